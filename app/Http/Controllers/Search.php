@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\DiaryRequest;
+use App\Models\Bench;
+use App\Models\DiaryEntry;
+use App\Models\Edge;
+use App\Models\Square;
+use App\Models\Tool;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Str;
+
+/** Finds tools, edges, squares and diary entries by words in their names. */
+final class Search
+{
+    private const MOST = 12;
+
+    public function __invoke(DiaryRequest $request, Bench $bench): JsonResponse
+    {
+        $words = $request->words();
+        if ($words === []) {
+            return new JsonResponse(['hits' => []]);
+        }
+        $found = array_filter($this->everything($bench), static fn (array $hit): bool => self::holds($hit['says'], $words));
+
+        return new JsonResponse(['hits' => array_slice(array_values($found), 0, self::MOST)]);
+    }
+
+    /** @return list<array{says: string, kind: string, place: string}> */
+    private function everything(Bench $bench): array
+    {
+        return [
+            ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
+            ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
+            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => '/kit']),
+            ...$bench->diary()->latest('id')->limit(200)->get()->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
+        ];
+    }
+
+    /** @param list<string> $words */
+    private static function holds(string $text, array $words): bool
+    {
+        foreach ($words as $word) {
+            if (! Str::contains($text, $word, ignoreCase: true)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

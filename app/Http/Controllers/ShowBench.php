@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\KitOfBench;
+use App\Bench\ReadinessOfBench;
+use App\Http\Resources\BenchResource;
+use App\Models\Bench;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+
+final class ShowBench
+{
+    private const LATEST = 4;
+
+    public function __invoke(Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        $kit = new KitOfBench($bench);
+        $latest = $bench->diary()->with('undoneBy')->latest('id')->limit(self::LATEST)->get()->all();
+
+        return new JsonResponse(BenchResource::of($kit->work, (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($latest)));
+    }
+}

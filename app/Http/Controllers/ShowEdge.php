@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\EdgeResource;
+use App\Models\Bench;
+use App\Models\Edge;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+
+final class ShowEdge
+{
+    private const LATEST = 6;
+
+    public function __invoke(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id')->limit(self::LATEST)->get();
+        $running = $edge->sessions()->where('state', 'running')->latest('id')->first();
+
+        return new JsonResponse(EdgeResource::page($edge->load('tool'), $running, array_values($diary->all()), $format));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class FinishRequest extends SeenRecordRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...parent::rules(), 'outcome' => ['required', 'in:sharp,stopped']];
+    }
+
+    public function isSharp(): bool
+    {
+        return $this->string('outcome')->toString() === 'sharp';
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Square;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\SquareEdge;
+use JackRest\Core\Truing\SquareSheet;
+
+/** A reversal test as it was typed, as the core's sheet. */
+class SquareSheetRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        $typed = ['present', 'nullable', 'string', 'max:60'];
+
+        return [
+            'length' => $typed,
+            'nearGap' => $typed,
+            'lineWidth' => $typed,
+            'shaving' => $typed,
+            'tolerance' => $typed,
+            'farGaps' => ['present', 'array', 'list', 'min:1', 'max:20'],
+            'farGaps.*' => ['nullable', 'string', 'max:60'],
+            'leftLine' => ['required', 'in:first,second'],
+            'edge' => ['required', Rule::enum(SquareEdge::class)],
+            'instrument' => ['required', Rule::enum(Instrument::class)],
+        ];
+    }
+
+    public function sheet(Square $square, LengthFormatter $format): SquareSheet
+    {
+        return SquareSheet::of(
+            $this->typed(),
+            $this->string('leftLine')->toString() === 'first',
+            SquareEdge::from($this->string('edge')->toString()),
+            $this->instrument(),
+            $square->blade_mm,
+            $format,
+        );
+    }
+
+    public function instrument(): Instrument
+    {
+        return Instrument::from($this->string('instrument')->toString());
+    }
+
+    /** @return array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string} */
+    public function typed(): array
+    {
+        return [
+            'length' => $this->string('length')->toString(),
+            'farGaps' => array_values(array_map(static fn (mixed $gap): string => is_string($gap) ? $gap : '', (array) $this->input('farGaps'))),
+            'nearGap' => $this->string('nearGap')->toString(),
+            'lineWidth' => $this->string('lineWidth')->toString(),
+            'shaving' => $this->string('shaving')->toString(),
+            'tolerance' => $this->string('tolerance')->toString(),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\DiaryEntry;
+use App\Models\Work;
+use JackRest\Core\Readiness\Chore;
+use JackRest\Core\Readiness\ChoreKind;
+use JackRest\Core\Readiness\Readiness;
+
+/** What wants doing before the next work. */
+final class BenchResource
+{
+    /**
+     * @param  list<DiaryEntry>  $latest
+     * @return array<string, mixed>
+     */
+    public static function of(Work $work, Readiness $readiness, array $latest): array
+    {
+        return [
+            'work' => ['name' => $work->name, 'says' => $work->says, 'sizeMm' => $work->size],
+            'ready' => $readiness->isReady(),
+            'sentence' => $readiness->sentence(),
+            'minutes' => $readiness->minutes(),
+            'chores' => array_map(self::chore(...), $readiness->chores),
+            'latest' => array_map(DiaryResource::entry(...), $latest),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function chore(Chore $chore): array
+    {
+        return [
+            'kind' => $chore->kind->value,
+            'says' => $chore->says,
+            'why' => $chore->why,
+            'minutes' => $chore->minutes,
+            'place' => match ($chore->kind) {
+                ChoreKind::GetTool => '/kit',
+                ChoreKind::SharpenEdge => "/edges/{$chore->id}",
+                ChoreKind::FinishSession => "/sessions/{$chore->id}",
+                ChoreKind::TestReference => "/true/{$chore->id}",
+            },
+        ];
+    }
+}

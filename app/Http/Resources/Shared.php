@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use JackRest\Core\Explained;
+use JackRest\Core\Measure\Reading;
+
+/** The shapes that several screens share. */
+final class Shared
+{
+    /** @return array{typed: string, mm: float|null, understood: string|null, error: string|null, doubt: string|null, instead: string|null} */
+    public static function reading(Reading $reading): array
+    {
+        return [
+            'typed' => $reading->typed,
+            'mm' => $reading->mm,
+            'understood' => $reading->understood,
+            'error' => $reading->error,
+            'doubt' => $reading->doubt,
+            'instead' => $reading->instead,
+        ];
+    }
+
+    /**
+     * @param  list<Explained>  $explained
+     * @return list<array{asks: string, formula: string, numbers: string, basis: string, source: string}>
+     */
+    public static function how(array $explained): array
+    {
+        return array_map(static fn (Explained $how): array => [
+            'asks' => $how->asks,
+            'formula' => $how->formula,
+            'numbers' => $how->numbers,
+            'basis' => $how->basis->value,
+            'source' => $how->source,
+        ], $explained);
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Square;
+use App\Models\SquareTest;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\ShavingPass;
+use JackRest\Core\Truing\SquareSheet;
+
+/** Squares: on the list, on their own page, and under test. */
+final class SquareResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Square $square, LengthFormatter $format): array
+    {
+        $last = $square->tests->last();
+
+        return [
+            'id' => $square->id,
+            'version' => $square->version,
+            'name' => $square->name,
+            'says' => $square->says,
+            'bladeMm' => $square->blade_mm,
+            'bladeWidthMm' => $square->blade_width_mm,
+            'stockMm' => $square->stock_mm,
+            'stockWidthMm' => $square->stock_width_mm,
+            'due' => $square->due(),
+            'lastError' => $last === null ? null : $format->small($last->error_mm).' ± '.$format->small($last->uncertainty_mm),
+            'lastErrorMm' => $last?->error_mm,
+            'testedAt' => $last?->tested_at,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function page(Square $square, LengthFormatter $format): array
+    {
+        return [
+            'square' => self::of($square, $format),
+            'fields' => [
+                'length' => $format->typed($square->tested_length_mm),
+                'lineWidth' => $format->typed($square->line_width_mm),
+                'shaving' => $format->typed($square->shaving_mm),
+                'tolerance' => $format->typed($square->tolerance_mm),
+            ],
+            'instrument' => $square->instrument->value,
+            'instruments' => array_map(static fn (Instrument $instrument): array => [
+                'value' => $instrument->value,
+                'label' => $instrument->label(),
+                'resolutionMm' => $instrument->resolutionMm(),
+                'resolution' => $format->small($instrument->resolutionMm()),
+            ], Instrument::cases()),
+            'tests' => array_values($square->tests->map(static fn (SquareTest $test): array => self::test($test, $format))->all()),
+            'toleranceMm' => $square->tolerance_mm,
+            'tolerance' => $format->small($square->tolerance_mm),
+            'droppedOn' => $square->dropped_on,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function test(SquareTest $test, LengthFormatter $format): array
+    {
+        return [
+            'id' => $test->id,
+            'testedAt' => $test->tested_at,
+            'errorMm' => $test->error_mm,
+            'uncertaintyMm' => $test->uncertainty_mm,
+            'error' => $format->small(abs($test->error_mm)),
+            'verdict' => $test->verdict->value,
+            'lean' => $test->lean,
+            'shavingsTaken' => $test->shavings_taken,
+            'takenOffAt' => $test->taken_off_at,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function preview(SquareSheet $sheet, LengthFormatter $format): array
+    {
+        $advice = $sheet->advice();
+        $result = $sheet->result;
+
+        return [
+            'readings' => array_map(Shared::reading(...), $sheet->readings),
+            'farGaps' => array_map(Shared::reading(...), $sheet->farGaps),
+            'objection' => $sheet->objection,
+            'result' => $result === null ? null : [
+                'errorMm' => $result->errorMm,
+                'uncertaintyMm' => $result->expandedUncertaintyMm,
+                'lean' => $result->lean->value,
+                'verdict' => $result->verdict?->value,
+                'removeAtHeelMm' => $result->removeAtHeelMm,
+                'removeAtTipMm' => $result->removeAtTipMm,
+                'shavings' => $result->shavings,
+                'lengthMm' => $sheet->test->bladeLengthMm ?? 0.0,
+                'error' => $format->small(abs($result->errorMm)),
+                'parted' => $format->small(abs(2 * $result->errorMm)),
+                'length' => $format->dimension($sheet->test->bladeLengthMm ?? 0.0),
+            ],
+            'standing' => $advice->standing,
+            'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
+            'strokes' => array_map(static fn (ShavingPass $pass): array => [
+                'fromMm' => $pass->fromMm,
+                'toMm' => $pass->toMm,
+                'says' => $format->dimension($pass->lengthMm()),
+            ], $sheet->strokes()),
+            'how' => Shared::how($sheet->explained()),
+        ];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Bench;
+use App\Models\Record;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/** The writes of one diary entry, each remembered with what stood there before and after. */
+final class Changes
+{
+    /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
+    private array $made = [];
+
+    public function __construct(public readonly Bench $bench) {}
+
+    /**
+     * @template T of Record
+     *
+     * @param  HasMany<T, covariant \Illuminate\Database\Eloquent\Model>  $records
+     * @param  array<string, mixed>  $values
+     * @return T
+     */
+    public function create(HasMany $records, array $values): Record
+    {
+        $record = $records->create(['bench_id' => $this->bench->id, ...$values])->refresh();
+        $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => null, 'after' => []];
+
+        return $record;
+    }
+
+    /**
+     * @param  array<string, mixed>  $values
+     * @param  int|null  $seenVersion  the version the user was looking at; null where the change does not depend on it
+     *
+     * @throws Conflict when somebody else changed the record meanwhile
+     */
+    public function update(Record $record, array $values, ?int $seenVersion = null): void
+    {
+        if ($seenVersion !== null && $record->version !== $seenVersion) {
+            throw new Conflict($record);
+        }
+        $before = $record->getRawOriginal();
+        $record->fill($values);
+        $changed = $record->getDirty();
+        if ($changed === []) {
+            return;
+        }
+        $record->version++;
+        $record->save();
+        $this->made[] = [
+            'table' => $record->getTable(),
+            'id' => $record->id,
+            'before' => array_intersect_key($before, $changed),
+            'after' => $changed,
+        ];
+    }
+
+    /** @return list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
+    public function made(): array
+    {
+        return $this->made;
+    }
+}

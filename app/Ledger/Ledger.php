@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Models\Bench;
+use App\Models\DiaryEntry;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * The one way to write. Each record is one transaction and one diary entry; undoing is an entry of its own.
+ */
+final readonly class Ledger
+{
+    public function __construct(public Bench $bench) {}
+
+    /**
+     * @param  callable(Changes): void  $write
+     *
+     * @throws Conflict
+     */
+    public function record(string $kind, string $subject, string $sentence, callable $write): DiaryEntry
+    {
+        return $this->inTransaction(function () use ($kind, $subject, $sentence, $write): DiaryEntry {
+            $changes = new Changes($this->bench);
+            $write($changes);
+
+            return $this->entry($kind, $subject, $sentence, $changes->made());
+        });
+    }
+
+    /**
+     * Saves the state of something under way, such as the stroke count of a session, without a diary entry.
+     *
+     * @param  callable(Changes): void  $write
+     *
+     * @throws Conflict
+     */
+    public function save(callable $write): void
+    {
+        $this->inTransaction(fn () => $write(new Changes($this->bench)));
+    }
+
+    /** @throws CannotUndo */
+    public function undo(DiaryEntry $entry): DiaryEntry
+    {
+        return $this->inTransaction(function () use ($entry): DiaryEntry {
+            if ($entry->undoneBy()->exists()) {
+                throw CannotUndo::already();
+            }
+            $reversed = array_map($this->reverse(...), array_reverse($entry->changes));
+
+            return $this->entry('undo', $entry->subject, "Undone: {$entry->sentence}", $reversed, $entry->id);
+        });
+    }
+
+    /**
+     * @param  array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}  $change
+     * @return array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
+     */
+    private function reverse(array $change): array
+    {
+        $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
+        $now = (array) $row->first();
+        foreach ($change['after'] ?? [] as $column => $value) {
+            // SQLite hands back numbers as they were bound; compare by meaning.
+            if (($now[$column] ?? null) != $value) {
+                throw CannotUndo::builtUpon();
+            }
+        }
+        if (($now['deleted_at'] ?? null) !== null && $change['after'] !== null) {
+            throw CannotUndo::builtUpon();
+        }
+        $values = match (true) {
+            $change['before'] === null => ['deleted_at' => Carbon::now()->toDateTimeString()],
+            $change['after'] === null => ['deleted_at' => null],
+            default => $change['before'],
+        };
+        $row->update([...$values, 'version' => DB::raw('version + 1')]);
+
+        return ['table' => $change['table'], 'id' => $change['id'], 'before' => $change['after'], 'after' => $change['before']];
+    }
+
+    /** @param list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $changes */
+    private function entry(string $kind, string $subject, string $sentence, array $changes, ?int $undoes = null): DiaryEntry
+    {
+        return $this->bench->diary()->create([
+            'written_at' => Carbon::now()->toIso8601ZuluString(),
+            'kind' => $kind,
+            'subject' => $subject,
+            'sentence' => $sentence,
+            'changes' => $changes,
+            'undoes_id' => $undoes,
+        ]);
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    private function inTransaction(callable $work): mixed
+    {
+        return DB::transaction(function () use ($work): mixed {
+            // A write first: SQLite then holds the write lock, and what is read below cannot change under us.
+            $this->bench->newQuery()->whereKey($this->bench->id)->increment('revision');
+
+            return $work();
+        });
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A bench with everything kept on it. Every query for a record starts here.
+ *
+ * @property int $id
+ * @property string $name
+ * @property int $revision counts every write, so that another window can tell that something changed
+ */
+final class Bench extends Model
+{
+    protected $guarded = [];
+
+    protected $attributes = ['revision' => 0];
+
+    /** @return HasMany<Work, $this> */
+    public function works(): HasMany
+    {
+        return $this->hasMany(Work::class);
+    }
+
+    /** @return HasMany<Tool, $this> */
+    public function tools(): HasMany
+    {
+        return $this->hasMany(Tool::class);
+    }
+
+    /** @return HasMany<Stone, $this> */
+    public function stones(): HasMany
+    {
+        return $this->hasMany(Stone::class);
+    }
+
+    /** @return HasMany<Edge, $this> */
+    public function edges(): HasMany
+    {
+        return $this->hasMany(Edge::class);
+    }
+
+    /** @return HasMany<HoningSession, $this> */
+    public function sessions(): HasMany
+    {
+        return $this->hasMany(HoningSession::class);
+    }
+
+    /** @return HasMany<Square, $this> */
+    public function squares(): HasMany
+    {
+        return $this->hasMany(Square::class);
+    }
+
+    /** @return HasMany<SquareTest, $this> */
+    public function squareTests(): HasMany
+    {
+        return $this->hasMany(SquareTest::class);
+    }
+
+    /** @return HasMany<DiaryEntry, $this> */
+    public function diary(): HasMany
+    {
+        return $this->hasMany(DiaryEntry::class);
+    }
+}

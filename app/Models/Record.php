@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\SoftDeletes;
+
+/**
+ * Anything kept on a bench. Written only through the ledger, which counts versions and keeps the diary.
+ *
+ * @property int $id
+ * @property int $bench_id
+ * @property int $version
+ */
+abstract class Record extends Model
+{
+    use SoftDeletes;
+
+    protected $guarded = [];
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\Verdict;
+
+/**
+ * @property int $tool_id
+ * @property string $name
+ * @property string $says
+ * @property float $blade_mm
+ * @property float $blade_width_mm
+ * @property float $stock_mm
+ * @property float $stock_width_mm
+ * @property float $tested_length_mm
+ * @property float $line_width_mm
+ * @property float $shaving_mm
+ * @property float $tolerance_mm
+ * @property Instrument $instrument
+ * @property string|null $dropped_on
+ */
+final class Square extends Record
+{
+    protected $casts = [
+        'blade_mm' => 'float', 'blade_width_mm' => 'float', 'stock_mm' => 'float', 'stock_width_mm' => 'float',
+        'tested_length_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float',
+        'instrument' => Instrument::class,
+    ];
+
+    /** @return HasMany<SquareTest, $this> */
+    public function tests(): HasMany
+    {
+        return $this->hasMany(SquareTest::class)->orderBy('tested_at')->orderBy('id');
+    }
+
+    /** Why it wants testing, or null when it can be trusted. */
+    public function due(): ?string
+    {
+        $last = $this->tests->last();
+
+        return match (true) {
+            $last === null => 'It has never been tested.',
+            $this->dropped_on !== null && $last->tested_at < $this->dropped_on => 'It has not been tested since it fell.',
+            $last->shavings_taken !== null => 'It was planed and not tested again.',
+            $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
+            $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Bench;
+use App\Models\DiaryEntry;
+use App\Models\Edge;
+use App\Models\HoningSession;
+use App\Models\Square;
+use App\Models\Tool;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        JsonResource::withoutWrapping();
+        // Every record in an address is looked for on the bench of the request, never elsewhere.
+        Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));
+        Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
+        Route::bind('session', static fn (string $id): HoningSession => self::bench()->sessions()->findOrFail($id));
+        Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
+        Route::bind('entry', static fn (string $id): DiaryEntry => self::bench()->diary()->findOrFail($id));
+    }
+
+    private static function bench(): Bench
+    {
+        return app(Bench::class);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use JackRest\Core\Kit\KitPlanInput;
+use RuntimeException;
+
+/** Solves a kit with GLPK's glpsol (Debian package glpk-utils) as an integer program of its own making. */
+final class Glpk
+{
+    /** Least cost without a budget, largest weight served with one. */
+    public static function objective(KitPlanInput $kit): float
+    {
+        $folder = sys_get_temp_dir().'/jackrest-glpk-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("$folder/kit.lp", self::program($kit));
+        exec("glpsol --cuts --lp $folder/kit.lp -o $folder/kit.txt 2>&1", $said, $status);
+        $answer = (string) @file_get_contents("$folder/kit.txt");
+        array_map(unlink(...), glob("$folder/*") ?: []);
+        rmdir($folder);
+        if ($status !== 0 || preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+\S+ = (\S+)/', $answer, $match) !== 1) {
+            throw new RuntimeException("glpsol gave no optimum:\n".implode("\n", $said));
+        }
+
+        return (float) $match[1];
+    }
+
+    private static function program(KitPlanInput $kit): string
+    {
+        $rows = $binaries = $spent = $served = $ways = [];
+        $owned = array_fill_keys($kit->owned, true);
+        foreach ($kit->tools as $tool) {
+            $binaries[] = $tool->id;
+            $spent[] = isset($owned[$tool->id]) ? "0 {$tool->id}" : "{$tool->cost} {$tool->id}";
+            foreach ($tool->needs as $need) {
+                $rows[] = "{$tool->id} - $need <= 0";
+            }
+        }
+        foreach ($kit->methods as $index => $method) {
+            $binaries[] = "m$index";
+            $ways[$method->operation][] = "m$index";
+            foreach ($method->tools as $tool) {
+                $rows[] = "m$index - $tool <= 0";
+            }
+        }
+        foreach ($kit->operations as $operation) {
+            $sum = implode(' + ', $ways[$operation->id]);
+            $rows[] = $kit->budget === null ? "$sum >= 1" : "$sum - s_{$operation->id} >= 0";
+            if ($kit->budget !== null) {
+                $binaries[] = "s_{$operation->id}";
+                $served[] = "{$operation->weight} s_{$operation->id}";
+            }
+        }
+        if ($kit->budget !== null) {
+            $rows[] = implode(' + ', $spent)." <= {$kit->budget}";
+        }
+        $goal = $kit->budget === null ? "Minimize\n ".implode(' + ', $spent) : "Maximize\n ".implode(' + ', $served);
+
+        return wordwrap("$goal\nSubject To\n ".implode("\n ", $rows)."\nBinary\n ".implode("\n ", $binaries)."\nEnd\n", 200);
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\AnswerThisHostOnly;
+use App\Http\Middleware\EnterBench;
+use App\Http\Middleware\GuardContent;
+use App\Http\Problems;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Routing\Middleware\SubstituteBindings;
+
+$root = dirname(__DIR__);
+
+$app = Application::configure(basePath: $root)
+    ->withRouting(web: "$root/routes/web.php", commands: "$root/routes/console.php")
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->remove(HandleCors::class);
+        $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
+        $middleware->alias(['bench' => EnterBench::class]);
+        // Records are looked up on the bench, so the bench comes first.
+        $middleware->prependToPriorityList(SubstituteBindings::class, EnterBench::class);
+        // Computing changes nothing, so a calculation may be asked without a token, as from a terminal.
+        $middleware->validateCsrfTokens(except: ['api/calc/*']);
+    })
+    ->withExceptions(static fn (Exceptions $exceptions) => Problems::declare($exceptions))
+    ->create();
+
+// Everything that is written lives in one folder: database, key, logs, sessions.
+$app->useStoragePath($_SERVER['JACKREST_DATA'] ?? (getenv('JACKREST_DATA') ?: "$root/data"));
+$app->useEnvironmentPath($app->storagePath());
+
+return $app;

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core;
+
+/** What stands behind a number. */
+enum Basis: string
+{
+    case Published = 'published';
+    case CommonPractice = 'common-practice';
+    case Model = 'model';
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Calculation;
+
+use Attribute;
+
+/**
+ * Marks a calculation: a class whose `__invoke` takes one input value and returns one result value.
+ *
+ * Add the class to {@see Catalogue::CALCULATIONS} and it is offered in the terminal, over HTTP, in the
+ * contract and in the TypeScript types.
+ */
+#[Attribute(Attribute::TARGET_CLASS)]
+final readonly class Calculates
+{
+    public function __construct(public string $name, public string $title) {}
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Calculation;
+
+use JackRest\Core\Abrasive\Grit;
+use JackRest\Core\Edge\BevelAngle;
+use JackRest\Core\Edge\EdgeStateCalculation;
+use JackRest\Core\Edge\HoningPlan;
+use JackRest\Core\Edge\MicroBevel;
+use JackRest\Core\Kit\KitPlan;
+use JackRest\Core\Truing\ShavingMap;
+use JackRest\Core\Truing\SquareReversal;
+
+/** Every calculation by its stable name. This list is the one place where a calculation is registered. */
+final class Catalogue
+{
+    private const CALCULATIONS = [
+        Grit::class,
+        BevelAngle::class,
+        MicroBevel::class,
+        EdgeStateCalculation::class,
+        HoningPlan::class,
+        SquareReversal::class,
+        ShavingMap::class,
+        KitPlan::class,
+    ];
+
+    /** @return array<string, Entry> keyed by name, in the order of the list */
+    public static function entries(): array
+    {
+        $entries = [];
+        foreach (self::CALCULATIONS as $class) {
+            $entry = Entry::for($class);
+            $entries[$entry->name] = $entry;
+        }
+
+        return $entries;
+    }
+
+    /** @throws UnknownCalculation */
+    public static function named(string $name): Entry
+    {
+        return self::entries()[$name] ?? throw new UnknownCalculation($name, array_keys(self::entries()));
+    }
+}

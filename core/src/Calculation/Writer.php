@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Calculation;
+
+use BackedEnum;
+
+/**
+ * Turns a result value into plain arrays for JSON.
+ *
+ * A field with a default is left out while it is null; a nullable field without one is written as null.
+ * A number that overflowed never leaves: it becomes an {@see InvalidInput}.
+ */
+final class Writer
+{
+    /** @return array<string, mixed> */
+    public static function write(object $result): array
+    {
+        $fields = [];
+        foreach (Shape::of($result::class)->slots as $slot) {
+            $value = $result->{$slot->name};
+            if ($value !== null || ! $slot->optional) {
+                $fields[$slot->name] = self::value($value);
+            }
+        }
+
+        return $fields;
+    }
+
+    private static function value(mixed $value): mixed
+    {
+        return match (true) {
+            is_float($value) => self::number($value),
+            is_array($value) => array_map(self::value(...), $value),
+            $value instanceof BackedEnum => $value->value,
+            is_object($value) => self::write($value),
+            default => $value,
+        };
+    }
+
+    private static function number(float $value): float
+    {
+        // Adding zero turns -0.0, which JSON would print with its sign, into 0.0.
+        return is_finite($value) ? $value + 0.0 : throw InvalidInput::tooLarge();
+    }
+}

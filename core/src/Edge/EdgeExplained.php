@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Edge;
+
+use JackRest\Core\Basis;
+use JackRest\Core\Explained;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** How the numbers of an edge come about. */
+final class EdgeExplained
+{
+    public static function angle(BevelAngleInput $input, BevelAngleResult $result, LengthFormatter $format): Explained
+    {
+        return new Explained(
+            'Where does the angle come from?',
+            'β = asin(thickness ÷ length along the bevel)',
+            'asin('.$format->typed($input->thicknessMm).' ÷ '.$format->typed((float) $input->bevelLengthMm).') = '.LengthFormatter::fixed($result->angleDeg, 1).'° ± '.LengthFormatter::fixed($result->uncertaintyDeg, 1).'°',
+            Basis::Published,
+            'Plane trigonometry; uncertainty propagated as in JCGM 100.',
+        );
+    }
+
+    public static function strokes(SharpeningPlan $plan, LengthFormatter $format): Explained
+    {
+        $first = $plan->steps[0];
+        $model = new HoningPlanInput($plan->state->contactWidthMm, $plan->state->contactLengthMm, $plan->state->removeUm, $first->stone->particleUm(), [$first->stone->asAbrasive()]);
+        $perStroke = (new StrokeModel($model))->depthPerStrokeUm($first->stone->asAbrasive());
+
+        return new Explained(
+            'Why so many strokes?',
+            'strokes = depth ÷ (1000 · 0.0033 · particle size ÷ (width · length))',
+            LengthFormatter::fixed($first->removeUm, 1).' µm ÷ '.LengthFormatter::fixed($perStroke, 2)." µm a stroke → {$first->strokes} on the {$first->stone->name}",
+            Basis::Model,
+            'Removal proportional to pressure and distance (F. W. Preston, 1927). The factor is from memory; your own counts will correct it.',
+        );
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Kit;
+
+/**
+ * Exact branch and bound: the tools of least value that serve at least a given weight of operations.
+ *
+ * Branches on one tool at a time, in first. A node is left when {@see CoverBound} proves that nothing in it
+ * beats the best set found; tools whose reduced value alone would break the bound are decided at once.
+ */
+final class CoverSearch
+{
+    private const ROUNDS_AT_ROOT = 250;
+
+    private const ROUNDS_AT_NODE = 16;
+
+    // Values are whole; what lies between the bound and the next whole number is rounding.
+    private const ROUNDING = 1e-6;
+
+    /** @var array<int, int> tool by pair */
+    private array $pairTool = [];
+
+    /** @var list<list<list<int>>> pairs by operation and option */
+    private array $optionPairs = [];
+
+    /** @var array<int, float> */
+    private array $rootShares = [];
+
+    private readonly int $grain;
+
+    private int $need = 0;
+
+    private int $best = 0;
+
+    private bool $anyWillDo = false;
+
+    /** @var array<int, bool>|null */
+    private ?array $found = null;
+
+    /** Nodes that may still be opened. */
+    private int $nodesLeft;
+
+    public float $rootBound = 0.0;
+
+    public function __construct(private readonly CoverProblem $problem, int $mostNodes)
+    {
+        $this->nodesLeft = $mostNodes;
+        $grain = 0;
+        foreach ($problem->values as $value) {
+            $grain = self::commonDivisor($grain, $value);
+        }
+        $this->grain = max(1, $grain);
+        $this->numberPairs();
+    }
+
+    public function wasStopped(): bool
+    {
+        return $this->nodesLeft <= 0;
+    }
+
+    /**
+     * @param  int  $need  weight to be served
+     * @param  int  $below  only a set of smaller value than this is of interest
+     * @param  array<int, bool>  $decided  tools already in (true) or out (false)
+     * @return array<int, bool>|null the tools gained as keys, or null when there is no such set
+     */
+    public function cheapest(int $need, int $below, array $decided = []): ?array
+    {
+        return $this->search($need, $below, $decided, false);
+    }
+
+    /**
+     * Any set of smaller value; cheaper to ask for than the cheapest.
+     *
+     * @param  array<int, bool>  $decided
+     * @return array<int, bool>|null
+     */
+    public function anyBelow(int $need, int $below, array $decided = []): ?array
+    {
+        return $this->search($need, $below, $decided, true);
+    }
+
+    /**
+     * @param  array<int, bool>  $decided
+     * @return array<int, bool>|null
+     */
+    private function search(int $need, int $below, array $decided, bool $anyWillDo): ?array
+    {
+        $this->need = $need;
+        $this->best = $below;
+        $this->found = null;
+        $this->anyWillDo = $anyWillDo;
+        $this->explore($decided, $this->rootShares, self::ROUNDS_AT_ROOT);
+
+        return $this->found;
+    }
+
+    private function numberPairs(): void
+    {
+        $pairs = $uses = [];
+        foreach ($this->problem->options as $operation => $options) {
+            $this->optionPairs[$operation] = [];
+            foreach ($options as $tools) {
+                $option = [];
+                foreach ($tools as $tool) {
+                    $pair = $pairs[$operation][$tool] ??= count($this->pairTool);
+                    $this->pairTool[$pair] = $tool;
+                    $option[] = $pair;
+                }
+                $this->optionPairs[$operation][] = $option;
+            }
+            foreach ($pairs[$operation] ?? [] as $tool => $_) {
+                $uses[$tool] = ($uses[$tool] ?? 0) + 1;
+            }
+        }
+        foreach ($this->pairTool as $pair => $tool) {
+            $this->rootShares[$pair] = $this->problem->values[$tool] / $uses[$tool];
+        }
+    }
+
+    /**
+     * @param  array<int, bool>  $decided
+     * @param  array<int, float>  $shares
+     */
+    private function explore(array $decided, array $shares, int $rounds): void
+    {
+        if (($this->anyWillDo && $this->found !== null) || --$this->nodesLeft <= 0) {
+            return;
+        }
+        do {
+            $node = $this->settle($decided);
+            if ($node === null) {
+                return;
+            }
+            $spent = $this->problem->valueOf(array_filter($decided));
+            $target = $this->best - $spent - $this->grain + self::ROUNDING;
+            $bound = new CoverBound($node, $shares);
+            $bound->improve($target, $rounds);
+            if ($rounds === self::ROUNDS_AT_ROOT) {
+                $this->rootBound = $spent + $bound->bound;
+            }
+            if ($bound->bound >= $target) {
+                return;
+            }
+            $this->tryRounded($decided, $bound);
+            $shares = $bound->shares;
+            $rounds = self::ROUNDS_AT_NODE;
+        } while ($this->decideByBound($decided, $bound, $this->best - $spent - $this->grain + self::ROUNDING));
+        $this->branch($decided, $bound);
+    }
+
+    /**
+     * Takes in what is forced; keeps a complete set; null when there is nothing left to look for here.
+     *
+     * @param  array<int, bool>  $decided
+     */
+    private function settle(array &$decided): ?CoverNode
+    {
+        do {
+            $node = new CoverNode($this->pairTool, $this->problem->weights, $this->optionPairs, $this->problem->values, $decided, $this->need);
+            if ($this->problem->valueOf(array_filter($decided)) >= $this->best || $node->slack < 0) {
+                return null;
+            }
+            if ($node->need <= 0) {
+                $this->keep(array_filter($decided));
+
+                return null;
+            }
+            $forced = $node->forcedTools();
+            foreach ($forced as $tool) {
+                $decided[$tool] = true;
+            }
+        } while ($forced !== []);
+
+        return $node;
+    }
+
+    /** @param array<int, bool> $gained */
+    private function keep(array $gained): void
+    {
+        $value = $this->problem->valueOf($gained);
+        if ($value < $this->best) {
+            $this->best = $value;
+            $this->found = $gained;
+        }
+    }
+
+    /**
+     * What the relaxed operations asked for, freed of what is not needed, is often a good set.
+     *
+     * @param  array<int, bool>  $decided
+     */
+    private function tryRounded(array $decided, CoverBound $bound): void
+    {
+        $in = array_filter($decided);
+        $gained = $in + array_fill_keys(array_keys($bound->wanted), true);
+        if ($this->problem->weightServed($gained) < $this->need) {
+            return;
+        }
+        $extra = array_diff_key($gained, $in);
+        uksort($extra, fn (int $a, int $b): int => $this->problem->values[$b] <=> $this->problem->values[$a]);
+        foreach (array_keys($extra) as $tool) {
+            $without = $gained;
+            unset($without[$tool]);
+            if ($this->problem->weightServed($without) >= $this->need) {
+                $gained = $without;
+            }
+        }
+        $this->keep($gained);
+    }
+
+    /**
+     * @param  array<int, bool>  $decided
+     * @return bool whether any tool was decided
+     */
+    private function decideByBound(array &$decided, CoverBound $bound, float $target): bool
+    {
+        $before = count($decided);
+        foreach ($bound->reducedValue as $tool => $reduced) {
+            if ($bound->bound + abs($reduced) >= $target) {
+                $decided[$tool] = $reduced < 0;
+            }
+        }
+
+        return count($decided) > $before;
+    }
+
+    /** @param array<int, bool> $decided */
+    private function branch(array $decided, CoverBound $bound): void
+    {
+        $tool = null;
+        $most = -INF;
+        foreach ($bound->reducedValue as $candidate => $reduced) {
+            // The tool that most operations want and whose value the shares have used up tells most.
+            $score = ($bound->wanted[$candidate] ?? 0.0) - 4 * abs($reduced) / $this->problem->values[$candidate];
+            if ($score > $most) {
+                $most = $score;
+                $tool = $candidate;
+            }
+        }
+        if ($tool === null) {
+            return;
+        }
+        $this->explore([$tool => true] + $decided, $bound->shares, self::ROUNDS_AT_NODE);
+        $this->explore([$tool => false] + $decided, $bound->shares, self::ROUNDS_AT_NODE);
+    }
+
+    private static function commonDivisor(int $a, int $b): int
+    {
+        return $b === 0 ? $a : self::commonDivisor($b, $a % $b);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Kit;
+
+use JackRest\Core\Calculation\Calculates;
+
+/**
+ * The cheapest set of tools that, with those owned, gives every operation a good enough method.
+ *
+ * A tool counts only with everything it needs. On a tie fewer tools, then ids in alphabetical order. With a
+ * budget: the largest weight of operations served within it, then the least cost. Exact, by
+ * {@see CoverSearch}; if the search is ever stopped early, provenOptimal is false and lowerBound holds.
+ */
+#[Calculates('kit-plan', 'The cheapest tools that make the work possible')]
+final class KitPlan
+{
+    public function __construct(private readonly int $mostNodes = 60_000) {}
+
+    public function __invoke(KitPlanInput $kit): KitPlanResult
+    {
+        $reduction = new KitReduction($kit);
+        $answer = (new CoverAnswer($reduction, $this->mostNodes))->find();
+        $buy = array_map(static fn (int $tool): string => $reduction->toolIds[$tool], $answer->tools);
+        $cost = array_sum(array_map($reduction->bag->cost(...), $buy));
+
+        return new KitPlanResult(
+            $buy,
+            $cost,
+            $answer->proven,
+            $answer->proven ? $cost : min($cost, $answer->leastCost),
+            $coverage = self::coverage($kit, $reduction, $buy),
+            $reduction->uncoverable,
+            $kit->budget === null ? null : self::unserved($kit, $reduction, $coverage),
+        );
+    }
+
+    /**
+     * @param  list<string>  $buy
+     * @return list<OperationCovered>
+     */
+    private static function coverage(KitPlanInput $kit, KitReduction $reduction, array $buy): array
+    {
+        $atHand = array_fill_keys([...$kit->owned, ...$buy], true);
+        $best = [];
+        foreach ($kit->methods as $method) {
+            $workable = array_diff_key($reduction->bag->withNeeds($method->tools), $atHand) === [];
+            if ($workable && $method->grade > ($best[$method->operation]->grade ?? -INF)) {
+                $best[$method->operation] = new OperationCovered($method->operation, $method->tools, $method->grade);
+            }
+        }
+        $coverage = [];
+        foreach ($kit->operations as $operation) {
+            $way = $best[$operation->id] ?? null;
+            if ($way !== null && $way->grade >= $operation->minGrade) {
+                $coverage[] = $way;
+            }
+        }
+
+        return $coverage;
+    }
+
+    /**
+     * @param  list<OperationCovered>  $coverage
+     * @return list<string>
+     */
+    private static function unserved(KitPlanInput $kit, KitReduction $reduction, array $coverage): array
+    {
+        $asked = array_map(static fn (OperationWanted $operation): string => $operation->id, $kit->operations);
+        $served = array_map(static fn (OperationCovered $way): string => $way->operation, $coverage);
+
+        return array_values(array_diff($asked, $served, $reduction->uncoverable));
+    }
+}

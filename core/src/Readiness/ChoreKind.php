@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Readiness;
+
+enum ChoreKind: string
+{
+    case GetTool = 'get-tool';
+    case SharpenEdge = 'sharpen-edge';
+    case FinishSession = 'finish-session';
+    case TestReference = 'test-reference';
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+use JackRest\Core\Calculation\Calculates;
+use JackRest\Core\Calculation\Rounding;
+
+/**
+ * A square tested against itself: a line knifed along its blade, the square turned over, a second line
+ * from the same foot. The lines part by twice the error.
+ *
+ * error = (mean far gap − near gap)/2; angle = atan(error/length); inside angle = 90° − that.
+ * U (k = 2) = √(s²/n + line²/6 + resolution²/12), s the sample deviation of the repeats.
+ * Source: reversal, common practice; uncertainty as JCGM 100 (the GUM), with a line's edge taken as
+ * uniform over its width and a reading as uniform over the resolution.
+ */
+#[Calculates('square-reversal', 'Error of a square from its reversal test')]
+final class SquareReversal
+{
+    public function __invoke(SquareReversalInput $test): SquareReversalResult
+    {
+        $errorMm = ($test->meanFarGapMm() - $test->nearGapMm) / 2;
+        $errorDeg = rad2deg(atan($errorMm / $test->bladeLengthMm));
+        $uncertaintyMm = self::expandedUncertaintyMm($test);
+        $atHeel = ($errorMm > 0) === ($test->edge === SquareEdge::Outer);
+
+        return new SquareReversalResult(
+            $errorMm,
+            $errorDeg,
+            90 - $errorDeg,
+            $uncertaintyMm,
+            Lean::of($errorMm, $uncertaintyMm),
+            $atHeel ? abs($errorMm) : 0.0,
+            $atHeel ? 0.0 : abs($errorMm),
+            $test->shavingMm === null ? null : Rounding::up(abs($errorMm) / $test->shavingMm),
+            $test->toleranceMm === null ? null : Verdict::of($errorMm, $uncertaintyMm, $test->toleranceMm),
+        );
+    }
+
+    private static function expandedUncertaintyMm(SquareReversalInput $test): float
+    {
+        $repeats = count($test->farGapsMm);
+        $mean = $test->meanFarGapMm();
+        $squares = array_sum(array_map(static fn (float $gap): float => ($gap - $mean) ** 2, $test->farGapsMm));
+        $variance = $repeats > 1 ? $squares / ($repeats - 1) : 0.0;
+
+        return sqrt($variance / $repeats + $test->lineWidthMm ** 2 / 6 + $test->resolutionMm ** 2 / 12);
+    }
+}

@@ -1,0 +1,22 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csp-nonce" content="{{ $nonce }}">
+    <meta name="color-scheme" content="light dark">
+    <title>Jack Rest</title>
+    <link rel="icon" href="/mark.svg" type="image/svg+xml">
+@foreach ($styles as $style)
+    <link rel="stylesheet" href="/build/{{ $style }}">
+@endforeach
+@foreach ($fonts as $font)
+    <link rel="preload" href="/build/{{ $font }}" as="font" type="font/woff2" crossorigin>
+@endforeach
+    <script type="module" src="/build/{{ $script }}"></script>
+</head>
+<body>
+    <div id="app"></div>
+    <noscript>Jack Rest draws and asks as you type; it needs JavaScript.</noscript>
+</body>
+</html>

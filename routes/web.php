@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\ChangePrice;
+use App\Http\Controllers\ComputeCalculation;
+use App\Http\Controllers\GotTool;
+use App\Http\Controllers\ListCalculations;
+use App\Http\Controllers\PlanEdge;
+use App\Http\Controllers\PreviewSquare;
+use App\Http\Controllers\RecordBevel;
+use App\Http\Controllers\RecordDrop;
+use App\Http\Controllers\RecordSquareTest;
+use App\Http\Controllers\ReportEdge;
+use App\Http\Controllers\SaveSession;
+use App\Http\Controllers\FinishSession;
+use App\Http\Controllers\Search;
+use App\Http\Controllers\SetPreferences;
+use App\Http\Controllers\ShowApp;
+use App\Http\Controllers\ShowBench;
+use App\Http\Controllers\ShowDiary;
+use App\Http\Controllers\ShowEdge;
+use App\Http\Controllers\ShowEdges;
+use App\Http\Controllers\ShowHealth;
+use App\Http\Controllers\ShowKit;
+use App\Http\Controllers\ShowPulse;
+use App\Http\Controllers\ShowSession;
+use App\Http\Controllers\ShowSquare;
+use App\Http\Controllers\ShowSquares;
+use App\Http\Controllers\StartSession;
+use App\Http\Controllers\StepReading;
+use App\Http\Controllers\UndoEntry;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(static function (): void {
+    Route::get('calc', ListCalculations::class);
+    Route::post('calc/{name}', ComputeCalculation::class);
+
+    Route::middleware('bench')->group(static function (): void {
+        Route::get('pulse', ShowPulse::class);
+        Route::get('bench', ShowBench::class);
+        Route::put('preferences', SetPreferences::class);
+        Route::get('search', Search::class);
+        Route::post('readings/step', StepReading::class);
+
+        Route::get('kit', ShowKit::class);
+        Route::put('tools/{tool}/price', ChangePrice::class);
+        Route::post('tools/{tool}/got', GotTool::class);
+
+        Route::get('edges', ShowEdges::class);
+        Route::get('edges/{edge}', ShowEdge::class);
+        Route::post('edges/{edge}/plan', PlanEdge::class);
+        Route::post('edges/{edge}/bevel', RecordBevel::class);
+        Route::post('edges/{edge}/condition', ReportEdge::class);
+        Route::post('edges/{edge}/sessions', StartSession::class);
+        Route::get('sessions/{session}', ShowSession::class);
+        Route::put('sessions/{session}', SaveSession::class);
+        Route::post('sessions/{session}/finish', FinishSession::class);
+
+        Route::get('squares', ShowSquares::class);
+        Route::get('squares/{square}', ShowSquare::class);
+        Route::post('squares/{square}/preview', PreviewSquare::class);
+        Route::post('squares/{square}/tests', RecordSquareTest::class);
+        Route::post('squares/{square}/drops', RecordDrop::class);
+
+        Route::get('diary', ShowDiary::class);
+        Route::post('diary/{entry}/undo', UndoEntry::class);
+    });
+    Route::any('{rest}', static fn () => abort(404))->where('rest', '.*');
+});
+
+Route::get('up', ShowHealth::class)->withoutMiddleware('web');
+
+Route::get('{page?}', ShowApp::class)->where('page', '(?!build/).*');
