@@ -45,11 +45,15 @@ final class Changes
         $before = $record->getRawOriginal();
         $record->fill($values);
         $changed = $record->getDirty();
+        if ($changed === [] && $seenVersion === null) {
+            return;
+        }
+        // Recorded upon counts as changed: a second window must be told even where no column differs.
+        $record->version++;
+        $record->save();
         if ($changed === []) {
             return;
         }
-        $record->version++;
-        $record->save();
         $this->made[] = [
             'table' => $record->getTable(),
             'id' => $record->id,

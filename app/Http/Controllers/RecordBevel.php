@@ -25,7 +25,7 @@ final class RecordBevel
         $deg = LengthFormatter::fixed($sheet->angle->angleDeg, 1);
         $give = LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1);
         $blade = $sheet->blade;
-        $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: $deg° ± $give°.", static function (Changes $changes) use ($edge, $blade, $request): void {
+        $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.", static function (Changes $changes) use ($edge, $blade, $request): void {
             $changes->update($edge, [
                 'primary_deg' => $blade->primaryDeg,
                 'secondary_deg' => $blade->secondaryDeg,

@@ -23,7 +23,7 @@ final readonly class EdgeStateInput
         #[Field('how far the back is out of flat, micrometres', above: 0)] public ?float $outOfFlatUm = null,
     ) {
         $errors = array_filter([
-            $secondaryDeg < $primaryDeg ? new FieldError('secondaryDeg', "must not be flatter than the primary bevel ($primaryDeg°)") : null,
+            $secondaryDeg < $primaryDeg ? new FieldError('secondaryDeg', "must not be flatter than the primary bevel ({$primaryDeg}°)") : null,
             $condition === EdgeCondition::Nicked && $recessionMm === null ? new FieldError('recessionMm', 'is missing: a nicked edge needs the depth of its nick') : null,
             $condition === EdgeCondition::Back && $backLengthMm === null ? new FieldError('backLengthMm', 'is missing: how much of the back is to be flattened') : null,
             $condition === EdgeCondition::Back && $outOfFlatUm === null ? new FieldError('outOfFlatUm', 'is missing: how far the back is out of flat') : null,

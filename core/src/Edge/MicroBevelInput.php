@@ -22,7 +22,7 @@ final readonly class MicroBevelInput
             throw InvalidInput::because('recessionMm', 'give either the recession of the edge or the width of the secondary bevel, one of the two');
         }
         if ($secondaryDeg <= $primaryDeg) {
-            throw InvalidInput::because('secondaryDeg', "must be steeper than the primary bevel ($primaryDeg°)");
+            throw InvalidInput::because('secondaryDeg', "must be steeper than the primary bevel ({$primaryDeg}°)");
         }
     }
 }

@@ -72,8 +72,8 @@ final readonly class SquareAdvice
     {
         $inside = LengthFormatter::fixed($result->innerAngleDeg, 2);
         $lean = match ($result->lean) {
-            Lean::TowardStock => "The blade leans toward the stock; inside $inside°.",
-            Lean::AwayFromStock => "The blade leans away from the stock; inside $inside°.",
+            Lean::TowardStock => "The blade leans toward the stock; inside {$inside}°.",
+            Lean::AwayFromStock => "The blade leans away from the stock; inside {$inside}°.",
             Lean::Square => 'The error cannot be told from the readings’ own uncertainty.',
         };
 

@@ -1,0 +1,54 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import type { components, paths } from './contract.gen'
+
+export type Schemas = components['schemas']
+export type FieldError = Schemas['FieldError']
+
+/** What the application said was wrong, each complaint beside its field. */
+export class Refused extends Error {
+  constructor(
+    readonly status: number,
+    readonly errors: readonly FieldError[],
+  ) {
+    super(errors[0]?.message ?? 'The bench does not answer. Is Jack Rest still running?')
+  }
+
+  get changedElsewhere(): boolean {
+    return this.status === 409
+  }
+
+  about(field: string): string | undefined {
+    return this.errors.find((error) => error.field === field)?.message
+  }
+}
+
+const crossSiteToken: Middleware = {
+  onRequest({ request }) {
+    const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1]
+    if (token) request.headers.set('X-XSRF-TOKEN', decodeURIComponent(token))
+    request.headers.set('Accept', 'application/json')
+    return request
+  },
+}
+
+export const client = createClient<paths>({ baseUrl: '/' })
+client.use(crossSiteToken)
+
+interface Answer<T> {
+  data?: T | undefined
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer, or a {@link Refused}. */
+export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await asked
+  if (data !== undefined && response.ok) return data
+  throw new Refused(response.status, complaints(error))
+}
+
+function complaints(error: unknown): FieldError[] {
+  return typeof error === 'object' && error !== null && 'errors' in error
+    ? (error.errors as FieldError[])
+    : []
+}

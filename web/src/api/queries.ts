@@ -1,0 +1,96 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { answered, client, type Schemas } from './client'
+
+/** Every resource once: its key holds every input, so a change of input is a question of its own. */
+const UNDER = 'bench'
+
+export const pulse = () =>
+  queryOptions({
+    queryKey: ['pulse'],
+    queryFn: ({ signal }) => answered(client.GET('/api/pulse', { signal })),
+    refetchInterval: 2500,
+  })
+
+export const bench = () =>
+  queryOptions({
+    queryKey: [UNDER, 'bench'],
+    queryFn: ({ signal }) => answered(client.GET('/api/bench', { signal })),
+  })
+
+export const kit = () =>
+  queryOptions({
+    queryKey: [UNDER, 'kit'],
+    queryFn: ({ signal }) => answered(client.GET('/api/kit', { signal })),
+  })
+
+export const edges = () =>
+  queryOptions({
+    queryKey: [UNDER, 'edges'],
+    queryFn: ({ signal }) => answered(client.GET('/api/edges', { signal })),
+  })
+
+export const edgePage = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}', { params: { path: { edge } }, signal })),
+  })
+
+export const edgePlan = (edge: number, body: Schemas['EdgeSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-plan', edge, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/edges/{edge}/plan', { params: { path: { edge } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const session = (id: number) =>
+  queryOptions({
+    queryKey: ['session', id],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
+  })
+
+export const squares = () =>
+  queryOptions({
+    queryKey: [UNDER, 'squares'],
+    queryFn: ({ signal }) => answered(client.GET('/api/squares', { signal })),
+  })
+
+export const squarePage = (square: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'square', square],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/squares/{square}', { params: { path: { square } }, signal })),
+  })
+
+export const squarePreview = (square: number, body: Schemas['SquareSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'square-preview', square, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/squares/{square}/preview', { params: { path: { square } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const diary = (q: string, before?: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'diary', q, before],
+    queryFn: ({ signal }) =>
+      answered(
+        client.GET('/api/diary', {
+          params: { query: { ...(q && { q }), ...(before !== undefined && { before }) } },
+          signal,
+        }),
+      ),
+    placeholderData: keepPreviousData,
+  })
+
+export const search = (q: string) =>
+  queryOptions({
+    queryKey: [UNDER, 'search', q],
+    queryFn: ({ signal }) => answered(client.GET('/api/search', { params: { query: { q } }, signal })),
+    placeholderData: keepPreviousData,
+    enabled: q.trim() !== '',
+  })

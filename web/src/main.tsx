@@ -1,0 +1,68 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { setNonce } from 'get-nonce'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { createBrowserRouter, RouterProvider } from 'react-router'
+import { Refused } from './api/client'
+import { BenchPlace } from './places/bench/BenchPlace'
+import { NothingHere } from './shell/NothingHere'
+import { Shell } from './shell/Shell'
+import './styles.css'
+
+setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '')
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: {
+      staleTime: 1000,
+      retry: (count, problem) =>
+        !(problem instanceof Refused && problem.status >= 400 && problem.status < 500) && count < 3,
+    },
+  },
+})
+
+const router = createBrowserRouter([
+  {
+    path: '/sessions/:id',
+    lazy: async () => ({ Component: (await import('./places/session/SessionPage')).SessionPage }),
+  },
+  {
+    Component: Shell,
+    children: [
+      { path: '/', Component: BenchPlace },
+      { path: '/kit', lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }) },
+      {
+        path: '/edges',
+        lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
+      },
+      {
+        path: '/edges/:id',
+        lazy: async () => ({ Component: (await import('./places/edges/EdgePage')).EdgePage }),
+      },
+      {
+        path: '/true',
+        lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
+      },
+      {
+        path: '/true/:id',
+        lazy: async () => ({ Component: (await import('./places/true/SquarePage')).SquarePage }),
+      },
+      {
+        path: '/diary',
+        lazy: async () => ({ Component: (await import('./places/diary/DiaryPlace')).DiaryPlace }),
+      },
+      { path: '*', Component: NothingHere },
+    ],
+  },
+])
+
+const root = document.getElementById('app')
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <RouterProvider router={router} />
+      </QueryClientProvider>
+    </StrictMode>,
+  )
+}

@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react'
+
+interface NextStrokeProps {
+  says: string
+  why: string
+  children?: ReactNode
+}
+
+/** What to do now, in one sentence, under a heavy rule; why in one smaller line; the one dark button. */
+export function NextStroke({ says, why, children }: NextStrokeProps) {
+  return (
+    <section aria-label="Next stroke" className="mt-4 border-t-4 border-ink pt-3">
+      <p
+        aria-live="polite"
+        className="font-slab text-[1.65rem] leading-[1.15] font-semibold"
+        data-testid="next-stroke"
+      >
+        {says}
+      </p>
+      <p className="mt-2 text-soft">{why}</p>
+      {children && <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">{children}</div>}
+    </section>
+  )
+}

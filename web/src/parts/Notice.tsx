@@ -1,0 +1,23 @@
+import type { ReactNode } from 'react'
+
+/** Something to know before going on; nothing typed is lost behind it. */
+export function Notice({ children }: { children: ReactNode }) {
+  return (
+    <div role="alert" className="my-3 border-l-4 border-red bg-sheet py-2 pr-2 pl-3">
+      {children}
+    </div>
+  )
+}
+
+/** For a moment while the first answer is on its way. */
+export function Waiting() {
+  return <p className="py-10 text-soft">Fetching it from the shelf…</p>
+}
+
+export function Lost({ problem }: { problem: Error }) {
+  return (
+    <div role="alert" className="py-10">
+      <h1 className="text-2xl">{problem.message}</h1>
+    </div>
+  )
+}

@@ -1,0 +1,23 @@
+import { Button } from './Button'
+import { Notice } from './Notice'
+
+interface OvertakenProps {
+  name: string
+  onKeep: () => void
+  onDrop: () => void
+}
+
+/** The record was changed in another window while figures were typed here. */
+export function Overtaken({ name, onKeep, onDrop }: OvertakenProps) {
+  return (
+    <Notice>
+      <p>
+        <strong>The {name} was changed in another window meanwhile.</strong> Your figures are still here.
+      </p>
+      <p className="flex gap-5">
+        <Button onClick={onKeep}>Go on with mine</Button>
+        <Button onClick={onDrop}>Take the new state</Button>
+      </p>
+    </Notice>
+  )
+}

@@ -1,0 +1,93 @@
+import clsx from 'clsx'
+import { useId } from 'react'
+import type { Schemas } from '../api/client'
+import { useStep } from './useStep'
+
+interface ReadingFieldProps {
+  label: string
+  hint?: string | undefined
+  value: string
+  reading: Schemas['Reading'] | undefined
+  onChange: (typed: string) => void
+  /** What an arrow key steps by, mm. */
+  stepMm: number
+  /** Leave the label to another element: only the figure is shown. */
+  bare?: boolean
+}
+
+/** A reading as an underlined figure; below it what was understood, asked or wrong. */
+export function ReadingField({
+  label,
+  hint,
+  value,
+  reading,
+  onChange,
+  stepMm,
+  bare = false,
+}: ReadingFieldProps) {
+  const id = useId()
+  const step = useStep(stepMm, onChange)
+  const current = reading?.typed === value ? reading : undefined
+  const said = current?.error ?? current?.doubt
+
+  return (
+    <div className={clsx(!bare && 'border-b border-rule py-1.5')}>
+      <div className="flex items-baseline justify-between gap-3">
+        <label htmlFor={id} className={bare ? 'sr-only' : undefined}>
+          {label}
+          {hint && <span className="block text-sm text-soft">{hint}</span>}
+        </label>
+        <span className="flex shrink-0 items-baseline gap-2">
+          {!bare && !said && current?.understood && differs(current) && (
+            <span className="text-xs text-soft">{current.understood}</span>
+          )}
+          <input
+            id={id}
+            data-reading
+            value={value}
+            inputMode="text"
+            autoComplete="off"
+            spellCheck={false}
+            aria-invalid={current?.error !== undefined && current.error !== null}
+            aria-describedby={said ? `${id}-said` : undefined}
+            onChange={(event) => onChange(event.target.value)}
+            onFocus={(event) => event.target.select()}
+            onKeyDown={(event) => {
+              if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+                event.preventDefault()
+                step(value, event.key === 'ArrowUp' ? 1 : -1)
+              }
+            }}
+            className={clsx(
+              'w-24 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash focus:outline-none',
+              current?.error ? 'border-red' : 'border-ink',
+            )}
+          />
+        </span>
+      </div>
+      {said && (
+        <p
+          id={`${id}-said`}
+          role="status"
+          className={clsx('mt-1 text-sm', current?.error ? 'font-bold text-red' : 'text-amber')}
+        >
+          {said}{' '}
+          {current?.instead && (
+            <button
+              type="button"
+              onClick={() => onChange(current.instead ?? value)}
+              className="text-ink underline underline-offset-4"
+            >
+              Use {current.instead}
+            </button>
+          )}
+        </p>
+      )}
+    </div>
+  )
+}
+
+/** A plain figure needs no echo; a fraction, a comma or a unit word does. */
+function differs(reading: Schemas['Reading']): boolean {
+  return !/^-?\d+(\.\d+)?$/.test(reading.typed.trim())
+}

@@ -1,0 +1,74 @@
+import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
+
+type Block = readonly (readonly [string, string])[]
+
+interface Box {
+  width: number
+  height: number
+}
+
+interface SheetProps {
+  /** What is drawn, in words: the text equivalent of the drawing. */
+  title: string
+  says: string
+  /** The title block: what each cell is called and says. */
+  block: Block | ((box: Box) => Block)
+  /** Height for a width, in pixels. */
+  height: (width: number) => number
+  children: (box: Box) => ReactNode
+  controls?: ReactNode
+}
+
+/** A drawing sheet: border, title block, and a drawing made for the sheet's own width. */
+export function Sheet({ title, says, block, height, children, controls }: SheetProps) {
+  const frame = useRef<HTMLDivElement>(null)
+  const width = useWidth(frame)
+  const id = useId()
+  const box = { width, height: height(width) }
+
+  return (
+    <figure className="border border-rule p-1">
+      <div className="border border-ink bg-sheet">
+        <div ref={frame}>
+          {width > 0 && (
+            <svg
+              role="img"
+              aria-labelledby={`${id}-t ${id}-d`}
+              width={box.width}
+              height={box.height}
+              viewBox={`0 0 ${box.width} ${box.height}`}
+              className="block"
+            >
+              <title id={`${id}-t`}>{title}</title>
+              <desc id={`${id}-d`}>{says}</desc>
+              {children(box)}
+            </svg>
+          )}
+        </div>
+        <figcaption className="flex flex-wrap justify-between border-t border-ink text-sm">
+          <dl className="flex flex-wrap">
+            {(typeof block === 'function' ? block(box) : block).map(([name, value]) => (
+              <div key={name} className="border-r border-ink px-3 py-1.5">
+                <dt className="text-xs text-soft">{name}</dt>
+                <dd>{value}</dd>
+              </div>
+            ))}
+          </dl>
+          {controls && <div className="px-2 py-1.5">{controls}</div>}
+        </figcaption>
+      </div>
+    </figure>
+  )
+}
+
+function useWidth(element: React.RefObject<HTMLElement | null>): number {
+  const [width, setWidth] = useState(0)
+  useEffect(() => {
+    const watched = element.current
+    if (!watched) return
+    const observer = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 0)))
+    observer.observe(watched)
+    return () => observer.disconnect()
+  }, [element])
+  return width
+}

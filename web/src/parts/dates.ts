@@ -1,0 +1,7 @@
+const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const dayAndYear = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric' })
+const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' })
+
+export const asDay = (iso: string) => day.format(new Date(iso))
+export const asDate = (iso: string) => dayAndYear.format(new Date(iso))
+export const asTime = (iso: string) => time.format(new Date(iso))

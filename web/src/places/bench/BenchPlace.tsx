@@ -1,0 +1,114 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useNavigate } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { bench, pulse } from '../../api/queries'
+import { HiveBody } from '../../drawings/HiveBody'
+import { Board } from '../../parts/Board'
+import { Button } from '../../parts/Button'
+import { DiaryLines } from '../../parts/DiaryLines'
+import { Heading } from '../../parts/Heading'
+import { NextStroke } from '../../parts/NextStroke'
+import { Lost, Waiting } from '../../parts/Notice'
+import { Sheet } from '../../parts/Sheet'
+
+const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
+  'get-tool': 'See it in the kit',
+  'sharpen-edge': 'Plan the honing',
+  'finish-session': 'Go on at the bench',
+  'test-reference': 'Test it',
+}
+
+/** What wants doing before work. */
+export function BenchPlace() {
+  const { data, error } = useQuery(bench())
+  const unit = useQuery(pulse()).data?.unit
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+  const first = data.chores[0]
+
+  return (
+    <>
+      <Heading title="Bench" says={`Next work: ${data.work.name}`} />
+      <Board
+        drawing={
+          <Sheet
+            title={`One of the ${data.work.name}, from its long side`}
+            says={`${data.work.says} ${data.work.sizeMm.lengthMm} by ${data.work.sizeMm.heightMm} mm, boards ${data.work.sizeMm.boardMm} mm thick.`}
+            block={[
+              ['Work', data.work.name],
+              ['View', 'long side'],
+              ['Sizes in', 'mm'],
+            ]}
+            height={(width) => Math.max(230, Math.min(470, width * 0.66))}
+          >
+            {(box) => <HiveBody size={data.work.sizeMm} {...box} />}
+          </Sheet>
+        }
+        column={
+          <>
+            <p className="text-soft">{data.work.says}</p>
+            <NextStroke says={data.sentence} why={why(data)}>
+              {first && <MainButton chore={first} />}
+            </NextStroke>
+            <Chores chores={data.chores} />
+          </>
+        }
+      />
+      <section className="mt-6 max-w-4xl">
+        <h2 className="mb-1 text-lg">Latest in the diary</h2>
+        <DiaryLines
+          entries={data.latest}
+          empty="Nothing is recorded yet. What you do here writes itself down."
+        />
+        <p className="mt-1 text-sm text-soft">
+          {unit === 'inch' ? 'Drawings of works keep their millimetres.' : ''}
+        </p>
+      </section>
+    </>
+  )
+}
+
+function why(data: Schemas['Bench']): string {
+  return data.ready
+    ? 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.'
+    : 'In the order that stops you least. Each opens where it is done.'
+}
+
+function MainButton({ chore }: { chore: Schemas['Chore'] }) {
+  const navigate = useNavigate()
+  return (
+    <Button weight="main" onClick={() => void navigate(chore.place)}>
+      {doIt[chore.kind]}
+    </Button>
+  )
+}
+
+function Chores({ chores }: { chores: readonly Schemas['Chore'][] }) {
+  if (chores.length === 0)
+    return <p className="mt-4 border-t border-rule pt-2">✓ Nothing stands between you and the wood.</p>
+
+  return (
+    <ol className="mt-5">
+      {chores.map((chore, index) => (
+        <li key={`${chore.kind} ${chore.says}`} className="border-t border-rule">
+          <Link to={chore.place} className="flex items-baseline gap-3 py-2.5 hover:bg-wood">
+            <span className="w-5 shrink-0 font-slab text-lg font-semibold">{index + 1}</span>
+            <span className="grow">
+              <span className="block font-bold underline decoration-rule underline-offset-4">
+                {chore.says}
+              </span>
+              <span className="block text-sm text-soft">{chore.why}</span>
+            </span>
+            <span className="shrink-0 text-right font-slab text-lg font-semibold">
+              {chore.minutes === null ? (
+                <span className="font-sans text-sm font-normal text-soft">to get</span>
+              ) : (
+                `${chore.minutes} min`
+              )}
+            </span>
+          </Link>
+        </li>
+      ))}
+    </ol>
+  )
+}

@@ -1,0 +1,71 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { diary } from '../../api/queries'
+import { Button } from '../../parts/Button'
+import { DiaryLines } from '../../parts/DiaryLines'
+import { Heading } from '../../parts/Heading'
+import { Lost, Waiting } from '../../parts/Notice'
+
+/** Everything recorded, newest first, searchable, undoable. */
+export function DiaryPlace() {
+  const [words, setWords] = useState('')
+  const [pages, setPages] = useState<readonly (number | undefined)[]>([undefined])
+
+  return (
+    <>
+      <Heading title="Diary" says="Everything recorded, newest first. Undoing is an entry of its own." />
+      <input
+        type="search"
+        aria-label="Words in the diary"
+        placeholder="honed, chisel, fell…"
+        value={words}
+        onChange={(event) => {
+          setWords(event.target.value)
+          setPages([undefined])
+        }}
+        className="mb-4 w-full max-w-md border-b-2 border-ink bg-transparent py-1 text-lg placeholder:text-soft"
+      />
+      <div className="max-w-4xl">
+        {pages.map((before, index) => (
+          <Page
+            key={before ?? 'newest'}
+            words={words}
+            before={before}
+            onMore={index === pages.length - 1 ? (last) => setPages([...pages, last]) : undefined}
+          />
+        ))}
+      </div>
+    </>
+  )
+}
+
+interface PageProps {
+  words: string
+  before: number | undefined
+  onMore: ((last: number) => void) | undefined
+}
+
+function Page({ words, before, onMore }: PageProps) {
+  const { data, error } = useQuery(diary(words, before))
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+  const last = data.entries.at(-1)
+
+  return (
+    <>
+      <DiaryLines
+        entries={data.entries}
+        empty={
+          words
+            ? 'No entry holds those words.'
+            : 'Nothing is recorded yet. What you do at the bench writes itself down here.'
+        }
+      />
+      {data.more && last && onMore && (
+        <Button className="mt-3" onClick={() => onMore(last.id)}>
+          Older entries
+        </Button>
+      )}
+    </>
+  )
+}

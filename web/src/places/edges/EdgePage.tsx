@@ -1,0 +1,255 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { answered, client, Refused, type Schemas } from '../../api/client'
+import { edgePage, edgePlan, pulse } from '../../api/queries'
+import { detailScaleFor, EdgeDrawing } from '../../drawings/EdgeDrawing'
+import { Board } from '../../parts/Board'
+import { Button } from '../../parts/Button'
+import { DiaryLines } from '../../parts/DiaryLines'
+import { Enlargement } from '../../parts/Enlargement'
+import { Heading } from '../../parts/Heading'
+import { How } from '../../parts/How'
+import { NextStroke } from '../../parts/NextStroke'
+import { Lost, Notice, Waiting } from '../../parts/Notice'
+import { Overtaken } from '../../parts/Overtaken'
+import { ReadingField } from '../../parts/ReadingField'
+import { Readings } from '../../parts/Readings'
+import { Sheet } from '../../parts/Sheet'
+import { useDraft } from '../../parts/useDraft'
+import { PlanSteps } from './PlanSteps'
+
+// How much larger than it fits by itself the detail may be drawn.
+const CLOSER = [1, 2, 4, 8]
+// CSS pixels in a millimetre, to say how many times true size a drawing is.
+const PIXELS_PER_MM = 96 / 25.4
+// What a caliper laid along a bevel can tell apart, mm.
+const STEP_MM = 0.05
+
+/** One edge: its section, what is wrong with it, the plan. */
+export function EdgePage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(edgePage(id))
+  const unit = useQuery(pulse()).data?.unit
+  if (error) return <Lost problem={error} />
+  return data && unit ? <Page key={id} page={data} unit={unit} /> : <Waiting />
+}
+
+function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
+  const { edge } = page
+  const base: Schemas['EdgeSheet'] = {
+    bevelLength: '',
+    thickness: '',
+    give: '',
+    nickDepth: '',
+    condition: edge.condition,
+  }
+  const draft = useDraft(`edge ${edge.id}`, base, unit, edge.version)
+  const plan = useQuery(edgePlan(edge.id, draft.values)).data
+  const [closer, setCloser] = useState(1)
+  const start = useRecord(edge.id, draft, 'sessions')
+  const keep = useRecord(edge.id, draft, 'bevel')
+  const report = useRecord(edge.id, draft, 'condition')
+  const navigate = useNavigate()
+  if (!plan) return <Waiting />
+  const begin = plan.steps.length > 0 && page.running === null ? () => start.mutate() : null
+  const problem = start.error ?? keep.error ?? report.error
+
+  return (
+    <>
+      <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
+      <Board
+        drawing={
+          <>
+            <Sheet
+              title={`Section of the ${edge.name}`}
+              says={`Ground at ${plan.drawn.primaryDeg.toFixed(1)} degrees, honed at ${plan.drawn.secondaryDeg.toFixed(1)}, ${plan.drawn.thickness} thick. ${plan.next.why}`}
+              block={(box) => [
+                ['Section', plan.angle ? 'as measured' : 'from the record'],
+                [
+                  'The edge, drawn',
+                  `×${Math.round((detailScaleFor(plan.drawn, box.width, box.height) * closer) / PIXELS_PER_MM)}`,
+                ],
+                [
+                  'Honed bevel',
+                  plan.drawn.recessionMm > 0 ? `then ${plan.drawn.contactLength}` : plan.drawn.contactLength,
+                ],
+              ]}
+              height={(width) => Math.max(230, Math.min(430, width * 0.6))}
+              controls={<Enlargement says="Closer" value={closer} choices={CLOSER} onChange={setCloser} />}
+            >
+              {(box) => (
+                <EdgeDrawing
+                  drawn={plan.drawn}
+                  detailScale={detailScaleFor(plan.drawn, box.width, box.height) * closer}
+                  {...box}
+                />
+              )}
+            </Sheet>
+            <section className="mt-5">
+              <h2 className="mb-1 text-lg">Its diary</h2>
+              <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
+            </section>
+          </>
+        }
+        column={
+          <>
+            <Conditions
+              page={page}
+              value={draft.values.condition}
+              onChange={(condition) => draft.change({ condition })}
+            />
+            <Readings title="Measure it, or go straight on" onRecord={begin}>
+              {draft.values.condition === 'nicked' && (
+                <ReadingField
+                  label="Depth of the nick"
+                  value={draft.values.nickDepth}
+                  reading={plan.readings.nickDepth}
+                  stepMm={0.01}
+                  onChange={(nickDepth) => draft.change({ nickDepth })}
+                />
+              )}
+              <ReadingField
+                label="Bevel, edge to heel"
+                value={draft.values.bevelLength}
+                reading={plan.readings.bevelLength}
+                stepMm={STEP_MM}
+                onChange={(bevelLength) => draft.change({ bevelLength })}
+              />
+              <ReadingField
+                label="Thickness of the blade"
+                hint={`on record ${edge.thickness}`}
+                value={draft.values.thickness}
+                reading={plan.readings.thickness}
+                stepMm={STEP_MM}
+                onChange={(thickness) => draft.change({ thickness })}
+              />
+              {draft.values.bevelLength !== '' && (
+                <ReadingField
+                  label="Read to within ±"
+                  value={draft.values.give}
+                  reading={plan.readings.give}
+                  stepMm={STEP_MM}
+                  onChange={(give) => draft.change({ give })}
+                />
+              )}
+            </Readings>
+            <Angle plan={plan}>
+              {plan.angle && (
+                <Button disabled={keep.isPending} onClick={() => keep.mutate()}>
+                  Keep this angle
+                </Button>
+              )}
+            </Angle>
+            {draft.overtaken && <Overtaken name={edge.name} onKeep={draft.keep} onDrop={draft.clear} />}
+            {problem && <Notice>{problem.message}</Notice>}
+            <NextStroke says={plan.next.says} why={plan.next.why}>
+              {page.running !== null ? (
+                <Button weight="main" onClick={() => void navigate(`/sessions/${page.running}`)}>
+                  Go on at the bench
+                </Button>
+              ) : (
+                begin && (
+                  <Button weight="main" keys="Ctrl Enter" disabled={start.isPending} onClick={begin}>
+                    Start at the bench
+                  </Button>
+                )
+              )}
+              {page.running === null && draft.values.condition !== edge.condition && (
+                <Button disabled={report.isPending} onClick={() => report.mutate()}>
+                  Only note it
+                </Button>
+              )}
+              <How how={plan.how} />
+            </NextStroke>
+            <PlanSteps plan={plan} />
+          </>
+        }
+      />
+    </>
+  )
+}
+
+interface Draft {
+  values: Schemas['EdgeSheet']
+  version: number
+  clear: () => void
+}
+
+/** Records what is on the page: starts the session, keeps the angle, or notes the condition. */
+function useRecord(edge: number, draft: Draft, what: 'sessions' | 'bevel' | 'condition') {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  return useMutation({
+    mutationFn: async () => {
+      const body = { ...draft.values, version: draft.version }
+      const params = { path: { edge } }
+      if (what === 'bevel')
+        return void (await answered(client.POST('/api/edges/{edge}/bevel', { params, body })))
+      if (what === 'condition')
+        return void (await answered(client.POST('/api/edges/{edge}/condition', { params, body })))
+      return (await answered(client.POST('/api/edges/{edge}/sessions', { params, body }))).id
+    },
+    onSuccess: (session) => {
+      draft.clear()
+      if (session !== undefined) void navigate(`/sessions/${session}`)
+    },
+    onError: (problem) => problem instanceof Refused,
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+}
+
+interface ConditionsProps {
+  page: Schemas['EdgePage']
+  value: string
+  onChange: (value: string) => void
+}
+
+function Conditions({ page, value, onChange }: ConditionsProps) {
+  const options = [
+    ...page.conditions,
+    { value: 'sharp', label: 'Sharp', sign: 'Nothing shows along the edge; it cuts end grain clean.' },
+  ]
+  const chosen = options.find((option) => option.value === value)
+  return (
+    <fieldset className="mb-4">
+      <legend className="mb-1 font-slab text-lg font-semibold">What is wrong with it?</legend>
+      <div className="flex flex-wrap gap-2">
+        {options.map((option) => (
+          <label
+            key={option.value}
+            className="cursor-pointer border border-rule has-checked:border-ink has-checked:bg-sheet has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-blue"
+          >
+            <input
+              type="radio"
+              name="condition"
+              className="sr-only"
+              value={option.value}
+              checked={option.value === value}
+              onChange={() => onChange(option.value)}
+            />
+            <span className="block px-3 py-1.5">
+              {option.value === value && '✓ '}
+              {option.label}
+            </span>
+          </label>
+        ))}
+      </div>
+      <p className="mt-1 min-h-5 text-sm text-soft">{chosen?.sign}</p>
+    </fieldset>
+  )
+}
+
+function Angle({ plan, children }: { plan: Schemas['EdgePlan']; children: React.ReactNode }) {
+  return (
+    <div className="mt-2 flex min-h-11 flex-wrap items-baseline gap-x-3">
+      {plan.angle && (
+        <span className="font-slab text-3xl font-semibold" data-testid="angle">
+          {plan.angle.text} <span className="text-lg">{plan.angle.give}</span>
+        </span>
+      )}
+      <span className="text-soft">{plan.angleSays}</span>
+      {children}
+    </div>
+  )
+}

@@ -1,0 +1,159 @@
+import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
+import { Link, useParams } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { session } from '../../api/queries'
+import { usePulse } from '../../shell/usePulse'
+import { Button } from '../../parts/Button'
+import { Lost, Notice, Waiting } from '../../parts/Notice'
+import { useSession } from './useSession'
+import { useWakeLock } from './useWakeLock'
+
+/** Bench mode: the plan stone by stone, readable at two metres; the whole screen is “done, next”. */
+export function SessionPage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(session(id))
+  usePulse()
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+  return data.state === 'running' ? <Running key={id} at={data} /> : <Ended at={data} />
+}
+
+function Running({ at }: { at: Schemas['Session'] }) {
+  const walk = useSession(at)
+  useWakeLock()
+  useNextKeys(walk.next)
+  const { step, count, phase, isLast } = walk
+  const text = words(phase, step, isLast)
+
+  return (
+    // A click anywhere is “done, next”; the button below does the same from the keyboard.
+    <main
+      className="flex min-h-dvh cursor-pointer flex-col bg-paper p-5 select-none md:p-8"
+      onClick={walk.next}
+    >
+      <header
+        className="flex items-baseline justify-between gap-4 text-lg text-soft"
+        onClick={(event) => event.stopPropagation()}
+      >
+        <h1 className="text-xl text-ink">{at.edge}</h1>
+        <span>
+          stone {walk.atStep + 1} of {at.steps.length}
+        </span>
+      </header>
+      {walk.problem && <Notice>{walk.problem}</Notice>}
+      <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
+        <p className="font-slab text-[clamp(1.8rem,6vw,4.5rem)] leading-tight font-semibold">{text.says}</p>
+        {phase === 'fetch' ? (
+          <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">
+            {step.strokes} strokes
+          </p>
+        ) : (
+          <p
+            className="font-slab text-[clamp(5rem,26vw,17rem)] leading-none font-semibold"
+            data-testid="count"
+            aria-live="off"
+          >
+            {count}
+            <span className="text-[0.3em] text-soft"> of {step.strokes}</span>
+          </p>
+        )}
+        {phase === 'check' && <Adjust onAdjust={walk.adjust} />}
+        <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
+      </div>
+      <button
+        type="button"
+        className="min-h-20 bg-ink px-6 font-slab text-3xl font-semibold text-on-ink"
+        data-testid="next"
+      >
+        {text.button}
+      </button>
+      <footer
+        className="mt-4 flex items-center justify-between gap-4 text-xl"
+        onClick={(event) => event.stopPropagation()}
+      >
+        <Button className="min-h-14 px-2" disabled={!walk.canGoBack} onClick={walk.back}>
+          ← Undo
+        </Button>
+        <p className="hidden max-w-2xl text-sm text-soft md:block">{at.caution}</p>
+        <Button className="min-h-14 px-2" onClick={walk.stop}>
+          Stop here
+        </Button>
+      </footer>
+    </main>
+  )
+}
+
+function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
+  return (
+    <div className="flex gap-4" onClick={(event) => event.stopPropagation()}>
+      {[-5, -1, 1, 5].map((by) => (
+        <button
+          key={by}
+          type="button"
+          onClick={() => onAdjust(by)}
+          className="min-h-16 min-w-16 border-2 border-ink text-2xl"
+          aria-label={`${by > 0 ? 'add' : 'take off'} ${Math.abs(by)}`}
+        >
+          {by > 0 ? `+${by}` : `−${-by}`}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+function words(phase: Schemas['Session']['phase'], step: Schemas['SessionStep'], isLast: boolean) {
+  switch (phase) {
+    case 'fetch':
+      return {
+        says: `Fetch the ${step.stone}`,
+        under: 'Wet it, see that it is flat. Tap anywhere when the edge lies on it.',
+        button: 'On the stone: count',
+      }
+    case 'stroke':
+      return { says: step.stone, under: 'One stroke a beat. Tap anywhere when you stop.', button: 'Done' }
+    case 'check':
+      return { says: 'Now look', under: step.see, button: isLast ? 'Yes: it is sharp' : 'Yes: next stone' }
+  }
+}
+
+function Ended({ at }: { at: Schemas['Session'] }) {
+  const done = at.steps.flatMap((step, index) =>
+    (at.counted[index] ?? 0) > 0 ? [`${at.counted[index]} strokes on the ${step.stone}`] : [],
+  )
+  return (
+    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
+      <h1 className="text-4xl">
+        {at.state === 'finished'
+          ? `✓ The ${at.edge} is sharp.`
+          : `Stopped. The ${at.edge} stays on the list.`}
+      </h1>
+      <p className="text-xl text-soft">
+        {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with no stroke counted.'}
+      </p>
+      <p className="flex flex-wrap gap-6 text-xl">
+        <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
+          Back to the bench
+        </Link>
+        <Link to={`/edges/${at.edgeId}`} className="py-3 underline underline-offset-4">
+          See the edge
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+function useNextKeys(next: () => void) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const onOtherButton =
+        event.target instanceof HTMLElement && event.target.closest('footer, [aria-label]') !== null
+      if ((event.key === ' ' || event.key === 'Enter') && !onOtherButton && !event.repeat) {
+        event.preventDefault()
+        next()
+      }
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [next])
+}

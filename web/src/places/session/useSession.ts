@@ -1,0 +1,114 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { answered, client, Refused, type Schemas } from '../../api/client'
+import { session as sessionQuery } from '../../api/queries'
+import { backward, forward, type Standing, withCount } from './walk'
+
+// Between taps the count is saved every few strokes, so that a closed browser loses no more than these.
+const SAVE_EVERY = 5
+
+/** Walks a session; every tap is saved in order, and another window's taps are taken over. */
+export function useSession(at: Schemas['Session']) {
+  const queries = useQueryClient()
+  const [standing, setStanding] = useState<Standing>(at)
+  const [problem, setProblem] = useState<string | null>(null)
+  const version = useRef(at.version)
+  const queue = useRef<Promise<unknown>>(Promise.resolve())
+  const path = { path: { session: at.id } }
+
+  const inTurn = useCallback(
+    (send: () => Promise<Schemas['Session']>) => {
+      queue.current = queue.current.then(async () => {
+        try {
+          const saved = await send()
+          version.current = saved.version
+          setProblem(null)
+          if (saved.state !== 'running') queries.setQueryData(sessionQuery(at.id).queryKey, saved)
+        } catch (wrong) {
+          setProblem(
+            wrong instanceof Refused && wrong.changedElsewhere
+              ? 'Another window went on with this session. Here is where it stands.'
+              : String(wrong instanceof Error ? wrong.message : wrong),
+          )
+          if (!(wrong instanceof Refused && wrong.changedElsewhere)) return
+          const now = await queries.fetchQuery({ ...sessionQuery(at.id), staleTime: 0 })
+          version.current = now.version
+          setStanding(now)
+        }
+      })
+    },
+    [at.id, queries],
+  )
+
+  const save = (to: Standing) => {
+    setStanding(to)
+    inTurn(() =>
+      answered(
+        client.PUT('/api/sessions/{session}', {
+          params: path,
+          body: { ...plain(to), version: version.current },
+        }),
+      ),
+    )
+  }
+  const finish = (outcome: 'sharp' | 'stopped') =>
+    inTurn(() =>
+      answered(
+        client.POST('/api/sessions/{session}/finish', {
+          params: path,
+          body: { outcome, version: version.current },
+        }),
+      ),
+    )
+
+  useBeat(standing.phase === 'stroke', at.secondsPerStroke, () => {
+    const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
+    const to = { ...standing, counted }
+    if ((counted[standing.atStep] ?? 0) % SAVE_EVERY === 0) save(to)
+    else setStanding(to)
+  })
+
+  const step = at.steps[standing.atStep] ?? at.steps[0]
+  if (!step) throw new Error('A session has at least one stone.')
+  const before = backward(standing)
+
+  return {
+    atStep: standing.atStep,
+    phase: standing.phase,
+    step,
+    count: standing.counted[standing.atStep] ?? 0,
+    isLast: standing.atStep === at.steps.length - 1,
+    problem,
+    next: () => {
+      const move = forward(standing, at.steps.length)
+      if ('to' in move) save(move.to)
+      else finish('sharp')
+    },
+    canGoBack: before !== null,
+    back: () => before && save(before),
+    adjust: (by: number) =>
+      save({ ...standing, counted: withCount(standing, (standing.counted[standing.atStep] ?? 0) + by) }),
+    stop: () => finish('stopped'),
+  }
+}
+
+function plain({
+  atStep,
+  phase,
+  counted,
+}: Standing): Pick<Schemas['Progress'], 'atStep' | 'phase' | 'counted'> {
+  return { atStep, phase, counted: [...counted] }
+}
+
+/** Calls once a beat while it runs. */
+function useBeat(running: boolean, seconds: number, onBeat: () => void): void {
+  const current = useRef(onBeat)
+  useEffect(() => {
+    current.current = onBeat
+  })
+  useEffect(() => {
+    if (!running) return
+    const timer = setInterval(() => current.current(), seconds * 1000)
+    return () => clearInterval(timer)
+  }, [running, seconds])
+}

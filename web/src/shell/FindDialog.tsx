@@ -1,0 +1,61 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate } from 'react-router'
+import { search } from '../api/queries'
+import { Panel } from './Panel'
+
+const kinds = { edge: 'Edge', reference: 'Reference', tool: 'Tool', diary: 'Diary' } as const
+
+export function FindDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Panel title="Find" open={open} onClose={onClose}>
+      <Find onClose={onClose} />
+    </Panel>
+  )
+}
+
+function Find({ onClose }: { onClose: () => void }) {
+  const [words, setWords] = useState('')
+  const { data } = useQuery(search(words))
+  const navigate = useNavigate()
+  const hits = words.trim() === '' ? [] : (data?.hits ?? [])
+  const go = (place: string) => {
+    onClose()
+    void navigate(place)
+  }
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (hits[0]) go(hits[0].place)
+      }}
+    >
+      <input
+        autoFocus
+        aria-label="Words to find"
+        value={words}
+        onChange={(event) => setWords(event.target.value)}
+        placeholder="chisel, square, honed…"
+        className="w-full border-b-2 border-ink bg-transparent py-1 text-lg placeholder:text-soft"
+      />
+      <ul className="mt-3">
+        {hits.map((hit, index) => (
+          <li key={`${hit.place} ${hit.says} ${index}`} className="border-b border-rule">
+            <button
+              type="button"
+              onClick={() => go(hit.place)}
+              className="flex w-full gap-4 py-2 text-left hover:bg-wood"
+            >
+              <span className="w-20 shrink-0 text-sm text-soft">{kinds[hit.kind]}</span>
+              <span>{hit.says}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {words.trim() !== '' && data && hits.length === 0 && (
+        <p className="text-soft">Nothing on this bench holds those words.</p>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,31 @@
+import { Kbd } from './Tools'
+import { Panel } from './Panel'
+import { places } from './places'
+
+const others: readonly [string, string][] = [
+  ['/', 'find anything'],
+  ['?', 'these keys'],
+  ['Enter', 'next reading'],
+  ['Ctrl Enter', 'record'],
+  ['↑ ↓', 'step by what the instrument can tell apart'],
+  ['Space', 'in bench mode: done, next'],
+]
+
+export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Panel title="Keys" open={open} onClose={onClose}>
+      <dl className="grid grid-cols-[auto_1fr] items-center gap-x-4 gap-y-2">
+        {[...places.map((place): [string, string] => [place.key, place.name]), ...others].map(
+          ([key, says]) => (
+            <div key={key} className="contents">
+              <dt className="text-right">
+                <Kbd>{key}</Kbd>
+              </dt>
+              <dd>{says}</dd>
+            </div>
+          ),
+        )}
+      </dl>
+    </Panel>
+  )
+}

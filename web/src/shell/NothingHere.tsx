@@ -1,0 +1,14 @@
+import { Link } from 'react-router'
+
+export function NothingHere() {
+  return (
+    <div className="py-10">
+      <h1 className="text-2xl">There is nothing kept under this address.</h1>
+      <p className="mt-3">
+        <Link to="/" className="underline underline-offset-4">
+          Back to the bench
+        </Link>
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,96 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { ToggleGroup } from 'radix-ui'
+import { useState } from 'react'
+import { answered, client, type Schemas } from '../api/client'
+import { pulse } from '../api/queries'
+import { FindDialog } from './FindDialog'
+import { KeysDialog } from './KeysDialog'
+import { useKeys } from './useKeys'
+
+const units = [
+  { value: 'mm', label: 'mm' },
+  { value: 'inch', label: 'inch' },
+]
+const grounds = [
+  { value: 'system', label: 'auto' },
+  { value: 'light', label: 'light' },
+  { value: 'dark', label: 'dark' },
+]
+
+/** What every screen has at its top right: bench, ground, unit, find, keys. */
+export function Tools() {
+  const { data } = useQuery(pulse())
+  const choose = usePreference()
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null)
+  useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
+
+  return (
+    <div className="flex flex-wrap items-center justify-end gap-x-5 gap-y-1 pt-2 text-sm text-soft md:pt-3">
+      <span className="mr-auto font-slab font-semibold text-ink">{data?.bench ?? ' '}</span>
+      <Choice
+        label="Ground"
+        options={grounds}
+        value={data?.ground}
+        onChoose={(ground) => choose({ ground })}
+      />
+      <Choice label="Unit" options={units} value={data?.unit} onChoose={(unit) => choose({ unit })} />
+      <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
+      <ToolButton name="Keys" letter="?" onClick={() => setOpen('keys')} />
+      <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
+      <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
+    </div>
+  )
+}
+
+function usePreference() {
+  const queries = useQueryClient()
+  const { mutate } = useMutation({
+    mutationFn: (body: { unit?: string; ground?: string }) =>
+      answered(client.PUT('/api/preferences', { body: body as Schemas['Preferences'] })),
+    onSuccess: (state) => queries.setQueryData(pulse().queryKey, state),
+  })
+  return mutate
+}
+
+interface ChoiceProps {
+  label: string
+  options: readonly { value: string; label: string }[]
+  value: string | undefined
+  onChoose: (value: string) => void
+}
+
+function Choice({ label, options, value, onChoose }: ChoiceProps) {
+  return (
+    <ToggleGroup.Root
+      type="single"
+      aria-label={label}
+      value={value ?? ''}
+      onValueChange={(chosen) => chosen && onChoose(chosen)}
+      className="flex"
+    >
+      {options.map((option) => (
+        <ToggleGroup.Item
+          key={option.value}
+          value={option.value}
+          className="min-h-8 px-1.5 underline-offset-4 data-[state=on]:font-bold data-[state=on]:text-ink data-[state=on]:underline"
+        >
+          {option.label}
+        </ToggleGroup.Item>
+      ))}
+    </ToggleGroup.Root>
+  )
+}
+
+function ToolButton({ name, letter, onClick }: { name: string; letter: string; onClick: () => void }) {
+  return (
+    <button type="button" onClick={onClick} className="min-h-8 hover:text-ink">
+      {name} <Kbd>{letter}</Kbd>
+    </button>
+  )
+}
+
+export function Kbd({ children }: { children: string }) {
+  return (
+    <kbd className="border border-rule bg-sheet px-1.5 py-0.5 font-sans text-xs text-ink">{children}</kbd>
+  )
+}

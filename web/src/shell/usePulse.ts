@@ -1,0 +1,21 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useRef } from 'react'
+import { pulse } from '../api/queries'
+
+/** Watches for changes made in other windows and asks for everything shown again when there is one. */
+export function usePulse(): void {
+  const queries = useQueryClient()
+  const { data } = useQuery(pulse())
+  const seen = useRef<string>(undefined)
+  const now = data && `${data.revision} ${data.unit}`
+  useEffect(() => {
+    if (now !== undefined && seen.current !== undefined && now !== seen.current) {
+      void queries.invalidateQueries({ queryKey: ['bench'] })
+    }
+    seen.current = now ?? seen.current
+  }, [now, queries])
+  const ground = data?.ground
+  useEffect(() => {
+    if (ground) document.documentElement.dataset.ground = ground
+  }, [ground])
+}
