@@ -18,7 +18,9 @@ final class Glpk
         file_put_contents("$folder/kit.lp", self::program($kit));
         exec("glpsol --cuts --lp $folder/kit.lp -o $folder/kit.txt 2>&1", $said, $status);
         $answer = (string) @file_get_contents("$folder/kit.txt");
-        array_map(unlink(...), glob("$folder/*") ?: []);
+        foreach (['kit.lp', 'kit.txt'] as $file) {
+            @unlink("$folder/$file");
+        }
         rmdir($folder);
         if ($status !== 0 || preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+\S+ = (\S+)/', $answer, $match) !== 1) {
             throw new RuntimeException("glpsol gave no optimum:\n".implode("\n", $said));

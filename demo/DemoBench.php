@@ -15,7 +15,7 @@ final class DemoBench
     public static function loadIfEmpty(): bool
     {
         return DB::transaction(static function (): bool {
-            if (Bench::query()->exists()) {
+            if (Bench::query()->first() !== null) {
                 return false;
             }
             self::load();
@@ -54,7 +54,7 @@ final class DemoBench
         }
     }
 
-    /** @param array<string, mixed> $tool */
+    /** @param  array<string, mixed>  $tool */
     private static function tool(Bench $bench, array $tool): void
     {
         ['edge' => $edge, 'square' => $square] = $tool + ['edge' => null, 'square' => null];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\ChangePrice;
 use App\Http\Controllers\ComputeCalculation;
+use App\Http\Controllers\FinishSession;
 use App\Http\Controllers\GotTool;
 use App\Http\Controllers\ListCalculations;
 use App\Http\Controllers\PlanEdge;
@@ -13,7 +14,6 @@ use App\Http\Controllers\RecordDrop;
 use App\Http\Controllers\RecordSquareTest;
 use App\Http\Controllers\ReportEdge;
 use App\Http\Controllers\SaveSession;
-use App\Http\Controllers\FinishSession;
 use App\Http\Controllers\Search;
 use App\Http\Controllers\SetPreferences;
 use App\Http\Controllers\ShowApp;

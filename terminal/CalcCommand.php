@@ -34,9 +34,11 @@ final class CalcCommand
      * @param  resource  $out
      * @param  resource  $err
      */
-    public function __construct(private $in, private $out, private $err) {}
+    public function __construct(private $in, private $out, private $err)
+    {
+    }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public function run(array $arguments): int
     {
         [$name, $option] = [$arguments[0] ?? '', $arguments[1] ?? null];

@@ -7,7 +7,6 @@ namespace App\Bench;
 use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\HoningSession;
-use App\Models\Square;
 use App\Models\Stone;
 use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeSheet;
@@ -30,7 +29,8 @@ final class ReadinessOfBench
         private readonly Bench $bench,
         private readonly KitOfBench $kit,
         private readonly LengthFormatter $format,
-    ) {}
+    ) {
+    }
 
     public function readiness(): Readiness
     {
@@ -75,7 +75,9 @@ final class ReadinessOfBench
         $stones = array_values($this->bench->stones()->get()->map(static fn (Stone $stone) => $stone->toCore())->all());
         $running = $this->bench->sessions()->where('state', 'running')->pluck('edge_id')->all();
         $chores = [];
-        foreach ($this->bench->edges()->where('condition', '!=', Edge::SHARP)->whereNotIn('id', $running)->get() as $edge) {
+        $blunt = $this->bench->edges()->where('condition', '!=', Edge::SHARP);
+        $blunt->whereNotIn('id', $running);
+        foreach ($blunt->get() as $edge) {
             $condition = EdgeCondition::from($edge->condition);
             $sheet = EdgeSheet::of($edge->toCore(), ['bevelLength' => '', 'thickness' => '', 'give' => '', 'nickDepth' => ''], $condition, $stones, $this->format);
             $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);

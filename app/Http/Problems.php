@@ -40,7 +40,7 @@ final class Problems
         };
     }
 
-    private static function http(HttpExceptionInterface $problem): JsonResponse
+    private static function http(HttpExceptionInterface&Throwable $problem): JsonResponse
     {
         $status = $problem->getStatusCode();
         $lost = $problem->getPrevious() instanceof ModelNotFoundException || $status === 404;
@@ -48,12 +48,12 @@ final class Problems
         return self::one('', $lost ? 'There is nothing kept under that address.' : self::said($problem, $status), $status);
     }
 
-    private static function said(HttpExceptionInterface $problem, int $status): string
+    private static function said(Throwable $problem, int $status): string
     {
         return match ($status) {
             405 => 'That cannot be done at this address.',
             419 => 'This page has grown old. Reload it; what you typed is kept.',
-            default => $problem instanceof Throwable && $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',
+            default => $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',
         };
     }
 

@@ -14,7 +14,9 @@ final class Changes
     /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
     private array $made = [];
 
-    public function __construct(public readonly Bench $bench) {}
+    public function __construct(public readonly Bench $bench)
+    {
+    }
 
     /**
      * @template T of Record

@@ -14,7 +14,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Ledger
 {
-    public function __construct(public Bench $bench) {}
+    public function __construct(public Bench $bench)
+    {
+    }
 
     /**
      * @param  callable(Changes): void  $write
@@ -65,8 +67,7 @@ final readonly class Ledger
         $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
         $now = (array) $row->first();
         foreach ($change['after'] ?? [] as $column => $value) {
-            // SQLite hands back numbers as they were bound; compare by meaning.
-            if (($now[$column] ?? null) != $value) {
+            if (! self::same($now[$column] ?? null, $value)) {
                 throw CannotUndo::builtUpon();
             }
         }
@@ -83,7 +84,13 @@ final readonly class Ledger
         return ['table' => $change['table'], 'id' => $change['id'], 'before' => $change['after'], 'after' => $change['before']];
     }
 
-    /** @param list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $changes */
+    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 are the same value. */
+    private static function same(mixed $kept, mixed $written): bool
+    {
+        return is_numeric($kept) && is_numeric($written) ? (float) $kept === (float) $written : $kept === $written;
+    }
+
+    /** @param  list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}>  $changes */
     private function entry(string $kind, string $subject, string $sentence, array $changes, ?int $undoes = null): DiaryEntry
     {
         return $this->bench->diary()->create([

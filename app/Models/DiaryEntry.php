@@ -25,7 +25,11 @@ final class DiaryEntry extends Model
 
     protected $guarded = [];
 
-    protected $casts = ['changes' => 'array'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['changes' => 'array'];
+    }
 
     /** @return HasOne<DiaryEntry, $this> */
     public function undoneBy(): HasOne

@@ -19,15 +19,20 @@ use JackRest\Core\Edge\Blade;
  * @property float $finish_um
  * @property string $condition sharp, or what {@see \JackRest\Core\Edge\EdgeCondition} calls it
  * @property string|null $honed_on
+ * @property Tool $tool
  */
 final class Edge extends Record
 {
     public const SHARP = 'sharp';
 
-    protected $casts = [
-        'width_mm' => 'float', 'thickness_mm' => 'float', 'primary_deg' => 'float',
-        'secondary_deg' => 'float', 'micro_width_mm' => 'float', 'finish_um' => 'float',
-    ];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'width_mm' => 'float', 'thickness_mm' => 'float', 'primary_deg' => 'float',
+            'secondary_deg' => 'float', 'micro_width_mm' => 'float', 'finish_um' => 'float',
+        ];
+    }
 
     /** @return BelongsTo<Tool, $this> */
     public function tool(): BelongsTo

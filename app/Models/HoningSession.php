@@ -23,7 +23,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class HoningSession extends Record
 {
-    protected $casts = ['steps' => 'array', 'counted' => 'array', 'at_step' => 'integer', 'micro_width_after_mm' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['steps' => 'array', 'counted' => 'array', 'at_step' => 'integer', 'micro_width_after_mm' => 'float'];
+    }
 
     /** @return BelongsTo<Edge, $this> */
     public function edge(): BelongsTo

@@ -22,19 +22,27 @@ use JackRest\Core\Truing\Verdict;
  * @property float $tolerance_mm
  * @property Instrument $instrument
  * @property string|null $dropped_on
+ * @property \Illuminate\Database\Eloquent\Collection<int, SquareTest> $tests
  */
 final class Square extends Record
 {
-    protected $casts = [
-        'blade_mm' => 'float', 'blade_width_mm' => 'float', 'stock_mm' => 'float', 'stock_width_mm' => 'float',
-        'tested_length_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float',
-        'instrument' => Instrument::class,
-    ];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'blade_mm' => 'float', 'blade_width_mm' => 'float', 'stock_mm' => 'float', 'stock_width_mm' => 'float',
+            'tested_length_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float',
+            'instrument' => Instrument::class,
+        ];
+    }
 
     /** @return HasMany<SquareTest, $this> */
     public function tests(): HasMany
     {
-        return $this->hasMany(SquareTest::class)->orderBy('tested_at')->orderBy('id');
+        $tests = $this->hasMany(SquareTest::class);
+        $tests->orderBy('tested_at')->orderBy('id');
+
+        return $tests;
     }
 
     /** Why it wants testing, or null when it can be trusted. */

@@ -21,8 +21,12 @@ use JackRest\Core\Truing\Verdict;
  */
 final class SquareTest extends Record
 {
-    protected $casts = [
-        'readings' => 'array', 'error_mm' => 'float', 'uncertainty_mm' => 'float',
-        'verdict' => Verdict::class, 'shavings_taken' => 'integer',
-    ];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'readings' => 'array', 'error_mm' => 'float', 'uncertainty_mm' => 'float',
+            'verdict' => Verdict::class, 'shavings_taken' => 'integer',
+        ];
+    }
 }

@@ -16,7 +16,11 @@ use JackRest\Core\Edge\Stone as CoreStone;
  */
 final class Stone extends Record
 {
-    protected $casts = ['scale' => GritScale::class, 'cut_factor' => 'float', 'change_seconds' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['scale' => GritScale::class, 'cut_factor' => 'float', 'change_seconds' => 'float'];
+    }
 
     public function toCore(): CoreStone
     {

@@ -16,7 +16,11 @@ use JackRest\Core\Kit\ToolKinds;
  */
 final class Tool extends Record
 {
-    protected $casts = ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float'];
+    }
 
     public function kindOfTool(): ToolKind
     {

@@ -19,7 +19,11 @@ final class User extends Model
 {
     protected $guarded = [];
 
-    protected $casts = ['unit' => LengthUnit::class];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => LengthUnit::class];
+    }
 
     /** @return BelongsTo<Bench, $this> */
     public function bench(): BelongsTo

@@ -12,5 +12,9 @@ namespace App\Models;
  */
 final class Work extends Record
 {
-    protected $casts = ['size' => 'array', 'min_grades' => 'array'];
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['size' => 'array', 'min_grades' => 'array'];
+    }
 }

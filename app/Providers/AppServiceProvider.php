@@ -19,7 +19,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
         // Every record in an address is looked for on the bench of the request, never elsewhere.
         Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));

@@ -13,5 +13,6 @@ final readonly class Explained
         public string $numbers,
         public Basis $basis,
         public string $source,
-    ) {}
+    ) {
+    }
 }

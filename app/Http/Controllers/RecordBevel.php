@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\SeenEdgeSheetRequest;
-use App\Http\Resources\EdgeResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;

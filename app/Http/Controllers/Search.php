@@ -10,6 +10,7 @@ use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Square;
 use App\Models\Tool;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 
@@ -17,6 +18,8 @@ use Illuminate\Support\Str;
 final class Search
 {
     private const MOST = 12;
+
+    private const ENTRIES = 200;
 
     public function __invoke(DiaryRequest $request, Bench $bench): JsonResponse
     {
@@ -36,11 +39,20 @@ final class Search
             ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
             ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => '/kit']),
-            ...$bench->diary()->latest('id')->limit(200)->get()->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
+            ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
         ];
     }
 
-    /** @param list<string> $words */
+    /** @return Collection<int, DiaryEntry> */
+    private function latest(Bench $bench): Collection
+    {
+        $diary = $bench->diary()->latest('id');
+        $diary->limit(self::ENTRIES);
+
+        return $diary->get();
+    }
+
+    /** @param  list<string>  $words */
     private static function holds(string $text, array $words): bool
     {
         foreach ($words as $word) {

@@ -18,8 +18,9 @@ final class ShowBench
     public function __invoke(Bench $bench, LengthFormatter $format): JsonResponse
     {
         $kit = new KitOfBench($bench);
-        $latest = $bench->diary()->with('undoneBy')->latest('id')->limit(self::LATEST)->get()->all();
+        $diary = $bench->diary()->with('undoneBy')->latest('id');
+        $diary->limit(self::LATEST);
 
-        return new JsonResponse(BenchResource::of($kit->work, (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($latest)));
+        return new JsonResponse(BenchResource::of($kit->work, (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($diary->get()->all())));
     }
 }

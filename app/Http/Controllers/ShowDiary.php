@@ -15,7 +15,8 @@ final class ShowDiary
 
     public function __invoke(DiaryRequest $request, Bench $bench): JsonResponse
     {
-        $query = $bench->diary()->with('undoneBy')->latest('id')->limit(self::PAGE + 1);
+        $query = $bench->diary()->with('undoneBy')->latest('id');
+        $query->limit(self::PAGE + 1);
         foreach ($request->words() as $word) {
             $query->whereRaw("sentence like ? escape '!'", ['%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $word).'%']);
         }

@@ -16,9 +16,10 @@ final class ShowEdge
 
     public function __invoke(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
     {
-        $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id')->limit(self::LATEST)->get();
+        $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id');
+        $diary->limit(self::LATEST);
         $running = $edge->sessions()->where('state', 'running')->latest('id')->first();
 
-        return new JsonResponse(EdgeResource::page($edge->load('tool'), $running, array_values($diary->all()), $format));
+        return new JsonResponse(EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format));
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Http\Resources\EdgeResource;
 use App\Models\Bench;
 use App\Models\Edge;
-use App\Models\Stone;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 

@@ -19,7 +19,7 @@ final class AnswerThisHostOnly
 {
     private const HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
 
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $host = strtolower((string) preg_replace('/:\d+$/', '', (string) $request->headers->get('Host')));

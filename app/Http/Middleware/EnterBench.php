@@ -18,11 +18,13 @@ use Symfony\Component\HttpFoundation\Response;
  */
 final class EnterBench
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $user = User::query()->with('bench')->first();
-        abort_if($user === null, 503, 'There is no bench yet. Run ./jackrest start, which lays the demo bench.');
+        if ($user === null) {
+            abort(503, 'There is no bench yet. Run ./jackrest start, which lays the demo bench.');
+        }
         app()->instance(User::class, $user);
         app()->instance(Bench::class, $user->bench);
         app()->instance(LengthFormatter::class, new LengthFormatter($user->unit));

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Lets pages load from the application itself only; a nonce lets Radix add its own style elements. */
 final class GuardContent
 {
-    /** @param Closure(Request): Response $next */
+    /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
         $nonce = base64_encode(random_bytes(16));

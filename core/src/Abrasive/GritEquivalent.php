@@ -12,5 +12,6 @@ final readonly class GritEquivalent
         #[Field('another scale')] public GritScale $scale,
         #[Field('its designation nearest in size')] public string $designation,
         #[Field('that designation\'s median particle size, micrometres')] public float $particleUm,
-    ) {}
+    ) {
+    }
 }

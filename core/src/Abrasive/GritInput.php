@@ -11,5 +11,6 @@ final readonly class GritInput
     public function __construct(
         #[Field('the scale the abrasive is graded in')] public GritScale $scale,
         #[Field('the number printed on it; in micrometres the size itself')] public string $designation,
-    ) {}
+    ) {
+    }
 }

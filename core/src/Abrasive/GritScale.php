@@ -36,7 +36,9 @@ enum GritScale: string
         }
         $distance = array_map(static fn (float $um): float => abs(log($um / $particleUm)), $this->table());
 
-        return (string) array_search(min($distance), $distance, true);
+        asort($distance);
+
+        return (string) array_key_first($distance);
     }
 
     /** @return array<array-key, float> micrometres by designation, coarse to fine */
@@ -88,17 +90,19 @@ enum GritScale: string
     private function unlisted(string $designation): string
     {
         $listed = array_map(intval(...), array_keys($this->table()));
+        sort($listed);
+        [$coarsest, $finest] = [$this->label((string) $listed[0]), $this->label((string) $listed[count($listed) - 1])];
         $bare = $this->bare($designation);
         if (! is_numeric($bare) || (float) $bare <= 0) {
-            return "must be a number of this scale, from {$this->label((string) min($listed))} to {$this->label((string) max($listed))}";
+            return "must be a number of this scale, from $coarsest to $finest";
         }
-        $coarser = array_filter($listed, static fn (int $grit): bool => $grit < (float) $bare);
-        $finer = array_filter($listed, static fn (int $grit): bool => $grit > (float) $bare);
+        $above = array_values(array_filter($listed, static fn (int $grit): bool => $grit > (float) $bare));
+        $place = count($listed) - count($above);
 
         return match (true) {
-            $finer === [] => "is finer than the table, which ends at {$this->label((string) max($listed))}: give the particle size in micrometres",
-            $coarser === [] => "is coarser than the table, which begins at {$this->label((string) min($listed))}: give the particle size in micrometres",
-            default => "is not listed; the listed ones around it are {$this->label((string) max($coarser))} and {$this->label((string) min($finer))}",
+            $above === [] => "is finer than the table, which ends at $finest: give the particle size in micrometres",
+            $place === 0 => "is coarser than the table, which begins at $coarsest: give the particle size in micrometres",
+            default => "is not listed; the listed ones around it are {$this->label((string) ($listed[$place - 1] ?? ''))} and {$this->label((string) $above[0])}",
         };
     }
 }

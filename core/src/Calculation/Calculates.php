@@ -15,5 +15,7 @@ use Attribute;
 #[Attribute(Attribute::TARGET_CLASS)]
 final readonly class Calculates
 {
-    public function __construct(public string $name, public string $title) {}
+    public function __construct(public string $name, public string $title)
+    {
+    }
 }

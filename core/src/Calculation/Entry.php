@@ -22,9 +22,10 @@ final readonly class Entry
         private string $class,
         private string $input,
         private string $result,
-    ) {}
+    ) {
+    }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     public static function for(string $class): self
     {
         $reflection = new ReflectionClass($class);

@@ -34,7 +34,8 @@ final readonly class Field
         public ?string $of = null,
         public int $minItems = 0,
         public ?int $maxItems = null,
-    ) {}
+    ) {
+    }
 
     /** The broken limit in words, or null when the value keeps to all of them. */
     public function complaintAbout(float $value): ?string

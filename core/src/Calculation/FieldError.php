@@ -7,7 +7,9 @@ namespace JackRest\Core\Calculation;
 /** One thing wrong with one field: which, and what would be right. */
 final readonly class FieldError
 {
-    public function __construct(public string $field, public string $message) {}
+    public function __construct(public string $field, public string $message)
+    {
+    }
 
     public function under(string $path): self
     {

@@ -9,7 +9,7 @@ use DomainException;
 /** What was asked cannot be computed; carries every complaint found, each beside its field. */
 final class InvalidInput extends DomainException
 {
-    /** @param non-empty-list<FieldError> $errors */
+    /** @param  non-empty-list<FieldError>  $errors */
     public function __construct(public readonly array $errors)
     {
         parent::__construct(implode('; ', array_map(

@@ -60,7 +60,7 @@ final class Reader
         return $errors;
     }
 
-    /** @param array<string, mixed> $given */
+    /** @param  array<string, mixed>  $given */
     private static function slot(Slot $slot, array $given): mixed
     {
         if (! array_key_exists($slot->name, $given) || ($given[$slot->name] === null && $slot->optional)) {
@@ -160,7 +160,7 @@ final class Reader
         };
     }
 
-    /** @param class-string $enum */
+    /** @param  class-string  $enum */
     private static function choice(string $enum, mixed $raw): BackedEnum
     {
         assert(is_subclass_of($enum, BackedEnum::class));
@@ -170,7 +170,7 @@ final class Reader
         return $choice ?? throw InvalidInput::because('', "must be one of: $names");
     }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     private static function sketch(string $class): string
     {
         $required = array_filter(Shape::of($class)->slots, static fn (Slot $slot): bool => ! $slot->optional);

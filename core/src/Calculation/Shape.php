@@ -15,10 +15,12 @@ final class Shape
     /** @var array<class-string, self> */
     private static array $known = [];
 
-    /** @param list<Slot> $slots */
-    private function __construct(public readonly array $slots) {}
+    /** @param  list<Slot>  $slots */
+    private function __construct(public readonly array $slots)
+    {
+    }
 
-    /** @param class-string $class */
+    /** @param  class-string  $class */
     public static function of(string $class): self
     {
         return self::$known[$class] ??= new self(array_map(

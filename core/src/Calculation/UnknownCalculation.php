@@ -9,7 +9,7 @@ use OutOfBoundsException;
 /** A name that no calculation bears. */
 final class UnknownCalculation extends OutOfBoundsException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public function __construct(string $name, array $known)
     {
         parent::__construct("There is no calculation called \"$name\". Known are: ".implode(', ', $known).'.');

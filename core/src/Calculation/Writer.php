@@ -17,9 +17,10 @@ final class Writer
     /** @return array<string, mixed> */
     public static function write(object $result): array
     {
+        $values = get_object_vars($result);
         $fields = [];
         foreach (Shape::of($result::class)->slots as $slot) {
-            $value = $result->{$slot->name};
+            $value = $values[$slot->name];
             if ($value !== null || ! $slot->optional) {
                 $fields[$slot->name] = self::value($value);
             }

@@ -14,5 +14,6 @@ final readonly class Abrasive
         #[Field('median particle size, micrometres', above: 0)] public float $particleUm,
         #[Field('how fast it cuts against the usual; 1.3 = 1.3 times', above: 0)] public float $cutFactor = 1.0,
         #[Field('time to fetch, wet and flatten it, seconds', atLeast: 0)] public float $changeSeconds = 0.0,
-    ) {}
+    ) {
+    }
 }

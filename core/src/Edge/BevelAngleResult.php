@@ -11,5 +11,6 @@ final readonly class BevelAngleResult
     public function __construct(
         #[Field('the bevel angle, degrees')] public float $angleDeg,
         #[Field('its standard uncertainty, degrees')] public float $uncertaintyDeg,
-    ) {}
+    ) {
+    }
 }

@@ -14,7 +14,8 @@ final readonly class Blade
         public float $secondaryDeg,
         public float $microWidthMm,
         public float $finishUm,
-    ) {}
+    ) {
+    }
 
     /** @return float length of the whole bevel along the steel, mm */
     public function bevelLengthMm(): float

@@ -25,7 +25,8 @@ final readonly class EdgeSheet
         public ?SharpeningPlan $plan,
         public ?string $missing,
         public LengthFormatter $format,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array{bevelLength: string, thickness: string, give: string, nickDepth: string}  $typed
@@ -98,7 +99,7 @@ final readonly class EdgeSheet
             : $bevel;
     }
 
-    /** @param array<string, Reading> $readings */
+    /** @param  array<string, Reading>  $readings */
     private static function measured(array $readings): ?BevelAngleInput
     {
         $thickness = $readings['thickness']->mm;

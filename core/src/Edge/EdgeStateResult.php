@@ -13,5 +13,6 @@ final readonly class EdgeStateResult
         #[Field('what the stones remove square to the face, micrometres')] public float $removeUm,
         #[Field('width of the face on the stone, mm')] public float $contactWidthMm,
         #[Field('length of the face on the stone, mm')] public float $contactLengthMm,
-    ) {}
+    ) {
+    }
 }

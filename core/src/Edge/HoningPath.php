@@ -8,9 +8,10 @@ use JackRest\Core\Calculation\Field;
 
 final readonly class HoningPath
 {
-    /** @param list<HoningStep> $path */
+    /** @param  list<HoningStep>  $path */
     public function __construct(
         #[Field('the stones in order, coarse to fine', of: HoningStep::class)] public array $path,
         #[Field('time for all of it, seconds')] public float $totalSeconds,
-    ) {}
+    ) {
+    }
 }

@@ -76,7 +76,7 @@ final class HoningPaths
         return $longer;
     }
 
-    /** @param array<int, HoningRoute> $ending */
+    /** @param  array<int, HoningRoute>  $ending */
     private function bestFineEnough(array $ending): ?HoningRoute
     {
         $best = null;

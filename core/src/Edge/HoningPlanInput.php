@@ -32,7 +32,7 @@ final readonly class HoningPlanInput
                 throw new InvalidInput([new FieldError("abrasives[$index].id", "\"{$ids[$index]}\" is used twice: every stone needs its own")]);
             }
         }
-        $finest = min(array_map(static fn (Abrasive $abrasive): float => $abrasive->particleUm, $abrasives));
+        $finest = min([INF, ...array_map(static fn (Abrasive $abrasive): float => $abrasive->particleUm, $abrasives)]);
         if ($finest > $finishUm) {
             throw InvalidInput::because('abrasives', "none is fine enough: the finest is $finest µm and the finish asks for $finishUm µm or finer");
         }

@@ -18,5 +18,6 @@ final readonly class HoningPlanResult
         #[Field('time for all of it, seconds')] public float $totalSeconds,
         #[Field('the best path for each other number of stones, best first', of: HoningPath::class)] public array $alternatives,
         #[Field('the stones left out and what each would add', of: SkippedStone::class)] public array $skipped,
-    ) {}
+    ) {
+    }
 }

@@ -10,8 +10,10 @@ final readonly class HoningRoute
     // Sums of the same seconds in another order may differ in the last bits; a microsecond is no difference.
     private const SAME_SECONDS = 1e-6;
 
-    /** @param non-empty-list<Abrasive> $stones */
-    public function __construct(public array $stones, public float $seconds) {}
+    /** @param  non-empty-list<Abrasive>  $stones */
+    public function __construct(public array $stones, public float $seconds)
+    {
+    }
 
     public function then(Abrasive $stone, float $seconds): self
     {

@@ -13,5 +13,6 @@ final readonly class HoningStep
         #[Field('what it removes square to the face, micrometres')] public float $removeUm,
         #[Field('full strokes')] public int $strokes,
         #[Field('time with fetching the stone, seconds')] public float $seconds,
-    ) {}
+    ) {
+    }
 }

@@ -14,5 +14,6 @@ final readonly class MicroBevelResult
         #[Field('its height square to the back, mm')] public float $heightMm,
         #[Field('section of steel removed, mm²')] public float $crossSectionMm2,
         #[Field('honings left until it has grown to its greatest width')] public ?int $honingsLeft = null,
-    ) {}
+    ) {
+    }
 }

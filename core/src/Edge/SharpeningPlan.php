@@ -23,9 +23,10 @@ final readonly class SharpeningPlan
         public float $totalSeconds,
         public array $skipped,
         public ?string $warning,
-    ) {}
+    ) {
+    }
 
-    /** @param non-empty-list<Stone> $stones */
+    /** @param  non-empty-list<Stone>  $stones */
     public static function for(Blade $blade, EdgeStateInput $edge, array $stones): self
     {
         $state = (new EdgeStateCalculation)($edge);
@@ -41,7 +42,7 @@ final readonly class SharpeningPlan
         foreach ($plan->path as $index => $step) {
             $steps[] = new SharpeningStep($byId[$step->id], $step->removeUm, $step->strokes, $step->seconds, self::see($index, count($plan->path)));
         }
-        $skipped = array_map(static fn (SkippedStone $stone): string => self::whySkipped($byId[$stone->id], $stone->extraSeconds, $blade->finishUm), $plan->skipped);
+        $skipped = array_map(static fn (SkippedStone $stone): string => self::whySkipped($byId[$stone->id], $stone->extraSeconds, $steps[0]->stone, $blade->finishUm), $plan->skipped);
 
         return new self($state, $steps, $plan->totalSeconds, $skipped, self::warning($state));
     }
@@ -57,12 +58,15 @@ final readonly class SharpeningPlan
         };
     }
 
-    private static function whySkipped(Stone $stone, ?float $extraSeconds, float $finishUm): string
+    private static function whySkipped(Stone $stone, ?float $extraSeconds, Stone $first, float $finishUm): string
     {
+        $seconds = round($extraSeconds ?? 0.0);
+
         return match (true) {
-            $extraSeconds === null => "The {$stone->name} fits into no sequence that ends fine enough.",
-            $stone->particleUm() < $finishUm => "The {$stone->name} is finer than this edge needs; it would add {$extraSeconds} s.",
-            default => "The {$stone->name} would add {$extraSeconds} s: on a bevel this narrow the next stone takes the scratches out faster.",
+            $extraSeconds === null => "The {$stone->name} stays in the rack: no sequence through it ends fine enough.",
+            $stone->particleUm() > $first->particleUm() => "The {$stone->name} stays in the rack: too little is to come off to start so coarse (+ $seconds s).",
+            $stone->particleUm() < $finishUm => "The {$stone->name} stays in the rack: finer than this edge needs (+ $seconds s).",
+            default => "The {$stone->name} stays in the rack: over so small a face the next stone takes the scratches out sooner (+ $seconds s).",
         };
     }
 

@@ -13,5 +13,6 @@ final readonly class SharpeningStep
         public int $strokes,
         public float $seconds,
         public string $see,
-    ) {}
+    ) {
+    }
 }

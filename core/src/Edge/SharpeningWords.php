@@ -9,7 +9,9 @@ use JackRest\Core\Measure\LengthFormatter;
 /** The plan as the next stroke: one plain sentence, why, and what follows. */
 final readonly class SharpeningWords
 {
-    public function __construct(private SharpeningPlan $plan, private EdgeCondition $condition, private LengthFormatter $format) {}
+    public function __construct(private SharpeningPlan $plan, private EdgeCondition $condition, private LengthFormatter $format)
+    {
+    }
 
     public function nextStroke(): string
     {
@@ -27,7 +29,7 @@ final readonly class SharpeningWords
     public function why(): string
     {
         $back = $this->format->small($this->plan->state->recessionMm);
-        $width = $this->format->dimension($this->plan->state->contactLengthMm);
+        $width = $this->format->small($this->plan->state->contactLengthMm);
 
         return match ($this->condition) {
             EdgeCondition::TouchUp => "A touch-up takes the edge back $back, over a secondary bevel $width wide.",

@@ -16,7 +16,8 @@ final readonly class Stone
         public string $designation,
         public float $cutFactor,
         public float $changeSeconds,
-    ) {}
+    ) {
+    }
 
     public function particleUm(): float
     {

@@ -16,7 +16,9 @@ use JackRest\Core\Calculation\Rounding;
  */
 final readonly class StrokeModel
 {
-    public function __construct(private HoningPlanInput $job) {}
+    public function __construct(private HoningPlanInput $job)
+    {
+    }
 
     public function depthPerStrokeUm(Abrasive $stone): float
     {

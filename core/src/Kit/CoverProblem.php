@@ -18,7 +18,9 @@ final readonly class CoverProblem
      * @param  list<int>  $weights  by operation
      * @param  list<list<list<int>>>  $options  by operation, each a set of tools; none contains another
      */
-    public function __construct(public array $values, public array $weights, public array $options) {}
+    public function __construct(public array $values, public array $weights, public array $options)
+    {
+    }
 
     /**
      * @param  array<int, bool>  $gained  keyed by tool
@@ -43,7 +45,7 @@ final readonly class CoverProblem
         return $weight;
     }
 
-    /** @param array<int, bool> $gained keyed by tool */
+    /** @param  array<int, bool>  $gained keyed by tool */
     public function valueOf(array $gained): int
     {
         $value = 0;

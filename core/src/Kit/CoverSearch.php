@@ -177,7 +177,7 @@ final class CoverSearch
         return $node;
     }
 
-    /** @param array<int, bool> $gained */
+    /** @param  array<int, bool>  $gained */
     private function keep(array $gained): void
     {
         $value = $this->problem->valueOf($gained);
@@ -227,7 +227,7 @@ final class CoverSearch
         return count($decided) > $before;
     }
 
-    /** @param array<int, bool> $decided */
+    /** @param  array<int, bool>  $decided */
     private function branch(array $decided, CoverBound $bound): void
     {
         $tool = null;

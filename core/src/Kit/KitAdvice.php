@@ -16,7 +16,8 @@ final readonly class KitAdvice
         public array $purchases,
         public float $cost,
         public bool $provenOptimal,
-    ) {}
+    ) {
+    }
 
     /** @return list<OperationAdvice> operations that cannot be done well enough with what is at hand */
     public function missing(): array

@@ -16,7 +16,8 @@ final class KitAdviser
         private readonly array $minGrades,
         private readonly array $owned,
         private readonly array $prices,
-    ) {}
+    ) {
+    }
 
     public function advise(): KitAdvice
     {
@@ -48,7 +49,7 @@ final class KitAdviser
         );
     }
 
-    /** @param array<string, float> $prices */
+    /** @param  array<string, float>  $prices */
     private function plan(array $prices): KitPlanResult
     {
         $kinds = array_filter(ToolKinds::all(), fn (ToolKind $kind): bool => isset($prices[$kind->id]) || in_array($kind->id, $this->owned, true));

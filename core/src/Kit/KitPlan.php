@@ -16,7 +16,9 @@ use JackRest\Core\Calculation\Calculates;
 #[Calculates('kit-plan', 'The cheapest tools that make the work possible')]
 final class KitPlan
 {
-    public function __construct(private readonly int $mostNodes = 60_000) {}
+    public function __construct(private readonly int $mostNodes = 60_000)
+    {
+    }
 
     public function __invoke(KitPlanInput $kit): KitPlanResult
     {

@@ -22,5 +22,6 @@ final readonly class KitPlanResult
         #[Field('for each operation served the best method then at hand', of: OperationCovered::class)] public array $coverage,
         #[Field('operations that no method can serve', of: 'string')] public array $uncoverable,
         #[Field('with a budget: operations left out', of: 'string')] public ?array $unserved = null,
-    ) {}
+    ) {
+    }
 }

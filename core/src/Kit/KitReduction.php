@@ -92,7 +92,7 @@ final class KitReduction
         return WholeNumbers::scaleFor($prices);
     }
 
-    /** @param array<string, list<list<int>>> $options */
+    /** @param  array<string, list<list<int>>>  $options */
     private function problem(KitPlanInput $kit, array $options): CoverProblem
     {
         $prices = WholeNumbers::scaled(array_map($this->bag->cost(...), $this->toolIds), $this->priceScale);

@@ -12,5 +12,6 @@ final readonly class OperationAdvice
         public int $minGrade,
         public ?Way $now,
         public ?Way $planned,
-    ) {}
+    ) {
+    }
 }

@@ -13,5 +13,6 @@ final readonly class OperationWanted
         #[Field('name of the operation')] public string $id,
         #[Field('a method must be at least this good')] public float $minGrade = 0.0,
         #[Field('how much it matters when the budget does not reach for everything', atLeast: 0)] public float $weight = 1.0,
-    ) {}
+    ) {
+    }
 }

@@ -17,7 +17,8 @@ final readonly class PurchaseAdvice
         public array $opens,
         public ?array $insteadKinds,
         public ?float $insteadCost,
-    ) {}
+    ) {
+    }
 
     public function why(): string
     {
@@ -29,7 +30,7 @@ final readonly class PurchaseAdvice
         return ($opens === '' ? 'Another tool needs it.' : "It opens “{$opens}”.")." $without";
     }
 
-    /** @param list<string> $kinds */
+    /** @param  list<string>  $kinds */
     private static function listed(array $kinds): string
     {
         $names = array_map(static fn (string $kind): string => 'a '.ToolKinds::named($kind)->name, $kinds);

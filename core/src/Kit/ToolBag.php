@@ -13,7 +13,7 @@ final class ToolBag
     /** @var array<string, array<string, true>> */
     private array $complete = [];
 
-    /** @param list<ToolOffer> $tools without circles */
+    /** @param  list<ToolOffer>  $tools without circles */
     public function __construct(array $tools)
     {
         foreach ($tools as $tool) {

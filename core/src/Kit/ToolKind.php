@@ -18,5 +18,6 @@ final readonly class ToolKind
         public string $form,
         public string $group,
         public array $needs = [],
-    ) {}
+    ) {
+    }
 }

@@ -43,7 +43,7 @@ final class WholeNumbers
         return array_map(static fn (float $number): int => (int) round($number * $scale), $numbers);
     }
 
-    /** @param list<float> $numbers */
+    /** @param  list<float>  $numbers */
     private static function allWhole(array $numbers, int $scale): bool
     {
         foreach ($numbers as $number) {

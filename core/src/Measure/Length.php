@@ -7,7 +7,9 @@ namespace JackRest\Core\Measure;
 /** A length in mm; may be negative where a direction is meant. */
 final readonly class Length
 {
-    public function __construct(public float $mm) {}
+    public function __construct(public float $mm)
+    {
+    }
 
     public static function fromInches(float $inches): self
     {

@@ -14,7 +14,9 @@ final readonly class LengthFormatter
 {
     private const FINEST_FRACTION = 64;
 
-    public function __construct(public LengthUnit $unit) {}
+    public function __construct(public LengthUnit $unit)
+    {
+    }
 
     /** A size of wood or of a tool: 22 mm, 9.5 mm, 7/8 in. */
     public function dimension(float $mm): string

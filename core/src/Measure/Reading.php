@@ -18,7 +18,8 @@ final readonly class Reading
         public ?string $error,
         public ?string $doubt,
         public ?string $instead,
-    ) {}
+    ) {
+    }
 
     public static function of(string $typed, LengthFormatter $format): self
     {

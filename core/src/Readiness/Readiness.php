@@ -7,8 +7,10 @@ namespace JackRest\Core\Readiness;
 /** What stands between a person and the next work, in one sentence. */
 final readonly class Readiness
 {
-    /** @param list<Chore> $chores */
-    public function __construct(public string $work, public array $chores) {}
+    /** @param  list<Chore>  $chores */
+    public function __construct(public string $work, public array $chores)
+    {
+    }
 
     public function isReady(): bool
     {
@@ -30,7 +32,7 @@ final readonly class Readiness
         $parts = array_filter([
             $tools > 0 ? self::counted($tools, 'tool').' to get' : '',
             $atBench > 0 ? self::counted($atBench, 'thing').' to see to, about '.self::counted($this->minutes(), 'minute') : '',
-        ]);
+        ], static fn (string $part): bool => $part !== '');
 
         return "Before the {$this->work}: ".implode(', and ', $parts).'.';
     }

@@ -40,7 +40,7 @@ final class ShavingMap
         return new ShavingMapResult($shavings, $passes, count($passes), max([0.0, ...$residuals]));
     }
 
-    /** @param list<int> $shavings */
+    /** @param  list<int>  $shavings */
     private static function refuseThousands(array $shavings): void
     {
         $strokes = $before = 0;
@@ -62,7 +62,7 @@ final class ShavingMap
      */
     private static function nested(array $shavings, array $stationsMm, int $first, int $last, int $taken): array
     {
-        $lowest = min(array_slice($shavings, $first, $last - $first + 1));
+        $lowest = min([PHP_INT_MAX, ...array_slice($shavings, $first, $last - $first + 1)]);
         $passes = [];
         for ($stroke = $taken; $stroke < $lowest; $stroke++) {
             $passes[] = new ShavingPass($stationsMm[$first], $stationsMm[$last]);

@@ -17,5 +17,6 @@ final readonly class ShavingMapResult
         #[Field('the strokes in order, shortest first', of: ShavingPass::class)] public array $passes,
         #[Field('how many strokes')] public int $passCount,
         #[Field('largest distance left from what was asked, mm')] public float $residualMm,
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,8 @@ final readonly class ShavingPass
     public function __construct(
         #[Field('where the stroke starts, mm')] public float $fromMm,
         #[Field('where it stops, mm')] public float $toMm,
-    ) {}
+    ) {
+    }
 
     public function lengthMm(): float
     {

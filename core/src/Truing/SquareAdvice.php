@@ -14,7 +14,8 @@ final readonly class SquareAdvice
         public string $why,
         public string $standing,
         public bool $takeOff,
-    ) {}
+    ) {
+    }
 
     public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
     {

@@ -18,5 +18,6 @@ final readonly class SquareReversalResult
         #[Field('to be taken off at the tip, mm')] public float $removeAtTipMm,
         #[Field('shavings that take it off')] public ?int $shavings = null,
         #[Field('the error against the tolerance')] public ?Verdict $verdict = null,
-    ) {}
+    ) {
+    }
 }

@@ -28,7 +28,8 @@ final readonly class SquareSheet
         public ?SquareReversalResult $result,
         public LengthFormatter $format,
         public ?string $objection,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string}  $typed

@@ -20,7 +20,8 @@ final readonly class WhatWouldTell
         private SquareReversalInput $test,
         private SquareReversalResult $result,
         private LengthFormatter $format,
-    ) {}
+    ) {
+    }
 
     public function sentence(): string
     {

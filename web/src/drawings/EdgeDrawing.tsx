@@ -169,7 +169,7 @@ function Whole({
         className="fill-none stroke-ink"
         strokeDasharray="4 3"
       />
-      <Dimension from={shape.thickness[0]} to={shape.thickness[1]} text={drawn.thickness} />
+      {width > 480 && <Dimension from={shape.thickness[0]} to={shape.thickness[1]} text={drawn.thickness} />}
       <text
         x={shape.heel.x - 10}
         y={shape.edge.y - (drawn.thicknessMm * scale) / 3}

@@ -118,6 +118,16 @@ function Strokes({
   // Beyond a dozen the lines would run together; the count stands in the words.
   return (
     <g data-testid="strokes">
+      {strokes.length > 0 && left - Math.min(strokes.length, 12) * 9 > 130 && (
+        <text
+          x={left - Math.min(strokes.length, 12) * 9}
+          y={drawn.foot.y - 12}
+          textAnchor="end"
+          className="fill-soft"
+        >
+          the strokes, in order
+        </text>
+      )}
       {strokes.slice(0, 12).map((stroke, index) => (
         <g key={index}>
           <line

@@ -1,11 +1,22 @@
+import clsx from 'clsx'
 import type { ReactNode } from 'react'
 
+interface BoardProps {
+  drawing: ReactNode
+  column: ReactNode
+  /** What belongs to the drawing but is read last. */
+  below?: ReactNode
+  /** Where it is narrow the column comes before the drawing. */
+  columnFirst?: boolean
+}
+
 /** Drawing to the left, readings and next stroke to the right; one under the other where it is narrow. */
-export function Board({ drawing, column }: { drawing: ReactNode; column: ReactNode }) {
+export function Board({ drawing, column, below, columnFirst = false }: BoardProps) {
   return (
-    <div className="grid items-start gap-6 lg:grid-cols-[minmax(0,1fr)_26rem] lg:gap-8">
-      <div className="min-w-0 lg:sticky lg:top-3">{drawing}</div>
-      <div className="min-w-0">{column}</div>
+    <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem] lg:grid-rows-[auto_1fr]">
+      <div className="min-w-0">{drawing}</div>
+      <div className={clsx('min-w-0 lg:row-span-2', columnFirst && 'max-lg:-order-1')}>{column}</div>
+      {below && <div className="min-w-0">{below}</div>}
     </div>
   )
 }

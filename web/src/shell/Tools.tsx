@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import clsx from 'clsx'
 import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import { answered, client, type Schemas } from '../api/client'
@@ -25,8 +26,8 @@ export function Tools() {
   useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
 
   return (
-    <div className="flex flex-wrap items-center justify-end gap-x-5 gap-y-1 pt-2 text-sm text-soft md:pt-3">
-      <span className="mr-auto font-slab font-semibold text-ink">{data?.bench ?? ' '}</span>
+    <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
+      <span className="mr-auto font-slab max-md:sr-only font-semibold text-ink">{data?.bench ?? ' '}</span>
       <Choice
         label="Ground"
         options={grounds}
@@ -35,7 +36,7 @@ export function Tools() {
       />
       <Choice label="Unit" options={units} value={data?.unit} onChoose={(unit) => choose({ unit })} />
       <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
-      <ToolButton name="Keys" letter="?" onClick={() => setOpen('keys')} />
+      <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />
       <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
       <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
     </div>
@@ -81,10 +82,20 @@ function Choice({ label, options, value, onChoose }: ChoiceProps) {
   )
 }
 
-function ToolButton({ name, letter, onClick }: { name: string; letter: string; onClick: () => void }) {
+interface ToolButtonProps {
+  name: string
+  letter: string
+  onClick: () => void
+  className?: string
+}
+
+function ToolButton({ name, letter, onClick, className }: ToolButtonProps) {
   return (
-    <button type="button" onClick={onClick} className="min-h-8 hover:text-ink">
-      {name} <Kbd>{letter}</Kbd>
+    <button type="button" onClick={onClick} className={clsx('min-h-8 hover:text-ink', className)}>
+      {name}{' '}
+      <span className="max-md:hidden">
+        <Kbd>{letter}</Kbd>
+      </span>
     </button>
   )
 }

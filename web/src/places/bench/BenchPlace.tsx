@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { bench, pulse } from '../../api/queries'
+import { bench } from '../../api/queries'
 import { HiveBody } from '../../drawings/HiveBody'
 import { Board } from '../../parts/Board'
 import { Button } from '../../parts/Button'
@@ -21,7 +21,6 @@ const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
 /** What wants doing before work. */
 export function BenchPlace() {
   const { data, error } = useQuery(bench())
-  const unit = useQuery(pulse()).data?.unit
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
   const first = data.chores[0]
@@ -30,6 +29,7 @@ export function BenchPlace() {
     <>
       <Heading title="Bench" says={`Next work: ${data.work.name}`} />
       <Board
+        columnFirst
         drawing={
           <Sheet
             title={`One of the ${data.work.name}, from its long side`}
@@ -39,10 +39,19 @@ export function BenchPlace() {
               ['View', 'long side'],
               ['Sizes in', 'mm'],
             ]}
-            height={(width) => Math.max(230, Math.min(470, width * 0.66))}
+            height={(width) => Math.max(210, Math.min(400, width * 0.6))}
           >
             {(box) => <HiveBody size={data.work.sizeMm} {...box} />}
           </Sheet>
+        }
+        below={
+          <section>
+            <h2 className="mb-1 text-lg">Latest in the diary</h2>
+            <DiaryLines
+              entries={data.latest}
+              empty="Nothing is recorded yet. What you do here writes itself down."
+            />
+          </section>
         }
         column={
           <>
@@ -54,16 +63,6 @@ export function BenchPlace() {
           </>
         }
       />
-      <section className="mt-6 max-w-4xl">
-        <h2 className="mb-1 text-lg">Latest in the diary</h2>
-        <DiaryLines
-          entries={data.latest}
-          empty="Nothing is recorded yet. What you do here writes itself down."
-        />
-        <p className="mt-1 text-sm text-soft">
-          {unit === 'inch' ? 'Drawings of works keep their millimetres.' : ''}
-        </p>
-      </section>
     </>
   )
 }

@@ -60,37 +60,37 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
       <Board
         drawing={
-          <>
-            <Sheet
-              title={`Section of the ${edge.name}`}
-              says={`Ground at ${plan.drawn.primaryDeg.toFixed(1)} degrees, honed at ${plan.drawn.secondaryDeg.toFixed(1)}, ${plan.drawn.thickness} thick. ${plan.next.why}`}
-              block={(box) => [
-                ['Section', plan.angle ? 'as measured' : 'from the record'],
-                [
-                  'The edge, drawn',
-                  `×${Math.round((detailScaleFor(plan.drawn, box.width, box.height) * closer) / PIXELS_PER_MM)}`,
-                ],
-                [
-                  'Honed bevel',
-                  plan.drawn.recessionMm > 0 ? `then ${plan.drawn.contactLength}` : plan.drawn.contactLength,
-                ],
-              ]}
-              height={(width) => Math.max(230, Math.min(430, width * 0.6))}
-              controls={<Enlargement says="Closer" value={closer} choices={CLOSER} onChange={setCloser} />}
-            >
-              {(box) => (
-                <EdgeDrawing
-                  drawn={plan.drawn}
-                  detailScale={detailScaleFor(plan.drawn, box.width, box.height) * closer}
-                  {...box}
-                />
-              )}
-            </Sheet>
-            <section className="mt-5">
-              <h2 className="mb-1 text-lg">Its diary</h2>
-              <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
-            </section>
-          </>
+          <Sheet
+            title={`Section of the ${edge.name}`}
+            says={`Ground at ${plan.drawn.primaryDeg.toFixed(1)} degrees, honed at ${plan.drawn.secondaryDeg.toFixed(1)}, ${plan.drawn.thickness} thick. ${plan.next.why}`}
+            block={(box) => [
+              ['Section', plan.angle ? 'as measured' : 'from the record'],
+              [
+                'The edge, drawn',
+                `×${Math.round((detailScaleFor(plan.drawn, box.width, box.height) * closer) / PIXELS_PER_MM)}`,
+              ],
+              [
+                'Honed bevel',
+                plan.drawn.recessionMm > 0 ? `then ${plan.drawn.contactLength}` : plan.drawn.contactLength,
+              ],
+            ]}
+            height={(width) => Math.max(230, Math.min(430, width * 0.6))}
+            controls={<Enlargement says="Closer" value={closer} choices={CLOSER} onChange={setCloser} />}
+          >
+            {(box) => (
+              <EdgeDrawing
+                drawn={plan.drawn}
+                detailScale={detailScaleFor(plan.drawn, box.width, box.height) * closer}
+                {...box}
+              />
+            )}
+          </Sheet>
+        }
+        below={
+          <section>
+            <h2 className="mb-1 text-lg">Its diary</h2>
+            <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
+          </section>
         }
         column={
           <>

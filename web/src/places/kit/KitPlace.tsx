@@ -28,6 +28,7 @@ export function KitPlace() {
         says={`${data.board.filter((row) => row.status === 'owned').length} tools hang here. The work: ${data.work.name}.`}
       />
       <Board
+        columnFirst
         drawing={<ToolBoard tools={data.board} scale={SCALE} marked={tool?.id ?? null} />}
         column={
           <>

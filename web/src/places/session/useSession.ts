@@ -4,9 +4,6 @@ import { answered, client, Refused, type Schemas } from '../../api/client'
 import { session as sessionQuery } from '../../api/queries'
 import { backward, forward, type Standing, withCount } from './walk'
 
-// Between taps the count is saved every few strokes, so that a closed browser loses no more than these.
-const SAVE_EVERY = 5
-
 /** Walks a session; every tap is saved in order, and another window's taps are taken over. */
 export function useSession(at: Schemas['Session']) {
   const queries = useQueryClient()
@@ -63,9 +60,8 @@ export function useSession(at: Schemas['Session']) {
 
   useBeat(standing.phase === 'stroke', at.secondsPerStroke, () => {
     const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
-    const to = { ...standing, counted }
-    if ((counted[standing.atStep] ?? 0) % SAVE_EVERY === 0) save(to)
-    else setStanding(to)
+    // Every stroke is saved, so that a closed browser loses none.
+    save({ ...standing, counted })
   })
 
   const step = at.steps[standing.atStep] ?? at.steps[0]

@@ -9,7 +9,7 @@ const verdicts = { within: 'within', outside: 'outside', 'cannot-tell': 'can’t
 /** Every test so far in one picture and as a list, and the one event that makes all of them stale. */
 export function SquareHistory({ page, onFell }: { page: Schemas['SquarePage']; onFell: () => void }) {
   return (
-    <section className="mt-6">
+    <section>
       <div className="flex items-baseline justify-between">
         <h2 className="text-lg">History</h2>
         <Button onClick={onFell}>It fell today</Button>

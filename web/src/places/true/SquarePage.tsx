@@ -58,38 +58,36 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
       <Heading title={square.name} says={`${square.says}. ${square.due ?? 'It can be trusted.'}`} />
       <Board
         drawing={
-          <>
-            <Sheet
-              title={`Reversal test of the ${square.name}`}
-              says={
-                result
-                  ? `Both knife lines, ${result.parted} apart at the tip. ${preview.standing} ${next.says}`
-                  : next.says
-              }
-              block={[
-                ['Sideways errors', `drawn ×${factor}`],
-                ['Test', String(page.tests.length + 1)],
-                ['Your tolerance', page.tolerance],
-              ]}
-              height={(width) => Math.max(330, Math.min(440, width * 0.64))}
-              controls={
-                <Enlargement says="Errors drawn" value={factor} choices={FACTORS} onChange={setFactor} />
-              }
-            >
-              {(box) => (
-                <SquareTestDrawing
-                  square={drawn}
-                  result={result}
-                  strokes={preview.strokes}
-                  takeOff={next.takeOff}
-                  factor={factor}
-                  {...box}
-                />
-              )}
-            </Sheet>
-            <SquareHistory page={page} onFell={() => fell.mutate()} />
-          </>
+          <Sheet
+            title={`Reversal test of the ${square.name}`}
+            says={
+              result
+                ? `Both knife lines, ${result.parted} apart at the tip. ${preview.standing} ${next.says}`
+                : next.says
+            }
+            block={[
+              ['Sideways errors', `drawn ×${factor}`],
+              ['Test', String(page.tests.length + 1)],
+              ['Your tolerance', page.tolerance],
+            ]}
+            height={(width) => Math.max(290, Math.min(440, width * 0.64))}
+            controls={
+              <Enlargement says="Errors drawn" value={factor} choices={FACTORS} onChange={setFactor} />
+            }
+          >
+            {(box) => (
+              <SquareTestDrawing
+                square={drawn}
+                result={result}
+                strokes={preview.strokes}
+                takeOff={next.takeOff}
+                factor={factor}
+                {...box}
+              />
+            )}
+          </Sheet>
         }
+        below={<SquareHistory page={page} onFell={() => fell.mutate()} />}
         column={
           <>
             <SquareReadings

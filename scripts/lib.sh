@@ -1,0 +1,81 @@
+# Shared by the scripts: one clear line when something is missing, and no work done twice.
+
+say() { printf '%s\n' "$*"; }
+fail() {
+  printf 'Jack Rest: %s\n' "$*" >&2
+  exit 1
+}
+
+data_folder() { printf '%s' "${JACKREST_DATA:-$JACKREST_ROOT/data}"; }
+
+PACKAGES=()
+want_command() { command -v "$1" >/dev/null 2>&1 || PACKAGES+=("$2"); }
+want_extension() { php -m 2>/dev/null | grep -qix "$1" || PACKAGES+=("$2"); }
+
+# want_packages serve|test: installs missing Debian packages as root, otherwise names the command and stops.
+want_packages() {
+  PACKAGES=()
+  want_command php php8.2-cli
+  want_command composer composer
+  want_command node nodejs
+  want_command npm npm
+  want_extension pdo_sqlite php8.2-sqlite3
+  want_extension mbstring php8.2-mbstring
+  want_extension xml php8.2-xml
+  want_extension curl php8.2-curl
+  want_extension zip php8.2-zip
+  if [ "$1" = test ]; then
+    want_extension bcmath php8.2-bcmath
+    want_command chromium chromium
+    want_command chromedriver chromium-driver
+    want_command units units
+    want_command glpsol glpk-utils
+  fi
+  [ ${#PACKAGES[@]} -eq 0 ] && return 0
+  local install="apt-get install -y --no-install-recommends ${PACKAGES[*]}"
+  if ! command -v apt-get >/dev/null 2>&1; then
+    fail "missing: ${PACKAGES[*]} (Debian's names). Install them with your system's package manager and start again."
+  elif [ "$(id -u)" -ne 0 ]; then
+    fail "missing: ${PACKAGES[*]}. Run: sudo apt-get update && sudo $install"
+  fi
+  say "Installing ${PACKAGES[*]} …"
+  { apt-get update -qq && DEBIAN_FRONTEND=noninteractive $install -qq; } >/tmp/jackrest-apt.log 2>&1 ||
+    fail "could not install ${PACKAGES[*]}; see /tmp/jackrest-apt.log"
+}
+
+# Runs a command unless its stamp is newer than everything it depends on: unless_fresh STAMP "DEPS" COMMAND…
+unless_fresh() {
+  local stamp=$1 deps=$2
+  shift 2
+  # shellcheck disable=SC2086
+  if [ -e "$stamp" ] && [ -z "$(find $deps -newer "$stamp" -print -quit 2>/dev/null)" ]; then return 0; fi
+  mkdir -p build
+  "$@" >build/last.log 2>&1 || { tail -n 30 build/last.log >&2; fail "$1 $2 failed (the whole output is in build/last.log)"; }
+  touch "$stamp"
+}
+
+install_php() { unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress; }
+install_node() { unless_fresh node_modules/.stamp "package.json package-lock.json" npm ci --no-audit --no-fund; }
+build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts node_modules/.stamp" npm run build; }
+
+# The folder for everything written, with a key of its own.
+prepare_data() {
+  local data
+  data=$(data_folder)
+  mkdir -p "$data/framework/views" "$data/framework/cache" "$data/logs" bootstrap/cache 2>/dev/null ||
+    fail "cannot write to $data. Give JACKREST_DATA a folder that can be written to."
+  { : >>"$data/.writable"; } 2>/dev/null || fail "cannot write to $data. Give JACKREST_DATA a folder that can be written to."
+  [ -s "$data/.env" ] || (umask 077 && printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >"$data/.env")
+  [ -e "$data/jackrest.sqlite" ] || : >"$data/jackrest.sqlite"
+}
+
+migrate() {
+  php artisan migrate --force --no-interaction >build/migrate.log 2>&1 || { tail -n 5 build/migrate.log >&2; fail "the database could not be brought up to date (build/migrate.log)"; }
+}
+
+# serve PORT: PHP's own server with four workers; replaces the shell.
+PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0)
+ROUTER=vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+answers() { curl -fsS -o /dev/null "http://127.0.0.1:$1/up" 2>/dev/null || php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === false ? 1 : 0);'; }

@@ -1,0 +1,40 @@
+#!/usr/bin/env bash
+# Starts Jack Rest on 127.0.0.1, installing and building what is missing.
+set -euo pipefail
+. scripts/lib.sh
+
+PORT=8000
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --port) PORT=${2:-}; shift 2 || fail "--port wants a number" ;;
+    *) fail "start takes --port N, not \"$1\"" ;;
+  esac
+done
+[[ "$PORT" =~ ^[0-9]+$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ] || fail "a port is a number from 1 to 65535, not \"$PORT\""
+port_taken "$PORT" && fail "port $PORT is taken. Try: ./jackrest start --port $((PORT + 1))"
+
+want_packages serve
+prepare_data
+install_php
+install_node
+build_front_end
+mkdir -p build
+migrate
+php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
+
+export PHP_CLI_SERVER_WORKERS=4
+ROOT=$PWD
+(cd public && exec "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") >>"$(data_folder)/logs/server.log" 2>&1 &
+SERVER=$!
+trap 'kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
+for _ in $(seq 100); do
+  if answers "$PORT"; then
+    say "Jack Rest is ready at http://127.0.0.1:$PORT"
+    wait "$SERVER"
+    exit $?
+  fi
+  kill -0 "$SERVER" 2>/dev/null || fail "the server ended at once; see $(data_folder)/logs/server.log"
+  sleep 0.1
+done
+kill "$SERVER" 2>/dev/null
+fail "the server does not answer; see $(data_folder)/logs/server.log and $(data_folder)/logs/jackrest.log"

@@ -1,0 +1,42 @@
+#!/usr/bin/env bash
+# Everything: formatting, static analysis, contract, front end, core, HTTP, browser.
+set -euo pipefail
+. scripts/lib.sh
+
+QUICK=
+[ "${1:-}" = --quick ] && QUICK=1
+step() { say; say "== $*"; }
+
+want_packages test
+prepare_data
+install_php
+install_node
+mkdir -p build
+
+step "Formatting"
+vendor/bin/pint --test --quiet || fail "PHP is not formatted: vendor/bin/pint"
+npm run --silent format:check >build/format.log 2>&1 || { cat build/format.log; fail "the front end is not formatted: npm run format"; }
+
+step "Static analysis"
+vendor/bin/phpstan analyse --no-progress --memory-limit=1G
+npm run --silent check
+
+step "The contract is fresh"
+php contract/write.php build/openapi.json
+cmp -s build/openapi.json contract/openapi.json || fail "contract/openapi.json is stale: ./jackrest contract"
+npx openapi-typescript build/openapi.json -o build/contract.gen.ts >/dev/null 2>&1
+cmp -s build/contract.gen.ts web/src/api/contract.gen.ts || fail "web/src/api/contract.gen.ts is stale: ./jackrest contract"
+
+step "Front end"
+npm run --silent test
+build_front_end
+
+step "Core, HTTP and contract"
+vendor/bin/phpunit --testsuite core,http
+
+if [ -z "$QUICK" ]; then
+  step "Browser"
+  vendor/bin/phpunit --testsuite browser
+fi
+say
+say "All tests passed."
