@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Calculation;
 
+use ArithmeticError;
 use LogicException;
 use ReflectionClass;
 use ReflectionNamedType;
@@ -52,7 +53,12 @@ final readonly class Entry
     {
         $calculation = new ($this->class);
         assert(is_callable($calculation));
-        $result = $calculation(Reader::read($this->input, $json));
+        try {
+            $result = $calculation(Reader::read($this->input, $json));
+        } catch (ArithmeticError) {
+            // A divisor that underflowed to nought: the input was out of all reason.
+            throw InvalidInput::tooLarge();
+        }
         assert(is_object($result));
 
         return Writer::write($result);

@@ -73,11 +73,11 @@ final readonly class EdgeSheet
      */
     private static function readings(Blade $onRecord, array $typed, LengthFormatter $format): array
     {
-        $thickness = Reading::of($typed['thickness'], $format)->within(0.3, 20, 'A blade is between 0.3 and 20 mm thick.')->beside($onRecord->thicknessMm, $format);
+        $thickness = Reading::of($typed['thickness'], $format)->beside($onRecord->thicknessMm, $format)->within(0.3, 20, 'A blade is between 0.3 and 20 mm thick.');
         $thick = $thickness->mm ?? $onRecord->thicknessMm;
         $bevel = Reading::of($typed['bevelLength'], $format)
-            ->within($thick + 1e-9, 100, "The bevel must be longer than the blade is thick ({$format->dimension($thick)}).")
-            ->beside($onRecord->bevelLengthMm(), $format);
+            ->beside($onRecord->bevelLengthMm(), $format)
+            ->within($thick + 1e-9, 100, "The bevel must be longer than the blade is thick ({$format->dimension($thick)}).");
 
         return [
             'thickness' => $thickness,

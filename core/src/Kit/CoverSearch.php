@@ -135,7 +135,7 @@ final class CoverSearch
                 return;
             }
             $spent = $this->problem->valueOf(array_filter($decided));
-            $target = $this->best - $spent - $this->grain + self::ROUNDING;
+            $target = $this->target($spent);
             $bound = new CoverBound($node, $shares);
             $bound->improve($target, $rounds);
             if ($rounds === self::ROUNDS_AT_ROOT) {
@@ -147,8 +147,14 @@ final class CoverSearch
             $this->tryRounded($decided, $bound);
             $shares = $bound->shares;
             $rounds = self::ROUNDS_AT_NODE;
-        } while ($this->decideByBound($decided, $bound, $this->best - $spent - $this->grain + self::ROUNDING));
+        } while ($this->decideByBound($decided, $bound, $this->target($spent)));
         $this->branch($decided, $bound);
+    }
+
+    /** What the rest must be proved to cost for a node to be left: a little more than the largest value still of interest. */
+    private function target(int $spent): float
+    {
+        return intdiv($this->best - 1, $this->grain) * $this->grain - $spent + self::ROUNDING;
     }
 
     /**

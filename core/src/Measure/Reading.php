@@ -35,18 +35,18 @@ final readonly class Reading
         }
     }
 
-    /** Complains when it lies outside what is possible. */
+    /** Complains when it lies outside what is possible; what was doubted before is then the complaint. */
     public function within(float $leastMm, float $mostMm, string $complaint): self
     {
         return $this->mm === null || ($this->mm >= $leastMm && $this->mm <= $mostMm)
             ? $this
-            : new self($this->typed, null, $this->understood, $complaint, null, null);
+            : new self($this->typed, null, $this->understood, $this->doubt ?? $complaint, null, $this->instead);
     }
 
     /** Asks when a value looks 25.4 times too large or small beside what is expected. */
     public function beside(float $expectedMm, LengthFormatter $format): self
     {
-        if ($this->mm === null || $this->mm === 0.0 || $expectedMm === 0.0 || $this->doubt !== null) {
+        if ($this->mm === null || $this->mm === 0.0 || $expectedMm === 0.0) {
             return $this;
         }
         $ratio = abs($this->mm / $expectedMm);

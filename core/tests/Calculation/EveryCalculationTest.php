@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Calculation;
+
+use JackRest\Core\Calculation\Catalogue;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Calculation\UnknownCalculation;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use stdClass;
+
+/** What holds for each calculation alike, whatever it computes. */
+final class EveryCalculationTest extends TestCase
+{
+    private const EXAMPLES = [
+        'grit' => '{"scale":"jis","designation":"1000"}',
+        'bevel-angle' => '{"thicknessMm":4,"bevelLengthMm":9.5,"uncertaintyMm":0.1}',
+        'micro-bevel' => '{"primaryDeg":25,"secondaryDeg":30,"recessionMm":0.1}',
+        'edge-state' => '{"condition":"dull","bladeWidthMm":12,"thicknessMm":3,"primaryDeg":25,"secondaryDeg":30}',
+        'honing-plan' => '{"contactWidthMm":25,"contactLengthMm":1,"removeUm":15,"finishUm":1,"abrasives":[{"id":"a","particleUm":1}]}',
+        'square-reversal' => '{"bladeLengthMm":200,"farGapsMm":[0.3],"toleranceMm":0.1,"shavingMm":0.04}',
+        'shaving-map' => '{"stationsMm":[0,1],"removeMm":[0.1,0.2],"shavingMm":0.1}',
+        'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o","tools":["t"]}],"owned":[]}',
+    ];
+
+    /** @return iterable<string, array{string, stdClass}> */
+    public static function examples(): iterable
+    {
+        foreach (Catalogue::entries() as $name => $entry) {
+            $example = json_decode(self::EXAMPLES[$name] ?? 'null');
+            self::assertInstanceOf(stdClass::class, $example, "$name has no example here");
+            yield $name => [$name, $example];
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function test_input_and_answer_keep_to_the_schema(string $name, stdClass $example): void
+    {
+        $schema = json_decode(json_encode(Catalogue::named($name)->schema(), JSON_THROW_ON_ERROR));
+        $answer = json_decode(json_encode(Catalogue::named($name)->answer($example), JSON_THROW_ON_ERROR));
+        $validator = new Validator;
+
+        self::assertTrue($validator->validate($example, $schema->input)->isValid(), 'input');
+        self::assertTrue($validator->validate($answer, $schema->output)->isValid(), 'answer');
+    }
+
+    #[DataProvider('examples')]
+    public function test_an_unknown_field_is_refused_by_name(string $name, stdClass $example): void
+    {
+        $stray = clone $example;
+        $stray->widhtMm = 3;
+        self::assertSame('widhtMm', self::refusal($name, $stray)->errors[0]->field);
+    }
+
+    #[DataProvider('examples')]
+    public function test_each_required_field_is_missed(string $name, stdClass $example): void
+    {
+        foreach (Catalogue::named($name)->schema()['input']['required'] as $field) {
+            $without = clone $example;
+            unset($without->{$field});
+            self::assertSame([$field, 'is missing'], [self::refusal($name, $without)->errors[0]->field, substr(self::refusal($name, $without)->errors[0]->message, 0, 10)]);
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function test_a_field_of_the_wrong_type_is_refused_by_name(string $name, stdClass $example): void
+    {
+        foreach (array_keys(get_object_vars($example)) as $field) {
+            $wrong = clone $example;
+            $wrong->{$field} = new stdClass;
+            self::assertStringStartsWith($field, self::refusal($name, $wrong)->errors[0]->field);
+        }
+    }
+
+    #[DataProvider('examples')]
+    public function test_anything_but_an_object_is_refused(string $name, stdClass $example): void
+    {
+        self::assertStringContainsString('give one JSON object', self::refusal($name, [1, 2])->errors[0]->message);
+    }
+
+    #[DataProvider('examples')]
+    public function test_numbers_out_of_all_reason_never_leave_as_infinity(string $name, stdClass $example): void
+    {
+        foreach ([1e308, 1e-308, INF] as $extreme) {
+            foreach (get_object_vars($example) as $field => $value) {
+                if (! is_numeric($value)) {
+                    continue;
+                }
+                $wild = clone $example;
+                $wild->{$field} = $extreme;
+                try {
+                    $answer = json_encode(Catalogue::named($name)->answer($wild), JSON_THROW_ON_ERROR);
+                    self::assertJson($answer);
+                } catch (InvalidInput $wrong) {
+                    self::assertNotSame('', $wrong->errors[0]->message);
+                }
+            }
+        }
+        self::assertNotSame([], get_object_vars($example));
+    }
+
+    public function test_a_name_nobody_bears_lists_those_that_are(): void
+    {
+        $this->expectException(UnknownCalculation::class);
+        $this->expectExceptionMessage('Known are: grit, bevel-angle');
+        Catalogue::named('magic');
+    }
+
+    private static function refusal(string $name, mixed $json): InvalidInput
+    {
+        try {
+            Catalogue::named($name)->answer($json);
+        } catch (InvalidInput $wrong) {
+            return $wrong;
+        }
+        self::fail("$name took what it should refuse.");
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Truing;
+
+use JackRest\Core\Tests\Computes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class SquareReversalTest extends TestCase
+{
+    use Computes;
+
+    private const TEST = ['bladeLengthMm' => 200, 'farGapsMm' => [0.30, 0.34, 0.32], 'lineWidthMm' => 0.1];
+
+    /** Common practice, no source: the lines part by twice the error. */
+    public function test_the_error_is_half_the_gap(): void
+    {
+        $answer = self::compute('square-reversal', self::TEST);
+
+        self::assertEqualsWithDelta(0.16, $answer['errorMm'], 1e-12);
+        self::assertEqualsWithDelta(rad2deg(atan(0.16 / 200)), $answer['errorDeg'], 1e-12);
+        self::assertEqualsWithDelta(90 - $answer['errorDeg'], $answer['innerAngleDeg'], 1e-12);
+        self::assertSame('toward-stock', $answer['lean']);
+    }
+
+    /** s = 0.02: √(0.0004/3 + 0.01/6) = 0.042426 mm. */
+    public function test_spread_and_line_add_in_squares(): void
+    {
+        self::assertEqualsWithDelta(0.0424264, self::compute('square-reversal', self::TEST)['expandedUncertaintyMm'], 1e-6);
+    }
+
+    public function test_a_gap_at_the_foot_is_taken_off(): void
+    {
+        self::assertEqualsWithDelta(0.11, self::compute('square-reversal', [...self::TEST, 'nearGapMm' => 0.1])['errorMm'], 1e-12);
+    }
+
+    /** @return iterable<string, array{float, string, float, float}> gap, edge, off the heel, off the tip */
+    public static function whereTheWoodComesOff(): iterable
+    {
+        yield 'toward the stock, outer edge: the heel' => [0.32, 'outer', 0.16, 0.0];
+        yield 'away from the stock, outer edge: the tip' => [-0.32, 'outer', 0.0, 0.16];
+        yield 'toward the stock, inner edge: the tip' => [0.32, 'inner', 0.0, 0.16];
+        yield 'away from the stock, inner edge: the heel' => [-0.32, 'inner', 0.16, 0.0];
+    }
+
+    #[DataProvider('whereTheWoodComesOff')]
+    public function test_where_the_wood_comes_off(float $gap, string $edge, float $heel, float $tip): void
+    {
+        $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'edge' => $edge]);
+
+        self::assertEqualsWithDelta([$heel, $tip], [$answer['removeAtHeelMm'], $answer['removeAtTipMm']], 1e-12);
+    }
+
+    /** 0.3/0.1 is three shavings, whatever floating point makes of it. */
+    #[TestWith([0.6, 0.1, 3])]
+    #[TestWith([0.32, 0.04, 4])]
+    #[TestWith([0.33, 0.04, 5])]
+    public function test_shavings_are_rounded_up(float $gap, float $shaving, int $count): void
+    {
+        self::assertSame($count, self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'shavingMm' => $shaving])['shavings']);
+    }
+
+    /** U = 0.1/√6 = 0.0408 mm: boundaries of the verdict around the tolerance of 0.1 mm. */
+    #[TestWith([0.11, 'within'])]
+    #[TestWith([0.13, 'cannot-tell'])]
+    #[TestWith([0.28, 'cannot-tell'])]
+    #[TestWith([0.29, 'outside'])]
+    public function test_verdict(float $gap, string $verdict): void
+    {
+        $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'lineWidthMm' => 0.1, 'toleranceMm' => 0.1]);
+        self::assertSame($verdict, $answer['verdict']);
+    }
+
+    public function test_nothing_known_of_the_spread_cannot_tell(): void
+    {
+        self::assertSame('cannot-tell', self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.32], 'toleranceMm' => 0.1])['verdict']);
+    }
+
+    public function test_an_error_within_its_uncertainty_leans_nowhere_but_has_its_shavings(): void
+    {
+        $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.06], 'lineWidthMm' => 0.1, 'shavingMm' => 0.04]);
+
+        self::assertSame('square', $answer['lean']);
+        self::assertSame(1, $answer['shavings']);
+        self::assertEqualsWithDelta(0.03, $answer['removeAtHeelMm'], 1e-12);
+    }
+
+    public function test_a_gap_as_wide_as_the_blade_is_long_is_refused(): void
+    {
+        $this->assertRefused('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.1, 200]], 'farGapsMm[1]', 'smaller than the length tested (200 mm)');
+    }
+
+    public function test_no_gap_at_all_is_refused(): void
+    {
+        $this->assertRefused('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => []], 'farGapsMm', 'at least 1 entry');
+    }
+}
