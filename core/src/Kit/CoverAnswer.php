@@ -29,9 +29,9 @@ final class CoverAnswer
         if ($limit === null) {
             $this->leastCost = $this->reduction->costAtLeast($this->search->rootBound);
         } else {
-            $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained), []) ?? $gained;
+            $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained)) ?? $gained;
         }
-        $gained = $this->search->wasStopped() ? $gained : $this->alphabetical($need, $gained);
+        $gained = $this->search->wasStopped() ? $gained : $this->search->firstInAlphabet($need, $gained);
         $this->proven = ! $this->search->wasStopped();
         $this->tools = array_keys($gained);
         sort($this->tools);
@@ -68,32 +68,5 @@ final class CoverAnswer
         }
 
         return [$weight, $gained];
-    }
-
-    /**
-     * Among sets of the same value the one whose sorted ids come first: tool by tool, is there an equally
-     * good set that holds it?
-     *
-     * @param  array<int, bool>  $gained
-     * @return array<int, bool>
-     */
-    private function alphabetical(int $need, array $gained): array
-    {
-        $value = $this->reduction->problem->valueOf($gained);
-        $decided = [];
-        foreach (array_keys($this->reduction->toolIds) as $tool) {
-            if (! isset($gained[$tool])) {
-                $other = $this->search->anyBelow($need, $value + 1, [$tool => true] + $decided);
-                if ($other !== null) {
-                    $gained = $other;
-                }
-            }
-            $decided[$tool] = isset($gained[$tool]);
-            if (count(array_filter($decided)) === count($gained)) {
-                break;
-            }
-        }
-
-        return $gained;
     }
 }

@@ -42,7 +42,7 @@ final class CoverBound
     public function improve(float $target, int $rounds): void
     {
         $shares = $this->shares;
-        for ($round = 0; $round < $rounds && $this->bound < $target && $this->step > 0.005; $round++) {
+        for ($round = 0; $round < $rounds && $this->bound < $target && $this->step > 0.0005; $round++) {
             $shares = $this->oneStep($shares, $target);
         }
     }

@@ -34,7 +34,7 @@ final class CoverSearch
 
     private int $best = 0;
 
-    private bool $anyWillDo = false;
+    private SearchFor $for = SearchFor::Cheapest;
 
     /** @var array<int, bool>|null */
     private ?array $found = null;
@@ -63,36 +63,45 @@ final class CoverSearch
     /**
      * @param  int  $need  weight to be served
      * @param  int  $below  only a set of smaller value than this is of interest
-     * @param  array<int, bool>  $decided  tools already in (true) or out (false)
      * @return array<int, bool>|null the tools gained as keys, or null when there is no such set
      */
-    public function cheapest(int $need, int $below, array $decided = []): ?array
+    public function cheapest(int $need, int $below): ?array
     {
-        return $this->search($need, $below, $decided, false);
+        return $this->search($need, $below, SearchFor::Cheapest, null);
     }
 
     /**
-     * Any set of smaller value; cheaper to ask for than the cheapest.
+     * Any set of smaller value; quicker to find than the cheapest.
      *
-     * @param  array<int, bool>  $decided
      * @return array<int, bool>|null
      */
-    public function anyBelow(int $need, int $below, array $decided = []): ?array
+    public function anyBelow(int $need, int $below): ?array
     {
-        return $this->search($need, $below, $decided, true);
+        return $this->search($need, $below, SearchFor::Any, null);
     }
 
     /**
-     * @param  array<int, bool>  $decided
+     * Among the sets of no greater value than this one the set whose sorted tools come first.
+     *
+     * @param  array<int, bool>  $gained
+     * @return array<int, bool>
+     */
+    public function firstInAlphabet(int $need, array $gained): array
+    {
+        return $this->search($need, $this->problem->valueOf($gained) + 1, SearchFor::FirstInAlphabet, $gained) ?? $gained;
+    }
+
+    /**
+     * @param  array<int, bool>|null  $found
      * @return array<int, bool>|null
      */
-    private function search(int $need, int $below, array $decided, bool $anyWillDo): ?array
+    private function search(int $need, int $below, SearchFor $for, ?array $found): ?array
     {
         $this->need = $need;
         $this->best = $below;
-        $this->found = null;
-        $this->anyWillDo = $anyWillDo;
-        $this->explore($decided, $this->rootShares, self::ROUNDS_AT_ROOT);
+        $this->found = $found;
+        $this->for = $for;
+        $this->explore([], $this->rootShares, self::ROUNDS_AT_ROOT);
 
         return $this->found;
     }
@@ -126,12 +135,12 @@ final class CoverSearch
      */
     private function explore(array $decided, array $shares, int $rounds): void
     {
-        if (($this->anyWillDo && $this->found !== null) || --$this->nodesLeft <= 0) {
+        if (($this->for === SearchFor::Any && $this->found !== null) || --$this->nodesLeft <= 0) {
             return;
         }
         do {
             $node = $this->settle($decided);
-            if ($node === null) {
+            if ($node === null || ($this->for === SearchFor::FirstInAlphabet && ! $this->couldComeFirst($decided))) {
                 return;
             }
             $spent = $this->problem->valueOf(array_filter($decided));
@@ -140,6 +149,7 @@ final class CoverSearch
             $bound->improve($target, $rounds);
             if ($rounds === self::ROUNDS_AT_ROOT) {
                 $this->rootBound = $spent + $bound->bound;
+                $this->rootShares = $bound->shares;
             }
             if ($bound->bound >= $target) {
                 return;
@@ -187,10 +197,51 @@ final class CoverSearch
     private function keep(array $gained): void
     {
         $value = $this->problem->valueOf($gained);
-        if ($value < $this->best) {
+        if ($value >= $this->best) {
+            return;
+        }
+        if ($this->for !== SearchFor::FirstInAlphabet) {
             $this->best = $value;
             $this->found = $gained;
+        } elseif ($this->comesFirst($gained)) {
+            $this->found = $gained;
         }
+    }
+
+    /**
+     * The set whose tools come first is the one that holds the first tool in which the two differ.
+     *
+     * @param  array<int, bool>  $gained
+     */
+    private function comesFirst(array $gained): bool
+    {
+        foreach (array_keys($this->problem->values) as $tool) {
+            if (isset($gained[$tool]) !== isset($this->found[$tool])) {
+                return isset($gained[$tool]);
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether any set within these decisions could come before the one found.
+     *
+     * @param  array<int, bool>  $decided
+     */
+    private function couldComeFirst(array $decided): bool
+    {
+        foreach (array_keys($this->problem->values) as $tool) {
+            $held = isset($this->found[$tool]);
+            if (! $held && ($decided[$tool] ?? true)) {
+                return true;
+            }
+            if ($held && ! ($decided[$tool] ?? true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /**
