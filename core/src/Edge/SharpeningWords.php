@@ -23,7 +23,7 @@ final readonly class SharpeningWords
         $then = $rest === [] ? '' : ', then '.implode(', then ', $rest);
         $strokes = $first->strokes === 1 ? '1 stroke' : "{$first->strokes} strokes";
 
-        return $this->time()."$strokes on the {$first->stone->name}{$then}.";
+        return $this->minutesFirst()."$strokes on the {$first->stone->name}{$then}.";
     }
 
     public function why(): string
@@ -46,7 +46,7 @@ final readonly class SharpeningWords
     }
 
     /** Hundreds of strokes are read as minutes first. */
-    private function time(): string
+    private function minutesFirst(): string
     {
         $strokes = array_sum(array_map(static fn (SharpeningStep $step): int => $step->strokes, $this->plan->steps));
 

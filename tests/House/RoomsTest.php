@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\House;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use RecursiveDirectoryIterator;
+use RecursiveIteratorIterator;
+use SplFileInfo;
+
+/** Who may call whom: see docs/architecture.md. */
+final class RoomsTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../../';
+
+    /** @return iterable<string, array{string}> */
+    public static function coreFiles(): iterable
+    {
+        yield from self::files('core/src');
+    }
+
+    #[DataProvider('coreFiles')]
+    public function test_the_core_knows_neither_framework_nor_world(string $file): void
+    {
+        $code = self::code($file);
+
+        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Symfony|App|Carbon|Demo|Bench)\\\\/', $code, 'the framework or the application');
+        self::assertDoesNotMatchRegularExpression('/(?<![>:\w])(?:file_\w+|fopen|fwrite|echo|print|curl_\w+|exec|shell_exec|getenv|date|time|microtime|rand|random_\w+)\s*\(/', $code, 'input, output, clock or chance');
+        self::assertDoesNotMatchRegularExpression('/\$_(GET|POST|SERVER|ENV|COOKIE)/', $code, 'the request');
+    }
+
+    #[DataProvider('coreFiles')]
+    public function test_the_core_uses_only_itself(string $file): void
+    {
+        preg_match_all('/^use (?:function )?([\w\\\\]+)/m', self::code($file), $uses);
+        $foreign = array_filter($uses[1], static fn (string $class): bool => str_contains($class, '\\') && ! str_starts_with($class, 'JackRest\\Core\\'));
+
+        self::assertSame([], array_values($foreign));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function controllers(): iterable
+    {
+        yield from self::files('app/Http/Controllers');
+    }
+
+    #[DataProvider('controllers')]
+    public function test_controllers_reach_records_through_the_bench_only(string $file): void
+    {
+        self::assertDoesNotMatchRegularExpression('/\b(Tool|Edge|Stone|Square|SquareTest|HoningSession|DiaryEntry|Work)::(query|find|where|all|create)/', self::code($file));
+    }
+
+    #[DataProvider('controllers')]
+    public function test_controllers_write_through_the_ledger_only(string $file): void
+    {
+        self::assertDoesNotMatchRegularExpression('/->(save|update|delete|create|forceDelete)\(/', str_replace(['$changes->', '$ledger->', '$user->fill($request->preferences())->save()'], ['$changes::', '$ledger::', ''], self::code($file)));
+    }
+
+    /** @return iterable<string, array{string}> */
+    private static function files(string $folder): iterable
+    {
+        /** @var SplFileInfo $file */
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(self::ROOT.$folder)) as $file) {
+            if ($file->getExtension() === 'php') {
+                $path = substr((string) $file->getRealPath(), strlen((string) realpath(self::ROOT)) + 1);
+                yield $path => [$path];
+            }
+        }
+    }
+
+    private static function code(string $file): string
+    {
+        return (string) preg_replace('~/\*.*?\*/|//[^\n]*~s', '', (string) file_get_contents(self::ROOT.$file));
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+final class BenchTest extends HttpTestCase
+{
+    public function test_the_demo_bench_says_what_wants_doing_and_about_how_long(): void
+    {
+        $this->ask('GET', '/api/bench')
+            ->assertOk()
+            ->assertJsonPath('ready', false)
+            ->assertJsonPath('chores.*.kind', ['get-tool', 'sharpen-edge', 'test-reference'])
+            ->assertJsonPath('chores.2.why', 'It has not been tested since it fell.')
+            ->assertJsonPath('minutes', 9);
+    }
+
+    public function test_pulse_counts_every_write(): void
+    {
+        $before = $this->ask('GET', '/api/pulse')->json('revision');
+        $this->ask('POST', '/api/squares/1/drops', ['version' => 1])->assertOk();
+
+        self::assertSame($before + 1, $this->ask('GET', '/api/pulse')->json('revision'));
+    }
+
+    public function test_the_unit_is_kept_for_the_user_and_turns_every_figure(): void
+    {
+        $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk()->assertJsonPath('unit', 'inch');
+        $this->ask('GET', '/api/squares/1')->assertJsonPath('tolerance', '3.9 thou')->assertJsonPath('fields.length', '7.874');
+    }
+
+    public function test_a_unit_nobody_knows_is_refused_beside_its_field(): void
+    {
+        $this->ask('PUT', '/api/preferences', ['unit' => 'cubit'])->assertStatus(422)->assertJsonPath('errors.0.field', 'unit');
+    }
+
+    public function test_search_finds_edges_squares_tools_and_diary(): void
+    {
+        $kinds = array_unique($this->ask('GET', '/api/search?q=12 mm chisel')->assertOk()->json('hits.*.kind'));
+        self::assertSame(['edge', 'tool', 'diary'], array_values($kinds));
+        $this->ask('GET', '/api/search?q=')->assertJsonPath('hits', []);
+    }
+
+    public function test_health_answers(): void
+    {
+        $this->ask('GET', '/up')->assertOk()->assertJsonPath('status', 'up');
+    }
+
+    public function test_an_arrow_key_steps_by_the_instrument(): void
+    {
+        $this->ask('POST', '/api/readings/step', ['typed' => '0.32', 'stepMm' => 0.05, 'steps' => 1])->assertJsonPath('typed', '0.37');
+        $this->ask('POST', '/api/readings/step', ['typed' => 'three', 'stepMm' => 0.05, 'steps' => 1])->assertJsonPath('typed', 'three');
+    }
+}

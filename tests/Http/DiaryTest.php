@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Tool;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+final class DiaryTest extends HttpTestCase
+{
+    private static function plane(): Tool
+    {
+        return self::bench()->tools()->where('kind', 'rebate-plane')->firstOrFail();
+    }
+
+    private function got(): int
+    {
+        $plane = self::plane();
+        $this->ask('POST', "/api/tools/{$plane->id}/got", ['version' => $plane->version])->assertOk();
+
+        return (int) $this->ask('GET', '/api/diary')->json('entries.0.id');
+    }
+
+    public function test_undo_is_an_entry_of_its_own_and_puts_the_record_back(): void
+    {
+        $entry = $this->got();
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->assertJsonPath('sentence', 'Undone: Got the rebate plane, 30 mm iron, beech; it hangs on the board.');
+
+        self::assertSame('wanted', self::plane()->status->value);
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.1.undone', true)->assertJsonPath('entries.1.undoable', false);
+    }
+
+    public function test_an_undoing_can_be_undone(): void
+    {
+        $undo = $this->ask('POST', '/api/diary/'.$this->got().'/undo')->json('id');
+        $this->ask('POST', "/api/diary/$undo/undo")->assertCreated();
+        self::assertSame('owned', self::plane()->status->value);
+    }
+
+    public function test_nothing_is_undone_twice(): void
+    {
+        $entry = $this->got();
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        $this->ask('POST', "/api/diary/$entry/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'This has been undone already.');
+    }
+
+    public function test_what_was_built_upon_is_not_undone_first(): void
+    {
+        $plane = self::plane();
+        $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => 1, 'price' => '70']);
+        $first = $this->ask('GET', '/api/diary')->json('entries.0.id');
+        $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => 2, 'price' => '80']);
+
+        $this->ask('POST', "/api/diary/$first/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
+        self::assertSame(80.0, self::plane()->price);
+    }
+
+    public function test_undoing_backwards_leads_back_to_the_start(): void
+    {
+        $plane = self::plane();
+        foreach (['70', '80', '90'] as $index => $price) {
+            $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => $index + 1, 'price' => $price])->assertOk();
+        }
+        $entries = array_slice($this->ask('GET', '/api/diary')->json('entries.*.id'), 0, 3);
+        foreach ($entries as $entry) {
+            $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        }
+        self::assertSame(65.0, self::plane()->price);
+    }
+
+    public function test_a_created_record_is_laid_aside_by_undo_and_comes_back(): void
+    {
+        $sheet = ['length' => '200', 'farGaps' => ['0.32'], 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.04', 'tolerance' => '0.1', 'leftLine' => 'first', 'edge' => 'outer', 'instrument' => 'loupe'];
+        $this->ask('POST', '/api/squares/1/tests', [...$sheet, 'version' => 1, 'planed' => false])->assertCreated();
+        $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
+        $undo = $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->json('id');
+        $this->ask('GET', '/api/squares/1')->assertJsonCount(5, 'tests');
+        $this->ask('POST', "/api/diary/$undo/undo")->assertCreated();
+        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'tests');
+    }
+
+    public function test_the_database_itself_refuses_to_change_an_entry(): void
+    {
+        $this->expectException(QueryException::class);
+        $this->expectExceptionMessage('append-only');
+        DB::table('diary_entries')->where('id', 1)->update(['sentence' => 'It never fell.']);
+    }
+
+    public function test_the_database_itself_refuses_to_delete_an_entry(): void
+    {
+        $this->expectException(QueryException::class);
+        DB::table('diary_entries')->delete();
+    }
+
+    public function test_search_takes_every_word_and_no_wildcards(): void
+    {
+        $this->ask('GET', '/api/diary?q=smoothing honed')->assertJsonCount(1, 'entries');
+        $this->ask('GET', '/api/diary?q=%')->assertJsonCount(0, 'entries');
+    }
+
+    public function test_a_long_diary_comes_in_pages(): void
+    {
+        foreach (range(1, 60) as $day) {
+            self::bench()->diary()->create(['written_at' => '2026-11-23T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => "Day $day.", 'changes' => []]);
+        }
+        $newest = $this->ask('GET', '/api/diary')->assertJsonCount(50, 'entries')->assertJsonPath('more', true);
+        $this->ask('GET', '/api/diary?before='.$newest->json('entries.49.id'))->assertJsonCount(17, 'entries')->assertJsonPath('more', false);
+    }
+}
