@@ -55,7 +55,7 @@ unless_fresh() {
 }
 
 install_php() { unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress; }
-install_node() { unless_fresh node_modules/.stamp "package.json package-lock.json" npm ci --no-audit --no-fund; }
+install_node() { unless_fresh node_modules/.stamp "package.json package-lock.json" npm install --no-save --no-audit --no-fund; }
 build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts node_modules/.stamp" npm run build; }
 
 # The folder for everything written, with a key of its own.

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** A real browser at a real server, on a demo bench put back before each test. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected static ?Server $server = null;
+
+    private static ?Driver $driver = null;
+
+    protected RemoteWebDriver $browser;
+
+    /** @var list<RemoteWebDriver> */
+    private array $windows = [];
+
+    protected function setUp(): void
+    {
+        self::$server ??= new Server;
+        self::$driver ??= new Driver;
+        exec('JACKREST_DATA='.escapeshellarg(self::server()->data).' DB_DATABASE='.escapeshellarg(self::server()->data.'/jackrest.sqlite').' APP_ENV=production php '.escapeshellarg(dirname(__DIR__, 2).'/artisan').' demo:reset 2>&1', $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
+        $this->browser = $this->newBrowser();
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->windows as $window) {
+            $window->quit();
+        }
+        $this->windows = [];
+    }
+
+    protected static function server(): Server
+    {
+        return self::$server ?? throw new \LogicException('The server is started in setUp.');
+    }
+
+    protected function newBrowser(): RemoteWebDriver
+    {
+        self::$driver ??= new Driver;
+
+        return $this->windows[] = self::$driver->browser();
+    }
+
+    protected function open(string $path, ?RemoteWebDriver $in = null): void
+    {
+        ($in ?? $this->browser)->get(self::server()->url($path));
+        $this->sees('//h1', $in);
+    }
+
+    /** Waits until an element is there and gives it. */
+    protected function sees(string $xpath, ?RemoteWebDriver $in = null): RemoteWebElement
+    {
+        $browser = $in ?? $this->browser;
+        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($xpath)) !== [], "$xpath at {$browser->getCurrentURL()}", 10);
+
+        return $browser->findElement(WebDriverBy::xpath($xpath));
+    }
+
+    protected function seesText(string $text, ?RemoteWebDriver $in = null): void
+    {
+        $browser = $in ?? $this->browser;
+        $page = static fn (): string => (string) $browser->executeScript('return document.body.innerText');
+        Server::until(static fn (): bool => str_contains($page(), $text), "“{$text}” in:\n{$page()}", 10);
+        self::assertStringContainsString($text, $page());
+    }
+
+    protected function press(string $label, ?RemoteWebDriver $in = null): void
+    {
+        $this->sees("//button[contains(., '$label')]", $in)->click();
+    }
+
+    protected function field(string $label, ?RemoteWebDriver $in = null): RemoteWebElement
+    {
+        return $this->sees("//input[@id = //label[contains(., '$label')]/@for]", $in);
+    }
+
+    protected function type(string $label, string $text, ?RemoteWebDriver $in = null): void
+    {
+        $field = $this->field($label, $in);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text);
+    }
+
+    protected function keys(string ...$keys): void
+    {
+        $this->browser->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    protected function device(int $width, string $ground, ?RemoteWebDriver $in = null): void
+    {
+        $tools = new ChromeDevToolsDriver($in ?? $this->browser);
+        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $ground]]]);
+    }
+
+    protected function nextStroke(?RemoteWebDriver $in = null): string
+    {
+        return $this->sees("//*[@data-testid='next-stroke']", $in)->getText();
+    }
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use RuntimeException;
+
+/** ChromeDriver on a free port; hands out fresh browsers and ends with the test run. */
+final class Driver
+{
+    private const FLAGS = [
+        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800',
+    ];
+
+    /** @var resource */
+    private $process;
+
+    private readonly int $port;
+
+    private int $profiles = 0;
+
+    public function __construct()
+    {
+        $this->port = Server::freePort();
+        $process = proc_open(['chromedriver', "--port={$this->port}"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $this->process = is_resource($process) ? $process : throw new RuntimeException('ChromeDriver does not start.');
+        Server::until(fn (): bool => @file_get_contents("http://127.0.0.1:{$this->port}/status") !== false, 'ChromeDriver');
+    }
+
+    public function browser(): RemoteWebDriver
+    {
+        $options = new ChromeOptions;
+        $options->addArguments([...self::FLAGS, '--user-data-dir='.$this->profile(++$this->profiles)]);
+        $capabilities = DesiredCapabilities::chrome();
+        $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
+
+        return RemoteWebDriver::create("http://127.0.0.1:{$this->port}", $capabilities, 20_000, 60_000);
+    }
+
+    public function __destruct()
+    {
+        proc_terminate($this->process);
+        proc_close($this->process);
+        for ($profile = 1; $profile <= $this->profiles; $profile++) {
+            exec('rm -rf '.escapeshellarg($this->profile($profile)));
+        }
+    }
+
+    private function profile(int $number): string
+    {
+        return sys_get_temp_dir()."/jackrest-profile-{$this->port}-$number";
+    }
+}

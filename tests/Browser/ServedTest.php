@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\TestCase;
+
+/** The server as it is really started: its refusals and its start-up messages. */
+final class ServedTest extends TestCase
+{
+    private static ?Server $server = null;
+
+    protected function setUp(): void
+    {
+        self::$server ??= new Server;
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$server = null;
+    }
+
+    /** @return array{int, string} */
+    private static function post(string $path, string $body, string $headers = ''): array
+    {
+        $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/json\r\n$headers", 'content' => $body, 'ignore_errors' => true]]);
+        $answer = (string) file_get_contents((string) self::$server?->url($path), false, $context);
+        preg_match('/ (\d{3})/', $http_response_header[0] ?? '', $status);
+
+        return [(int) ($status[1] ?? 0), $answer];
+    }
+
+    public function test_a_write_without_the_pages_token_is_refused(): void
+    {
+        [$status, $answer] = self::post('/api/squares/1/drops', '{"version":1}', "Accept: application/json\r\n");
+        self::assertSame(419, $status);
+        self::assertStringContainsString('what you typed is kept', $answer);
+    }
+
+    public function test_a_calculation_needs_no_token(): void
+    {
+        self::assertSame(200, self::post('/api/calc/grit', '{"scale":"jis","designation":"1000"}')[0]);
+    }
+
+    public function test_another_host_name_is_refused(): void
+    {
+        self::assertSame(421, self::post('/api/calc/grit', '{}', "Host: bench.example\r\n")[0]);
+    }
+
+    /** @return array{int, string} */
+    private static function jackrest(string $arguments, string $environment = ''): array
+    {
+        exec('cd '.escapeshellarg(dirname(__DIR__, 2))." && $environment ./jackrest $arguments 2>&1 </dev/null", $said, $status);
+
+        return [$status, implode("\n", $said)];
+    }
+
+    public function test_a_taken_port_gets_one_clear_line(): void
+    {
+        $port = (int) self::$server?->port;
+        self::assertSame([1, "Jack Rest: port $port is taken. Try: ./jackrest start --port ".($port + 1)], self::jackrest("start --port $port"));
+    }
+
+    public function test_a_port_that_is_none_gets_one_clear_line(): void
+    {
+        self::assertSame([1, 'Jack Rest: a port is a number from 1 to 65535, not "bench"'], self::jackrest('start --port bench'));
+    }
+
+    public function test_a_folder_that_cannot_be_written_gets_one_clear_line(): void
+    {
+        [$status, $said] = self::jackrest('start --port '.Server::freePort(), 'JACKREST_DATA=/proc/nowhere');
+        self::assertSame(1, $status);
+        self::assertSame('Jack Rest: cannot write to /proc/nowhere. Give JACKREST_DATA a folder that can be written to.', $said);
+    }
+
+    public function test_reset_asks_first(): void
+    {
+        self::assertSame([0, 'Left as it is.'], self::jackrest('demo --reset', 'JACKREST_DATA='.escapeshellarg((string) self::$server?->data)));
+    }
+}

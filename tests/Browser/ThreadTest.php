@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** The thread a newcomer walks, from a bench that is not ready to one that is. */
+final class ThreadTest extends BrowserTestCase
+{
+    public function test_choose_sharpen_true_and_ready(): void
+    {
+        $this->open('/');
+        self::assertSame('Before the hive bodies: one tool to get, and two things to see to, about nine minutes.', $this->nextStroke());
+
+        $this->chooses();
+        $this->sharpensOverAClosedBrowser();
+        $this->trues();
+
+        $this->open('/');
+        self::assertSame('Ready for the hive bodies.', $this->nextStroke());
+        $this->aPowerCutLosesNothing();
+    }
+
+    private function chooses(): void
+    {
+        $this->press('See it in the kit');
+        $this->seesText('Get the rebate plane: € 65 closes the gap.');
+        self::assertSame('wanted', $this->sees("//*[@data-testid='tool-rebate-plane']")->getAttribute('data-status'));
+        $this->press('Got it: hang it up');
+        $this->seesText('Everything the hive bodies ask for can be done with what hangs here.');
+        $this->sees("//*[@data-testid='tool-rebate-plane'][@data-status='owned']");
+    }
+
+    private function sharpensOverAClosedBrowser(): void
+    {
+        $this->open('/edges');
+        $this->sees("//a[contains(., '12 mm chisel')]")->click();
+        $this->seesText('4 strokes on the 1000 stone, then 6 on the 8000 stone.');
+        $this->sees("//*[@data-testid='taken']");
+        $this->press('Start at the bench');
+        $this->seesText('Fetch the 1000 stone');
+        $this->sees("//*[@data-testid='next']")->click();
+        $counted = fn (): int => (int) $this->sees("//*[@data-testid='count']")->getText();
+        Server::until(fn (): bool => $counted() >= 2, 'two strokes to be counted');
+        $address = $this->browser->getCurrentURL();
+        $this->browser->quit();
+
+        $this->browser = $this->newBrowser();
+        $this->browser->get($address);
+        self::assertGreaterThanOrEqual(2, $counted());
+        $this->keys(' ');
+        $this->seesText('A burr along the whole edge');
+        $this->press('+5');
+        foreach (['Yes: next stone', 'On the stone: count', 'Done', 'Yes: it is sharp'] as $button) {
+            $this->press($button);
+        }
+        $this->seesText('The 12 mm chisel is sharp.');
+    }
+
+    private function trues(): void
+    {
+        $this->open('/true');
+        $this->sees("//a[contains(., '200 mm try square')]")->click();
+        foreach (['0.30', '0.34', '0.32'] as $index => $gap) {
+            if ($index > 0) {
+                $this->press('read it again');
+            }
+            $this->type('reading '.($index + 1), $gap);
+        }
+        $this->seesText('Take 4 shavings off the heel, running out to nothing at the tip. Then test again.');
+        self::assertStringContainsString('0.16 mm', $this->sees("//*[@data-testid='answer']")->getText());
+        $this->sees("//*[@data-testid='wedge']");
+        $this->press('Planed it: test again');
+        $this->seesText('0.16 mm, outside; 4 shavings off the heel');
+        $this->type('reading 1', '0.03');
+        $this->seesText('Leave it alone: it is square enough for this work.');
+        $this->press('Record this test');
+        $this->seesText('It can be trusted.');
+    }
+
+    private function aPowerCutLosesNothing(): void
+    {
+        self::server()->kill();
+        self::server()->start();
+        $this->open('/');
+        self::assertSame('Ready for the hive bodies.', $this->nextStroke());
+        $this->open('/diary');
+        foreach (['Got the rebate plane', 'Honed the 12 mm chisel', 'Took 4 shavings off the heel'] as $entry) {
+            $this->seesText($entry);
+        }
+    }
+}
