@@ -77,7 +77,9 @@ abstract class BrowserTestCase extends TestCase
 
     protected function press(string $label, ?RemoteWebDriver $in = null): void
     {
-        $this->sees("//button[contains(., '$label')]", $in)->click();
+        $button = $this->sees("//button[contains(., '$label')]", $in);
+        ($in ?? $this->browser)->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        $button->click();
     }
 
     protected function field(string $label, ?RemoteWebDriver $in = null): RemoteWebElement

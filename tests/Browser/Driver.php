@@ -29,7 +29,8 @@ final class Driver
         $this->port = Server::freePort();
         $process = proc_open(['chromedriver', "--port={$this->port}"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
         $this->process = is_resource($process) ? $process : throw new RuntimeException('ChromeDriver does not start.');
-        Server::until(fn (): bool => @file_get_contents("http://127.0.0.1:{$this->port}/status") !== false, 'ChromeDriver');
+        // It keeps connections open, so its answer is not waited for: an open port will do.
+        Server::until(fn (): bool => is_resource(@fsockopen('127.0.0.1', $this->port, timeout: 1)), 'ChromeDriver');
     }
 
     public function browser(): RemoteWebDriver

@@ -51,6 +51,7 @@ final class Server
             proc_close($this->process);
         }
         $this->process = null;
+        self::until(fn (): bool => @fsockopen('127.0.0.1', $this->port, timeout: 1) === false, 'the port to be free again');
     }
 
     public function __destruct()

@@ -5,6 +5,7 @@ import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, RouterProvider } from 'react-router'
 import { Refused } from './api/client'
 import { BenchPlace } from './places/bench/BenchPlace'
+import { Waiting } from './parts/Notice'
 import { NothingHere } from './shell/NothingHere'
 import { Shell } from './shell/Shell'
 import './styles.css'
@@ -24,10 +25,12 @@ const queries = new QueryClient({
 const router = createBrowserRouter([
   {
     path: '/sessions/:id',
+    HydrateFallback: Waiting,
     lazy: async () => ({ Component: (await import('./places/session/SessionPage')).SessionPage }),
   },
   {
     Component: Shell,
+    HydrateFallback: Waiting,
     children: [
       { path: '/', Component: BenchPlace },
       { path: '/kit', lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }) },

@@ -1,9 +1,9 @@
 /** The name of what is on the screen and one line about it. */
 export function Heading({ title, says }: { title: string; says?: string | undefined }) {
   return (
-    <header className="mb-4 md:mb-5">
+    <div className="mb-4 md:mb-5">
       <h1 className="text-2xl md:text-[2rem]">{title}</h1>
       {says && <p className="mt-0.5 text-soft">{says}</p>}
-    </header>
+    </div>
   )
 }

@@ -26,7 +26,7 @@ export function Tools() {
   useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
 
   return (
-    <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
+    <header className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
       <span className="mr-auto font-slab max-md:sr-only font-semibold text-ink">{data?.bench ?? ' '}</span>
       <Choice
         label="Ground"
@@ -39,7 +39,7 @@ export function Tools() {
       <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />
       <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
       <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
-    </div>
+    </header>
   )
 }
 
