@@ -26,10 +26,10 @@ final class Contract
             return;
         }
         $pointer = implode('/', ['#', 'paths', self::escaped($template), strtolower($method), 'responses', (string) $status]);
-        $described = self::document()->paths->{$template}->{strtolower($method)}->responses->{(string) $status} ?? null;
+        $described = self::paths()[$template][strtolower($method)]['responses'][$status] ?? null;
         Assert::assertNotNull($described, "$method $template does not tell of an answer with status $status: $content");
-        $schema = isset($described->{'$ref'})
-            ? str_replace('#', 'contract:///openapi.json#', $described->{'$ref'}).'/content/application~1json/schema'
+        $schema = isset($described['$ref'])
+            ? str_replace('#', 'contract:///openapi.json#', $described['$ref']).'/content/application~1json/schema'
             : str_replace('#', 'contract:///openapi.json#', $pointer).'/content/application~1json/schema';
         $result = self::validator()->validate(json_decode($content), $schema);
         $error = $result->error();
@@ -39,13 +39,19 @@ final class Contract
     /** The path of the contract that an address belongs to. */
     private static function template(string $path): ?string
     {
-        foreach (array_keys(get_object_vars(self::document()->paths)) as $template) {
+        foreach (array_keys(self::paths()) as $template) {
             if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', $path) === 1) {
                 return $template;
             }
         }
 
         return null;
+    }
+
+    /** @return array<string, array<string, array{responses: array<int|string, array<string, string>>}>> */
+    private static function paths(): array
+    {
+        return json_decode((string) json_encode(self::document()->paths), true);
     }
 
     private static function document(): stdClass

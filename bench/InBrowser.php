@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Driver;
+use Tests\Browser\Server;
+
+/** What only a browser can tell: how soon a page is usable, how soon a drawing follows a key. */
+final readonly class InBrowser
+{
+    /** Counts from a key's input event to the drawing having changed and been painted. */
+    private const WATCH = <<<'JS'
+        window.took = [];
+        const sheet = document.querySelector('figure svg');
+        let pressed = 0;
+        addEventListener('input', () => { pressed = performance.now() }, true);
+        new MutationObserver(() => {
+          if (!pressed) return;
+          const since = pressed;
+          pressed = 0;
+          requestAnimationFrame(() => requestAnimationFrame(() => window.took.push(performance.now() - since)));
+        }).observe(sheet, {subtree: true, childList: true, attributes: true, characterData: true});
+        JS;
+
+    public function __construct(private int $port)
+    {
+    }
+
+    /** @return array<string, array{float, float}> milliseconds and limit by what was measured */
+    public function measured(): array
+    {
+        $driver = new Driver;
+        $browser = $driver->browser();
+        $usable = $this->usable($browser);
+        $keys = $this->keys($browser);
+        $browser->quit();
+        sort($keys);
+
+        return [
+            'first page usable' => [$usable, 1000.0],
+            'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
+            'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
+        ];
+    }
+
+    /** From navigation to the next stroke standing on the page. */
+    private function usable(RemoteWebDriver $browser): float
+    {
+        $browser->get("http://127.0.0.1:{$this->port}/");
+        $browser->executeScript('localStorage.clear()');
+        $browser->get('about:blank');
+        $start = hrtime(true);
+        $browser->get("http://127.0.0.1:{$this->port}/");
+        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::cssSelector('[data-testid=next-stroke]')) !== [], 'the bench');
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+
+    /** @return list<float> */
+    private function keys(RemoteWebDriver $browser): array
+    {
+        $squares = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/squares"), true);
+        $browser->get("http://127.0.0.1:{$this->port}/true/{$squares['squares'][0]['id']}");
+        $field = '//input[@id = //label[contains(., "reading 1")]/@for]';
+        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($field)) !== [], 'the square');
+        $input = $browser->findElement(WebDriverBy::xpath($field));
+        $input->sendKeys('0.3');
+        usleep(500_000);
+        $browser->executeScript(self::WATCH);
+        foreach (range(1, 20) as $digit) {
+            $input->sendKeys((string) ($digit % 9 + 1));
+            usleep(250_000);
+            $input->sendKeys("\u{E003}");
+            usleep(250_000);
+        }
+        /** @var list<float> $took */
+        $took = $browser->executeScript('return window.took');
+
+        return array_map(floatval(...), $took);
+    }
+}
