@@ -29,7 +29,7 @@ final class SquareResource
             'stockMm' => $square->stock_mm,
             'stockWidthMm' => $square->stock_width_mm,
             'due' => $square->due(),
-            'lastError' => $last === null ? null : $format->small($last->error_mm).' ± '.$format->small($last->uncertainty_mm),
+            'lastError' => $last === null ? null : $format->small(abs($last->error_mm)).' ± '.$format->small($last->uncertainty_mm),
             'lastErrorMm' => $last?->error_mm,
             'testedAt' => $last?->tested_at,
         ];

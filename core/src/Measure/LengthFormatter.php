@@ -8,7 +8,7 @@ namespace JackRest\Core\Measure;
  * Writes lengths as they are read at a bench.
  *
  * Dimensions: mm to a tenth, inches as fractions to 1/64. Small things (gaps, errors, shavings): mm to a
- * hundredth, a thousandth below 0.02 mm; in inches thou. A minus is the real minus sign.
+ * hundredth, below 0.02 mm to a thousandth where it needs one; in inches thou. A minus is the real minus sign.
  */
 final readonly class LengthFormatter
 {
@@ -36,8 +36,14 @@ final readonly class LengthFormatter
     public function smallNumber(float $mm): string
     {
         return $this->unit === LengthUnit::Millimetre
-            ? self::fixed($mm, $mm !== 0.0 && abs($mm) < 0.02 ? 3 : 2)
+            ? self::fixed($mm, self::wantsThousandths($mm) ? 3 : 2)
             : self::fixed($mm / LengthUnit::MM_PER_INCH * 1000, 1);
+    }
+
+    /** A hundredth too coarse for it: a fine shaving of 0.015 mm is neither 0.01 nor 0.02. */
+    private static function wantsThousandths(float $mm): bool
+    {
+        return abs($mm) < 0.02 && abs($mm * 100 - round($mm * 100)) > 1e-9;
     }
 
     /** A length as it would be typed into a field of the unit: 200, 0.32, 7 7/8, 12.6 thou. */

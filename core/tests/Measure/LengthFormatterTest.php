@@ -27,6 +27,9 @@ final class LengthFormatterTest extends TestCase
 
     #[TestWith([LengthUnit::Millimetre, 0.16, '0.16 mm'])]
     #[TestWith([LengthUnit::Millimetre, 0.005, '0.005 mm'])]
+    #[TestWith([LengthUnit::Millimetre, 0.015, '0.015 mm'])]
+    #[TestWith([LengthUnit::Millimetre, 0.01, '0.01 mm'])]
+    #[TestWith([LengthUnit::Millimetre, 0.0, '0.00 mm'])]
     #[TestWith([LengthUnit::Millimetre, -0.16, '−0.16 mm'])]
     #[TestWith([LengthUnit::Millimetre, -0.0001, '0.000 mm'])]
     #[TestWith([LengthUnit::Inch, 0.16, '6.3 thou'])]

@@ -46,6 +46,7 @@ export function ReadingField({
             data-reading
             value={value}
             inputMode="text"
+            placeholder="–"
             autoComplete="off"
             spellCheck={false}
             aria-invalid={current?.error !== undefined && current.error !== null}
@@ -59,7 +60,7 @@ export function ReadingField({
               }
             }}
             className={clsx(
-              'w-24 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash focus:outline-none',
+              'w-24 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
               current?.error ? 'border-red' : 'border-ink',
             )}
           />

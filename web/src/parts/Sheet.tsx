@@ -48,7 +48,7 @@ export function Sheet({ title, says, block, height, children, controls }: SheetP
         <figcaption className="flex flex-wrap justify-between border-t border-ink text-sm">
           <dl className="flex flex-wrap">
             {(typeof block === 'function' ? block(box) : block).map(([name, value]) => (
-              <div key={name} className="border-r border-ink px-3 py-1.5">
+              <div key={name} className="border-ink px-3 py-1.5 md:border-r">
                 <dt className="text-xs text-soft">{name}</dt>
                 <dd>{value}</dd>
               </div>

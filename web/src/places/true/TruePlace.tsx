@@ -24,7 +24,7 @@ export function TruePlace() {
             : `${due} of ${data.squares.length} squares ${due === 1 ? 'wants' : 'want'} testing.`
         }
       />
-      <ul className="max-w-4xl">
+      <ul className="grid gap-x-8 md:grid-cols-2">
         {data.squares.map((square) => (
           <li key={square.id} className="border-t border-rule">
             <Row square={square} />
