@@ -10,11 +10,14 @@ data_folder() { printf '%s' "${JACKREST_DATA:-$JACKREST_ROOT/data}"; }
 
 PACKAGES=()
 want_command() { command -v "$1" >/dev/null 2>&1 || PACKAGES+=("$2"); }
-want_extension() { php -m 2>/dev/null | grep -qix "$1" || PACKAGES+=("$2"); }
+# The list is fetched once and whole: a pipe that is left early would count as a failure now and then.
+want_extension() { grep -qix "$1" <<<"$EXTENSIONS" || PACKAGES+=("$2"); }
 
 # want_packages serve|test: installs missing Debian packages as root, otherwise names the command and stops.
 want_packages() {
   PACKAGES=()
+  local EXTENSIONS
+  EXTENSIONS=$(php -m 2>/dev/null || true)
   want_command php php8.2-cli
   want_command composer composer
   want_command node nodejs
