@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { outlineOf } from './outlines'
+import { outlineOf } from './index'
 
 describe('outlineOf', () => {
   it('is as long as the tool', () => {
