@@ -23,11 +23,27 @@ final class ContractWriter
         /** @var array<string, mixed> $contract */
         $contract = Yaml::parseFile(__DIR__.'/screens.yaml');
         $contract['components']['schemas'] = array_map(self::schema(...), $contract['components']['schemas']);
+        $contract['paths'] = array_map(self::mayBeLost(...), $contract['paths']);
         foreach (Catalogue::entries() as $name => $entry) {
             $contract['paths']["/api/calc/$name"] = self::calculation($name, $entry->schema());
         }
 
         return json_encode($contract, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /**
+     * An address that names a record may name one that is not kept here.
+     *
+     * @param  array<string, mixed>  $path
+     * @return array<string, mixed>
+     */
+    private static function mayBeLost(array $path): array
+    {
+        foreach (isset($path['parameters']) ? array_diff(array_keys($path), ['parameters']) : [] as $method) {
+            $path[$method]['responses']['404'] = ['\$ref' => '#/components/responses/Errors'];
+        }
+
+        return $path;
     }
 
     /**

@@ -1299,6 +1299,12 @@ export interface operations {
         requestBody: components["requestBodies"]["Price"];
         responses: {
             200: components["responses"]["Kit"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1315,6 +1321,12 @@ export interface operations {
         requestBody: components["requestBodies"]["Seen"];
         responses: {
             200: components["responses"]["Kit"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1343,7 +1355,12 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["EdgePage"];
-            404: components["responses"]["Errors"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     planEdge: {
@@ -1358,6 +1375,12 @@ export interface operations {
         requestBody: components["requestBodies"]["EdgeSheet"];
         responses: {
             200: components["responses"]["EdgePlan"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             422: components["responses"]["Errors"];
         };
     };
@@ -1373,6 +1396,12 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             200: components["responses"]["EdgePage"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1389,6 +1418,12 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             200: components["responses"]["EdgePage"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1405,6 +1440,12 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             201: components["responses"]["Session"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1421,7 +1462,12 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Session"];
-            404: components["responses"]["Errors"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     saveSession: {
@@ -1436,6 +1482,12 @@ export interface operations {
         requestBody: components["requestBodies"]["Progress"];
         responses: {
             200: components["responses"]["Session"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1452,6 +1504,12 @@ export interface operations {
         requestBody: components["requestBodies"]["Finish"];
         responses: {
             200: components["responses"]["Session"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1480,7 +1538,12 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["SquarePage"];
-            404: components["responses"]["Errors"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
         };
     };
     previewSquare: {
@@ -1495,6 +1558,12 @@ export interface operations {
         requestBody: components["requestBodies"]["SquareSheet"];
         responses: {
             200: components["responses"]["SquarePreview"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             422: components["responses"]["Errors"];
         };
     };
@@ -1510,6 +1579,12 @@ export interface operations {
         requestBody: components["requestBodies"]["RecordSquareTest"];
         responses: {
             201: components["responses"]["SquarePage"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1526,6 +1601,12 @@ export interface operations {
         requestBody: components["requestBodies"]["Seen"];
         responses: {
             200: components["responses"]["SquarePage"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1557,6 +1638,12 @@ export interface operations {
         requestBody?: never;
         responses: {
             201: components["responses"]["DiaryEntry"];
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
             409: components["responses"]["Errors"];
         };
     };

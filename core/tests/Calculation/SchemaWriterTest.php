@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Calculation;
+
+use JackRest\Core\Calculation\SchemaWriter;
+use JackRest\Core\Calculation\Writer;
+use JackRest\Core\Edge\EdgeStateInput;
+use JackRest\Core\Edge\HoningPlanInput;
+use JackRest\Core\Edge\MicroBevelResult;
+use JackRest\Core\Edge\SkippedStone;
+use JackRest\Core\Truing\ShavingMapInput;
+use PHPUnit\Framework\TestCase;
+
+final class SchemaWriterTest extends TestCase
+{
+    public function test_limits_and_meaning_stand_in_the_schema(): void
+    {
+        $schema = SchemaWriter::object(EdgeStateInput::class);
+
+        self::assertSame(['description' => 'width of the blade, mm', 'type' => 'number', 'exclusiveMinimum' => 0.0], $schema['properties']['bladeWidthMm']);
+        self::assertSame(['touch-up', 'dull', 'nicked', 'fresh-grind', 'back'], $schema['properties']['condition']['enum']);
+    }
+
+    public function test_what_has_a_default_is_not_required(): void
+    {
+        $schema = SchemaWriter::object(EdgeStateInput::class);
+
+        self::assertNotContains('microWidthMm', $schema['required']);
+        self::assertSame(0.0, $schema['properties']['microWidthMm']['default']);
+        self::assertFalse($schema['additionalProperties']);
+    }
+
+    public function test_lists_say_what_they_hold_and_how_many(): void
+    {
+        $stations = SchemaWriter::object(ShavingMapInput::class)['properties']['stationsMm'];
+        self::assertSame(['array', ['type' => 'number'], 1, 1000], [$stations['type'], $stations['items'], $stations['minItems'], $stations['maxItems']]);
+
+        $abrasives = SchemaWriter::object(HoningPlanInput::class)['properties']['abrasives'];
+        self::assertSame(['id', 'particleUm'], $abrasives['items']['required']);
+    }
+
+    public function test_a_nullable_field_without_default_is_always_there(): void
+    {
+        self::assertSame(['number', 'null'], SchemaWriter::object(SkippedStone::class)['properties']['extraSeconds']['type']);
+        self::assertSame(['id' => 'b', 'extraSeconds' => null], Writer::write(new SkippedStone('b', null)));
+    }
+
+    public function test_a_field_with_a_default_is_left_out_while_it_is_null(): void
+    {
+        self::assertArrayNotHasKey('honingsLeft', Writer::write(new MicroBevelResult(0.1, 0.2, 0.1, 0.005)));
+    }
+
+    public function test_nought_has_no_sign(): void
+    {
+        self::assertSame('0', json_encode(Writer::write(new MicroBevelResult(-0.0, 0.2, 0.1, 0.005))['recessionMm']));
+    }
+}

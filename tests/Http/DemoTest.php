@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Bench;
+use App\Models\DiaryEntry;
+use Demo\DemoBench;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+
+final class DemoTest extends HttpTestCase
+{
+    public function test_a_bench_that_is_there_is_left_as_it_is(): void
+    {
+        self::assertFalse(DemoBench::loadIfEmpty());
+        self::assertSame(1, Bench::query()->count());
+    }
+
+    public function test_reset_puts_everything_back(): void
+    {
+        $tool = self::bench()->tools()->where('kind', 'rebate-plane')->firstOrFail();
+        $this->ask('POST', "/api/tools/{$tool->id}/got", ['version' => 1])->assertOk();
+        $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+
+        DemoBench::reset();
+
+        $this->ask('GET', '/api/bench')->assertJsonPath('minutes', 9)->assertJsonPath('ready', false);
+        $this->ask('GET', '/api/diary')->assertJsonCount(7, 'entries');
+        self::assertSame(1, Bench::query()->count());
+    }
+
+    public function test_reset_leaves_the_diary_guarded(): void
+    {
+        DemoBench::reset();
+        $this->expectException(QueryException::class);
+        DB::table('diary_entries')->where('id', '>', 0)->delete();
+    }
+
+    public function test_another_bench_is_not_touched_nor_seen(): void
+    {
+        $other = Bench::query()->create(['name' => 'Mill Lane']);
+        $strange = $other->tools()->create(['kind' => 'mallet', 'name' => 'mallet of another bench', 'status' => 'owned', 'size' => []]);
+        $other->diary()->create(['written_at' => '2026-11-01T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => 'Elsewhere.', 'changes' => []]);
+
+        DemoBench::reset();
+
+        self::assertSame(1, $other->diary()->count());
+        $this->ask('POST', "/api/tools/{$strange->id}/got", ['version' => 1])->assertNotFound();
+        $this->ask('GET', '/api/search?q=mallet of another')->assertJsonPath('hits', []);
+        self::assertNotContains('Elsewhere.', $this->ask('GET', '/api/diary')->json('entries.*.sentence'));
+    }
+
+    public function test_an_entry_of_another_bench_cannot_be_undone(): void
+    {
+        $entry = Bench::query()->create(['name' => 'Mill Lane'])->diary()->create(['written_at' => '2026-11-01T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => 'Elsewhere.', 'changes' => []]);
+        assert($entry instanceof DiaryEntry);
+        $this->ask('POST', "/api/diary/{$entry->id}/undo")->assertNotFound();
+    }
+
+    public function test_people_tools_and_prices_of_the_demo_are_complete(): void
+    {
+        foreach (self::bench()->tools()->get() as $tool) {
+            self::assertNotSame('', $tool->kindOfTool()->name);
+            self::assertNotSame([], $tool->size, $tool->name);
+            self::assertSame($tool->status->value === 'wanted', $tool->price !== null, $tool->name);
+        }
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Ledger\Ledger;
+use App\Models\Bench;
+use Illuminate\Contracts\Console\Kernel;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$app = require __DIR__.'/../../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+return new Ledger(Bench::query()->firstOrFail());
