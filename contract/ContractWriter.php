@@ -40,7 +40,7 @@ final class ContractWriter
     private static function mayBeLost(array $path): array
     {
         foreach (isset($path['parameters']) ? array_diff(array_keys($path), ['parameters']) : [] as $method) {
-            $path[$method]['responses']['404'] = ['\$ref' => '#/components/responses/Errors'];
+            $path[$method]['responses']['404'] = ['$ref' => '#/components/responses/Errors'];
         }
 
         return $path;

@@ -1299,12 +1299,7 @@ export interface operations {
         requestBody: components["requestBodies"]["Price"];
         responses: {
             200: components["responses"]["Kit"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1321,12 +1316,7 @@ export interface operations {
         requestBody: components["requestBodies"]["Seen"];
         responses: {
             200: components["responses"]["Kit"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1355,12 +1345,7 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["EdgePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
         };
     };
     planEdge: {
@@ -1375,12 +1360,7 @@ export interface operations {
         requestBody: components["requestBodies"]["EdgeSheet"];
         responses: {
             200: components["responses"]["EdgePlan"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -1396,12 +1376,7 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             200: components["responses"]["EdgePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1418,12 +1393,7 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             200: components["responses"]["EdgePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1440,12 +1410,7 @@ export interface operations {
         requestBody: components["requestBodies"]["SeenEdgeSheet"];
         responses: {
             201: components["responses"]["Session"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1462,12 +1427,7 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["Session"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
         };
     };
     saveSession: {
@@ -1482,12 +1442,7 @@ export interface operations {
         requestBody: components["requestBodies"]["Progress"];
         responses: {
             200: components["responses"]["Session"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1504,12 +1459,7 @@ export interface operations {
         requestBody: components["requestBodies"]["Finish"];
         responses: {
             200: components["responses"]["Session"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1538,12 +1488,7 @@ export interface operations {
         requestBody?: never;
         responses: {
             200: components["responses"]["SquarePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
         };
     };
     previewSquare: {
@@ -1558,12 +1503,7 @@ export interface operations {
         requestBody: components["requestBodies"]["SquareSheet"];
         responses: {
             200: components["responses"]["SquarePreview"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -1579,12 +1519,7 @@ export interface operations {
         requestBody: components["requestBodies"]["RecordSquareTest"];
         responses: {
             201: components["responses"]["SquarePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1601,12 +1536,7 @@ export interface operations {
         requestBody: components["requestBodies"]["Seen"];
         responses: {
             200: components["responses"]["SquarePage"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1638,12 +1568,7 @@ export interface operations {
         requestBody?: never;
         responses: {
             201: components["responses"]["DiaryEntry"];
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
+            404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
         };
     };
