@@ -31,7 +31,6 @@ final class CoverAnswer
         } else {
             $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained)) ?? $gained;
         }
-        $gained = $this->search->wasStopped() ? $gained : $this->search->firstInAlphabet($need, $gained);
         $this->proven = ! $this->search->wasStopped();
         $this->tools = array_keys($gained);
         sort($this->tools);

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 /**
- * Exact branch and bound: the tools of least value that serve at least a given weight of operations.
+ * Exact branch and bound: the tools of least value that serve at least a given weight of operations, and
+ * among sets of the same value the one whose sorted tools come first.
  *
  * Branches on one tool at a time, in first. A node is left when {@see CoverBound} proves that nothing in it
  * beats the best set found; tools whose reduced value alone would break the bound are decided at once.
@@ -67,7 +68,7 @@ final class CoverSearch
      */
     public function cheapest(int $need, int $below): ?array
     {
-        return $this->search($need, $below, SearchFor::Cheapest, null);
+        return $this->search($need, $below, SearchFor::Cheapest);
     }
 
     /**
@@ -77,29 +78,15 @@ final class CoverSearch
      */
     public function anyBelow(int $need, int $below): ?array
     {
-        return $this->search($need, $below, SearchFor::Any, null);
+        return $this->search($need, $below, SearchFor::Any);
     }
 
-    /**
-     * Among the sets of no greater value than this one the set whose sorted tools come first.
-     *
-     * @param  array<int, bool>  $gained
-     * @return array<int, bool>
-     */
-    public function firstInAlphabet(int $need, array $gained): array
-    {
-        return $this->search($need, $this->problem->valueOf($gained) + 1, SearchFor::FirstInAlphabet, $gained) ?? $gained;
-    }
-
-    /**
-     * @param  array<int, bool>|null  $found
-     * @return array<int, bool>|null
-     */
-    private function search(int $need, int $below, SearchFor $for, ?array $found): ?array
+    /** @return array<int, bool>|null */
+    private function search(int $need, int $below, SearchFor $for): ?array
     {
         $this->need = $need;
         $this->best = $below;
-        $this->found = $found;
+        $this->found = null;
         $this->for = $for;
         $this->explore([], $this->rootShares, self::ROUNDS_AT_ROOT);
 
@@ -140,7 +127,7 @@ final class CoverSearch
         }
         do {
             $node = $this->settle($decided);
-            if ($node === null || ($this->for === SearchFor::FirstInAlphabet && ! $this->couldComeFirst($decided))) {
+            if ($node === null) {
                 return;
             }
             $spent = $this->problem->valueOf(array_filter($decided));
@@ -151,7 +138,7 @@ final class CoverSearch
                 $this->rootBound = $spent + $bound->bound;
                 $this->rootShares = $bound->shares;
             }
-            if ($bound->bound >= $target) {
+            if ($bound->bound >= $target || ($this->canOnlyTie($spent, $bound) && ! $this->couldComeFirst($decided))) {
                 return;
             }
             $this->tryRounded($decided, $bound);
@@ -164,7 +151,18 @@ final class CoverSearch
     /** What the rest must be proved to cost for a node to be left: a little more than the largest value still of interest. */
     private function target(int $spent): float
     {
-        return intdiv($this->best - 1, $this->grain) * $this->grain - $spent + self::ROUNDING;
+        return intdiv($this->most(), $this->grain) * $this->grain - $spent + self::ROUNDING;
+    }
+
+    /** The largest value still of interest: once a set is found, another of the same value may come before it. */
+    private function most(): int
+    {
+        return $this->found === null ? $this->best - 1 : $this->best;
+    }
+
+    private function canOnlyTie(int $spent, CoverBound $bound): bool
+    {
+        return $this->found !== null && $spent + $bound->bound > $this->best - $this->grain + self::ROUNDING;
     }
 
     /**
@@ -176,7 +174,7 @@ final class CoverSearch
     {
         do {
             $node = new CoverNode($this->pairTool, $this->problem->weights, $this->optionPairs, $this->problem->values, $decided, $this->need);
-            if ($this->problem->valueOf(array_filter($decided)) >= $this->best || $node->slack < 0) {
+            if ($this->problem->valueOf(array_filter($decided)) > $this->most() || $node->slack < 0) {
                 return null;
             }
             if ($node->need <= 0) {
@@ -197,13 +195,8 @@ final class CoverSearch
     private function keep(array $gained): void
     {
         $value = $this->problem->valueOf($gained);
-        if ($value >= $this->best) {
-            return;
-        }
-        if ($this->for !== SearchFor::FirstInAlphabet) {
+        if ($value < $this->best || ($value === $this->best && $this->found !== null && $this->comesFirst($gained))) {
             $this->best = $value;
-            $this->found = $gained;
-        } elseif ($this->comesFirst($gained)) {
             $this->found = $gained;
         }
     }

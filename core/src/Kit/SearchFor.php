@@ -9,5 +9,4 @@ enum SearchFor
 {
     case Cheapest;
     case Any;
-    case FirstInAlphabet;
 }

@@ -124,8 +124,8 @@ final class KitPlanTest extends TestCase
 
     public function test_a_search_stopped_early_says_so_and_its_bound_holds(): void
     {
-        $kit = RandomKit::of(3, 60, 40, 150);
-        [$stopped, $full] = [(new KitPlan(2))($kit), (new KitPlan)($kit)];
+        $kit = RandomKit::of(1, 120, 80, 300);
+        [$stopped, $full] = [(new KitPlan(3))($kit), (new KitPlan)($kit)];
 
         self::assertFalse($stopped->provenOptimal);
         self::assertLessThanOrEqual($full->cost, $stopped->lowerBound);
