@@ -29,7 +29,7 @@ final class CoverAnswer
         if ($limit === null) {
             $this->leastCost = $this->reduction->costAtLeast($this->search->rootBound);
         } else {
-            $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained)) ?? $gained;
+            $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained) + 1) ?? $gained;
         }
         $this->proven = ! $this->search->wasStopped();
         $this->tools = array_keys($gained);

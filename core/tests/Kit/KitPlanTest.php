@@ -175,6 +175,14 @@ final class KitPlanTest extends TestCase
         self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan)($kit)->buy);
     }
 
+    /** Weight first, then cost, count and alphabet. */
+    #[DataProvider('seeds')]
+    public function test_ties_within_a_budget_are_broken_likewise(int $seed): void
+    {
+        $kit = RandomKit::of(200 + $seed, 11, 6, 15, (float) ($seed % 7 + 1), 3);
+        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan)($kit)->buy);
+    }
+
     /** @return list<string> */
     private static function bestOfAllSubsets(KitPlanInput $kit): array
     {
@@ -183,30 +191,32 @@ final class KitPlanTest extends TestCase
         for ($subset = 0; $subset < 2 ** count($offers); $subset++) {
             $bought = array_values(array_filter($offers, static fn (int $index): bool => (bool) ($subset >> $index & 1), ARRAY_FILTER_USE_KEY));
             $ids = array_map(static fn (ToolOffer $tool): string => $tool->id, $bought);
-            $rank = [array_sum(array_map(static fn (ToolOffer $tool): float => $tool->cost, $bought)), count($ids), $ids];
-            if (($best === null || $rank < $best) && self::servesAll($kit, [...$kit->owned, ...$ids])) {
+            $cost = array_sum(array_map(static fn (ToolOffer $tool): float => $tool->cost, $bought));
+            $served = self::weightServed($kit, [...$kit->owned, ...$ids]);
+            $rank = [-$served, $cost, count($ids), $ids];
+            if ($cost <= ($kit->budget ?? INF) && ($best === null || $rank < $best)) {
                 $best = $rank;
             }
         }
 
-        return $best[2] ?? [];
+        return $best[3] ?? [];
     }
 
     /** @param  list<string>  $ids */
-    private static function servesAll(KitPlanInput $kit, array $ids): bool
+    private static function weightServed(KitPlanInput $kit, array $ids): float
     {
         $needs = array_column(array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'needs' => $tool->needs], $kit->tools), 'needs', 'id');
         do {
             $before = count($ids);
             $ids = array_values(array_filter($ids, static fn (string $id): bool => array_diff($needs[$id], $ids) === []));
         } while (count($ids) < $before);
+        $weight = 0.0;
         foreach ($kit->operations as $operation) {
-            if (array_filter($kit->methods, static fn (Method $method): bool => $method->operation === $operation->id && array_diff($method->tools, $ids) === []) === []) {
-                return false;
-            }
+            $ways = array_filter($kit->methods, static fn (Method $method): bool => $method->operation === $operation->id && array_diff($method->tools, $ids) === []);
+            $weight += $ways === [] ? 0.0 : $operation->weight;
         }
 
-        return true;
+        return $weight;
     }
 
     /**
