@@ -81,6 +81,7 @@ final class KeysTest extends BrowserTestCase
         $this->sees("//*[@data-testid='wedge']");
         $this->type('Width of a line', '1/0');
         $this->seesText('divides by nought');
+        $this->sees("//*[@data-testid='wedge']");
         self::assertSame('true', $this->field('Width of a line')->getAttribute('aria-invalid'));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\DiaryEntry;
 use App\Models\Work;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Readiness\Chore;
 use JackRest\Core\Readiness\ChoreKind;
 use JackRest\Core\Readiness\Readiness;
@@ -17,10 +18,16 @@ final class BenchResource
      * @param  list<DiaryEntry>  $latest
      * @return array<string, mixed>
      */
-    public static function of(Work $work, Readiness $readiness, array $latest): array
+    public static function of(Work $work, Readiness $readiness, array $latest, LengthFormatter $format): array
     {
         return [
-            'work' => ['name' => $work->name, 'says' => $work->says, 'sizeMm' => $work->size],
+            'work' => [
+                'name' => $work->name,
+                'says' => $work->says,
+                'sizeMm' => $work->size,
+                'length' => $format->dimension($work->size['lengthMm']),
+                'height' => $format->dimension($work->size['heightMm']),
+            ],
             'ready' => $readiness->isReady(),
             'sentence' => $readiness->sentence(),
             'minutes' => $readiness->minutes(),

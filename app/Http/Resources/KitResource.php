@@ -86,8 +86,8 @@ final class KitResource
         return new Explained(
             'Is there no cheaper way?',
             'least cost of tools such that every operation has a good enough method, each tool with all it needs',
-            $sum === '' ? 'nothing to get' : "$sum = $cost".($advice->provenOptimal ? ', and nothing cheaper exists among the tools on your list' : ', the best found so far'),
-            Basis::Model,
+            $sum === '' ? 'nothing to get' : ($sum === $cost ? $cost : "$sum = $cost").($advice->provenOptimal ? ', and nothing cheaper exists among the tools on your list' : ', the best found so far'),
+            Basis::CommonPractice,
             'Exact search over every combination. Methods and grades are common practice; the prices are yours (the demo’s are invented).',
         );
     }

@@ -646,6 +646,8 @@ export interface components {
             name: string;
             says: string;
             sizeMm: components["schemas"]["SizeMm"];
+            length: string;
+            height: string;
         };
         Chore: {
             /** @enum {string} */

@@ -3,12 +3,15 @@ import { path } from './geometry'
 
 interface HiveBodyProps {
   size: Readonly<Record<string, number>>
+  /** Length and height as they are read. */
+  length: string
+  tall: string
   width: number
   height: number
 }
 
 /** A dovetailed, rebated box seen from its long side, from the work's own dimensions. */
-export function HiveBody({ size, width, height }: HiveBodyProps) {
+export function HiveBody({ size, length, tall, width, height }: HiveBodyProps) {
   const { lengthMm = 460, heightMm = 240, boardMm = 22, tails = 5, rebateMm = 11 } = size
   const scale = Math.min((width - 110) / lengthMm, (height - 110) / heightMm)
   const left = (width - lengthMm * scale) / 2 + 18
@@ -61,13 +64,13 @@ export function HiveBody({ size, width, height }: HiveBodyProps) {
       <Dimension
         from={{ x: at(0, 0).x, y: at(0, heightMm).y + 30 }}
         to={{ x: at(lengthMm, 0).x, y: at(0, heightMm).y + 30 }}
-        text={`${lengthMm}`}
+        text={length}
         offset={6}
       />
       <Dimension
         from={{ x: at(0, 0).x - 24, y: at(0, 0).y }}
         to={{ x: at(0, 0).x - 24, y: at(0, heightMm).y }}
-        text={`${heightMm}`}
+        text={tall}
       />
     </g>
   )

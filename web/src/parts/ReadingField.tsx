@@ -32,7 +32,7 @@ export function ReadingField({
 
   return (
     <div className={clsx(!bare && 'border-b border-rule py-1.5')}>
-      <div className="flex items-baseline justify-between gap-3">
+      <div className={clsx('flex items-baseline gap-3', bare ? 'justify-end' : 'justify-between')}>
         <label htmlFor={id} className={bare ? 'sr-only' : undefined}>
           {label}
           {hint && <span className="block text-sm text-soft">{hint}</span>}

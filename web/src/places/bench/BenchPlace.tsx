@@ -33,15 +33,16 @@ export function BenchPlace() {
         drawing={
           <Sheet
             title={`One of the ${data.work.name}, from its long side`}
-            says={`${data.work.says} ${data.work.sizeMm.lengthMm} by ${data.work.sizeMm.heightMm} mm, boards ${data.work.sizeMm.boardMm} mm thick.`}
+            says={`${data.work.says} ${data.work.length} long, ${data.work.height} high.`}
             block={[
               ['Work', data.work.name],
               ['View', 'long side'],
-              ['Sizes in', 'mm'],
             ]}
             height={(width) => Math.max(210, Math.min(400, width * 0.6))}
           >
-            {(box) => <HiveBody size={data.work.sizeMm} {...box} />}
+            {(box) => (
+              <HiveBody size={data.work.sizeMm} length={data.work.length} tall={data.work.height} {...box} />
+            )}
           </Sheet>
         }
         below={

@@ -14,6 +14,7 @@ import { NextStroke } from '../../parts/NextStroke'
 import { Lost, Notice, Waiting } from '../../parts/Notice'
 import { Overtaken } from '../../parts/Overtaken'
 import { Sheet } from '../../parts/Sheet'
+import { useLastGood } from '../../parts/useLastGood'
 import { useDraft } from '../../parts/useDraft'
 import { Answer } from './Answer'
 import { SquareHistory } from './SquareHistory'
@@ -46,11 +47,15 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
   const record = useRecordTest(square.id, draft)
   const fell = useFell(square)
   const [chosenFactor, setFactor] = useState<number | null>(null)
+  // Both stay as they were while a figure is half typed.
+  const begun = draft.values.farGaps.some((gap) => gap.trim() !== '')
+  const good = useLastGood(preview?.result ? preview : null, begun)
   if (!preview) return <Waiting />
 
   const { result, next } = preview
-  const factor = chosenFactor ?? (result ? fittingFactor(result.errorMm, 1.5, 95, FACTORS) : USUAL_FACTOR)
-  const drawn = { ...square, testedMm: result?.lengthMm ?? square.bladeMm, errorMm: result?.errorMm ?? 0 }
+  const shown = good?.result ?? null
+  const factor = chosenFactor ?? (shown ? fittingFactor(shown.errorMm, 1.5, 95, FACTORS) : USUAL_FACTOR)
+  const drawn = { ...square, testedMm: shown?.lengthMm ?? square.bladeMm, errorMm: shown?.errorMm ?? 0 }
   const main = result ? () => record.mutate(next.takeOff) : null
 
   return (
@@ -78,9 +83,9 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             {(box) => (
               <SquareTestDrawing
                 square={drawn}
-                result={result}
-                strokes={preview.strokes}
-                takeOff={next.takeOff}
+                result={shown}
+                strokes={good?.strokes ?? []}
+                takeOff={good?.next.takeOff ?? false}
                 factor={factor}
                 {...box}
               />
