@@ -43,6 +43,16 @@ final readonly class SquareAdvice
         );
     }
 
+    public static function whileAFigureIsWrong(): self
+    {
+        return new self(
+            'Mend the figure marked in red; the drawing waits for it.',
+            'Everything else you typed stays as it is.',
+            '',
+            false,
+        );
+    }
+
     private static function strokes(SquareReversalInput $test, SquareReversalResult $result): string
     {
         [$from, $to] = $result->removeAtHeelMm > 0 ? ['heel', 'tip'] : ['tip', 'heel'];

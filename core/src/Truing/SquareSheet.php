@@ -55,9 +55,16 @@ final readonly class SquareSheet
 
     public function advice(): SquareAdvice
     {
-        return $this->test === null || $this->result === null
-            ? SquareAdvice::beforeAnyGap()
-            : SquareAdvice::of($this->test, $this->result, $this->format);
+        return match (true) {
+            $this->test !== null && $this->result !== null => SquareAdvice::of($this->test, $this->result, $this->format),
+            $this->hasWrongFigure() => SquareAdvice::whileAFigureIsWrong(),
+            default => SquareAdvice::beforeAnyGap(),
+        };
+    }
+
+    private function hasWrongFigure(): bool
+    {
+        return array_filter([...$this->readings, ...$this->farGaps], static fn (Reading $reading): bool => $reading->error !== null) !== [];
     }
 
     /** @return list<ShavingPass> */

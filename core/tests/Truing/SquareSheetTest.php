@@ -106,5 +106,6 @@ final class SquareSheetTest extends TestCase
         self::assertNull($sheet->result);
         self::assertNull($sheet->farGaps[0]->error);
         self::assertNotNull($sheet->farGaps[1]->error);
+        self::assertSame('Mend the figure marked in red; the drawing waits for it.', $sheet->advice()->nextStroke);
     }
 }
