@@ -74,6 +74,21 @@ final class ServedTest extends TestCase
         self::assertSame('Jack Rest: cannot write to /proc/nowhere. Give JACKREST_DATA a folder that can be written to.', $said);
     }
 
+    /** Somebody who is not root and lacks an extension is told the command that installs it. */
+    public function test_a_missing_extension_gets_one_clear_line(): void
+    {
+        $folder = sys_get_temp_dir().'/jackrest-path-'.getmypid();
+        mkdir($folder);
+        file_put_contents("$folder/php", "#!/bin/bash\n[ \"\$1\" = -m ] && { ".PHP_BINARY." -m | grep -v pdo_sqlite; exit 0; }\nexec ".PHP_BINARY." \"\$@\"\n");
+        file_put_contents("$folder/id", "#!/bin/bash\necho 1000\n");
+        array_map(static fn (string $file): bool => chmod("$folder/$file", 0755), ['php', 'id']);
+        $said = self::jackrest('start --port '.Server::freePort(), 'PATH='.escapeshellarg("$folder:".getenv('PATH')));
+        array_map(static fn (string $file): bool => unlink("$folder/$file"), ['php', 'id']);
+        rmdir($folder);
+
+        self::assertSame([1, 'Jack Rest: missing: php8.2-sqlite3. Run: sudo apt-get update && sudo apt-get install -y --no-install-recommends php8.2-sqlite3'], $said);
+    }
+
     public function test_reset_asks_first(): void
     {
         self::assertSame([0, 'Left as it is.'], self::jackrest('demo --reset', 'JACKREST_DATA='.escapeshellarg((string) self::$server?->data)));

@@ -123,7 +123,7 @@ function Dropped({ x, top, bottom }: { x: number; top: number; bottom: number })
 }
 
 /** Tests in runs: planing starts a new one. */
-function runsBetweenPlanings(tests: readonly Schemas['SquareTest'][]): Schemas['SquareTest'][][] {
+export function runsBetweenPlanings(tests: readonly Schemas['SquareTest'][]): Schemas['SquareTest'][][] {
   const runs: Schemas['SquareTest'][][] = [[]]
   for (const test of tests) {
     runs.at(-1)?.push(test)

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+/** A bench kept for years. */
+final class LongListTest extends HttpTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $bench = self::bench();
+        foreach (range(1, 120) as $number) {
+            $tool = $bench->tools()->create(['kind' => 'bench-chisel', 'name' => "chisel number $number", 'status' => 'owned', 'size' => ['length' => 260, 'width' => $number % 38 + 3]]);
+            $bench->edges()->create(['tool_id' => $tool->id, 'name' => "edge number $number", 'width_mm' => 12, 'thickness_mm' => 3, 'primary_deg' => 25, 'secondary_deg' => 30, 'micro_width_mm' => 0.5, 'finish_um' => 2, 'condition' => $number % 3 === 0 ? 'dull' : 'sharp']);
+        }
+    }
+
+    public function test_every_blunt_edge_is_a_line_on_the_bench_with_its_minutes(): void
+    {
+        $bench = $this->ask('GET', '/api/bench')->assertOk();
+        self::assertCount(43, $bench->json('chores'));
+        self::assertSame(array_sum(array_map(intval(...), $bench->json('chores.*.minutes'))), $bench->json('minutes'));
+    }
+
+    public function test_all_edges_are_listed_worst_first(): void
+    {
+        $conditions = $this->ask('GET', '/api/edges')->json('edges.*.condition');
+        self::assertCount(126, $conditions);
+        self::assertSame(['dull', 'sharp'], array_values(array_unique($conditions)));
+    }
+
+    public function test_many_of_a_kind_change_nothing_in_the_plan(): void
+    {
+        $this->ask('GET', '/api/kit')->assertJsonCount(144, 'board')->assertJsonPath('plan.cost', 65);
+    }
+
+    public function test_find_stops_at_what_can_be_read(): void
+    {
+        $this->ask('GET', '/api/search?q=number')->assertJsonCount(12, 'hits');
+    }
+}
