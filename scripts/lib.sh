@@ -81,4 +81,16 @@ PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buf
 ROUTER=vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+# Each of the four workers loads its classes at its first requests; a person's first keystroke should not wait for that.
+warm_up() {
+  command -v curl >/dev/null 2>&1 || return 0
+  local test='{"bladeLengthMm":200,"farGapsMm":[0.3],"shavingMm":0.04,"toleranceMm":0.1}'
+  for _ in 1 2 3 4 5 6; do
+    curl -fsS "http://127.0.0.1:$1/api/bench" &
+    curl -fsS "http://127.0.0.1:$1/api/squares" &
+    curl -fsS "http://127.0.0.1:$1/api/kit" &
+    curl -fsS -H 'Content-Type: application/json' -d "$test" "http://127.0.0.1:$1/api/calc/square-reversal" &
+    wait
+  done
+}
 answers() { curl -fsS -o /dev/null "http://127.0.0.1:$1/up" 2>/dev/null || php -r 'exit(@file_get_contents("http://127.0.0.1:'"$1"'/up") === false ? 1 : 0);'; }

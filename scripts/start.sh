@@ -30,6 +30,7 @@ trap 'kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
 for _ in $(seq 100); do
   if answers "$PORT"; then
     say "Jack Rest is ready at http://127.0.0.1:$PORT"
+    (warm_up "$PORT") >/dev/null 2>&1 &
     wait "$SERVER"
     exit $?
   fi
