@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The thread without a pointer: every control is reached with Tab and worked with a key. */
+final class KeyboardOnlyTest extends BrowserTestCase
+{
+    private const MOST_TABS = 60;
+
+    private function tabTo(string $words): void
+    {
+        $focused = fn (): string => (string) $this->browser->executeScript(
+            'const e = document.activeElement; return e === document.body ? "" : [e.innerText, e.ariaLabel, ...(e.labels ? [...e.labels].map(l => l.innerText) : [])].join(" ")',
+        );
+        for ($tab = 0; $tab < self::MOST_TABS; $tab++) {
+            if (str_contains($focused(), $words)) {
+                return;
+            }
+            $this->keys(WebDriverKeys::TAB);
+        }
+        self::fail("“{$words}” is not reached with Tab; the last was “{$focused()}”.");
+    }
+
+    public function test_choose_sharpen_and_true_without_a_pointer(): void
+    {
+        $this->open('/kit');
+        $this->tabTo('Got it: hang it up');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees("//*[@data-testid='tool-rebate-plane'][@data-status='owned']");
+
+        $this->open('/edges');
+        $this->tabTo('12 mm chisel');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->seesText('4 strokes on the 1000 stone');
+        $this->tabTo('Start at the bench');
+        $this->keys(WebDriverKeys::ENTER);
+        foreach (['Fetch the 1000', 'One stroke a beat', 'A burr along', 'Fetch the 8000', 'One stroke a beat', 'No scratch of the last'] as $seen) {
+            $this->seesText($seen);
+            $this->keys(' ');
+        }
+        $this->seesText('The 12 mm chisel is sharp.');
+
+        $this->open('/true');
+        $this->tabTo('200 mm try square');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees("//h1[. = '200 mm try square']");
+        $this->tabTo('reading 1');
+        $this->keys('0.03');
+        $this->seesText('Leave it alone');
+        $this->keys(WebDriverKeys::CONTROL, WebDriverKeys::ENTER);
+        $this->seesText('It can be trusted.');
+        $this->open('/');
+        self::assertSame('Ready for the hive bodies.', $this->nextStroke());
+    }
+}
