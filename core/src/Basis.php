@@ -9,5 +9,6 @@ enum Basis: string
 {
     case Published = 'published';
     case CommonPractice = 'common-practice';
+    case FromMemory = 'from-memory';
     case Model = 'model';
 }

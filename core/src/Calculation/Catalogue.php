@@ -9,6 +9,14 @@ use JackRest\Core\Edge\BevelAngle;
 use JackRest\Core\Edge\EdgeStateCalculation;
 use JackRest\Core\Edge\HoningPlan;
 use JackRest\Core\Edge\MicroBevel;
+use JackRest\Core\Fit\BraceFit;
+use JackRest\Core\Fit\ChiselFit;
+use JackRest\Core\Fit\KerfFit;
+use JackRest\Core\Fit\MarkingChain;
+use JackRest\Core\Fit\SawFit;
+use JackRest\Core\Fit\ShoulderFit;
+use JackRest\Core\Fit\SoleFit;
+use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Truing\ShavingMap;
 use JackRest\Core\Truing\SquareReversal;
@@ -24,7 +32,15 @@ final class Catalogue
         HoningPlan::class,
         SquareReversal::class,
         ShavingMap::class,
+        SawFit::class,
+        SoleFit::class,
         KitPlan::class,
+        KitLadder::class,
+        ChiselFit::class,
+        KerfFit::class,
+        ShoulderFit::class,
+        MarkingChain::class,
+        BraceFit::class,
     ];
 
     /** @return array<string, Entry> keyed by name, in the order of the list */

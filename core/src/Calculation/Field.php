@@ -22,6 +22,7 @@ final readonly class Field
      * @param  float|null  $below  the value must be less than this
      * @param  float|null  $atMost  the value must be this or less
      * @param  class-string|'number'|'integer'|'string'|null  $of  what a list holds
+     * @param  bool  $keyed  whether the list is an object: values of `of` by any name
      * @param  int  $minItems  fewest entries of a list
      * @param  int|null  $maxItems  most entries of a list
      */
@@ -34,6 +35,7 @@ final readonly class Field
         public ?string $of = null,
         public int $minItems = 0,
         public ?int $maxItems = null,
+        public bool $keyed = false,
     ) {
     }
 

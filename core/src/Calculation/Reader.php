@@ -83,7 +83,7 @@ final class Reader
             $slot->type === 'int' => self::whole($slot->field, $raw),
             $slot->type === 'string' => self::text($raw),
             $slot->type === 'bool' => is_bool($raw) ? $raw : throw InvalidInput::because('', 'must be true or false'),
-            $slot->type === 'array' => self::list($slot->field, $raw),
+            $slot->type === 'array' => $slot->field->keyed ? self::map($slot->field, $raw) : self::list($slot->field, $raw),
             enum_exists($slot->type) => self::choice($slot->type, $raw),
             class_exists($slot->type) => self::read($slot->type, $raw),
             default => throw InvalidInput::because('', "has a type nobody can read ({$slot->type})"),
@@ -147,6 +147,24 @@ final class Reader
         }
 
         return $errors === [] ? $values : throw new InvalidInput($errors);
+    }
+
+    /** @return array<string, mixed> */
+    private static function map(Field $field, mixed $raw): array
+    {
+        if (! $raw instanceof stdClass) {
+            throw InvalidInput::because('', 'must be an object of names and values');
+        }
+        $values = [];
+        foreach (get_object_vars($raw) as $name => $entry) {
+            try {
+                $values[$name] = self::entry($field, $entry);
+            } catch (InvalidInput $wrong) {
+                throw new InvalidInput(array_map(static fn (FieldError $error): FieldError => $error->under((string) $name), $wrong->errors));
+            }
+        }
+
+        return $values;
     }
 
     private static function entry(Field $field, mixed $raw): mixed

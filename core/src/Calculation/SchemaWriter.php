@@ -38,7 +38,7 @@ final class SchemaWriter
         if ($slot->nullable && ! $slot->optional) {
             $schema['type'] = [$schema['type'], 'null'];
         }
-        if ($slot->optional && $slot->default !== null) {
+        if ($slot->optional && $slot->default !== null && ! $slot->field->keyed) {
             $schema['default'] = $slot->default instanceof BackedEnum ? $slot->default->value : $slot->default;
         }
 
@@ -71,6 +71,10 @@ final class SchemaWriter
             $field->of !== null && class_exists($field->of) => self::object($field->of),
             default => [],
         };
+
+        if ($field->keyed) {
+            return ['type' => 'object', 'additionalProperties' => $items];
+        }
 
         return array_filter([
             'type' => 'array',

@@ -49,20 +49,21 @@ final class CoverAnswer
     }
 
     /**
-     * Asks for a little more weight again and again, until the budget is proved not to reach for it.
+     * Fills the budget greedily, then asks for a little more weight again and again, each time filling up what
+     * is left, until the budget is proved not to reach for more.
      *
      * @return array{int, array<int, bool>}
      */
     private function mostWithin(int $limit): array
     {
-        $gained = [];
-        $weight = $this->reduction->problem->weightServed([]);
+        $gained = $this->reduction->problem->filled([], $limit);
+        $weight = $this->reduction->problem->weightServed($gained);
         while ($weight < array_sum($this->reduction->problem->weights)) {
             $more = $this->search->anyBelow($weight + 1, $limit);
             if ($more === null) {
                 break;
             }
-            $gained = $more;
+            $gained = $this->reduction->problem->filled($more, $limit);
             $weight = $this->reduction->problem->weightServed($gained);
         }
 

@@ -55,4 +55,46 @@ final readonly class CoverProblem
 
         return $value;
     }
+
+    /**
+     * Adds, as long as the value stays below the limit, the option that serves most weight for its value.
+     *
+     * @param  array<int, bool>  $gained  keyed by tool
+     * @return array<int, bool>
+     */
+    public function filled(array $gained, int $limit): array
+    {
+        $value = $this->valueOf($gained);
+        while (($add = $this->bestAddition($gained, $limit - $value)) !== []) {
+            $gained += $add;
+            $value += $this->valueOf($add);
+        }
+
+        return $gained;
+    }
+
+    /**
+     * @param  array<int, bool>  $gained
+     * @return array<int, bool> tools to add; none where nothing fits
+     */
+    private function bestAddition(array $gained, int $room): array
+    {
+        $best = [];
+        $most = 0.0;
+        foreach ($this->options as $operation => $options) {
+            $additions = array_map(static fn (array $tools): array => array_diff_key(array_fill_keys($tools, true), $gained), $options);
+            if (in_array([], $additions, true)) {
+                continue;
+            }
+            foreach ($additions as $add) {
+                $value = $this->valueOf($add);
+                if ($value < $room && $this->weights[$operation] > $most * $value) {
+                    $most = $this->weights[$operation] / $value;
+                    $best = $add;
+                }
+            }
+        }
+
+        return $best;
+    }
 }

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Fit;
+
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\Figure;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** A reading that a fit asks for. */
+final readonly class FitField
+{
+    public function __construct(
+        public string $name,
+        public string $label,
+        public float $usual,
+        public float $least,
+        public float $most,
+        public DimensionUnit $unit = DimensionUnit::Length,
+        public bool $optional = false,
+    ) {
+    }
+
+    public function read(string $typed, LengthFormatter $format): Figure
+    {
+        $show = fn (float $value): string => $this->unit === DimensionUnit::Thickness ? $format->small($value) : $format->dimension($value);
+
+        return Figure::of($typed, $this->unit, $format, $this->usual)->within($this->least, $this->most, ucfirst("$this->label: ").$show($this->least).' to '.$show($this->most).'.');
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Fit\Questions;
+
+use JackRest\Core\Basis;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Explained;
+use JackRest\Core\Fit\Fit;
+use JackRest\Core\Fit\FitAnswer;
+use JackRest\Core\Fit\FitField;
+use JackRest\Core\Fit\FitRow;
+use JackRest\Core\Fit\ShoulderFit;
+use JackRest\Core\Fit\ShoulderFitInput;
+use JackRest\Core\Fit\ShoulderVerdict;
+use JackRest\Core\Kit\Tool;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Hardness;
+
+/** Every shoulder plane at hand at one tenon. */
+final readonly class Shoulders implements Fit
+{
+    public function fields(): array
+    {
+        return [
+            new FitField('stock', 'stock thickness', 40, 5, 200),
+            new FitField('tenon', 'tenon thickness', 10, 2, 150),
+            new FitField('groove', 'a groove to clean as well', 10, 2, 60, optional: true),
+        ];
+    }
+
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    {
+        $planes = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind === 'shoulder-plane'));
+        try {
+            $fit = (new ShoulderFit)(new ShoulderFitInput($values['stock'], $values['tenon'], array_map(static fn (Tool $tool): float => $tool->sizes()['iron'], $planes), $values['groove'] ?? null));
+        } catch (InvalidInput $wrong) {
+            return new FitAnswer([], 'The tenon must be thinner than its stock.', ucfirst($wrong->errors[0]->message).'.', []);
+        }
+        $rows = [];
+        foreach ($planes as $index => $plane) {
+            $iron = $fit->irons[$index];
+            $rows[] = new FitRow($plane->name, $iron->verdict !== ShoulderVerdict::Narrow, match ($iron->verdict) {
+                ShoulderVerdict::Good => 'covers it',
+                ShoulderVerdict::TwoPasses => 'in two passes',
+                ShoulderVerdict::Narrow => 'rocks',
+            }, 'iron '.$format->dimension($iron->ironMm).' on a shoulder of '.$format->dimension($fit->shoulderMm).match ($iron->intoGroove) {
+                null => '',
+                true => '; goes into the groove',
+                false => '; too wide for the groove',
+            }, ['ironMm' => $iron->ironMm, 'shoulderMm' => $fit->shoulderMm, 'stockMm' => $values['stock'], 'tenonMm' => $values['tenon']], (int) $plane->id);
+        }
+        usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['ironMm']] <=> [! $b->good, $a->draw['ironMm']]);
+        $best = $rows[0] ?? null;
+        [$next, $why] = match (true) {
+            $best === null => ['No shoulder plane hangs here.', "For a shoulder of {$format->dimension($fit->shoulderMm)} an iron as wide is best; pare it with a chisel meanwhile."],
+            $best->good => ["Take the {$best->name}.", ucfirst($best->says).'.'],
+            default => ['Pare this shoulder with a chisel.', "An iron of {$format->dimension($fit->shoulderMm / 2)} or more would ride on it without rocking."],
+        };
+
+        return new FitAnswer($rows, $next, $why, [new Explained('How deep is the shoulder?', 'shoulder = (stock − tenon) ÷ 2', '('.LengthFormatter::decimal($values['stock'], 1).' − '.LengthFormatter::decimal($values['tenon'], 1).') ÷ 2 = '.LengthFormatter::decimal($fit->shoulderMm, 1).' mm', Basis::CommonPractice, 'An iron as wide as the shoulder covers it in one pass, half as wide in two.')]);
+    }
+}

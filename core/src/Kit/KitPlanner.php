@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Kit;
+
+use JackRest\Core\School\School;
+use JackRest\Core\Work\Task;
+
+/** Proposes the cheapest kit for some works, and answers what another choice would cost. */
+final class KitPlanner
+{
+    /** @var list<Offer> */
+    private array $offers;
+
+    /** @var list<Task> */
+    private readonly array $tasks;
+
+    private ?Proposal $proposal = null;
+
+    /**
+     * @param  list<PlannedWork>  $works
+     * @param  list<Tool>  $owned
+     * @param  list<Wanted>  $wanted
+     */
+    public function __construct(
+        public readonly array $works,
+        public readonly array $owned,
+        array $wanted,
+        public readonly School $school,
+        public readonly ?float $budget = null,
+    ) {
+        $this->offers = Offers::for($wanted, $school);
+        $this->tasks = array_merge(...array_map(static fn (PlannedWork $work): array => $work->tasks, $works));
+    }
+
+    /** The plan; a tool that could not be made with the rest of it is priced as bought. */
+    public function propose(): Proposal
+    {
+        return $this->proposal ??= $this->feasible();
+    }
+
+    /** Each round turns at least one tool from made to bought, so there is an end to it. */
+    private function feasible(): Proposal
+    {
+        do {
+            $proposal = $this->solve($this->offers);
+            $made = Makeable::among($this->owned, $proposal->buy, $this->school);
+            $tooSoon = array_filter($proposal->buy, static fn (Offer $offer): bool => $offer->making !== null && ! in_array($offer, $made, true));
+            $this->offers = array_map(fn (Offer $offer): Offer => in_array($offer, $tooSoon, true) ? $offer->bought(Offers::shopPrice(ToolKinds::named($offer->kind), $this->school)) : $offer, $this->offers);
+        } while ($tooSoon !== []);
+
+        return $proposal;
+    }
+
+    /** What a tool of the plan opens, and what the best plan without it would be. */
+    public function purchase(Offer $offer): Purchase
+    {
+        $proposal = $this->propose();
+        $else = $this->solve($this->without($offer));
+        $possible = count($else->impossible) + count($else->unserved) <= count($proposal->impossible) + count($proposal->unserved);
+
+        return new Purchase(
+            $offer,
+            $this->opens($offer),
+            $possible ? array_values(array_filter($else->buy, static fn (Offer $other): bool => ! in_array($other->id, $proposal->ids(), true))) : null,
+            $possible ? $else->cost - $proposal->cost : null,
+        );
+    }
+
+    /**
+     * The price below which an offer would come into the plan; null where no price would do it.
+     *
+     * What the plan costs less what it would cost with that tool as a gift.
+     */
+    public function worthBelow(Offer $offer): ?float
+    {
+        $proposal = $this->propose();
+        $gift = array_map(static fn (Offer $other): Offer => $other->id === $offer->id ? new Offer($other->id, $other->kind, $other->name, $other->sizes, 0.0) : $other, $this->offers);
+        $saved = $proposal->cost - $this->solve($gift)->cost;
+
+        return $saved > 1e-9 ? $saved : null;
+    }
+
+    /** @return list<Offer> the offers that are not in the plan */
+    public function leftOver(): array
+    {
+        $ids = array_fill_keys($this->propose()->ids(), true);
+
+        return array_values(array_filter($this->offers, static fn (Offer $offer): bool => ! isset($ids[$offer->id])));
+    }
+
+    /**
+     * The tasks that are lost when this tool is taken out of the plan and nothing put in its place.
+     *
+     * @return list<Task>
+     */
+    private function opens(Offer $offer): array
+    {
+        $kept = array_map(static fn (Offer $other): Tool => new Tool($other->id, $other->kind, $other->name, $other->sizes), array_values(array_filter($this->propose()->buy, static fn (Offer $other): bool => $other->id !== $offer->id)));
+        $coverage = new Coverage(new ToolsAtHand([...$this->owned, ...$kept]), $this->school);
+        $lost = [];
+        foreach ($this->propose()->problem->tasks as $task) {
+            if (! in_array($task, $this->propose()->impossible, true) && ! $coverage->of($task)->isEnough()) {
+                $lost[$task->operation->id] ??= $task;
+            }
+        }
+
+        return array_values($lost);
+    }
+
+    /** @param  list<Offer>  $offers */
+    private function solve(array $offers): Proposal
+    {
+        $problem = new PlanProblem($this->tasks, $this->owned, $offers, $this->school);
+        $plan = (new KitPlan)($problem->input($this->budget));
+        $byId = array_column($offers, null, 'id');
+        $buy = array_map(static fn (string $id): Offer => $byId[$id], $plan->buy);
+        $running = array_sum(array_map(static fn (Offer $offer): float => ToolKinds::named($offer->kind)->runningPerYear, $buy)) * $this->school->runningFactor();
+        $tasks = static fn (array $ids): array => array_values(array_map(static fn (string $id): Task => $problem->tasks[$id], $ids));
+
+        return new Proposal($problem, $plan, $buy, $plan->cost, $running, $tasks($plan->uncoverable), $tasks($plan->unserved ?? []));
+    }
+
+    /** @return list<Offer> */
+    private function without(Offer $offer): array
+    {
+        return array_values(array_filter($this->offers, static fn (Offer $other): bool => $other->id !== $offer->id));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Work;
+
+/** How hard the wood is to saw and bore: pine, walnut, oak. */
+enum Hardness: string
+{
+    case Soft = 'soft';
+    case Medium = 'medium';
+    case Hard = 'hard';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Soft => 'soft (pine, lime)',
+            self::Medium => 'medium (walnut, cherry)',
+            self::Hard => 'hard (oak, maple)',
+        };
+    }
+}

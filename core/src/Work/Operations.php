@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Work;
+
+use JackRest\Core\Work\Operations\Grooves;
+use JackRest\Core\Work\Operations\Holding;
+use JackRest\Core\Work\Operations\Joints;
+use JackRest\Core\Work\Operations\Marking;
+use JackRest\Core\Work\Operations\Preparing;
+use JackRest\Core\Work\Operations\Shaping;
+use JackRest\Core\Work\Operations\Sharpening;
+use OutOfBoundsException;
+
+/** Every operation known here. A new operation, or a new way, is one entry in the list of its subject. */
+final class Operations
+{
+    /** @return array<string, Operation> by id */
+    public static function all(): array
+    {
+        /** @var array<string, Operation>|null $operations */
+        static $operations = null;
+
+        return $operations ??= array_column([
+            ...Preparing::list(), ...Marking::list(), ...Joints::list(), ...Grooves::list(), ...Shaping::list(),
+            ...Holding::list(), ...Sharpening::list(),
+        ], null, 'id');
+    }
+
+    /** @throws OutOfBoundsException */
+    public static function named(string $id): Operation
+    {
+        return self::all()[$id] ?? throw new OutOfBoundsException("There is no operation called \"$id\".");
+    }
+
+    /** @return array<string, list<Operation>> the operations each kind of tool serves, by kind */
+    public static function byKind(): array
+    {
+        /** @var array<string, list<Operation>>|null $served */
+        static $served = null;
+        if ($served === null) {
+            $served = [];
+            foreach (self::all() as $operation) {
+                foreach (array_unique(array_merge(...array_map(static fn (Way $way): array => $way->kinds, $operation->ways))) as $kind) {
+                    $served[$kind][] = $operation;
+                }
+            }
+        }
+
+        return $served;
+    }
+}
