@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Contract;
 
 use JackRest\Core\Calculation\Catalogue;
+use RuntimeException;
 use Symfony\Component\Yaml\Yaml;
 
 /**
@@ -18,32 +19,73 @@ final class ContractWriter
 {
     private const JSON_TYPES = ['string', 'number', 'integer', 'boolean', 'null'];
 
+    /** Names in addresses that are no numbers. */
+    private const NAMES = ['offer', 'question'];
+
     public static function json(): string
     {
-        /** @var array<string, mixed> $contract */
-        $contract = Yaml::parseFile(__DIR__.'/screens.yaml');
-        $contract['components']['schemas'] = array_map(self::schema(...), $contract['components']['schemas']);
-        $contract['paths'] = array_map(self::mayBeLost(...), $contract['paths']);
-        foreach (Catalogue::entries() as $name => $entry) {
-            $contract['paths']["/api/calc/$name"] = self::calculation($name, $entry->schema());
+        /** @var array{calls: array<string, string>, schemas: array<string, array<string, mixed>>} $screens */
+        $screens = Yaml::parseFile(__DIR__.'/screens.yaml');
+        $paths = [];
+        foreach ($screens['calls'] as $name => $line) {
+            [$method, $path, $call] = self::call($name, $line, $screens['schemas']);
+            $paths[$path][$method] = $call;
         }
+        foreach (Catalogue::entries() as $name => $entry) {
+            $paths["/api/calc/$name"] = self::calculation($name, $entry->schema());
+        }
+        $contract = array_diff_key($screens, ['calls' => true, 'schemas' => true]) + ['paths' => $paths, 'components' => [
+            'responses' => ['Errors' => ['description' => 'What is wrong and beside which field', 'content' => self::named('Errors')]],
+            'schemas' => array_map(self::schema(...), $screens['schemas']),
+        ]];
 
         return json_encode($contract, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
     }
 
     /**
-     * An address that names a record may name one that is not kept here.
-     *
-     * @param  array<string, mixed>  $path
-     * @return array<string, mixed>
+     * @param  array<string, array<string, mixed>>  $schemas
+     * @return array{string, string, array<string, mixed>} method, path, operation
      */
-    private static function mayBeLost(array $path): array
+    private static function call(string $name, string $line, array $schemas): array
     {
-        foreach (isset($path['parameters']) ? array_diff(array_keys($path), ['parameters']) : [] as $method) {
-            $path[$method]['responses']['404'] = ['$ref' => '#/components/responses/Errors'];
+        if (preg_match('~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)( \| 409)?$~', $line, $part) !== 1) {
+            throw new RuntimeException("$name is not written as a call: $line");
+        }
+        [, $method, $path, $query, $request, $status, $answer] = $part;
+        $errors = [
+            ...(str_contains($path, '{') ? ['404'] : []),
+            ...(isset($schemas[$request]['version']) || isset($part[7]) ? ['409'] : []),
+            ...($request === '' ? [] : ['422']),
+        ];
+
+        return [strtolower($method), $path, array_filter([
+            'operationId' => $name,
+            'parameters' => self::parameters($path, $query),
+            'requestBody' => $request === '' ? [] : ['required' => true, 'content' => self::named($request)],
+            'responses' => [$status === '' ? '200' : $status => ['description' => $answer, 'content' => self::named($answer)]]
+                + array_fill_keys($errors, ['$ref' => '#/components/responses/Errors']),
+        ], static fn (mixed $part): bool => $part !== [])];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function parameters(string $path, string $query): array
+    {
+        preg_match_all('/\{(\w+)\}/', $path, $names);
+        $parameters = array_map(static fn (string $name): array => [
+            'name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, self::NAMES, true) ? 'string' : 'integer'],
+        ], $names[1]);
+        foreach ($query === '' ? [] : explode('&', $query) as $field) {
+            [$name, $type] = explode(':', $field);
+            $parameters[] = ['name' => $name, 'in' => 'query', 'schema' => ['type' => $type]];
         }
 
-        return $path;
+        return $parameters;
+    }
+
+    /** @return array<string, mixed> */
+    private static function named(string $schema): array
+    {
+        return ['application/json' => ['schema' => ['$ref' => "#/components/schemas/$schema"]]];
     }
 
     /**

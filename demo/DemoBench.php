@@ -27,11 +27,26 @@ final class DemoBench
     public static function reset(): void
     {
         DB::transaction(static function (): void {
-            AppendOnly::unguarded('diary_entries', static function (): void {
-                DB::table('diary_entries')->whereNotNull('undoes_id')->delete();
-                Bench::query()->where('name', self::plan()['bench']['name'])->get()->each->delete();
-            });
+            self::clear();
             self::load();
+        });
+    }
+
+    /** An empty bench in the place of the demo: for somebody who begins with their own tools. */
+    public static function clearAway(): void
+    {
+        DB::transaction(static function (): void {
+            self::clear();
+            $bench = Bench::query()->create(['name' => 'My bench']);
+            User::query()->create(['name' => 'Me', 'unit' => 'mm', 'ground' => 'system', 'bench_id' => $bench->id]);
+        });
+    }
+
+    private static function clear(): void
+    {
+        AppendOnly::unguarded('diary_entries', static function (): void {
+            DB::table('diary_entries')->whereNotNull('undoes_id')->delete();
+            Bench::query()->get()->each->delete();
         });
     }
 
@@ -48,6 +63,11 @@ final class DemoBench
         }
         foreach ($plan['tools'] as $tool) {
             self::tool($bench, $tool);
+        }
+        $bench->kitSettings()->create($plan['settings']);
+        foreach ($plan['strokes'] as $count) {
+            $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
+            $bench->strokeCounts()->create([...array_diff_key($count, ['tool' => true]), 'tool_id' => $saw->id]);
         }
         foreach ($plan['diary'] as $entry) {
             $bench->diary()->create([...$entry, 'changes' => []]);

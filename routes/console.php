@@ -13,3 +13,8 @@ Artisan::command('demo:reset', function (): void {
     DemoBench::reset();
     $this->line('The demo bench “Orchard Row” is back as it was.');
 })->purpose('Put the demo bench back');
+
+Artisan::command('demo:clear', function (): void {
+    DemoBench::clearAway();
+    $this->line('The bench is empty. Begin in Kit.');
+})->purpose('Put an empty bench in the place of the demo');

@@ -1,11 +1,15 @@
 #!/usr/bin/env bash
-# Puts the demo bench back as it was.
+# Puts the demo bench back as it was, or an empty bench in its place.
 set -euo pipefail
 . scripts/lib.sh
 
-[ "${1:-}" = --reset ] || fail "demo takes --reset [--yes]"
+case "${1:-}" in
+  --reset) command=demo:reset question="Everything recorded on the demo bench will be gone. Put it back? [y/N] " ;;
+  --empty) command=demo:clear question="Everything recorded on this bench will be gone. Clear it? [y/N] " ;;
+  *) fail "demo takes --reset or --empty, and --yes" ;;
+esac
 if [ "${2:-}" != --yes ]; then
-  read -r -p "Everything recorded on the demo bench will be gone. Put it back? [y/N] " answer || answer=
+  read -r -p "$question" answer || answer=
   [[ "$answer" =~ ^[Yy] ]] || { say "Left as it is."; exit 0; }
 fi
 want_packages serve
@@ -13,4 +17,4 @@ prepare_data
 install_php
 mkdir -p build
 migrate
-php artisan demo:reset
+php artisan "$command"

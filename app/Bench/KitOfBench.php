@@ -5,61 +5,127 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
+use App\Models\KitSettings;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use App\Models\Work;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use JackRest\Core\Kit\KitAdvice;
-use JackRest\Core\Kit\KitAdviser;
+use JackRest\Core\Kit\Coverage;
+use JackRest\Core\Kit\KitPlanner;
+use JackRest\Core\Kit\Ladder;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Kit\PlannedWork;
+use JackRest\Core\Kit\TaskCoverage;
+use JackRest\Core\Kit\Tool as CoreTool;
+use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\Kit\Wanted;
+use JackRest\Core\Kit\WorkTasks;
+use JackRest\Core\School\School;
+use JackRest\Core\Work\Task;
 
-/** The tools of a bench beside the work they are for. */
+/** The tools of a bench beside the works they are for, and what the core says of both. */
 final class KitOfBench
 {
     /** @var Collection<int, Tool> */
     public readonly Collection $tools;
 
-    public readonly Work $work;
+    /** @var Collection<int, Work> the next first: those with a date by their date, then as they were written down */
+    public readonly Collection $works;
 
-    private ?KitAdvice $advice = null;
+    public readonly KitSettings $settings;
+
+    public readonly School $school;
+
+    private ?KitPlanner $planner = null;
+
+    private ?Coverage $coverage = null;
+
+    private ?Coverage $planned = null;
 
     public function __construct(Bench $bench)
     {
         $this->tools = $bench->tools()->get()->toBase();
-        $this->work = $bench->works()->firstOrFail();
+        $this->works = $bench->works()->get()->toBase()->sortBy(static fn (Work $work): array => [! $work->chosen, $work->due_on ?? '9999', $work->id])->values();
+        $this->settings = $bench->kitSettingsNow();
+        $this->school = $this->settings->school();
     }
 
-    public function advice(): KitAdvice
+    public function nextWork(): ?Work
     {
-        return $this->advice ??= (new KitAdviser($this->work->min_grades, $this->kindsOwned(), $this->prices()))->advise();
+        return $this->works->first(static fn (Work $work): bool => $work->chosen);
     }
 
-    public function cheapestWanted(string $kind): ?Tool
+    /** For the works that are chosen; a school that buys for the next work only plans for that one. */
+    public function planner(): KitPlanner
     {
-        return $this->wanted()->where('kind', $kind)->sortBy('price')->first();
+        return $this->planner ??= $this->plannerFor($this->school->nextWorkOnly() ? $this->works->where('chosen', true)->take(1) : $this->works->where('chosen', true));
     }
 
-    /** @return list<string> */
-    private function kindsOwned(): array
+    /** @param  Collection<int, Work>  $works */
+    public function plannerFor(Collection $works): KitPlanner
     {
-        return array_values($this->tools
-            ->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned)
-            ->map(static fn (Tool $tool): string => $tool->kind)->unique()->all());
+        $wanted = array_map(static fn (Tool $tool): Wanted => $tool->toWanted(), $this->of(ToolStatus::Wanted));
+
+        return new KitPlanner(array_values($works->map($this->planned(...))->all()), $this->owned(), $wanted, $this->school, $this->settings->budget);
     }
 
-    /** @return array<string, float> by kind; of several on the list the cheapest */
-    private function prices(): array
+    public function ladder(): Ladder
     {
-        $prices = [];
-        foreach ($this->wanted() as $tool) {
-            $prices[$tool->kind] = min($prices[$tool->kind] ?? INF, (float) $tool->price);
-        }
-
-        return array_diff_key($prices, array_flip($this->kindsOwned()));
+        return new Ladder($this->planner(), $this->settings->months(Carbon::now()->toDateString()));
     }
 
-    /** @return Collection<int, Tool> with a price */
-    private function wanted(): Collection
+    /** What can be done with the tools owned. */
+    public function coverage(): Coverage
     {
-        return $this->tools->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Wanted && $tool->price !== null);
+        return $this->coverage ??= new Coverage(new ToolsAtHand($this->owned()), $this->school);
+    }
+
+    /** What could be done once the plan is got as well. */
+    public function coverageOfPlan(): Coverage
+    {
+        return $this->planned ??= new Coverage(new ToolsAtHand([
+            ...$this->owned(),
+            ...array_map(static fn (Offer $offer): CoreTool => new CoreTool($offer->id, $offer->kind, $offer->name, $offer->sizes), $this->planner()->propose()->buy),
+        ]), $this->school);
+    }
+
+    public function planned(Work $work): PlannedWork
+    {
+        return $work->planned(new WorkTasks($this->school, $this->settings->floor));
+    }
+
+    /** @return list<TaskCoverage> */
+    public function covered(Work $work): array
+    {
+        return array_map($this->coverage()->of(...), $this->planned($work)->tasks);
+    }
+
+    /** @return list<Task> tasks of a work that cannot be done well enough with the tools owned, or owned without one of them */
+    public function lacking(Work $work, ?Tool $without = null): array
+    {
+        $coverage = $without === null
+            ? $this->coverage()
+            : new Coverage(new ToolsAtHand(array_values(array_filter($this->owned(), static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id))), $this->school);
+
+        return array_values(array_filter($this->planned($work)->tasks, static fn (Task $task): bool => ! $coverage->of($task)->isEnough()));
+    }
+
+    /** @return list<CoreTool> */
+    public function owned(): array
+    {
+        return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), $this->of(ToolStatus::Owned));
+    }
+
+    /** @return list<Tool> */
+    public function of(ToolStatus $status): array
+    {
+        return array_values($this->tools->filter(static fn (Tool $tool): bool => $tool->status === $status)->all());
+    }
+
+    /** The record an offer stands for; null where it comes from the list of kinds. */
+    public function toolOf(Offer $offer): ?Tool
+    {
+        return ctype_digit($offer->id) ? $this->tools->firstWhere('id', (int) $offer->id) : null;
     }
 }

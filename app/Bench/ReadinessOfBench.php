@@ -8,14 +8,19 @@ use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\HoningSession;
 use App\Models\Stone;
+use App\Models\Work;
 use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeSheet;
-use JackRest\Core\Kit\OperationAdvice;
-use JackRest\Core\Kit\PurchaseAdvice;
+use JackRest\Core\Kit\Article;
+use JackRest\Core\Kit\KitPlanner;
+use JackRest\Core\Kit\Ladder;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Kit\PurchaseWords;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Readiness\Chore;
 use JackRest\Core\Readiness\ChoreKind;
 use JackRest\Core\Readiness\Readiness;
+use JackRest\Core\Work\Task;
 
 /** Gathers what wants doing before the next work. */
 final class ReadinessOfBench
@@ -24,6 +29,8 @@ final class ReadinessOfBench
     private const SET_UP_MINUTES = 3;
 
     private const TEST_MINUTES = 5;
+
+    private const TOOLS_NAMED = 4;
 
     public function __construct(
         private readonly Bench $bench,
@@ -34,28 +41,52 @@ final class ReadinessOfBench
 
     public function readiness(): Readiness
     {
-        return new Readiness($this->kit->work->name, [...$this->tools(), ...$this->sessions(), ...$this->edges(), ...$this->squares()]);
+        $work = $this->kit->nextWork();
+
+        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->squares()]);
+    }
+
+    private function chooseWork(): Chore
+    {
+        return new Chore(ChoreKind::ChooseWork, 'works', 'Say what you want to make.', 'Tools, edges and squares are judged by the work they are for.', null);
     }
 
     /** @return list<Chore> */
-    private function tools(): array
+    private function tools(Work $work): array
     {
-        $missing = array_map(static fn (OperationAdvice $row): string => $row->operation->name, $this->kit->advice()->missing());
-        if ($missing === []) {
+        $lacking = $this->kit->lacking($work);
+        if ($lacking === []) {
             return [];
         }
-        $purchases = $this->kit->advice()->purchases;
-        if ($purchases === []) {
-            return [new Chore(ChoreKind::GetTool, 'kit', 'Find a tool to '.implode(' and ', $missing).'.', 'Nothing on your list does it.', null)];
+        $planner = $this->kit->plannerFor(collect([$work]));
+        $buy = (new Ladder($planner))->inOrder();
+        $chores = array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), array_slice($buy, 0, self::TOOLS_NAMED));
+        $more = count($buy) - count($chores);
+        if ($more > 0) {
+            $chores[] = new Chore(ChoreKind::GetTool, 'ladder', "And $more more to get or make.", 'The ladder has them in order.', null);
         }
+        $impossible = [...$planner->propose()->impossible, ...$planner->propose()->unserved];
 
-        return array_map(static fn (PurchaseAdvice $purchase): Chore => new Chore(
+        return $impossible === [] ? $chores : [...$chores, new Chore(
             ChoreKind::GetTool,
-            $purchase->kind->id,
-            "Get a {$purchase->kind->name}.",
-            $purchase->why(),
+            'kit',
+            'Find a tool to '.PurchaseWords::listed(array_values(array_unique(array_map(static fn (Task $task): string => $task->operation->name, $impossible)))).'.',
+            $planner->propose()->unserved === [] ? 'Nothing on offer does it well enough.' : 'Your budget does not reach for it.',
             null,
-        ), $purchases);
+        )];
+    }
+
+    private function tool(KitPlanner $planner, Offer $offer): Chore
+    {
+        $name = preg_replace('/, .*/', '', $offer->name);
+
+        return new Chore(
+            ChoreKind::GetTool,
+            $offer->kind,
+            ($offer->making === null ? 'Get ' : 'Make ').Article::with((string) $name).'.',
+            PurchaseWords::opens($planner->purchase($offer)),
+            $offer->making?->minutes,
+        );
     }
 
     /** @return list<Chore> */

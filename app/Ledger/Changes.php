@@ -64,6 +64,22 @@ final class Changes
         ];
     }
 
+    /**
+     * Takes a record off the bench; undoing brings it back.
+     *
+     * @throws Conflict when somebody else changed the record meanwhile
+     */
+    public function delete(Record $record, ?int $seenVersion = null): void
+    {
+        if ($seenVersion !== null && $record->version !== $seenVersion) {
+            throw new Conflict($record);
+        }
+        $record->version++;
+        $record->save();
+        $record->delete();
+        $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => [], 'after' => null];
+    }
+
     /** @return list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
     public function made(): array
     {

@@ -32,6 +32,24 @@ final class Bench extends Model
         return $this->hasMany(Tool::class);
     }
 
+    /** @return HasMany<KitSettings, $this> */
+    public function kitSettings(): HasMany
+    {
+        return $this->hasMany(KitSettings::class);
+    }
+
+    /** How tools are chosen here; nothing decided yet is a choice too. */
+    public function kitSettingsNow(): KitSettings
+    {
+        return $this->kitSettings()->first() ?? new KitSettings(['bench_id' => $this->id]);
+    }
+
+    /** @return HasMany<StrokeCount, $this> */
+    public function strokeCounts(): HasMany
+    {
+        return $this->hasMany(StrokeCount::class);
+    }
+
     /** @return HasMany<Stone, $this> */
     public function stones(): HasMany
     {

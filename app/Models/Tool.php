@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Fit\SawCount;
+use JackRest\Core\Kit\Tool as CoreTool;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Kit\Wanted;
 
 /**
  * @property string $kind
  * @property string $name
  * @property ToolStatus $status
- * @property array<string, float> $size dimensions in mm by name
+ * @property array<string, float> $size the dimensions that were read, by name; the others are usual for the kind
  * @property float|null $price
+ * @property \Illuminate\Database\Eloquent\Collection<int, StrokeCount> $strokeCounts
+ * @property \Illuminate\Database\Eloquent\Collection<int, Edge> $edges
  */
 final class Tool extends Record
 {
@@ -22,8 +28,38 @@ final class Tool extends Record
         return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float'];
     }
 
+    /** @return HasMany<StrokeCount, $this> */
+    public function strokeCounts(): HasMany
+    {
+        return $this->hasMany(StrokeCount::class);
+    }
+
+    /** @return HasMany<Edge, $this> */
+    public function edges(): HasMany
+    {
+        return $this->hasMany(Edge::class);
+    }
+
     public function kindOfTool(): ToolKind
     {
         return ToolKinds::named($this->kind);
+    }
+
+    public function toCore(): CoreTool
+    {
+        return new CoreTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size));
+    }
+
+    public function toWanted(): Wanted
+    {
+        return new Wanted((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size), $this->price);
+    }
+
+    /** @return list<SawCount> */
+    public function sawCounts(): array
+    {
+        $sizes = $this->toCore()->sizes();
+
+        return array_values($this->strokeCounts->map(static fn (StrokeCount $count): SawCount => $count->toCore($sizes))->all());
     }
 }

@@ -10,6 +10,7 @@ use App\Models\Edge;
 use App\Models\HoningSession;
 use App\Models\Square;
 use App\Models\Tool;
+use App\Models\Work;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Route;
@@ -23,6 +24,7 @@ final class AppServiceProvider extends ServiceProvider
         JsonResource::withoutWrapping();
         // Every record in an address is looked for on the bench of the request, never elsewhere.
         Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));
+        Route::bind('work', static fn (string $id): Work => self::bench()->works()->findOrFail($id));
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): HoningSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));

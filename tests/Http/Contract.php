@@ -29,7 +29,7 @@ final class Contract
         $described = self::paths()[$template][strtolower($method)]['responses'][$status] ?? null;
         Assert::assertNotNull($described, "$method $template does not tell of an answer with status $status: $content");
         $schema = isset($described['$ref'])
-            ? str_replace('#', 'contract:///openapi.json#', $described['$ref']).'/content/application~1json/schema'
+            ? str_replace('#', 'contract:///openapi.json#', (string) $described['$ref']).'/content/application~1json/schema'
             : str_replace('#', 'contract:///openapi.json#', $pointer).'/content/application~1json/schema';
         $result = self::validator()->validate(json_decode($content), $schema);
         $error = $result->error();
@@ -39,7 +39,10 @@ final class Contract
     /** The path of the contract that an address belongs to. */
     private static function template(string $path): ?string
     {
-        foreach (array_keys(self::paths()) as $template) {
+        $templates = array_keys(self::paths());
+        // An address without names in it is meant before one that merely could be.
+        usort($templates, static fn (string $a, string $b): int => substr_count($a, '{') <=> substr_count($b, '{'));
+        foreach ($templates as $template) {
             if (preg_match('#^'.preg_replace('/\{\w+\}/', '[^/]+', $template).'$#', $path) === 1) {
                 return $template;
             }

@@ -35,6 +35,38 @@ const router = createBrowserRouter([
       { path: '/', Component: BenchPlace },
       { path: '/kit', lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }) },
       {
+        path: '/kit/add',
+        lazy: async () => ({ Component: (await import('./places/kit/tool/AddToolPage')).AddToolPage }),
+      },
+      {
+        path: '/kit/tools/:id',
+        lazy: async () => ({ Component: (await import('./places/kit/tool/ToolPage')).ToolPage }),
+      },
+      {
+        path: '/kit/works',
+        lazy: async () => ({ Component: (await import('./places/kit/works/WorksPage')).WorksPage }),
+      },
+      {
+        path: '/kit/works/new',
+        lazy: async () => ({ Component: (await import('./places/kit/works/NewWorkPage')).NewWorkPage }),
+      },
+      {
+        path: '/kit/works/:id',
+        lazy: async () => ({ Component: (await import('./places/kit/works/WorkPage')).WorkPage }),
+      },
+      {
+        path: '/kit/ladder',
+        lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
+      },
+      {
+        path: '/kit/fit/:question?',
+        lazy: async () => ({ Component: (await import('./places/kit/fit/FitPage')).FitPage }),
+      },
+      {
+        path: '/kit/school',
+        lazy: async () => ({ Component: (await import('./places/kit/school/SchoolPage')).SchoolPage }),
+      },
+      {
         path: '/edges',
         lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
       },

@@ -10,6 +10,7 @@ use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Square;
 use App\Models\Tool;
+use App\Models\Work;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
@@ -38,7 +39,8 @@ final class Search
         return [
             ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
             ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
-            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => '/kit']),
+            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
+            ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),
             ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
         ];
     }

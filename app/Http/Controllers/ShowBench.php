@@ -21,6 +21,6 @@ final class ShowBench
         $diary = $bench->diary()->with('undoneBy')->latest('id');
         $diary->limit(self::LATEST);
 
-        return new JsonResponse(BenchResource::of($kit->work, (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($diary->get()->all()), $format));
+        return new JsonResponse(BenchResource::of($kit->nextWork(), (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($diary->get()->all()), $format));
     }
 }

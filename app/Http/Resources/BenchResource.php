@@ -18,21 +18,34 @@ final class BenchResource
      * @param  list<DiaryEntry>  $latest
      * @return array<string, mixed>
      */
-    public static function of(Work $work, Readiness $readiness, array $latest, LengthFormatter $format): array
+    public static function of(?Work $work, Readiness $readiness, array $latest, LengthFormatter $format): array
     {
         return [
-            'work' => [
-                'name' => $work->name,
-                'says' => $work->says,
-                'sizeMm' => $work->size,
-                'length' => $format->dimension($work->size['lengthMm']),
-                'height' => $format->dimension($work->size['heightMm']),
-            ],
+            'work' => $work === null ? null : self::work($work, $format),
             'ready' => $readiness->isReady(),
             'sentence' => $readiness->sentence(),
             'minutes' => $readiness->minutes(),
             'chores' => array_map(self::chore(...), $readiness->chores),
             'latest' => array_map(DiaryResource::entry(...), $latest),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function work(Work $work, LengthFormatter $format): array
+    {
+        $pattern = $work->patternOfWork();
+        $measures = [];
+        foreach ($pattern->measures ?? [] as $measure) {
+            $measures[$measure->name] = (float) ($work->measures[$measure->name] ?? $measure->usual);
+        }
+
+        return [
+            'id' => $work->id,
+            'name' => $work->name,
+            'says' => $work->says !== '' ? $work->says : ($pattern->says ?? ''),
+            'form' => $pattern->form ?? 'own',
+            'measuresMm' => (object) $measures,
+            'labels' => (object) array_map($format->dimension(...), $measures),
         ];
     }
 
@@ -45,7 +58,8 @@ final class BenchResource
             'why' => $chore->why,
             'minutes' => $chore->minutes,
             'place' => match ($chore->kind) {
-                ChoreKind::GetTool => '/kit',
+                ChoreKind::ChooseWork => '/kit/works',
+                ChoreKind::GetTool => '/kit/ladder',
                 ChoreKind::SharpenEdge => "/edges/{$chore->id}",
                 ChoreKind::FinishSession => "/sessions/{$chore->id}",
                 ChoreKind::TestReference => "/true/{$chore->id}",

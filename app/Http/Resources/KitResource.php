@@ -6,89 +6,120 @@ namespace App\Http\Resources;
 
 use App\Bench\KitOfBench;
 use App\Models\Tool;
+use App\Models\Work;
 use JackRest\Core\Basis;
 use JackRest\Core\Explained;
-use JackRest\Core\Kit\KitAdvice;
-use JackRest\Core\Kit\OperationAdvice;
-use JackRest\Core\Kit\PurchaseAdvice;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Kit\Proposal;
+use JackRest\Core\Kit\PurchaseWords;
 use JackRest\Core\Kit\ToolKinds;
 
-/** The board of tools, the work and what it lacks. */
-final class KitResource
+/** The board of tools, the works, and the next tool to get. */
+final readonly class KitResource
 {
+    public function __construct(private KitOfBench $kit)
+    {
+    }
+
     /** @return array<string, mixed> */
     public static function of(KitOfBench $kit): array
     {
-        $advice = $kit->advice();
+        return (new self($kit))->whole();
+    }
+
+    /** @return array<string, mixed> */
+    private function whole(): array
+    {
         $order = array_flip(array_keys(ToolKinds::all()));
-        $tools = $kit->tools->sortBy(static fn (Tool $tool): array => [$order[$tool->kind], $tool->name])->values();
+        $tools = $this->kit->tools->sortBy(static fn (Tool $tool): array => [$order[$tool->kind], $tool->name])->values();
+        $proposal = $this->kit->planner()->propose();
+        $first = $this->kit->ladder()->inOrder()[0] ?? null;
 
         return [
             'board' => $tools->map(ToolResource::of(...))->all(),
-            'work' => ['id' => $kit->work->id, 'name' => $kit->work->name, 'says' => $kit->work->says],
-            'operations' => array_map(self::operation(...), $advice->operations),
+            'groups' => KindResource::groups(),
+            'works' => $this->kit->works->map(fn (Work $work): array => WorkResource::line($work, $this->kit))->all(),
+            'next' => $this->next($proposal, $first),
             'plan' => [
-                'sentence' => self::sentence($kit, $advice),
-                'cost' => $advice->cost,
-                'provenOptimal' => $advice->provenOptimal,
-                'purchases' => array_map(static fn (PurchaseAdvice $purchase): array => self::purchase($purchase, $kit), $advice->purchases),
+                'sentence' => self::sum($proposal),
+                'cost' => $proposal->cost,
+                'provenOptimal' => $proposal->plan->provenOptimal,
+                'tools' => count($proposal->buy),
             ],
-            'how' => Shared::how([self::how($advice)]),
+            'how' => Shared::how([self::how($proposal)]),
         ];
     }
 
-    private static function sentence(KitOfBench $kit, KitAdvice $advice): string
+    /** @return array<string, mixed> */
+    private function next(Proposal $proposal, ?Offer $first): array
     {
-        $names = array_map(static fn (PurchaseAdvice $purchase): string => 'the '.$purchase->kind->name, $advice->purchases);
-        $cost = Money::plain($advice->cost);
+        $works = $this->kit->works->where('chosen', true);
+        [$says, $why] = match (true) {
+            $works->isEmpty() => ['Say what you want to make.', 'The works decide what is missing and what to get next.'],
+            $first === null && $proposal->impossible === [] && $proposal->unserved === [] => ['You have all that your works ask for.', 'Every operation has a way that is good enough.'],
+            $first === null && $proposal->unserved !== [] => ['Your budget does not reach for the next tool.', self::unserved($proposal)],
+            $first === null => ['Nothing on offer closes the gap.', 'No way is good enough for: '.self::names($proposal->impossible).'.'],
+            default => [self::get($first), $this->why($first)],
+        };
+
+        return [
+            'says' => $says,
+            'why' => $why,
+            'offer' => $first?->id,
+            'toolId' => $first === null ? null : $this->kit->toolOf($first)?->id,
+            'made' => $first?->making !== null,
+        ];
+    }
+
+    private static function get(Offer $offer): string
+    {
+        return $offer->making === null
+            ? "Get the {$offer->name}: ".Money::plain($offer->price).'.'
+            : "Make the {$offer->name}: about {$offer->making->minutes} minutes, ".Money::plain($offer->price).' of wood.';
+    }
+
+    private function why(Offer $offer): string
+    {
+        $purchase = $this->kit->planner()->purchase($offer);
+        $extra = $purchase->extra === null || $purchase->extra <= 0.0 ? '' : ', '.Money::plain(round($purchase->extra, 2)).' more';
+
+        return PurchaseWords::opens($purchase).' '.PurchaseWords::instead($purchase).($purchase->instead === null ? '' : "$extra.");
+    }
+
+    private static function sum(Proposal $proposal): string
+    {
+        $count = count($proposal->buy);
+        $tools = $count === 1 ? 'One tool' : "$count tools";
 
         return match (true) {
-            $advice->missing() === [] => "Everything the {$kit->work->name} ask for can be done with what hangs here.",
-            $names === [] => 'Nothing on your list closes the gap. Add a tool that does.',
-            default => 'Get '.implode(' and ', $names).": $cost closes the gap.",
+            $proposal->unserved !== [] => "$tools within your budget, ".Money::plain($proposal->cost).'. '.self::unserved($proposal),
+            $count === 0 => 'Nothing to get.',
+            default => "$tools, ".Money::plain($proposal->cost).', make all your works possible.',
         };
     }
 
-    /** @return array<string, mixed> */
-    private static function operation(OperationAdvice $row): array
+    public static function unserved(Proposal $proposal): string
     {
-        $way = $row->now ?? $row->planned;
-        $kinds = array_map(static fn (string $kind): string => ToolKinds::named($kind)->name, $way->kinds ?? []);
-
-        return [
-            'id' => $row->operation->id,
-            'name' => $row->operation->name,
-            'state' => $row->now !== null ? 'now' : ($row->planned !== null ? 'planned' : 'impossible'),
-            'tools' => implode(', ', $kinds),
-            'says' => $way->says ?? 'No tool you own or want does this well enough.',
-            'grade' => $way?->grade,
-        ];
+        return 'It does not reach for: '.self::names($proposal->unserved).'.';
     }
 
-    /** @return array<string, mixed> */
-    private static function purchase(PurchaseAdvice $purchase, KitOfBench $kit): array
+    /** @param  list<\JackRest\Core\Work\Task>  $tasks */
+    public static function names(array $tasks): string
     {
-        $instead = $purchase->insteadCost === null ? '' : ' That would cost '.Money::plain($purchase->insteadCost).'.';
-
-        return [
-            'toolId' => $kit->cheapestWanted($purchase->kind->id)?->id,
-            'name' => $purchase->kind->name,
-            'cost' => $purchase->cost,
-            'why' => $purchase->why().$instead,
-        ];
+        return PurchaseWords::listed(array_values(array_unique(array_map(static fn ($task): string => $task->operation->name, $tasks))));
     }
 
-    private static function how(KitAdvice $advice): Explained
+    public static function how(Proposal $proposal): Explained
     {
-        $cost = Money::plain($advice->cost);
-        $sum = implode(' + ', array_map(static fn (PurchaseAdvice $purchase): string => Money::plain($purchase->cost), $advice->purchases));
+        $cost = Money::plain($proposal->cost);
+        $count = count($proposal->buy);
 
         return new Explained(
             'Is there no cheaper way?',
-            'least cost of tools such that every operation has a good enough method, each tool with all it needs',
-            $sum === '' ? 'nothing to get' : ($sum === $cost ? $cost : "$sum = $cost").($advice->provenOptimal ? ', and nothing cheaper exists among the tools on your list' : ', the best found so far'),
+            'least cost of tools such that every operation has a good enough way, each tool with all it needs',
+            $count === 0 ? 'nothing to get' : "$count of ".count($proposal->problem->tools)." tools, $cost; ".($proposal->plan->provenOptimal ? 'nothing cheaper exists among them' : 'the best found so far; nothing can cost less than '.Money::plain(round($proposal->plan->lowerBound, 2))),
             Basis::CommonPractice,
-            'Exact search over every combination. Methods and grades are common practice; the prices are yours (the demo’s are invented).',
+            'Exact search over every combination. Ways are common practice, their grades and minutes from memory. Prices are invented round figures until you type your own.',
         );
     }
 }

@@ -20,9 +20,9 @@ final class ToolResource
             'name' => $tool->name,
             'says' => $kind->says,
             'form' => $kind->form,
-            'group' => $kind->group,
+            'group' => $kind->group->value,
             'status' => $tool->status->value,
-            'sizeMm' => (object) $tool->size,
+            'sizeMm' => (object) $tool->toCore()->sizes(),
             'price' => $tool->price,
         ];
     }

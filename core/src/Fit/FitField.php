@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Fit;
 
+use JackRest\Core\Kit\CoverageWords;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
@@ -24,8 +25,8 @@ final readonly class FitField
 
     public function read(string $typed, LengthFormatter $format): Figure
     {
-        $show = fn (float $value): string => $this->unit === DimensionUnit::Thickness ? $format->small($value) : $format->dimension($value);
+        $words = new CoverageWords($format);
 
-        return Figure::of($typed, $this->unit, $format, $this->usual)->within($this->least, $this->most, ucfirst("$this->label: ").$show($this->least).' to '.$show($this->most).'.');
+        return Figure::of($typed, $this->unit, $format, $this->usual)->within($this->least, $this->most, ucfirst("$this->label: ").$words->amount($this->least, $this->unit).' to '.$words->amount($this->most, $this->unit).'.');
     }
 }

@@ -58,7 +58,7 @@ enum FitQuestion: string
         return $this === self::Saws || $this === self::Braces;
     }
 
-    /** @param  array<string, OwnBite>  $ownBites  by tool id */
+    /** @param  array<int|string, OwnBite>  $ownBites  by tool id */
     public function fit(array $ownBites = []): Fit
     {
         return match ($this) {
@@ -75,7 +75,7 @@ enum FitQuestion: string
     /**
      * @param  array<string, string>  $typed  by field; an empty one is taken as usual, or left out where it may be
      * @param  list<Tool>  $tools
-     * @param  array<string, OwnBite>  $ownBites
+     * @param  array<int|string, OwnBite>  $ownBites
      */
     public function sheet(array $typed, Hardness $hardness, array $tools, LengthFormatter $format, array $ownBites = []): FitSheet
     {

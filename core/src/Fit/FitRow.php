@@ -12,6 +12,7 @@ final readonly class FitRow
      * @param  array<string, float>  $draw  numbers for the drawing, named with their units
      * @param  int|null  $toolId  the record it stands for, where it is the user's own
      * @param  string|null  $model  whose factor is in use
+     * @param  string  $caption  what stands in the drawing
      */
     public function __construct(
         public string $name,
@@ -21,6 +22,7 @@ final readonly class FitRow
         public array $draw = [],
         public ?int $toolId = null,
         public ?string $model = null,
+        public string $caption = '',
     ) {
     }
 }

@@ -108,9 +108,9 @@ final class Coverage
                 continue;
             }
             $obstacle = $this->obstacle($way, $task->facts);
-            $offered = $this->isToBeHad($way) ? 0 : 100;
-            if ($nearest === null || $obstacle->size() + $offered < $nearest[0]) {
-                $nearest = [$obstacle->size() + $offered, $obstacle];
+            $rank = [! $this->isToBeHad($way), $obstacle->size(), $obstacle->price()];
+            if ($nearest === null || $rank < $nearest[0]) {
+                $nearest = [$rank, $obstacle];
             }
         }
 

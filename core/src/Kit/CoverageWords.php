@@ -6,6 +6,7 @@ namespace JackRest\Core\Kit;
 
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Shortfall;
 use JackRest\Core\Work\Way;
 
@@ -23,7 +24,7 @@ final readonly class CoverageWords
         return match (true) {
             $covered->byMachine => 'left to the machine',
             $covered->best !== null && $covered->isEnough() => $covered->best->way->says.$this->slow($covered->best->way, $covered->better),
-            $covered->best !== null => "{$covered->best->way->says}; not good enough. ".$this->lacks($covered->nearest),
+            $covered->best !== null => "{$covered->best->way->says}; not good enough. ".ucfirst($this->lacks($covered->nearest)),
             default => ucfirst($this->lacks($covered->nearest)),
         };
     }
@@ -42,6 +43,8 @@ final readonly class CoverageWords
             DimensionUnit::TeethPerInch => LengthFormatter::decimal($value, 1).' teeth per inch',
             DimensionUnit::Degrees => LengthFormatter::decimal($value, 1).'°',
             DimensionUnit::YesNo => $value >= 1 ? 'yes' : 'no',
+            DimensionUnit::Count => LengthFormatter::decimal($value, 0),
+            DimensionUnit::Teeth => Grain::named($value),
         };
     }
 

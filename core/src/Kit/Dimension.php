@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Work\Grain;
 
 /**
  * A dimension that matters on a kind of tool: what is usual, and what is possible.
@@ -43,6 +44,12 @@ final readonly class Dimension
     public static function degrees(string $name, string $label, float $usual, float $least, float $most): self
     {
         return new self($name, $label, DimensionUnit::Degrees, $usual, $least, $most, false);
+    }
+
+    /** How a saw's teeth are shaped: one of {@see Grain}'s constants. */
+    public static function cut(float $usual): self
+    {
+        return new self('cut', 'teeth shaped for', DimensionUnit::Teeth, $usual, Grain::RIP, Grain::BOTH, false);
     }
 
     public static function yesNo(string $name, string $label, bool $usual): self

@@ -82,12 +82,13 @@ final class KitPlanner
         return $saved > 1e-9 ? $saved : null;
     }
 
-    /** @return list<Offer> the offers that are not in the plan */
+    /** @return list<Offer> the offers of kinds that are not in the plan, and the user's own that are not */
     public function leftOver(): array
     {
-        $ids = array_fill_keys($this->propose()->ids(), true);
+        $buy = $this->propose()->buy;
+        $kinds = array_map(static fn (Offer $offer): string => $offer->kind, $buy);
 
-        return array_values(array_filter($this->offers, static fn (Offer $offer): bool => ! isset($ids[$offer->id])));
+        return array_values(array_filter($this->offers, static fn (Offer $offer): bool => ! in_array($offer, $buy, true) && ($offer->ownPrice || ! in_array($offer->kind, $kinds, true))));
     }
 
     /**
@@ -122,9 +123,17 @@ final class KitPlanner
         return new Proposal($problem, $plan, $buy, $plan->cost, $running, $tasks($plan->uncoverable), $tasks($plan->unserved ?? []));
     }
 
-    /** @return list<Offer> */
+    /**
+     * The offers without this one and without those of its kind that the plan has no use for: another size of it
+     * would be no other plan.
+     *
+     * @return list<Offer>
+     */
     private function without(Offer $offer): array
     {
-        return array_values(array_filter($this->offers, static fn (Offer $other): bool => $other->id !== $offer->id));
+        $planned = $this->propose()->ids();
+
+        return array_values(array_filter($this->offers, static fn (Offer $other): bool => $other->id !== $offer->id
+            && ($other->kind !== $offer->kind || in_array($other->id, $planned, true))));
     }
 }

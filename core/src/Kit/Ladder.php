@@ -16,6 +16,9 @@ final class Ladder
     /** @var array<string, Offer> */
     private array $offers;
 
+    /** @var list<Rung>|null */
+    private ?array $rungs = null;
+
     public function __construct(private readonly KitPlanner $planner, private readonly ?Months $months = null)
     {
         $proposal = $planner->propose();
@@ -32,6 +35,12 @@ final class Ladder
 
     /** @return list<Rung> */
     public function rungs(): array
+    {
+        return $this->rungs ??= $this->climb();
+    }
+
+    /** @return list<Rung> */
+    private function climb(): array
     {
         $proposal = $this->planner->propose();
         $grades = array_map(static fn ($task): float => (float) $task->minGrade, $proposal->problem->tasks);
@@ -51,6 +60,12 @@ final class Ladder
         $unlocked = array_merge(...array_map(static fn (Rung $rung): array => $rung->unlocks, $this->rungs()));
 
         return array_values(array_filter($this->planner->works, static fn (PlannedWork $work): bool => ! in_array($work, $unlocked, true)));
+    }
+
+    /** @return list<Offer> the tools of the plan in the order they are got */
+    public function inOrder(): array
+    {
+        return array_merge(...array_map(static fn (Rung $rung): array => $rung->tools, $this->rungs()));
     }
 
     /**
@@ -95,7 +110,7 @@ final class Ladder
         $offers = array_map(fn (string $id): Offer => $this->offers[$id], $step->buy);
         $bought = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making === null));
         $made = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making !== null));
-        $parts = [...($bought === [] && $made !== [] ? [] : [self::inOrder($bought)]), ...array_map(static fn (Offer $offer): array => [$offer], $made)];
+        $parts = [...($bought === [] && $made !== [] ? [] : [self::sharpeningFirst($bought)]), ...array_map(static fn (Offer $offer): array => [$offer], $made)];
         $rungs = [];
         $at = $step->cumulativeCost - $step->cost;
         foreach ($parts as $index => $tools) {
@@ -127,7 +142,7 @@ final class Ladder
      * @param  list<Offer>  $offers
      * @return list<Offer>
      */
-    private static function inOrder(array $offers): array
+    private static function sharpeningFirst(array $offers): array
     {
         $place = array_flip(array_keys(ToolKinds::all()));
         usort($offers, static fn (Offer $a, Offer $b): int => $place[$a->kind] <=> $place[$b->kind]);

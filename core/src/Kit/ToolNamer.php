@@ -19,22 +19,26 @@ final readonly class ToolNamer
     }
 
     /**
-     * By the sizes that are asked for of its kind.
+     * By two of the sizes that are asked for of its kind, the length first.
      *
      * @param  array<string, float>  $sizes
      */
     public function name(ToolKind $kind, array $sizes): string
     {
-        $parts = [$kind->name];
-        foreach ($kind->asked() as $dimension) {
-            $value = $sizes[$dimension->name] ?? $dimension->usual;
-            $part = $this->part($dimension, $value, count($kind->asked()) > 1);
-            if ($part !== null) {
-                $parts[] = $part;
-            }
-        }
+        $asked = $kind->asked();
+        usort($asked, static fn (Dimension $a, Dimension $b): int => self::place($a) <=> self::place($b));
+        $parts = array_filter(array_map(fn (Dimension $dimension): ?string => $this->part($dimension, $sizes[$dimension->name] ?? $dimension->usual, count($asked) > 1), array_slice($asked, 0, 2)), is_string(...));
 
-        return implode(', ', $parts);
+        return implode(', ', [$kind->name, ...$parts]);
+    }
+
+    private static function place(Dimension $dimension): int
+    {
+        return match (true) {
+            $dimension->name === 'length' => 0,
+            $dimension->unit === DimensionUnit::TeethPerInch => 1,
+            default => 2,
+        };
     }
 
     /**
@@ -51,11 +55,17 @@ final readonly class ToolNamer
 
     private function part(Dimension $dimension, float $value, bool $labelled): ?string
     {
-        $plainly = in_array($dimension->name, ['length', 'width', 'blade'], true);
+        $called = match (true) {
+            ! $labelled => '',
+            $dimension->label === 'sole length' => ' sole',
+            $dimension->name === 'iron' => ' iron',
+            in_array($dimension->name, ['length', 'width'], true) => '',
+            default => " {$dimension->label}",
+        };
 
         return match ($dimension->unit) {
-            DimensionUnit::Length => $this->format->dimension($value).($labelled && ! $plainly ? " {$dimension->label}" : ''),
-            DimensionUnit::Thickness => null,
+            DimensionUnit::Length => $this->format->dimension($value).$called,
+            DimensionUnit::Thickness, DimensionUnit::Count, DimensionUnit::Teeth => null,
             DimensionUnit::TeethPerInch => LengthFormatter::decimal($value, 1).' teeth per inch',
             DimensionUnit::Degrees => LengthFormatter::decimal($value, 1).'°',
             DimensionUnit::YesNo => $value >= 1 ? null : 'no '.str_replace('has a ', '', $dimension->label),

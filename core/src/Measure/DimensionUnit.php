@@ -13,4 +13,7 @@ enum DimensionUnit: string
     case TeethPerInch = 'teeth-per-inch';
     case Degrees = 'degrees';
     case YesNo = 'yes-no';
+    case Count = 'count';
+    /** How a saw's teeth are shaped: rip, cross or both. */
+    case Teeth = 'teeth';
 }

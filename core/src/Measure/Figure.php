@@ -28,6 +28,8 @@ final readonly class Figure
             DimensionUnit::TeethPerInch => self::teeth($typed),
             DimensionUnit::Degrees => self::degrees($typed),
             DimensionUnit::YesNo => self::yesNo($typed),
+            DimensionUnit::Count => self::count($typed),
+            DimensionUnit::Teeth => self::shape($typed),
         };
     }
 
@@ -86,6 +88,17 @@ final readonly class Figure
         return preg_match('/^\s*(\d+(?:[.,]\d+)?)\s*(°|deg|degrees)?\s*$/i', $typed, $match) === 1
             ? new self($typed, (float) str_replace(',', '.', $match[1]))
             : new self($typed, null, error: 'Type degrees, such as 12, or a slope: 1:7.');
+    }
+
+    /** Rip = 1, cross = 2, both = 3; a cut that runs along the grain wants rip teeth, one across it crosscut teeth. */
+    private static function shape(string $typed): self
+    {
+        return match (strtolower(trim($typed))) {
+            'rip', 'along' => new self($typed, 1.0),
+            'cross', 'crosscut', 'across' => new self($typed, 2.0),
+            'both' => new self($typed, 3.0),
+            default => new self($typed, null, error: 'Type rip, cross or both.'),
+        };
     }
 
     private static function yesNo(string $typed): self

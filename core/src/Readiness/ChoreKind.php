@@ -6,6 +6,7 @@ namespace JackRest\Core\Readiness;
 
 enum ChoreKind: string
 {
+    case ChooseWork = 'choose-work';
     case GetTool = 'get-tool';
     case SharpenEdge = 'sharpen-edge';
     case FinishSession = 'finish-session';

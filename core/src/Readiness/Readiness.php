@@ -7,8 +7,11 @@ namespace JackRest\Core\Readiness;
 /** What stands between a person and the next work, in one sentence. */
 final readonly class Readiness
 {
-    /** @param  list<Chore>  $chores */
-    public function __construct(public string $work, public array $chores)
+    /**
+     * @param  string|null  $work  null: none is chosen yet
+     * @param  list<Chore>  $chores
+     */
+    public function __construct(public ?string $work, public array $chores)
     {
     }
 
@@ -24,6 +27,9 @@ final readonly class Readiness
 
     public function sentence(): string
     {
+        if ($this->work === null) {
+            return 'Say what you want to make: the rest follows from it.';
+        }
         if ($this->isReady()) {
             return "Ready for the {$this->work}.";
         }

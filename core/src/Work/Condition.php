@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Measure\LengthFormatter;
+
 /** What must hold between a tool and the work before a way counts. */
 interface Condition
 {
@@ -14,7 +16,7 @@ interface Condition
     public function holds(array $sizes, Facts $facts): bool;
 
     /** The rule, in the words of the trade. */
-    public function says(): string;
+    public function says(LengthFormatter $format): string;
 
     /**
      * Where it does not hold: what is there and what it takes.

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work;
 
 use JackRest\Core\Work\Conditions\Compares;
+use JackRest\Core\Work\Conditions\Cuts;
 use JackRest\Core\Work\Conditions\Has;
 use JackRest\Core\Work\Conditions\Measures;
 use JackRest\Core\Work\Conditions\SoleReaches;
@@ -28,6 +29,11 @@ final class When
     public static function same(string $kind, string $dimension, Fact $fact): Condition
     {
         return new Compares($kind, $dimension, Relation::Same, $fact);
+    }
+
+    public static function cuts(string $kind, Grain $grain): Condition
+    {
+        return new Cuts($kind, $grain);
     }
 
     public static function toolAtLeast(string $kind, string $dimension, float $mm): Condition

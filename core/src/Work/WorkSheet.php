@@ -28,10 +28,7 @@ final readonly class WorkSheet
     {
         $figures = $measures = [];
         foreach ($pattern->measures as $measure) {
-            $figure = $measure->isLength
-                ? Figure::of($typed[$measure->name] ?? '', DimensionUnit::Length, $format, $measure->usual)
-                : Figure::count($typed[$measure->name] ?? '');
-            $figures[$measure->name] = $figure->within($measure->least, $measure->most, self::range($measure, $format));
+            $figures[$measure->name] = Figure::of($typed[$measure->name] ?? '', $measure->isLength ? DimensionUnit::Length : DimensionUnit::Count, $format, $measure->usual)->within($measure->least, $measure->most, self::range($measure, $format));
             $measures[$measure->name] = $figures[$measure->name]->value ?? $measure->usual;
         }
         foreach (self::INSIDE as $name => $called) {

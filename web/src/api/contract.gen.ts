@@ -116,13 +116,283 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/offers/{offer}/got": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["gotOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/offers/{offer}/want": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wantOffer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLadder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/alternatives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAlternatives"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSchool"];
+        put: operations["setSchool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showKinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showTool"];
+        put: operations["editTool"];
+        post?: never;
+        delete: operations["removeTool"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/strokes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["countStrokes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWorks"];
+        put?: never;
+        post: operations["addWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewWork"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/{work}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWork"];
+        put: operations["editWork"];
+        post?: never;
+        delete: operations["removeWork"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/{work}/chosen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["chooseWork"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/operations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showOperations"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showFits"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/{tool}/price": {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                tool: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -138,9 +408,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                tool: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -172,9 +440,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                edge: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get: operations["showEdge"];
@@ -190,9 +456,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                edge: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -208,9 +472,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                edge: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -226,9 +488,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                edge: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -244,9 +504,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                edge: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -262,9 +520,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                session: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get: operations["showSession"];
@@ -280,9 +536,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                session: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -314,9 +568,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                square: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get: operations["showSquare"];
@@ -332,9 +584,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                square: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -350,9 +600,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                square: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -368,9 +616,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                square: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -402,9 +648,7 @@ export interface paths {
         parameters: {
             query?: never;
             header?: never;
-            path: {
-                entry: number;
-            };
+            path?: never;
             cookie?: never;
         };
         get?: never;
@@ -551,6 +795,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/saw-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which saw for this stock, and how many strokes */
+        post: operations["calc-saw-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/sole-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which sole for this board and tolerance */
+        post: operations["calc-sole-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/kit-plan": {
         parameters: {
             query?: never;
@@ -562,6 +840,108 @@ export interface paths {
         put?: never;
         /** The cheapest tools that make the work possible */
         post: operations["calc-kit-plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/kit-ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The order to get tools in, and what each step unlocks */
+        post: operations["calc-kit-ladder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/chisel-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which chisel widths for these pins and mortises */
+        post: operations["calc-chisel-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/kerf-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which blade passes this saw’s kerf */
+        post: operations["calc-kerf-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/shoulder-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which shoulder plane for this stock */
+        post: operations["calc-shoulder-fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/marking-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which marking tool for this fit */
+        post: operations["calc-marking-chain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/brace-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which brace sweep for these bits */
+        post: operations["calc-brace-fit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,14 +999,6 @@ export interface components {
             doubt: string | null;
             instead: string | null;
         };
-        How: {
-            asks: string;
-            formula: string;
-            numbers: string;
-            /** @enum {string} */
-            basis: "published" | "common-practice" | "model";
-            source: string;
-        };
         Next: {
             says: string;
             why: string;
@@ -634,83 +1006,8 @@ export interface components {
         SizeMm: {
             [key: string]: number;
         };
-        Bench: {
-            work: components["schemas"]["WorkPiece"];
-            ready: boolean;
-            sentence: string;
-            minutes: number;
-            chores: components["schemas"]["Chore"][];
-            latest: components["schemas"]["DiaryEntry"][];
-        };
-        WorkPiece: {
-            name: string;
-            says: string;
-            sizeMm: components["schemas"]["SizeMm"];
-            length: string;
-            height: string;
-        };
-        Chore: {
-            /** @enum {string} */
-            kind: "get-tool" | "sharpen-edge" | "finish-session" | "test-reference";
-            says: string;
-            why: string;
-            minutes: number | null;
-            place: string;
-        };
         Search: {
             hits: components["schemas"]["Hit"][];
-        };
-        Hit: {
-            says: string;
-            /** @enum {string} */
-            kind: "edge" | "reference" | "tool" | "diary";
-            place: string;
-        };
-        Kit: {
-            board: components["schemas"]["Tool"][];
-            work: components["schemas"]["KitWork"];
-            operations: components["schemas"]["Operation"][];
-            plan: components["schemas"]["KitPlan"];
-            how: components["schemas"]["How"][];
-        };
-        Tool: {
-            id: number;
-            version: number;
-            kind: string;
-            name: string;
-            says: string;
-            form: string;
-            group: string;
-            /** @enum {string} */
-            status: "owned" | "wanted";
-            sizeMm: components["schemas"]["SizeMm"];
-            price: number | null;
-        };
-        KitWork: {
-            id: number;
-            name: string;
-            says: string;
-        };
-        Operation: {
-            id: string;
-            name: string;
-            /** @enum {string} */
-            state: "now" | "planned" | "impossible";
-            tools: string;
-            says: string;
-            grade: number | null;
-        };
-        KitPlan: {
-            sentence: string;
-            cost: number;
-            provenOptimal: boolean;
-            purchases: components["schemas"]["Purchase"][];
-        };
-        Purchase: {
-            toolId: number | null;
-            name: string;
-            cost: number;
-            why: string;
         };
         Edges: {
             edges: components["schemas"]["Edge"][];
@@ -987,6 +1284,460 @@ export interface components {
             name: string;
             title: string;
         };
+        How: {
+            asks: string;
+            formula: string;
+            numbers: string;
+            /** @enum {string} */
+            basis: "published" | "common-practice" | "from-memory" | "model";
+            source: string;
+        };
+        Bench: {
+            work: components["schemas"]["WorkPiece"] | null;
+            ready: boolean;
+            sentence: string;
+            minutes: number;
+            chores: components["schemas"]["Chore"][];
+            latest: components["schemas"]["DiaryEntry"][];
+        };
+        WorkPiece: {
+            id: number;
+            name: string;
+            says: string;
+            form: string;
+            measuresMm: components["schemas"]["SizeMm"];
+            labels: components["schemas"]["Words"];
+        };
+        Words: {
+            [key: string]: string;
+        };
+        Chore: {
+            /** @enum {string} */
+            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference";
+            says: string;
+            why: string;
+            minutes: number | null;
+            place: string;
+        };
+        Hit: {
+            says: string;
+            /** @enum {string} */
+            kind: "edge" | "reference" | "tool" | "work" | "diary";
+            place: string;
+        };
+        Figure: {
+            typed: string;
+            value: number | null;
+            understood: string | null;
+            error: string | null;
+            doubt: string | null;
+            instead: string | null;
+        };
+        Figures: {
+            [key: string]: components["schemas"]["Figure"];
+        };
+        Typed: {
+            [key: string]: string;
+        };
+        Kit: {
+            board: components["schemas"]["Tool"][];
+            groups: components["schemas"]["ToolGroup"][];
+            works: components["schemas"]["Work"][];
+            next: components["schemas"]["KitNext"];
+            plan: components["schemas"]["KitPlan"];
+            how: components["schemas"]["How"][];
+        };
+        ToolGroup: {
+            id: string;
+            label: string;
+            teaches: string;
+            first: number | null;
+        };
+        Tool: {
+            id: number;
+            version: number;
+            kind: string;
+            name: string;
+            says: string;
+            form: string;
+            group: string;
+            /** @enum {string} */
+            status: "owned" | "wanted";
+            sizeMm: components["schemas"]["SizeMm"];
+            price: number | null;
+        };
+        Work: {
+            id: number;
+            version: number;
+            name: string;
+            form: string;
+            /** @enum {string} */
+            state: "now" | "planned" | "locked";
+            missing: number;
+            chosen: boolean;
+            due: string | null;
+        };
+        KitNext: {
+            says: string;
+            why: string;
+            offer: string | null;
+            toolId: number | null;
+            made: boolean;
+        };
+        KitPlan: {
+            sentence: string;
+            cost: number;
+            provenOptimal: boolean;
+            tools: number;
+        };
+        Kinds: {
+            kinds: components["schemas"]["Kind"][];
+            groups: components["schemas"]["ToolGroup"][];
+        };
+        Kind: {
+            id: string;
+            name: string;
+            says: string;
+            for: string;
+            wrong: string;
+            form: string;
+            group: string;
+            needs: string[];
+            wants: string[];
+            price: string;
+            making: string | null;
+            running: string | null;
+            basis: string;
+            offered: boolean;
+            dimensions: components["schemas"]["Dimension"][];
+            usualMm: components["schemas"]["SizeMm"];
+        };
+        Dimension: {
+            name: string;
+            label: string;
+            /** @enum {string} */
+            unit: "length" | "thickness" | "teeth-per-inch" | "degrees" | "yes-no" | "count" | "teeth";
+            usual: string;
+            stepMm: number;
+            asked: boolean;
+        };
+        ToolSheet: {
+            kind: string;
+            figures: components["schemas"]["Typed"];
+            name: string;
+        };
+        ToolRequest: {
+            kind: string;
+            figures: components["schemas"]["Typed"];
+            name: string;
+            /** @enum {string} */
+            status: "owned" | "wanted";
+            price: string;
+        };
+        EditTool: {
+            version: number;
+            figures: components["schemas"]["Typed"];
+            name: string;
+            /** @enum {string} */
+            status: "owned" | "wanted";
+            price: string;
+        };
+        ToolPreview: {
+            figures: components["schemas"]["Figures"];
+            sizeMm: components["schemas"]["SizeMm"];
+            name: string;
+            form: string;
+            sound: boolean;
+        };
+        ToolPage: {
+            tool: components["schemas"]["Tool"];
+            kind: components["schemas"]["Kind"];
+            sizes: components["schemas"]["ToolSize"][];
+            serves: components["schemas"]["Service"][];
+            loses: string[];
+            edges: components["schemas"]["ToolEdge"][];
+            bite: string | null;
+            overrule: string | null;
+            worth: string | null;
+            settingsVersion: number;
+        };
+        ToolSize: {
+            name: string;
+            label: string;
+            text: string;
+            typed: string;
+            measured: boolean;
+        };
+        Service: {
+            operation: string;
+            ways: components["schemas"]["ServiceWay"][];
+        };
+        ServiceWay: {
+            tools: string;
+            says: string;
+            grade: number;
+            if: string[];
+        };
+        ToolEdge: {
+            id: number;
+            name: string;
+            says: string;
+        };
+        Removed: {
+            entry: components["schemas"]["DiaryEntry"];
+            loses: string[];
+        };
+        StrokeCount: {
+            version: number;
+            thickness: string;
+            depth: string;
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+            strokes: string;
+        };
+        Works: {
+            works: components["schemas"]["Work"][];
+            patterns: components["schemas"]["Pattern"][];
+        };
+        Pattern: {
+            id: string;
+            name: string;
+            says: string;
+            form: string;
+            measures: components["schemas"]["Measure"][];
+        };
+        Measure: {
+            name: string;
+            label: string;
+            usual: string;
+            usualMm: number;
+        };
+        WorkSheet: {
+            pattern: string | null;
+            measures: components["schemas"]["Typed"];
+            steps: components["schemas"]["WorkStep"][];
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+        };
+        WorkStep: {
+            operation: string;
+            typed: components["schemas"]["Typed"];
+            minGrade: number;
+        };
+        WorkRequest: {
+            name: string;
+            pattern: string | null;
+            measures: components["schemas"]["Typed"];
+            steps: components["schemas"]["WorkStep"][];
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+            due: string | null;
+            weight: number;
+        };
+        EditWork: {
+            version: number;
+            name: string;
+            pattern: string | null;
+            measures: components["schemas"]["Typed"];
+            steps: components["schemas"]["WorkStep"][];
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+            due: string | null;
+            weight: number;
+        };
+        ChooseWork: {
+            version: number;
+            chosen: boolean;
+        };
+        WorkPreview: {
+            figures: components["schemas"]["Figures"];
+            stepFigures: components["schemas"]["Figures"][];
+            measuresMm: components["schemas"]["SizeMm"];
+            form: string;
+            tasks: components["schemas"]["Task"][];
+            sentence: string;
+            sound: boolean;
+        };
+        WorkPage: {
+            work: components["schemas"]["Work"];
+            says: string;
+            pattern: components["schemas"]["Pattern"] | null;
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+            weight: number;
+            typed: components["schemas"]["Typed"];
+            measuresMm: components["schemas"]["SizeMm"];
+            steps: components["schemas"]["WorkStep"][];
+            tasks: components["schemas"]["Task"][];
+            sentence: string;
+            minutes: string;
+        };
+        Task: {
+            operation: string;
+            name: string;
+            explains: string;
+            numbers: string;
+            /** @enum {string} */
+            state: "now" | "planned" | "impossible";
+            slow: boolean;
+            tools: string;
+            says: string;
+            grade: number | null;
+            minGrade: number;
+            speed: string | null;
+            certainty: string | null;
+        };
+        Operations: {
+            operations: components["schemas"]["Operation"][];
+        };
+        Operation: {
+            id: string;
+            name: string;
+            says: string;
+            facts: components["schemas"]["OperationFact"][];
+        };
+        OperationFact: {
+            name: string;
+            asks: string;
+        };
+        Ladder: {
+            rungs: components["schemas"]["Rung"][];
+            works: number;
+            total: number;
+            totalText: string;
+            running: string;
+            proof: string;
+            perMonth: number | null;
+            budget: number | null;
+            floor: number | null;
+            settingsVersion: number;
+            locked: string[];
+            impossible: string | null;
+            says: string;
+            why: string;
+            how: components["schemas"]["How"][];
+        };
+        Rung: {
+            tools: components["schemas"]["RungTool"][];
+            made: boolean;
+            cost: number;
+            costText: string;
+            from: number;
+            to: number;
+            toText: string;
+            minutes: number;
+            unlocks: components["schemas"]["RungWork"][];
+            month: string | null;
+            late: string | null;
+        };
+        RungTool: {
+            offer: string;
+            toolId: number | null;
+            name: string;
+            kind: string;
+            form: string;
+            sizeMm: components["schemas"]["SizeMm"];
+            cost: number;
+            costText: string;
+            ownPrice: boolean;
+            month: string | null;
+        };
+        RungWork: {
+            id: number;
+            name: string;
+        };
+        Alternatives: {
+            nextBest: string | null;
+            purchases: components["schemas"]["Purchase"][];
+            worth: components["schemas"]["Worth"][];
+        };
+        Purchase: {
+            offer: string;
+            name: string;
+            says: string;
+        };
+        Worth: {
+            offer: string;
+            name: string;
+            price: string;
+            says: string;
+        };
+        School: {
+            version: number;
+            questions: components["schemas"]["SchoolQuestion"][];
+            overrules: components["schemas"]["Overrule"][];
+            perMonth: number | null;
+            budget: number | null;
+            floor: number | null;
+        };
+        SchoolQuestion: {
+            id: string;
+            asks: string;
+            answer: string;
+            answers: components["schemas"]["SchoolAnswer"][];
+        };
+        SchoolAnswer: {
+            id: string;
+            name: string;
+            because: string;
+        };
+        Overrule: {
+            kind: string;
+            name: string;
+            overrule: string;
+            label: string;
+        };
+        SchoolRequest: {
+            version: number;
+            answers?: components["schemas"]["Typed"];
+            overrule?: components["schemas"]["OverruleRequest"];
+            perMonth?: string | null;
+            budget?: string | null;
+            floor?: number | null;
+        };
+        OverruleRequest: {
+            kind: string;
+            overrule: string | null;
+        };
+        Fits: {
+            fits: components["schemas"]["Fit"][];
+        };
+        Fit: {
+            id: string;
+            asks: string;
+            short: string;
+            wantsHardness: boolean;
+            fields: components["schemas"]["FitField"][];
+        };
+        FitField: {
+            name: string;
+            label: string;
+            /** @enum {string} */
+            unit: "length" | "thickness" | "teeth-per-inch" | "degrees" | "yes-no" | "count" | "teeth";
+            usual: string;
+            stepMm: number;
+        };
+        FitRequest: {
+            typed: components["schemas"]["Typed"];
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+        };
+        FitSheet: {
+            figures: components["schemas"]["Figures"];
+            rows: components["schemas"]["FitRow"][];
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
+        };
+        FitRow: {
+            name: string;
+            good: boolean;
+            verdict: string;
+            says: string;
+            draw: components["schemas"]["SizeMm"];
+            toolId: number | null;
+            model: string | null;
+            caption: string;
+        };
     };
     responses: {
         /** @description What is wrong and beside which field */
@@ -998,204 +1749,9 @@ export interface components {
                 "application/json": components["schemas"]["Errors"];
             };
         };
-        /** @description The application answers */
-        Health: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Health"];
-            };
-        };
-        /** @description What every window watches */
-        Pulse: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Pulse"];
-            };
-        };
-        /** @description What wants doing */
-        Bench: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Bench"];
-            };
-        };
-        /** @description What was found */
-        Search: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Search"];
-            };
-        };
-        /** @description The field after an arrow key */
-        Step: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Step"];
-            };
-        };
-        /** @description The board and the work */
-        Kit: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Kit"];
-            };
-        };
-        /** @description Every edge and the rack */
-        Edges: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Edges"];
-            };
-        };
-        /** @description One edge */
-        EdgePage: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["EdgePage"];
-            };
-        };
-        /** @description The plan so far */
-        EdgePlan: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["EdgePlan"];
-            };
-        };
-        /** @description A honing session */
-        Session: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Session"];
-            };
-        };
-        /** @description Every square */
-        Squares: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Squares"];
-            };
-        };
-        /** @description One square */
-        SquarePage: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["SquarePage"];
-            };
-        };
-        /** @description The test so far */
-        SquarePreview: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["SquarePreview"];
-            };
-        };
-        /** @description What was recorded */
-        Diary: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Diary"];
-            };
-        };
-        /** @description One entry */
-        DiaryEntry: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["DiaryEntry"];
-            };
-        };
-        /** @description Every calculation */
-        Calculations: {
-            headers: {
-                [name: string]: unknown;
-            };
-            content: {
-                "application/json": components["schemas"]["Calculations"];
-            };
-        };
     };
     parameters: never;
-    requestBodies: {
-        Preferences: {
-            content: {
-                "application/json": components["schemas"]["Preferences"];
-            };
-        };
-        Step: {
-            content: {
-                "application/json": components["schemas"]["StepRequest"];
-            };
-        };
-        Price: {
-            content: {
-                "application/json": components["schemas"]["PriceRequest"];
-            };
-        };
-        Seen: {
-            content: {
-                "application/json": components["schemas"]["Seen"];
-            };
-        };
-        EdgeSheet: {
-            content: {
-                "application/json": components["schemas"]["EdgeSheet"];
-            };
-        };
-        SeenEdgeSheet: {
-            content: {
-                "application/json": components["schemas"]["SeenEdgeSheet"];
-            };
-        };
-        Progress: {
-            content: {
-                "application/json": components["schemas"]["Progress"];
-            };
-        };
-        Finish: {
-            content: {
-                "application/json": components["schemas"]["Finish"];
-            };
-        };
-        SquareSheet: {
-            content: {
-                "application/json": components["schemas"]["SquareSheet"];
-            };
-        };
-        RecordSquareTest: {
-            content: {
-                "application/json": components["schemas"]["RecordSquareTest"];
-            };
-        };
-    };
+    requestBodies: never;
     headers: never;
     pathItems: never;
 }
@@ -1210,7 +1766,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Health"];
+            /** @description Health */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
         };
     };
     showPulse: {
@@ -1222,7 +1786,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Pulse"];
+            /** @description Pulse */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pulse"];
+                };
+            };
         };
     };
     setPreferences: {
@@ -1232,9 +1804,21 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Preferences"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Preferences"];
+            };
+        };
         responses: {
-            200: components["responses"]["Pulse"];
+            /** @description Pulse */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pulse"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };
@@ -1247,7 +1831,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Bench"];
+            /** @description Bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
         };
     };
     search: {
@@ -1261,7 +1853,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Search"];
+            /** @description Search */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Search"];
+                };
+            };
         };
     };
     stepReading: {
@@ -1271,9 +1871,21 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Step"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepRequest"];
+            };
+        };
         responses: {
-            200: components["responses"]["Step"];
+            /** @description Step */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Step"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };
@@ -1286,7 +1898,575 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Kit"];
+            /** @description Kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
+        };
+    };
+    gotOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                offer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    wantOffer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                offer: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    showLadder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Ladder */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ladder"];
+                };
+            };
+        };
+    };
+    showAlternatives: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Alternatives */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Alternatives"];
+                };
+            };
+        };
+    };
+    showSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description School */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["School"];
+                };
+            };
+        };
+    };
+    setSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolRequest"];
+            };
+        };
+        responses: {
+            /** @description School */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["School"];
+                };
+            };
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showKinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kinds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kinds"];
+                };
+            };
+        };
+    };
+    addTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolRequest"];
+            };
+        };
+        responses: {
+            /** @description ToolPage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolSheet"];
+            };
+        };
+        responses: {
+            /** @description ToolPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ToolPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    editTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditTool"];
+            };
+        };
+        responses: {
+            /** @description ToolPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Removed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    countStrokes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StrokeCount"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showWorks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Works */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Works"];
+                };
+            };
+        };
+    };
+    addWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkRequest"];
+            };
+        };
+        responses: {
+            /** @description WorkPage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkPage"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkSheet"];
+            };
+        };
+        responses: {
+            /** @description WorkPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description WorkPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    editWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditWork"];
+            };
+        };
+        responses: {
+            /** @description WorkPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Removed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Removed"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    chooseWork: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChooseWork"];
+            };
+        };
+        responses: {
+            /** @description Works */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Works"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showOperations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Operations */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Operations"];
+                };
+            };
+        };
+    };
+    showFits: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Fits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fits"];
+                };
+            };
+        };
+    };
+    fit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                question: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitRequest"];
+            };
+        };
+        responses: {
+            /** @description FitSheet */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitSheet"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
         };
     };
     changePrice: {
@@ -1298,9 +2478,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Price"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceRequest"];
+            };
+        };
         responses: {
-            200: components["responses"]["Kit"];
+            /** @description Kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1315,9 +2507,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Seen"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
         responses: {
-            200: components["responses"]["Kit"];
+            /** @description Kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Kit"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1332,7 +2536,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Edges"];
+            /** @description Edges */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edges"];
+                };
+            };
         };
     };
     showEdge: {
@@ -1346,7 +2558,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["EdgePage"];
+            /** @description EdgePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgePage"];
+                };
+            };
             404: components["responses"]["Errors"];
         };
     };
@@ -1359,9 +2579,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["EdgeSheet"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EdgeSheet"];
+            };
+        };
         responses: {
-            200: components["responses"]["EdgePlan"];
+            /** @description EdgePlan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgePlan"];
+                };
+            };
             404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1375,9 +2607,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["SeenEdgeSheet"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenEdgeSheet"];
+            };
+        };
         responses: {
-            200: components["responses"]["EdgePage"];
+            /** @description EdgePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgePage"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1392,9 +2636,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["SeenEdgeSheet"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenEdgeSheet"];
+            };
+        };
         responses: {
-            200: components["responses"]["EdgePage"];
+            /** @description EdgePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgePage"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1409,9 +2665,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["SeenEdgeSheet"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenEdgeSheet"];
+            };
+        };
         responses: {
-            201: components["responses"]["Session"];
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1428,7 +2696,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Session"];
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
             404: components["responses"]["Errors"];
         };
     };
@@ -1441,9 +2717,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Progress"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Progress"];
+            };
+        };
         responses: {
-            200: components["responses"]["Session"];
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1458,9 +2746,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Finish"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Finish"];
+            };
+        };
         responses: {
-            200: components["responses"]["Session"];
+            /** @description Session */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1475,7 +2775,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Squares"];
+            /** @description Squares */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Squares"];
+                };
+            };
         };
     };
     showSquare: {
@@ -1489,7 +2797,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["SquarePage"];
+            /** @description SquarePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SquarePage"];
+                };
+            };
             404: components["responses"]["Errors"];
         };
     };
@@ -1502,9 +2818,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["SquareSheet"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SquareSheet"];
+            };
+        };
         responses: {
-            200: components["responses"]["SquarePreview"];
+            /** @description SquarePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SquarePreview"];
+                };
+            };
             404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
@@ -1518,9 +2846,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["RecordSquareTest"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordSquareTest"];
+            };
+        };
         responses: {
-            201: components["responses"]["SquarePage"];
+            /** @description SquarePage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SquarePage"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1535,9 +2875,21 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody: components["requestBodies"]["Seen"];
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
         responses: {
-            200: components["responses"]["SquarePage"];
+            /** @description SquarePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SquarePage"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -1555,7 +2907,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Diary"];
+            /** @description Diary */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Diary"];
+                };
+            };
         };
     };
     undoEntry: {
@@ -1569,7 +2929,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            201: components["responses"]["DiaryEntry"];
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
         };
@@ -1583,7 +2951,15 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            200: components["responses"]["Calculations"];
+            /** @description Calculations */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Calculations"];
+                };
+            };
         };
     };
     "calc-grit": {
@@ -2015,6 +3391,132 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    "calc-saw-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description teeth per inch (points per inch less one) */
+                    teethPerInch: number;
+                    /** @description length of toothed edge used in a stroke */
+                    strokeLengthMm: number;
+                    /** @description thickness of the stock */
+                    stockThicknessMm: number;
+                    /** @description depth of the cut */
+                    cutDepthMm: number;
+                    /**
+                     * @description how hard the wood is
+                     * @enum {string}
+                     */
+                    hardness: "soft" | "medium" | "hard";
+                    /**
+                     * @description angle of the toothed edge to the face: 60 ripping, 45 crosscutting with a handsaw, 90 with a level back saw
+                     * @default 90
+                     */
+                    sawAngleDeg?: number;
+                    /** @description depth of plate under the back */
+                    depthUnderBackMm?: number;
+                    /** @description thickness of the plate */
+                    plateMm?: number;
+                    /** @description set of the teeth to one side */
+                    setPerSideMm?: number;
+                    /**
+                     * @description how much more than the model this saw bites, by the user’s own counts
+                     * @default 1
+                     */
+                    biteFactor?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description distance from tooth to tooth */
+                        pitchMm: number;
+                        /** @description length of kerf the teeth are in */
+                        kerfLengthMm: number;
+                        /** @description teeth in the cut at once */
+                        teethInCut: number;
+                        /** @description how deep each tooth bites */
+                        bitePerToothMm: number;
+                        /**
+                         * @description what keeps it from biting deeper
+                         * @enum {string}
+                         */
+                        limit: "force" | "gullet";
+                        /** @description how much deeper a stroke goes */
+                        mmPerStroke: number;
+                        /** @description strokes for the whole cut */
+                        strokes: number;
+                        /**
+                         * @description whether the saw suits the cut
+                         * @enum {string}
+                         */
+                        verdict: "good" | "catches" | "clogs" | "too-shallow";
+                        /** @description why */
+                        reason: string;
+                        /** @description width of the kerf */
+                        kerfMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-sole-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description length of the sole */
+                    soleLengthMm: number;
+                    /** @description length of the board */
+                    boardLengthMm: number;
+                    /** @description thickness of the last shaving */
+                    shavingMm: number;
+                    /** @description how far from straight the edge may be */
+                    toleranceMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the hollow the plane can leave over the board’s length */
+                        residualMm: number;
+                        /**
+                         * @description whether that is within the tolerance
+                         * @enum {string}
+                         */
+                        verdict: "good" | "short";
+                        /** @description the shortest sole that would do */
+                        soleNeededMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     "calc-kit-plan": {
         parameters: {
             query?: never;
@@ -2100,6 +3602,364 @@ export interface operations {
                         uncoverable: string[];
                         /** @description with a budget: operations left out */
                         unserved?: string[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-kit-ladder": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what is to be made */
+                    works: {
+                        /** @description name of the work */
+                        id: string;
+                        /** @description the operations it takes */
+                        operations: string[];
+                        /**
+                         * @description how much it matters to be able to make it
+                         * @default 1
+                         */
+                        weight?: number;
+                    }[];
+                    /** @description tools owned and on offer */
+                    tools: {
+                        /** @description name of the tool */
+                        id: string;
+                        /** @description what it costs, in any one currency */
+                        cost: number;
+                        /**
+                         * @description tools without which it does not count
+                         * @default []
+                         */
+                        needs?: string[];
+                    }[];
+                    /** @description the ways to do operations */
+                    methods: {
+                        /** @description the operation it does */
+                        operation: string;
+                        /** @description the tools it takes, all of them */
+                        tools: string[];
+                        /**
+                         * @description how good the result is; more is better
+                         * @default 1
+                         */
+                        grade?: number;
+                    }[];
+                    /** @description ids of the tools owned */
+                    owned: string[];
+                    /** @description least grade by operation */
+                    grades?: {
+                        [key: string]: number;
+                    };
+                    /** @description the most that may be spent */
+                    budget?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the steps, first to last */
+                        rungs: {
+                            /** @description the tools to get, in alphabetical order */
+                            buy: string[];
+                            /** @description what they cost */
+                            cost: number;
+                            /** @description the works that become possible, in the order given */
+                            unlocks: string[];
+                            /** @description what has been spent by then */
+                            cumulativeCost: number;
+                        }[];
+                        /** @description what the whole plan costs */
+                        total: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-chisel-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description widths of the chisels at hand */
+                    chiselsMm: number[];
+                    /** @description width of a pin where it is narrowest: the gap between two tails */
+                    pinMm?: number;
+                    /** @description thickness of the board the pins go through */
+                    thicknessMm?: number;
+                    /**
+                     * @description slope of the tails, 1 in so many
+                     * @default 7
+                     */
+                    slopeRatio?: number;
+                    /** @description width of a mortise */
+                    mortiseMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description chisels that go between the tails, widest first */
+                        intoGapMm: number[];
+                        /** @description the widest that goes between the tails */
+                        bestForGapMm: number | null;
+                        /** @description the chisel that is as wide as the mortise */
+                        justForMortiseMm: number | null;
+                        /** @description the widest that goes into the mortise */
+                        bestForMortiseMm: number | null;
+                        /** @description width of a pin where it is widest */
+                        pinWideMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-kerf-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of the saw’s plate */
+                    plateMm: number;
+                    /** @description set of its teeth to one side */
+                    setPerSideMm: number;
+                    /** @description blades for the waste */
+                    blades: {
+                        /** @description name of the blade */
+                        id: string;
+                        /** @description its thickness */
+                        thicknessMm: number;
+                        /**
+                         * @description set of its teeth to one side
+                         * @default 0
+                         */
+                        setPerSideMm?: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description width of the saw’s kerf */
+                        kerfMm: number;
+                        /** @description the blades, in the order given */
+                        blades: {
+                            /** @description name of the blade */
+                            id: string;
+                            /** @description its thickness over the set */
+                            overSetMm: number;
+                            /** @description room left in the kerf; negative: it binds */
+                            clearanceMm: number;
+                            /** @description whether it drops into the kerf */
+                            passes: boolean;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-shoulder-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of the stock */
+                    stockThicknessMm: number;
+                    /** @description thickness of the tenon */
+                    tenonThicknessMm: number;
+                    /** @description widths of the shoulder planes’ irons */
+                    ironsMm: number[];
+                    /** @description a groove or dado to be cleaned as well */
+                    grooveMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how deep each shoulder is */
+                        shoulderMm: number;
+                        /** @description the irons, in the order given */
+                        irons: {
+                            /** @description width of the iron */
+                            ironMm: number;
+                            /**
+                             * @description how it covers the shoulder
+                             * @enum {string}
+                             */
+                            verdict: "good" | "two-passes" | "narrow";
+                            /** @description whether it goes into the groove */
+                            intoGroove?: boolean;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-marking-chain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the steps from the first line to the last */
+                    steps: {
+                        /**
+                         * @description what marks or reads
+                         * @enum {string}
+                         */
+                        marker: "knife" | "blade-gauge" | "pin-gauge" | "hard-pencil" | "pencil" | "rule" | "tape";
+                        /**
+                         * @description how often this step comes in the chain
+                         * @default 1
+                         */
+                        times?: number;
+                        /** @description the user’s own width of line instead */
+                        widthMm?: number;
+                    }[];
+                    /** @description how far off the fit can bear */
+                    toleranceMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description every error at its largest, all the same way */
+                        worstMm: number;
+                        /** @description root of the sum of the squares: what is likely */
+                        likelyMm: number;
+                        /** @description two parts made with one setting carried by a gauge: how far they can differ */
+                        betweenPartsFixedMm: number;
+                        /** @description two parts each measured anew: how far they can differ */
+                        betweenPartsMeasuredMm: number;
+                        /**
+                         * @description whether the fit holds
+                         * @enum {string}
+                         */
+                        verdict?: "always" | "mostly" | "no";
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-brace-fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the bit */
+                    diameterMm: number;
+                    /**
+                     * @description how hard the wood is
+                     * @enum {string}
+                     */
+                    hardness: "soft" | "medium" | "hard";
+                    /**
+                     * @description pitch of the lead screw: how far a turn goes in
+                     * @default 1.5
+                     */
+                    feedPerTurnMm?: number;
+                    /**
+                     * @description what the hand gives without straining, newton
+                     * @default 120
+                     */
+                    handForceN?: number;
+                    /**
+                     * @description braces to be compared, by sweep
+                     * @default []
+                     */
+                    sweepsMm?: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description torque the bit takes, newton metre */
+                        torqueNm: number;
+                        /** @description shortest sweep that turns it */
+                        sweepNeededMm: number;
+                        /** @description the braces compared */
+                        braces: {
+                            /** @description sweep of the brace */
+                            sweepMm: number;
+                            /** @description force at its handle, newton */
+                            forceN: number;
+                            /** @description whether the hand can give it without straining */
+                            turns: boolean;
+                        }[];
                     };
                 };
             };

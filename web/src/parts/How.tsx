@@ -4,6 +4,7 @@ import type { Schemas } from '../api/client'
 const basis = {
   published: 'Published',
   'common-practice': 'Common practice',
+  'from-memory': 'From memory',
   model: 'A model’s estimate',
 } as const
 

@@ -3,14 +3,19 @@ import { useId } from 'react'
 import type { Schemas } from '../api/client'
 import { useStep } from './useStep'
 
+/** What the application made of a field: of a reading as of any other figure. */
+export type Understood = Pick<Schemas['Reading'], 'typed' | 'understood' | 'error' | 'doubt' | 'instead'>
+
 interface ReadingFieldProps {
   label: string
   hint?: string | undefined
   value: string
-  reading: Schemas['Reading'] | undefined
+  reading: Understood | undefined
   onChange: (typed: string) => void
   /** What an arrow key steps by, mm. */
   stepMm: number
+  /** Shown while nothing is typed: what is then taken. */
+  usual?: string | undefined
   /** Leave the label to another element: only the figure is shown. */
   bare?: boolean
 }
@@ -23,6 +28,7 @@ export function ReadingField({
   reading,
   onChange,
   stepMm,
+  usual = '–',
   bare = false,
 }: ReadingFieldProps) {
   const id = useId()
@@ -46,7 +52,7 @@ export function ReadingField({
             data-reading
             value={value}
             inputMode="text"
-            placeholder="–"
+            placeholder={usual}
             autoComplete="off"
             spellCheck={false}
             aria-invalid={current?.error !== undefined && current.error !== null}
@@ -89,6 +95,6 @@ export function ReadingField({
 }
 
 /** A plain figure needs no echo; a fraction, a comma or a unit word does. */
-function differs(reading: Schemas['Reading']): boolean {
+function differs(reading: Understood): boolean {
   return !/^-?\d+(\.\d+)?$/.test(reading.typed.trim())
 }

@@ -37,6 +37,7 @@ final readonly class Chisels implements Fit
         usort($chisels, static fn (Tool $a, Tool $b): int => $b->sizes()['width'] <=> $a->sizes()['width']);
         $fit = (new ChiselFit)(new ChiselFitInput(array_map(static fn (Tool $tool): float => $tool->sizes()['width'], $chisels), $values['pin'], $values['thickness'], 7.0, $values['mortise'] ?? null));
         $rows = array_map(static fn (Tool $tool): FitRow => self::row($tool, $fit, $values, $format), $chisels);
+        usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['widthMm']] <=> [! $b->good, $a->draw['widthMm']]);
 
         return new FitAnswer($rows, self::next($fit, $values, $format), 'A chisel wider than the gap bruises the tails. The pin is '.$format->dimension($fit->pinWideMm ?? 0.0).' wide on its other face, at 1:7.', [new Explained(
             'How wide is the pin behind?',
@@ -65,7 +66,7 @@ final readonly class Chisels implements Fit
             $fit->justForMortiseMm === $width => 'take it for the mortise',
             $goesIn => 'goes in',
             default => 'too wide',
-        }, ($goesIn ? 'goes between the tails' : ($tool->kind === 'mortise-chisel' ? 'too thick for a tail’s corner' : 'does not go between the tails')).$mortise, ['widthMm' => $width, 'pinMm' => $values['pin'], 'pinWideMm' => $fit->pinWideMm ?? $values['pin'], 'thicknessMm' => $values['thickness']], (int) $tool->id);
+        }, ($goesIn ? 'goes between the tails' : ($tool->kind === 'mortise-chisel' ? 'too thick for a tail’s corner' : 'does not go between the tails')).$mortise, ['widthMm' => $width, 'pinMm' => $values['pin'], 'pinWideMm' => $fit->pinWideMm ?? $values['pin'], 'thicknessMm' => $values['thickness']], (int) $tool->id, caption: $format->dimension($width));
     }
 
     /** @param  array<string, float>  $values */

@@ -25,10 +25,10 @@ final readonly class Marks implements Fit
 {
     /** @var array<string, non-empty-list<Marker>> chains by name, from the first reading to the last line */
     private const CHAINS = [
-        'the part itself, knifed' => [Marker::Knife],
-        'a gauge carried over, blade or wheel' => [Marker::BladeGauge],
-        'a pin gauge carried over' => [Marker::PinGauge],
-        'the part itself, hard pencil' => [Marker::HardPencil],
+        'part held on, knifed' => [Marker::Knife],
+        'blade or wheel gauge' => [Marker::BladeGauge],
+        'pin gauge' => [Marker::PinGauge],
+        'part held on, hard pencil' => [Marker::HardPencil],
         'rule, then knife' => [Marker::Rule, Marker::Knife],
         'rule, then ordinary pencil' => [Marker::Rule, Marker::Pencil],
         'tape, then ordinary pencil' => [Marker::Tape, Marker::Pencil],
@@ -38,7 +38,7 @@ final readonly class Marks implements Fit
     {
         return [
             new FitField('tolerance', 'how far off the fit can be', 0.1, 0.01, 3, DimensionUnit::Thickness),
-            new FitField('times', 'transfers one after another', 1, 1, 20),
+            new FitField('times', 'transfers one after another', 1, 1, 20, DimensionUnit::Count),
         ];
     }
 
@@ -54,10 +54,10 @@ final readonly class Marks implements Fit
         $good = array_values(array_filter($rows, static fn (FitRow $row): bool => $row->good));
         // Of those that hold the coarsest is the easiest.
         $best = $good === [] ? null : $good[count($good) - 1];
-        $knife = $chains['the part itself, knifed'];
+        $knife = $chains['part held on, knifed'];
         [$next, $why] = $best === null
             ? ['Nothing here holds that over so many transfers.', 'Knife straight from the part: one transfer, off by '.$format->small($knife->worstMm / $times).' at worst.']
-            : [ucfirst("{$best->name} is good enough."), ucfirst($best->says).'.'];
+            : [ucfirst("{$best->name}: good enough."), ucfirst($best->says).'.'];
 
         return new FitAnswer($rows, $next, $why, [new Explained('How far off can it be?', 'each line or reading can be off by half its width; worst case: their sum; likely: the root of the sum of their squares', "knifed $times times: $times · 0.05 ÷ 2 = ".LengthFormatter::decimal($knife->worstMm, 3).' mm at worst, √'.$times.' · 0.025 = '.LengthFormatter::decimal($knife->likelyMm, 3).' mm likely', Basis::CommonPractice, 'Line widths: common practice, no source; those of rules and tapes from memory.')]);
     }

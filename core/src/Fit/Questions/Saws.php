@@ -16,7 +16,9 @@ use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Fit\SawFitResult;
 use JackRest\Core\Fit\SawVerdict;
 use JackRest\Core\Kit\Tool;
+use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Hardness;
 
 /** Every saw at hand in one piece of stock, side by side. */
@@ -30,7 +32,7 @@ final readonly class Saws implements Fit
     /** A stroke uses about four fifths of the teeth. Common practice. */
     public const STROKE = 0.8;
 
-    /** @param  array<string, OwnBite>  $ownBites  by tool id */
+    /** @param  array<int|string, OwnBite>  $ownBites  by tool id */
     public function __construct(private array $ownBites = [])
     {
     }
@@ -40,6 +42,7 @@ final readonly class Saws implements Fit
         return [
             new FitField('thickness', 'stock thickness', 22, 1, 300),
             new FitField('depth', 'depth of the cut', 22, 1, 1000),
+            new FitField('grain', 'the cut runs', Grain::CROSS, Grain::RIP, Grain::CROSS, DimensionUnit::Teeth),
         ];
     }
 
@@ -52,12 +55,14 @@ final readonly class Saws implements Fit
                 $cuts[] = [$tool, $input, (new SawFit)($input)];
             }
         }
-        usort($cuts, static fn (array $a, array $b): int => [$a[2]->verdict !== SawVerdict::Good, $a[2]->strokes] <=> [$b[2]->verdict !== SawVerdict::Good, $b[2]->strokes]);
-        $rows = array_map(fn (array $cut): FitRow => $this->row($cut[0], $cut[2], $format), $cuts);
+        $grain = $values['grain'] === Grain::RIP ? Grain::Along : Grain::Across;
+        $suits = static fn (array $cut): bool => $cut[2]->verdict === SawVerdict::Good && self::isShapedFor($cut[0], $grain);
+        usort($cuts, static fn (array $a, array $b): int => [! $suits($a), $a[2]->verdict !== SawVerdict::Good, $a[2]->strokes] <=> [! $suits($b), $b[2]->verdict !== SawVerdict::Good, $b[2]->strokes]);
+        $rows = array_map(fn (array $cut): FitRow => $this->row($cut[0], $cut[2], $grain, $format), $cuts);
         $best = $cuts[0] ?? null;
         [$next, $why] = match (true) {
             $best === null => ['No saw hangs here yet.', 'Add one to the board, and it is compared here.'],
-            $best[2]->verdict !== SawVerdict::Good => ['None of your saws suits this cut.', ucfirst($rows[0]->says).'.'],
+            ! $suits($best) => ['None of your saws suits this cut.', ucfirst($rows[0]->says).'.'],
             default => ["Take the {$best[0]->name}: about {$best[2]->strokes} strokes.", ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.'],
         };
 
@@ -83,21 +88,33 @@ final readonly class Saws implements Fit
         );
     }
 
-    private function row(Tool $tool, SawFitResult $cut, LengthFormatter $format): FitRow
+    private function row(Tool $tool, SawFitResult $cut, Grain $grain, LengthFormatter $format): FitRow
     {
         $own = $this->ownBites[$tool->id] ?? null;
         $tpi = $tool->sizes()['tpi'];
-        $strokes = $cut->verdict === SawVerdict::Good ? "about {$cut->strokes} strokes" : str_replace('-', ' ', $cut->verdict->value);
+        $shaped = self::isShapedFor($tool, $grain);
+        $verdict = match (true) {
+            $cut->verdict !== SawVerdict::Good => str_replace('-', ' ', $cut->verdict->value),
+            ! $shaped => 'wanders',
+            default => "about {$cut->strokes} strokes",
+        };
+        $teeth = $shaped ? '' : ' '.Grain::named($tool->sizes()['cut'] ?? Grain::BOTH)." teeth wander {$grain->value} the grain;";
 
         return new FitRow(
             $tool->name,
-            $cut->verdict === SawVerdict::Good,
-            $strokes,
-            LengthFormatter::decimal($tpi, 1).' teeth, '.LengthFormatter::decimal($tpi + 1, 1)." points per inch; {$cut->reason}; kerf ".$format->small($cut->kerfMm ?? 0.0),
+            $cut->verdict === SawVerdict::Good && $shaped,
+            $verdict,
+            trim($teeth.' '.LengthFormatter::decimal($tpi, 1).' teeth, '.LengthFormatter::decimal($tpi + 1, 1)." points per inch; {$cut->reason}; kerf ".$format->small($cut->kerfMm ?? 0.0)),
             ['pitchMm' => $cut->pitchMm, 'kerfLengthMm' => $cut->kerfLengthMm, 'strokes' => (float) $cut->strokes, 'depthMm' => $tool->sizes()['depth'] ?? 0.0],
             (int) $tool->id,
             $own === null ? 'the model’s bite (from memory)' : 'your own count: '.LengthFormatter::decimal($own->factor, 2).' times the model, from '.$own->counts.($own->counts === 1 ? ' cut' : ' cuts, '.LengthFormatter::decimal($own->least, 2).' to '.LengthFormatter::decimal($own->most, 2)),
+            LengthFormatter::fixed($cut->teethInCut, 1).' teeth in the kerf',
         );
+    }
+
+    private static function isShapedFor(Tool $tool, Grain $grain): bool
+    {
+        return $grain->suits($tool->sizes()['cut'] ?? Grain::BOTH);
     }
 
     private function how(SawFitInput $input, SawFitResult $cut, LengthFormatter $format): Explained

@@ -49,6 +49,7 @@ final readonly class Soles implements Fit
             'by itself it can leave '.$format->small($board[1]->residualMm).' over the board',
             ['soleMm' => $board[2], 'boardMm' => $values['length'], 'residualMm' => $board[1]->residualMm],
             (int) $board[0]->id,
+            caption: 'the hollow it can leave: '.$format->small($board[1]->residualMm).', drawn enlarged',
         ), $boards);
         $best = $rows[0] ?? null;
         [$next, $why] = match (true) {

@@ -40,6 +40,7 @@ final class BenchPlanes
             Dimension::length('width', 'sole width', $widthMm, 30, 90),
             Dimension::length('height', 'height', $heightMm, 30, 200),
             Dimension::degrees('bed', 'bed angle', $bedDeg, 10, 65),
+            Dimension::yesNo('bevelUp', 'bevel up', $bedDeg < 30),
         ];
     }
 }

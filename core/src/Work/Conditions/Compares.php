@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -37,7 +38,7 @@ final readonly class Compares implements Condition
         return $takes === null || $has === null || $this->relation->holds($has, $takes * $this->factor);
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
         $times = match ($this->factor) {
             1.0 => '',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\Shortfall;
@@ -26,7 +27,7 @@ final readonly class Has implements Condition
         return ($sizes[$this->dimension] ?? 1.0) >= 1.0;
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
         return "{$this->what}: {$this->because}";
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\Relation;
@@ -29,9 +30,9 @@ final readonly class Measures implements Condition
         return $has === null || $this->relation->holds($has, $this->mm);
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
-        return "{$this->label()} {$this->relation->value} {$this->mm} mm";
+        return "{$this->label()} {$this->relation->value} {$format->dimension($this->mm)}";
     }
 
     public function shortfall(array $sizes, Facts $facts): Shortfall

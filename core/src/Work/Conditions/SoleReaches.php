@@ -6,6 +6,7 @@ namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Fit\SoleFit;
 use JackRest\Core\Fit\SoleFitInput;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -33,7 +34,7 @@ final readonly class SoleReaches implements Condition
         return $needed === null || ($sizes['length'] ?? INF) >= $needed;
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
         return 'sole long enough that it cannot dip into a hollow deeper than the tolerance';
     }

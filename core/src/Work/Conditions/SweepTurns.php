@@ -6,6 +6,7 @@ namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Fit\BraceFit;
 use JackRest\Core\Fit\BraceFitInput;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -30,7 +31,7 @@ final readonly class SweepTurns implements Condition
         return $needed === null || ($sizes['sweep'] ?? INF) >= $needed;
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
         return 'sweep long enough to turn the bit in this wood';
     }

@@ -8,6 +8,7 @@ use JackRest\Core\Fit\SawFit;
 use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Fit\SawVerdict;
 use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -33,7 +34,7 @@ final readonly class TeethSuit implements Condition
         return $verdict !== SawVerdict::Catches && $verdict !== SawVerdict::Clogs;
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
         return 'between 3 and 30 teeth in the cut, and room for the dust';
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work\Conditions;
 
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -29,9 +30,9 @@ final readonly class WorkWithin implements Condition
         return $has === null || $this->relation->holds($has, $this->limitMm);
     }
 
-    public function says(): string
+    public function says(LengthFormatter $format): string
     {
-        return "{$this->fact->label()} {$this->relation->value} ".rtrim(rtrim(number_format($this->limitMm, 1, '.', ''), '0'), '.').' mm';
+        return "{$this->fact->label()} {$this->relation->value} ".$format->dimension($this->limitMm);
     }
 
     public function shortfall(array $sizes, Facts $facts): Shortfall

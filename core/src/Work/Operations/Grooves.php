@@ -26,7 +26,7 @@ final class Grooves
                 new Way(['moving-fillister'], 5, 4, 'fence and stop: the same rebate on every board', setUp: 3, guided: true, conditions: [When::atLeast('moving-fillister', 'iron', Fact::Width)]),
                 new Way(['skew-rebate-plane'], 4, 6, 'fence and stop, for small rebates', setUp: 3, guided: true, conditions: [When::atLeast('skew-rebate-plane', 'iron', Fact::Width)]),
                 new Way(['rebate-plane'], 4, 6, 'against a clamped batten, down to a gauged line', setUp: 4, conditions: [When::atLeast('rebate-plane', 'iron', Fact::Width)]),
-                new Way(['plough-plane', 'bench-chisel'], 3, 12, 'a groove from each side leaves the corner loose', setUp: 5, guided: true),
+                new Way(['plough-plane', 'bench-chisel'], 2, 12, 'a groove from each side until the corner falls out; the floor stays rough', setUp: 8, guided: true),
                 new Way(['combination-plane'], 4, 7, 'with its widest iron', setUp: 8, guided: true),
                 new Way(['shoulder-plane', 'bench-chisel', 'marking-knife'], 3, 20, 'knifed wall, chopped out, trimmed with the shoulder plane', skill: 3),
                 new Way(['bench-chisel', 'marking-knife', 'mallet'], 1, 45, 'chisel alone: the floor follows the grain', skill: 3),

@@ -24,7 +24,7 @@ final class Boxes
                 Measure::length('rebate', 'rebate inside the rim (0 for none)', 11, 0, 60),
                 Measure::count('tails', 'tails at a corner', 5, 1, 40),
             ], self::dovetailed(...)),
-            new Pattern('rebated-box', 'rebated box', 'Ends let into rebates across the grain, glued and pinned; a grooved bottom.', 'box', [
+            new Pattern('rebated-box', 'rebated box', 'Ends let into rebates across the grain, glued and pinned; a grooved bottom.', 'rebated', [
                 ...self::size(350, 120, 15),
                 Measure::length('groove', 'groove for the bottom', 6, 3, 15),
             ], self::rebated(...)),

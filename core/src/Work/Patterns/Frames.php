@@ -26,7 +26,7 @@ final class Frames
                 Measure::length('mortise', 'width of the mortise', 10, 4, 30),
                 Measure::length('tenon', 'length of the tenon', 30, 8, 120),
             ], self::stand(...)),
-            new Pattern('halved-frame', 'halved frame or jig', 'Strips let into each other by half their thickness.', 'frame', [
+            new Pattern('halved-frame', 'halved frame or jig', 'Strips let into each other by half their thickness.', 'halved', [
                 Measure::length('length', 'length', 450, 60, 2000),
                 Measure::length('width', 'width of a strip', 40, 10, 150),
                 Measure::length('thickness', 'thickness of a strip', 20, 6, 60),

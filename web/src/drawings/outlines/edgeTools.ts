@@ -1,5 +1,5 @@
 import { path } from '../geometry'
-import { box, line, p, type Draw } from './shapes'
+import { box, line, p, upright, type Draw } from './shapes'
 
 export const edgeTools: Readonly<Record<string, Draw>> = {
   chisel: (size) => {
@@ -28,6 +28,10 @@ export const edgeTools: Readonly<Record<string, Draw>> = {
         ]),
       ],
       details: [line(p(grip / 2 - width / 2, length - 8), p(grip / 2 + width / 2, length - 8))],
+      marks: [
+        upright('length', length, grip),
+        { name: 'width', from: p(grip / 2 - width / 2, length), to: p(grip / 2 + width / 2, length) },
+      ],
     }
   },
   knife: (size) => {
@@ -45,6 +49,7 @@ export const edgeTools: Readonly<Record<string, Draw>> = {
         ]),
       ],
       details: [],
+      marks: [upright('length', length, width)],
     }
   },
 }

@@ -1,3 +1,4 @@
+import { boring, shaping } from './boring'
 import { edgeTools } from './edgeTools'
 import { holding } from './holding'
 import { layout } from './layout'
@@ -13,12 +14,17 @@ const draws: Readonly<Record<string, Draw>> = {
   ...layout,
   ...holding,
   ...sharpening,
+  ...boring,
+  ...shaping,
 }
 
 const plainBox: Draw = (size) => {
   const [width, height] = [size('length', 100), size('width', 50)]
   return { width, height, bodies: [box(0, 0, width, height)], details: [] }
 }
+
+/** Every form that is drawn. */
+export const forms = Object.keys(draws)
 
 /** The outline of a form from a tool's own sizes; a plain box where the form is not known. */
 export function outlineOf(form: string, size: Readonly<Record<string, number>>): Outline {

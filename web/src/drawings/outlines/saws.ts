@@ -13,6 +13,14 @@ export const saws: Readonly<Record<string, Draw>> = {
         grip(0, 0, handle),
       ],
       details: [teeth(handle * 0.95, handle * 0.3 + depth, length - handle * 0.12)],
+      marks: [
+        { name: 'length', from: p(handle * 0.85, handle), to: p(handle * 0.85 + length, handle) },
+        {
+          name: 'depth',
+          from: p(length + handle, handle * 0.3),
+          to: p(length + handle, handle * 0.3 + depth),
+        },
+      ],
     }
   },
   handsaw: (size) => {
@@ -26,6 +34,13 @@ export const saws: Readonly<Record<string, Draw>> = {
         grip(0, 6, handle),
       ],
       details: [],
+      marks: [
+        {
+          name: 'length',
+          from: p(left, Math.max(depth, handle)),
+          to: p(left + length, Math.max(depth, handle)),
+        },
+      ],
     }
   },
   'coping-saw': (size) => {
@@ -54,6 +69,38 @@ export const saws: Readonly<Record<string, Draw>> = {
         ]),
       ],
       details: [line(p(handle, depth - 3), p(handle + length, depth - 3))],
+      marks: [{ name: 'length', from: p(handle, depth + 12), to: p(handle + length, depth + 12) }],
+    }
+  },
+  'pull-saw': (size) => {
+    const [length, depth, handle] = [size('length', 240), size('depth', 60), size('handle', 130)]
+    const grip = handle * 1.6
+    return {
+      width: length + grip,
+      height: depth + 10,
+      bodies: [
+        box(0, depth * 0.5 - 8, grip, 20),
+        path([p(grip, depth * 0.25), p(grip + length, 0), p(grip + length, depth), p(grip, depth * 0.8)]),
+      ],
+      details: [teeth(grip + 4, depth * 0.92, length - 8)],
+      marks: [{ name: 'length', from: p(grip, depth + 10), to: p(grip + length, depth + 10) }],
+    }
+  },
+  'bow-saw': (size) => {
+    const [length, depth] = [size('length', 400), size('depth', 180)]
+    const height = depth + 120
+    return {
+      width: length + 60,
+      height,
+      bodies: [
+        box(30, 10, 18, height - 40),
+        box(length + 12, 10, 18, height - 40),
+        box(48, height * 0.42, length - 36, 14),
+        box(0, height - 40, 30, 18),
+        box(length + 30, height - 40, 30, 18),
+      ],
+      details: [line(p(39, 16), p(length + 21, 16)), line(p(30, height - 30), p(length + 30, height - 30))],
+      marks: [{ name: 'length', from: p(30, height), to: p(length + 30, height) }],
     }
   },
 }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { bench } from '../../api/queries'
-import { HiveBody } from '../../drawings/HiveBody'
+import { WorkDrawing } from '../../drawings/WorkDrawing'
 import { Board } from '../../parts/Board'
 import { Button } from '../../parts/Button'
 import { DiaryLines } from '../../parts/DiaryLines'
@@ -12,7 +12,8 @@ import { Lost, Waiting } from '../../parts/Notice'
 import { Sheet } from '../../parts/Sheet'
 
 const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
-  'get-tool': 'See it in the kit',
+  'choose-work': 'Choose a work',
+  'get-tool': 'See the ladder',
   'sharpen-edge': 'Plan the honing',
   'finish-session': 'Go on at the bench',
   'test-reference': 'Test it',
@@ -27,24 +28,10 @@ export function BenchPlace() {
 
   return (
     <>
-      <Heading title="Bench" says={`Next work: ${data.work.name}`} />
+      <Heading title="Bench" says={data.work ? `Next work: ${data.work.name}` : undefined} />
       <Board
         columnFirst
-        drawing={
-          <Sheet
-            title={`One of the ${data.work.name}, from its long side`}
-            says={`${data.work.says} ${data.work.length} long, ${data.work.height} high.`}
-            block={[
-              ['Work', data.work.name],
-              ['View', 'long side'],
-            ]}
-            height={(width) => Math.max(210, Math.min(400, width * 0.6))}
-          >
-            {(box) => (
-              <HiveBody size={data.work.sizeMm} length={data.work.length} tall={data.work.height} {...box} />
-            )}
-          </Sheet>
-        }
+        drawing={data.work ? <NextWork work={data.work} /> : <EmptyBench />}
         below={
           <section>
             <h2 className="mb-1 text-lg">Latest in the diary</h2>
@@ -56,7 +43,7 @@ export function BenchPlace() {
         }
         column={
           <>
-            <p className="text-soft">{data.work.says}</p>
+            {data.work && <p className="text-soft">{data.work.says}</p>}
             <NextStroke says={data.sentence} why={why(data)}>
               {first && <MainButton chore={first} />}
             </NextStroke>
@@ -68,7 +55,31 @@ export function BenchPlace() {
   )
 }
 
+function NextWork({ work }: { work: Schemas['WorkPiece'] }) {
+  const { length, height, thickness } = work.labels
+  const sizes = [length && `${length} long`, height && `${height} high`, thickness && `${thickness} thick`]
+  return (
+    <Sheet
+      title={`The ${work.name}, drawn from their sizes`}
+      says={`${work.says} ${sizes.filter(Boolean).join(', ')}.`}
+      block={[['Work', work.name], ...(thickness ? [['Board', thickness] as const] : [])]}
+      height={(width) => Math.max(210, Math.min(400, width * 0.6))}
+    >
+      {(box) => <WorkDrawing form={work.form} sizeMm={work.measuresMm} labels={work.labels} {...box} />}
+    </Sheet>
+  )
+}
+
+function EmptyBench() {
+  return (
+    <p className="border border-rule bg-sheet p-6 text-soft">
+      The next work is drawn here. Choose one in Kit, under Works.
+    </p>
+  )
+}
+
 function why(data: Schemas['Bench']): string {
+  if (!data.work) return 'Begin with what you want to make.'
   return data.ready
     ? 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.'
     : 'In the order that stops you least. Each opens where it is done.'

@@ -1,4 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link } from 'react-router'
 import { answered, client, Refused, type Schemas } from '../../api/client'
 import { kit } from '../../api/queries'
 import { Board } from '../../parts/Board'
@@ -7,45 +8,35 @@ import { Heading } from '../../parts/Heading'
 import { How } from '../../parts/How'
 import { NextStroke } from '../../parts/NextStroke'
 import { Lost, Notice, Waiting } from '../../parts/Notice'
+import { KitNav } from './KitNav'
 import { Prices } from './Prices'
 import { ToolBoard } from './ToolBoard'
+import { WorkStates } from './WorkStates'
 
-const SCALE = 0.25
-
-/** The tools, the work they are for, what it lacks, and the cheapest way to be able to do all of it. */
+/** The tools on their board, what to get next, and the works they are for. */
 export function KitPlace() {
   const { data, error } = useQuery(kit())
   const got = useGot()
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
-  const purchase = data.plan.purchases.find((row) => row.toolId !== null)
-  const tool = data.board.find((row) => row.id === purchase?.toolId)
+  const wanted = data.board.filter((row) => row.status === 'wanted')
 
   return (
     <>
-      <Heading
-        title="Kit"
-        says={`${data.board.filter((row) => row.status === 'owned').length} tools hang here. The work: ${data.work.name}.`}
-      />
+      <Heading title="Kit" says={counts(data.board)} />
+      <KitNav />
       <Board
         columnFirst
-        drawing={<ToolBoard tools={data.board} scale={SCALE} marked={tool?.id ?? null} />}
+        drawing={<ToolBoard tools={data.board} groups={data.groups} marked={data.next.toolId} />}
         column={
           <>
-            <NextStroke
-              says={data.plan.sentence}
-              why={purchase?.why ?? 'Every operation has a method that is good enough.'}
-            >
-              {tool && (
-                <Button weight="main" disabled={got.isPending} onClick={() => got.mutate(tool)}>
-                  Got it: hang it up
-                </Button>
-              )}
+            <NextStroke says={data.next.says} why={data.next.why}>
+              <MainButton next={data.next} works={data.works} got={got} />
               <How how={data.how} />
             </NextStroke>
             {got.error && <GotProblem problem={got.error} />}
-            <Prices tools={data.board.filter((row) => row.status === 'wanted')} />
-            <Operations work={data.work.name} rows={data.operations} />
+            <WorkStates works={data.works} sentence={data.plan.sentence} />
+            <Prices tools={wanted} />
           </>
         }
       />
@@ -53,16 +44,54 @@ export function KitPlace() {
   )
 }
 
+function counts(board: readonly Schemas['Tool'][]): string {
+  const owned = board.filter((row) => row.status === 'owned').length
+  const wanted = board.length - owned
+  if (board.length === 0) return 'An empty board. Hang up what you have; five minutes are enough.'
+  return `${owned} ${owned === 1 ? 'tool hangs' : 'tools hang'} here${wanted > 0 ? `, ${wanted} on the list` : ''}.`
+}
+
+function MainButton({
+  next,
+  works,
+  got,
+}: {
+  next: Schemas['KitNext']
+  works: readonly Schemas['Work'][]
+  got: ReturnType<typeof useGot>
+}) {
+  if (works.every((work) => !work.chosen))
+    return (
+      <Link to="/kit/works" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
+        Choose a work
+      </Link>
+    )
+  if (next.offer === null) return null
+  return (
+    <Button weight="main" disabled={got.isPending} onClick={() => got.mutate(next)}>
+      {next.made ? 'Made it: hang it up' : 'Got it: hang it up'}
+    </Button>
+  )
+}
+
+/** What the next stroke names is there now: the record of the list, or a new one from the plan. */
 function useGot() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (tool: Schemas['Tool']) =>
-      answered(
-        client.POST('/api/tools/{tool}/got', {
-          params: { path: { tool: tool.id } },
-          body: { version: tool.version },
-        }),
-      ),
+    mutationFn: async (next: Schemas['KitNext']) => {
+      const board = queries.getQueryData(kit().queryKey)?.board ?? []
+      const tool = board.find((row) => row.id === next.toolId)
+      return tool
+        ? answered(
+            client.POST('/api/tools/{tool}/got', {
+              params: { path: { tool: tool.id } },
+              body: { version: tool.version },
+            }),
+          )
+        : answered(
+            client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: next.offer ?? '' } } }),
+          )
+    },
     onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
   })
 }
@@ -74,44 +103,5 @@ function GotProblem({ problem }: { problem: Error }) {
         ? 'It was changed in another window meanwhile. The board shows it as it is now.'
         : problem.message}
     </Notice>
-  )
-}
-
-const signs = { now: '✓', planned: '○', impossible: '×' } as const
-const words = {
-  now: 'can be done now',
-  planned: 'possible once the plan is bought',
-  impossible: 'no way yet',
-} as const
-
-function Operations({ work, rows }: { work: string; rows: readonly Schemas['Operation'][] }) {
-  const order = { impossible: 0, planned: 1, now: 2 }
-  const sorted = rows.toSorted((a, b) => order[a.state] - order[b.state])
-
-  return (
-    <section className="mt-5">
-      <h2 className="text-lg">What the {work} ask for</h2>
-      <ul>
-        {sorted.map((row) => (
-          <li key={row.id} className="flex gap-3 border-t border-rule py-1.5">
-            <span
-              role="img"
-              className={row.state === 'now' ? 'text-ink' : 'font-bold text-red'}
-              aria-label={words[row.state]}
-            >
-              {signs[row.state]}
-            </span>
-            <span>
-              <strong>{row.name}</strong>
-              <span className="block text-sm text-soft">
-                {row.tools}
-                {row.tools && ' – '}
-                {row.says}
-              </span>
-            </span>
-          </li>
-        ))}
-      </ul>
-    </section>
   )
 }

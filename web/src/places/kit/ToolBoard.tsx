@@ -1,32 +1,41 @@
 import clsx from 'clsx'
+import { ToggleGroup } from 'radix-ui'
+import { memo, useDeferredValue, useMemo, useState } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { outlineOf } from '../../drawings/outlines'
+import { ToolOutline } from '../../drawings/ToolOutline'
+
+/** Pixels for a millimetre: one scale for all of them. */
+const SCALE = 0.25
 
 interface ToolBoardProps {
   tools: readonly Schemas['Tool'][]
-  /** Pixels for a millimetre: one scale for all of them. */
-  scale: number
+  groups: readonly Schemas['ToolGroup'][]
   marked: number | null
 }
 
 /** The board: every tool small, to one scale, in its own outline, hung by kind. Owned solid, wanted dashed. */
-export function ToolBoard({ tools, scale, marked }: ToolBoardProps) {
-  const groups = Map.groupBy(tools, (tool) => tool.group)
+export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
+  const [status, setStatus] = useState('all')
+  const [words, setWords] = useState('')
+  const shownWords = useDeferredValue(words)
+  const shown = useMemo(() => tools.filter(matching(status, shownWords)), [tools, status, shownWords])
+  const byGroup = useMemo(() => Map.groupBy(shown, (tool) => tool.group), [shown])
+  const filtering = status !== 'all' || words.trim() !== ''
+  const hung = groups.filter((group) => byGroup.has(group.id) || (!filtering && group.first !== null))
 
   return (
     <div className="border border-rule p-1">
       <div className="border border-ink bg-sheet">
-        <div className="flex flex-wrap gap-x-6 px-4 pt-2 pb-4">
-          {[...groups].map(([group, hung]) => (
-            <section key={group} className="min-w-0 grow">
-              <h2 className="border-b-2 border-ink py-1 text-base">{group}</h2>
-              <ul className="flex flex-wrap items-start gap-x-4 gap-y-3">
-                {hung.map((tool) => (
-                  <Hung key={tool.id} tool={tool} scale={scale} marked={tool.id === marked} />
-                ))}
-              </ul>
-            </section>
+        <Filter status={status} onStatus={setStatus} words={words} onWords={setWords} />
+        <div className="flex flex-wrap gap-x-6 px-4 pt-1 pb-4">
+          {hung.map((group) => (
+            <Group key={group.id} group={group} tools={byGroup.get(group.id) ?? NONE} marked={marked} />
           ))}
+          {filtering && shown.length === 0 && (
+            <p className="py-6 text-soft">Nothing on the board is like that.</p>
+          )}
         </div>
         <p className="flex flex-wrap gap-x-6 border-t border-ink px-4 py-1.5 text-sm">
           <Key dashed={false} says="owned" />
@@ -38,60 +47,124 @@ export function ToolBoard({ tools, scale, marked }: ToolBoardProps) {
   )
 }
 
-function Hung({ tool, scale, marked }: { tool: Schemas['Tool']; scale: number; marked: boolean }) {
-  const outline = outlineOf(tool.form, tool.sizeMm)
-  const wanted = tool.status === 'wanted'
-  const [width, height] = [outline.width * scale + 4, outline.height * scale + 4]
+const NONE: readonly Schemas['Tool'][] = []
 
+function matching(status: string, words: string) {
+  const sought = words.toLowerCase().split(/\s+/).filter(Boolean)
+  return (tool: Schemas['Tool']) =>
+    (status === 'all' || tool.status === status) &&
+    sought.every((word) => `${tool.name} ${tool.group}`.toLowerCase().includes(word))
+}
+
+const statuses = [
+  { value: 'all', label: 'all' },
+  { value: 'owned', label: 'owned' },
+  { value: 'wanted', label: 'wanted' },
+]
+
+interface FilterProps {
+  status: string
+  onStatus: (status: string) => void
+  words: string
+  onWords: (words: string) => void
+}
+
+function Filter({ status, onStatus, words, onWords }: FilterProps) {
   return (
-    <li
-      className="flex flex-col"
-      title={tool.says}
-      data-testid={`tool-${tool.kind}`}
-      data-status={tool.status}
-    >
-      <svg
-        aria-hidden
-        width={width}
-        height={height}
-        viewBox={`${-2 / scale} ${-2 / scale} ${width / scale} ${height / scale}`}
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-ink px-4 py-1.5 text-sm">
+      <ToggleGroup.Root
+        type="single"
+        aria-label="Show"
+        value={status}
+        onValueChange={(chosen) => chosen && onStatus(chosen)}
+        className="flex"
       >
-        {outline.bodies.map((body, index) => (
-          <path
-            key={index}
-            d={body}
-            fillRule="evenodd"
-            vectorEffect="non-scaling-stroke"
-            className={clsx(
-              wanted ? 'fill-none' : 'fill-steel',
-              marked ? 'stroke-blue' : wanted ? 'stroke-soft' : 'stroke-ink',
-            )}
-            strokeWidth={marked ? 2 : 1.25}
-            strokeDasharray={wanted ? '4 3' : undefined}
-          />
+        {statuses.map((row) => (
+          <ToggleGroup.Item
+            key={row.value}
+            value={row.value}
+            className="min-h-8 px-1.5 text-soft underline-offset-4 data-[state=on]:font-bold data-[state=on]:text-ink data-[state=on]:underline"
+          >
+            {row.label}
+          </ToggleGroup.Item>
         ))}
-        {outline.details.map((detail, index) => (
-          <path
-            key={index}
-            d={detail}
-            vectorEffect="non-scaling-stroke"
-            className={clsx('fill-none', wanted ? 'stroke-soft' : 'stroke-ink')}
-            strokeWidth={1}
-          />
-        ))}
-      </svg>
-      <span
-        className={clsx(
-          'mt-1 max-w-28 min-w-16 text-xs leading-tight',
-          wanted ? 'text-soft' : 'text-ink',
-          marked && 'font-bold',
-        )}
-      >
-        {tool.name}
-      </span>
-    </li>
+      </ToggleGroup.Root>
+      <input
+        aria-label="Find on the board"
+        placeholder="saw, chisel, 12 mm…"
+        value={words}
+        onChange={(event) => onWords(event.target.value)}
+        className="min-h-8 w-40 border-b-2 border-ink bg-transparent px-1 placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none"
+      />
+      <Link to="/kit/add" className="ml-auto min-h-8 font-bold underline underline-offset-4">
+        Add a tool
+      </Link>
+    </div>
   )
 }
+
+interface GroupProps {
+  group: Schemas['ToolGroup']
+  tools: readonly Schemas['Tool'][]
+  marked: number | null
+}
+
+const Group = memo(function Group({ group, tools, marked }: GroupProps) {
+  return (
+    <section
+      className="min-w-0 grow"
+      style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 140px' }}
+    >
+      <h2 className="border-b-2 border-ink py-1 text-base">{group.label}</h2>
+      {tools.length === 0 ? (
+        <EmptyHook group={group} />
+      ) : (
+        <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1">
+          {tools.map((tool) => (
+            <Hung key={tool.id} tool={tool} marked={tool.id === marked} />
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+})
+
+/** An empty hook says what belongs there, and when. */
+function EmptyHook({ group }: { group: Schemas['ToolGroup'] }) {
+  return (
+    <p className="flex items-baseline gap-3 py-2">
+      <span className="font-slab text-xl font-semibold">{group.first}</span>
+      <span>
+        {group.teaches}{' '}
+        <Link to={`/kit/add?group=${group.id}`} className="font-bold underline underline-offset-4">
+          Hang one up
+        </Link>
+      </span>
+    </p>
+  )
+}
+
+const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marked: boolean }) {
+  const outline = outlineOf(tool.form, tool.sizeMm)
+  const wanted = tool.status === 'wanted'
+
+  return (
+    <li data-testid={`tool-${tool.kind}`} data-status={tool.status}>
+      <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
+        <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
+        <span
+          className={clsx(
+            'mt-1 max-w-28 min-w-16 text-xs leading-tight',
+            wanted ? 'text-soft' : 'text-ink',
+            marked && 'font-bold',
+          )}
+        >
+          {tool.name}
+        </span>
+      </Link>
+    </li>
+  )
+})
 
 function Key({ dashed, says }: { dashed: boolean; says: string }) {
   return (

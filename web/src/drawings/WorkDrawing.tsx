@@ -1,0 +1,85 @@
+import { BoxDrawing } from './BoxDrawing'
+import { Dimension } from './Dimension'
+import { workShapes } from './workShapes'
+
+export interface WorkDrawingProps {
+  sizeMm: Readonly<Record<string, number>>
+  /** What a dimension reads, by name. */
+  labels: Readonly<Record<string, string>>
+  width: number
+  height: number
+  /** Without margins and words, for a list. */
+  bare?: boolean
+}
+
+/** A work from its own dimensions, in one plain view. */
+export function WorkDrawing({ form, ...props }: WorkDrawingProps & { form: string }) {
+  if (form === 'box') return <BoxDrawing {...props} />
+  return <PlainDrawing form={form} {...props} />
+}
+
+const MARGIN = 60
+const BARE_MARGIN = 10
+
+function PlainDrawing({
+  form,
+  sizeMm,
+  labels,
+  width,
+  height,
+  bare = false,
+}: WorkDrawingProps & { form: string }) {
+  const shape = (workShapes[form] ?? workShapes.own)?.((name, usual) => sizeMm[name] ?? usual)
+  if (!shape) return null
+  const margin = bare ? BARE_MARGIN : MARGIN
+  const scale = Math.min((width - 2 * margin) / shape.width, (height - 2 * margin) / shape.height)
+  const left = (width - shape.width * scale) / 2 + (bare ? 0 : 14)
+  const top = (height - shape.height * scale) / 2 - (bare ? 0 : 10)
+
+  return (
+    <g>
+      <g transform={`translate(${left} ${top}) scale(${scale})`}>
+        {shape.bodies.map((body, index) => (
+          <path
+            key={index}
+            d={body}
+            fillRule="evenodd"
+            vectorEffect="non-scaling-stroke"
+            className="fill-wood stroke-ink"
+            strokeWidth={1.25}
+          />
+        ))}
+        {shape.details.map((detail, index) => (
+          <path
+            key={index}
+            d={detail}
+            vectorEffect="non-scaling-stroke"
+            className="fill-none stroke-ink"
+            strokeWidth={1}
+            strokeDasharray="6 4"
+          />
+        ))}
+      </g>
+      {shape.along && labels[shape.along] && (
+        <Dimension
+          from={{ x: left, y: top + shape.height * scale + 30 }}
+          to={{ x: left + shape.width * scale, y: top + shape.height * scale + 30 }}
+          text={labels[shape.along] ?? ''}
+          offset={6}
+        />
+      )}
+      {shape.up && labels[shape.up] && (
+        <Dimension
+          from={{ x: left - 24, y: top }}
+          to={{ x: left - 24, y: top + shape.height * scale }}
+          text={labels[shape.up] ?? ''}
+        />
+      )}
+      {!bare && (
+        <text x={width / 2} y={22} textAnchor="middle" className="fill-soft">
+          {shape.says}
+        </text>
+      )}
+    </g>
+  )
+}

@@ -1,0 +1,34 @@
+import { describe, expect, it } from 'vitest'
+import { ladderLayout } from './ladderLayout'
+
+const rung = (from: number, to: number, unlocks: string[], costs: number[] = [to - from]) => ({
+  from,
+  to,
+  made: false,
+  month: null,
+  unlocks: unlocks.map((name, id) => ({ id, name })),
+  tools: costs.map((cost) => ({ cost }) as never),
+})
+
+describe('ladderLayout', () => {
+  const layout = ladderLayout([rung(0, 60, ['box', 'lid']), rung(60, 100, ['stand'], [30, 10])], 648, 378)
+
+  it('is as long as the whole plan costs', () => {
+    expect(layout.treads[0]?.from.x).toBe(24)
+    expect(layout.treads[1]?.to.x).toBe(624)
+  })
+  it('makes a tread as long as its share of the cost', () => {
+    expect((layout.treads[0]?.to.x ?? 0) - 24).toBeCloseTo(360)
+  })
+  it('rises by one step for each work', () => {
+    const [first, second] = layout.treads
+    expect((first?.from.y ?? 0) - (first?.top ?? 0)).toBeCloseTo(185.3, 1)
+    expect((second?.from.y ?? 0) - (second?.top ?? 0)).toBeCloseTo(92.7, 1)
+  })
+  it('marks where each tool is paid for', () => {
+    expect(layout.treads[1]?.ticks).toEqual([564, 624])
+  })
+  it('stands on its floor when nothing is to be got', () => {
+    expect(ladderLayout([], 600, 300).treads).toEqual([])
+  })
+})

@@ -1,0 +1,69 @@
+import { scaleLinear } from 'd3-scale'
+import type { Schemas } from '../api/client'
+import type { Point } from './geometry'
+
+type Rung = Pick<Schemas['Rung'], 'from' | 'to' | 'unlocks' | 'made' | 'tools' | 'month'>
+
+export interface Tread {
+  from: Point
+  to: Point
+  /** Where the riser at its end reaches. */
+  top: number
+  made: boolean
+  /** Where each tool is paid for, px along. */
+  ticks: number[]
+  works: { name: string; id: number; y: number }[]
+  month: string | null
+}
+
+export interface LadderLayout {
+  treads: Tread[]
+  costs: { at: number; cost: number }[]
+  floor: number
+  left: number
+  right: number
+}
+
+const MARGIN = { left: 24, right: 24, top: 34, bottom: 44 }
+
+/** What the first tread stands above the ground, px, so that it can be seen. */
+const PLINTH = 22
+
+/** Cost along, works unlocked up: each rung a tread as long as it costs, then a riser for each work it unlocks. */
+export function ladderLayout(rungs: readonly Rung[], width: number, height: number): LadderLayout {
+  const total = Math.max(1, rungs.at(-1)?.to ?? 1)
+  const works = Math.max(
+    1,
+    rungs.reduce((sum, rung) => sum + rung.unlocks.length, 0),
+  )
+  const floor = height - MARGIN.bottom
+  const along = scaleLinear([0, total], [MARGIN.left, width - MARGIN.right])
+  const up = scaleLinear([0, works], [floor - PLINTH, MARGIN.top])
+  let unlocked = 0
+  const treads = rungs.map((rung): Tread => {
+    const y = up(unlocked)
+    const names = rung.unlocks.map((work, index) => ({ ...work, y: up(unlocked + index + 1) }))
+    unlocked += rung.unlocks.length
+    return {
+      from: { x: along(rung.from), y },
+      to: { x: along(rung.to), y },
+      top: up(unlocked),
+      made: rung.made,
+      ticks: ticksOf(rung).map(along),
+      works: names,
+      month: rung.month,
+    }
+  })
+  return {
+    treads,
+    costs: along.ticks(Math.max(2, Math.floor(width / 120))).map((cost) => ({ at: along(cost), cost })),
+    floor,
+    left: MARGIN.left,
+    right: width - MARGIN.right,
+  }
+}
+
+function ticksOf(rung: Rung): number[] {
+  let at = rung.from
+  return rung.tools.map((tool) => (at += tool.cost))
+}

@@ -1,0 +1,63 @@
+import clsx from 'clsx'
+import { useId } from 'react'
+
+interface PlainFieldProps {
+  label: string
+  hint?: string | undefined
+  value: string
+  onChange: (text: string) => void
+  placeholder?: string
+  error?: string | undefined
+  /** Wide for words, narrow for a sum or a day. */
+  wide?: boolean
+  type?: 'text' | 'date'
+  before?: string
+}
+
+/** A field for words, a sum of money or a day: underlined like a reading. */
+export function PlainField({
+  label,
+  hint,
+  value,
+  onChange,
+  placeholder,
+  error,
+  wide = false,
+  type = 'text',
+  before,
+}: PlainFieldProps) {
+  const id = useId()
+  return (
+    <div className="border-b border-rule py-1.5">
+      <div className="flex items-baseline justify-between gap-3">
+        <label htmlFor={id} className="shrink-0">
+          {label}
+          {hint && <span className="block max-w-52 text-sm text-soft">{hint}</span>}
+        </label>
+        <span className={clsx('flex items-baseline gap-1', wide && 'grow')}>
+          {before && <span aria-hidden>{before}</span>}
+          <input
+            id={id}
+            type={type}
+            value={value}
+            autoComplete="off"
+            placeholder={placeholder}
+            aria-invalid={error !== undefined}
+            aria-describedby={error ? `${id}-said` : undefined}
+            onChange={(event) => onChange(event.target.value)}
+            className={clsx(
+              'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
+              wide ? 'w-full' : type === 'date' ? 'w-44 text-right' : 'w-28 text-right',
+              error ? 'border-red' : 'border-ink',
+            )}
+          />
+        </span>
+      </div>
+      {error && (
+        <p id={`${id}-said`} role="alert" className="mt-1 text-sm font-bold text-red">
+          {error}
+        </p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,91 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import type { Schemas } from '../../../api/client'
+import { ladder } from '../../../api/queries'
+import { LadderDrawing } from '../../../drawings/LadderDrawing'
+import { Board } from '../../../parts/Board'
+import { Heading } from '../../../parts/Heading'
+import { How } from '../../../parts/How'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Notice, Waiting } from '../../../parts/Notice'
+import { Sheet } from '../../../parts/Sheet'
+import { KitNav } from '../KitNav'
+import { Alternatives } from './Alternatives'
+import { MoneyFields } from './MoneyFields'
+import { Rungs } from './Rungs'
+import { TakeButton } from './TakeButton'
+
+const STEP_HEIGHT = 30
+
+/** The order to get things in: what each step costs, and what it unlocks. */
+export function LadderPage() {
+  const { data, error } = useQuery(ladder())
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+  const steps = data.rungs.filter((rung) => rung.tools.length > 0)
+  const first = steps[0]?.tools[0]
+
+  return (
+    <>
+      <Heading
+        title="Ladder"
+        says="Cost along, works unlocked up. Each step is the most for its cost, dates first."
+      />
+      <KitNav />
+      <Board
+        columnFirst
+        drawing={
+          <Sheet
+            title="The ladder of what to get"
+            says={inWords(data)}
+            block={[
+              ['Whole plan', data.totalText],
+              ['Running', data.running],
+              ['Proof', data.proof],
+            ]}
+            height={(width) => Math.max(260, Math.min(460, width * 0.35 + data.works * STEP_HEIGHT))}
+          >
+            {(box) => <LadderDrawing rungs={data.rungs} money={euros} {...box} />}
+          </Sheet>
+        }
+        below={<Rungs rungs={data.rungs} />}
+        column={
+          <>
+            <NextStroke says={data.says} why={data.why}>
+              {data.works === 0 ? (
+                <Link
+                  to="/kit/works"
+                  className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
+                >
+                  Choose a work
+                </Link>
+              ) : (
+                first && <TakeButton tool={first} made={steps[0]?.made ?? false} weight="main" />
+              )}
+              <How how={data.how} />
+            </NextStroke>
+            {data.impossible && <Notice>{data.impossible}</Notice>}
+            {data.locked.length > 0 && (
+              <p className="mt-3 border-t border-rule pt-2">
+                Not reached by this ladder: {data.locked.join(', ')}.
+              </p>
+            )}
+            <MoneyFields ladder={data} />
+            {steps.length > 0 && <Alternatives />}
+          </>
+        }
+      />
+    </>
+  )
+}
+
+const euros = (cost: number) => `€ ${cost}`
+
+function inWords(data: Schemas['Ladder']): string {
+  return data.rungs
+    .map(
+      (rung) =>
+        `${rung.tools.length > 0 ? `${rung.made ? 'Make' : 'Get'} ${rung.tools.map((tool) => tool.name).join(', ')}` : 'At once'}, ${rung.toText} in all${rung.unlocks.length > 0 ? `: unlocks ${rung.unlocks.map((work) => work.name).join(', ')}` : ''}.`,
+    )
+    .join(' ')
+}

@@ -1,0 +1,92 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { answered, client, type Schemas } from '../../../api/client'
+import { outlineOf } from '../../../drawings/outlines'
+import { ToolOutline } from '../../../drawings/ToolOutline'
+import { Button } from '../../../parts/Button'
+import { asMonth } from '../../../parts/dates'
+import { TakeButton } from './TakeButton'
+
+/** The steps one after the other, each tool with its price, its month and its way onto the board. */
+export function Rungs({ rungs }: { rungs: readonly Schemas['Rung'][] }) {
+  const steps = rungs.filter((rung) => rung.tools.length > 0)
+  const ready = rungs.filter((rung) => rung.tools.length === 0).flatMap((rung) => rung.unlocks)
+
+  return (
+    <>
+      {ready.length > 0 && (
+        <p className="border-t border-rule py-2">
+          ✓ With what hangs here already: {ready.map((work) => work.name).join(', ')}.
+        </p>
+      )}
+      <ol>
+        {steps.map((rung, index) => (
+          <li key={index} className="border-t-2 border-ink py-2">
+            <div className="flex flex-wrap items-baseline gap-x-4">
+              <h2 className="text-lg">
+                {index + 1}. {rung.made ? 'Make' : 'Get'} for {rung.costText}
+              </h2>
+              <span className="text-soft">
+                {rung.toText} in all{rung.month && `, by ${asMonth(rung.month)}`}
+              </span>
+              {rung.unlocks.length > 0 && (
+                <span className="ml-auto">
+                  unlocks <strong>{rung.unlocks.map((work) => work.name).join(', ')}</strong>
+                </span>
+              )}
+            </div>
+            {rung.late && <p className="font-bold text-red">{rung.late}</p>}
+            <ul>
+              {rung.tools.map((tool) => (
+                <Line key={tool.offer} tool={tool} rung={rung} />
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ol>
+    </>
+  )
+}
+
+function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung'] }) {
+  const outline = outlineOf(tool.form, tool.sizeMm)
+  const scale = Math.min(64 / outline.width, 34 / outline.height)
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 border-t border-rule py-1 sm:flex-nowrap">
+      <span className="flex w-[72px] shrink-0 justify-center">
+        <ToolOutline outline={outline} scale={scale} wanted />
+      </span>
+      <span className="grow">
+        {tool.toolId === null ? (
+          tool.name
+        ) : (
+          <Link to={`/kit/tools/${tool.toolId}`} className="underline decoration-rule underline-offset-4">
+            {tool.name}
+          </Link>
+        )}
+        {rung.made && <span className="text-sm text-soft"> about {rung.minutes} minutes to make</span>}
+      </span>
+      <span className="shrink-0 text-sm text-soft">{tool.month && asMonth(tool.month)}</span>
+      <span className="w-16 shrink-0 text-right font-slab text-lg font-semibold">{tool.costText}</span>
+      <span className="flex w-28 shrink-0 justify-end gap-4 text-sm">
+        {tool.toolId === null && !rung.made && <WantButton tool={tool} />}
+        <TakeButton tool={tool} made={rung.made} />
+      </span>
+    </li>
+  )
+}
+
+/** Puts it on the user's own list, where it can have a price of its own. */
+function WantButton({ tool }: { tool: Schemas['RungTool'] }) {
+  const queries = useQueryClient()
+  const want = useMutation({
+    mutationFn: () =>
+      answered(client.POST('/api/kit/offers/{offer}/want', { params: { path: { offer: tool.offer } } })),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+  return (
+    <Button disabled={want.isPending} onClick={() => want.mutate()} aria-label={`List the ${tool.name}`}>
+      list it
+    </Button>
+  )
+}

@@ -1,0 +1,49 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../../../api/client'
+import { kit } from '../../../api/queries'
+import { Button } from '../../../parts/Button'
+
+interface TakeButtonProps {
+  tool: Schemas['RungTool']
+  made: boolean
+  weight?: 'main' | 'quiet'
+}
+
+/** The tool is there now: it hangs on the board from this moment. */
+export function TakeButton({ tool, made, weight = 'quiet' }: TakeButtonProps) {
+  const queries = useQueryClient()
+  const take = useMutation({
+    mutationFn: async () => {
+      if (tool.toolId === null)
+        return answered(
+          client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: tool.offer } } }),
+        )
+      const { board } = await queries.ensureQueryData(kit())
+      return answered(
+        client.POST('/api/tools/{tool}/got', {
+          params: { path: { tool: tool.toolId } },
+          body: { version: board.find((row) => row.id === tool.toolId)?.version ?? 1 },
+        }),
+      )
+    },
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+  return (
+    <>
+      <Button
+        weight={weight}
+        disabled={take.isPending}
+        onClick={() => take.mutate()}
+        aria-label={weight === 'quiet' ? `Got the ${tool.name}` : undefined}
+      >
+        {made ? 'Made it' : 'Got it'}
+        {weight === 'main' && ': hang it up'}
+      </Button>
+      {take.error && (
+        <span role="alert" className="font-bold text-red">
+          {take.error.message}
+        </span>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,120 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { RadioGroup } from 'radix-ui'
+import { answered, client, type Schemas } from '../../../api/client'
+import { school } from '../../../api/queries'
+import { Button } from '../../../parts/Button'
+import { Heading } from '../../../parts/Heading'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { KitNav } from '../KitNav'
+
+/** Where good people disagree: each answer with why its people hold it. */
+export function SchoolPage() {
+  const { data, error } = useQuery(school())
+  const change = useChange()
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+  const save = (body: Partial<Schemas['SchoolRequest']>) => change.mutate({ version: data.version, ...body })
+
+  return (
+    <>
+      <Heading
+        title="School"
+        says="Where good people disagree, you choose once. Plan, prices and defaults follow; any single tool can be overruled on its own page."
+      />
+      <KitNav />
+      {change.error && (
+        <p role="alert" className="mb-3 font-bold text-red">
+          {change.error.message}
+        </p>
+      )}
+      <div className="grid gap-x-10 gap-y-4 md:grid-cols-2 xl:grid-cols-3">
+        {data.questions.map((question) => (
+          <Question
+            key={question.id}
+            question={question}
+            busy={change.isPending}
+            onAnswer={(answer) => save({ answers: { [question.id]: answer } })}
+          />
+        ))}
+      </div>
+      <Overrules rows={data.overrules} onLift={(kind) => save({ overrule: { kind, overrule: null } })} />
+    </>
+  )
+}
+
+function useChange() {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: Schemas['SchoolRequest']) => answered(client.PUT('/api/kit/school', { body })),
+    onSuccess: (state) => queries.setQueryData(school().queryKey, state),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+}
+
+interface QuestionProps {
+  question: Schemas['SchoolQuestion']
+  busy: boolean
+  onAnswer: (answer: string) => void
+}
+
+function Question({ question, busy, onAnswer }: QuestionProps) {
+  return (
+    <section className="border-t-2 border-ink pt-1">
+      <h2 className="text-lg" id={`school-${question.id}`}>
+        {question.asks}
+      </h2>
+      <RadioGroup.Root
+        aria-labelledby={`school-${question.id}`}
+        value={question.answer}
+        disabled={busy}
+        onValueChange={onAnswer}
+      >
+        {question.answers.map((answer) => (
+          <RadioGroup.Item
+            key={answer.id}
+            value={answer.id}
+            className="group flex w-full items-baseline gap-3 border-t border-rule py-1.5 text-left hover:bg-wood"
+          >
+            <span
+              aria-hidden
+              className="relative top-0.5 size-3.5 shrink-0 rounded-full border-2 border-ink group-data-[state=checked]:bg-ink"
+            />
+            <span>
+              <span className="group-data-[state=checked]:font-bold">{answer.name}</span>
+              <span className="block text-sm text-soft">{answer.because}</span>
+            </span>
+          </RadioGroup.Item>
+        ))}
+      </RadioGroup.Root>
+    </section>
+  )
+}
+
+interface OverrulesProps {
+  rows: readonly Schemas['Overrule'][]
+  onLift: (kind: string) => void
+}
+
+function Overrules({ rows, onLift }: OverrulesProps) {
+  if (rows.length === 0) return null
+  return (
+    <section className="mt-6 max-w-xl">
+      <h2 className="text-lg">Overruled for single tools</h2>
+      <ul>
+        {rows.map((row) => (
+          <li key={row.kind} className="flex gap-3 border-t border-rule py-1.5">
+            <span className="grow">
+              <strong>{row.name}</strong> – {row.label}
+            </span>
+            <Button
+              onClick={() => onLift(row.kind)}
+              aria-label={`Let the school decide about the ${row.name}`}
+            >
+              let the school decide
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,212 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link, useNavigate, useSearchParams } from 'react-router'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { kinds, pulse, toolPreview } from '../../../api/queries'
+import { ToolDrawing } from '../../../drawings/ToolDrawing'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { Heading } from '../../../parts/Heading'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { PlainField } from '../../../parts/PlainField'
+import { Readings } from '../../../parts/Readings'
+import { Sheet } from '../../../parts/Sheet'
+import { useTyped } from '../../../parts/useTyped'
+import { KitNav } from '../KitNav'
+import { KindChooser } from './KindChooser'
+import { labelsOf, lengthsOf, typedFigures } from './toolForm'
+import { ToolFigures } from './ToolFigures'
+
+const FIRST_GROUP = 'sharpening'
+
+/** Hang a tool up: what it is, three readings at most, and everything else is usual for its kind. */
+export function AddToolPage() {
+  const { data, error } = useQuery(kinds())
+  const { data: watched } = useQuery(pulse())
+  if (error) return <Lost problem={error} />
+  if (!data || !watched) return <Waiting />
+  return <AddTool kinds={data.kinds} groups={data.groups} unit={watched.unit} />
+}
+
+interface AddToolProps {
+  kinds: readonly Schemas['Kind'][]
+  groups: readonly Schemas['ToolGroup'][]
+  unit: string
+}
+
+function AddTool({ kinds, groups, unit }: AddToolProps) {
+  const [search, setSearch] = useSearchParams()
+  const kind = kinds.find((row) => row.id === search.get('kind'))
+  const group = search.get('group') ?? kind?.group ?? FIRST_GROUP
+  const draft = useTyped(`add ${kind?.id ?? ''}`, BASE, unit, 1, lengthsOf(kind))
+  const sheet = kind
+    ? { kind: kind.id, figures: typedFigures(kind, draft.values), name: draft.values.name ?? '' }
+    : null
+  const preview = useQuery(toolPreview(sheet)).data
+  const add = useAdd(draft.clear)
+  const refused = add.error instanceof Refused ? add.error : null
+  const record = kind && preview?.sound ? () => add.mutate(body(kind, draft.values)) : null
+
+  return (
+    <>
+      <Heading
+        title="Add a tool"
+        says="Choose what it is, read off three sizes at most. The rest is usual for its kind."
+      />
+      <KitNav />
+      <Board
+        columnFirst={kind !== undefined}
+        drawing={
+          <KindChooser
+            kinds={kinds}
+            groups={groups}
+            group={group}
+            onGroup={(next) => setSearch({ group: next }, { replace: true })}
+            chosen={kind?.id ?? ''}
+            onChoose={(next) => setSearch({ group, kind: next }, { replace: true })}
+          />
+        }
+        column={
+          kind && sheet ? (
+            <>
+              <KindSheet kind={kind} preview={preview} wanted={draft.values.status === 'wanted'} />
+              <Readings onRecord={record}>
+                <ToolFigures
+                  dimensions={kind.dimensions.filter((dimension) => dimension.asked)}
+                  values={draft.values}
+                  figures={preview?.figures}
+                  onChange={draft.change}
+                />
+                <Choice
+                  label="It"
+                  value={draft.values.status === 'wanted' ? 'wanted' : 'owned'}
+                  options={STATUSES}
+                  onChange={(status) => draft.change('status', status)}
+                />
+                <PlainField
+                  label="Name"
+                  wide
+                  value={draft.values.name ?? ''}
+                  placeholder={preview?.name ?? kind.name}
+                  onChange={(text) => draft.change('name', text)}
+                />
+                {draft.values.status === 'wanted' && (
+                  <PlainField
+                    label="Price"
+                    before="€"
+                    hint={`planned with ${kind.price} until you know it`}
+                    value={draft.values.price ?? ''}
+                    error={refused?.about('price')}
+                    onChange={(text) => draft.change('price', text)}
+                  />
+                )}
+              </Readings>
+              <NextStroke
+                says={draft.values.status === 'wanted' ? 'Put it on the list.' : 'Hang it up.'}
+                why={kind.needs.length > 0 ? `It counts only with ${kind.needs.join(' and ')}.` : kind.for}
+              >
+                <Button
+                  weight="main"
+                  keys="Ctrl Enter"
+                  disabled={!record || add.isPending}
+                  onClick={() => record?.()}
+                >
+                  {draft.values.status === 'wanted' ? 'Put it on the list' : 'Hang it up'}
+                </Button>
+                <Link to="/kit" className="min-h-8 underline underline-offset-4">
+                  Back to the board
+                </Link>
+              </NextStroke>
+              {refused && !refused.about('price') && (
+                <p role="alert" className="mt-2 font-bold text-red">
+                  {refused.message}
+                </p>
+              )}
+              <Added name={add.data?.tool.name} />
+            </>
+          ) : (
+            <>
+              <NextStroke
+                says="Choose what it is."
+                why={groups.find((row) => row.id === group)?.teaches ?? ''}
+              />
+              <Added name={add.data?.tool.name} />
+            </>
+          )
+        }
+      />
+    </>
+  )
+}
+
+const BASE = { status: 'owned', name: '', price: '' }
+const STATUSES = [
+  { value: 'owned', label: 'hangs here' },
+  { value: 'wanted', label: 'is wanted' },
+] as const
+
+function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): Schemas['ToolRequest'] {
+  return {
+    kind: kind.id,
+    figures: typedFigures(kind, values),
+    name: values.name ?? '',
+    status: values.status === 'wanted' ? 'wanted' : 'owned',
+    price: values.price ?? '',
+  }
+}
+
+/** Writes it down and comes back for the next one; a board is filled tool by tool. */
+function useAdd(onAdded: () => void) {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  return useMutation({
+    mutationFn: (tool: Schemas['ToolRequest']) => answered(client.POST('/api/tools', { body: tool })),
+    onSuccess: ({ kind }) => {
+      onAdded()
+      void queries.invalidateQueries({ queryKey: ['bench'] })
+      void navigate(`/kit/add?group=${kind.group}`, { replace: true })
+    },
+  })
+}
+
+function Added({ name }: { name: string | undefined }) {
+  return name ? (
+    <p role="status" className="mt-4 border-t border-rule pt-2">
+      ✓ {name}. The next one?
+    </p>
+  ) : null
+}
+
+interface KindSheetProps {
+  kind: Schemas['Kind']
+  preview: Schemas['ToolPreview'] | undefined
+  wanted: boolean
+}
+
+function KindSheet({ kind, preview, wanted }: KindSheetProps) {
+  const current = preview?.form === kind.form ? preview : undefined
+  return (
+    <div className="mb-3">
+      <Sheet
+        title={`A ${kind.name}`}
+        says={`${kind.says} ${kind.for}`}
+        block={[
+          ['Kind', kind.name],
+          ['What can go wrong', kind.wrong],
+        ]}
+        height={() => 230}
+      >
+        {(box) => (
+          <ToolDrawing
+            form={kind.form}
+            sizeMm={current?.sizeMm ?? kind.usualMm}
+            labels={labelsOf(kind, current?.figures)}
+            wanted={wanted}
+            {...box}
+          />
+        )}
+      </Sheet>
+    </div>
+  )
+}

@@ -1,0 +1,50 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../../../api/client'
+import { Choice } from '../../../parts/Choice'
+
+const NO_SAY = 'as my school has it'
+
+/** What the user holds of this kind of tool, whatever the school says. */
+export function Overruling({ page }: { page: Schemas['ToolPage'] }) {
+  const queries = useQueryClient()
+  const decide = useMutation({
+    mutationFn: (overrule: string) =>
+      answered(
+        client.PUT('/api/kit/school', {
+          body: {
+            version: page.settingsVersion,
+            overrule: { kind: page.kind.id, overrule: overrule === '' ? null : overrule },
+          },
+        }),
+      ),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+  const options = [
+    { value: '', label: `${NO_SAY}: ${page.kind.offered ? 'offered' : 'left out'}` },
+    { value: 'offer', label: 'offer it to me' },
+    { value: 'leave-out', label: 'leave it out' },
+    ...(page.kind.making
+      ? [
+          { value: 'make', label: 'I make it' },
+          { value: 'buy', label: 'I buy it' },
+        ]
+      : []),
+  ]
+
+  return (
+    <section className="mt-5">
+      <h2 className="text-lg">In the plan</h2>
+      <Choice
+        label={`A ${page.kind.name}`}
+        value={page.overrule ?? ''}
+        options={options}
+        onChange={(overrule) => decide.mutate(overrule)}
+      />
+      {decide.error && (
+        <p role="alert" className="text-sm font-bold text-red">
+          {decide.error.message}
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,66 @@
+import { Link } from 'react-router'
+import type { Schemas } from '../../../api/client'
+
+const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const
+
+/** What the tool does, in which company, and on which conditions; its edges; what goes with it. */
+export function Serves({ page }: { page: Schemas['ToolPage'] }) {
+  const { kind } = page
+  return (
+    <div className="grid gap-x-8 md:grid-cols-2">
+      <section>
+        <h2 className="mb-1 text-lg">What it serves</h2>
+        {page.serves.map((row) => (
+          <div key={row.operation} className="border-t border-rule py-1.5">
+            <h3 className="font-sans text-base font-bold">{row.operation}</h3>
+            {row.ways.map((way) => (
+              <p key={`${way.tools} ${way.says}`} className="text-sm text-soft">
+                <strong className="text-ink">{grades[way.grade]}</strong> – {way.tools}: {way.says}
+                {way.if.length > 0 && <span className="block pl-4">if {way.if.join('; ')}</span>}
+              </p>
+            ))}
+          </div>
+        ))}
+      </section>
+      <section>
+        <h2 className="mb-1 text-lg">What it needs</h2>
+        <p className="border-t border-rule py-1.5">
+          {kind.needs.length > 0
+            ? `It counts only with ${kind.needs.join(' and ')}.`
+            : 'Nothing beside itself.'}
+          {kind.wants.length > 0 && ` Good to have beside it: ${kind.wants.join(', ')}.`}
+        </p>
+        <h2 className="mt-3 mb-1 text-lg">What can go wrong</h2>
+        <p className="border-t border-rule py-1.5">{kind.wrong}</p>
+        {page.edges.length > 0 && (
+          <>
+            <h2 className="mt-3 mb-1 text-lg">Its edges</h2>
+            <ul>
+              {page.edges.map((edge) => (
+                <li key={edge.id} className="border-t border-rule py-1.5">
+                  <Link to={`/edges/${edge.id}`} className="font-bold underline underline-offset-4">
+                    {edge.name}
+                  </Link>{' '}
+                  <span className="text-soft">{edge.says}</span>
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        {page.loses.length > 1 && (
+          <>
+            <h2 className="mt-3 mb-1 text-lg">What would stop without it</h2>
+            <ul>
+              {page.loses.map((row) => (
+                <li key={row} className="border-t border-rule py-1.5">
+                  {row}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
+        <p className="mt-3 text-sm text-soft">Common practice; grades from memory.</p>
+      </section>
+    </div>
+  )
+}

@@ -1,0 +1,210 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useNavigate, useParams } from 'react-router'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { pulse, toolPage, toolPreview } from '../../../api/queries'
+import { ToolDrawing } from '../../../drawings/ToolDrawing'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { Heading } from '../../../parts/Heading'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { Overtaken } from '../../../parts/Overtaken'
+import { PlainField } from '../../../parts/PlainField'
+import { Readings } from '../../../parts/Readings'
+import { Sheet } from '../../../parts/Sheet'
+import { useTyped } from '../../../parts/useTyped'
+import { KitNav } from '../KitNav'
+import { Overruling } from './Overruling'
+import { Removal } from './Removal'
+import { Serves } from './Serves'
+import { StrokeCounter } from './StrokeCounter'
+import { lengthsOf, typedFigures } from './toolForm'
+import { ToolFigures } from './ToolFigures'
+
+/** One tool: its dimensions, what it serves, what would be lost without it. */
+export function ToolPage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(toolPage(id))
+  const { data: watched } = useQuery(pulse())
+  if (error) return <Lost problem={error} />
+  if (!data || !watched) return <Waiting />
+  return <OneTool key={id} page={data} unit={watched.unit} />
+}
+
+function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
+  const { tool, kind } = page
+  const draft = useTyped(`tool ${tool.id}`, baseOf(page), unit, tool.version, lengthsOf(kind))
+  const sheet = { kind: kind.id, figures: typedFigures(kind, draft.values), name: draft.values.name ?? '' }
+  const preview = useQuery(toolPreview(sheet)).data
+  const save = useSave(tool.id, draft.clear)
+  const refused = save.error instanceof Refused ? save.error : null
+  const record =
+    draft.touched && preview?.sound ? () => save.mutate(body(sheet, draft.values, draft.version)) : null
+  const asked = kind.dimensions.filter((row) => row.asked)
+  const others = kind.dimensions.filter((row) => !row.asked)
+  const labels = Object.fromEntries(page.sizes.map((row) => [row.name, row.text]))
+
+  return (
+    <>
+      <Heading title={upper(tool.name)} says={`${kind.says} ${kind.for}`} />
+      <KitNav />
+      <Board
+        drawing={
+          <Sheet
+            title={tool.name}
+            says={`${kind.says} ${page.sizes.map((row) => `${row.label} ${row.text}`).join(', ')}.`}
+            block={[
+              ['Kind', kind.name],
+              ['Hangs under', tool.status === 'owned' ? 'owned' : 'wanted'],
+              ...(kind.running ? [['Running', kind.running] as const] : []),
+            ]}
+            height={(width) => Math.max(240, Math.min(380, width * 0.5))}
+          >
+            {(box) => (
+              <ToolDrawing
+                form={tool.form}
+                sizeMm={preview?.sizeMm ?? tool.sizeMm}
+                labels={labels}
+                wanted={tool.status === 'wanted'}
+                {...box}
+              />
+            )}
+          </Sheet>
+        }
+        below={<Serves page={page} />}
+        column={
+          <>
+            {draft.overtaken && <Overtaken name={tool.name} onKeep={draft.keep} onDrop={draft.clear} />}
+            <Readings title="Dimensions" onRecord={record}>
+              <ToolFigures
+                dimensions={asked}
+                values={draft.values}
+                figures={preview?.figures}
+                onChange={draft.change}
+              />
+              {others.length > 0 && (
+                <details className="border-b border-rule py-1.5">
+                  <summary className="min-h-8 cursor-pointer text-soft">
+                    All dimensions: {others.map((row) => `${row.label} ${labels[row.name] ?? ''}`).join(', ')}
+                  </summary>
+                  <ToolFigures
+                    dimensions={others}
+                    values={draft.values}
+                    figures={preview?.figures}
+                    onChange={draft.change}
+                  />
+                </details>
+              )}
+              <Choice
+                label="It"
+                value={draft.values.status === 'wanted' ? 'wanted' : 'owned'}
+                options={STATUSES}
+                onChange={(status) => draft.change('status', status)}
+              />
+              <PlainField
+                label="Name"
+                wide
+                value={draft.values.name ?? ''}
+                onChange={(text) => draft.change('name', text)}
+              />
+              <PlainField
+                label="Price"
+                before="€"
+                hint={`usual ${kind.price}, invented${kind.making ? `; made: ${kind.making}` : ''}`}
+                value={draft.values.price ?? ''}
+                error={refused?.about('price')}
+                onChange={(text) => draft.change('price', text)}
+              />
+            </Readings>
+            <NextStroke {...stroke(page, draft.touched)}>
+              {draft.touched && (
+                <>
+                  <Button
+                    weight="main"
+                    keys="Ctrl Enter"
+                    disabled={!record || save.isPending}
+                    onClick={() => record?.()}
+                  >
+                    Keep these
+                  </Button>
+                  <Button onClick={draft.clear}>Leave it as it was</Button>
+                </>
+              )}
+              <Removal page={page} />
+            </NextStroke>
+            {refused && !refused.about('price') && (
+              <p role="alert" className="mt-2 font-bold text-red">
+                {refused.message}
+              </p>
+            )}
+            {page.tool.status === 'owned' && page.sizes.some((row) => row.name === 'tpi') && (
+              <StrokeCounter page={page} />
+            )}
+            <Overruling page={page} />
+          </>
+        }
+      />
+    </>
+  )
+}
+
+const STATUSES = [
+  { value: 'owned', label: 'hangs here' },
+  { value: 'wanted', label: 'is wanted' },
+] as const
+
+const upper = (name: string) => name.charAt(0).toUpperCase() + name.slice(1)
+
+function baseOf(page: Schemas['ToolPage']): Record<string, string> {
+  return {
+    ...Object.fromEntries(page.sizes.map((row) => [row.name, row.typed])),
+    name: page.tool.name,
+    status: page.tool.status,
+    price: page.tool.price === null ? '' : String(page.tool.price),
+  }
+}
+
+function body(
+  sheet: Schemas['ToolSheet'],
+  values: Readonly<Record<string, string>>,
+  version: number,
+): Schemas['EditTool'] {
+  return {
+    version,
+    figures: sheet.figures,
+    name: sheet.name,
+    status: values.status === 'wanted' ? 'wanted' : 'owned',
+    price: values.price ?? '',
+  }
+}
+
+function stroke(page: Schemas['ToolPage'], touched: boolean): { says: string; why: string } {
+  if (touched) return { says: 'Changed, not yet kept.', why: 'The drawing shows it already.' }
+  if (page.worth) return { says: page.worth, why: 'Judged by the works you chose and the prices you typed.' }
+  const lost = page.loses.length
+  return lost === 0
+    ? {
+        says: 'No work would stop without it.',
+        why: 'Another tool does what it does, or no work asks for it.',
+      }
+    : {
+        says: `${lost === 1 ? 'One work depends' : `${lost} works depend`} on it.`,
+        why: `${page.loses[0] ?? ''}.`,
+      }
+}
+
+function useSave(tool: number, onSaved: () => void) {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  return useMutation({
+    mutationFn: (body: Schemas['EditTool']) =>
+      answered(client.PUT('/api/tools/{tool}', { params: { path: { tool } }, body })),
+    onSuccess: (page) => {
+      queries.setQueryData(toolPage(tool).queryKey, page)
+      onSaved()
+      void queries.invalidateQueries({ queryKey: ['bench'] })
+      void navigate('.', { replace: true })
+    },
+  })
+}

@@ -1,0 +1,165 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useNavigate, useParams } from 'react-router'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { pulse, workPage, workPreview } from '../../../api/queries'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Heading } from '../../../parts/Heading'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { Overtaken } from '../../../parts/Overtaken'
+import { useTyped } from '../../../parts/useTyped'
+import { KitNav } from '../KitNav'
+import { TaskList } from './TaskList'
+import { lengthsOf, requestOf, sheetOf } from './workForm'
+import { WorkForm } from './WorkForm'
+import { WorkSheet } from './WorkSheet'
+
+/** One work: its sizes, and what can be done of it with the tools that hang here. */
+export function WorkPage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(workPage(id))
+  const { data: watched } = useQuery(pulse())
+  if (error) return <Lost problem={error} />
+  if (!data || !watched) return <Waiting />
+  return <OneWork key={id} page={data} unit={watched.unit} />
+}
+
+function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
+  const { work, pattern } = page
+  const draft = useTyped(`work ${work.id}`, baseOf(page), unit, work.version, lengthsOf(pattern))
+  const preview = useQuery(workPreview(sheetOf(pattern, draft.values))).data
+  const save = useSave(work.id, draft.clear)
+  const refused = save.error instanceof Refused ? save.error : null
+  const record =
+    draft.touched && preview?.sound
+      ? () => save.mutate({ ...requestOf(pattern, draft.values), version: draft.version })
+      : null
+  const tasks = draft.touched && preview ? preview.tasks : page.tasks
+
+  return (
+    <>
+      <Heading title={upper(work.name)} says={page.says} />
+      <KitNav />
+      <Board
+        drawing={
+          <WorkSheet
+            name={work.name}
+            says={page.says}
+            pattern={pattern}
+            values={draft.values}
+            preview={preview}
+          />
+        }
+        below={
+          <section>
+            <h2 className="mb-1 text-lg">What it asks for</h2>
+            <TaskList tasks={tasks} />
+            <p className="mt-1 text-sm text-soft">
+              {page.minutes}; minutes and grades from memory, ways common practice.
+            </p>
+          </section>
+        }
+        column={
+          <>
+            {draft.overtaken && <Overtaken name={work.name} onKeep={draft.keep} onDrop={draft.clear} />}
+            <NextStroke says={draft.touched && preview ? preview.sentence : page.sentence} why={why(page)}>
+              {draft.touched ? (
+                <>
+                  <Button
+                    weight="main"
+                    keys="Ctrl Enter"
+                    disabled={!record || save.isPending}
+                    onClick={() => record?.()}
+                  >
+                    Keep these
+                  </Button>
+                  <Button onClick={draft.clear}>Leave it as it was</Button>
+                </>
+              ) : (
+                <GiveUp work={work} />
+              )}
+            </NextStroke>
+            {refused && !refused.about('name') && (
+              <p role="alert" className="mt-2 font-bold text-red">
+                {refused.message}
+              </p>
+            )}
+            <div className="mt-4">
+              <WorkForm
+                pattern={pattern}
+                values={draft.values}
+                preview={preview}
+                onChange={draft.change}
+                onRecord={record}
+                nameError={refused?.about('name')}
+              />
+            </div>
+          </>
+        }
+      />
+    </>
+  )
+}
+
+const upper = (name: string) => name.charAt(0).toUpperCase() + name.slice(1)
+
+function why(page: Schemas['WorkPage']): string {
+  const first = page.tasks.find((task) => task.state !== 'now') ?? page.tasks.find((task) => task.slow)
+  return first ? `${upper(first.name)}: ${first.says}` : 'Each operation has a way that is good enough.'
+}
+
+function baseOf(page: Schemas['WorkPage']): Record<string, string> {
+  return {
+    ...page.typed,
+    name: page.work.name,
+    hardness: page.hardness,
+    due: page.work.due ?? '',
+    weight: String(page.weight),
+    steps: JSON.stringify(page.steps),
+  }
+}
+
+function useSave(work: number, onSaved: () => void) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: (body: Schemas['EditWork']) =>
+      answered(client.PUT('/api/works/{work}', { params: { path: { work } }, body })),
+    onSuccess: (page) => {
+      queries.setQueryData(workPage(work).queryKey, page)
+      onSaved()
+      void queries.invalidateQueries({ queryKey: ['bench'] })
+    },
+  })
+}
+
+/** Deleting can be undone in the diary, so it is not asked about. */
+function GiveUp({ work }: { work: Schemas['Work'] }) {
+  const queries = useQueryClient()
+  const navigate = useNavigate()
+  const remove = useMutation({
+    mutationFn: () =>
+      answered(
+        client.DELETE('/api/works/{work}', {
+          params: { path: { work: work.id } },
+          body: { version: work.version },
+        }),
+      ),
+    onSuccess: () => {
+      void navigate('/kit/works')
+      void queries.invalidateQueries({ queryKey: ['bench'] })
+    },
+  })
+  return (
+    <>
+      <Button disabled={remove.isPending} onClick={() => remove.mutate()}>
+        Give this work up
+      </Button>
+      {remove.error && (
+        <p role="alert" className="font-bold text-red">
+          {remove.error.message}
+        </p>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,23 @@
+import clsx from 'clsx'
+import type { Schemas } from '../../../api/client'
+
+const signs = { now: '✓', planned: '○', locked: '×', impossible: '×' } as const
+const words = {
+  now: 'can be done now',
+  planned: 'possible with the plan',
+  locked: 'not yet possible',
+  impossible: 'no way yet',
+} as const
+
+/** Whether something can be done: told by a sign and a word, not by colour. */
+export function WorkSign({ state }: { state: Schemas['Work']['state'] | Schemas['Task']['state'] }) {
+  return (
+    <span
+      role="img"
+      aria-label={words[state]}
+      className={clsx('w-4 shrink-0', state === 'now' ? 'text-ink' : 'font-bold text-red')}
+    >
+      {signs[state]}
+    </span>
+  )
+}
