@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Bench;
 
 use JackRest\Core\Kit\KitPlanInput;
+use JackRest\Core\Kit\OperationWanted;
+use JackRest\Core\Kit\ToolOffer;
 use RuntimeException;
 
 /** Solves a kit with GLPK's glpsol (Debian package glpk-utils) as an integer program of its own making. */
@@ -33,26 +35,33 @@ final class Glpk
     {
         $rows = $binaries = $spent = $served = $ways = [];
         $owned = array_fill_keys($kit->owned, true);
+        // Names in the program are numbers: ids may hold what its language takes for a sign.
+        $tools = self::numbered('t', array_map(static fn (ToolOffer $tool): string => $tool->id, $kit->tools));
+        $operations = self::numbered('s', array_map(static fn (OperationWanted $operation): string => $operation->id, $kit->operations));
+        $minGrade = array_column(array_map(static fn (OperationWanted $operation): array => [$operation->id, $operation->minGrade], $kit->operations), 1, 0);
         foreach ($kit->tools as $tool) {
-            $binaries[] = $tool->id;
-            $spent[] = isset($owned[$tool->id]) ? "0 {$tool->id}" : "{$tool->cost} {$tool->id}";
+            $binaries[] = $tools[$tool->id];
+            $spent[] = (isset($owned[$tool->id]) ? '0' : $tool->cost).' '.$tools[$tool->id];
             foreach ($tool->needs as $need) {
-                $rows[] = "{$tool->id} - $need <= 0";
+                $rows[] = "{$tools[$tool->id]} - {$tools[$need]} <= 0";
             }
         }
         foreach ($kit->methods as $index => $method) {
+            if ($method->grade < ($minGrade[$method->operation] ?? INF)) {
+                continue;
+            }
             $binaries[] = "m$index";
             $ways[$method->operation][] = "m$index";
             foreach ($method->tools as $tool) {
-                $rows[] = "m$index - $tool <= 0";
+                $rows[] = "m$index - {$tools[$tool]} <= 0";
             }
         }
         foreach ($kit->operations as $operation) {
             $sum = implode(' + ', $ways[$operation->id]);
-            $rows[] = $kit->budget === null ? "$sum >= 1" : "$sum - s_{$operation->id} >= 0";
+            $served[] = "{$operation->weight} {$operations[$operation->id]}";
+            $rows[] = $kit->budget === null ? "$sum >= 1" : "$sum - {$operations[$operation->id]} >= 0";
             if ($kit->budget !== null) {
-                $binaries[] = "s_{$operation->id}";
-                $served[] = "{$operation->weight} s_{$operation->id}";
+                $binaries[] = $operations[$operation->id];
             }
         }
         if ($kit->budget !== null) {
@@ -61,5 +70,14 @@ final class Glpk
         $goal = $kit->budget === null ? "Minimize\n ".implode(' + ', $spent) : "Maximize\n ".implode(' + ', $served);
 
         return wordwrap("$goal\nSubject To\n ".implode("\n ", $rows)."\nBinary\n ".implode("\n ", $binaries)."\nEnd\n", 200);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, string>
+     */
+    private static function numbered(string $letter, array $ids): array
+    {
+        return array_combine($ids, array_map(static fn (int $number): string => "$letter$number", array_keys($ids)));
     }
 }

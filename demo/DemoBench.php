@@ -7,6 +7,7 @@ namespace Demo;
 use App\Ledger\AppendOnly;
 use App\Models\Bench;
 use App\Models\User;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
@@ -24,37 +25,48 @@ final class DemoBench
         });
     }
 
+    /** The demo bench as it was; benches of the user's own are not touched. */
     public static function reset(): void
     {
         DB::transaction(static function (): void {
-            self::clear();
+            $old = self::demos();
             self::load();
+            AppendOnly::unguarded('diary_entries', static function () use ($old): void {
+                DB::table('diary_entries')->whereIn('bench_id', $old->modelKeys())->whereNotNull('undoes_id')->delete();
+                $old->each->delete();
+            });
         });
     }
 
-    /** An empty bench in the place of the demo: for somebody who begins with their own tools. */
-    public static function clearAway(): void
+    /** Goes to a bench of the user's own, an empty one the first time; the demo stays as it is. */
+    public static function leave(): Bench
     {
-        DB::transaction(static function (): void {
-            self::clear();
-            $bench = Bench::query()->create(['name' => 'My bench']);
-            User::query()->create(['name' => 'Me', 'unit' => 'mm', 'ground' => 'system', 'bench_id' => $bench->id]);
+        return DB::transaction(static function (): Bench {
+            $own = Bench::query()->whereKeyNot(self::demos()->modelKeys())->first() ?? Bench::query()->create(['name' => 'My bench']);
+            self::seat($own);
+
+            return $own;
         });
     }
 
-    private static function clear(): void
+    /** @return Collection<int, Bench> */
+    private static function demos(): Collection
     {
-        AppendOnly::unguarded('diary_entries', static function (): void {
-            DB::table('diary_entries')->whereNotNull('undoes_id')->delete();
-            Bench::query()->get()->each->delete();
-        });
+        return Bench::query()->where('name', self::plan()['bench']['name'])->get();
+    }
+
+    /** The one user works at this bench from now on. */
+    private static function seat(Bench $bench): void
+    {
+        $user = User::query()->first() ?? new User(self::plan()['user']);
+        $user->fill(['bench_id' => $bench->id])->save();
     }
 
     private static function load(): void
     {
         $plan = self::plan();
         $bench = Bench::query()->create($plan['bench']);
-        User::query()->create([...$plan['user'], 'bench_id' => $bench->id]);
+        self::seat($bench);
         foreach ($plan['works'] as $work) {
             $bench->works()->create($work);
         }

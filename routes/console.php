@@ -14,7 +14,6 @@ Artisan::command('demo:reset', function (): void {
     $this->line('The demo bench “Orchard Row” is back as it was.');
 })->purpose('Put the demo bench back');
 
-Artisan::command('demo:clear', function (): void {
-    DemoBench::clearAway();
-    $this->line('The bench is empty. Begin in Kit.');
-})->purpose('Put an empty bench in the place of the demo');
+Artisan::command('demo:leave', function (): void {
+    $this->line('You stand at “'.DemoBench::leave()->name.'” now; the demo bench is kept.');
+})->purpose('Go to a bench of your own');

@@ -1,17 +1,19 @@
 #!/usr/bin/env bash
-# Puts the demo bench back as it was, or an empty bench in its place.
+# Puts the demo bench back as it was, or leaves it for a bench of the user's own.
 set -euo pipefail
 . scripts/lib.sh
 
 case "${1:-}" in
-  --reset) command=demo:reset question="Everything recorded on the demo bench will be gone. Put it back? [y/N] " ;;
-  --empty) command=demo:clear question="Everything recorded on this bench will be gone. Clear it? [y/N] " ;;
-  *) fail "demo takes --reset or --empty, and --yes" ;;
+  --leave) command=demo:leave ;;
+  --reset)
+    command=demo:reset
+    if [ "${2:-}" != --yes ]; then
+      read -r -p "Everything recorded on the demo bench will be gone. Put it back? [y/N] " answer || answer=
+      [[ "$answer" =~ ^[Yy] ]] || { say "Left as it is."; exit 0; }
+    fi
+    ;;
+  *) fail "demo takes --reset [--yes] or --leave" ;;
 esac
-if [ "${2:-}" != --yes ]; then
-  read -r -p "$question" answer || answer=
-  [[ "$answer" =~ ^[Yy] ]] || { say "Left as it is."; exit 0; }
-fi
 want_packages serve
 prepare_data
 install_php

@@ -27,7 +27,7 @@ final class BenchTest extends HttpTestCase
     public function test_the_unit_is_kept_for_the_user_and_turns_every_figure(): void
     {
         $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk()->assertJsonPath('unit', 'inch');
-        $this->ask('GET', '/api/bench')->assertJsonPath('work.height', '9 29/64 in');
+        $this->ask('GET', '/api/bench')->assertJsonPath('work.labels.height', '9 29/64 in');
         $this->ask('GET', '/api/squares/1')->assertJsonPath('tolerance', '3.9 thou')->assertJsonPath('fields.length', '7.874');
     }
 

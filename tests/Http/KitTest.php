@@ -13,30 +13,61 @@ final class KitTest extends HttpTestCase
         return self::bench()->tools()->where('kind', $kind)->where('status', 'wanted')->firstOrFail();
     }
 
-    public function test_it_names_the_cheapest_way_to_do_all_of_the_work(): void
+    public function test_it_names_the_next_tool_and_what_the_whole_plan_comes_to(): void
     {
         $this->ask('GET', '/api/kit')
-            ->assertJsonPath('plan.sentence', 'Get the rebate plane: € 65 closes the gap.')
-            ->assertJsonPath('plan.provenOptimal', true)
-            ->assertJsonPath('plan.purchases.0.toolId', self::wanted('rebate-plane')->id);
+            ->assertJsonPath('next.says', 'Get the rebate plane, 30 mm iron, beech: € 65.')
+            ->assertJsonPath('next.why', 'It opens “rebate along the grain”. Without it: a shoulder plane, 20 mm iron, € 43 more.')
+            ->assertJsonPath('next.toolId', self::wanted('rebate-plane')->id)
+            ->assertJsonPath('plan.sentence', '3 tools, € 197, make all your works possible.')
+            ->assertJsonPath('plan.provenOptimal', true);
     }
 
-    public function test_got_it_hangs_the_tool_up_and_closes_the_gap(): void
+    public function test_orchard_row_owns_about_forty_tools_and_wants_eight(): void
+    {
+        $statuses = array_count_values(array_map(strval(...), (array) $this->ask('GET', '/api/kit')->json('board.*.status')));
+        self::assertSame(8, $statuses['wanted'] ?? 0);
+        self::assertEqualsWithDelta(40, $statuses['owned'] ?? 0, 5);
+    }
+
+    public function test_got_it_hangs_the_tool_up_and_the_work_can_be_made(): void
     {
         $tool = self::wanted('rebate-plane');
         $this->ask('POST', "/api/tools/{$tool->id}/got", ['version' => 1])
             ->assertOk()
-            ->assertJsonPath('plan.purchases', [])
-            ->assertJsonPath('plan.sentence', 'Everything the hive bodies ask for can be done with what hangs here.');
+            ->assertJsonPath('next.says', 'Get the plough plane, 6 mm iron: € 130.')
+            ->assertJsonPath('works.0.state', 'now');
         self::assertNotContains('get-tool', $this->ask('GET', '/api/bench')->json('chores.*.kind'));
+    }
+
+    public function test_an_offer_of_the_plan_can_be_got_and_undone(): void
+    {
+        $this->ask('POST', '/api/kit/offers/paring-block/got')->assertOk()->assertJsonPath('works.2.state', 'now');
+        $entry = $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Made the paring block; it hangs on the board.')->json('entries.0.id');
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        $this->ask('GET', '/api/kit')->assertJsonPath('works.2.state', 'planned')->assertJsonCount(52, 'board');
+    }
+
+    public function test_an_offer_can_go_on_the_list_where_it_gets_a_price(): void
+    {
+        $this->ask('POST', '/api/kit/offers/fret-saw/want')->assertNotFound();
+        $this->ask('POST', '/api/kit/offers/bow-saw/want')->assertOk();
+        $saw = self::wanted('bow-saw');
+        self::assertNull($saw->price);
+        $this->ask('PUT', "/api/tools/{$saw->id}/price", ['version' => 1, 'price' => '31'])->assertOk();
+    }
+
+    public function test_an_offer_nobody_makes_is_not_found(): void
+    {
+        $this->ask('POST', '/api/kit/offers/philosophers-plane/got')->assertNotFound();
     }
 
     public function test_a_price_changes_the_plan(): void
     {
         $tool = self::wanted('rebate-plane');
         $this->ask('PUT', "/api/tools/{$tool->id}/price", ['version' => 1, 'price' => '120,50'])
-            ->assertJsonPath('plan.purchases.0.name', 'shoulder plane')
-            ->assertJsonPath('plan.cost', 110);
+            ->assertJsonPath('next.says', 'Get the shoulder plane, 20 mm iron: € 110.')
+            ->assertJsonPath('plan.cost', 240);
     }
 
     public function test_a_price_that_is_none_gets_a_sentence_and_changes_nothing(): void

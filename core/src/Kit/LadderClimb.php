@@ -28,9 +28,26 @@ final class LadderClimb
     {
         $this->had = $kit->owned;
         $this->bag = new ToolBag($kit->tools);
-        $within = array_fill_keys([...$buy, ...$kit->owned], true);
-        $this->tools = array_values(array_filter($kit->tools, static fn (ToolOffer $tool): bool => isset($within[$tool->id]) && array_diff_key(array_fill_keys($tool->needs, true), $within) === []));
+        $this->tools = self::complete($kit->tools, array_fill_keys([...$buy, ...$kit->owned], true));
         $this->costs = array_column(array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'cost' => $tool->cost], $kit->tools), 'cost', 'id');
+    }
+
+    /**
+     * Those within the plan whose needs are within it too: a tool owned without them does not count.
+     *
+     * @param  list<ToolOffer>  $tools
+     * @param  array<string, true>  $within
+     * @return list<ToolOffer>
+     */
+    private static function complete(array $tools, array $within): array
+    {
+        do {
+            $before = count($within);
+            $tools = array_values(array_filter($tools, static fn (ToolOffer $tool): bool => isset($within[$tool->id]) && array_diff_key(array_fill_keys($tool->needs, true), $within) === []));
+            $within = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $tools), true);
+        } while (count($within) < $before);
+
+        return $tools;
     }
 
     /**

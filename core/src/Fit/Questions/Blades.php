@@ -57,7 +57,7 @@ final readonly class Blades implements Fit
         $mine = array_values(array_filter($passes, static fn (FitRow $row): bool => $row->toolId !== null));
         [$next, $why] = match (true) {
             $mine !== [] => ["{$mine[0]->name}: its blade drops into the kerf.", 'Turn it at the floor of the kerf and saw along the baseline.'],
-            $passes !== [] => ["None of your blades; {$passes[0]->name} would.", 'Until then start beside the kerf, or chop the waste.'],
+            $passes !== [] => ['None of your blades; '.lcfirst($passes[0]->name).' would.', 'Until then start beside the kerf, or chop the waste.'],
             default => ['No blade here passes this kerf.', 'Start beside the kerf, or chop the waste with a chisel.'],
         };
 

@@ -111,10 +111,9 @@ function Chores({ chores }: { chores: readonly Schemas['Chore'][] }) {
               <span className="block text-sm text-soft">{chore.why}</span>
             </span>
             <span className="shrink-0 text-right font-slab text-lg font-semibold">
-              {chore.minutes === null ? (
+              {chore.minutes !== null && `${chore.minutes} min`}
+              {chore.minutes === null && chore.kind === 'get-tool' && (
                 <span className="font-sans text-sm font-normal text-soft">to get</span>
-              ) : (
-                `${chore.minutes} min`
               )}
             </span>
           </Link>
