@@ -55,18 +55,22 @@ final class DemoBench
         return Bench::query()->where('name', self::plan()['bench']['name'])->get();
     }
 
-    /** The one user works at this bench from now on. */
-    private static function seat(Bench $bench): void
+    /**
+     * The one user works at this bench from now on.
+     *
+     * @param  array<string, string>  $as  name, unit and ground, where they are the demo's own
+     */
+    private static function seat(Bench $bench, array $as = []): void
     {
         $user = User::query()->first() ?? new User(self::plan()['user']);
-        $user->fill(['bench_id' => $bench->id])->save();
+        $user->fill([...$as, 'bench_id' => $bench->id])->save();
     }
 
     private static function load(): void
     {
         $plan = self::plan();
         $bench = Bench::query()->create($plan['bench']);
-        self::seat($bench);
+        self::seat($bench, $plan['user']);
         foreach ($plan['works'] as $work) {
             $bench->works()->create($work);
         }

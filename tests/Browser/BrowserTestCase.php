@@ -27,9 +27,20 @@ abstract class BrowserTestCase extends TestCase
     {
         self::$server ??= new Server;
         self::$driver ??= new Driver;
-        exec('JACKREST_DATA='.escapeshellarg(self::server()->data).' DB_DATABASE='.escapeshellarg(self::server()->data.'/jackrest.sqlite').' APP_ENV=production php '.escapeshellarg(dirname(__DIR__, 2).'/artisan').' demo:reset 2>&1', $said, $status);
-        self::assertSame(0, $status, implode("\n", $said));
+        self::artisan('demo:reset');
         $this->browser = $this->newBrowser();
+    }
+
+    protected static function artisan(string $command): void
+    {
+        self::php("artisan $command");
+    }
+
+    /** Runs one of the project's scripts on the server's bench. */
+    protected static function php(string $script): void
+    {
+        exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && JACKREST_DATA='.escapeshellarg(self::server()->data).' DB_DATABASE='.escapeshellarg(self::server()->data.'/jackrest.sqlite')." APP_ENV=production php $script 2>&1", $said, $status);
+        self::assertSame(0, $status, implode("\n", $said));
     }
 
     protected function tearDown(): void

@@ -41,7 +41,14 @@ final class EveryViewTest extends BrowserTestCase
         $this->startSession($ids('edges')[0]);
         $session = $this->browser->getCurrentURL();
 
-        return ['/', '/kit', '/edges', '/edges/'.$ids('edges')[0], '/true', '/true/'.$ids('squares')[0], '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH)];
+        return [
+            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/edges', '/edges/'.$ids('edges')[0], '/true', '/true/'.$ids('squares')[0], '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
+        ];
+    }
+
+    private function first(string $list): int
+    {
+        return json_decode((string) file_get_contents(self::server()->url('/api/kit')), true)[$list][0]['id'];
     }
 
     private function startSession(int $edge): void

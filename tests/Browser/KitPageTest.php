@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 final class KitPageTest extends BrowserTestCase
@@ -22,7 +23,7 @@ final class KitPageTest extends BrowserTestCase
         $this->open('/kit');
         $this->price('rebate plane', '120');
         $this->keys(WebDriverKeys::ENTER);
-        $this->seesText('Get the shoulder plane: € 110 closes the gap.');
+        $this->seesText('Get the shoulder plane, 20 mm iron: € 110.');
     }
 
     public function test_a_price_that_is_none_is_told_beside_it_and_kept_in_the_field(): void
@@ -42,10 +43,10 @@ final class KitPageTest extends BrowserTestCase
         $this->price('rebate plane', '70', $second);
         $this->price('rebate plane', '80');
         $this->keys(WebDriverKeys::ENTER);
-        $this->seesText('Get the rebate plane: € 80 closes the gap.');
+        $this->seesText('Get the rebate plane, 30 mm iron, beech: € 80.');
         $this->seesText('Another window made it € 80 meanwhile.', $second);
         $this->press('Use 70', $second);
-        $this->seesText('Get the rebate plane: € 70 closes the gap.', $second);
+        $this->seesText('Get the rebate plane, 30 mm iron, beech: € 70.', $second);
     }
 
     public function test_got_it_can_be_undone_from_the_diary(): void
@@ -66,6 +67,105 @@ final class KitPageTest extends BrowserTestCase
         $this->open('/kit');
         $this->press('how?');
         $this->seesText('Is there no cheaper way?');
-        $this->seesText('nothing cheaper exists among the tools on your list');
+        $this->seesText('nothing cheaper exists among them');
+    }
+
+    public function test_the_board_is_filtered_by_kind_and_by_list(): void
+    {
+        $this->open('/kit');
+        $this->sees("//input[@aria-label='Find on the board']")->sendKeys('12 mm chisel');
+        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]'))) === 1, 'one chisel');
+        $this->sees("//*[@data-testid='tool-bench-chisel']");
+        $this->sees("//button[. = 'wanted']")->click();
+        $this->seesText('Nothing on the board is like that.');
+    }
+
+    public function test_a_tools_page_takes_it_off_and_hangs_it_up_again(): void
+    {
+        $this->open('/kit');
+        $this->sees("//*[@data-testid='tool-dovetail-saw']//a")->click();
+        $this->seesText('One work depends on it.');
+        $this->press('Take it off the board');
+        $this->seesText('Without it you cannot: hive bodies: saw dovetails to the line.');
+        $this->press('Hang it up again');
+        $this->seesText('One work depends on it.');
+        $this->open('/kit');
+        $this->sees("//*[@data-testid='tool-dovetail-saw'][@data-status='owned']");
+    }
+
+    public function test_a_dimension_typed_draws_itself_and_is_kept(): void
+    {
+        $this->open('/kit');
+        $this->sees("//*[@data-testid='tool-dovetail-saw']//a")->click();
+        $this->type('depth under the back', '500');
+        $this->seesText('Depth under the back of a dovetail saw: 15 mm to 160 mm.');
+        $this->type('depth under the back', '20');
+        $this->press('Keep these');
+        $this->seesText('No work would stop without it.');
+        $this->open('/kit');
+        $this->sees("//a[contains(., 'hive bodies')]")->click();
+        $this->seesText('has depth under the back 20 mm, this takes at least 22 mm');
+    }
+
+    public function test_strokes_counted_correct_the_fit(): void
+    {
+        $this->open('/kit/fit/saws');
+        $this->sees("//button[. = 'along']")->click();
+        $this->seesText('By your own count: 1.24 times the model, from 3 cuts');
+        $this->type('depth of the cut', '60');
+        $this->seesText('too shallow');
+    }
+
+    public function test_the_ladder_is_climbed_and_money_makes_dates(): void
+    {
+        $this->open('/kit/ladder');
+        $this->seesText('First get the rebate plane, 30 mm iron, beech.');
+        $this->type('at most in all', '70');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->seesText('It does not reach for: groove with the grain.');
+        $this->press('Got it: hang it up');
+        $this->seesText('First make the paring block.');
+    }
+
+    public function test_a_school_is_chosen_and_shifts_the_plan(): void
+    {
+        $this->open('/kit/school');
+        $this->press('pull saws');
+        Server::until(fn (): bool => $this->sees("//button[contains(., 'pull saws')]")->getAttribute('data-state') === 'checked', 'the answer kept');
+        $this->open('/kit/add?group=saws&kind=tenon-saw');
+        $this->press('Hang it up');
+        $this->seesText('✓ tenon saw, 355 mm, 11 teeth per inch. The next one?');
+    }
+
+    public function test_a_work_is_put_together_from_operations(): void
+    {
+        $this->open('/kit/works/new');
+        $this->type('Name', 'smoker box');
+        $this->sees("//select[@aria-label='An operation to add']")->sendKeys('groove with');
+        $this->press('Add it');
+        $this->seesText('It takes a tongue-and-groove pair.');
+        $this->press('Take it up');
+        $this->seesText('First get the rebate plane');
+        $this->open('/kit/works');
+        $this->seesText('smoker box');
+    }
+
+    /** Two windows editing the same tool: the second is told and loses nothing it typed. */
+    public function test_the_second_window_keeps_what_it_typed(): void
+    {
+        $second = $this->newBrowser();
+        foreach ([null, $second] as $window) {
+            $this->open('/kit', $window);
+            $this->sees("//*[@data-testid='tool-mallet']//a", $window)->click();
+            $this->field('Name', $window);
+        }
+        $this->type('Name', 'mallet of the second window', $second);
+        $this->type('Name', 'mallet of the first window');
+        $this->press('Keep these');
+        $this->seesText('was changed in another window meanwhile', $second);
+        self::assertSame('mallet of the second window', $this->field('Name', $second)->getAttribute('value'));
+        $this->press('Go on with mine', $second);
+        $this->press('Keep these', $second);
+        $this->seesText('Mallet of the second window', $second);
     }
 }

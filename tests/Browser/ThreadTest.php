@@ -23,11 +23,14 @@ final class ThreadTest extends BrowserTestCase
 
     private function chooses(): void
     {
-        $this->press('See it in the kit');
-        $this->seesText('Get the rebate plane: € 65 closes the gap.');
+        $this->press('See the ladder');
+        $this->seesText('First get the rebate plane, 30 mm iron, beech.');
+        $this->open('/kit');
+        $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
         self::assertSame('wanted', $this->sees("//*[@data-testid='tool-rebate-plane']")->getAttribute('data-status'));
         $this->press('Got it: hang it up');
-        $this->seesText('Everything the hive bodies ask for can be done with what hangs here.');
+        $this->seesText('Get the plough plane, 6 mm iron: € 130.');
+        $this->seesText('can be made');
         $this->sees("//*[@data-testid='tool-rebate-plane'][@data-status='owned']");
     }
 

@@ -56,9 +56,23 @@ final readonly class CoverageWords
         $share = $better->minutes / $now->minutes;
         $words = array_key_first(array_filter(self::SHARES, static fn (float $below): bool => $share < $below)) ?? 'half';
         $more = array_values(array_diff($better->kinds, $now->kinds));
-        $new = implode(' with ', array_map(static fn (string $kind): string => Article::with(ToolKinds::named($kind)->name), $more));
+        $new = $more === []
+            ? Article::with(ToolKinds::named(self::limiting($better))->name).' of the right size'
+            : implode(' with ', array_map(static fn (string $kind): string => Article::with(ToolKinds::named($kind)->name), $more));
 
         return ". Slow: $new would take $words of the time";
+    }
+
+    /** The kind whose size decides about a way. */
+    private static function limiting(Way $way): string
+    {
+        foreach ($way->conditions as $condition) {
+            if ($condition->kind() !== null) {
+                return $condition->kind();
+            }
+        }
+
+        return $way->kinds[0];
     }
 
     private function lacks(?Obstacle $obstacle): string

@@ -100,7 +100,7 @@ final class KitLadderTest extends TestCase
             $kit = RandomKit::of($seed, 24, 14, 45);
             $random = new Randomizer(new Mt19937($seed));
             $ids = array_map(static fn ($operation): string => $operation->id, $kit->operations);
-            $works = array_map(static fn (int $number): LadderWork => new LadderWork("w$number", array_map(static fn (int $key): string => $ids[$key], $random->pickArrayKeys($ids ?: ['o'], 3)), (float) $random->getInt(1, 4)), range(0, 5));
+            $works = array_map(static fn (int $number): LadderWork => new LadderWork("w$number", array_map(static fn (int $key): string => $ids[$key], $random->pickArrayKeys(range(0, 13), 3)), (float) $random->getInt(1, 4)), range(0, 5));
             yield "seed $seed" => [new KitLadderInput($works, $kit->tools, $kit->methods, $kit->owned)];
         }
     }

@@ -1,4 +1,3 @@
-import clsx from 'clsx'
 import type { ReactNode } from 'react'
 
 interface BoardProps {
@@ -6,17 +5,19 @@ interface BoardProps {
   column: ReactNode
   /** What belongs to the drawing but is read last. */
   below?: ReactNode
-  /** Where it is narrow the column comes before the drawing. */
+  /** Where it is narrow, and for the keyboard, the column comes before the drawing. */
   columnFirst?: boolean
 }
 
 /** Drawing to the left, readings and next stroke to the right; one under the other where it is narrow. */
 export function Board({ drawing, column, below, columnFirst = false }: BoardProps) {
+  const read = <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1">{column}</div>
   return (
     <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem] lg:grid-rows-[auto_1fr]">
-      <div className="min-w-0">{drawing}</div>
-      <div className={clsx('min-w-0 lg:row-span-2', columnFirst && 'max-lg:-order-1')}>{column}</div>
-      {below && <div className="min-w-0">{below}</div>}
+      {columnFirst && read}
+      <div className="min-w-0 lg:col-start-1">{drawing}</div>
+      {!columnFirst && read}
+      {below && <div className="min-w-0 lg:col-start-1">{below}</div>}
     </div>
   )
 }

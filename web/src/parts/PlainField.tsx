@@ -30,11 +30,11 @@ export function PlainField({
   return (
     <div className="border-b border-rule py-1.5">
       <div className="flex items-baseline justify-between gap-3">
-        <label htmlFor={id} className="shrink-0">
+        <label htmlFor={id} className={wide ? 'shrink-0' : 'min-w-0'}>
           {label}
           {hint && <span className="block max-w-52 text-sm text-soft">{hint}</span>}
         </label>
-        <span className={clsx('flex items-baseline gap-1', wide && 'grow')}>
+        <span className={clsx('flex items-baseline gap-1', wide ? 'min-w-0 grow' : 'shrink-0')}>
           {before && <span aria-hidden>{before}</span>}
           <input
             id={id}
@@ -47,7 +47,7 @@ export function PlainField({
             onChange={(event) => onChange(event.target.value)}
             className={clsx(
               'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
-              wide ? 'w-full' : type === 'date' ? 'w-44 text-right' : 'w-28 text-right',
+              wide ? 'w-full' : type === 'date' ? 'w-40 text-right' : 'w-28 text-right',
               error ? 'border-red' : 'border-ink',
             )}
           />

@@ -85,7 +85,7 @@ function WantButton({ tool }: { tool: Schemas['RungTool'] }) {
     onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
   })
   return (
-    <Button disabled={want.isPending} onClick={() => want.mutate()} aria-label={`List the ${tool.name}`}>
+    <Button disabled={want.isPending} onClick={() => want.mutate()} aria-label={`list it: ${tool.name}`}>
       list it
     </Button>
   )

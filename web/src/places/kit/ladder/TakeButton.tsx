@@ -34,7 +34,7 @@ export function TakeButton({ tool, made, weight = 'quiet' }: TakeButtonProps) {
         weight={weight}
         disabled={take.isPending}
         onClick={() => take.mutate()}
-        aria-label={weight === 'quiet' ? `Got the ${tool.name}` : undefined}
+        aria-label={weight === 'quiet' ? `${made ? 'Made' : 'Got'} it: ${tool.name}` : undefined}
       >
         {made ? 'Made it' : 'Got it'}
         {weight === 'main' && ': hang it up'}

@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import type { Schemas } from '../../../api/client'
 import { operations } from '../../../api/queries'
 import { Button } from '../../../parts/Button'
@@ -45,7 +46,7 @@ export function StepEditor({ steps, figures, onChange }: StepEditorProps) {
                 ))}
               </select>
               <Button
-                aria-label={`Leave out ${operation?.name ?? ''}`}
+                aria-label={`leave out ${operation?.name ?? ''}`}
                 onClick={() => onChange(steps.filter((_, at) => at !== index))}
               >
                 leave out
@@ -65,24 +66,47 @@ export function StepEditor({ steps, figures, onChange }: StepEditorProps) {
           </fieldset>
         )
       })}
-      <label className="flex items-baseline justify-between gap-3 border-b border-rule py-2">
-        <span className="shrink-0">Add an operation</span>
-        <select
-          value=""
-          onChange={(event) =>
-            event.target.value &&
-            onChange([...steps, { operation: event.target.value, typed: {}, minGrade: 3 }])
-          }
-          className="min-h-8 w-full max-w-64 border border-rule bg-sheet px-1"
-        >
-          <option value="">choose…</option>
-          {all.map((row) => (
-            <option key={row.id} value={row.id}>
-              {row.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <AddStep
+        operations={all}
+        onAdd={(operation) => onChange([...steps, { operation, typed: {}, minGrade: 3 }])}
+      />
     </>
+  )
+}
+
+interface AddStepProps {
+  operations: readonly Schemas['Operation'][]
+  onAdd: (operation: string) => void
+}
+
+/** Choosing and adding are two acts: arrow keys walk the list without filling the work. */
+function AddStep({ operations: all, onAdd }: AddStepProps) {
+  const [chosen, setChosen] = useState('')
+  return (
+    <div className="flex items-baseline gap-3 border-b border-rule py-2">
+      <select
+        aria-label="An operation to add"
+        value={chosen}
+        onChange={(event) => setChosen(event.target.value)}
+        className="min-h-8 w-full min-w-0 border border-rule bg-sheet px-1"
+      >
+        <option value="">choose an operation…</option>
+        {all.map((row) => (
+          <option key={row.id} value={row.id}>
+            {row.name}
+          </option>
+        ))}
+      </select>
+      <Button
+        className="shrink-0 font-bold"
+        disabled={chosen === ''}
+        onClick={() => {
+          onAdd(chosen)
+          setChosen('')
+        }}
+      >
+        Add it
+      </Button>
+    </div>
   )
 }
