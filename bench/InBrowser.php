@@ -30,13 +30,14 @@ final readonly class InBrowser
     {
     }
 
-    /** @return array<string, array{float, float}> milliseconds and limit by what was measured */
+    /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
     public function measured(): array
     {
         $driver = new Driver;
         $browser = $driver->browser();
         $usable = $this->usable($browser);
         $keys = $this->keys($browser);
+        $board = (new Board($this->port))->measured($browser);
         $browser->quit();
         sort($keys);
 
@@ -44,6 +45,7 @@ final readonly class InBrowser
             'first page usable' => [$usable, 1000.0],
             'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
             'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
+            ...$board,
         ];
     }
 

@@ -24,6 +24,9 @@ final class Report
         $this->http();
         $this->terminal();
         $this->kitPlan();
+        foreach (KitFigures::measured() as $what => [$ms, $limit]) {
+            $this->add($what, $ms, 'ms', $limit);
+        }
         $this->honingPlan();
         $this->size();
         foreach ((new InBrowser($this->port))->measured() as $what => [$ms, $limit]) {
@@ -106,7 +109,7 @@ final class Report
         foreach ($this->rows as $row) {
             $limit = $row['limit'] === null ? '' : ($row['unit'] === '' ? '' : "limit {$row['limit']} {$row['unit']}");
             $over = $row['limit'] !== null && ($row['unit'] === '' ? $row['value'] < $row['limit'] : $row['value'] > $row['limit']);
-            printf("%-52s %10s %-3s %-16s%s\n", $row['what'], $row['value'], $row['unit'], $limit, $over ? ' MISSED' : '');
+            printf("%-72s %10s %-3s %-16s%s\n", $row['what'], $row['value'], $row['unit'], $limit, $over ? ' MISSED' : '');
         }
         $json = json_encode($this->rows, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
         file_put_contents(self::ROOT.'/build/bench.json', $json);

@@ -67,6 +67,6 @@ final class CoverAnswer
             $weight = $this->reduction->problem->weightServed($gained);
         }
 
-        return [$weight, $gained];
+        return [$weight, $this->reduction->problem->pruned($gained, $weight)];
     }
 }

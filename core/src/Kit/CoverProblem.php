@@ -74,6 +74,26 @@ final readonly class CoverProblem
     }
 
     /**
+     * Leaves out, the dearest first, every tool without which as much is still served.
+     *
+     * @param  array<int, bool>  $gained  keyed by tool
+     * @return array<int, bool>
+     */
+    public function pruned(array $gained, int $need): array
+    {
+        uksort($gained, fn (int $a, int $b): int => $this->values[$b] <=> $this->values[$a]);
+        foreach (array_keys($gained) as $tool) {
+            $without = $gained;
+            unset($without[$tool]);
+            if ($this->weightServed($without) >= $need) {
+                $gained = $without;
+            }
+        }
+
+        return $gained;
+    }
+
+    /**
      * @param  array<int, bool>  $gained
      * @return array<int, bool> tools to add; none where nothing fits
      */

@@ -21,6 +21,9 @@ use JackRest\Core\Work\Hardness;
 /** Every shoulder plane at hand at one tenon. */
 final readonly class Shoulders implements Fit
 {
+    /** Widths they are usually had in, mm. Common practice. */
+    private const USUAL = [15.0, 20.0, 30.0];
+
     public function fields(): array
     {
         return [
@@ -33,15 +36,16 @@ final readonly class Shoulders implements Fit
     public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
     {
         $planes = array_values(array_filter($tools, static fn (Tool $tool): bool => $tool->kind === 'shoulder-plane'));
+        $irons = $planes === [] ? self::USUAL : array_map(static fn (Tool $tool): float => $tool->sizes()['iron'], $planes);
         try {
-            $fit = (new ShoulderFit)(new ShoulderFitInput($values['stock'], $values['tenon'], array_map(static fn (Tool $tool): float => $tool->sizes()['iron'], $planes), $values['groove'] ?? null));
+            $fit = (new ShoulderFit)(new ShoulderFitInput($values['stock'], $values['tenon'], $irons, $values['groove'] ?? null));
         } catch (InvalidInput $wrong) {
             return new FitAnswer([], 'The tenon must be thinner than its stock.', ucfirst($wrong->errors[0]->message).'.', []);
         }
         $rows = [];
-        foreach ($planes as $index => $plane) {
-            $iron = $fit->irons[$index];
-            $rows[] = new FitRow($plane->name, $iron->verdict !== ShoulderVerdict::Narrow, match ($iron->verdict) {
+        foreach ($fit->irons as $index => $iron) {
+            $plane = $planes[$index] ?? null;
+            $rows[] = new FitRow($plane->name ?? 'shoulder plane, '.$format->dimension($iron->ironMm), $iron->verdict !== ShoulderVerdict::Narrow, match ($iron->verdict) {
                 ShoulderVerdict::Good => 'covers it',
                 ShoulderVerdict::TwoPasses => 'in two passes',
                 ShoulderVerdict::Narrow => 'rocks',
@@ -49,12 +53,12 @@ final readonly class Shoulders implements Fit
                 null => '',
                 true => '; goes into the groove',
                 false => '; too wide for the groove',
-            }, ['ironMm' => $iron->ironMm, 'shoulderMm' => $fit->shoulderMm, 'stockMm' => $values['stock'], 'tenonMm' => $values['tenon']], (int) $plane->id);
+            }, ['ironMm' => $iron->ironMm, 'shoulderMm' => $fit->shoulderMm, 'stockMm' => $values['stock'], 'tenonMm' => $values['tenon']], $plane === null ? null : (int) $plane->id);
         }
         usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['ironMm']] <=> [! $b->good, $a->draw['ironMm']]);
         $best = $rows[0] ?? null;
         [$next, $why] = match (true) {
-            $best === null => ['No shoulder plane hangs here.', "For a shoulder of {$format->dimension($fit->shoulderMm)} an iron as wide is best; pare it with a chisel meanwhile."],
+            $planes === [] || $best === null => ['No shoulder plane hangs here.', "For a shoulder of {$format->dimension($fit->shoulderMm)} an iron as wide is best; pare it with a chisel meanwhile. The usual widths are compared."],
             $best->good => ["Take the {$best->name}.", ucfirst($best->says).'.'],
             default => ['Pare this shoulder with a chisel.', "An iron of {$format->dimension($fit->shoulderMm / 2)} or more would ride on it without rocking."],
         };

@@ -106,7 +106,9 @@ const upper = (name: string) => name.charAt(0).toUpperCase() + name.slice(1)
 
 function why(page: Schemas['WorkPage']): string {
   const first = page.tasks.find((task) => task.state !== 'now') ?? page.tasks.find((task) => task.slow)
-  return first ? `${upper(first.name)}: ${first.says}` : 'Each operation has a way that is good enough.'
+  return first
+    ? `${upper(first.name)}: ${first.says.charAt(0).toLowerCase()}${first.says.slice(1)}`
+    : 'Each operation has a way that is good enough.'
 }
 
 function baseOf(page: Schemas['WorkPage']): Record<string, string> {

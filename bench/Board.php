@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Server;
+
+/** A board of 300 tools in a browser: the longest time between two frames while it scrolls and while it is filtered. */
+final readonly class Board
+{
+    private const TOOLS = 300;
+
+    /** Scrolls from top to bottom in small steps, one a frame, and keeps the times between frames. */
+    private const SCROLL = <<<'JS'
+        const done = arguments[arguments.length - 1];
+        const frames = [];
+        let last = performance.now();
+        let y = 0;
+        const step = (now) => {
+          frames.push(now - last);
+          last = now;
+          y += 60;
+          scrollTo(0, y);
+          y < document.documentElement.scrollHeight - innerHeight ? requestAnimationFrame(step) : done(frames.slice(2));
+        };
+        requestAnimationFrame(step);
+        JS;
+
+    /** From a key's input event to the board having changed and been painted. */
+    private const WATCH = <<<'JS'
+        window.took = [];
+        let pressed = 0;
+        addEventListener('input', () => { pressed = performance.now() }, true);
+        new MutationObserver(() => {
+          if (!pressed) return;
+          const since = pressed;
+          pressed = 0;
+          requestAnimationFrame(() => requestAnimationFrame(() => window.took.push(performance.now() - since)));
+        }).observe(document.querySelector('main'), {subtree: true, childList: true});
+        JS;
+
+    public function __construct(private int $port)
+    {
+    }
+
+    /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
+    public function measured(RemoteWebDriver $browser): array
+    {
+        $browser->get("http://127.0.0.1:{$this->port}/kit");
+        $this->fill($browser);
+        $browser->get("http://127.0.0.1:{$this->port}/kit");
+        Server::until(static fn (): bool => count($browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]'))) >= self::TOOLS, 'the board of 300', 30);
+        /** @var list<float> $frames */
+        $frames = $browser->executeAsyncScript(self::SCROLL);
+        $browser->executeScript('scrollTo(0, 0)');
+        $browser->executeScript(self::WATCH);
+        $field = $browser->findElement(WebDriverBy::cssSelector("input[aria-label='Find on the board']"));
+        foreach (['c', 'h', 'i', 's', 'e', "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}"] as $key) {
+            $field->sendKeys($key);
+            usleep(300_000);
+        }
+        /** @var list<float> $keys */
+        $keys = $browser->executeScript('return window.took');
+        sort($frames);
+
+        return [
+            'board of '.self::TOOLS.' tools, scrolling: 95 % of frames within' => [(float) $frames[(int) (0.95 * count($frames))], 34.0],
+            'board of '.self::TOOLS.' tools, scrolling: longest frame' => [(float) max([0.0, ...$frames]), null],
+            'board of '.self::TOOLS.' tools, filtering: slowest key to painted board' => [(float) max([0.0, ...$keys]), 100.0],
+        ];
+    }
+
+    private function fill(RemoteWebDriver $browser): void
+    {
+        $browser->executeAsyncScript(<<<'JS'
+            const [count, done] = arguments;
+            (async () => {
+            const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
+            const kinds = (await (await fetch('/api/kinds')).json()).kinds;
+            for (let number = 0; number < count; number++) {
+              await fetch('/api/tools', {method: 'POST', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify({kind: kinds[number % kinds.length].id, figures: {}, name: `tool number ${number}`, status: number % 5 ? 'owned' : 'wanted', price: ''})});
+            }
+            done();
+            })();
+            JS, [self::TOOLS]);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use JackRest\Core\Kit\Coverage;
+use JackRest\Core\Kit\KitPlanner;
+use JackRest\Core\Kit\Ladder;
+use JackRest\Core\Kit\PlannedWork;
+use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\School\School;
+use JackRest\Core\Work\Hardness;
+use JackRest\Core\Work\Pattern;
+use JackRest\Core\Work\Patterns;
+
+/** What is promised of the kit: the whole real catalogue planned, a large bench covered. */
+final class KitFigures
+{
+    private const WORKS = 40;
+
+    private const TOOLS = 300;
+
+    /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
+    public static function measured(): array
+    {
+        $figures = [];
+        foreach ([['from nothing, as it comes', [], null], ['pull saws, second-hand', ['saws' => 'pull', 'spend' => 'second-hand'], null], ['within 600', [], 600.0]] as [$name, $answers, $budget]) {
+            $figures["whole catalogue, all works, plan and ladder: $name"] = [self::planAndLadder($answers, $budget), 1000.0];
+        }
+        $figures['coverage of '.self::TOOLS.' tools and '.self::WORKS.' works'] = [self::coverage(), 200.0];
+
+        return $figures;
+    }
+
+    /** @param  array<string, string>  $answers */
+    private static function planAndLadder(array $answers, ?float $budget): float
+    {
+        $works = array_values(array_map(static fn (Pattern $pattern): PlannedWork => new PlannedWork($pattern->id, $pattern->name, $pattern->tasks([], Hardness::Medium)), Patterns::all()));
+        $start = hrtime(true);
+        $planner = new KitPlanner($works, [], [], new School($answers), $budget);
+        (new Ladder($planner))->rungs();
+        assert($planner->propose()->plan->provenOptimal);
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+
+    private static function coverage(): float
+    {
+        $kinds = array_keys(ToolKinds::all());
+        $tools = array_map(static fn (int $number): Tool => new Tool((string) $number, $kinds[$number % count($kinds)], "tool $number"), range(0, self::TOOLS - 1));
+        $patterns = array_values(Patterns::all());
+        $works = array_map(static function (int $number) use ($patterns): array {
+            $pattern = $patterns[$number % count($patterns)];
+            // Each work has numbers of its own, so that nothing is answered from memory.
+            $first = $pattern->measures[0];
+
+            return $pattern->tasks([$first->name => min($first->most, $first->usual + $number)], Hardness::Medium);
+        }, range(0, self::WORKS - 1));
+        $start = hrtime(true);
+        $coverage = new Coverage(new ToolsAtHand($tools), new School);
+        foreach ($works as $tasks) {
+            array_map($coverage->of(...), $tasks);
+        }
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+}
