@@ -141,9 +141,22 @@ final class KitPlanTest extends TestCase
         foreach (range(1, 6) as $seed) {
             yield "within 300, seed $seed" => [RandomKit::of($seed, 30, 15, 50, 300), 300.0];
         }
+        foreach (range(1, 6) as $seed) {
+            yield "graded 2 or better, seed $seed" => [self::floored(RandomKit::of(40 + $seed, 30, 15, 60)), null];
+            yield "graded 2 or better within 200, seed $seed" => [self::floored(RandomKit::of(60 + $seed, 30, 15, 60, 200)), 200.0];
+        }
         foreach (range(1, 4) as $seed) {
             yield "many ties, seed $seed" => [RandomKit::of($seed, 25, 14, 45, null, 2), null];
         }
+    }
+
+    /** The same kit with a quality floor; operations that nothing serves so well are left out. */
+    private static function floored(KitPlanInput $kit): KitPlanInput
+    {
+        $served = array_fill_keys(array_map(static fn (Method $method): string => $method->operation, array_filter($kit->methods, static fn (Method $method): bool => $method->grade >= 2.0)), true);
+        $wanted = array_filter($kit->operations, static fn (OperationWanted $operation): bool => isset($served[$operation->id]));
+
+        return new KitPlanInput(array_values(array_map(static fn (OperationWanted $operation): OperationWanted => new OperationWanted($operation->id, 2.0, $operation->weight), $wanted)), $kit->tools, $kit->methods, $kit->owned, $kit->budget);
     }
 
     /** GLPK (Debian package glpk-utils) solves the same kit as an integer program. */

@@ -18,17 +18,29 @@ interface ToolBoardProps {
 /** The board: every tool small, to one scale, in its own outline, hung by kind. Owned solid, wanted dashed. */
 export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
   const [status, setStatus] = useState('all')
+  const [kind, setKind] = useState('')
   const [words, setWords] = useState('')
   const shownWords = useDeferredValue(words)
-  const shown = useMemo(() => tools.filter(matching(status, shownWords)), [tools, status, shownWords])
+  const shown = useMemo(
+    () => tools.filter(matching(status, kind, shownWords)),
+    [tools, status, kind, shownWords],
+  )
   const byGroup = useMemo(() => Map.groupBy(shown, (tool) => tool.group), [shown])
-  const filtering = status !== 'all' || words.trim() !== ''
+  const filtering = status !== 'all' || kind !== '' || words.trim() !== ''
   const hung = groups.filter((group) => byGroup.has(group.id) || (!filtering && group.first !== null))
 
   return (
     <div className="border border-rule p-1">
       <div className="border border-ink bg-sheet">
-        <Filter status={status} onStatus={setStatus} words={words} onWords={setWords} />
+        <Filter
+          groups={groups}
+          status={status}
+          onStatus={setStatus}
+          kind={kind}
+          onKind={setKind}
+          words={words}
+          onWords={setWords}
+        />
         <div className="flex flex-wrap gap-x-6 px-4 pt-1 pb-4">
           {hung.map((group) => (
             <Group key={group.id} group={group} tools={byGroup.get(group.id) ?? NONE} marked={marked} />
@@ -49,10 +61,11 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
 
 const NONE: readonly Schemas['Tool'][] = []
 
-function matching(status: string, words: string) {
+function matching(status: string, kind: string, words: string) {
   const sought = words.toLowerCase().split(/\s+/).filter(Boolean)
   return (tool: Schemas['Tool']) =>
     (status === 'all' || tool.status === status) &&
+    (kind === '' || tool.group === kind) &&
     sought.every((word) => `${tool.name} ${tool.group}`.toLowerCase().includes(word))
 }
 
@@ -63,13 +76,16 @@ const statuses = [
 ]
 
 interface FilterProps {
+  groups: readonly Schemas['ToolGroup'][]
+  kind: string
+  onKind: (kind: string) => void
   status: string
   onStatus: (status: string) => void
   words: string
   onWords: (words: string) => void
 }
 
-function Filter({ status, onStatus, words, onWords }: FilterProps) {
+function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: FilterProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-ink px-4 py-1.5 text-sm">
       <ToggleGroup.Root
@@ -89,12 +105,25 @@ function Filter({ status, onStatus, words, onWords }: FilterProps) {
           </ToggleGroup.Item>
         ))}
       </ToggleGroup.Root>
+      <select
+        aria-label="Kind"
+        value={kind}
+        onChange={(event) => onKind(event.target.value)}
+        className="min-h-8 max-w-44 border border-rule bg-sheet px-1"
+      >
+        <option value="">every kind</option>
+        {groups.map((group) => (
+          <option key={group.id} value={group.id}>
+            {group.label}
+          </option>
+        ))}
+      </select>
       <input
         aria-label="Find on the board"
         placeholder="saw, chisel, 12 mm…"
         value={words}
         onChange={(event) => onWords(event.target.value)}
-        className="min-h-8 w-40 border-b-2 border-ink bg-transparent px-1 placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none"
+        className="min-h-8 w-36 border-b-2 border-ink bg-transparent px-1 placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none"
       />
       <Link to="/kit/add" className="ml-auto min-h-8 font-bold underline underline-offset-4">
         Add a tool
