@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace JackRest\Core\Calculation;
 
 use JackRest\Core\Abrasive\Grit;
+use JackRest\Core\Edge\BackBevel;
 use JackRest\Core\Edge\BevelAngle;
+use JackRest\Core\Edge\Camber;
+use JackRest\Core\Edge\CuttingGeometry;
 use JackRest\Core\Edge\EdgeStateCalculation;
+use JackRest\Core\Edge\GuideCalibrate;
+use JackRest\Core\Edge\GuideProjection;
+use JackRest\Core\Edge\HollowGrind;
 use JackRest\Core\Edge\HoningPlan;
 use JackRest\Core\Edge\MicroBevel;
+use JackRest\Core\Edge\Nick;
 use JackRest\Core\Fit\BraceFit;
 use JackRest\Core\Fit\ChiselFit;
 use JackRest\Core\Fit\KerfFit;
@@ -27,7 +34,14 @@ final class Catalogue
     private const CALCULATIONS = [
         Grit::class,
         BevelAngle::class,
+        CuttingGeometry::class,
         MicroBevel::class,
+        HollowGrind::class,
+        Nick::class,
+        GuideCalibrate::class,
+        GuideProjection::class,
+        Camber::class,
+        BackBevel::class,
         EdgeStateCalculation::class,
         HoningPlan::class,
         SquareReversal::class,

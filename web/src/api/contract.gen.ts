@@ -710,6 +710,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/cutting-geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Cutting angle and clearance of an iron on its bed */
+        post: operations["calc-cutting-geometry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/micro-bevel": {
         parameters: {
             query?: never;
@@ -721,6 +738,108 @@ export interface paths {
         put?: never;
         /** Width, height and section of a secondary bevel */
         post: operations["calc-micro-bevel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/hollow-grind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A hollow-ground bevel and its honed lands */
+        post: operations["calc-hollow-grind"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/nick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Hone a nick out or grind it out */
+        post: operations["calc-nick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/guide-calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A honing guide’s axle from measured settings */
+        post: operations["calc-guide-calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/guide-projection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How far a blade stands out of its guide for an angle */
+        post: operations["calc-guide-projection"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/camber": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Curve of an iron from radius or relief */
+        post: operations["calc-camber"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/back-bevel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Back bevel from a shim under the iron */
+        post: operations["calc-back-bevel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3052,6 +3171,62 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    "calc-cutting-geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description angle of the bed, degrees */
+                    bedDeg: number;
+                    /**
+                     * @description which way up the iron lies
+                     * @enum {string}
+                     */
+                    orientation: "bevel-down" | "bevel-up";
+                    /** @description bevel of the iron, degrees */
+                    bevelDeg: number;
+                    /**
+                     * @description bevel on its back, degrees
+                     * @default 0
+                     */
+                    backBevelDeg?: number;
+                    /**
+                     * @description how far the plane is turned to its path, degrees
+                     * @default 0
+                     */
+                    skewDeg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description angle of the steel itself, degrees */
+                        includedDeg: number;
+                        /** @description angle at which the iron meets the wood, degrees */
+                        cuttingDeg: number;
+                        /** @description angle between the wood and the steel behind the edge, degrees */
+                        clearanceDeg: number;
+                        /** @description cutting angle along the path when the plane is skewed, degrees */
+                        effectiveCuttingDeg: number;
+                        /** @description what is doubtful about it */
+                        warnings: string[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     "calc-micro-bevel": {
         parameters: {
             query?: never;
@@ -3095,6 +3270,269 @@ export interface operations {
                         crossSectionMm2: number;
                         /** @description honings left until it has grown to its greatest width */
                         honingsLeft?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-hollow-grind": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of the blade, mm */
+                    thicknessMm: number;
+                    /** @description angle of the chord from edge to heel, degrees */
+                    bevelDeg: number;
+                    /** @description diameter of the wheel, mm */
+                    wheelDiameterMm: number;
+                    /** @description how deep a honing goes, square to the chord, mm */
+                    depthPerHoningMm?: number;
+                    /**
+                     * @description how deep it has been honed already, mm
+                     * @default 0
+                     */
+                    honedDepthMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description length of the bevel from edge to heel, mm */
+                        bevelLengthMm: number;
+                        /** @description depth of the hollow as ground, mm */
+                        hollowDepthMm: number;
+                        /** @description angle at the edge as ground, degrees */
+                        edgeDeg: number;
+                        /** @description angle at the heel as ground, degrees */
+                        heelDeg: number;
+                        /** @description width of a honed land, the mean of the two, mm */
+                        landMm: number;
+                        /** @description honings until the hollow is gone */
+                        honingsUntilFlat?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-nick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description depth of the nick along the back, mm */
+                    depthMm: number;
+                    /** @description width of the blade, mm */
+                    bladeWidthMm: number;
+                    /** @description thickness of the blade, mm */
+                    thicknessMm: number;
+                    /** @description angle of the ground bevel, degrees */
+                    primaryDeg: number;
+                    /** @description angle of the honed bevel, degrees */
+                    secondaryDeg: number;
+                    /**
+                     * @description widest secondary bevel one would hone, mm
+                     * @default 2
+                     */
+                    maxMicroWidthMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description width of the secondary bevel after honing it out, mm */
+                        microWidthMm: number;
+                        /** @description steel to be honed away, mm³ */
+                        honeVolumeMm3: number;
+                        /** @description steel to be ground away, mm³ */
+                        grindVolumeMm3: number;
+                        /**
+                         * @description which way to go
+                         * @enum {string}
+                         */
+                        route: "hone" | "grind";
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-guide-calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the roller, mm */
+                    rollerDiameterMm: number;
+                    /** @description settings that were measured */
+                    settings: {
+                        /** @description from the front of the guide to the edge, mm */
+                        projectionMm: number;
+                        /** @description angle honed at it, degrees */
+                        angleDeg: number;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how far the axle lies behind the guide’s front, mm */
+                        axleSetbackMm: number;
+                        /** @description how far the axle lies below the blade’s back, mm */
+                        axleDropMm: number;
+                        /** @description largest angle error of the settings, degrees */
+                        residualDeg: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-guide-projection": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter of the roller, mm */
+                    rollerDiameterMm: number;
+                    /** @description how far the axle lies behind the guide’s front, mm */
+                    axleSetbackMm: number;
+                    /** @description how far the axle lies below the blade’s back, mm */
+                    axleDropMm: number;
+                    /** @description angles wanted, degrees */
+                    anglesDeg: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the stops, in the order of the angles */
+                        projections: {
+                            /** @description the angle, degrees */
+                            angleDeg: number;
+                            /** @description from the front of the guide to the edge, mm */
+                            projectionMm: number;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-camber": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the iron, mm */
+                    ironWidthMm: number;
+                    /** @description angle of the bed, degrees */
+                    bedDeg: number;
+                    /** @description radius of the edge, mm */
+                    radiusMm?: number;
+                    /** @description how much less the corners reach into the wood, mm */
+                    reliefMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description radius of the edge, mm */
+                        radiusMm: number;
+                        /** @description how far the corners lie behind the middle of the edge, mm */
+                        sagMm: number;
+                        /** @description how much less the corners reach into the wood, mm */
+                        reliefMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-back-bevel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of what lies under the back, mm */
+                    shimMm: number;
+                    /** @description from its near edge to the edge of the iron, along the back, mm */
+                    reachMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the bevel on the back, degrees */
+                        backBevelDeg: number;
                     };
                 };
             };

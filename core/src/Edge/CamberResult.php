@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Edge;
+
+use JackRest\Core\Calculation\Field;
+
+final readonly class CamberResult
+{
+    public function __construct(
+        #[Field('radius of the edge, mm')] public float $radiusMm,
+        #[Field('how far the corners lie behind the middle of the edge, mm')] public float $sagMm,
+        #[Field('how much less the corners reach into the wood, mm')] public float $reliefMm,
+    ) {
+    }
+}
