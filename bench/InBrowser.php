@@ -12,20 +12,6 @@ use Tests\Browser\Server;
 /** What only a browser can tell: how soon a page is usable, how soon a drawing follows a key. */
 final readonly class InBrowser
 {
-    /** Counts from a key's input event to the drawing having changed and been painted. */
-    private const WATCH = <<<'JS'
-        window.took = [];
-        const sheet = document.querySelector('figure svg');
-        let pressed = 0;
-        addEventListener('input', () => { pressed = performance.now() }, true);
-        new MutationObserver(() => {
-          if (!pressed) return;
-          const since = pressed;
-          pressed = 0;
-          requestAnimationFrame(() => requestAnimationFrame(() => window.took.push(performance.now() - since)));
-        }).observe(sheet, {subtree: true, childList: true, attributes: true, characterData: true});
-        JS;
-
     public function __construct(private int $port)
     {
     }
@@ -72,16 +58,14 @@ final readonly class InBrowser
         $input = $browser->findElement(WebDriverBy::xpath($field));
         $input->sendKeys('0.3');
         usleep(500_000);
-        $browser->executeScript(self::WATCH);
+        Watch::begin($browser, 'figure svg');
         foreach (range(1, 20) as $digit) {
             $input->sendKeys((string) ($digit % 9 + 1));
             usleep(250_000);
             $input->sendKeys("\u{E003}");
             usleep(250_000);
         }
-        /** @var list<float> $took */
-        $took = $browser->executeScript('return window.took');
 
-        return array_map(floatval(...), $took);
+        return Watch::took($browser);
     }
 }

@@ -74,7 +74,7 @@ final class KitPageTest extends BrowserTestCase
     {
         $this->open('/kit');
         $this->sees("//input[@aria-label='Find on the board']")->sendKeys('12 mm chisel');
-        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]'))) === 1, 'one chisel');
+        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]:not([hidden])'))) === 1, 'one chisel');
         $this->sees("//*[@data-testid='tool-bench-chisel']");
         $this->sees("//button[. = 'wanted']")->click();
         $this->seesText('Nothing on the board is like that.');

@@ -25,10 +25,9 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
     () => tools.filter(matching(status, kind, shownWords)),
     [tools, status, kind, shownWords],
   )
-  const byGroup = useMemo(() => Map.groupBy(shown, (tool) => tool.group), [shown])
+  const ids = useMemo(() => new Set(shown.map((tool) => tool.id)), [shown])
+  const byGroup = useMemo(() => Map.groupBy(tools, (tool) => tool.group), [tools])
   const filtering = status !== 'all' || kind !== '' || words.trim() !== ''
-  const hung = groups.filter((group) => byGroup.has(group.id) || (!filtering && group.first !== null))
-
   return (
     <div className="border border-rule p-1">
       <div className="border border-ink bg-sheet">
@@ -42,8 +41,15 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
           onWords={setWords}
         />
         <div className="flex flex-wrap gap-x-6 px-4 pt-1 pb-4">
-          {hung.map((group) => (
-            <Group key={group.id} group={group} tools={byGroup.get(group.id) ?? NONE} marked={marked} />
+          {groups.map((group) => (
+            <Group
+              key={group.id}
+              group={group}
+              tools={byGroup.get(group.id) ?? NONE}
+              shown={ids}
+              filtering={filtering}
+              marked={marked}
+            />
           ))}
           {filtering && shown.length === 0 && (
             <p className="py-6 text-soft">Nothing on the board is like that.</p>
@@ -135,28 +141,42 @@ function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: Filt
 interface GroupProps {
   group: Schemas['ToolGroup']
   tools: readonly Schemas['Tool'][]
+  /** What the filter lets through; the others stay where they are, hidden, so that filtering draws nothing anew. */
+  shown: ReadonlySet<number>
+  filtering: boolean
   marked: number | null
 }
 
-const Group = memo(function Group({ group, tools, marked }: GroupProps) {
+function Group({ group, tools, shown, filtering, marked }: GroupProps) {
+  const empty = tools.length === 0
+  const away = empty ? filtering || group.first === null : !tools.some((tool) => shown.has(tool.id))
+
   return (
     <section
+      hidden={away}
       className="min-w-0 grow"
       style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 140px' }}
     >
       <h2 className="border-b-2 border-ink py-1 text-base">{group.label}</h2>
-      {tools.length === 0 ? (
+      {empty ? (
         <EmptyHook group={group} />
       ) : (
         <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1">
           {tools.map((tool) => (
-            <Hung key={tool.id} tool={tool} marked={tool.id === marked} />
+            <li
+              key={tool.id}
+              hidden={!shown.has(tool.id)}
+              data-testid={`tool-${tool.kind}`}
+              data-status={tool.status}
+            >
+              <Hung tool={tool} marked={tool.id === marked} />
+            </li>
           ))}
         </ul>
       )}
     </section>
   )
-})
+}
 
 /** An empty hook says what belongs there, and when. */
 function EmptyHook({ group }: { group: Schemas['ToolGroup'] }) {
@@ -178,20 +198,18 @@ const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marke
   const wanted = tool.status === 'wanted'
 
   return (
-    <li data-testid={`tool-${tool.kind}`} data-status={tool.status}>
-      <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
-        <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
-        <span
-          className={clsx(
-            'mt-1 max-w-28 min-w-16 text-xs leading-tight',
-            wanted ? 'text-soft' : 'text-ink',
-            marked && 'font-bold',
-          )}
-        >
-          {tool.name}
-        </span>
-      </Link>
-    </li>
+    <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
+      <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
+      <span
+        className={clsx(
+          'mt-1 max-w-28 min-w-16 text-xs leading-tight',
+          wanted ? 'text-soft' : 'text-ink',
+          marked && 'font-bold',
+        )}
+      >
+        {tool.name}
+      </span>
+    </Link>
   )
 })
 

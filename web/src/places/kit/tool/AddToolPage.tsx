@@ -8,6 +8,7 @@ import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
+import { Complaint } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { PlainField } from '../../../parts/PlainField'
 import { Readings } from '../../../parts/Readings'
@@ -118,11 +119,7 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
                   Back to the board
                 </Link>
               </NextStroke>
-              {refused && !refused.about('price') && (
-                <p role="alert" className="mt-2 font-bold text-red">
-                  {refused.message}
-                </p>
-              )}
+              <Complaint problem={add.error} besides={['price']} />
               <Added name={add.data?.tool.name} />
             </>
           ) : (

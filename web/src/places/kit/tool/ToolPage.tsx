@@ -4,10 +4,10 @@ import { answered, client, Refused, type Schemas } from '../../../api/client'
 import { pulse, toolPage, toolPreview } from '../../../api/queries'
 import { ToolDrawing } from '../../../drawings/ToolDrawing'
 import { Board } from '../../../parts/Board'
-import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
+import { Complaint, Keeping } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
 import { PlainField } from '../../../parts/PlainField'
@@ -118,26 +118,10 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
               />
             </Readings>
             <NextStroke {...stroke(page, draft.touched)}>
-              {draft.touched && (
-                <>
-                  <Button
-                    weight="main"
-                    keys="Ctrl Enter"
-                    disabled={!record || save.isPending}
-                    onClick={() => record?.()}
-                  >
-                    Keep these
-                  </Button>
-                  <Button onClick={draft.clear}>Leave it as it was</Button>
-                </>
-              )}
+              {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={save.isPending} />}
               <Removal page={page} />
             </NextStroke>
-            {refused && !refused.about('price') && (
-              <p role="alert" className="mt-2 font-bold text-red">
-                {refused.message}
-              </p>
-            )}
+            <Complaint problem={save.error} besides={['price']} />
             {page.tool.status === 'owned' && page.sizes.some((row) => row.name === 'tpi') && (
               <StrokeCounter page={page} />
             )}

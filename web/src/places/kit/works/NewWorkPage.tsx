@@ -6,6 +6,7 @@ import { Board } from '../../../parts/Board'
 import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
+import { Complaint } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { useTyped } from '../../../parts/useTyped'
 import { KitNav } from '../KitNav'
@@ -81,11 +82,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
                 Take it up
               </Button>
             </NextStroke>
-            {refused && !refused.about('name') && (
-              <p role="alert" className="mt-2 font-bold text-red">
-                {refused.message}
-              </p>
-            )}
+            <Complaint problem={add.error} besides={['name']} />
           </>
         }
       />

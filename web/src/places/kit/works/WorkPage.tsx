@@ -6,6 +6,7 @@ import { Board } from '../../../parts/Board'
 import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
+import { Complaint, Keeping } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
 import { useTyped } from '../../../parts/useTyped'
@@ -65,26 +66,12 @@ function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
             {draft.overtaken && <Overtaken name={work.name} onKeep={draft.keep} onDrop={draft.clear} />}
             <NextStroke says={draft.touched && preview ? preview.sentence : page.sentence} why={why(page)}>
               {draft.touched ? (
-                <>
-                  <Button
-                    weight="main"
-                    keys="Ctrl Enter"
-                    disabled={!record || save.isPending}
-                    onClick={() => record?.()}
-                  >
-                    Keep these
-                  </Button>
-                  <Button onClick={draft.clear}>Leave it as it was</Button>
-                </>
+                <Keeping onKeep={record} onDrop={draft.clear} busy={save.isPending} />
               ) : (
                 <GiveUp work={work} />
               )}
             </NextStroke>
-            {refused && !refused.about('name') && (
-              <p role="alert" className="mt-2 font-bold text-red">
-                {refused.message}
-              </p>
-            )}
+            <Complaint problem={save.error} besides={['name']} />
             <div className="mt-4">
               <WorkForm
                 pattern={pattern}
