@@ -31,7 +31,12 @@ export function Serves({ page }: { page: Schemas['ToolPage'] }) {
           {kind.wants.length > 0 && ` Good to have beside it: ${kind.wants.join(', ')}.`}
         </p>
         <h2 className="mt-3 mb-1 text-lg">What can go wrong</h2>
-        <p className="border-t border-rule py-1.5">{kind.wrong}</p>
+        <p className="border-t border-rule py-1.5">
+          {kind.wrong}
+          <span className="block text-sm text-soft">
+            The usual cautions; local rules, the maker’s instructions and trained teaching come first.
+          </span>
+        </p>
         {page.edges.length > 0 && (
           <>
             <h2 className="mt-3 mb-1 text-lg">Its edges</h2>
