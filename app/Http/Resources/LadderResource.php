@@ -28,7 +28,7 @@ final class LadderResource
             'works' => count($kit->planner()->works),
             'total' => $proposal->cost,
             'totalText' => Money::plain($proposal->cost),
-            'running' => Money::plain(round($proposal->runningPerYear)).' a year in paper, blades and files',
+            'running' => Money::plain(round($proposal->runningPerYear)).' a year',
             'proof' => $proposal->plan->provenOptimal ? 'Nothing cheaper makes all of it possible.' : 'The best found in the time; nothing can cost less than '.Money::plain(round($proposal->plan->lowerBound, 2)).'.',
             'perMonth' => $settings->per_month,
             'budget' => $settings->budget,

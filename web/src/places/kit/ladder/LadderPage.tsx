@@ -33,14 +33,13 @@ export function LadderPage() {
       />
       <KitNav />
       <Board
-        columnFirst
         drawing={
           <Sheet
             title="The ladder of what to get"
             says={inWords(data)}
             block={[
               ['Whole plan', data.totalText],
-              ['Running', data.running],
+              ['Paper, blades, files', data.running],
               ['Proof', data.proof],
             ]}
             height={(width) => Math.max(260, Math.min(460, width * 0.35 + data.works * STEP_HEIGHT))}
