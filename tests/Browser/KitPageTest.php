@@ -137,6 +137,17 @@ final class KitPageTest extends BrowserTestCase
         $this->seesText('✓ tenon saw, 355 mm, 11 teeth per inch. The next one?');
     }
 
+    /** A kind that hangs on no board can be overruled too. */
+    public function test_any_kind_of_tool_can_be_overruled(): void
+    {
+        $this->open('/kit/school');
+        $this->sees("//select[@aria-label='A kind of tool']/option[. = 'moving fillister']");
+        $this->sees("//select[@aria-label='A kind of tool']")->sendKeys('moving f');
+        $this->press('Overrule it');
+        $this->sees("//li[contains(., 'moving fillister') and contains(., 'leave it out')]");
+        $this->press('let the school decide');
+    }
+
     public function test_a_work_is_put_together_from_operations(): void
     {
         $this->open('/kit/works/new');

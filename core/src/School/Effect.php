@@ -12,7 +12,6 @@ final readonly class Effect
      * @param  float  $runningFactor  on a year's running cost
      * @param  list<string>  $prefers  kinds that come first among ways of one grade
      * @param  list<string>  $leavesOut  kinds the plan does not offer
-     * @param  list<string>  $makes  kinds made rather than bought
      * @param  list<string>  $buys  kinds bought though they could be made
      * @param  string|null  $hones  the kind that sharpens
      * @param  bool  $guide  whether honing takes a guide too
@@ -26,7 +25,6 @@ final readonly class Effect
         public float $runningFactor = 1.0,
         public array $prefers = [],
         public array $leavesOut = [],
-        public array $makes = [],
         public array $buys = [],
         public ?string $hones = null,
         public bool $guide = false,

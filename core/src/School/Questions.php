@@ -90,12 +90,12 @@ final class Questions
     {
         return [
             new Question('gauge', 'Marking gauge?', [
-                new Answer('pin', 'pin', 'Cheapest, and can be made.', new Effect(prefers: ['marking-gauge'], leavesOut: ['cutting-gauge', 'wheel-gauge'], makes: ['marking-gauge'])),
+                new Answer('pin', 'pin', 'Cheapest, and can be made.', new Effect(prefers: ['marking-gauge'], leavesOut: ['cutting-gauge', 'wheel-gauge'])),
                 new Answer('blade', 'blade', 'Longer fence, cleaner across the grain.', new Effect(prefers: ['cutting-gauge'], leavesOut: ['marking-gauge', 'wheel-gauge'])),
                 new Answer('wheel', 'wheel', 'The finest line, quickly set.', new Effect(prefers: ['wheel-gauge'], leavesOut: ['marking-gauge', 'cutting-gauge'])),
             ]),
             new Question('squares', 'Squares?', [
-                new Answer('wood', 'of wood, made', 'Light, kind to the work, and can be trued.', new Effect(makes: ['try-square', 'large-square', 'straightedge', 'winding-sticks'])),
+                new Answer('wood', 'of wood, made', 'Light, kind to the work, and can be trued.'),
                 new Answer('metal', 'of metal, bought', 'They stay put. A drop ruins one.', new Effect(buys: ['try-square', 'large-square', 'straightedge', 'winding-sticks'])),
             ]),
             new Question('tail-slope', 'Slope of tails?', [

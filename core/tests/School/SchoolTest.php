@@ -33,7 +33,7 @@ final class SchoolTest extends TestCase
     {
         self::assertMatchesRegularExpression('/^[A-Z0-9].+\.$/u', $answer->because);
         $effect = $answer->effect;
-        $kinds = [...$effect->prefers, ...$effect->leavesOut, ...$effect->makes, ...$effect->buys, ...array_keys($effect->sizes), ...array_filter([$effect->hones], is_string(...))];
+        $kinds = [...$effect->prefers, ...$effect->leavesOut, ...$effect->buys, ...array_keys($effect->sizes), ...array_filter([$effect->hones], is_string(...))];
         self::assertSame([], array_values(array_diff($kinds, array_keys(ToolKinds::all()))));
         self::assertSame([], array_values(array_diff(array_keys($effect->minGrades), array_keys(Operations::all()))));
         self::assertSame($answer, (new School([$question->id => $answer->id]))->answer($question));

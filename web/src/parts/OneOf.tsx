@@ -1,4 +1,4 @@
-import { ToggleGroup } from 'radix-ui'
+import { Toggle } from './Toggle'
 
 interface OneOfProps {
   label: string
@@ -12,22 +12,12 @@ export function OneOf({ label, words, value, onChange }: OneOfProps) {
   return (
     <div className="flex items-baseline justify-between border-b border-rule py-1.5">
       <span>{label}</span>
-      <ToggleGroup.Root
-        type="single"
-        aria-label={label}
+      <Toggle
+        label={label}
+        options={words.map((word) => ({ value: word, label: word }))}
         value={value}
-        onValueChange={(chosen) => chosen && onChange(chosen)}
-      >
-        {words.map((word) => (
-          <ToggleGroup.Item
-            key={word}
-            value={word}
-            className="min-h-8 px-2 text-soft underline-offset-4 data-[state=on]:font-bold data-[state=on]:text-ink data-[state=on]:underline"
-          >
-            {word}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+        onChoose={onChange}
+      />
     </div>
   )
 }

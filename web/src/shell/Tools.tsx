@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import clsx from 'clsx'
-import { ToggleGroup } from 'radix-ui'
 import { useState } from 'react'
 import { answered, client, type Schemas } from '../api/client'
 import { pulse } from '../api/queries'
+import { Toggle } from '../parts/Toggle'
 import { FindDialog } from './FindDialog'
 import { KeysDialog } from './KeysDialog'
 import { useKeys } from './useKeys'
@@ -28,13 +28,13 @@ export function Tools() {
   return (
     <header className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
       <span className="mr-auto font-slab max-md:sr-only font-semibold text-ink">{data?.bench ?? ' '}</span>
-      <Choice
+      <Toggle
         label="Ground"
         options={grounds}
         value={data?.ground}
         onChoose={(ground) => choose({ ground })}
       />
-      <Choice label="Unit" options={units} value={data?.unit} onChoose={(unit) => choose({ unit })} />
+      <Toggle label="Unit" options={units} value={data?.unit} onChoose={(unit) => choose({ unit })} />
       <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
       <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />
       <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
@@ -51,35 +51,6 @@ function usePreference() {
     onSuccess: (state) => queries.setQueryData(pulse().queryKey, state),
   })
   return mutate
-}
-
-interface ChoiceProps {
-  label: string
-  options: readonly { value: string; label: string }[]
-  value: string | undefined
-  onChoose: (value: string) => void
-}
-
-function Choice({ label, options, value, onChoose }: ChoiceProps) {
-  return (
-    <ToggleGroup.Root
-      type="single"
-      aria-label={label}
-      value={value ?? ''}
-      onValueChange={(chosen) => chosen && onChoose(chosen)}
-      className="flex"
-    >
-      {options.map((option) => (
-        <ToggleGroup.Item
-          key={option.value}
-          value={option.value}
-          className="min-h-8 px-1.5 underline-offset-4 data-[state=on]:font-bold data-[state=on]:text-ink data-[state=on]:underline"
-        >
-          {option.label}
-        </ToggleGroup.Item>
-      ))}
-    </ToggleGroup.Root>
-  )
 }
 
 interface ToolButtonProps {

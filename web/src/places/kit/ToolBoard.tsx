@@ -1,10 +1,10 @@
 import clsx from 'clsx'
-import { ToggleGroup } from 'radix-ui'
 import { memo, useDeferredValue, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { outlineOf } from '../../drawings/outlines'
 import { ToolOutline } from '../../drawings/ToolOutline'
+import { Toggle } from '../../parts/Toggle'
 
 /** Pixels for a millimetre: one scale for all of them. */
 const SCALE = 0.25
@@ -94,23 +94,7 @@ interface FilterProps {
 function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: FilterProps) {
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-ink px-4 py-1.5 text-sm">
-      <ToggleGroup.Root
-        type="single"
-        aria-label="Show"
-        value={status}
-        onValueChange={(chosen) => chosen && onStatus(chosen)}
-        className="flex"
-      >
-        {statuses.map((row) => (
-          <ToggleGroup.Item
-            key={row.value}
-            value={row.value}
-            className="min-h-8 px-1.5 text-soft underline-offset-4 data-[state=on]:font-bold data-[state=on]:text-ink data-[state=on]:underline"
-          >
-            {row.label}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+      <Toggle label="Show" options={statuses} value={status} onChoose={onStatus} />
       <select
         aria-label="Kind"
         value={kind}

@@ -2,10 +2,10 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
 import { answered, client, type Schemas } from '../../../api/client'
 import { school } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { KitNav } from '../KitNav'
+import { Overrules } from './Overrules'
 
 /** Where good people disagree: each answer with why its people hold it. */
 export function SchoolPage() {
@@ -19,7 +19,7 @@ export function SchoolPage() {
     <>
       <Heading
         title="School"
-        says="Where good people disagree, you choose once. Plan, prices and defaults follow; any single tool can be overruled on its own page."
+        says="Where good people disagree, you choose once. Plan, prices and defaults follow; any single tool can be overruled."
       />
       <KitNav />
       {change.error && (
@@ -37,7 +37,7 @@ export function SchoolPage() {
           />
         ))}
       </div>
-      <Overrules rows={data.overrules} onLift={(kind) => save({ overrule: { kind, overrule: null } })} />
+      <Overrules rows={data.overrules} onDecide={(overrule) => save({ overrule })} />
     </>
   )
 }
@@ -86,35 +86,6 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>
-    </section>
-  )
-}
-
-interface OverrulesProps {
-  rows: readonly Schemas['Overrule'][]
-  onLift: (kind: string) => void
-}
-
-function Overrules({ rows, onLift }: OverrulesProps) {
-  if (rows.length === 0) return null
-  return (
-    <section className="mt-6 max-w-xl">
-      <h2 className="text-lg">Overruled for single tools</h2>
-      <ul>
-        {rows.map((row) => (
-          <li key={row.kind} className="flex gap-3 border-t border-rule py-1.5">
-            <span className="grow">
-              <strong>{row.name}</strong> – {row.label}
-            </span>
-            <Button
-              onClick={() => onLift(row.kind)}
-              aria-label={`Let the school decide about the ${row.name}`}
-            >
-              let the school decide
-            </Button>
-          </li>
-        ))}
-      </ul>
     </section>
   )
 }

@@ -5,17 +5,16 @@ import { kinds, pulse, toolPreview } from '../../../api/queries'
 import { ToolDrawing } from '../../../drawings/ToolDrawing'
 import { Board } from '../../../parts/Board'
 import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Complaint } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
-import { PlainField } from '../../../parts/PlainField'
 import { Readings } from '../../../parts/Readings'
 import { Sheet } from '../../../parts/Sheet'
 import { useTyped } from '../../../parts/useTyped'
 import { KitNav } from '../KitNav'
 import { KindChooser } from './KindChooser'
+import { Naming } from './Naming'
 import { labelsOf, lengthsOf, typedFigures } from './toolForm'
 import { ToolFigures } from './ToolFigures'
 
@@ -79,29 +78,15 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
                   figures={preview?.figures}
                   onChange={draft.change}
                 />
-                <Choice
-                  label="It"
-                  value={draft.values.status === 'wanted' ? 'wanted' : 'owned'}
-                  options={STATUSES}
-                  onChange={(status) => draft.change('status', status)}
+                <Naming
+                  values={draft.values}
+                  onChange={draft.change}
+                  offered={preview?.name ?? kind.name}
+                  priceHint={
+                    draft.values.status === 'wanted' ? `planned with ${kind.price} until you know it` : null
+                  }
+                  priceError={refused?.about('price')}
                 />
-                <PlainField
-                  label="Name"
-                  wide
-                  value={draft.values.name ?? ''}
-                  placeholder={preview?.name ?? kind.name}
-                  onChange={(text) => draft.change('name', text)}
-                />
-                {draft.values.status === 'wanted' && (
-                  <PlainField
-                    label="Price"
-                    before="€"
-                    hint={`planned with ${kind.price} until you know it`}
-                    value={draft.values.price ?? ''}
-                    error={refused?.about('price')}
-                    onChange={(text) => draft.change('price', text)}
-                  />
-                )}
               </Readings>
               <NextStroke
                 says={draft.values.status === 'wanted' ? 'Put it on the list.' : 'Hang it up.'}
@@ -138,10 +123,6 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
 }
 
 const BASE = { status: 'owned', name: '', price: '' }
-const STATUSES = [
-  { value: 'owned', label: 'hangs here' },
-  { value: 'wanted', label: 'is wanted' },
-] as const
 
 function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): Schemas['ToolRequest'] {
   return {

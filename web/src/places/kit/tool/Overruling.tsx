@@ -1,6 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '../../../api/client'
 import { Choice } from '../../../parts/Choice'
+import { overrulesFor } from '../overruleWords'
 
 const NO_SAY = 'as my school has it'
 
@@ -21,14 +22,7 @@ export function Overruling({ page }: { page: Schemas['ToolPage'] }) {
   })
   const options = [
     { value: '', label: `${NO_SAY}: ${page.kind.offered ? 'offered' : 'left out'}` },
-    { value: 'offer', label: 'offer it to me' },
-    { value: 'leave-out', label: 'leave it out' },
-    ...(page.kind.making
-      ? [
-          { value: 'make', label: 'I make it' },
-          { value: 'buy', label: 'I buy it' },
-        ]
-      : []),
+    ...overrulesFor(page.kind.making !== null),
   ]
 
   return (

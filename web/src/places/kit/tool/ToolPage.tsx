@@ -1,20 +1,19 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '../../../api/client'
 import { pulse, toolPage, toolPreview } from '../../../api/queries'
 import { ToolDrawing } from '../../../drawings/ToolDrawing'
 import { Board } from '../../../parts/Board'
-import { Choice } from '../../../parts/Choice'
 import { Heading } from '../../../parts/Heading'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Complaint, Keeping } from '../../../parts/Keeping'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
-import { PlainField } from '../../../parts/PlainField'
 import { Readings } from '../../../parts/Readings'
 import { Sheet } from '../../../parts/Sheet'
 import { useTyped } from '../../../parts/useTyped'
 import { KitNav } from '../KitNav'
+import { Naming } from './Naming'
 import { Overruling } from './Overruling'
 import { Removal } from './Removal'
 import { Serves } from './Serves'
@@ -96,25 +95,11 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
                   />
                 </details>
               )}
-              <Choice
-                label="It"
-                value={draft.values.status === 'wanted' ? 'wanted' : 'owned'}
-                options={STATUSES}
-                onChange={(status) => draft.change('status', status)}
-              />
-              <PlainField
-                label="Name"
-                wide
-                value={draft.values.name ?? ''}
-                onChange={(text) => draft.change('name', text)}
-              />
-              <PlainField
-                label="Price"
-                before="€"
-                hint={`usual ${kind.price}, invented${kind.making ? `; made: ${kind.making}` : ''}`}
-                value={draft.values.price ?? ''}
-                error={refused?.about('price')}
-                onChange={(text) => draft.change('price', text)}
+              <Naming
+                values={draft.values}
+                onChange={draft.change}
+                priceHint={`usual ${kind.price}, invented${kind.making ? `; made: ${kind.making}` : ''}`}
+                priceError={refused?.about('price')}
               />
             </Readings>
             <NextStroke {...stroke(page, draft.touched)}>
@@ -132,11 +117,6 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
     </>
   )
 }
-
-const STATUSES = [
-  { value: 'owned', label: 'hangs here' },
-  { value: 'wanted', label: 'is wanted' },
-] as const
 
 const upper = (name: string) => name.charAt(0).toUpperCase() + name.slice(1)
 
@@ -180,7 +160,6 @@ function stroke(page: Schemas['ToolPage'], touched: boolean): { says: string; wh
 
 function useSave(tool: number, onSaved: () => void) {
   const queries = useQueryClient()
-  const navigate = useNavigate()
   return useMutation({
     mutationFn: (body: Schemas['EditTool']) =>
       answered(client.PUT('/api/tools/{tool}', { params: { path: { tool } }, body })),
@@ -188,7 +167,6 @@ function useSave(tool: number, onSaved: () => void) {
       queries.setQueryData(toolPage(tool).queryKey, page)
       onSaved()
       void queries.invalidateQueries({ queryKey: ['bench'] })
-      void navigate('.', { replace: true })
     },
   })
 }

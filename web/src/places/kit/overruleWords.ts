@@ -1,0 +1,10 @@
+/** What can be decided about a kind of tool, whatever the school holds. */
+export const overruleWords = [
+  { value: 'offer', label: 'offer it to me', made: false },
+  { value: 'leave-out', label: 'leave it out', made: false },
+  { value: 'make', label: 'I make it', made: true },
+  { value: 'buy', label: 'I buy it', made: true },
+] as const
+
+/** Making and buying are told apart only where a tool can be made. */
+export const overrulesFor = (canBeMade: boolean) => overruleWords.filter((word) => canBeMade || !word.made)

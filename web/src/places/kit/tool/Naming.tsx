@@ -1,0 +1,48 @@
+import { Choice } from '../../../parts/Choice'
+import { PlainField } from '../../../parts/PlainField'
+
+const STATUSES = [
+  { value: 'owned', label: 'hangs here' },
+  { value: 'wanted', label: 'is wanted' },
+] as const
+
+interface NamingProps {
+  values: Readonly<Record<string, string>>
+  onChange: (field: string, text: string) => void
+  /** The name it gets when none is typed. */
+  offered?: string
+  /** How the price field is explained; null leaves the field out. */
+  priceHint: string | null
+  priceError: string | undefined
+}
+
+/** What is said of a tool that is not measured: whether it hangs here, its name and its price. */
+export function Naming({ values, onChange, offered = '', priceHint, priceError }: NamingProps) {
+  return (
+    <>
+      <Choice
+        label="It"
+        value={values.status === 'wanted' ? 'wanted' : 'owned'}
+        options={STATUSES}
+        onChange={(status) => onChange('status', status)}
+      />
+      <PlainField
+        label="Name"
+        wide
+        value={values.name ?? ''}
+        placeholder={offered}
+        onChange={(text) => onChange('name', text)}
+      />
+      {priceHint !== null && (
+        <PlainField
+          label="Price"
+          before="€"
+          hint={priceHint}
+          value={values.price ?? ''}
+          error={priceError}
+          onChange={(text) => onChange('price', text)}
+        />
+      )}
+    </>
+  )
+}
