@@ -17,7 +17,7 @@ export function Overrules({ rows, onDecide }: OverrulesProps) {
       <h2 className="text-lg">Overruled for single tools</h2>
       <ul>
         {rows.map((row) => (
-          <li key={row.kind} className="flex gap-3 border-t border-rule py-1.5">
+          <li key={row.kind} className="flex items-baseline gap-3 border-t border-rule py-1.5">
             <span className="grow">
               <strong>{row.name}</strong> – {row.label}
             </span>
