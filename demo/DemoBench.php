@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Bench\EdgeAfterEvent;
+use App\Files\CsvTable;
+use App\Files\DiaryTable;
 use App\Ledger\AppendOnly;
 use App\Models\Bench;
+use App\Models\EdgeEvent;
 use App\Models\User;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -85,8 +89,55 @@ final class DemoBench
             $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
             $bench->strokeCounts()->create([...array_diff_key($count, ['tool' => true]), 'tool_id' => $saw->id]);
         }
+        foreach ($plan['guides'] as $guide) {
+            $bench->guides()->create($guide);
+        }
+        foreach ($plan['sessions'] as $session) {
+            self::session($bench, $session);
+        }
+        foreach ($plan['trials'] as $trial) {
+            $edge = $bench->edges()->get()->firstOrFail('name', $trial['edge']);
+            $bench->stopTrials()->create([...array_diff_key($trial, ['edge' => true]), 'edge_id' => $edge->id]);
+        }
+        self::edgeDiary($bench);
         foreach ($plan['diary'] as $entry) {
             $bench->diary()->create([...$entry, 'changes' => []]);
+        }
+    }
+
+    /**
+     * A honing that was walked to its end, with what the model asked of each stone and what was counted.
+     *
+     * @param  array{edge: string, ended_at: string, stones: list<array{string, float, int}>}  $session
+     */
+    private static function session(Bench $bench, array $session): void
+    {
+        $edge = $bench->edges()->get()->firstOrFail('name', $session['edge']);
+        $stones = $bench->stones()->get()->keyBy('name');
+        $bench->sessions()->create([
+            'edge_id' => $edge->id,
+            'condition' => 'dull',
+            'steps' => array_map(static fn (array $stone): array => [
+                'stoneId' => "stone-{$stones[$stone[0]]->id}", 'stone' => $stone[0], 'particleUm' => $stones[$stone[0]]->toCore()->particleUm(),
+                'kind' => 'hone', 'strokes' => $stone[2], 'seconds' => $stone[2] + 20, 'modelStrokes' => $stone[1], 'see' => '', 'edgeId' => $edge->id, 'edge' => $edge->name,
+            ], $session['stones']),
+            'counted' => array_column($session['stones'], 2),
+            'at_step' => 1,
+            'phase' => 'check',
+            'state' => 'finished',
+            'becomes' => [],
+            'started_at' => $session['ended_at'],
+            'ended_at' => $session['ended_at'],
+        ]);
+    }
+
+    private static function edgeDiary(Bench $bench): void
+    {
+        $table = new DiaryTable;
+        foreach (CsvTable::read((string) file_get_contents(__DIR__.'/edge-diary.csv'), $table->columns(), $table->needed())->rows as $row) {
+            $line = $table->line($bench, $row['cells']);
+            assert($line !== null);
+            $bench->edgeEvents()->create(['edge_id' => $line['edge']->id, ...EdgeEvent::columns($line['event']), 'recession_mm' => EdgeAfterEvent::recessionMm($line['event'])]);
         }
     }
 

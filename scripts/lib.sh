@@ -27,6 +27,7 @@ want_packages() {
   want_extension xml php8.2-xml
   want_extension curl php8.2-curl
   want_extension zip php8.2-zip
+  want_extension gd php8.2-gd
   if [ "$1" = test ]; then
     want_extension bcmath php8.2-bcmath
     want_command chromium chromium

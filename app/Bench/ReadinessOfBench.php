@@ -7,9 +7,8 @@ namespace App\Bench;
 use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\HoningSession;
-use App\Models\Stone;
 use App\Models\Work;
-use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeSheet;
 use JackRest\Core\Kit\Article;
 use JackRest\Core\Kit\KitPlanner;
@@ -96,21 +95,22 @@ final class ReadinessOfBench
             $left = array_sum(array_map(static fn (array $step): float => $step['seconds'], array_slice($session->steps, $session->at_step)));
             $stone = $session->steps[min($session->at_step, count($session->steps) - 1)]['stone'];
 
-            return new Chore(ChoreKind::FinishSession, (string) $session->id, "Go on honing the {$session->edge->name}.", "You stopped at the $stone.", max(1, (int) ceil($left / 60)));
+            return new Chore(ChoreKind::FinishSession, (string) $session->id, $session->edge_id === null ? "Go on with the {$session->title}." : "Go on honing the {$session->name()}.", "You stopped at the $stone.", max(1, (int) ceil($left / 60)));
         })->all());
     }
 
     /** @return list<Chore> */
     private function edges(): array
     {
-        $stones = array_values($this->bench->stones()->get()->map(static fn (Stone $stone) => $stone->toCore())->all());
+        $rack = new RackOfBench($this->bench);
+        $stones = $rack->forPlan();
         $running = $this->bench->sessions()->where('state', 'running')->pluck('edge_id')->all();
         $chores = [];
         $blunt = $this->bench->edges()->where('condition', '!=', Edge::SHARP);
         $blunt->whereNotIn('id', $running);
         foreach ($blunt->get() as $edge) {
-            $condition = EdgeCondition::from($edge->condition);
-            $sheet = EdgeSheet::of($edge->toCore(), ['bevelLength' => '', 'thickness' => '', 'give' => '', 'nickDepth' => ''], $condition, $stones, $this->format);
+            $condition = EdgeNeed::from($edge->condition);
+            $sheet = EdgeSheet::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
             $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
             $chores[] = new Chore(ChoreKind::SharpenEdge, (string) $edge->id, "Hone the {$edge->name}.", $condition->label().'. '.$condition->sign(), $minutes);
         }

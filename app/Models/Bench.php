@@ -68,6 +68,30 @@ final class Bench extends Model
         return $this->hasMany(HoningSession::class);
     }
 
+    /** @return HasMany<Guide, $this> */
+    public function guides(): HasMany
+    {
+        return $this->hasMany(Guide::class);
+    }
+
+    /** @return HasMany<EdgeEvent, $this> */
+    public function edgeEvents(): HasMany
+    {
+        return $this->hasMany(EdgeEvent::class);
+    }
+
+    /** @return HasMany<StopTrial, $this> */
+    public function stopTrials(): HasMany
+    {
+        return $this->hasMany(StopTrial::class);
+    }
+
+    /** @return HasMany<ImportedFile, $this> */
+    public function importedFiles(): HasMany
+    {
+        return $this->hasMany(ImportedFile::class);
+    }
+
     /** @return HasMany<Square, $this> */
     public function squares(): HasMany
     {

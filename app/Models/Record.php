@@ -13,6 +13,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int $id
  * @property int $bench_id
  * @property int $version
+ * @property \Illuminate\Support\Carbon|null $created_at
  */
 abstract class Record extends Model
 {

@@ -7,8 +7,11 @@ namespace App\Providers;
 use App\Models\Bench;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
+use App\Models\EdgeEvent;
+use App\Models\Guide;
 use App\Models\HoningSession;
 use App\Models\Square;
+use App\Models\Stone;
 use App\Models\Tool;
 use App\Models\Work;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +31,9 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): HoningSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
+        Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
+        Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));
+        Route::bind('event', static fn (string $id): EdgeEvent => self::bench()->edgeEvents()->findOrFail($id));
         Route::bind('entry', static fn (string $id): DiaryEntry => self::bench()->diary()->findOrFail($id));
     }
 

@@ -27,7 +27,7 @@ final class DemoTest extends HttpTestCase
 
         DemoBench::reset();
 
-        $this->ask('GET', '/api/bench')->assertJsonPath('minutes', 9)->assertJsonPath('ready', false);
+        $this->ask('GET', '/api/bench')->assertJsonPath('minutes', 21)->assertJsonPath('ready', false);
         $this->ask('GET', '/api/diary')->assertJsonCount(7, 'entries');
         self::assertSame(1, Bench::query()->count());
     }

@@ -20,15 +20,15 @@ final class LongListTest extends HttpTestCase
     public function test_every_blunt_edge_is_a_line_on_the_bench_with_its_minutes(): void
     {
         $bench = $this->ask('GET', '/api/bench')->assertOk();
-        self::assertCount(43, $bench->json('chores'));
+        self::assertCount(46, $bench->json('chores'));
         self::assertSame(array_sum(array_map(intval(...), $bench->json('chores.*.minutes'))), $bench->json('minutes'));
     }
 
     public function test_all_edges_are_listed_worst_first(): void
     {
         $conditions = $this->ask('GET', '/api/edges')->json('edges.*.condition');
-        self::assertCount(126, $conditions);
-        self::assertSame(['dull', 'sharp'], array_values(array_unique($conditions)));
+        self::assertCount(132, $conditions);
+        self::assertSame(['dull', 'touch-up', 'sharp'], array_values(array_unique($conditions)));
     }
 
     public function test_many_of_a_kind_change_nothing_in_the_plan(): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EdgesOfTool;
 use App\Http\Requests\AddToolRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -19,8 +20,9 @@ final class AddTool
         $values = $request->values($format);
         $tool = null;
         $sentence = $values['status'] === ToolStatus::Owned ? "Hung up the {$values['name']}." : "Put the {$values['name']} on the list.";
-        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use ($values, &$tool): void {
+        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use ($values, $format, &$tool): void {
             $tool = $changes->create($changes->bench->tools(), $values);
+            EdgesOfTool::bring($changes, $tool, $format);
         });
         assert($tool instanceof Tool);
 

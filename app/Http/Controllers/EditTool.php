@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EdgesOfTool;
 use App\Http\Requests\EditToolRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -16,8 +17,9 @@ final class EditTool
     public function __invoke(EditToolRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
     {
         $values = $request->values($tool, $format);
-        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($tool, $values, $request): void {
+        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($tool, $values, $request, $format): void {
             $changes->update($tool, $values, $request->version());
+            EdgesOfTool::bring($changes, $tool, $format);
         });
 
         return (new ShowTool)($ledger->bench, $tool, $format);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EdgesOfTool;
 use App\Bench\KitOfBench;
 use App\Http\Requests\SeenRecordRequest;
 use App\Http\Resources\KitResource;
@@ -12,13 +13,15 @@ use App\Ledger\Ledger;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
 
 final class GotTool
 {
-    public function __invoke(SeenRecordRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function __invoke(SeenRecordRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
     {
-        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (Changes $changes) use ($tool, $request): void {
+        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (Changes $changes) use ($tool, $request, $format): void {
             $changes->update($tool, ['status' => ToolStatus::Owned], $request->version());
+            EdgesOfTool::bring($changes, $tool, $format);
         });
 
         return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));

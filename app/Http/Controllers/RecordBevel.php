@@ -8,9 +8,13 @@ use App\Http\Requests\SeenEdgeSheetRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;
+use App\Models\EdgeEvent;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
+use JackRest\Core\Upkeep\EventKind;
 
 /** Keeps a measured bevel angle as the one on record. */
 final class RecordBevel
@@ -24,12 +28,14 @@ final class RecordBevel
         $deg = LengthFormatter::fixed($sheet->angle->angleDeg, 1);
         $give = LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1);
         $blade = $sheet->blade;
-        $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.", static function (Changes $changes) use ($edge, $blade, $request): void {
+        $event = new CoreEvent(EventKind::Measured, Carbon::now()->toIso8601ZuluString(), deg: $sheet->angle->angleDeg, giveDeg: $sheet->angle->uncertaintyDeg, note: 'ground bevel');
+        $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.", static function (Changes $changes) use ($edge, $blade, $event, $request): void {
             $changes->update($edge, [
                 'primary_deg' => $blade->primaryDeg,
                 'secondary_deg' => $blade->secondaryDeg,
                 'thickness_mm' => $blade->thicknessMm,
             ], $request->version());
+            $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event)]);
         });
 
         return (new ShowEdge)($ledger->bench, $edge, $format);

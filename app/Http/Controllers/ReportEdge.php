@@ -9,7 +9,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** What the user saw is wrong with an edge, or that it is sharp. */
@@ -18,7 +18,7 @@ final class ReportEdge
     public function __invoke(SeenEdgeSheetRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
     {
         $condition = $request->string('condition')->toString();
-        $says = lcfirst(EdgeCondition::tryFrom($condition)?->label() ?? 'Sharp');
+        $says = lcfirst(EdgeNeed::tryFrom($condition)?->label() ?? 'Sharp');
         $ledger->record('edge-condition', $edge->name, "Looked at the {$edge->name}: $says.", static function (Changes $changes) use ($edge, $condition, $request): void {
             $changes->update($edge, ['condition' => $condition], $request->version());
         });

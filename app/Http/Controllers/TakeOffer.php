@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\EdgesOfTool;
 use App\Bench\KitOfBench;
 use App\Http\Resources\KitResource;
 use App\Ledger\Changes;
@@ -13,11 +14,12 @@ use Illuminate\Http\JsonResponse;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Measure\LengthFormatter;
 
 /** Turns an offer from the list of kinds into a tool of the bench. */
 final readonly class TakeOffer
 {
-    public function __construct(private Ledger $ledger)
+    public function __construct(private Ledger $ledger, private LengthFormatter $format)
     {
     }
 
@@ -30,14 +32,15 @@ final readonly class TakeOffer
             default => "Got the {$offer->name}; it hangs on the board.",
         };
         $kind = ToolKinds::named($offer->kind);
-        $this->ledger->record('got-tool', $offer->name, $sentence, static function (Changes $changes) use ($offer, $status, $kind): void {
-            $changes->create($changes->bench->tools(), [
+        $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use ($offer, $status, $kind): void {
+            $tool = $changes->create($changes->bench->tools(), [
                 'kind' => $offer->kind,
                 'name' => $offer->name,
                 'status' => $status,
                 'size' => array_diff_assoc($offer->sizes, $kind->usualSizes()),
                 'price' => null,
             ]);
+            EdgesOfTool::bring($changes, $tool, $this->format);
         });
 
         return new JsonResponse(KitResource::of(new KitOfBench($this->ledger->bench)));

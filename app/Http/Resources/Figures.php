@@ -18,7 +18,7 @@ final class Figures
     }
 
     /** @return array<string, mixed> */
-    private static function one(Figure $figure): array
+    public static function one(Figure $figure): array
     {
         return [
             'typed' => $figure->typed,

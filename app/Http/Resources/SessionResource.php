@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\HoningSession;
 use JackRest\Core\Edge\SharpeningPlan;
+use JackRest\Core\Edge\StepKind;
 
 /** A honing session as bench mode walks it. */
 final class SessionResource
@@ -17,14 +18,36 @@ final class SessionResource
             'id' => $session->id,
             'version' => $session->version,
             'edgeId' => $session->edge_id,
-            'edge' => $session->edge->name,
+            'edge' => $session->name(),
             'state' => $session->state,
             'phase' => $session->phase,
             'atStep' => $session->at_step,
-            'steps' => $session->steps,
+            'steps' => array_map(self::step(...), $session->steps),
             'counted' => $session->counted,
             'secondsPerStroke' => 1.0,
-            'caution' => SharpeningPlan::CAUTION,
+            'caution' => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
         ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $step
+     * @return array<string, mixed>
+     */
+    private static function step(array $step): array
+    {
+        return [
+            'stone' => $step['stone'],
+            'particleUm' => $step['particleUm'],
+            'strokes' => $step['strokes'],
+            'seconds' => $step['seconds'],
+            'see' => $step['see'],
+            'kind' => $step['kind'] ?? StepKind::Hone->value,
+            'edge' => $step['edge'] ?? '',
+        ];
+    }
+
+    private static function grinds(HoningSession $session): bool
+    {
+        return in_array(StepKind::Grind->value, array_column($session->steps, 'kind'), true);
     }
 }

@@ -8,7 +8,7 @@ use App\Bench\KitOfBench;
 use App\Models\Edge;
 use App\Models\Tool;
 use App\Models\ToolStatus;
-use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\CoverageWords;
 use JackRest\Core\Kit\Dimension;
@@ -46,7 +46,7 @@ final readonly class ToolPageResource
             ], $kind->dimensions),
             'serves' => array_map(fn (Operation $operation): array => $this->service($operation, $kind->id), Operations::byKind()[$kind->id] ?? []),
             'loses' => $tool->status === ToolStatus::Owned ? self::lost($this->kit, $tool) : [],
-            'edges' => array_values($tool->edges->map(static fn (Edge $edge): array => ['id' => $edge->id, 'name' => $edge->name, 'says' => EdgeCondition::tryFrom($edge->condition)?->label() ?? 'Sharp'])->all()),
+            'edges' => array_values($tool->edges->map(static fn (Edge $edge): array => ['id' => $edge->id, 'name' => $edge->name, 'says' => EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'])->all()),
             'bite' => $this->bite($tool),
             'overrule' => $this->kit->settings->overrules[$kind->id] ?? null,
             'worth' => $tool->status === ToolStatus::Wanted ? $this->worth($tool) : null,

@@ -24,27 +24,4 @@ enum EdgeCondition: string
             self::Back => 0.0,
         };
     }
-
-    public function label(): string
-    {
-        return match ($this) {
-            self::TouchUp => 'Wants a touch-up',
-            self::Dull => 'Dull',
-            self::Nicked => 'Nicked',
-            self::FreshGrind => 'Fresh from the grinder',
-            self::Back => 'Back not flat',
-        };
-    }
-
-    /** How to tell; common practice. */
-    public function sign(): string
-    {
-        return match ($this) {
-            self::TouchUp => 'Still cuts, but end grain is turning pale.',
-            self::Dull => 'The edge shows as a bright line against a light.',
-            self::Nicked => 'Bright spots along the edge, or ridges on planed wood.',
-            self::FreshGrind => 'One bevel from the wheel, no secondary bevel yet.',
-            self::Back => 'The back shines only in patches after a rub on a fine stone.',
-        };
-    }
 }

@@ -24,16 +24,17 @@ final class EdgeExplained
 
     public static function strokes(SharpeningPlan $plan, LengthFormatter $format): Explained
     {
-        $first = $plan->steps[0];
-        $model = new HoningPlanInput($plan->state->contactWidthMm, $plan->state->contactLengthMm, $plan->state->removeUm, $first->stone->particleUm(), [$first->stone->asAbrasive()]);
-        $perStroke = (new StrokeModel($model))->depthPerStrokeUm($first->stone->asAbrasive());
+        $honing = array_values(array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === StepKind::Hone));
+        $first = $honing[0] ?? $plan->steps[0];
+        $perStroke = $first->modelStrokes > 0.0 ? $first->removeUm / $first->modelStrokes * $first->stone->cutFactor : 0.0;
+        $own = $first->stone->cutFactor === 1.0 ? '' : ', times '.LengthFormatter::decimal($first->stone->cutFactor, 2).' for this stone';
 
         return new Explained(
             'Why so many strokes?',
             'strokes = depth ÷ (1000 · 0.0033 · particle size ÷ (width · length))',
-            LengthFormatter::fixed($first->removeUm, 1).' µm ÷ '.LengthFormatter::fixed($perStroke, 2)." µm a stroke → {$first->strokes} on the {$first->stone->name}",
+            LengthFormatter::fixed($first->removeUm, 1).' µm ÷ '.LengthFormatter::fixed($perStroke, 2)." µm a stroke → {$first->strokes} on the {$first->stone->name}{$own}",
             Basis::Model,
-            'Removal proportional to pressure and distance (F. W. Preston, 1927). The factor is from memory; your own counts will correct it.',
+            'Removal proportional to pressure and distance (F. W. Preston, 1927). The factor is from memory; your own counts correct it.',
         );
     }
 }

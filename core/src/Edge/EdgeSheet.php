@@ -6,22 +6,28 @@ namespace JackRest\Core\Edge;
 
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Explained;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\Reading;
 
 /** An edge as far as it has been measured and described: its angle, and the plan for what is wrong with it. */
 final readonly class EdgeSheet
 {
+    public const FIELDS = ['bevelLength', 'thickness', 'give', 'nickDepth', 'backLength', 'outOfFlat', 'newAngle', 'relief', 'stopUm'];
+
     /**
-     * @param  array<string, Reading>  $readings  bevelLength, thickness, give, nickDepth
+     * @param  array<string, Reading>  $readings  bevelLength, thickness, give, nickDepth, backLength, outOfFlat, relief
      * @param  string|null  $missing  what must be told before there can be a plan
      */
     private function __construct(
         public array $readings,
+        public Figure $newAngle,
         public Blade $blade,
         public ?BevelAngleInput $measured,
         public ?BevelAngleResult $angle,
-        public ?EdgeCondition $condition,
+        public ?EdgeNeed $need,
+        public ?SharpeningTask $task,
         public ?SharpeningPlan $plan,
         public ?string $missing,
         public LengthFormatter $format,
@@ -29,19 +35,21 @@ final readonly class EdgeSheet
     }
 
     /**
-     * @param  array{bevelLength: string, thickness: string, give: string, nickDepth: string}  $typed
-     * @param  EdgeCondition|null  $condition  null: nothing is wrong with it
-     * @param  list<Stone>  $stones
+     * @param  array<string, string>  $typed  by the names of FIELDS; what is missing counts as not typed
+     * @param  EdgeNeed|null  $need  null: nothing is wrong with it
+     * @param  list<Stone>  $rack
      */
-    public static function of(Blade $onRecord, array $typed, ?EdgeCondition $condition, array $stones, LengthFormatter $format): self
+    public static function of(Blade $onRecord, array $typed, ?EdgeNeed $need, array $rack, LengthFormatter $format, SharpeningSchool $school = new SharpeningSchool): self
     {
-        $readings = self::readings($onRecord, $typed, $format);
+        $typed += array_fill_keys(self::FIELDS, '');
+        $readings = EdgeReadings::of($onRecord, $typed, $format);
+        $newAngle = Figure::of($typed['newAngle'], DimensionUnit::Degrees, $format)->within(10, 60, 'A bevel is between 10° and 60°.');
         $measured = self::measured($readings);
         $angle = $measured === null ? null : (new BevelAngle)($measured);
-        $blade = self::blade($onRecord, $measured, $angle);
-        [$plan, $missing] = self::plan($blade, $condition, $readings['nickDepth'], $stones);
+        $blade = $measured === null || $angle === null ? $onRecord : $onRecord->ground($measured->thicknessMm, $angle->angleDeg, max($onRecord->secondaryDeg, $angle->angleDeg));
+        [$task, $plan, $missing] = self::plan($blade, $need, $readings, $newAngle, self::stop($typed['stopUm']), $rack, $school);
 
-        return new self($readings, $blade, $measured, $angle, $condition, $plan, $missing, $format);
+        return new self($readings, $newAngle, $blade, $measured, $angle, $need, $task, $plan, $missing, $format);
     }
 
     /** @return list<Explained> */
@@ -67,36 +75,9 @@ final readonly class EdgeSheet
             : 'That agrees with the '.LengthFormatter::decimal($onRecordDeg, 1).'° on record.';
     }
 
-    /**
-     * @param  array{bevelLength: string, thickness: string, give: string, nickDepth: string}  $typed
-     * @return array<string, Reading>
-     */
-    private static function readings(Blade $onRecord, array $typed, LengthFormatter $format): array
+    private static function stop(string $typed): ?float
     {
-        $thickness = Reading::of($typed['thickness'], $format)->beside($onRecord->thicknessMm, $format)->within(0.3, 20, 'A blade is between 0.3 and 20 mm thick.');
-        $thick = $thickness->mm ?? $onRecord->thicknessMm;
-        $bevel = Reading::of($typed['bevelLength'], $format)
-            ->beside($onRecord->bevelLengthMm(), $format)
-            ->within($thick + 1e-9, 100, "The bevel must be longer than the blade is thick ({$format->dimension($thick)}).");
-
-        return [
-            'thickness' => $thickness,
-            'bevelLength' => self::steepOrFlat($bevel, $thick),
-            'give' => Reading::of($typed['give'], $format)->within(0, 1, 'A length is read to better than 1 mm.'),
-            'nickDepth' => Reading::of($typed['nickDepth'], $format)->within(0.001, 5, 'A nick is between 0.001 and 5 mm deep.'),
-        ];
-    }
-
-    private static function steepOrFlat(Reading $bevel, float $thicknessMm): Reading
-    {
-        if ($bevel->mm === null || $bevel->doubt !== null) {
-            return $bevel;
-        }
-        $deg = rad2deg(asin(min(1.0, $thicknessMm / $bevel->mm)));
-
-        return $deg < 10 || $deg > 60
-            ? $bevel->doubted('That makes the bevel '.LengthFormatter::fixed($deg, 0).'°. Edge to heel along the bevel, is it?')
-            : $bevel;
+        return is_numeric($typed) && (float) $typed > 0 && is_finite((float) $typed) ? (float) $typed : null;
     }
 
     /** @param  array<string, Reading>  $readings */
@@ -108,45 +89,37 @@ final readonly class EdgeSheet
         return $thickness === null || $bevel === null ? null : new BevelAngleInput($thickness, $bevel, uncertaintyMm: $readings['give']->mm ?? 0.0);
     }
 
-    private static function blade(Blade $onRecord, ?BevelAngleInput $measured, ?BevelAngleResult $angle): Blade
-    {
-        return $measured === null || $angle === null ? $onRecord : new Blade(
-            $onRecord->widthMm,
-            $measured->thicknessMm,
-            $angle->angleDeg,
-            max($onRecord->secondaryDeg, $angle->angleDeg),
-            $onRecord->microWidthMm,
-            $onRecord->finishUm,
-        );
-    }
-
     /**
-     * @param  list<Stone>  $stones
-     * @return array{SharpeningPlan|null, string|null}
+     * @param  array<string, Reading>  $readings
+     * @param  list<Stone>  $rack
+     * @return array{SharpeningTask|null, SharpeningPlan|null, string|null}
      */
-    private static function plan(Blade $blade, ?EdgeCondition $condition, Reading $nick, array $stones): array
+    private static function plan(Blade $blade, ?EdgeNeed $need, array $readings, Figure $newAngle, ?float $stopUm, array $rack, SharpeningSchool $school): array
     {
-        if ($condition === null) {
-            return [null, null];
+        if ($need === null) {
+            return [null, null, null];
         }
-        if ($condition === EdgeCondition::Nicked && $nick->mm === null) {
-            return [null, 'Type how deep the nick is: the edge must go back that far.'];
-        }
-        if ($stones === []) {
-            return [null, 'There is no stone in your rack yet.'];
+        $missing = self::missing($need, $readings, $newAngle);
+        if ($missing !== null) {
+            return [null, null, $missing];
         }
         try {
-            return [SharpeningPlan::for($blade, new EdgeStateInput(
-                $condition,
-                $blade->widthMm,
-                $blade->thicknessMm,
-                $blade->primaryDeg,
-                $blade->secondaryDeg,
-                $condition === EdgeCondition::FreshGrind ? 0.0 : $blade->microWidthMm,
-                $condition === EdgeCondition::Nicked ? $nick->mm : null,
-            ), $stones), null];
+            $task = TaskOfEdge::of($blade, $need, $readings, $newAngle->value, $school, $stopUm);
+
+            return [$task, SharpeningPlan::for($task, $rack), null];
         } catch (InvalidInput $impossible) {
-            return [null, ucfirst($impossible->errors[0]->message).'.'];
+            return [null, null, ucfirst($impossible->errors[0]->message).'.'];
         }
+    }
+
+    /** @param  array<string, Reading>  $readings */
+    private static function missing(EdgeNeed $need, array $readings, Figure $newAngle): ?string
+    {
+        return match (true) {
+            $need === EdgeNeed::Nicked && $readings['nickDepth']->mm === null => 'Type how deep the nick is: the edge must go back that far.',
+            $need === EdgeNeed::Bevel && $newAngle->value === null => 'Type the angle the bevel is to have.',
+            $need === EdgeNeed::Curve && $readings['relief']->mm === null => 'Type how far the corners are to stand back from the wood.',
+            default => null,
+        };
     }
 }

@@ -37,4 +37,10 @@ final readonly class HoningPlanInput
             throw InvalidInput::because('abrasives', "none is fine enough: the finest is $finest µm and the finish asks for $finishUm µm or finer");
         }
     }
+
+    /** The same job, ending at another size. */
+    public function endingAt(float $finishUm): self
+    {
+        return new self($this->contactWidthMm, $this->contactLengthMm, $this->removeUm, $finishUm, $this->abrasives, $this->volumePerStrokeMm3PerUm, $this->scratchRatio, $this->secondsPerStroke, $this->maxStepRatio);
+    }
 }

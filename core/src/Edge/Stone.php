@@ -5,10 +5,15 @@ declare(strict_types=1);
 namespace JackRest\Core\Edge;
 
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Rack\Medium;
 
-/** A stone of the user's rack. */
+/** A stone, paper, film, plate, strop, wheel or file of the user's rack. */
 final readonly class Stone
 {
+    /**
+     * @param  float  $cutFactor  how fast it cuts, in times the model
+     * @param  float  $changeSeconds  to fetch it and make it ready
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -16,6 +21,7 @@ final readonly class Stone
         public string $designation,
         public float $cutFactor,
         public float $changeSeconds,
+        public Medium $medium = Medium::Waterstone,
     ) {
     }
 
@@ -27,5 +33,17 @@ final readonly class Stone
     public function asAbrasive(): Abrasive
     {
         return new Abrasive($this->id, $this->particleUm(), $this->cutFactor, $this->changeSeconds);
+    }
+
+    /** The same stone at another speed. */
+    public function cutting(float $factor): self
+    {
+        return new self($this->id, $this->name, $this->scale, $this->designation, $factor, $this->changeSeconds, $this->medium);
+    }
+
+    /** The same stone with so much more to do before it is ready. */
+    public function slower(float $seconds): self
+    {
+        return new self($this->id, $this->name, $this->scale, $this->designation, $this->cutFactor, $this->changeSeconds + $seconds, $this->medium);
     }
 }

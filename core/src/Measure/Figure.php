@@ -43,6 +43,17 @@ final readonly class Figure
         };
     }
 
+    /** A figure read by somebody who knows its scale. */
+    public static function read(string $typed, float $value): self
+    {
+        return new self($typed, $value);
+    }
+
+    public static function unread(string $typed, string $error): self
+    {
+        return new self($typed, null, error: $error);
+    }
+
     /** Complains when it lies outside what is possible. */
     public function within(float $least, float $most, string $complaint): self
     {

@@ -124,6 +124,33 @@ final class Questions
                 new Answer('freehand', 'freehand', 'Nothing to set; done between two joints.'),
                 new Answer('guide', 'with a guide', 'The same angle every time, from the first day.', new Effect(guide: true)),
             ]),
+            new Question('grit-path', 'Through how many stones?', [
+                new Answer('least-time', 'whatever takes least time', 'The face and the depth decide.'),
+                new Answer('two-stones', 'two, with a big jump', 'A narrow bevel needs no more, and there is less to carry.'),
+                new Answer('full-ladder', 'every stone in turn', 'Each only takes out the scratches before it.'),
+                new Answer('stop-early', 'stop early where power is high', 'A mallet does not feel the last stone.'),
+            ]),
+            new Question('bevel', 'Which bevel on a new edge?', [
+                new Answer('micro', 'flat, with a small secondary bevel', 'A narrow strip hones in seconds.'),
+                new Answer('hollow', 'hollow ground, honed on both lands', 'It sits on the stone by itself.'),
+                new Answer('convex', 'one single bevel, a little round', 'Nothing to set; sharp in any position.'),
+            ]),
+            new Question('iron-backs', 'Backs of plane irons?', [
+                new Answer('full', 'flatten them in full, once', 'After that the last bit is flat for good.'),
+                new Answer('thin-rule', 'only the last millimetre, over a thin rule', 'Nothing further up ever cuts.'),
+            ]),
+            new Question('exact-angles', 'How exact must an angle be?', [
+                new Answer('repeatable', 'anything that works, kept repeatable', 'The wood does not measure it.'),
+                new Answer('degree', 'keep to the degree', 'A steeper edge creeps in unseen.'),
+            ]),
+            new Question('upkeep', 'Between honings?', [
+                new Answer('stone', 'straight back to the finest stone', 'A stone keeps the edge flat.'),
+                new Answer('strop', 'strop often, stone seldom', 'Ten strokes a side, and on with the work.'),
+            ]),
+            new Question('flatness', 'When are stones flattened?', [
+                new Answer('every-few', 'every few sessions', 'A stone stays flat enough for that long.'),
+                new Answer('each-time', 'a few seconds before every use', 'It never gets far, so it never takes long.'),
+            ]),
         ];
     }
 }

@@ -36,6 +36,12 @@ final readonly class School
         return $question->answer($this->answers[$question->id] ?? null);
     }
 
+    /** @return string the id of the answer that stands */
+    public function says(string $question): string
+    {
+        return $this->answer(Questions::all()[$question])->id;
+    }
+
     /** Whether the plan offers this kind at all. */
     public function offers(string $kind): bool
     {

@@ -6,7 +6,7 @@ namespace JackRest\Core\Tests\Edge;
 
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Edge\Blade;
-use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeSheet;
 use JackRest\Core\Edge\SharpeningWords;
 use JackRest\Core\Edge\Stone;
@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
 final class EdgeSheetTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = [], ?EdgeCondition $condition = EdgeCondition::Dull): EdgeSheet
+    private static function sheet(array $typed = [], ?EdgeNeed $condition = EdgeNeed::Dull): EdgeSheet
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $stones = [
@@ -44,7 +44,7 @@ final class EdgeSheetTest extends TestCase
     {
         $sheet = self::sheet();
         assert($sheet->plan !== null);
-        $words = new SharpeningWords($sheet->plan, EdgeCondition::Dull, $sheet->format);
+        $words = new SharpeningWords($sheet->plan, EdgeNeed::Dull, $sheet->format);
 
         self::assertSame('4 strokes on the 1000 stone, then 6 on the 8000 stone.', $words->nextStroke());
     }
@@ -74,7 +74,7 @@ final class EdgeSheetTest extends TestCase
 
     public function test_a_nick_waits_for_its_depth(): void
     {
-        $sheet = self::sheet(condition: EdgeCondition::Nicked);
+        $sheet = self::sheet(condition: EdgeNeed::Nicked);
 
         self::assertNull($sheet->plan);
         self::assertSame('Type how deep the nick is: the edge must go back that far.', $sheet->missing);
@@ -82,7 +82,7 @@ final class EdgeSheetTest extends TestCase
 
     public function test_a_deep_nick_is_better_ground(): void
     {
-        $plan = self::sheet(['nickDepth' => '0.4'], EdgeCondition::Nicked)->plan;
+        $plan = self::sheet(['nickDepth' => '0.4'], EdgeNeed::Nicked)->plan;
         self::assertStringContainsString('grind the bevel back first', (string) $plan?->warning);
     }
 

@@ -9,8 +9,10 @@ use JackRest\Core\Basis;
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeExplained;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeStateInput;
 use JackRest\Core\Edge\SharpeningPlan;
+use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\SharpeningWords;
 use JackRest\Core\Edge\Stone;
 use JackRest\Core\Measure\LengthFormatter;
@@ -22,7 +24,7 @@ final class SharpeningWordsTest extends TestCase
 {
     private static function plan(EdgeStateInput $edge, float $finishUm = 2): SharpeningPlan
     {
-        return SharpeningPlan::for(new Blade(25, 3, 25, 30, 0.5, $finishUm), $edge, [
+        return SharpeningPlan::for(new SharpeningTask(new Blade(25, 3, 25, 30, 0.5, $finishUm), $edge), [
             new Stone('1', '1000 stone', GritScale::Jis, '1000', 1, 20),
             new Stone('2', '4000 stone', GritScale::Jis, '4000', 1, 20),
             new Stone('3', '8000 stone', GritScale::Jis, '8000', 1, 20),
@@ -43,17 +45,17 @@ final class SharpeningWordsTest extends TestCase
     public function test_a_back_is_told_in_minutes_first(): void
     {
         $plan = self::plan(new EdgeStateInput(EdgeCondition::Back, 25, 3, 25, 30, backLengthMm: 40, outOfFlatUm: 30));
-        $words = new SharpeningWords($plan, EdgeCondition::Back, new LengthFormatter(LengthUnit::Millimetre));
+        $words = new SharpeningWords($plan, EdgeNeed::Back, new LengthFormatter(LengthUnit::Millimetre));
 
         self::assertMatchesRegularExpression('/^About \d+ minutes: \d+ strokes on the 1000 stone, then \d+ on the /', $words->nextStroke());
     }
 
-    #[TestWith([EdgeCondition::TouchUp, 'A touch-up takes the edge back 0.01 mm'])]
-    #[TestWith([EdgeCondition::Dull, 'A dull edge must go back 0.03 mm'])]
-    #[TestWith([EdgeCondition::FreshGrind, 'the edge goes back 0.02 mm'])]
-    public function test_why_names_what_the_condition_costs(EdgeCondition $condition, string $part): void
+    #[TestWith([EdgeNeed::TouchUp, 'A touch-up takes the edge back 0.01 mm'])]
+    #[TestWith([EdgeNeed::Dull, 'A dull edge must go back 0.03 mm'])]
+    #[TestWith([EdgeNeed::FreshGrind, 'the edge goes back 0.02 mm'])]
+    public function test_why_names_what_the_condition_costs(EdgeNeed $need, string $part): void
     {
-        $words = new SharpeningWords(self::plan(new EdgeStateInput($condition, 25, 3, 25, 30, 0.5)), $condition, new LengthFormatter(LengthUnit::Millimetre));
+        $words = new SharpeningWords(self::plan(new EdgeStateInput($need->condition(), 25, 3, 25, 30, 0.5)), $need, new LengthFormatter(LengthUnit::Millimetre));
         self::assertStringContainsString($part, $words->why());
     }
 

@@ -420,16 +420,224 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/edges": {
+    "/api/rack": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["showEdges"];
+        get: operations["showRack"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rack/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewStone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stones": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addStone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stones/{stone}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["editStone"];
+        post?: never;
+        delete: operations["removeStone"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stones/{stone}/flattened": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["flattenStone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stones/{stone}/renewed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["renewStone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showGuides"];
+        put?: never;
+        post: operations["addGuide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guides/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewGuide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guides/{guide}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["editGuide"];
+        post?: never;
+        delete: operations["removeGuide"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/day/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startDay"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/{what}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/files/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeImport"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addEdge"];
         delete?: never;
         options?: never;
         head?: never;
@@ -444,6 +652,118 @@ export interface paths {
             cookie?: never;
         };
         get: operations["showEdge"];
+        put?: never;
+        post?: never;
+        delete: operations["removeEdge"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/outlook": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showOutlook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/geometry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showGeometry"];
+        put: operations["keepGeometry"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/geometry/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewGeometry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordEvent"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordTrial"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showEdges"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1128,9 +1448,12 @@ export interface components {
         Search: {
             hits: components["schemas"]["Hit"][];
         };
+        Word: {
+            value: string;
+            label: string;
+        };
         Edges: {
             edges: components["schemas"]["Edge"][];
-            rack: components["schemas"]["Stone"][];
         };
         Edge: {
             id: number;
@@ -1148,12 +1471,11 @@ export interface components {
             thickness: string;
             microWidth: string;
             honedOn: string | null;
-        };
-        Stone: {
-            id: string;
-            name: string;
-            label: string;
-            particleUm: number;
+            form: string;
+            duty: string;
+            backBevelDeg: number;
+            wheelMm: number | null;
+            radiusMm: number | null;
         };
         EdgePage: {
             edge: components["schemas"]["Edge"];
@@ -1172,6 +1494,11 @@ export interface components {
             thickness: string;
             give: string;
             nickDepth: string;
+            backLength: string;
+            outOfFlat: string;
+            newAngle: string;
+            relief: string;
+            stopUm: string;
             condition: string;
         };
         SeenEdgeSheet: {
@@ -1179,6 +1506,11 @@ export interface components {
             thickness: string;
             give: string;
             nickDepth: string;
+            backLength: string;
+            outOfFlat: string;
+            newAngle: string;
+            relief: string;
+            stopUm: string;
             condition: string;
             version: number;
         };
@@ -1190,8 +1522,11 @@ export interface components {
             steps: components["schemas"]["PlanStep"][];
             minutes: string | null;
             skipped: string[];
+            earlier: components["schemas"]["Earlier"][];
+            schools: components["schemas"]["PlanOfSchool"][];
             warning: string | null;
             caution: string;
+            grindingCaution: string | null;
             next: components["schemas"]["Next"];
             how: components["schemas"]["How"][];
         };
@@ -1200,6 +1535,20 @@ export interface components {
             thickness: components["schemas"]["Reading"];
             give: components["schemas"]["Reading"];
             nickDepth: components["schemas"]["Reading"];
+            backLength: components["schemas"]["Reading"];
+            outOfFlat: components["schemas"]["Reading"];
+            relief: components["schemas"]["Reading"];
+            newAngle: components["schemas"]["Figure"];
+        };
+        Earlier: {
+            stopUm: string;
+            says: string;
+        };
+        PlanOfSchool: {
+            name: string;
+            says: string;
+            seconds: number | null;
+            minutes: string | null;
         };
         MeasuredAngle: {
             deg: number;
@@ -1213,6 +1562,9 @@ export interface components {
             microWidthMm: number;
             recessionMm: number;
             contactLengthMm: number;
+            backBevelDeg: number;
+            wheelMm: number | null;
+            honedMm: number;
             thickness: string;
             contactLength: string;
             recession: string;
@@ -1220,6 +1572,8 @@ export interface components {
         PlanStep: {
             stone: string;
             label: string;
+            /** @enum {string} */
+            kind: "grind" | "hone" | "strop";
             particleUm: number;
             removeUm: number;
             strokes: number;
@@ -1230,7 +1584,7 @@ export interface components {
         Session: {
             id: number;
             version: number;
-            edgeId: number;
+            edgeId: number | null;
             edge: string;
             /** @enum {string} */
             state: "running" | "finished" | "stopped";
@@ -1248,6 +1602,9 @@ export interface components {
             strokes: number;
             seconds: number;
             see: string;
+            /** @enum {string} */
+            kind: "grind" | "hone" | "strop";
+            edge: string;
         };
         Progress: {
             version: number;
@@ -1255,6 +1612,352 @@ export interface components {
             /** @enum {string} */
             phase: "fetch" | "stroke" | "check";
             counted: number[];
+        };
+        Rack: {
+            stones: components["schemas"]["Stone"][];
+            notes: components["schemas"]["RackNote"][];
+            costs: components["schemas"]["MediumCost"][];
+            edgesPerYear: number;
+            media: components["schemas"]["Medium"][];
+            scales: components["schemas"]["Word"][];
+        };
+        Stone: {
+            id: number;
+            key: string;
+            version: number;
+            name: string;
+            medium: string;
+            mediumLabel: string;
+            scale: string;
+            designation: string;
+            label: string;
+            particleUm: number;
+            price: number | null;
+            lasts: number;
+            lastsTyped: string;
+            worn: number;
+            wornSays: string;
+            flattens: boolean;
+            flatSays: string;
+            due: string | null;
+            own: string | null;
+            perEdge: string | null;
+        };
+        RackNote: {
+            /** @enum {string} */
+            kind: "flatten" | "double" | "jump" | "company";
+            says: string;
+            stones: string[];
+        };
+        MediumCost: {
+            medium: string;
+            perEdge: string;
+            after: string[];
+        };
+        Medium: {
+            value: string;
+            label: string;
+            lasts: string;
+        };
+        StoneSheet: {
+            name: string;
+            medium: string;
+            scale: string;
+            designation: string;
+            price: string;
+            lasts: string;
+        };
+        EditStone: {
+            version: number;
+            name: string;
+            medium: string;
+            scale: string;
+            designation: string;
+            price: string;
+            lasts: string;
+        };
+        StonePreview: {
+            figures: components["schemas"]["Figures"];
+            name: string;
+            particleUm: number | null;
+            elsewhere: string | null;
+            sound: boolean;
+        };
+        Guides: {
+            guides: components["schemas"]["Guide"][];
+        };
+        Guide: {
+            id: number;
+            version: number;
+            name: string;
+            /** @enum {string} */
+            seat: "chisel" | "iron";
+            seatLabel: string;
+            roller: string;
+            settings: components["schemas"]["GuideSetting"][];
+            stops: string[];
+            says: string;
+        };
+        GuideSetting: {
+            projection: string;
+            angle: string;
+        };
+        GuideSheet: {
+            name: string;
+            /** @enum {string} */
+            seat: "chisel" | "iron";
+            roller: string;
+            settings: components["schemas"]["GuideSetting"][];
+            stops: string[];
+        };
+        EditGuide: {
+            version: number;
+            name: string;
+            /** @enum {string} */
+            seat: "chisel" | "iron";
+            roller: string;
+            settings: components["schemas"]["GuideSetting"][];
+            stops: string[];
+        };
+        GuidePreview: {
+            figures: components["schemas"]["Figures"];
+            rollerMm: number | null;
+            setbackMm: number | null;
+            dropMm: number | null;
+            axleSays: string | null;
+            stops: components["schemas"]["GuideStop"][];
+            objection: string | null;
+            next: components["schemas"]["Next"];
+            sound: boolean;
+        };
+        GuideStop: {
+            angleDeg: number;
+            projectionMm: number;
+            text: string;
+        };
+        DayRequest: {
+            edges: number[];
+        };
+        Day: {
+            edges: components["schemas"]["DayEdge"][];
+            rounds: components["schemas"]["DayRound"][];
+            waits: string[];
+            totalSeconds: number;
+            savesSeconds: number;
+            next: components["schemas"]["Next"];
+        };
+        DayEdge: {
+            id: number;
+            name: string;
+            says: string;
+            due: boolean;
+            left: boolean;
+            chosen: boolean;
+        };
+        DayRound: {
+            stone: string;
+            label: string;
+            changeSeconds: number;
+            minutes: string;
+            visits: components["schemas"]["DayVisit"][];
+        };
+        DayVisit: {
+            edgeId: number;
+            edge: string;
+            strokes: number;
+            seconds: number;
+            /** @enum {string} */
+            kind: "grind" | "hone" | "strop";
+            setting: string;
+        };
+        ImportRequest: {
+            text: string;
+            name: string;
+        };
+        ImportPreview: {
+            sound: number;
+            first: string[];
+            here: number;
+            wrong: components["schemas"]["WrongLine"][];
+            before: string | null;
+        };
+        WrongLine: {
+            line: number;
+            says: string;
+        };
+        Outlook: {
+            edges: components["schemas"]["OutlookEdge"][];
+            jobMinutes: number;
+            compares: string[];
+        };
+        OutlookEdge: {
+            edgeId: number;
+            name: string;
+            forecast: string;
+            days: number | null;
+            chance: number;
+            likely: boolean;
+        };
+        GeometryPage: {
+            edge: components["schemas"]["Edge"];
+            fields: components["schemas"]["GeometryField"][];
+            hasBed: boolean;
+            bevelUp: boolean;
+            steel: string;
+            duty: string;
+            steels: components["schemas"]["Word"][];
+            duties: components["schemas"]["Duty"][];
+        };
+        GeometryField: {
+            name: string;
+            label: string;
+            hint: string;
+            unit: string;
+            usual: string;
+            stepMm: number;
+        };
+        Duty: {
+            value: string;
+            label: string;
+            because: string;
+            finish: string;
+        };
+        GeometrySheet: {
+            figures: components["schemas"]["Typed"];
+            bevelUp: boolean;
+            steel: string;
+            duty: string;
+        };
+        SeenGeometrySheet: {
+            figures: components["schemas"]["Typed"];
+            bevelUp: boolean;
+            steel: string;
+            duty: string;
+            version: number;
+            name: string;
+        };
+        GeometryPreview: {
+            figures: components["schemas"]["Figures"];
+            objection: string | null;
+            lines: components["schemas"]["GeometryLine"][];
+            warnings: string[];
+            drawn: components["schemas"]["DrawnBlade"] | null;
+            next: components["schemas"]["Next"];
+            sound: boolean;
+            how: components["schemas"]["How"][];
+        };
+        GeometryLine: {
+            label: string;
+            text: string;
+            says: string;
+        };
+        DrawnBlade: {
+            form: string;
+            widthMm: number;
+            thicknessMm: number;
+            primaryDeg: number;
+            secondaryDeg: number;
+            microWidthMm: number;
+            backBevelDeg: number;
+            wheelMm: number | null;
+            hollowMm: number;
+            honedMm: number;
+            bedDeg: number | null;
+            bevelUp: boolean;
+            skewDeg: number;
+            cuttingDeg: number | null;
+            clearanceDeg: number | null;
+            radiusMm: number | null;
+            sagMm: number;
+            reliefMm: number;
+            nickMm: number | null;
+            /** @enum {string|null} */
+            nickRoute: "hone" | "grind" | null;
+            width: string;
+            thickness: string;
+            microWidth: string;
+            hollow: string;
+            sag: string;
+            relief: string;
+        };
+        EdgeLog: {
+            edge: components["schemas"]["Edge"];
+            forecast: string;
+            range: components["schemas"]["SpanRange"];
+            spans: components["schemas"]["EdgeSpan"][];
+            /** @enum {string} */
+            clock: "minutes" | "days";
+            now: number;
+            angles: components["schemas"]["AngleMeasured"][];
+            aimDeg: number;
+            toleranceDeg: number;
+            angleSays: string | null;
+            used: string[];
+            entries: components["schemas"]["EdgeEntry"][];
+            count: number;
+            kinds: components["schemas"]["Word"][];
+            founds: components["schemas"]["Word"][];
+            woods: components["schemas"]["Word"][];
+            trials: components["schemas"]["Trial"][];
+            how: components["schemas"]["How"][];
+        };
+        SpanRange: {
+            low: number;
+            middle: number;
+            high: number;
+        };
+        EdgeSpan: {
+            length: number;
+            endedAt: string;
+        };
+        AngleMeasured: {
+            at: string;
+            deg: number;
+        };
+        EdgeEntry: {
+            at: string;
+            kind: string;
+            says: string;
+        };
+        EventRequest: {
+            kind: string;
+            day: string;
+            minutes: string;
+            wood: string;
+            strokes: string;
+            found: string;
+            stone: string;
+            deg: string;
+            note: string;
+            version: number;
+        };
+        Trial: {
+            id: number;
+            triedAt: string;
+            sides: components["schemas"]["TrialSide"][];
+            wood: string;
+            says: string;
+            keptUm: number | null;
+        };
+        TrialSide: {
+            stone: string;
+            um: number;
+            surface: number;
+            tearOut: number;
+            effort: number;
+        };
+        TrialRequest: {
+            version: number;
+            /** @enum {string} */
+            wood: "soft" | "medium" | "hard";
+            keep: boolean;
+            sides: components["schemas"]["TrialAnswer"][];
+        };
+        TrialAnswer: {
+            stone: number;
+            surface: number;
+            tearOut: number;
+            effort: number;
         };
         Finish: {
             version: number;
@@ -2646,7 +3349,7 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
-    showEdges: {
+    showRack: {
         parameters: {
             query?: never;
             header?: never;
@@ -2655,15 +3358,444 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Edges */
+            /** @description Rack */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Edges"];
+                    "application/json": components["schemas"]["Rack"];
                 };
             };
+        };
+    };
+    previewStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoneSheet"];
+            };
+        };
+        responses: {
+            /** @description StonePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StonePreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    addStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StoneSheet"];
+            };
+        };
+        responses: {
+            /** @description Rack */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rack"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    editStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stone: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditStone"];
+            };
+        };
+        responses: {
+            /** @description Rack */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rack"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stone: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    flattenStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stone: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Rack */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rack"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    renewStone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stone: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Rack */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rack"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showGuides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Guides */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Guides"];
+                };
+            };
+        };
+    };
+    addGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideSheet"];
+            };
+        };
+        responses: {
+            /** @description Guides */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Guides"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GuideSheet"];
+            };
+        };
+        responses: {
+            /** @description GuidePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidePreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    editGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                guide: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditGuide"];
+            };
+        };
+        responses: {
+            /** @description Guides */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Guides"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeGuide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                guide: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    planDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description Day */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Day"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    startDay: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayRequest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                what: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportRequest"];
+            };
+        };
+        responses: {
+            /** @description ImportPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    takeImport: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                what: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ImportRequest"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    addEdge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description GeometryPage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
         };
     };
     showEdge: {
@@ -2687,6 +3819,236 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+        };
+    };
+    removeEdge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showOutlook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Outlook */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outlook"];
+                };
+            };
+        };
+    };
+    showGeometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description GeometryPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    keepGeometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SeenGeometrySheet"];
+            };
+        };
+        responses: {
+            /** @description GeometryPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewGeometry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GeometrySheet"];
+            };
+        };
+        responses: {
+            /** @description GeometryPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GeometryPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description EdgeLog */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeLog"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    recordEvent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventRequest"];
+            };
+        };
+        responses: {
+            /** @description EdgeLog */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeLog"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordTrial: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialRequest"];
+            };
+        };
+        responses: {
+            /** @description EdgeLog */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeLog"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showEdges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Edges */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Edges"];
+                };
+            };
         };
     };
     planEdge: {

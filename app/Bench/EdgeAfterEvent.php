@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Edge;
+use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\MicroBevel;
+use JackRest\Core\Edge\MicroBevelInput;
+use JackRest\Core\Upkeep\EdgeEvent;
+use JackRest\Core\Upkeep\EventKind;
+
+/** What an entry of its diary makes of an edge. */
+final class EdgeAfterEvent
+{
+    /** @return array<string, mixed> columns that change */
+    public static function columns(Edge $edge, EdgeEvent $event): array
+    {
+        return match ($event->kind) {
+            EventKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],
+            EventKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value ? ['condition' => Edge::SHARP] : [],
+            EventKind::TouchedUp, EventKind::Honed => ['condition' => Edge::SHARP, 'honed_on' => $event->at, ...self::wider($edge, $event)],
+            EventKind::Ground => ['condition' => EdgeNeed::FreshGrind->value, 'micro_width_mm' => 0.0, 'honed_mm' => 0.0],
+            EventKind::Measured => ['secondary_deg' => max($edge->primary_deg, (float) $event->deg)],
+            EventKind::Used => [],
+        };
+    }
+
+    /** Nothing was measured: the secondary bevel grows by what such a honing usually takes. */
+    public static function recessionMm(EdgeEvent $event): ?float
+    {
+        return match ($event->kind) {
+            EventKind::TouchedUp => $event->recessionMm ?? EdgeCondition::TouchUp->usualRecessionMm(),
+            EventKind::Honed => $event->recessionMm ?? EdgeCondition::Dull->usualRecessionMm(),
+            default => $event->recessionMm,
+        };
+    }
+
+    /** @return array<string, float> */
+    private static function wider(Edge $edge, EdgeEvent $event): array
+    {
+        $recession = (float) self::recessionMm($event);
+        if ($edge->secondary_deg <= $edge->primary_deg) {
+            return $edge->wheel_mm === null ? [] : ['honed_mm' => $edge->honed_mm + $recession * sin(deg2rad($edge->primary_deg))];
+        }
+        $micro = new MicroBevel;
+        $now = $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, widthMm: $edge->micro_width_mm));
+
+        return ['micro_width_mm' => $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, $now->recessionMm + $recession))->widthMm];
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Models\Bench;
+use App\Models\DiaryEntry;
+use JackRest\Core\Calculation\InvalidInput;
+
+/** A file to be taken in: what it would bring, line by line, and what cannot be read. */
+final readonly class Import
+{
+    /**
+     * @param  list<array<string, mixed>>  $lines  those that can be taken in
+     * @param  list<array{line: int, says: string}>  $wrong
+     * @param  int  $here  lines that are here already
+     */
+    private function __construct(
+        private Table $table,
+        private string $name,
+        private string $fingerprint,
+        public array $lines,
+        public array $wrong,
+        public int $here,
+        public ?string $before,
+    ) {
+    }
+
+    /** @throws InvalidInput when it is no such table */
+    public static function of(Table $table, Bench $bench, string $name, string $text): self
+    {
+        $lines = [];
+        $wrong = [];
+        $here = 0;
+        foreach (CsvTable::read($text, $table->columns(), $table->needed())->rows as ['line' => $number, 'cells' => $cells]) {
+            try {
+                $line = $table->line($bench, $cells);
+                $line === null ? $here++ : $lines[] = $line;
+            } catch (InvalidInput $problem) {
+                $wrong[] = ['line' => $number, 'says' => implode(' ', array_map(static fn ($error): string => $error->message, $problem->errors))];
+            }
+        }
+        $fingerprint = hash('sha256', $text);
+        $before = $bench->importedFiles()->where('fingerprint', $fingerprint)->where('what', $table->name())->latest('id')->first();
+
+        return new self($table, $name, $fingerprint, $lines, $wrong, $here, $before?->created_at?->toDateString());
+    }
+
+    /** @return list<string> */
+    public function says(): array
+    {
+        return array_map($this->table->says(...), $this->lines);
+    }
+
+    public function take(Ledger $ledger): DiaryEntry
+    {
+        $count = count($this->lines);
+        if ($count === 0) {
+            throw InvalidInput::because('text', $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be taken in.');
+        }
+        $lines = $count === 1 ? '1 line' : "$count lines";
+
+        return $ledger->record('file-taken-in', $this->table->name(), "Took in $lines of the {$this->table->name()} from {$this->name}.", function (Changes $changes) use ($count): void {
+            $this->table->write($changes, $this->lines);
+            $changes->create($changes->bench->importedFiles(), ['what' => $this->table->name(), 'name' => $this->name, 'fingerprint' => $this->fingerprint, 'lines' => $count]);
+        });
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\ImportRequest;
+use App\Http\Resources\ImportResource;
+use App\Models\Bench;
+use Illuminate\Http\JsonResponse;
+
+/** What a file would bring; writes nothing. */
+final class PreviewImport
+{
+    public function __invoke(ImportRequest $request, Bench $bench, string $what): JsonResponse
+    {
+        return new JsonResponse(ImportResource::of($request->import($bench, $what)));
+    }
+}

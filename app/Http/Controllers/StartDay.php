@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\DayOfBench;
+use App\Http\Requests\DayRequest;
+use App\Http\Resources\SessionResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Models\HoningSession;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** Takes a sharpening day to the bench. */
+final class StartDay
+{
+    public function __invoke(DayRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    {
+        $bench = new DayOfBench($ledger->bench, $format);
+        $edges = $request->edges($ledger->bench);
+        $day = $bench->plan($edges);
+        if ($day === null) {
+            throw InvalidInput::because('edges', 'Choose an edge first.');
+        }
+        $columns = $bench->session($day);
+        $count = count($columns['becomes']);
+        $session = null;
+        $ledger->record('honing-started', 'sharpening day', 'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.', static function (Changes $changes) use ($columns, &$session): void {
+            $session = $changes->create($changes->bench->sessions(), $columns);
+        });
+        assert($session instanceof HoningSession);
+
+        return new JsonResponse(SessionResource::of($session->load('edge')), 201);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Bench;
+use App\Models\Edge;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Collection;
+use JackRest\Core\Calculation\InvalidInput;
+
+/** The edges chosen for a sharpening day. */
+final class DayRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['edges' => ['present', 'array', 'list', 'max:200'], 'edges.*' => ['integer']];
+    }
+
+    /**
+     * @return Collection<int, Edge>
+     *
+     * @throws InvalidInput when one of them is not kept here
+     */
+    public function edges(Bench $bench): Collection
+    {
+        $ids = array_values(array_unique(array_map(intval(...), (array) $this->input('edges'))));
+        $edges = $bench->edges()->get()->toBase()->whereIn('id', $ids)->values();
+        if ($edges->count() < count($ids)) {
+            throw InvalidInput::because('edges', 'One of these edges is no longer here. Reload the page.');
+        }
+
+        return $edges;
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Edge;
+use Illuminate\Support\Carbon;
+use Illuminate\Validation\Rule;
+use JackRest\Core\Edge\EdgeDuty;
+use JackRest\Core\Edge\GeometrySheet;
+use JackRest\Core\Edge\Steel;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Upkeep\Consumption;
+
+/** An edge's angles and depths as far as they are typed. */
+class GeometrySheetRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            ...self::figures('figures'),
+            'bevelUp' => ['required', 'boolean'],
+            'steel' => ['required', Rule::enum(Steel::class)],
+            'duty' => ['required', Rule::enum(EdgeDuty::class)],
+        ];
+    }
+
+    public function sheet(Edge $edge, LengthFormatter $format): GeometrySheet
+    {
+        $honing = Consumption::of($edge->story(), Carbon::now()->toDateString());
+
+        return GeometrySheet::of($edge->toCore(), $this->typedUnder('figures'), [
+            'bevelUp' => $this->boolean('bevelUp'),
+            'steel' => Steel::from($this->string('steel')->toString()),
+            'duty' => EdgeDuty::from($this->string('duty')->toString()),
+        ], $edge->left_mm, $format, $honing->honingMm);
+    }
+}

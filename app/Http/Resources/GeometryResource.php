@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Edge;
+use JackRest\Core\Edge\EdgeDuty;
+use JackRest\Core\Edge\EdgeGeometry;
+use JackRest\Core\Edge\GeometryField;
+use JackRest\Core\Edge\GeometryLine;
+use JackRest\Core\Edge\GeometrySheet;
+use JackRest\Core\Edge\GeometryWords;
+use JackRest\Core\Edge\NickRoute;
+use JackRest\Core\Edge\Steel;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** An edge's geometry: what can be typed, and what the figures make together. */
+final class GeometryResource
+{
+    /** @return array<string, mixed> */
+    public static function page(Edge $edge, LengthFormatter $format): array
+    {
+        return [
+            'edge' => EdgeResource::of($edge, $format),
+            'fields' => array_map(static fn (GeometryField $field): array => [
+                'name' => $field->value,
+                'label' => $field->label(),
+                'hint' => $field->hint(),
+                'unit' => $field->unit()->value,
+                'usual' => self::onRecord($edge, $field, $format),
+                'stepMm' => self::step($field),
+            ], GeometryField::of($edge->form)),
+            'hasBed' => $edge->form->hasBed(),
+            'bevelUp' => $edge->bevel_up,
+            'steel' => $edge->steel->value,
+            'duty' => $edge->duty->value,
+            'steels' => array_map(static fn (Steel $steel): array => ['value' => $steel->value, 'label' => $steel->label()], Steel::cases()),
+            'duties' => array_map(static fn (EdgeDuty $duty): array => ['value' => $duty->value, 'label' => $duty->label(), 'because' => $duty->because(), 'finish' => 'to about '.LengthFormatter::decimal($duty->finishUm(), 1).' µm'], EdgeDuty::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function preview(GeometrySheet $sheet, LengthFormatter $format): array
+    {
+        $words = $sheet->geometry === null ? null : new GeometryWords($sheet->geometry, $format);
+
+        return [
+            'figures' => Figures::of($sheet->figures),
+            'objection' => $sheet->objection,
+            'lines' => array_map(static fn (GeometryLine $line): array => ['label' => $line->label, 'text' => $line->text, 'says' => $line->says], $words?->lines() ?? []),
+            'warnings' => $sheet->geometry->cutting->warnings ?? [],
+            'drawn' => $sheet->geometry === null ? null : self::drawn($sheet->geometry, $sheet, $format),
+            'next' => $words?->next() ?? ['says' => (string) $sheet->objection, 'why' => 'The drawing stands as it was.'],
+            'sound' => $sheet->isSound(),
+            'how' => Shared::how($words?->explained() ?? []),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function drawn(EdgeGeometry $geometry, GeometrySheet $sheet, LengthFormatter $format): array
+    {
+        $blade = $geometry->blade;
+
+        return [
+            'form' => $blade->form->value,
+            'widthMm' => $blade->widthMm,
+            'thicknessMm' => $blade->thicknessMm,
+            'primaryDeg' => $blade->primaryDeg,
+            'secondaryDeg' => $blade->secondaryDeg,
+            'microWidthMm' => $geometry->micro->widthMm ?? 0.0,
+            'backBevelDeg' => $blade->backBevelDeg,
+            'wheelMm' => $blade->wheelMm,
+            'hollowMm' => $geometry->hollow->hollowDepthMm ?? 0.0,
+            'honedMm' => $blade->honedMm,
+            'bedDeg' => $blade->bedDeg,
+            'bevelUp' => $blade->bevelUp,
+            'skewDeg' => $blade->skewDeg,
+            'cuttingDeg' => $geometry->cutting?->cuttingDeg,
+            'clearanceDeg' => $geometry->cutting?->clearanceDeg,
+            'radiusMm' => $blade->radiusMm,
+            'sagMm' => $geometry->camber->sagMm ?? 0.0,
+            'reliefMm' => $geometry->camber->reliefMm ?? 0.0,
+            'nickMm' => $sheet->figures['nick']->value ?? null,
+            'nickRoute' => match ($geometry->nick?->route) {
+                NickRoute::Hone => 'hone',
+                NickRoute::Grind => 'grind',
+                null => null,
+            },
+            'width' => $format->dimension($blade->widthMm),
+            'thickness' => $format->dimension($blade->thicknessMm),
+            'microWidth' => $format->small($geometry->micro->widthMm ?? 0.0),
+            'hollow' => $format->small($geometry->hollow->hollowDepthMm ?? 0.0),
+            'sag' => $format->small($geometry->camber->sagMm ?? 0.0),
+            'relief' => $format->small($geometry->camber->reliefMm ?? 0.0),
+        ];
+    }
+
+    private static function onRecord(Edge $edge, GeometryField $field, LengthFormatter $format): string
+    {
+        $value = match ($field) {
+            GeometryField::Width => $edge->width_mm,
+            GeometryField::Thickness => $edge->thickness_mm,
+            GeometryField::BevelLength => $edge->toCore()->bevelLengthMm(),
+            GeometryField::Honed => $edge->secondary_deg,
+            GeometryField::MicroWidth => $edge->micro_width_mm,
+            GeometryField::Bed => $edge->bed_deg,
+            GeometryField::Skew => $edge->skew_deg,
+            GeometryField::Wheel => $edge->wheel_mm,
+            GeometryField::HonedOff => $edge->wheel_mm === null ? null : $edge->honed_mm,
+            GeometryField::Left => $edge->left_mm,
+            default => null,
+        };
+
+        return match (true) {
+            $value === null => '–',
+            $field->unit() === DimensionUnit::Degrees => LengthFormatter::decimal($value, 1),
+            default => $format->typed(round($value, 2)),
+        };
+    }
+
+    private static function step(GeometryField $field): float
+    {
+        return match ($field->unit()) {
+            DimensionUnit::Degrees => 0.5,
+            DimensionUnit::Thickness => 0.01,
+            default => $field === GeometryField::Wheel ? 5.0 : 0.1,
+        };
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
+use JackRest\Core\Upkeep\EventKind;
+use JackRest\Core\Upkeep\TestFound;
+use JackRest\Core\Work\Hardness;
+
+/**
+ * One entry of an edge’s own diary.
+ *
+ * @property int $edge_id
+ * @property EventKind $kind
+ * @property string $happened_at
+ * @property float|null $minutes
+ * @property Hardness|null $wood
+ * @property int|null $strokes
+ * @property TestFound|null $found
+ * @property float|null $deg
+ * @property float|null $give_deg
+ * @property float|null $recession_mm
+ * @property string|null $stone
+ * @property string $note
+ * @property Edge $edge
+ */
+final class EdgeEvent extends Record
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['kind' => EventKind::class, 'wood' => Hardness::class, 'found' => TestFound::class, 'minutes' => 'float', 'strokes' => 'integer', 'deg' => 'float', 'give_deg' => 'float', 'recession_mm' => 'float'];
+    }
+
+    /** @return BelongsTo<Edge, $this> */
+    public function edge(): BelongsTo
+    {
+        return $this->belongsTo(Edge::class);
+    }
+
+    public function toCore(): CoreEvent
+    {
+        return new CoreEvent($this->kind, $this->happened_at, $this->minutes, $this->wood, $this->strokes, $this->found, $this->deg, $this->give_deg, $this->recession_mm, $this->stone, $this->note);
+    }
+
+    /** @return array<string, mixed> */
+    public static function columns(CoreEvent $event): array
+    {
+        return [
+            'kind' => $event->kind,
+            'happened_at' => $event->at,
+            'minutes' => $event->minutes,
+            'wood' => $event->wood,
+            'strokes' => $event->strokes,
+            'found' => $event->found,
+            'deg' => $event->deg,
+            'give_deg' => $event->giveDeg,
+            'recession_mm' => $event->recessionMm,
+            'stone' => $event->stone,
+            'note' => $event->note,
+        ];
+    }
+}

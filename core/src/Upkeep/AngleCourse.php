@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Upkeep;
+
+use JackRest\Core\Basis;
+use JackRest\Core\Explained;
+use JackRest\Core\Measure\LengthFormatter;
+
+/**
+ * The honed angle as measured over time against the angle it is meant to have.
+ *
+ * Strops and tired hands steepen it. A line is laid through the measurements since it was last ground; where it
+ * passes the tolerance of the school the edge goes back to the stones, or the wheel.
+ */
+final readonly class AngleCourse
+{
+    public const TOLERANCE_DEG = ['degree' => 1.0, 'repeatable' => 4.0];
+
+    /** @param  list<EdgeEvent>  $measured  since it was last ground, oldest first */
+    private function __construct(private array $measured, public float $aimDeg, public float $toleranceDeg, private string $today)
+    {
+    }
+
+    /**
+     * @param  list<EdgeEvent>  $events  oldest first
+     * @param  string  $today  ISO date
+     */
+    public static function of(array $events, float $aimDeg, float $toleranceDeg, string $today): self
+    {
+        $since = [];
+        foreach ($events as $event) {
+            $since = match (true) {
+                $event->kind === EventKind::Ground => [],
+                $event->kind === EventKind::Measured && $event->deg !== null && ! str_starts_with($event->note, 'ground') => [...$since, $event],
+                default => $since,
+            };
+        }
+
+        return new self($since, $aimDeg, $toleranceDeg, $today);
+    }
+
+    public function sentence(): ?string
+    {
+        $last = $this->measured[count($this->measured) - 1] ?? null;
+        if ($last === null) {
+            return null;
+        }
+        $over = (float) $last->deg - $this->aimDeg;
+        if ($over > $this->toleranceDeg) {
+            return 'It has crept '.LengthFormatter::decimal($over, 1).'° steeper than the '.LengthFormatter::decimal($this->aimDeg, 1).'° it is meant to have: back to the stones.';
+        }
+        $days = $this->daysLeft();
+
+        return $days === null
+            ? 'Within '.LengthFormatter::decimal($this->toleranceDeg, 1).'° of the '.LengthFormatter::decimal($this->aimDeg, 1).'° it is meant to have.'
+            : 'It steepens; in about '.EdgeForecast::inWords($days).' it is '.LengthFormatter::decimal($this->toleranceDeg, 1).'° over: then back to the stones.';
+    }
+
+    /** Days until the line passes the tolerance; null: it does not, or too little is measured. */
+    public function daysLeft(): ?float
+    {
+        $line = $this->line();
+        if ($line === null || $line->slope <= 1e-6) {
+            return null;
+        }
+        $today = Life::days($this->measured[0]->at, $this->today);
+        $left = ($this->aimDeg + $this->toleranceDeg - $line->intercept) / $line->slope - $today;
+
+        return $left > 3650 ? null : max(0.0, $left);
+    }
+
+    public function explained(): ?Explained
+    {
+        $line = $this->line();
+
+        return $line === null ? null : new Explained(
+            'How fast does it steepen?',
+            'a least-squares line through the measured angles since the last grinding',
+            LengthFormatter::fixed($line->slope * 30.44, 2).'° a month over '.count($this->measured).' measurements',
+            Basis::Published,
+            'Least squares (Legendre, 1805). How far it may creep is your school’s.',
+        );
+    }
+
+    private function line(): ?LeastSquares
+    {
+        $points = array_map(fn (EdgeEvent $event): array => [Life::days($this->measured[0]->at, $event->at), (float) $event->deg], $this->measured);
+        if (count($points) < 2 || $points[0][0] === $points[count($points) - 1][0]) {
+            return null;
+        }
+
+        return LeastSquares::line($points);
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Upkeep;
+
+use JackRest\Core\Edge\Blade;
+use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeGeometry;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** How fast a blade is used up: a honing, a year, until it goes back to the wheel, until it is gone. */
+final readonly class Consumption
+{
+    /** A year's honings are counted over this many days at least, so that a first week is not taken for a habit. */
+    private const LEAST_DAYS = 60.0;
+
+    private function __construct(public float $honingMm, public bool $isOwn, public ?float $honingsPerYear, public ?float $lostPerYearMm)
+    {
+    }
+
+    /**
+     * @param  list<EdgeEvent>  $events  oldest first
+     * @param  string  $today  ISO date
+     */
+    public static function of(array $events, string $today): self
+    {
+        $usual = (float) EdgeCondition::Dull->usualRecessionMm();
+        $honed = array_values(array_filter($events, static fn (EdgeEvent $event): bool => $event->kind === EventKind::Honed || $event->kind === EventKind::TouchedUp));
+        $known = array_values(array_filter(array_map(static fn (EdgeEvent $event): ?float => $event->recessionMm, $honed), is_float(...)));
+        $each = $known === [] ? $usual : array_sum($known) / count($known);
+        if (count($honed) < 2) {
+            return new self($each, $known !== [], null, null);
+        }
+        $perYear = count($honed) * 365.25 / max(self::LEAST_DAYS, Life::days($honed[0]->at, $today));
+
+        return new self($each, $known !== [], $perYear, $perYear * $each);
+    }
+
+    /** Honings until the bevel goes back to the wheel; null: it has one single flat bevel. */
+    public function honingsToWheel(Blade $blade): ?int
+    {
+        $geometry = EdgeGeometry::of($blade, null, $this->honingMm);
+
+        return $geometry->hollow->honingsUntilFlat ?? $geometry->micro?->honingsLeft;
+    }
+
+    /** Years until so much blade is used up; null: not known, or it is hardly used. */
+    public function years(?float $leftMm): ?float
+    {
+        return $leftMm === null || $this->lostPerYearMm === null || $this->lostPerYearMm <= 0.0 ? null : $leftMm / $this->lostPerYearMm;
+    }
+
+    /** @return list<string> */
+    public function sentences(Blade $blade, ?float $leftMm, LengthFormatter $format): array
+    {
+        $honings = $this->honingsToWheel($blade);
+        $years = $this->years($leftMm);
+        $own = $this->isOwn ? 'on your record' : 'from memory, until you have a record';
+        $back = match (true) {
+            $honings === null => null,
+            $honings === 0 => 'The bevel goes back to the wheel now.',
+            default => 'The bevel goes back to the wheel after '.($honings === 1 ? 'one honing' : "$honings honings")." ({$format->small($this->honingMm)} each, $own).",
+        };
+        $left = match (true) {
+            $leftMm === null => null,
+            $years === null => "{$format->dimension($leftMm)} of blade are left.",
+            $years > 99 => "{$format->dimension($leftMm)} of blade are left: more than a lifetime.",
+            default => "{$format->dimension($leftMm)} of blade are left: about ".EdgeForecast::inWords($years * 365.25).' at '.LengthFormatter::decimal((float) $this->honingsPerYear, 0).' honings a year.',
+        };
+
+        return array_values(array_filter([$back, $left], is_string(...)));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Upkeep;
+
+use JackRest\Core\Work\Hardness;
+
+/** One entry of an edge's own diary. */
+final readonly class EdgeEvent
+{
+    /**
+     * @param  string  $at  ISO 8601
+     * @param  float|null  $minutes  of use
+     * @param  int|null  $strokes  a side on the strop, all in all on stones
+     * @param  float|null  $deg  measured angle, with its uncertainty in giveDeg
+     * @param  float|null  $recessionMm  how far the edge went back
+     * @param  string|null  $stone  the last stone it was honed on
+     */
+    public function __construct(
+        public EventKind $kind,
+        public string $at,
+        public ?float $minutes = null,
+        public ?Hardness $wood = null,
+        public ?int $strokes = null,
+        public ?TestFound $found = null,
+        public ?float $deg = null,
+        public ?float $giveDeg = null,
+        public ?float $recessionMm = null,
+        public ?string $stone = null,
+        public string $note = '',
+    ) {
+    }
+
+    public function sentence(string $edge): string
+    {
+        $minutes = $this->minutes === null ? '' : ' for '.(int) round($this->minutes).' minutes';
+        $said = match ($this->kind) {
+            EventKind::Used => "Used the {$edge}{$minutes}".($this->wood === null ? '' : " in {$this->wood->value} wood").'.',
+            EventKind::Tested => "Tested the $edge: ".($this->found?->label() ?? 'nothing noted').'.',
+            EventKind::Stropped => "Stropped the $edge".($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
+            EventKind::TouchedUp => "Touched up the $edge".($this->stone === null ? '.' : " on the {$this->stone}."),
+            EventKind::Honed => "Honed the $edge".($this->stone === null ? '.' : ", to the {$this->stone}."),
+            EventKind::Ground => "Ground the $edge anew.",
+            EventKind::Measured => "Measured the $edge: ".round((float) $this->deg, 1).'°.',
+        };
+
+        return trim("$said {$this->note}");
+    }
+}

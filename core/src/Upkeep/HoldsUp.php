@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Upkeep;
+
+use JackRest\Core\Measure\LengthFormatter;
+
+/**
+ * Which of two sorts – steels, or stones that edges were finished on – goes longer between honings.
+ *
+ * Compared are the means of the logarithms of the edges' spans; an edge is one witness however often it was honed.
+ * Told apart only when the 80 % range of their ratio leaves out 1.
+ */
+final readonly class HoldsUp
+{
+    private const LEAST_EDGES = 2;
+
+    private function __construct(public string $better, public string $worse, public float $ratio, public float $least, public float $most)
+    {
+    }
+
+    /**
+     * @param  array<string, list<list<float>>>  $spansBySort  by sort, then by edge: lengths
+     * @return list<self> each sort against the next best
+     */
+    public static function compare(array $spansBySort): array
+    {
+        $sorts = [];
+        foreach ($spansBySort as $sort => $edges) {
+            $means = array_values(array_map(static fn (array $spans): float => array_sum(array_map(log(...), $spans)) / count($spans), array_filter($edges, static fn (array $spans): bool => $spans !== [])));
+            if (count($means) >= self::LEAST_EDGES) {
+                $sorts[$sort] = self::meanAndError($means);
+            }
+        }
+        uasort($sorts, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $names = array_map(strval(...), array_keys($sorts));
+        $compared = [];
+        for ($index = 0; $index + 1 < count($names); $index++) {
+            $compared[] = self::pair($names[$index], $sorts[$names[$index]], $names[$index + 1], $sorts[$names[$index + 1]]);
+        }
+
+        return $compared;
+    }
+
+    public function areToldApart(): bool
+    {
+        return $this->least > 1.0;
+    }
+
+    public function sentence(): string
+    {
+        $range = '('.LengthFormatter::decimal($this->least, 1).' to '.LengthFormatter::decimal($this->most, 1).' times)';
+        $times = LengthFormatter::decimal($this->ratio, 1);
+
+        return $this->areToldApart()
+            ? ucfirst("{$this->better} goes $times times as long between honings as {$this->worse} $range.")
+            : ucfirst("{$this->better} seems to go $times times as long as {$this->worse} $range: your record cannot tell yet.");
+    }
+
+    /**
+     * @param  non-empty-list<float>  $means
+     * @return array{float, float} mean, and the variance of that mean
+     */
+    private static function meanAndError(array $means): array
+    {
+        $n = count($means);
+        $mean = array_sum($means) / $n;
+        // Held up by a few imagined edges, as in the forecast: two edges that agree by luck prove nothing.
+        $squares = array_sum(array_map(static fn (float $one): float => ($one - $mean) ** 2, $means)) + 2 * 0.3 ** 2;
+
+        return [$mean, $squares / ($n + 1) / $n];
+    }
+
+    /**
+     * @param  array{float, float}  $a
+     * @param  array{float, float}  $b
+     */
+    private static function pair(string $better, array $a, string $worse, array $b): self
+    {
+        $difference = $a[0] - $b[0];
+        $error = Normal::quantile(0.9) * sqrt($a[1] + $b[1]);
+
+        return new self($better, $worse, exp($difference), exp($difference - $error), exp($difference + $error));
+    }
+}
