@@ -54,7 +54,7 @@ final class ThreadTest extends BrowserTestCase
         $this->keys(' ');
         $this->seesText('A burr along the whole edge');
         $this->press('+5');
-        foreach (['Yes: next stone', 'On the stone: count', 'Done', 'Yes: it is sharp'] as $button) {
+        foreach (['Yes: next', 'On the stone: count', 'Done', 'Yes: it is sharp'] as $button) {
             $this->press($button);
         }
         $this->seesText('The 12 mm chisel is sharp.');

@@ -24,6 +24,12 @@ final class DayTest extends HttpTestCase
         self::assertStringStartsWith('4 edges over ', $day['next']['says']);
     }
 
+    public function test_where_nothing_was_chosen_yet_it_takes_what_is_due(): void
+    {
+        $day = $this->ask('POST', '/api/day')->assertOk()->json();
+        self::assertEqualsCanonicalizing(self::due(), array_column(array_filter($day['edges'], static fn (array $edge): bool => $edge['chosen']), 'id'));
+    }
+
     public function test_with_none_chosen_it_asks(): void
     {
         $this->ask('POST', '/api/day', ['edges' => []])->assertJsonPath('next.says', 'Choose the edges for the day.')->assertJsonPath('rounds', []);

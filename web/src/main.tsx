@@ -71,8 +71,34 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
       },
       {
+        path: '/edges/rack',
+        lazy: async () => ({ Component: (await import('./places/edges/rack/RackPage')).RackPage }),
+      },
+      {
+        path: '/edges/day',
+        lazy: async () => ({ Component: (await import('./places/edges/day/DayPage')).DayPage }),
+      },
+      {
+        path: '/edges/guides/:id?',
+        lazy: async () => ({ Component: (await import('./places/edges/guides/GuidesPage')).GuidesPage }),
+      },
+      {
+        path: '/edges/files',
+        lazy: async () => ({ Component: (await import('./places/edges/files/FilesPage')).FilesPage }),
+      },
+      {
+        path: '/edges/:id/geometry',
+        lazy: async () => ({
+          Component: (await import('./places/edges/geometry/GeometryPage')).GeometryPage,
+        }),
+      },
+      {
+        path: '/edges/:id/diary',
+        lazy: async () => ({ Component: (await import('./places/edges/log/LogPage')).LogPage }),
+      },
+      {
         path: '/edges/:id',
-        lazy: async () => ({ Component: (await import('./places/edges/EdgePage')).EdgePage }),
+        lazy: async () => ({ Component: (await import('./places/edges/sharpen/EdgePage')).EdgePage }),
       },
       {
         path: '/true',

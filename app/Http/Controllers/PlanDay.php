@@ -20,7 +20,7 @@ final class PlanDay
     {
         $day = new DayOfBench($bench, $format);
         $all = $bench->edges()->get()->toBase()->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])->values();
-        $chosen = $request->edges($bench);
+        $chosen = $request->edges($bench, $day->due);
         $plan = $day->plan($chosen);
 
         return new JsonResponse(DayResource::of($day, $all, array_values($chosen->map(static fn (Edge $edge): int => $edge->id)->all()), $plan));

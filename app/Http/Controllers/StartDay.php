@@ -20,7 +20,7 @@ final class StartDay
     public function __invoke(DayRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
     {
         $bench = new DayOfBench($ledger->bench, $format);
-        $edges = $request->edges($ledger->bench);
+        $edges = $request->edges($ledger->bench, $bench->due);
         $day = $bench->plan($edges);
         if ($day === null) {
             throw InvalidInput::because('edges', 'Choose an edge first.');

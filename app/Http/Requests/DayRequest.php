@@ -16,16 +16,20 @@ final class DayRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['edges' => ['present', 'array', 'list', 'max:200'], 'edges.*' => ['integer']];
+        return ['edges' => ['array', 'list', 'max:500'], 'edges.*' => ['integer']];
     }
 
     /**
+     * @param  Collection<int, Edge>  $due  taken where none are named
      * @return Collection<int, Edge>
      *
      * @throws InvalidInput when one of them is not kept here
      */
-    public function edges(Bench $bench): Collection
+    public function edges(Bench $bench, Collection $due): Collection
     {
+        if ($this->input('edges') === null) {
+            return $due;
+        }
         $ids = array_values(array_unique(array_map(intval(...), (array) $this->input('edges'))));
         $edges = $bench->edges()->get()->toBase()->whereIn('id', $ids)->values();
         if ($edges->count() < count($ids)) {

@@ -11,6 +11,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\Costs;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\OwnCut;
+use JackRest\Core\Rack\RackGap;
 use JackRest\Core\Rack\RackNote;
 use JackRest\Core\Rack\RackStone;
 
@@ -25,10 +26,13 @@ final class RackResource
     public static function of(RackOfBench $rack, float $edgesPerYear): array
     {
         $pieces = $rack->pieces();
+        $review = $rack->review();
 
         return [
             'stones' => array_map(static fn (Stone $stone, RackStone $piece): array => self::stone($stone, $piece, $rack), array_values($rack->stones->all()), $pieces),
-            'notes' => array_map(static fn (RackNote $note): array => ['kind' => $note->kind, 'says' => $note->says, 'stones' => $note->stones], $rack->review()->notes()),
+            'notes' => array_map(static fn (RackNote $note): array => ['kind' => $note->kind, 'says' => $note->says, 'stones' => $note->stones], $review->notes()),
+            'gaps' => array_map(static fn (RackGap $gap): array => ['from' => $gap->coarse->stone->id, 'to' => $gap->fine->stone->id, 'kind' => $gap->kind(), 'times' => $gap->label()], $review->gaps()),
+            'next' => $review->next(),
             'costs' => array_map(static fn (Costs $cost): array => self::cost($cost, $edgesPerYear), Costs::byMedium($pieces)),
             'edgesPerYear' => (int) round($edgesPerYear),
             'media' => array_map(static fn (Medium $medium): array => ['value' => $medium->value, 'label' => $medium->label(), 'lasts' => (string) $medium->usualLifeEdges()], Medium::cases()),

@@ -4,20 +4,13 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Rack;
 
-use JackRest\Core\Measure\LengthFormatter;
-
 /**
  * What a rack holds twice, where it jumps, and what does not go together.
  *
- * Two sizes within a fifth of each other do the same work; a jump of more than six times leaves a large face
- * long on the finer stone. Both limits are from memory, the hints common practice.
+ * The hints are common practice.
  */
 final readonly class RackReview
 {
-    private const SAME_WITHIN = 1.2;
-
-    private const JUMP_FROM = 6.0;
-
     /**
      * @param  list<RackStone>  $rack
      * @param  bool  $laminated  whether an iron of the bench is laminated
@@ -46,34 +39,33 @@ final readonly class RackReview
         return $notes;
     }
 
-    /** @return list<RackNote> */
-    private function steps(): array
+    /** @return list<RackGap> from each honing stone to the next finer one, coarse to fine */
+    public function gaps(): array
     {
         $honing = array_values(array_filter($this->rack, static fn (RackStone $piece): bool => $piece->stone->medium->hones()));
         usort($honing, static fn (RackStone $a, RackStone $b): int => [$b->stone->particleUm(), $a->stone->id] <=> [$a->stone->particleUm(), $b->stone->id]);
-        $notes = [];
-        foreach ($honing as $index => $coarse) {
-            $fine = $honing[$index + 1] ?? null;
-            $note = $fine === null ? null : self::step($coarse, $fine);
-            if ($note !== null) {
-                $notes[] = $note;
-            }
-        }
 
-        return $notes;
+        return array_map(static fn (RackStone $coarse, RackStone $fine): RackGap => new RackGap($coarse, $fine), array_slice($honing, 0, -1), array_slice($honing, 1));
     }
 
-    private static function step(RackStone $coarse, RackStone $fine): ?RackNote
+    /** @return array{says: string, why: string} what to do about the rack now */
+    public function next(): array
     {
-        $ratio = $coarse->stone->particleUm() / $fine->stone->particleUm();
-        $ids = [$coarse->stone->id, $fine->stone->id];
-        $sizes = LengthFormatter::decimal($coarse->stone->particleUm(), 1).' and '.LengthFormatter::decimal($fine->stone->particleUm(), 1).' µm';
+        $due = $this->flattening();
+        $double = array_values(array_filter($this->steps(), static fn (RackNote $note): bool => $note->kind === 'double'));
 
         return match (true) {
-            $ratio <= self::SAME_WITHIN => new RackNote('double', "The {$coarse->stone->name} and the {$fine->stone->name} do the same ($sizes).", $ids),
-            $ratio >= self::JUMP_FROM => new RackNote('jump', 'A jump of ×'.LengthFormatter::decimal($ratio, 0)." from the {$coarse->stone->name} to the {$fine->stone->name}: fine for a narrow bevel, not for a back.", $ids),
-            default => null,
+            $this->rack === [] => ['says' => 'Add the first stone.', 'why' => 'A name and a grit are enough; plans then choose among what you have.'],
+            $due !== [] => ['says' => $due[0]->says, 'why' => 'A hollow stone rounds the edge at its corners and makes every back convex.'],
+            $double !== [] => ['says' => $double[0]->says, 'why' => 'One of them could go; the plans never need both.'],
+            default => ['says' => 'Nothing to do: every stone is flat enough.', 'why' => 'Sessions count the edges since each was flattened.'],
         };
+    }
+
+    /** @return list<RackNote> */
+    private function steps(): array
+    {
+        return array_values(array_filter(array_map(static fn (RackGap $gap): ?RackNote => $gap->note(), $this->gaps())));
     }
 
     /** @return list<RackNote> */

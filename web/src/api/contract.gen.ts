@@ -1616,6 +1616,8 @@ export interface components {
         Rack: {
             stones: components["schemas"]["Stone"][];
             notes: components["schemas"]["RackNote"][];
+            gaps: components["schemas"]["RackGap"][];
+            next: components["schemas"]["Next"];
             costs: components["schemas"]["MediumCost"][];
             edgesPerYear: number;
             media: components["schemas"]["Medium"][];
@@ -1648,6 +1650,13 @@ export interface components {
             kind: "flatten" | "double" | "jump" | "company";
             says: string;
             stones: string[];
+        };
+        RackGap: {
+            from: string;
+            to: string;
+            /** @enum {string} */
+            kind: "double" | "jump" | "step";
+            times: string;
         };
         MediumCost: {
             medium: string;
@@ -1736,7 +1745,7 @@ export interface components {
             text: string;
         };
         DayRequest: {
-            edges: number[];
+            edges?: number[];
         };
         Day: {
             edges: components["schemas"]["DayEdge"][];
@@ -3718,7 +3727,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                what: number;
+                what: string;
             };
             cookie?: never;
         };
@@ -3746,7 +3755,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                what: number;
+                what: string;
             };
             cookie?: never;
         };

@@ -4,6 +4,9 @@ import { answered, client, type Schemas } from './client'
 /** Every resource once: its key holds every input, so a change of input is a question of its own. */
 const UNDER = 'bench'
 
+/** What goes in and out as CSV. */
+export type Table = 'diary' | 'rack'
+
 export const pulse = () =>
   queryOptions({
     queryKey: ['pulse'],
@@ -124,6 +127,84 @@ export const edgePlan = (edge: number, body: Schemas['EdgeSheet']) =>
       answered(client.POST('/api/edges/{edge}/plan', { params: { path: { edge } }, body, signal })),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
+  })
+
+export const outlook = () =>
+  queryOptions({
+    queryKey: [UNDER, 'outlook'],
+    queryFn: ({ signal }) => answered(client.GET('/api/edges/outlook', { signal })),
+  })
+
+export const edgeGeometry = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-geometry', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}/geometry', { params: { path: { edge } }, signal })),
+  })
+
+export const geometryPreview = (edge: number, body: Schemas['GeometrySheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'geometry-preview', edge, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/edges/{edge}/geometry/preview', { params: { path: { edge } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const edgeLog = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-log', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}/log', { params: { path: { edge } }, signal })),
+  })
+
+export const rack = () =>
+  queryOptions({
+    queryKey: [UNDER, 'rack'],
+    queryFn: ({ signal }) => answered(client.GET('/api/rack', { signal })),
+  })
+
+export const stonePreview = (body: Schemas['StoneSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'stone-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/rack/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const guides = () =>
+  queryOptions({
+    queryKey: [UNDER, 'guides'],
+    queryFn: ({ signal }) => answered(client.GET('/api/guides', { signal })),
+  })
+
+export const guidePreview = (body: Schemas['GuideSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'guide-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/guides/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+/** Without a choice: the day of all that are due. */
+export const day = (edges: readonly number[] | null) =>
+  queryOptions({
+    queryKey: [UNDER, 'day', edges],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/day', { body: edges ? { edges: [...edges] } : {}, signal })),
+    placeholderData: keepPreviousData,
+  })
+
+export const importPreview = (what: Table, body: Schemas['ImportRequest'] | null) =>
+  queryOptions({
+    queryKey: [UNDER, 'import-preview', what, body],
+    queryFn: body
+      ? ({ signal }) =>
+          answered(client.POST('/api/files/{what}/preview', { params: { path: { what } }, body, signal }))
+      : skipToken,
+    placeholderData: keepPreviousData,
   })
 
 export const session = (id: number) =>

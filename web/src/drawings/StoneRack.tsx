@@ -1,48 +1,107 @@
 import { scaleLog } from 'd3-scale'
 import type { Schemas } from '../api/client'
+import { rackLayout } from './rackLayout'
 
 interface StoneRackProps {
   stones: readonly Schemas['Stone'][]
+  gaps: readonly Schemas['RackGap'][]
   width: number
 }
 
-export const RACK_HEIGHT = 120
-const TICKS = [100, 50, 20, 10, 5, 2, 1]
+export const RACK_HEIGHT = 196
+const TICKS = [500, 200, 100, 50, 20, 10, 5, 2, 1, 0.5, 0.2]
+const LINE = 104
+const STEPS = LINE + 50
 
-/** The stones on one logarithmic micrometre scale, coarse to the left. */
-export function StoneRack({ stones, width }: StoneRackProps) {
+/** The stones on one logarithmic micrometre scale, coarse to the left; below it how far each step jumps. */
+export function StoneRack({ stones, gaps, width }: StoneRackProps) {
+  const sizes = stones.map((stone) => stone.particleUm)
   const at = scaleLog()
-    .domain([150, 0.7])
-    .range([24, width - 24])
-  const line = 84
+    .domain([Math.max(100, ...sizes) * 1.5, Math.min(1, ...sizes) / 1.5])
+    .range([28, width - 28])
+  const [coarsest = 0, finest = 0] = at.domain()
+  const placed = rackLayout(stones.map((stone) => ({ key: stone.key, x: at(stone.particleUm) })))
+  const x = (key: string) => placed.get(key)?.x ?? 0
 
   return (
     <g>
-      <line x1={12} x2={width - 12} y1={line} y2={line} className="stroke-ink" strokeWidth={1.5} />
-      {TICKS.map((um) => (
+      <line x1={12} x2={width - 12} y1={LINE} y2={LINE} className="stroke-ink" strokeWidth={1.5} />
+      {TICKS.filter((um) => um < coarsest && um > finest).map((um) => (
         <g key={um}>
-          <line x1={at(um)} x2={at(um)} y1={line} y2={line + 7} className="stroke-ink" />
-          <text x={at(um)} y={line + 23} textAnchor="middle" className="fill-soft">
+          <line x1={at(um)} x2={at(um)} y1={LINE} y2={LINE + 7} className="stroke-ink" />
+          <text x={at(um)} y={LINE + 23} textAnchor="middle" className="fill-soft">
             {um}
             {um === 100 ? ' µm' : ''}
           </text>
         </g>
       ))}
       {stones.map((stone) => (
-        <g key={stone.id}>
-          <rect
-            x={at(stone.particleUm) - 15}
-            y={line - 34}
-            width={30}
-            height={34}
-            className="fill-steel stroke-ink"
-            strokeWidth={1.25}
-          />
-          <text x={at(stone.particleUm)} y={line - 42} textAnchor="middle" fontWeight={700} className="halo">
-            {stone.label}
-          </text>
-        </g>
+        <Piece key={stone.id} stone={stone} x={x(stone.key)} row={placed.get(stone.key)?.row ?? 0} />
       ))}
+      {gaps.map((gap) => (
+        <Gap key={gap.from + gap.to} gap={gap} from={x(gap.from)} to={x(gap.to)} />
+      ))}
+    </g>
+  )
+}
+
+/** A stone standing on the scale; what is worn off it is left pale. */
+function Piece({ stone, x, row }: { stone: Schemas['Stone']; x: number; row: number }) {
+  const height = 34
+  const worn = height * stone.worn
+  return (
+    <g>
+      <rect
+        x={x - 15}
+        y={LINE - height}
+        width={30}
+        height={height}
+        className="fill-sheet stroke-ink"
+        strokeWidth={1.25}
+        strokeDasharray="3 2"
+      />
+      <rect
+        x={x - 15}
+        y={LINE - height + worn}
+        width={30}
+        height={height - worn}
+        className="fill-steel stroke-ink"
+        strokeWidth={1.25}
+      />
+      {row > 0 && <line x1={x} x2={x} y1={LINE - 38} y2={LINE - 40 - row * 17} className="stroke-soft" />}
+      <text x={x} y={LINE - 42 - row * 17} textAnchor="middle" fontWeight={700} className="halo">
+        {stone.label}
+      </text>
+    </g>
+  )
+}
+
+function Gap({ gap, from, to }: { gap: Schemas['RackGap']; from: number; to: number }) {
+  const middle = (from + to) / 2
+  const tone = gap.kind === 'step' ? 'fill-soft' : gap.kind === 'jump' ? 'fill-amber' : 'fill-blue'
+  const stroke = gap.kind === 'step' ? 'stroke-soft' : gap.kind === 'jump' ? 'stroke-amber' : 'stroke-blue'
+  return (
+    <g>
+      <path
+        d={`M${from + 2} ${STEPS - 14} V${STEPS - 8} H${to - 2} V${STEPS - 14}`}
+        className={`fill-none ${stroke}`}
+        strokeWidth={gap.kind === 'step' ? 1 : 2}
+        strokeDasharray={gap.kind === 'jump' ? '5 4' : undefined}
+      />
+      <text
+        x={middle}
+        y={STEPS + 9}
+        textAnchor="middle"
+        className={tone}
+        fontWeight={gap.kind === 'step' ? 400 : 700}
+      >
+        {gap.times}
+      </text>
+      {gap.kind !== 'step' && (
+        <text x={middle} y={STEPS + 26} textAnchor="middle" className={tone} fontWeight={700}>
+          {gap.kind === 'jump' ? 'wide' : 'same'}
+        </text>
+      )}
     </g>
   )
 }

@@ -1,74 +1,71 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { edges } from '../../api/queries'
-import { EdgeSection } from '../../drawings/EdgeSection'
-import { RACK_HEIGHT, StoneRack } from '../../drawings/StoneRack'
-import { asDate } from '../../parts/dates'
+import { day, edges, outlook } from '../../api/queries'
 import { Heading } from '../../parts/Heading'
+import { NextStroke } from '../../parts/NextStroke'
 import { Lost, Waiting } from '../../parts/Notice'
-import { Sheet } from '../../parts/Sheet'
+import { EdgeRow } from './EdgeRow'
+import { EdgesNav } from './EdgesNav'
 
-/** Every cutting edge as a small section, worst first, and the stones. */
+/** Every cutting edge as a small section, worst first, with when it will next want honing. */
 export function EdgesPlace() {
   const { data, error } = useQuery(edges())
+  const ahead = useQuery(outlook()).data
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
   const blunt = data.edges.filter((edge) => edge.condition !== 'sharp').length
+  const forecasts = new Map(ahead?.edges.map((row) => [row.edgeId, row]))
 
   return (
     <>
-      <Heading
-        title="Edges"
-        says={
-          blunt === 0
-            ? 'All of them are sharp.'
-            : `${blunt} of ${data.edges.length} want honing; worst first.`
-        }
-      />
-      <ul className="grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
+      <Heading title="Edges" says={counts(blunt, data.edges.length)} />
+      <EdgesNav />
+      {blunt > 0 && <DayAhead />}
+      <ul className="mt-5 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
         {data.edges.map((edge) => (
           <li key={edge.id} className="border-t border-rule">
-            <Row edge={edge} />
+            <EdgeRow edge={edge} ahead={forecasts.get(edge.id)} jobMinutes={ahead?.jobMinutes ?? 0} />
           </li>
         ))}
       </ul>
-      {data.edges.length === 0 && (
-        <p className="text-soft">Edges belong here. They come with the tools you get.</p>
-      )}
-      <h2 className="mt-6 mb-2 text-lg">The rack</h2>
-      <Sheet
-        title="The stones of the rack by particle size"
-        says={data.rack.map((stone) => `${stone.name}: ${stone.particleUm} micrometres`).join('; ')}
-        block={[
-          ['Stones', String(data.rack.length)],
-          ['Scale', 'median particle size, µm, logarithmic'],
-        ]}
-        height={() => RACK_HEIGHT}
-      >
-        {({ width }) => <StoneRack stones={data.rack} width={width} />}
-      </Sheet>
+      {ahead && <HoldsUp says={ahead.compares} />}
     </>
   )
 }
 
-function Row({ edge }: { edge: Schemas['Edge'] }) {
-  const sharp = edge.condition === 'sharp'
+function counts(blunt: number, all: number): string {
+  if (all === 0) return 'Edges belong here. They come with the tools you get: hang up a chisel or a plane.'
+  return blunt === 0 ? 'All of them are sharp.' : `${blunt} of ${all} want honing; worst first.`
+}
+
+/** All that are due, taken together. */
+function DayAhead() {
+  const plan = useQuery(day(null)).data
+  if (!plan || plan.rounds.length === 0) return null
   return (
-    <Link to={`/edges/${edge.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
-      <EdgeSection edge={edge} />
-      <span className="min-w-0">
-        <strong className="block underline decoration-rule underline-offset-4">{edge.name}</strong>
-        <span className={sharp ? 'block' : 'block font-bold text-red'}>
-          {sharp ? '✓ ' : '○ '}
-          {edge.says}
-        </span>
-        <span className="block text-sm text-soft">
-          {Math.round(edge.primaryDeg * 10) / 10}° ground
-          {edge.secondaryDeg > edge.primaryDeg && `, ${Math.round(edge.secondaryDeg * 10) / 10}° honed`}
-        </span>
-        {edge.honedOn && <span className="block text-sm text-soft">honed {asDate(edge.honedOn)}</span>}
-      </span>
-    </Link>
+    <div className="max-w-2xl">
+      <NextStroke {...plan.next}>
+        <Link to="/edges/day" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
+          Take them together
+        </Link>
+      </NextStroke>
+    </div>
+  )
+}
+
+function HoldsUp({ says }: { says: Schemas['Outlook']['compares'] }) {
+  if (says.length === 0) return null
+  return (
+    <section className="mt-6 max-w-3xl">
+      <h2 className="text-lg">What holds up better, on your own record</h2>
+      <ul>
+        {says.map((sentence) => (
+          <li key={sentence} className="border-t border-rule py-1.5">
+            {sentence}
+          </li>
+        ))}
+      </ul>
+    </section>
   )
 }

@@ -8,6 +8,7 @@ import { Button } from '../../parts/Button'
 import { Lost, Notice, Waiting } from '../../parts/Notice'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
+import { inHand, isCounted, words } from './words'
 
 /** Bench mode: the plan stone by stone, readable at two metres; the whole screen is “done, next”. */
 export function SessionPage() {
@@ -24,7 +25,8 @@ function Running({ at }: { at: Schemas['Session'] }) {
   useWakeLock()
   useNextKeys(walk.next)
   const { step, count, phase, isLast } = walk
-  const text = words(phase, step, isLast)
+  const text = words(phase, step, at.steps[walk.atStep - 1], isLast)
+  const counted = isCounted(step)
 
   return (
     // A click anywhere is “done, next”; the button below does the same from the keyboard.
@@ -36,29 +38,16 @@ function Running({ at }: { at: Schemas['Session'] }) {
         className="flex items-baseline justify-between gap-4 text-lg text-soft"
         onClick={(event) => event.stopPropagation()}
       >
-        <h1 className="text-xl text-ink">{at.edge}</h1>
+        <h1 className="text-xl text-ink">{inHand(at, step)}</h1>
         <span>
-          stone {walk.atStep + 1} of {at.steps.length}
+          {at.edgeId === null ? 'step' : 'stone'} {walk.atStep + 1} of {at.steps.length}
         </span>
       </header>
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
         <p className="font-slab text-[clamp(1.8rem,6vw,4.5rem)] leading-tight font-semibold">{text.says}</p>
-        {phase === 'fetch' ? (
-          <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">
-            {step.strokes} strokes
-          </p>
-        ) : (
-          <p
-            className="font-slab text-[clamp(5rem,26vw,17rem)] leading-none font-semibold"
-            data-testid="count"
-            aria-live="off"
-          >
-            {count}
-            <span className="text-[0.3em] text-soft"> of {step.strokes}</span>
-          </p>
-        )}
-        {phase === 'check' && <Adjust onAdjust={walk.adjust} />}
+        {counted && <Strokes phase={phase} count={count} strokes={step.strokes} />}
+        {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
         <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
       </div>
       <button
@@ -84,6 +73,30 @@ function Running({ at }: { at: Schemas['Session'] }) {
   )
 }
 
+interface StrokesProps {
+  phase: Schemas['Session']['phase']
+  count: number
+  strokes: number
+}
+
+/** How many there will be, then how many were done. */
+function Strokes({ phase, count, strokes }: StrokesProps) {
+  if (phase === 'fetch')
+    return (
+      <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">{strokes} strokes</p>
+    )
+  return (
+    <p
+      className="font-slab text-[clamp(5rem,26vw,17rem)] leading-none font-semibold"
+      data-testid="count"
+      aria-live="off"
+    >
+      {count}
+      <span className="text-[0.3em] text-soft"> of {strokes}</span>
+    </p>
+  )
+}
+
 function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
   return (
     <div className="flex gap-4" onClick={(event) => event.stopPropagation()}>
@@ -102,32 +115,15 @@ function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
   )
 }
 
-function words(phase: Schemas['Session']['phase'], step: Schemas['SessionStep'], isLast: boolean) {
-  switch (phase) {
-    case 'fetch':
-      return {
-        says: `Fetch the ${step.stone}`,
-        under: 'Wet it, see that it is flat. Tap anywhere when the edge lies on it.',
-        button: 'On the stone: count',
-      }
-    case 'stroke':
-      return { says: step.stone, under: 'One stroke a beat. Tap anywhere when you stop.', button: 'Done' }
-    case 'check':
-      return { says: 'Now look', under: step.see, button: isLast ? 'Yes: it is sharp' : 'Yes: next stone' }
-  }
-}
-
 function Ended({ at }: { at: Schemas['Session'] }) {
   const done = at.steps.flatMap((step, index) =>
-    (at.counted[index] ?? 0) > 0 ? [`${at.counted[index]} strokes on the ${step.stone}`] : [],
+    (at.counted[index] ?? 0) > 0
+      ? [`${at.counted[index]} strokes on the ${step.stone}${at.edgeId === null ? ` (${step.edge})` : ''}`]
+      : [],
   )
   return (
     <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
-      <h1 className="text-4xl">
-        {at.state === 'finished'
-          ? `✓ The ${at.edge} is sharp.`
-          : `Stopped. The ${at.edge} stays on the list.`}
-      </h1>
+      <h1 className="text-4xl">{outcome(at)}</h1>
       <p className="text-xl text-soft">
         {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with no stroke counted.'}
       </p>
@@ -135,12 +131,24 @@ function Ended({ at }: { at: Schemas['Session'] }) {
         <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
           Back to the bench
         </Link>
-        <Link to={`/edges/${at.edgeId}`} className="py-3 underline underline-offset-4">
-          See the edge
+        <Link
+          to={at.edgeId === null ? '/edges' : `/edges/${at.edgeId}`}
+          className="py-3 underline underline-offset-4"
+        >
+          {at.edgeId === null ? 'See the edges' : 'See the edge'}
         </Link>
       </p>
     </main>
   )
+}
+
+function outcome(at: Schemas['Session']): string {
+  const finished = at.state === 'finished'
+  if (at.edgeId === null)
+    return finished
+      ? '✓ The sharpening day is done.'
+      : 'Stopped. Edges that had their last stone are sharp; the others stay on the list.'
+  return finished ? `✓ The ${at.edge} is sharp.` : `Stopped. The ${at.edge} stays on the list.`
 }
 
 function useNextKeys(next: () => void) {

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { answered, client, Refused, type Schemas } from '../../api/client'
 import { session as sessionQuery } from '../../api/queries'
+import { isCounted } from './words'
 import { backward, forward, type Standing, withCount } from './walk'
 
 /** Walks a session; every tap is saved in order, and another window's taps are taken over. */
@@ -58,14 +59,14 @@ export function useSession(at: Schemas['Session']) {
       ),
     )
 
-  useBeat(standing.phase === 'stroke', at.secondsPerStroke, () => {
+  const step = at.steps[standing.atStep] ?? at.steps[0]
+  if (!step) throw new Error('A session has at least one stone.')
+  useBeat(standing.phase === 'stroke' && isCounted(step), at.secondsPerStroke, () => {
     const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
     // Every stroke is saved, so that a closed browser loses none.
     save({ ...standing, counted })
   })
 
-  const step = at.steps[standing.atStep] ?? at.steps[0]
-  if (!step) throw new Error('A session has at least one stone.')
   const before = backward(standing)
 
   return {

@@ -1,30 +1,45 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
-import { answered, client, Refused, type Schemas } from '../../api/client'
-import { edgePage, edgePlan, pulse } from '../../api/queries'
-import { detailScaleFor, EdgeDrawing } from '../../drawings/EdgeDrawing'
-import { Board } from '../../parts/Board'
-import { Button } from '../../parts/Button'
-import { DiaryLines } from '../../parts/DiaryLines'
-import { Enlargement } from '../../parts/Enlargement'
-import { Heading } from '../../parts/Heading'
-import { How } from '../../parts/How'
-import { NextStroke } from '../../parts/NextStroke'
-import { Lost, Notice, Waiting } from '../../parts/Notice'
-import { Overtaken } from '../../parts/Overtaken'
-import { ReadingField } from '../../parts/ReadingField'
-import { Readings } from '../../parts/Readings'
-import { Sheet } from '../../parts/Sheet'
-import { useDraft } from '../../parts/useDraft'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { edgePage, edgePlan, pulse } from '../../../api/queries'
+import { detailScaleFor, EdgeDrawing } from '../../../drawings/EdgeDrawing'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { DiaryLines } from '../../../parts/DiaryLines'
+import { Enlargement } from '../../../parts/Enlargement'
+import { Heading } from '../../../parts/Heading'
+import { How } from '../../../parts/How'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Notice, Waiting } from '../../../parts/Notice'
+import { Overtaken } from '../../../parts/Overtaken'
+import { Readings } from '../../../parts/Readings'
+import { Sheet } from '../../../parts/Sheet'
+import { useDraft } from '../../../parts/useDraft'
+import { EdgeNav } from '../EdgesNav'
+import { Conditions } from './Conditions'
+import { Measures } from './Measures'
+import { OneTap } from './OneTap'
+import { OtherSchools } from './OtherSchools'
 import { PlanSteps } from './PlanSteps'
+import { StopEarly } from './StopEarly'
 
 // How much larger than it fits by itself the detail may be drawn.
 const CLOSER = [1, 2, 4, 8]
 // CSS pixels in a millimetre, to say how many times true size a drawing is.
 const PIXELS_PER_MM = 96 / 25.4
-// What a caliper laid along a bevel can tell apart, mm.
-const STEP_MM = 0.05
+const NOTHING: Schemas['EdgeSheet'] = {
+  bevelLength: '',
+  thickness: '',
+  give: '',
+  nickDepth: '',
+  backLength: '',
+  outOfFlat: '',
+  newAngle: '',
+  relief: '',
+  stopUm: '',
+  condition: '',
+}
 
 /** One edge: its section, what is wrong with it, the plan. */
 export function EdgePage() {
@@ -37,13 +52,7 @@ export function EdgePage() {
 
 function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
   const { edge } = page
-  const base: Schemas['EdgeSheet'] = {
-    bevelLength: '',
-    thickness: '',
-    give: '',
-    nickDepth: '',
-    condition: edge.condition,
-  }
+  const base = { ...NOTHING, condition: edge.condition }
   const draft = useDraft(`edge ${edge.id}`, base, unit, edge.version)
   const plan = useQuery(edgePlan(edge.id, draft.values)).data
   const [closer, setCloser] = useState(1)
@@ -58,6 +67,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
+      <EdgeNav edge={edge.id} />
       <Board
         drawing={
           <Sheet
@@ -87,52 +97,28 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
           </Sheet>
         }
         below={
-          <section>
-            <h2 className="mb-1 text-lg">Its diary</h2>
-            <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
-          </section>
+          <>
+            <OtherSchools schools={plan.schools} />
+            <section className="mt-6">
+              <h2 className="mb-1 text-lg">Its diary</h2>
+              <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
+            </section>
+          </>
         }
         column={
           <>
             <Conditions
-              page={page}
+              conditions={page.conditions}
               value={draft.values.condition}
-              onChange={(condition) => draft.change({ condition })}
+              onChange={(condition) => draft.change({ condition, stopUm: '' })}
             />
             <Readings title="Measure it, or go straight on" onRecord={begin}>
-              {draft.values.condition === 'nicked' && (
-                <ReadingField
-                  label="Depth of the nick"
-                  value={draft.values.nickDepth}
-                  reading={plan.readings.nickDepth}
-                  stepMm={0.01}
-                  onChange={(nickDepth) => draft.change({ nickDepth })}
-                />
-              )}
-              <ReadingField
-                label="Bevel, edge to heel"
-                value={draft.values.bevelLength}
-                reading={plan.readings.bevelLength}
-                stepMm={STEP_MM}
-                onChange={(bevelLength) => draft.change({ bevelLength })}
+              <Measures
+                values={draft.values}
+                readings={plan.readings}
+                thickness={edge.thickness}
+                onChange={draft.change}
               />
-              <ReadingField
-                label="Thickness of the blade"
-                hint={`on record ${edge.thickness}`}
-                value={draft.values.thickness}
-                reading={plan.readings.thickness}
-                stepMm={STEP_MM}
-                onChange={(thickness) => draft.change({ thickness })}
-              />
-              {draft.values.bevelLength !== '' && (
-                <ReadingField
-                  label="Read to within ±"
-                  value={draft.values.give}
-                  reading={plan.readings.give}
-                  stepMm={STEP_MM}
-                  onChange={(give) => draft.change({ give })}
-                />
-              )}
             </Readings>
             <Angle plan={plan}>
               {plan.angle && (
@@ -162,7 +148,13 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
               )}
               <How how={plan.how} />
             </NextStroke>
+            <OneTap edge={edge} />
             <PlanSteps plan={plan} />
+            <StopEarly
+              earlier={plan.earlier}
+              stopUm={draft.values.stopUm}
+              onChange={(stopUm) => draft.change({ stopUm })}
+            />
           </>
         }
       />
@@ -197,47 +189,6 @@ function useRecord(edge: number, draft: Draft, what: 'sessions' | 'bevel' | 'con
     onError: (problem) => problem instanceof Refused,
     onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
   })
-}
-
-interface ConditionsProps {
-  page: Schemas['EdgePage']
-  value: string
-  onChange: (value: string) => void
-}
-
-function Conditions({ page, value, onChange }: ConditionsProps) {
-  const options = [
-    ...page.conditions,
-    { value: 'sharp', label: 'Sharp', sign: 'Nothing shows along the edge; it cuts end grain clean.' },
-  ]
-  const chosen = options.find((option) => option.value === value)
-  return (
-    <fieldset className="mb-4">
-      <legend className="mb-1 font-slab text-lg font-semibold">What is wrong with it?</legend>
-      <div className="flex flex-wrap gap-2">
-        {options.map((option) => (
-          <label
-            key={option.value}
-            className="cursor-pointer border border-rule has-checked:border-ink has-checked:bg-sheet has-checked:font-bold has-focus-visible:outline-3 has-focus-visible:outline-blue"
-          >
-            <input
-              type="radio"
-              name="condition"
-              className="sr-only"
-              value={option.value}
-              checked={option.value === value}
-              onChange={() => onChange(option.value)}
-            />
-            <span className="block px-3 py-1.5">
-              {option.value === value && '✓ '}
-              {option.label}
-            </span>
-          </label>
-        ))}
-      </div>
-      <p className="mt-1 min-h-5 text-sm text-soft">{chosen?.sign}</p>
-    </fieldset>
-  )
 }
 
 function Angle({ plan, children }: { plan: Schemas['EdgePlan']; children: React.ReactNode }) {

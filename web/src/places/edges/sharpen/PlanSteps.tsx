@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../../api/client'
 
 /** The stones in order: strokes, minutes, what each should show; then why the others stay in the rack. */
 export function PlanSteps({ plan }: { plan: Schemas['EdgePlan'] }) {

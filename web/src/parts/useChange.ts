@@ -1,0 +1,14 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+
+/** A change to the bench: whatever it answers, everything shown of the bench is asked for again. */
+export function useChange<Sent, Answer>(
+  send: (sent: Sent) => Promise<Answer>,
+  onDone?: (answer: Answer, sent: Sent) => void,
+) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: send,
+    onSuccess: (answer, sent) => onDone?.(answer, sent),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  })
+}

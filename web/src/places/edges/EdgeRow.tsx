@@ -1,0 +1,38 @@
+import { Link } from 'react-router'
+import type { Schemas } from '../../api/client'
+import { EdgeSection } from '../../drawings/EdgeSection'
+
+interface EdgeRowProps {
+  edge: Schemas['Edge']
+  ahead: Schemas['OutlookEdge'] | undefined
+  jobMinutes: number
+}
+
+/** One edge in the list: its section, what it wants, and when it will next want something. */
+export function EdgeRow({ edge, ahead, jobMinutes }: EdgeRowProps) {
+  const sharp = edge.condition === 'sharp'
+  return (
+    <Link to={`/edges/${edge.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
+      <EdgeSection edge={edge} />
+      <span className="min-w-0">
+        <strong className="block underline decoration-rule underline-offset-4">{edge.name}</strong>
+        <span className={sharp ? 'block' : 'block font-bold text-red'}>
+          {sharp ? '✓ ' : '○ '}
+          {edge.says}
+        </span>
+        <span className="block text-sm text-soft">
+          {degrees(edge.primaryDeg)} ground
+          {edge.secondaryDeg > edge.primaryDeg && `, ${degrees(edge.secondaryDeg)} honed`}
+        </span>
+        {sharp && ahead && <span className="block text-sm text-soft">{ahead.forecast}</span>}
+        {sharp && ahead?.likely && (
+          <span className="block text-sm text-amber">
+            Likely blunt within {jobMinutes} more minutes of work.
+          </span>
+        )}
+      </span>
+    </Link>
+  )
+}
+
+const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

@@ -1,0 +1,126 @@
+import { useQuery } from '@tanstack/react-query'
+import { useParams } from 'react-router'
+import type { Schemas } from '../../../api/client'
+import { edgeLog, rack } from '../../../api/queries'
+import { AngleCourse } from '../../../drawings/AngleCourse'
+import { FORECAST_HEIGHT, ForecastDrawing } from '../../../drawings/ForecastDrawing'
+import { Board } from '../../../parts/Board'
+import { asDate } from '../../../parts/dates'
+import { Heading } from '../../../parts/Heading'
+import { How } from '../../../parts/How'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { Sheet } from '../../../parts/Sheet'
+import { EdgeNav } from '../EdgesNav'
+import { NewEntry } from './NewEntry'
+import { Trials } from './Trials'
+
+/** What happened to an edge, and what that tells of what is to come. */
+export function LogPage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(edgeLog(id))
+  const stones = useQuery(rack()).data?.stones
+  if (error) return <Lost problem={error} />
+  return data && stones ? <Page key={id} log={data} stones={stones} /> : <Waiting />
+}
+
+function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schemas['Stone'][] }) {
+  const { edge } = log
+  return (
+    <>
+      <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
+      <EdgeNav edge={edge.id} />
+      <Board
+        columnFirst
+        drawing={
+          <>
+            <ForecastSheet log={log} />
+            {log.angles.length > 0 && <AngleSheet log={log} />}
+          </>
+        }
+        below={<Entries log={log} />}
+        column={
+          <>
+            <NextStroke says={log.forecast} why={log.used[0] ?? 'Each honing makes this surer.'}>
+              <How how={log.how} />
+            </NextStroke>
+            {log.used.slice(1).map((sentence) => (
+              <p key={sentence} className="mt-1 text-soft">
+                {sentence}
+              </p>
+            ))}
+            {log.angleSays && <p className="mt-2">{log.angleSays}</p>}
+            <NewEntry log={log} stones={stones} />
+            <Trials log={log} stones={stones} />
+          </>
+        }
+      />
+    </>
+  )
+}
+
+function ForecastSheet({ log }: { log: Schemas['EdgeLog'] }) {
+  return (
+    <Sheet
+      title={`When the ${log.edge.name} will want honing`}
+      says={log.forecast}
+      block={[
+        ['Dots', log.spans.length === 0 ? 'none yet' : 'how long it held, each time'],
+        ['Amber', 'where it will want honing, 8 in 10'],
+      ]}
+      height={() => FORECAST_HEIGHT}
+    >
+      {({ width }) => <ForecastDrawing log={log} width={width} />}
+    </Sheet>
+  )
+}
+
+function AngleSheet({ log }: { log: Schemas['EdgeLog'] }) {
+  return (
+    <div className="mt-3">
+      <Sheet
+        title="Measured angle against the intended one"
+        says={log.angleSays ?? log.angles.map((one) => `${asDate(one.at)}: ${one.deg}°`).join('; ')}
+        block={[
+          ['Measured', `${log.angles.length} times`],
+          ['Band', `within ${log.toleranceDeg}° of the aim`],
+        ]}
+        height={() => 170}
+      >
+        {(box) => (
+          <AngleCourse angles={log.angles} aimDeg={log.aimDeg} toleranceDeg={log.toleranceDeg} {...box} />
+        )}
+      </Sheet>
+    </div>
+  )
+}
+
+function Entries({ log }: { log: Schemas['EdgeLog'] }) {
+  return (
+    <section>
+      <h2 className="mb-1 text-lg">What happened to it</h2>
+      {log.count === 0 && (
+        <p className="text-soft">Uses, tests, stroppings and honings stand here, the latest first.</p>
+      )}
+      <ul>
+        {log.entries.map((entry, index) => (
+          <li key={`${entry.at} ${index}`} className="flex items-baseline gap-3 border-b border-rule py-1.5">
+            <time dateTime={entry.at} className="w-24 shrink-0 text-sm text-soft">
+              {asDate(entry.at)}
+            </time>
+            <span>{entry.says}</span>
+          </li>
+        ))}
+      </ul>
+      {log.count > log.entries.length && (
+        <p className="pt-2 text-sm text-soft">
+          The latest {log.entries.length} of {log.count}; all of them are in the file that{' '}
+          <a href="/api/files/diary.csv" className="underline underline-offset-4">
+            takes the diary out
+          </a>
+          .
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,143 @@
+import { useQuery } from '@tanstack/react-query'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { stonePreview } from '../../../api/queries'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { Complaint } from '../../../parts/Keeping'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Overtaken } from '../../../parts/Overtaken'
+import { PlainField } from '../../../parts/PlainField'
+import { Readings } from '../../../parts/Readings'
+import { useChange } from '../../../parts/useChange'
+import { useTyped } from '../../../parts/useTyped'
+
+interface StoneFormProps {
+  rack: Schemas['Rack']
+  /** Null: a new one. */
+  stone: Schemas['Stone'] | null
+  onDone: () => void
+}
+
+const NEW = { name: '', medium: 'waterstone', scale: 'jis', designation: '', price: '', lasts: '' }
+
+/** A piece of the rack: what it is, what is printed on it, and what that makes in micrometres. */
+export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
+  const base = stone ? baseOf(stone) : NEW
+  const draft = useTyped(`stone ${stone?.id ?? 'new'}`, base, '', stone?.version ?? 1, [])
+  const sheet = sheetOf(draft.values)
+  const preview = useQuery(stonePreview(sheet)).data
+  const clear = () => {
+    draft.clear()
+    onDone()
+  }
+  const keep = useChange(() => save(stone, draft.version, sheet), clear)
+  const remove = useChange((version: number) => discard(stone, version), clear)
+  const refused = keep.error instanceof Refused ? keep.error : null
+  const record = preview?.sound ? () => keep.mutate(undefined) : null
+  const figure = (name: string) => preview?.figures[name]?.error ?? refused?.about(name)
+  const usual = rack.media.find((row) => row.value === sheet.medium)?.lasts
+
+  return (
+    <>
+      {draft.overtaken && stone && <Overtaken name={stone.name} onKeep={draft.keep} onDrop={draft.clear} />}
+      <Readings title={stone ? `The ${stone.name}` : 'A new piece'} onRecord={record}>
+        <Choice
+          label="What it is"
+          value={sheet.medium}
+          options={rack.media}
+          onChange={(text) => draft.change('medium', text)}
+        />
+        <Choice
+          label="Its scale"
+          value={sheet.scale}
+          options={rack.scales}
+          onChange={(text) => draft.change('scale', text)}
+        />
+        <PlainField
+          label="Printed on it"
+          hint="such as 1000, 800 or 15"
+          value={sheet.designation}
+          error={figure('designation')}
+          onChange={(text) => draft.change('designation', text)}
+        />
+        <PlainField
+          wide
+          label="Called"
+          value={sheet.name}
+          placeholder={preview?.name ?? ''}
+          onChange={(text) => draft.change('name', text)}
+        />
+        <PlainField
+          label="Price"
+          before="€"
+          value={sheet.price}
+          error={refused?.about('price')}
+          onChange={(text) => draft.change('price', text)}
+        />
+        <PlainField
+          label="Lasts for edges"
+          value={sheet.lasts}
+          placeholder={usual ?? ''}
+          error={figure('lasts')}
+          onChange={(text) => draft.change('lasts', text)}
+        />
+      </Readings>
+      <NextStroke
+        says={preview?.particleUm ? `${preview.particleUm} µm, median.` : 'Type what is printed on it.'}
+        why={preview?.elsewhere ?? 'Plans choose by particle size, not by the number.'}
+      >
+        <Button
+          weight="main"
+          keys="Ctrl Enter"
+          disabled={!record || keep.isPending}
+          onClick={() => record?.()}
+        >
+          {stone ? 'Keep it so' : 'Put it on the rack'}
+        </Button>
+        <Button onClick={clear}>Leave it</Button>
+        {stone && (
+          <Button disabled={remove.isPending} onClick={() => remove.mutate(stone.version)}>
+            Take it off the rack
+          </Button>
+        )}
+      </NextStroke>
+      <Complaint problem={keep.error ?? remove.error} besides={['designation', 'price', 'lasts']} />
+    </>
+  )
+}
+
+const sheetOf = (values: Readonly<Record<string, string>>): Schemas['StoneSheet'] => ({
+  name: values.name ?? '',
+  medium: values.medium ?? '',
+  scale: values.scale ?? '',
+  designation: values.designation ?? '',
+  price: values.price ?? '',
+  lasts: values.lasts ?? '',
+})
+
+const baseOf = (stone: Schemas['Stone']) => ({
+  name: stone.name,
+  medium: stone.medium,
+  scale: stone.scale,
+  designation: stone.designation,
+  price: stone.price === null ? '' : String(stone.price),
+  lasts: stone.lastsTyped,
+})
+
+function save(stone: Schemas['Stone'] | null, version: number, sheet: Schemas['StoneSheet']) {
+  return stone
+    ? answered(
+        client.PUT('/api/stones/{stone}', {
+          params: { path: { stone: stone.id } },
+          body: { ...sheet, version },
+        }),
+      )
+    : answered(client.POST('/api/stones', { body: sheet }))
+}
+
+async function discard(stone: Schemas['Stone'] | null, version: number) {
+  if (stone)
+    await answered(
+      client.DELETE('/api/stones/{stone}', { params: { path: { stone: stone.id } }, body: { version } }),
+    )
+}

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest'
+import { inHand, isCounted, words } from './words'
+
+const step = {
+  stone: '1000 stone',
+  particleUm: 11.5,
+  strokes: 12,
+  seconds: 30,
+  see: 'A burr along the whole edge.',
+  kind: 'hone',
+  edge: '12 mm chisel',
+} as const
+
+describe('words', () => {
+  it('fetches a stone once in a batch, then only changes the edge', () => {
+    expect(words('fetch', step, undefined, false).says).toBe('Fetch the 1000 stone')
+    expect(words('fetch', { ...step, edge: '18 mm chisel' }, step, false).says).toBe('Now the 18 mm chisel')
+    expect(words('fetch', { ...step, stone: '8000 stone' }, step, true).says).toBe('Fetch the 8000 stone')
+  })
+  it('shows what to look for at the check', () => {
+    expect(words('check', step, undefined, true)).toEqual({
+      says: 'Now look',
+      under: step.see,
+      button: 'Yes: it is sharp',
+    })
+  })
+  it('counts no strokes at a wheel', () => {
+    const wheel = { ...step, kind: 'grind', strokes: 0 } as const
+    expect(isCounted(wheel)).toBe(false)
+    expect(words('fetch', wheel, undefined, false).button).toBe('Begin')
+  })
+})
+
+describe('inHand', () => {
+  it('names the edge of the step in a batch, the edge of the session otherwise', () => {
+    expect(inHand({ edge: 'sharpening day', edgeId: null }, step)).toBe('12 mm chisel')
+    expect(inHand({ edge: '6 mm chisel', edgeId: 5 }, step)).toBe('6 mm chisel')
+  })
+})

@@ -1,0 +1,46 @@
+import type { Schemas } from '../../api/client'
+
+type Step = Schemas['SessionStep']
+
+interface Words {
+  says: string
+  under: string
+  button: string
+}
+
+/** What stands on the screen at a step; in a batch the stone may be in hand already, and only the edge changes. */
+export function words(
+  phase: Schemas['Session']['phase'],
+  step: Step,
+  before: Step | undefined,
+  isLast: boolean,
+): Words {
+  const sameStone = before?.stone === step.stone
+  switch (phase) {
+    case 'fetch':
+      return sameStone
+        ? { says: `Now the ${step.edge}`, under: `On the same ${step.stone}.`, button: onIt(step) }
+        : { says: `Fetch the ${step.stone}`, under: ready(step), button: onIt(step) }
+    case 'stroke':
+      return step.kind === 'grind'
+        ? { says: step.stone, under: step.see, button: 'Done' }
+        : { says: step.stone, under: 'One stroke a beat. Tap anywhere when you stop.', button: 'Done' }
+    case 'check':
+      return { says: 'Now look', under: step.see, button: isLast ? 'Yes: it is sharp' : 'Yes: next' }
+  }
+}
+
+/** The heading of a step in a batch: which edge is in hand. */
+export const inHand = (session: Pick<Schemas['Session'], 'edge' | 'edgeId'>, step: Step): string =>
+  session.edgeId === null ? step.edge : session.edge
+
+/** Whether strokes are counted at it: nobody counts them at a wheel. */
+export const isCounted = (step: Step): boolean => step.strokes > 0
+
+function ready(step: Step): string {
+  if (step.kind === 'grind') return 'Goggles on, and water beside it. Tap anywhere when you begin.'
+  if (step.kind === 'strop') return 'Trailing strokes only: the edge never leads. Tap anywhere to begin.'
+  return 'Wet it, see that it is flat. Tap anywhere when the edge lies on it.'
+}
+
+const onIt = (step: Step): string => (isCounted(step) ? 'On the stone: count' : 'Begin')
