@@ -81,7 +81,7 @@ final class DiaryTable implements Table
     {
         assert($line['edge'] instanceof Edge && $line['event'] instanceof CoreEvent);
 
-        return substr($line['event']->at, 0, 10).': '.$line['event']->sentence($line['edge']->name);
+        return substr($line['event']->at, 0, 10).': '.$line['event']->sentence("the {$line['edge']->name}");
     }
 
     public function write(Changes $changes, array $lines): void

@@ -43,6 +43,12 @@ final class BenchTest extends HttpTestCase
         $this->ask('GET', '/api/search?q=')->assertJsonPath('hits', []);
     }
 
+    public function test_search_finds_stones_and_guides(): void
+    {
+        $this->ask('GET', '/api/search?q=8000 stone')->assertJsonPath('hits.0.kind', 'stone')->assertJsonPath('hits.0.place', '/edges/rack?stone='.self::bench()->stones()->where('name', '8000 stone')->firstOrFail()->id);
+        $this->ask('GET', '/api/search?q=guide irons')->assertJsonPath('hits.0.says', 'side-clamping guide for plane irons');
+    }
+
     public function test_health_answers(): void
     {
         $this->ask('GET', '/up')->assertOk()->assertJsonPath('status', 'up');

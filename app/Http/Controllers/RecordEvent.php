@@ -19,7 +19,7 @@ final class RecordEvent
     public function __invoke(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
     {
         $event = $request->event();
-        $ledger->record("edge-{$event->kind->value}", $edge->name, $event->sentence($edge->name), static function (Changes $changes) use ($edge, $event, $request): void {
+        $ledger->record("edge-{$event->kind->value}", $edge->name, $event->sentence("the {$edge->name}"), static function (Changes $changes) use ($edge, $event, $request): void {
             $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
             $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event), 'recession_mm' => EdgeAfterEvent::recessionMm($event)]);
         });

@@ -8,14 +8,16 @@ use App\Http\Requests\DiaryRequest;
 use App\Models\Bench;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
+use App\Models\Guide;
 use App\Models\Square;
+use App\Models\Stone;
 use App\Models\Tool;
 use App\Models\Work;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 
-/** Finds tools, edges, squares and diary entries by words in their names. */
+/** Finds tools, edges, stones, guides, squares and diary entries by words in their names. */
 final class Search
 {
     private const MOST = 12;
@@ -38,6 +40,8 @@ final class Search
     {
         return [
             ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
+            ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'place' => "/edges/rack?stone={$stone->id}"]),
+            ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
             ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),

@@ -48,7 +48,7 @@ final readonly class LogResource
             'toleranceDeg' => $course->toleranceDeg,
             'angleSays' => $course->sentence(),
             'used' => Consumption::of($story, $today)->sentences($edge->toCore(), $edge->left_mm, $this->format),
-            'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence($edge->name)], array_slice(array_reverse($story), 0, self::LATEST)),
+            'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence('it')], array_slice(array_reverse($story), 0, self::LATEST)),
             'count' => count($story),
             'kinds' => array_map(static fn (EventKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EventKind::cases()),
             'founds' => array_map(static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()], TestFound::cases()),

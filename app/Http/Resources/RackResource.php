@@ -35,7 +35,7 @@ final class RackResource
             'next' => $review->next(),
             'costs' => array_map(static fn (Costs $cost): array => self::cost($cost, $edgesPerYear), Costs::byMedium($pieces)),
             'edgesPerYear' => (int) round($edgesPerYear),
-            'media' => array_map(static fn (Medium $medium): array => ['value' => $medium->value, 'label' => $medium->label(), 'lasts' => (string) $medium->usualLifeEdges()], Medium::cases()),
+            'media' => array_map(static fn (Medium $medium): array => ['value' => $medium->value, 'label' => $medium->label(), 'lasts' => (string) $medium->usualLifeEdges(), 'scale' => $medium->usualScale()->value], Medium::cases()),
             'scales' => array_map(static fn (GritScale $scale): array => ['value' => $scale->value, 'label' => self::SCALES[$scale->value]], GritScale::cases()),
         ];
     }

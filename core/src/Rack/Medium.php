@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Rack;
 
+use JackRest\Core\Abrasive\GritScale;
+
 /** What an abrasive is, and how it behaves. Lives and intervals are from memory, to be replaced by the user's own. */
 enum Medium: string
 {
@@ -43,6 +45,18 @@ enum Medium: string
             self::Waterstone => 'water',
             self::Oilstone => 'oil',
             default => null,
+        };
+    }
+
+    /** The scale its designation is usually printed in; common practice. */
+    public function usualScale(): GritScale
+    {
+        return match ($this) {
+            self::Waterstone => GritScale::Jis,
+            self::Oilstone => GritScale::AnsiBonded,
+            self::Paper => GritScale::FepaP,
+            self::Wheel => GritScale::FepaF,
+            self::DiamondPlate, self::Film, self::Strop, self::File => GritScale::Micron,
         };
     }
 

@@ -32,17 +32,18 @@ final readonly class EdgeEvent
     ) {
     }
 
+    /** @param  string  $edge  as it is called in the sentence: "the 12 mm chisel", "it" */
     public function sentence(string $edge): string
     {
         $minutes = $this->minutes === null ? '' : ' for '.(int) round($this->minutes).' minutes';
         $said = match ($this->kind) {
-            EventKind::Used => "Used the {$edge}{$minutes}".($this->wood === null ? '' : " in {$this->wood->value} wood").'.',
-            EventKind::Tested => "Tested the $edge: ".($this->found?->label() ?? 'nothing noted').'.',
-            EventKind::Stropped => "Stropped the $edge".($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
-            EventKind::TouchedUp => "Touched up the $edge".($this->stone === null ? '.' : " on the {$this->stone}."),
-            EventKind::Honed => "Honed the $edge".($this->stone === null ? '.' : ", to the {$this->stone}."),
-            EventKind::Ground => "Ground the $edge anew.",
-            EventKind::Measured => "Measured the $edge: ".round((float) $this->deg, 1).'°.',
+            EventKind::Used => "Used {$edge}{$minutes}".($this->wood === null ? '' : " in {$this->wood->value} wood").'.',
+            EventKind::Tested => "Tested $edge: ".($this->found?->label() ?? 'nothing noted').'.',
+            EventKind::Stropped => "Stropped $edge".($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
+            EventKind::TouchedUp => "Touched up $edge".($this->stone === null ? '.' : " on the {$this->stone}."),
+            EventKind::Honed => "Honed $edge".($this->stone === null ? '.' : ", to the {$this->stone}."),
+            EventKind::Ground => "Ground $edge anew.",
+            EventKind::Measured => "Measured $edge: ".round((float) $this->deg, 1).'°.',
         };
 
         return trim("$said {$this->note}");

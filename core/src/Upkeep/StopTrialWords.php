@@ -32,7 +32,12 @@ final readonly class StopTrialWords
             'tear-out' => $this->fine->tearOut < $this->coarse->tearOut,
             'effort' => $this->fine->effort < $this->coarse->effort,
         ]));
-        $said = $better === [] ? 'Nothing was better' : ucfirst(implode(' and ', $better)).(count($better) === 1 ? ' was' : ' were').' better';
+        $last = array_pop($better);
+        $said = match (true) {
+            $last === null => 'Nothing was better',
+            $better === [] => ucfirst($last).' was better',
+            default => ucfirst(implode(', ', $better))." and $last were better",
+        };
         $um = LengthFormatter::decimal($this->fine->um, 1).' µm than off '.LengthFormatter::decimal($this->coarse->um, 1).' µm';
 
         return "$said off $um: ".($this->isFinerWorthIt() ? 'finer is worth it.' : 'finer is not worth it.');

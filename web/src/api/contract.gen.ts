@@ -1667,6 +1667,7 @@ export interface components {
             value: string;
             label: string;
             lasts: string;
+            scale: string;
         };
         StoneSheet: {
             name: string;
@@ -2153,7 +2154,7 @@ export interface components {
         Hit: {
             says: string;
             /** @enum {string} */
-            kind: "edge" | "reference" | "tool" | "work" | "diary";
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "work" | "diary";
             place: string;
         };
         Figure: {

@@ -25,7 +25,7 @@ export const dayHeight = (plan: Schemas['Day']): number => TOP + edgesOf(plan).l
 export function DayDrawing({ plan, width }: DayDrawingProps) {
   const id = useId()
   const edges = edgesOf(plan)
-  const left = Math.min(190, width * 0.36)
+  const left = Math.min(224, width * 0.36)
   const { rounds, seconds } = daySpans(plan)
   const x = scaleLinear()
     .domain([0, seconds])
@@ -79,8 +79,8 @@ export function DayDrawing({ plan, width }: DayDrawingProps) {
   )
 }
 
-/** A name that fits, at about 6.6 px a letter. */
+/** A name that fits, at about 6.3 px a letter. */
 function shortened(name: string, room: number): string {
-  const letters = Math.floor(room / 6.6)
+  const letters = Math.floor(room / 6.3)
   return name.length <= letters ? name : `${name.slice(0, letters - 1)}…`
 }

@@ -156,7 +156,7 @@ function Whole({
   const shape = edgeShape(
     { ...drawn, recessionMm: 0 },
     scale,
-    { x: 22, y: 30 + drawn.thicknessMm * scale },
+    { x: 36, y: 30 + drawn.thicknessMm * scale },
     lengthMm,
   )
   return (
@@ -165,7 +165,7 @@ function Whole({
       <circle
         cx={shape.edge.x + 4}
         cy={shape.edge.y - 3}
-        r={Math.max(7, (shownMm * scale) / 2)}
+        r={Math.min(34, Math.max(7, (shownMm * scale) / 2))}
         className="fill-none stroke-ink"
         strokeDasharray="4 3"
       />

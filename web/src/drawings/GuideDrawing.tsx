@@ -30,19 +30,20 @@ export function GuideDrawing({ guide, projection, width, height }: GuideDrawingP
         stone
       </text>
       <path
-        d={path([shape.edge, shape.tail, under(shape.tail), heel].map(at))}
-        className="fill-steel stroke-ink"
+        d={path(
+          [
+            shape.front,
+            shape.axle,
+            { x: shape.front.x + 26 * Math.cos(turn), y: shape.front.y + 26 * Math.sin(turn) },
+          ].map(at),
+        )}
+        className="fill-rail stroke-ink"
         strokeWidth={1.5}
       />
       <path
-        d={path([
-          at(shape.front),
-          axle,
-          at({ x: shape.front.x + 26 * Math.cos(turn), y: shape.front.y + 26 * Math.sin(turn) }),
-        ])}
-        className="fill-none stroke-ink"
+        d={path([shape.edge, shape.tail, under(shape.tail), heel].map(at))}
+        className="fill-steel stroke-ink"
         strokeWidth={1.5}
-        strokeDasharray="5 3"
       />
       <circle
         cx={axle.x}
@@ -53,7 +54,7 @@ export function GuideDrawing({ guide, projection, width, height }: GuideDrawingP
       />
       <circle cx={axle.x} cy={axle.y} r={2.5} className="fill-ink" />
       <Raised from={at(shape.edge)} to={at(shape.front)} text={projection} />
-      <text x={at(heel).x + 16} y={stone - 6} className="figure halo">
+      <text x={at({ x: heel.x + 16, y: 0 }).x} y={stone - 6} className="figure halo">
         {Math.round(guide.angleDeg * 10) / 10}°
       </text>
     </g>

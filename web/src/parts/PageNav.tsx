@@ -9,7 +9,10 @@ interface PageNavProps {
 /** The pages of a place, or of one thing in it, one beside the other. */
 export function PageNav({ label, pages }: PageNavProps) {
   return (
-    <nav aria-label={label} className="mb-4 flex gap-x-5 overflow-x-auto border-b border-rule">
+    <nav
+      aria-label={label}
+      className="mb-4 flex gap-x-5 overflow-x-auto border-b [scrollbar-width:none] border-rule"
+    >
       {pages.map((page) => (
         <NavLink
           key={page.to}

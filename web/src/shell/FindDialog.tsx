@@ -4,7 +4,15 @@ import { useNavigate } from 'react-router'
 import { search } from '../api/queries'
 import { Panel } from './Panel'
 
-const kinds = { edge: 'Edge', reference: 'Reference', tool: 'Tool', work: 'Work', diary: 'Diary' } as const
+const kinds = {
+  edge: 'Edge',
+  stone: 'Stone',
+  guide: 'Guide',
+  reference: 'Reference',
+  tool: 'Tool',
+  work: 'Work',
+  diary: 'Diary',
+} as const
 
 export function FindDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (

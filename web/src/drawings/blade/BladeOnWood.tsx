@@ -14,7 +14,7 @@ const SHAVING = 4
 export function BladeOnWood({ blade, width, height }: BladeOnWoodProps) {
   const bed = blade.bedDeg ?? 0
   const up = blade.bedDeg === null || blade.bevelUp
-  const edge = { x: width * 0.34, y: height - 44 }
+  const edge = { x: width * 0.36, y: height - 44 }
   const scale = Math.min(height / 34, 9)
   const lengthMm = (height - 60) / scale / Math.max(0.45, Math.sin(radians(bed)))
   const place = onBed(edge, scale, bed, up)
@@ -41,30 +41,21 @@ export function BladeOnWood({ blade, width, height }: BladeOnWoodProps) {
         className="fill-steel stroke-ink"
         strokeWidth={1.5}
       />
-      <Arc
-        at={edge}
-        from={0}
-        to={cutting}
-        radius={Math.min(96, width * 0.28)}
-        text={`${degrees(cutting)} cutting`}
-      />
-      {clearance !== null && clearance > 0 && (
-        <Arc
-          at={edge}
-          from={0}
-          to={clearance}
-          radius={Math.min(170, width * 0.46)}
-          text={`${degrees(clearance)} clear`}
-        />
-      )}
-      <text x={14} y={height - 14} className="fill-soft">
-        wood
+      <Arc at={edge} to={cutting} radius={Math.min(96, width * 0.28)} />
+      <text x={14} y={30} className="figure">
+        {degrees(cutting)} cutting
       </text>
-      <path
-        d={`M${edge.x - 30} 22 H${edge.x - 78} m8 -5 l-8 5 l8 5`}
-        className="fill-none stroke-soft"
-        strokeWidth={1.5}
-      />
+      {clearance !== null && clearance > 0 && (
+        <>
+          <Arc at={edge} to={clearance} radius={Math.min(150, width * 0.42)} />
+          <text x={width - 12} y={height - 16} textAnchor="end" className="figure">
+            {degrees(clearance)} clear behind
+          </text>
+        </>
+      )}
+      <text x={14} y={height - 16} className="fill-soft">
+        ← wood
+      </text>
     </g>
   )
 }
@@ -113,35 +104,15 @@ function Bed({
   )
 }
 
-function Arc({
-  at,
-  from,
-  to,
-  radius,
-  text,
-}: {
-  at: Point
-  from: number
-  to: number
-  radius: number
-  text: string
-}) {
-  const point = (deg: number) => ({
-    x: at.x + radius * Math.cos(radians(deg)),
-    y: at.y - radius * Math.sin(radians(deg)),
-  })
-  const [start, end] = [point(from), point(to)]
-  const beside = point(to * 0.45)
+/** From the wood's surface up to a face of the iron. */
+function Arc({ at, to, radius }: { at: Point; to: number; radius: number }) {
+  const end = { x: at.x + radius * Math.cos(radians(to)), y: at.y - radius * Math.sin(radians(to)) }
   return (
-    <g>
-      <path
-        d={`M${start.x} ${start.y} A${radius} ${radius} 0 0 0 ${end.x} ${end.y}`}
-        className="fill-none stroke-ink"
-      />
-      <text x={beside.x + 7} y={beside.y + 4} className="figure halo">
-        {text}
-      </text>
-    </g>
+    <path
+      d={`M${at.x + radius} ${at.y} A${radius} ${radius} 0 0 0 ${end.x} ${end.y}`}
+      className="fill-none stroke-ink"
+      strokeWidth={1.5}
+    />
   )
 }
 

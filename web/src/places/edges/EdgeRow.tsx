@@ -12,7 +12,7 @@ interface EdgeRowProps {
 export function EdgeRow({ edge, ahead, jobMinutes }: EdgeRowProps) {
   const sharp = edge.condition === 'sharp'
   return (
-    <Link to={`/edges/${edge.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
+    <Link to={`/edges/${edge.id}`} className="flex items-start gap-4 py-2 hover:bg-wood">
       <EdgeSection edge={edge} />
       <span className="min-w-0">
         <strong className="block underline decoration-rule underline-offset-4">{edge.name}</strong>
@@ -27,7 +27,7 @@ export function EdgeRow({ edge, ahead, jobMinutes }: EdgeRowProps) {
         {sharp && ahead && <span className="block text-sm text-soft">{ahead.forecast}</span>}
         {sharp && ahead?.likely && (
           <span className="block text-sm text-amber">
-            Likely blunt within {jobMinutes} more minutes of work.
+            Likely blunt after {jobMinutes} more minutes of work.
           </span>
         )}
       </span>

@@ -13,6 +13,19 @@ interface GeometryFieldsProps {
   onRecord: (() => void) | null
 }
 
+// How the fold calls what is in it.
+const SHORT: Readonly<Record<string, string>> = {
+  width: 'width',
+  shim: 'back bevel',
+  reach: 'its reach',
+  skew: 'skew',
+  wheel: 'wheel',
+  honedOff: 'honed off',
+  relief: 'curve',
+  nick: 'nick',
+  left: 'blade left',
+}
+
 // These are read first; the rest stands below, closed until it is wanted.
 const FIRST = ['bevelLength', 'thickness', 'honed', 'microWidth', 'bed']
 
@@ -45,29 +58,29 @@ export function GeometryFields({ page, draft, figures, onRecord }: GeometryField
       )}
       <details className="border-b border-rule py-1.5" open={others.some((row) => draft.values[row.name])}>
         <summary className="min-h-8 cursor-pointer text-soft">
-          More: {others.map((row) => row.label.toLowerCase()).join(', ')}
+          More: {others.map((row) => SHORT[row.name] ?? row.label.toLowerCase()).join(', ')}, steel, its work
         </summary>
         {others.map(field)}
+        <Choice
+          label="Steel"
+          value={draft.values.steel ?? page.steel}
+          options={page.steels}
+          onChange={(text) => draft.change('steel', text)}
+        />
+        <Choice
+          label="Its work"
+          hint={page.duties.find((row) => row.value === draft.values.duty)?.finish ?? ''}
+          value={draft.values.duty ?? page.duty}
+          options={page.duties}
+          onChange={(text) => draft.change('duty', text)}
+        />
+        <PlainField
+          wide
+          label="Called"
+          value={draft.values.name ?? ''}
+          onChange={(text) => draft.change('name', text)}
+        />
       </details>
-      <Choice
-        label="Steel"
-        value={draft.values.steel ?? page.steel}
-        options={page.steels}
-        onChange={(text) => draft.change('steel', text)}
-      />
-      <Choice
-        label="Its work"
-        hint={page.duties.find((row) => row.value === draft.values.duty)?.finish ?? ''}
-        value={draft.values.duty ?? page.duty}
-        options={page.duties}
-        onChange={(text) => draft.change('duty', text)}
-      />
-      <PlainField
-        wide
-        label="Called"
-        value={draft.values.name ?? ''}
-        onChange={(text) => draft.change('name', text)}
-      />
     </Readings>
   )
 }

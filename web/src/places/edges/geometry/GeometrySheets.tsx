@@ -23,6 +23,7 @@ export function GeometrySheets({ edge, drawn, says }: GeometrySheetsProps) {
         block={(box) => [
           ['Section', edge.name],
           ['Drawn', `×${Math.round(sectionScale(drawn, box.width, box.height) / PIXELS_PER_MM)}`],
+          ['Hatched', 'honed away so far'],
           ...(drawn.wheelMm === null ? [] : [['Hollow', drawn.hollow] as const]),
         ]}
         height={(width) => Math.max(200, Math.min(320, width * 0.42))}

@@ -49,7 +49,7 @@ export function GuideFields({ sheet, values, figures, onChange, onRecord }: Guid
           <span className="block text-sm text-soft">how far it stood out, and the angle you measured</span>
         </legend>
         {numbers(shownRows(sheet.settings.length, 2, SETTINGS)).map((index) => (
-          <div key={index} className="flex justify-end gap-4 py-0.5">
+          <div key={index} className="clear-both flex justify-end gap-4 py-0.5">
             {reading(`projection${index}`, `Setting ${index + 1}: stands out`, undefined, 0.5, true)}
             {reading(`angle${index}`, `Setting ${index + 1}: angle in degrees`, undefined, 0.5, true)}
             <span aria-hidden className="self-baseline pt-1 text-soft">
@@ -63,7 +63,7 @@ export function GuideFields({ sheet, values, figures, onChange, onRecord }: Guid
           Angles you hone at
           <span className="block text-sm text-soft">one stop each, in degrees</span>
         </legend>
-        <div className="grid grid-cols-3 gap-x-3 gap-y-1">
+        <div className="clear-both flex flex-wrap gap-x-4 gap-y-1">
           {numbers(shownRows(sheet.stops.length, 2, STOPS)).map((index) =>
             reading(`stop${index}`, `Stop ${index + 1}, degrees`, undefined, 1, true),
           )}

@@ -26,11 +26,14 @@ const FIELDS: Readonly<Record<string, readonly Field[]>> = {
   measured: ['deg', 'day'],
 }
 
+// The application counts its days by universal time.
+const today = () => new Date().toISOString().slice(0, 10)
+
 const BASE = { kind: 'used', wood: 'soft', found: 'no-line' }
 
 /** One entry, quick to make: what happened, and the one or two figures that belong to it. */
 export function NewEntry({ log, stones }: NewEntryProps) {
-  const draft = useTyped(`entry ${log.edge.id}`, BASE, '', 1, [])
+  const draft = useTyped(`entry ${log.edge.id}`, { ...BASE, day: today() }, '', 1, [])
   const kind = draft.values.kind ?? 'used'
   const fields = FIELDS[kind] ?? []
   const record = useChange(() => {
@@ -113,7 +116,6 @@ function EntryField({ field, log, stones, value, error, onChange }: EntryFieldPr
       return (
         <PlainField
           label={LABELS[field]}
-          hint={field === 'day' ? 'today, unless another is typed' : undefined}
           type={field === 'day' ? 'date' : 'text'}
           value={value}
           error={error}

@@ -45,7 +45,10 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
           label="What it is"
           value={sheet.medium}
           options={rack.media}
-          onChange={(text) => draft.change('medium', text)}
+          onChange={(text) => {
+            draft.change('medium', text)
+            draft.change('scale', rack.media.find((row) => row.value === text)?.scale ?? sheet.scale)
+          }}
         />
         <Choice
           label="Its scale"

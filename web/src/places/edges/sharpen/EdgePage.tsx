@@ -79,10 +79,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
                 'The edge, drawn',
                 `×${Math.round((detailScaleFor(plan.drawn, box.width, box.height) * closer) / PIXELS_PER_MM)}`,
               ],
-              [
-                'Honed bevel',
-                plan.drawn.recessionMm > 0 ? `then ${plan.drawn.contactLength}` : plan.drawn.contactLength,
-              ],
+              ['Honed bevel', honedBevel(plan.drawn)],
             ]}
             height={(width) => Math.max(230, Math.min(430, width * 0.6))}
             controls={<Enlargement says="Closer" value={closer} choices={CLOSER} onChange={setCloser} />}
@@ -100,8 +97,11 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
           <>
             <OtherSchools schools={plan.schools} />
             <section className="mt-6">
-              <h2 className="mb-1 text-lg">Its diary</h2>
-              <DiaryLines entries={page.diary} empty="Nothing is recorded of this edge yet." />
+              <h2 className="mb-1 text-lg">Recorded lately</h2>
+              <DiaryLines
+                entries={page.diary}
+                empty="Nothing was recorded on this page yet. What happened before stands under Diary and forecast."
+              />
             </section>
           </>
         }
@@ -160,6 +160,11 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
       />
     </>
   )
+}
+
+function honedBevel(drawn: Schemas['DrawnEdge']): string {
+  if (drawn.contactLengthMm === 0) return 'one bevel'
+  return drawn.recessionMm > 0 ? `then ${drawn.contactLength}` : drawn.contactLength
 }
 
 interface Draft {

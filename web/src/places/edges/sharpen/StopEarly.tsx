@@ -11,8 +11,10 @@ export function StopEarly({ earlier, stopUm, onChange }: StopEarlyProps) {
   if (earlier.length === 0 && stopUm === '') return null
   const options = [{ stopUm: '', says: 'Right through' }, ...earlier]
   return (
-    <fieldset className="mt-5 border-t border-rule pt-2">
-      <legend className="float-left mb-1 w-full font-slab text-lg font-semibold">Good enough?</legend>
+    <section className="mt-5" aria-labelledby="good-enough" role="radiogroup">
+      <h2 id="good-enough" className="mb-1 text-lg">
+        Good enough for this job?
+      </h2>
       {options.map((option) => (
         <label
           key={option.stopUm}
@@ -28,6 +30,6 @@ export function StopEarly({ earlier, stopUm, onChange }: StopEarlyProps) {
           <span className={option.stopUm === stopUm ? 'font-bold' : undefined}>{option.says}</span>
         </label>
       ))}
-    </fieldset>
+    </section>
   )
 }

@@ -1,5 +1,5 @@
-import { Link } from 'react-router'
 import type { Schemas } from '../../../api/client'
+import { ItsEdges } from './ItsEdges'
 
 const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const
 
@@ -37,21 +37,7 @@ export function Serves({ page }: { page: Schemas['ToolPage'] }) {
             The usual cautions; local rules, the maker’s instructions and trained teaching come first.
           </span>
         </p>
-        {page.edges.length > 0 && (
-          <>
-            <h2 className="mt-3 mb-1 text-lg">Its edges</h2>
-            <ul>
-              {page.edges.map((edge) => (
-                <li key={edge.id} className="border-t border-rule py-1.5">
-                  <Link to={`/edges/${edge.id}`} className="font-bold underline underline-offset-4">
-                    {edge.name}
-                  </Link>{' '}
-                  <span className="text-soft">{edge.says}</span>
-                </li>
-              ))}
-            </ul>
-          </>
-        )}
+        <ItsEdges page={page} />
         {page.loses.length > 1 && (
           <>
             <h2 className="mt-3 mb-1 text-lg">What would stop without it</h2>
