@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -116,6 +117,27 @@ abstract class BrowserTestCase extends TestCase
         $tools = new ChromeDevToolsDriver($in ?? $this->browser);
         $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
         $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $ground]]]);
+    }
+
+    /** Everything that can be read on the page. */
+    protected function said(?RemoteWebDriver $in = null): string
+    {
+        return (string) ($in ?? $this->browser)->executeScript('return document.body.innerText');
+    }
+
+    /** Taps through a sharpening day in bench mode; gives how often a stone was fetched. */
+    protected function walkTheDay(?Closure $next = null): int
+    {
+        $fetched = 0;
+        for ($tap = 0; $tap < 60 && ! str_contains($this->said(), 'The sharpening day is done'); $tap++) {
+            $before = $this->said();
+            $fetched += str_contains($before, 'Fetch the') ? 1 : 0;
+            $next === null ? $this->sees("//button[@data-testid='next']")->click() : $next();
+            Server::until(fn (): bool => $this->said() !== $before, 'the next screen', 5);
+        }
+        $this->seesText('The sharpening day is done');
+
+        return $fetched;
     }
 
     protected function nextStroke(?RemoteWebDriver $in = null): string

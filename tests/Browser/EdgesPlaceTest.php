@@ -17,13 +17,7 @@ final class EdgesPlaceTest extends BrowserTestCase
         $this->seesText('Saves');
         $this->press('Start the day at the bench');
         $this->seesText('Fetch the 1000 stone');
-        $stones = 0;
-        for ($tap = 0; $tap < 40 && ! str_contains($this->said(), 'The sharpening day is done'); $tap++) {
-            $stones += str_contains($this->said(), 'Fetch the') ? 1 : 0;
-            $before = $this->said();
-            $this->sees("//button[@data-testid='next']")->click();
-            Server::until(fn (): bool => $this->said() !== $before, 'the next screen', 5);
-        }
+        $stones = $this->walkTheDay();
         self::assertSame(2, $stones, 'each stone is fetched once');
         $this->open('/edges');
         $this->seesText('All of them are sharp.');
@@ -95,7 +89,7 @@ final class EdgesPlaceTest extends BrowserTestCase
         $this->seesText('Set 25° at 40 mm, 30° at 30 mm.');
         $this->press('Keep these');
         $this->seesText('Its projection board');
-        $link = (string) $this->sees("//a[contains(., 'Print it: PDF')]")->getAttribute('href');
+        $link = (string) $this->sees("//a[contains(., 'Print it: PDF')]")->getDomProperty('href');
         self::assertStringStartsWith('%PDF', (string) file_get_contents($link));
     }
 
@@ -110,11 +104,6 @@ final class EdgesPlaceTest extends BrowserTestCase
         $this->seesText('The diary can undo it.');
         $this->open('/edges/'.$this->edge('12 mm chisel').'/diary');
         $this->seesText('20 Nov 2026');
-    }
-
-    private function said(): string
-    {
-        return (string) $this->browser->executeScript('return document.body.innerText');
     }
 
     private function edge(string $name): int

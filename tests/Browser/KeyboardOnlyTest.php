@@ -35,7 +35,7 @@ final class KeyboardOnlyTest extends BrowserTestCase
         $this->open('/edges');
         $this->tabTo('12 mm chisel');
         $this->keys(WebDriverKeys::ENTER);
-        $this->seesText('4 strokes on the 1000 stone');
+        $this->seesText('3 strokes on the 1000 stone');
         $this->tabTo('Start at the bench');
         $this->keys(WebDriverKeys::ENTER);
         foreach (['Fetch the 1000', 'One stroke a beat', 'A burr along', 'Fetch the 8000', 'One stroke a beat', 'No scratch of the last'] as $seen) {
@@ -43,6 +43,11 @@ final class KeyboardOnlyTest extends BrowserTestCase
             $this->keys(' ');
         }
         $this->seesText('The 12 mm chisel is sharp.');
+        $this->open('/edges/day');
+        $this->tabTo('Start the day at the bench');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->seesText('step 1 of');
+        $this->walkTheDay(fn () => $this->keys(' '));
 
         $this->open('/true');
         $this->tabTo('200 mm try square');

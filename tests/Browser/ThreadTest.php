@@ -10,10 +10,11 @@ final class ThreadTest extends BrowserTestCase
     public function test_choose_sharpen_true_and_ready(): void
     {
         $this->open('/');
-        self::assertSame('Before the hive bodies: one tool to get, and two things to see to, about nine minutes.', $this->nextStroke());
+        self::assertSame('Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.', $this->nextStroke());
 
         $this->chooses();
         $this->sharpensOverAClosedBrowser();
+        $this->takesTheRestTogether();
         $this->trues();
 
         $this->open('/');
@@ -38,7 +39,7 @@ final class ThreadTest extends BrowserTestCase
     {
         $this->open('/edges');
         $this->sees("//a[contains(., '12 mm chisel')]")->click();
-        $this->seesText('4 strokes on the 1000 stone, then 6 on the 8000 stone.');
+        $this->seesText('3 strokes on the 1000 stone, then 6 on the 8000 stone.');
         $this->sees("//*[@data-testid='taken']");
         $this->press('Start at the bench');
         $this->seesText('Fetch the 1000 stone');
@@ -58,6 +59,14 @@ final class ThreadTest extends BrowserTestCase
             $this->press($button);
         }
         $this->seesText('The 12 mm chisel is sharp.');
+    }
+
+    private function takesTheRestTogether(): void
+    {
+        $this->open('/edges/day');
+        $this->press('Start the day at the bench');
+        $this->seesText('step 1 of');
+        $this->walkTheDay();
     }
 
     private function trues(): void

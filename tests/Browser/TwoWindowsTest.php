@@ -12,9 +12,9 @@ final class TwoWindowsTest extends BrowserTestCase
         $this->open('/kit');
         $this->open('/', $second);
         $this->press('Got it: hang it up');
-        $this->seesText('two things to see to', $second);
+        $this->seesText('five things to see to', $second);
         Server::until(fn (): bool => ! str_contains($this->nextStroke($second), 'one tool to get'), 'the second window to follow', 10);
-        self::assertStringContainsString('two things to see to', $this->nextStroke($second));
+        self::assertStringContainsString('five things to see to', $this->nextStroke($second));
     }
 
     public function test_the_second_editor_is_told_and_loses_nothing(): void

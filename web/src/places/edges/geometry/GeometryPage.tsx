@@ -33,7 +33,8 @@ function Page({ page, unit }: { page: Schemas['GeometryPage']; unit: string }) {
   const draft = useTyped(`geometry ${edge.id}`, baseOf(page), unit, edge.version, lengths)
   const sheet = sheetOf(page, draft.values)
   const preview = useQuery(geometryPreview(edge.id, sheet)).data
-  const drawn = useLastGood(preview?.drawn ?? null, true)
+  const good = useLastGood(preview?.sound ? preview.drawn : null, true)
+  const drawn = good ?? preview?.drawn
   const keep = useChange(
     () =>
       answered(
