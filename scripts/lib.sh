@@ -33,6 +33,7 @@ want_packages() {
     want_command chromium chromium
     want_command chromedriver chromium-driver
     want_command units units
+    want_command gnuplot gnuplot-nox
     want_command glpsol glpk-utils
   fi
   [ ${#PACKAGES[@]} -eq 0 ] && return 0

@@ -25,12 +25,14 @@ final class EveryViewTest extends BrowserTestCase
     public function test_no_view_breaks_the_rules_of_access_or_its_width(string $ground, int $width): void
     {
         $this->device($width, $ground);
+        $broken = [];
         foreach ($this->views() as $view) {
             $this->open($view);
             usleep(250_000);
-            self::assertSame([], $this->violations(), "$view, $ground, $width wide");
+            $broken += array_filter([$view => $this->violations()]);
             self::assertLessThanOrEqual($width, $this->browser->executeScript('return document.documentElement.scrollWidth'), "$view is wider than $width");
         }
+        self::assertSame([], $broken, "$ground, $width wide");
         self::assertSame([], $this->severeLogs());
     }
 

@@ -30,7 +30,7 @@ export function FilesPage() {
       <EdgesNav />
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
         {TABLES.map((table) => (
-          <section key={table.what} aria-label={table.name}>
+          <section key={table.what} className="min-w-0" aria-label={table.name}>
             <h2 className="text-xl">{table.name}</h2>
             <p className="text-soft">{table.says}</p>
             <p className="my-1">

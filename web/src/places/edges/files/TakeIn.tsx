@@ -34,7 +34,7 @@ export function TakeIn({ what }: { what: Table }) {
           id={`${id}-file`}
           type="file"
           accept=".csv,.txt,.tsv,text/csv,text/plain"
-          className="max-w-full file:mr-3 file:min-h-9 file:cursor-pointer file:border file:border-ink file:bg-sheet file:px-3"
+          className="w-full min-w-0 file:mr-3 file:min-h-9 file:cursor-pointer file:border file:border-ink file:bg-sheet file:px-3"
           onChange={(event) => {
             void read(event.target.files?.[0])
             event.target.value = ''

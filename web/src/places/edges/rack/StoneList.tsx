@@ -51,7 +51,7 @@ export function StoneList({ stones, onEdit }: StoneListProps) {
                 {stone.flattens && (
                   <Button
                     disabled={busy}
-                    aria-label={`Flattened: ${stone.name}`}
+                    aria-label={`flattened it: ${stone.name}`}
                     onClick={() => flatten.mutate(stone)}
                   >
                     flattened it
@@ -59,12 +59,12 @@ export function StoneList({ stones, onEdit }: StoneListProps) {
                 )}
                 <Button
                   disabled={busy}
-                  aria-label={`A new one: ${stone.name}`}
+                  aria-label={`a new one: ${stone.name}`}
                   onClick={() => renew.mutate(stone)}
                 >
                   a new one
                 </Button>
-                <Button aria-label={`Change: ${stone.name}`} onClick={() => onEdit(stone.id)}>
+                <Button aria-label={`change: ${stone.name}`} onClick={() => onEdit(stone.id)}>
                   change
                 </Button>
               </span>

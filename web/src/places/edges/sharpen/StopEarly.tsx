@@ -11,7 +11,7 @@ export function StopEarly({ earlier, stopUm, onChange }: StopEarlyProps) {
   if (earlier.length === 0 && stopUm === '') return null
   const options = [{ stopUm: '', says: 'Right through' }, ...earlier]
   return (
-    <section className="mt-5" aria-labelledby="good-enough" role="radiogroup">
+    <div className="mt-5" aria-labelledby="good-enough" role="radiogroup">
       <h2 id="good-enough" className="mb-1 text-lg">
         Good enough for this job?
       </h2>
@@ -30,6 +30,6 @@ export function StopEarly({ earlier, stopUm, onChange }: StopEarlyProps) {
           <span className={option.stopUm === stopUm ? 'font-bold' : undefined}>{option.says}</span>
         </label>
       ))}
-    </section>
+    </div>
   )
 }
