@@ -23,6 +23,7 @@ final readonly class InBrowser
         $browser = $driver->browser();
         $usable = $this->usable($browser);
         $keys = $this->keys($browser);
+        $diary = (new EdgeDiary($this->port))->measured($browser);
         $board = (new Board($this->port))->measured($browser);
         $browser->quit();
         sort($keys);
@@ -31,6 +32,7 @@ final readonly class InBrowser
             'first page usable' => [$usable, 1000.0],
             'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
             'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
+            ...$diary,
             ...$board,
         ];
     }

@@ -26,26 +26,10 @@ enum GritPath: string
     public function over(HoningPlanInput $job): ?HoningPath
     {
         return match ($this) {
-            self::LeastTime, self::StopEarly => self::quickest($job),
-            self::TwoStones => self::ofLength($job, 2),
+            self::LeastTime, self::StopEarly => (new HoningPaths($job))->quickest(),
+            self::TwoStones => (new HoningPaths($job))->ofLength(2),
             self::FullLadder => self::everyStone($job),
         };
-    }
-
-    private static function quickest(HoningPlanInput $job): HoningPath
-    {
-        return (new HoningPaths($job))->bestByLength()[0];
-    }
-
-    private static function ofLength(HoningPlanInput $job, int $stones): ?HoningPath
-    {
-        foreach ((new HoningPaths($job))->bestByLength() as $path) {
-            if (count($path->path) === $stones) {
-                return $path;
-            }
-        }
-
-        return null;
     }
 
     /** From the stone that makes it quickest through every size there is, to the first that is fine enough. */

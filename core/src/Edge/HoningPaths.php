@@ -46,6 +46,35 @@ final class HoningPaths
         return array_map($this->path(...), $routes);
     }
 
+    /** The first of {@see bestByLength}, without the long ones that can no longer be it. */
+    public function quickest(): HoningPath
+    {
+        $best = null;
+        for ($ending = $this->single(); $ending !== []; $ending = $this->oneStoneMore($ending)) {
+            $route = $this->bestFineEnough($ending);
+            $best = $route !== null && ($best === null || $route->against($best) < 0) ? $route : $best;
+            if ($best !== null) {
+                // Another stone only adds to a route; one that takes longer already is never the best.
+                $ending = array_filter($ending, static fn (HoningRoute $one): bool => $one->seconds < $best->seconds + 1e-3);
+            }
+        }
+        assert($best !== null);
+
+        return $this->path($best);
+    }
+
+    /** The best with just so many stones; null: there is none. */
+    public function ofLength(int $stones): ?HoningPath
+    {
+        $ending = $this->single();
+        for ($length = 1; $length < $stones; $length++) {
+            $ending = $this->oneStoneMore($ending);
+        }
+        $best = $this->bestFineEnough($ending);
+
+        return $best === null ? null : $this->path($best);
+    }
+
     /** @return array<int, HoningRoute> by last stone */
     private function single(): array
     {

@@ -23,17 +23,17 @@ final readonly class SharpeningPlan
 
     /**
      * @param  non-empty-list<SharpeningStep>  $steps
-     * @param  list<string>  $skipped  one sentence for each stone left out
-     * @param  list<StopEarly>  $earlier
+     * @param  array<string, Stone>  $byId  the stones of this school
      */
     private function __construct(
         public EdgeStateResult $state,
         public array $steps,
         public float $totalSeconds,
-        public array $skipped,
         public ?string $warning,
-        public array $earlier,
         public float $recessionMm,
+        private HoningPath $path,
+        private HoningPlanInput $job,
+        private array $byId,
     ) {
     }
 
@@ -56,7 +56,7 @@ final readonly class SharpeningPlan
         $seconds = array_sum(array_map(static fn (SharpeningStep $step): float => $step->seconds, $steps));
         assert($steps !== []);
 
-        return new self($state, $steps, $seconds, self::skipped($path, $job, $byId), self::warning($state, $task), StopEarly::of($job, $path->totalSeconds, $byId), $state->recessionMm + ($task->shaping->recessionMm ?? 0.0));
+        return new self($state, $steps, $seconds, self::warning($state, $task), $state->recessionMm + ($task->shaping->recessionMm ?? 0.0), $path, $job, $byId);
     }
 
     /** A hollow bevel touches the stone on its two lands only; every other one as `edge-state` says. */
@@ -136,12 +136,16 @@ final readonly class SharpeningPlan
         return [];
     }
 
-    /**
-     * @param  array<string, Stone>  $byId
-     * @return list<string>
-     */
-    private static function skipped(HoningPath $path, HoningPlanInput $job, array $byId): array
+    /** @return list<StopEarly> where one could stop sooner */
+    public function earlier(): array
     {
+        return StopEarly::of($this->job, $this->path->totalSeconds, $this->byId);
+    }
+
+    /** @return list<string> one sentence for each stone left out */
+    public function skipped(): array
+    {
+        [$path, $job, $byId] = [$this->path, $this->job, $this->byId];
         $used = array_map(static fn (HoningStep $step): string => $step->id, $path->path);
         $through = new HoningDetour($job);
         $says = [];

@@ -37,7 +37,7 @@ final class EdgeSheetTest extends TestCase
         self::assertNotNull($plan);
         self::assertSame(['1000 stone', '8000 stone'], array_map(static fn ($step) => $step->stone->name, $plan->steps));
         self::assertStringContainsString('burr along the whole edge', $plan->steps[0]->see);
-        self::assertStringContainsString('coarse stone stays in the rack', $plan->skipped[0]);
+        self::assertStringContainsString('coarse stone stays in the rack', $plan->skipped()[0]);
     }
 
     public function test_the_next_stroke_is_one_sentence_with_its_numbers(): void

@@ -13,6 +13,7 @@ use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeStateInput;
 use JackRest\Core\Edge\GritPath;
+use JackRest\Core\Edge\HoningPaths;
 use JackRest\Core\Edge\HoningPlanInput;
 use JackRest\Core\Edge\HoningStep;
 use JackRest\Core\Edge\Shaping;
@@ -86,6 +87,23 @@ final class SchoolsOfSharpeningTest extends TestCase
         self::assertFalse(GritPath::TwoStones->isFree());
     }
 
+    /** Left early the search gives what the whole of it gives, on racks of every size. */
+    public function test_the_short_search_finds_what_the_long_one_finds(): void
+    {
+        mt_srand(9);
+        for ($rack = 0; $rack < 60; $rack++) {
+            $stones = array_map(static fn (int $number): Abrasive => new Abrasive("s$number", mt_rand(5, 600) / 10, mt_rand(5, 20) / 10, mt_rand(0, 40)), range(0, mt_rand(1, 12)));
+            $stones[] = new Abrasive('fine', 0.5, 1.0, 10.0);
+            $paths = new HoningPaths(new HoningPlanInput(mt_rand(5, 60), mt_rand(3, 400) / 10, mt_rand(1, 60), mt_rand(5, 40) / 10, $stones));
+            $all = $paths->bestByLength();
+            self::assertEquals($all[0], $paths->quickest());
+            foreach ($all as $path) {
+                self::assertEquals($path, $paths->ofLength(count($path->path)));
+            }
+            self::assertNull($paths->ofLength(20));
+        }
+    }
+
     public function test_two_stones_of_one_are_no_way(): void
     {
         $job = new HoningPlanInput(25, 3, 60, 2, [self::rack()[3]->asAbrasive()]);
@@ -133,8 +151,8 @@ final class SchoolsOfSharpeningTest extends TestCase
     public function test_good_enough_saves_what_it_says(): void
     {
         $plan = SharpeningPlan::for(self::task(), self::rack());
-        self::assertNotSame([], $plan->earlier);
-        foreach ($plan->earlier as $stop) {
+        self::assertNotSame([], $plan->earlier());
+        foreach ($plan->earlier() as $stop) {
             $sooner = SharpeningPlan::for(self::task(stop: $stop->finishUm), self::rack());
             self::assertEqualsWithDelta($stop->savesSeconds, $plan->totalSeconds - $sooner->totalSeconds, 1e-6);
             self::assertSame($stop->stone, $sooner->steps[count($sooner->steps) - 1]->stone->name);

@@ -61,7 +61,7 @@ final class SharpeningWordsTest extends TestCase
 
     public function test_why_a_stone_stays_in_the_rack(): void
     {
-        $skipped = self::plan(new EdgeStateInput(EdgeCondition::TouchUp, 25, 3, 25, 30, 0.5), 4)->skipped;
+        $skipped = self::plan(new EdgeStateInput(EdgeCondition::TouchUp, 25, 3, 25, 30, 0.5), 4)->skipped();
 
         self::assertNotSame([], $skipped);
         foreach ($skipped as $why) {
