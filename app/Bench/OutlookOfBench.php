@@ -25,6 +25,9 @@ final class OutlookOfBench
     /** @var array<int, EdgeForecast> by edge */
     public readonly array $forecasts;
 
+    /** @var array<int, list<CoreEvent>> by edge, oldest first */
+    public readonly array $stories;
+
     /** @var array<int, Life> by edge */
     private readonly array $lives;
 
@@ -32,8 +35,8 @@ final class OutlookOfBench
     {
         $this->edges = $bench->edges()->with('tool')->get()->toBase()->keyBy('id');
         $today = Carbon::now()->toDateString();
-        $stories = self::stories($bench);
-        $this->lives = $this->edges->map(static fn (Edge $edge): Life => Life::of($stories[$edge->id] ?? [], $today))->all();
+        $this->stories = EdgeEvent::stories($bench->edgeEvents());
+        $this->lives = $this->edges->map(fn (Edge $edge): Life => Life::of($this->stories[$edge->id] ?? [], $today))->all();
         $this->forecasts = EdgeForecast::all($this->lives);
     }
 
@@ -72,17 +75,5 @@ final class OutlookOfBench
         }
 
         return $by;
-    }
-
-    /** @return array<int, list<CoreEvent>> by edge, oldest first */
-    private static function stories(Bench $bench): array
-    {
-        $stories = [];
-        foreach ($bench->edgeEvents()->oldest('happened_at')->oldest('id')->get() as $event) {
-            assert($event instanceof EdgeEvent);
-            $stories[$event->edge_id][] = $event->toCore();
-        }
-
-        return $stories;
     }
 }

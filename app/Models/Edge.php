@@ -82,7 +82,7 @@ final class Edge extends Record
     /** @return list<CoreEvent> what happened to it, oldest first */
     public function story(): array
     {
-        return array_values($this->events()->oldest('happened_at')->oldest('id')->get()->map(static fn (EdgeEvent $event): CoreEvent => $event->toCore())->all());
+        return EdgeEvent::stories($this->events())[$this->id] ?? [];
     }
 
     public function toCore(): Blade

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
 use JackRest\Core\Upkeep\EventKind;
 use JackRest\Core\Upkeep\TestFound;
@@ -44,6 +45,39 @@ final class EdgeEvent extends Record
     public function toCore(): CoreEvent
     {
         return new CoreEvent($this->kind, $this->happened_at, $this->minutes, $this->wood, $this->strokes, $this->found, $this->deg, $this->give_deg, $this->recession_mm, $this->stone, $this->note);
+    }
+
+    /**
+     * Events as plain values, oldest first, by edge. Thousands are read for one page: no models are built for them.
+     *
+     * @param  HasMany<self, *>  $events
+     * @return array<int, list<CoreEvent>>
+     */
+    public static function stories(HasMany $events): array
+    {
+        $stories = [];
+        foreach ($events->oldest('happened_at')->oldest('id')->toBase()->get() as $row) {
+            $stories[(int) $row->edge_id][] = new CoreEvent(
+                EventKind::from($row->kind),
+                $row->happened_at,
+                self::number($row->minutes),
+                $row->wood === null ? null : Hardness::from($row->wood),
+                $row->strokes === null ? null : (int) $row->strokes,
+                $row->found === null ? null : TestFound::from($row->found),
+                self::number($row->deg),
+                self::number($row->give_deg),
+                self::number($row->recession_mm),
+                $row->stone,
+                $row->note,
+            );
+        }
+
+        return $stories;
+    }
+
+    private static function number(int|float|string|null $stored): ?float
+    {
+        return $stored === null ? null : (float) $stored;
     }
 
     /** @return array<string, mixed> */

@@ -2,8 +2,9 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { createBrowserRouter, RouterProvider } from 'react-router'
+import { createBrowserRouter, type LoaderFunctionArgs, RouterProvider } from 'react-router'
 import { Refused } from './api/client'
+import { edgeGeometry, edgeLog, edgePage, edges, outlook, pulse, rack } from './api/queries'
 import { BenchPlace } from './places/bench/BenchPlace'
 import { Waiting } from './parts/Notice'
 import { NothingHere } from './shell/NothingHere'
@@ -21,6 +22,31 @@ const queries = new QueryClient({
     },
   },
 })
+
+// Every page wants it; asked now it is there when the page is.
+void queries.prefetchQuery(pulse())
+
+// What a page asks for is asked while its code is still on the way.
+const early = {
+  edge: ({ params }: LoaderFunctionArgs) => {
+    void queries.prefetchQuery(edgePage(Number(params.id)))
+    return null
+  },
+  diary: ({ params }: LoaderFunctionArgs) => {
+    void queries.prefetchQuery(edgeLog(Number(params.id)))
+    void queries.prefetchQuery(rack())
+    return null
+  },
+  geometry: ({ params }: LoaderFunctionArgs) => {
+    void queries.prefetchQuery(edgeGeometry(Number(params.id)))
+    return null
+  },
+  edges: () => {
+    void queries.prefetchQuery(edges())
+    void queries.prefetchQuery(outlook())
+    return null
+  },
+}
 
 const router = createBrowserRouter([
   {
@@ -68,6 +94,7 @@ const router = createBrowserRouter([
       },
       {
         path: '/edges',
+        loader: early.edges,
         lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
       },
       {
@@ -88,16 +115,19 @@ const router = createBrowserRouter([
       },
       {
         path: '/edges/:id/geometry',
+        loader: early.geometry,
         lazy: async () => ({
           Component: (await import('./places/edges/geometry/GeometryPage')).GeometryPage,
         }),
       },
       {
         path: '/edges/:id/diary',
+        loader: early.diary,
         lazy: async () => ({ Component: (await import('./places/edges/log/LogPage')).LogPage }),
       },
       {
         path: '/edges/:id',
+        loader: early.edge,
         lazy: async () => ({ Component: (await import('./places/edges/sharpen/EdgePage')).EdgePage }),
       },
       {

@@ -16,6 +16,8 @@ final class ShowLog
 {
     public function __invoke(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse((new LogResource($bench, $format))->of($edge->load('tool'), (new OutlookOfBench($bench))->forecasts[$edge->id]));
+        $outlook = new OutlookOfBench($bench);
+
+        return new JsonResponse((new LogResource($bench, $format))->of($edge->load('tool'), $outlook->forecasts[$edge->id], $outlook->stories[$edge->id] ?? []));
     }
 }

@@ -29,10 +29,12 @@ final readonly class LogResource
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Edge $edge, EdgeForecast $forecast): array
+    /**
+     * @param  list<CoreEvent>  $story  oldest first
+     * @return array<string, mixed>
+     */
+    public function of(Edge $edge, EdgeForecast $forecast, array $story): array
     {
-        $story = $edge->story();
         $today = Carbon::now()->toDateString();
         $course = AngleCourse::of($story, $edge->aim_deg ?? $edge->secondary_deg, AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')], $today);
 
