@@ -62,7 +62,8 @@ final class EdgePlanResource
             'thicknessMm' => $blade->thicknessMm,
             'primaryDeg' => $blade->primaryDeg,
             'secondaryDeg' => $blade->secondaryDeg,
-            'microWidthMm' => $blade->microWidthMm,
+            // Shaped anew, it has no secondary bevel until it is honed.
+            'microWidthMm' => isset($sheet->task->shaping) ? 0.0 : $blade->microWidthMm,
             'recessionMm' => $recession,
             'contactLengthMm' => $contact,
             'backBevelDeg' => $blade->backBevelDeg,

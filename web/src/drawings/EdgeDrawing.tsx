@@ -15,6 +15,8 @@ interface EdgeDrawingProps {
 
 const LEFT = 56
 const BELOW = 62
+// A bevel drawn shorter than this has no room for its figure, px.
+const ROOM = 60
 
 /** An edge in section: the whole bevel small, and its very edge large with what the stones will take. */
 export function EdgeDrawing({ drawn, detailScale, width, height }: EdgeDrawingProps) {
@@ -51,7 +53,7 @@ export function EdgeDrawing({ drawn, detailScale, width, height }: EdgeDrawingPr
         text={`${degrees(drawn.secondaryDeg)}${steeper ? ' honed' : ''}`}
       />
       {takes && <Recession shape={shape} text={drawn.recession} />}
-      {steeper && drawn.contactLengthMm > 0 && (
+      {steeper && drawn.contactLengthMm * detailScale > ROOM && (
         <Width shape={shape} takes={takes} text={drawn.contactLength} />
       )}
       <Whole drawn={drawn} width={width} height={height} shownMm={(width - LEFT) / detailScale} />

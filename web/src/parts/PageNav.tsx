@@ -1,5 +1,6 @@
 import clsx from 'clsx'
-import { NavLink } from 'react-router'
+import { useEffect, useRef } from 'react'
+import { NavLink, useLocation } from 'react-router'
 
 interface PageNavProps {
   label: string
@@ -8,8 +9,16 @@ interface PageNavProps {
 
 /** The pages of a place, or of one thing in it, one beside the other. */
 export function PageNav({ label, pages }: PageNavProps) {
+  const nav = useRef<HTMLElement>(null)
+  const { pathname } = useLocation()
+  // On a narrow screen the names run past its edge: the one that is open is brought into sight.
+  useEffect(() => {
+    nav.current?.querySelector('[aria-current=page]')?.scrollIntoView({ inline: 'nearest', block: 'nearest' })
+  }, [pathname])
+
   return (
     <nav
+      ref={nav}
       aria-label={label}
       className="mb-4 flex gap-x-5 overflow-x-auto border-b [scrollbar-width:none] border-rule"
     >

@@ -56,7 +56,7 @@ export function BladeSection({ blade, width, height }: BladeSectionProps) {
         to={at({ x: lengthMm * 0.97, y: 0 })}
         text={blade.thickness}
       />
-      <Notes blade={blade} at={at} />
+      <Notes blade={blade} at={at} width={width} />
       <text x={width - MARGIN.right} y={height - 14} textAnchor="end" className="fill-soft">
         back
       </text>
@@ -69,12 +69,14 @@ function Angles({ blade, edge, width }: { blade: DrawnBlade; edge: Point; width:
   const radius = Math.min(170, width * 0.26)
   return (
     <>
-      <Arc
-        at={edge}
-        deg={blade.primaryDeg}
-        radius={radius * 1.5}
-        text={`${degrees(blade.primaryDeg)} ground`}
-      />
+      {!narrow(width) && (
+        <Arc
+          at={edge}
+          deg={blade.primaryDeg}
+          radius={radius * 1.5}
+          text={`${degrees(blade.primaryDeg)} ground`}
+        />
+      )}
       {steeper && (
         <Arc
           at={edge}
@@ -103,7 +105,7 @@ function Arc({ at, deg, radius, text }: { at: Point; deg: number; radius: number
   )
 }
 
-function Notes({ blade, at }: { blade: DrawnBlade; at: (point: Point) => Point }) {
+function Notes({ blade, at, width }: { blade: DrawnBlade; at: (point: Point) => Point; width: number }) {
   const [, heel] = groundChord(blade)
   const middle = at({ x: heel.x * 0.5, y: heel.y * 0.5 })
   const below = at({ x: 0, y: 0 }).y + 30
@@ -116,7 +118,8 @@ function Notes({ blade, at }: { blade: DrawnBlade; at: (point: Point) => Point }
       )}
       {blade.microWidthMm > 0 && (
         <text x={at({ x: 0, y: 0 }).x - 30} y={below}>
-          secondary bevel <tspan fontWeight={700}>{blade.microWidth}</tspan>
+          {narrow(width) && `${degrees(blade.primaryDeg)} ground, `}secondary bevel{' '}
+          <tspan fontWeight={700}>{blade.microWidth}</tspan>
           {blade.backBevelDeg > 0 && (
             <>, back bevel {degrees(blade.backBevelDeg)} (its width is not measured)</>
           )}
@@ -125,5 +128,8 @@ function Notes({ blade, at }: { blade: DrawnBlade; at: (point: Point) => Point }
     </g>
   )
 }
+
+/** Two angles side by side need room. */
+const narrow = (width: number) => width < 480
 
 const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

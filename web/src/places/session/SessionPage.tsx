@@ -127,6 +127,9 @@ function Ended({ at }: { at: Schemas['Session'] }) {
       <p className="text-xl text-soft">
         {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with no stroke counted.'}
       </p>
+      <p className="text-lg">
+        Put it away where no hand meets the edge by chance: guarded, hung up, or in its roll.
+      </p>
       <p className="flex flex-wrap gap-6 text-xl">
         <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
           Back to the bench

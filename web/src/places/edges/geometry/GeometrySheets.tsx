@@ -30,7 +30,7 @@ export function GeometrySheets({ edge, drawn, says }: GeometrySheetsProps) {
       >
         {(box) => <BladeSection blade={drawn} {...box} />}
       </Sheet>
-      <div className="mt-3 grid gap-3 sm:grid-cols-2">
+      <div className="mt-3 grid gap-3 *:min-w-0 sm:grid-cols-2">
         <Sheet
           title={drawn.bedDeg === null ? 'Pared on its back' : 'On its bed'}
           says={`It meets the wood at ${(drawn.cuttingDeg ?? drawn.secondaryDeg).toFixed(1)} degrees.`}
