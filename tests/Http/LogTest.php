@@ -32,7 +32,7 @@ final class LogTest extends HttpTestCase
     {
         $before = $this->ask('GET', self::path('log'))->json('now');
         $this->ask('POST', self::path('events'), self::ENTRY)->assertCreated()->assertJsonPath('now', $before + 0.75 * 25)
-            ->assertJsonPath('entries.0.says', 'Used the 25 mm chisel for 25 minutes in soft wood.');
+            ->assertJsonPath('entries.0.says', 'Used it for 25 minutes in soft wood.');
     }
 
     public function test_a_touch_up_needs_no_measuring_and_makes_it_sharp(): void
@@ -46,7 +46,7 @@ final class LogTest extends HttpTestCase
     {
         $edge = self::edge('iron of the block plane, 35 mm');
         $this->ask('POST', "/api/edges/{$edge->id}/events", [...self::ENTRY, 'kind' => 'stropped', 'minutes' => '', 'strokes' => '10'])
-            ->assertJsonPath('entries.0.says', 'Stropped the iron of the block plane, 35 mm, 10 strokes a side.')->assertJsonPath('edge.condition', 'sharp');
+            ->assertJsonPath('entries.0.says', 'Stropped it, 10 strokes a side.')->assertJsonPath('edge.condition', 'sharp');
     }
 
     public function test_a_test_says_what_is_wrong(): void

@@ -26,7 +26,13 @@ use JackRest\Core\Fit\SoleFit;
 use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Truing\ShavingMap;
+use JackRest\Core\Truing\SlopeTemplate;
+use JackRest\Core\Truing\SquareGrade;
 use JackRest\Core\Truing\SquareReversal;
+use JackRest\Core\Truing\StraightedgeReversal;
+use JackRest\Core\Truing\ThreeEdges;
+use JackRest\Core\Truing\WindingMap;
+use JackRest\Core\Truing\WindingSticks;
 
 /** Every calculation by its stable name. This list is the one place where a calculation is registered. */
 final class Catalogue
@@ -45,7 +51,13 @@ final class Catalogue
         EdgeStateCalculation::class,
         HoningPlan::class,
         SquareReversal::class,
+        SquareGrade::class,
+        StraightedgeReversal::class,
+        ThreeEdges::class,
+        WindingSticks::class,
+        WindingMap::class,
         ShavingMap::class,
+        SlopeTemplate::class,
         SawFit::class,
         SoleFit::class,
         KitPlan::class,

@@ -1217,6 +1217,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/square-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grades of a metal square */
+        post: operations["calc-square-grade"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/straightedge-reversal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Error of a straightedge from its reversal test */
+        post: operations["calc-straightedge-reversal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/three-edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Three edges tested against each other */
+        post: operations["calc-three-edges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/winding-sticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Twist of a board under winding sticks */
+        post: operations["calc-winding-sticks"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/winding-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A twisted board along its length */
+        post: operations["calc-winding-map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/shaving-map": {
         parameters: {
             query?: never;
@@ -1228,6 +1313,23 @@ export interface paths {
         put?: never;
         /** Start and stop of every shaving */
         post: operations["calc-shaving-map"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/slope-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A dovetail slope as ratio and angle */
+        post: operations["calc-slope-template"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5155,6 +5257,288 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    "calc-square-grade": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description length of the blade, mm */
+                    bladeLengthMm: number;
+                    /** @description how far it is out of square over that length, mm */
+                    errorMm: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the grades, the finest first */
+                        grades: {
+                            /**
+                             * @description the grade
+                             * @enum {string}
+                             */
+                            grade: "00" | "0" | "1" | "2";
+                            /** @description what it allows over this length, mm */
+                            toleranceMm: number;
+                            /** @description whether the error keeps to it */
+                            met: boolean;
+                        }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-straightedge-reversal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description places along the edge, mm, ascending */
+                    stationsMm: number[];
+                    /** @description gap between the two lines at each station, mm: twice the error; positive where the edge is proud */
+                    gapsMm: number[];
+                    /** @description thickness of one shaving, mm */
+                    shavingMm?: number;
+                    /**
+                     * @description what still counts as straight, mm
+                     * @default 0
+                     */
+                    toleranceMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how far the edge stands proud at each station, mm */
+                        deviationMm: number[];
+                        /** @description distance of the two nearest parallel lines that hold the whole edge, mm */
+                        straightnessMm: number;
+                        /** @description station where most is to come off, mm */
+                        worstAtMm: number;
+                        /**
+                         * @description what the edge looks like between its ends
+                         * @enum {string}
+                         */
+                        shape: "straight" | "crown" | "hollow" | "wave";
+                        /** @description to be taken off at each station, mm */
+                        removeMm: number[];
+                        /** @description shavings at each station */
+                        shavings?: number[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-three-edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description places along the edges, mm, ascending */
+                    stationsMm: number[];
+                    /** @description gap at each station with the first and second edge closed on each other, mm */
+                    abMm: number[];
+                    /** @description the same of the second and third, mm */
+                    bcMm: number[];
+                    /** @description the same of the third and first, mm */
+                    caMm: number[];
+                    /** @description thickness of one shaving, mm */
+                    shavingMm?: number;
+                    /** @description pairs read again with their second edge turned end for end */
+                    turned?: {
+                        /** @description first and second, the second turned, mm */
+                        abMm?: number[];
+                        /** @description second and third, the third turned, mm */
+                        bcMm?: number[];
+                        /** @description third and first, the first turned, mm */
+                        caMm?: number[];
+                    };
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the first edge */
+                        a: {
+                            /** @description how far it stands proud of its own least-squares line at each station, mm */
+                            deviationMm: number[];
+                            /** @description distance of the two nearest parallel lines that hold it, mm */
+                            straightnessMm: number;
+                            /** @description to be taken off at each station, mm */
+                            removeMm: number[];
+                            /** @description shavings at each station */
+                            shavings?: number[];
+                        };
+                        /** @description the second edge */
+                        b: {
+                            /** @description how far it stands proud of its own least-squares line at each station, mm */
+                            deviationMm: number[];
+                            /** @description distance of the two nearest parallel lines that hold it, mm */
+                            straightnessMm: number;
+                            /** @description to be taken off at each station, mm */
+                            removeMm: number[];
+                            /** @description shavings at each station */
+                            shavings?: number[];
+                        };
+                        /** @description the third edge */
+                        c: {
+                            /** @description how far it stands proud of its own least-squares line at each station, mm */
+                            deviationMm: number[];
+                            /** @description distance of the two nearest parallel lines that hold it, mm */
+                            straightnessMm: number;
+                            /** @description to be taken off at each station, mm */
+                            removeMm: number[];
+                            /** @description shavings at each station */
+                            shavings?: number[];
+                        };
+                        /** @description how far the readings contradict each other at worst, mm */
+                        inconsistencyMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-winding-sticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the board, mm */
+                    boardWidthMm: number;
+                    /** @description length of the sticks, mm */
+                    stickLengthMm: number;
+                    /** @description how much higher the far stick’s right end stands over the near stick’s than its left end does, mm */
+                    readingMm: number;
+                    /** @description the same with the far stick turned end for end, mm */
+                    turnedReadingMm?: number;
+                    /** @description thickness of one shaving, mm */
+                    shavingMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description twist over the width of the board, mm; positive where the far right corner is high */
+                        twistMm: number;
+                        /** @description the same as an angle, degrees */
+                        twistDeg: number;
+                        /** @description how many times the sticks show it larger */
+                        magnification: number;
+                        /** @description to be taken off each of the two high corners, mm */
+                        removeAtHighCornersMm: number;
+                        /** @description the far stick’s own error over its length, mm */
+                        stickErrorMm?: number;
+                        /** @description shavings that take it off a corner */
+                        shavings?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-winding-map": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the board, mm */
+                    boardWidthMm: number;
+                    /** @description length of the sticks, mm */
+                    stickLengthMm: number;
+                    /** @description places along the board with what the far stick showed there, ascending; the first reads 0 */
+                    stations: {
+                        /** @description place along the board, mm */
+                        atMm: number;
+                        /** @description reading there against the first station, mm */
+                        readingMm: number;
+                    }[];
+                    /** @description thickness of one shaving, mm */
+                    shavingMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description two edge points of the board for every station, left before right */
+                        corners: {
+                            /** @description place along the board, mm */
+                            atMm: number;
+                            /**
+                             * @description which edge of the board, seen from the near end
+                             * @enum {string}
+                             */
+                            side: "left" | "right";
+                            /** @description to be taken off there, mm */
+                            removeMm: number;
+                            /** @description shavings that take it off */
+                            shavings?: number;
+                        }[];
+                        /** @description largest twist of a station less the smallest, mm */
+                        totalTwistMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     "calc-shaving-map": {
         parameters: {
             query?: never;
@@ -5195,6 +5579,47 @@ export interface operations {
                         passCount: number;
                         /** @description largest distance left from what was asked, mm */
                         residualMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-slope-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description the slope as 1 in so many */
+                    ratio?: number;
+                    /** @description how far it leans over the run, mm */
+                    riseMm?: number;
+                    /** @description length measured along, mm */
+                    runMm?: number;
+                    /** @description the slope it is meant to have, as 1 in so many */
+                    nominalRatio?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the slope as an angle, degrees */
+                        angleDeg: number;
+                        /** @description the slope as 1 in so many */
+                        ratio: number;
+                        /** @description how much steeper it is than it is meant to be, degrees */
+                        errorDeg?: number;
                     };
                 };
             };
