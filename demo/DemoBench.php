@@ -144,8 +144,8 @@ final class DemoBench
     /** @param  array<string, mixed>  $tool */
     private static function tool(Bench $bench, array $tool): void
     {
-        ['edge' => $edge, 'square' => $square] = $tool + ['edge' => null, 'square' => null];
-        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'square' => true]));
+        ['edge' => $edge, 'square' => $square, 'straight' => $straight] = $tool + ['edge' => null, 'square' => null, 'straight' => null];
+        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'square' => true, 'straight' => true]));
         if ($edge !== null) {
             $bench->edges()->create([...$edge, 'tool_id' => $hung->id]);
         }
@@ -154,6 +154,12 @@ final class DemoBench
             $kept = $bench->squares()->create([...array_diff_key($square, ['tests' => true]), 'tool_id' => $hung->id]);
             foreach ($tests as $test) {
                 $bench->squareTests()->create([...$test, 'square_id' => $kept->id]);
+            }
+        }
+        if ($straight !== null) {
+            $kept = $bench->straights()->create([...array_diff_key($straight, ['tests' => true]), 'tool_id' => $hung->id]);
+            foreach ($straight['tests'] as $test) {
+                $bench->straightTests()->create([...$test, 'straight_id' => $kept->id]);
             }
         }
     }

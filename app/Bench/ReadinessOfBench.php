@@ -42,7 +42,7 @@ final class ReadinessOfBench
     {
         $work = $this->kit->nextWork();
 
-        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->squares()]);
+        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->squares(), ...$this->straights()]);
     }
 
     private function chooseWork(): Chore
@@ -113,6 +113,20 @@ final class ReadinessOfBench
             $sheet = EdgeSheet::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
             $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
             $chores[] = new Chore(ChoreKind::SharpenEdge, (string) $edge->id, "Hone the {$edge->name}.", $condition->label().'. '.$condition->sign(), $minutes);
+        }
+
+        return $chores;
+    }
+
+    /** @return list<Chore> */
+    private function straights(): array
+    {
+        $chores = [];
+        foreach ($this->bench->straights()->with('tests')->get() as $straight) {
+            $due = $straight->due();
+            if ($due !== null) {
+                $chores[] = new Chore(ChoreKind::TestStraight, (string) $straight->id, "Test the {$straight->name}.", $due, self::TEST_MINUTES);
+            }
         }
 
         return $chores;

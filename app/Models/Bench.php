@@ -104,6 +104,18 @@ final class Bench extends Model
         return $this->hasMany(SquareTest::class);
     }
 
+    /** @return HasMany<Straight, $this> */
+    public function straights(): HasMany
+    {
+        return $this->hasMany(Straight::class);
+    }
+
+    /** @return HasMany<StraightTest, $this> */
+    public function straightTests(): HasMany
+    {
+        return $this->hasMany(StraightTest::class);
+    }
+
     /** @return HasMany<DiaryEntry, $this> */
     public function diary(): HasMany
     {

@@ -12,6 +12,7 @@ use App\Models\Guide;
 use App\Models\HoningSession;
 use App\Models\Square;
 use App\Models\Stone;
+use App\Models\Straight;
 use App\Models\Tool;
 use App\Models\Work;
 use Illuminate\Database\Eloquent\Model;
@@ -30,6 +31,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('work', static fn (string $id): Work => self::bench()->works()->findOrFail($id));
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): HoningSession => self::bench()->sessions()->findOrFail($id));
+        Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
         Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
+use App\Bench\ReferencesOfTool;
 use App\Http\Requests\AddToolRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -23,6 +24,7 @@ final class AddTool
         $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use ($values, $format, &$tool): void {
             $tool = $changes->create($changes->bench->tools(), $values);
             EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
         });
         assert($tool instanceof Tool);
 

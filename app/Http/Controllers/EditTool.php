@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
+use App\Bench\ReferencesOfTool;
 use App\Http\Requests\EditToolRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -20,6 +21,7 @@ final class EditTool
         $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($tool, $values, $request, $format): void {
             $changes->update($tool, $values, $request->version());
             EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
         });
 
         return (new ShowTool)($ledger->bench, $tool, $format);

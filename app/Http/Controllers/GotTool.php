@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
 use App\Bench\KitOfBench;
+use App\Bench\ReferencesOfTool;
 use App\Http\Requests\SeenRecordRequest;
 use App\Http\Resources\KitResource;
 use App\Ledger\Changes;
@@ -22,6 +23,7 @@ final class GotTool
         $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (Changes $changes) use ($tool, $request, $format): void {
             $changes->update($tool, ['status' => ToolStatus::Owned], $request->version());
             EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
         });
 
         return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));

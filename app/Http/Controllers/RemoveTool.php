@@ -12,6 +12,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;
 use App\Models\Square;
+use App\Models\Straight;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
@@ -26,6 +27,7 @@ final class RemoveTool
             $changes->delete($tool, $request->version());
             $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
             $changes->bench->squares()->where('tool_id', $tool->id)->get()->each(static fn (Square $square) => $changes->delete($square));
+            $changes->bench->straights()->where('tool_id', $tool->id)->get()->each(static fn (Straight $straight) => $changes->delete($straight));
         });
 
         return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => $loses]);

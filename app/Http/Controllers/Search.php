@@ -11,6 +11,7 @@ use App\Models\Edge;
 use App\Models\Guide;
 use App\Models\Square;
 use App\Models\Stone;
+use App\Models\Straight;
 use App\Models\Tool;
 use App\Models\Work;
 use Illuminate\Database\Eloquent\Collection;
@@ -43,6 +44,7 @@ final class Search
             ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'place' => "/edges/rack?stone={$stone->id}"]),
             ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
             ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
+            ...$bench->straights()->get()->map(static fn (Straight $straight): array => ['says' => $straight->name, 'kind' => 'reference', 'place' => "/true/straights/{$straight->id}"]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),
             ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
 use App\Bench\KitOfBench;
+use App\Bench\ReferencesOfTool;
 use App\Http\Resources\KitResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -41,6 +42,7 @@ final readonly class TakeOffer
                 'price' => null,
             ]);
             EdgesOfTool::bring($changes, $tool, $this->format);
+            ReferencesOfTool::bring($changes, $tool);
         });
 
         return new JsonResponse(KitResource::of(new KitOfBench($this->ledger->bench)));

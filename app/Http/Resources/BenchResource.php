@@ -63,6 +63,7 @@ final class BenchResource
                 ChoreKind::SharpenEdge => "/edges/{$chore->id}",
                 ChoreKind::FinishSession => "/sessions/{$chore->id}",
                 ChoreKind::TestReference => "/true/{$chore->id}",
+                ChoreKind::TestStraight => "/true/straights/{$chore->id}",
             },
         ];
     }

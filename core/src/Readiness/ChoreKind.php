@@ -11,4 +11,5 @@ enum ChoreKind: string
     case SharpenEdge = 'sharpen-edge';
     case FinishSession = 'finish-session';
     case TestReference = 'test-reference';
+    case TestStraight = 'test-straight';
 }

@@ -868,6 +868,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/straights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showStraights"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/straights/{straight}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showStraight"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/straights/{straight}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewStraight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/straights/{straight}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordStraightTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/straights/{straight}/drops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordStraightDrop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/squares": {
         parameters: {
             query?: never;
@@ -2076,6 +2156,115 @@ export interface components {
             /** @enum {string} */
             outcome: "sharp" | "stopped";
         };
+        Straights: {
+            straights: components["schemas"]["Straight"][];
+        };
+        Straight: {
+            id: number;
+            version: number;
+            name: string;
+            says: string;
+            lengthMm: number;
+            heightMm: number | null;
+            due: string | null;
+            lastError: string | null;
+            testedAt: string | null;
+        };
+        StraightPage: {
+            straight: components["schemas"]["Straight"];
+            fields: components["schemas"]["StraightFields"];
+            places: string[];
+            instrument: string;
+            instruments: components["schemas"]["Instrument"][];
+            tests: components["schemas"]["StraightTest"][];
+            toleranceMm: number;
+            tolerance: string;
+            droppedOn: string | null;
+        };
+        StraightFields: {
+            lineWidth: string;
+            shaving: string;
+            tolerance: string;
+        };
+        StraightTest: {
+            id: number;
+            testedAt: string;
+            straightnessMm: number;
+            uncertaintyMm: number;
+            error: string;
+            shape: string;
+            /** @enum {string} */
+            verdict: "within" | "outside" | "cannot-tell";
+            strokesTaken: number | null;
+        };
+        StraightRow: {
+            at: string;
+            gap: string;
+        };
+        StraightSheet: {
+            rows: components["schemas"]["StraightRow"][];
+            lineWidth: string;
+            shaving: string;
+            tolerance: string;
+            /** @enum {string} */
+            farLine: "first" | "second";
+            instrument: string;
+        };
+        RecordStraightTest: {
+            rows: components["schemas"]["StraightRow"][];
+            lineWidth: string;
+            shaving: string;
+            tolerance: string;
+            /** @enum {string} */
+            farLine: "first" | "second";
+            instrument: string;
+            version: number;
+            planed: boolean;
+        };
+        StraightPreview: {
+            rows: components["schemas"]["StraightRowRead"][];
+            readings: components["schemas"]["StraightReadings"];
+            objection: string | null;
+            result: components["schemas"]["StraightResult"] | null;
+            standing: string;
+            next: components["schemas"]["SquareNext"];
+            strokes: components["schemas"]["StraightStroke"][];
+            leaves: number[][];
+            strokeCount: number;
+            how: components["schemas"]["How"][];
+        };
+        StraightRowRead: {
+            at: components["schemas"]["Reading"];
+            gap: components["schemas"]["Reading"];
+        };
+        StraightReadings: {
+            lineWidth: components["schemas"]["Reading"];
+            shaving: components["schemas"]["Reading"];
+            tolerance: components["schemas"]["Reading"];
+        };
+        StraightResult: {
+            straightnessMm: number;
+            uncertaintyMm: number;
+            straightness: string;
+            shape: string;
+            /** @enum {string|null} */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+            worstAt: string;
+            removeMost: string;
+            stations: components["schemas"]["StraightStation"][];
+        };
+        StraightStation: {
+            atMm: number;
+            heightMm: number;
+            removeMm: number;
+            remove: string;
+        };
+        StraightStroke: {
+            fromMm: number;
+            toMm: number;
+            count: number;
+            says: string;
+        };
         Squares: {
             squares: components["schemas"]["Square"][];
         };
@@ -2247,7 +2436,7 @@ export interface components {
         };
         Chore: {
             /** @enum {string} */
-            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference";
+            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference" | "test-straight";
             says: string;
             why: string;
             minutes: number | null;
@@ -4352,6 +4541,135 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showStraights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Straights */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Straights"];
+                };
+            };
+        };
+    };
+    showStraight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                straight: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description StraightPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StraightPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    previewStraight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                straight: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StraightSheet"];
+            };
+        };
+        responses: {
+            /** @description StraightPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StraightPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordStraightTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                straight: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordStraightTest"];
+            };
+        };
+        responses: {
+            /** @description StraightPage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StraightPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordStraightDrop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                straight: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description StraightPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StraightPage"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Ledger\Changes;
+use App\Models\Tool;
+use App\Models\ToolStatus;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\NewReference;
+use JackRest\Core\Truing\ReferencesOfKind;
+
+/** The reference that comes with a tool: a square or a straightedge, to be tested before it is trusted. */
+final class ReferencesOfTool
+{
+    /** What a test asks before anybody said: a knifed line, a thin shaving, a tolerance for joinery; common practice. */
+    private const USUAL = ['line_width_mm' => 0.05, 'shaving_mm' => 0.05, 'tolerance_mm' => 0.1, 'instrument' => Instrument::Loupe];
+
+    public static function bring(Changes $changes, Tool $tool): void
+    {
+        $new = $tool->status === ToolStatus::Owned ? ReferencesOfKind::of($tool->toCore()) : null;
+        if ($new === null || $changes->bench->squares()->where('tool_id', $tool->id)->exists() || $changes->bench->straights()->where('tool_id', $tool->id)->exists()) {
+            return;
+        }
+        $new->kind === 'square'
+            ? $changes->create($changes->bench->squares(), self::square($new, $tool))
+            : $changes->create($changes->bench->straights(), self::straight($new, $tool));
+    }
+
+    /** @return array<string, mixed> */
+    private static function square(NewReference $new, Tool $tool): array
+    {
+        $sizes = $new->sizesMm;
+
+        return [...self::USUAL, 'tool_id' => $tool->id, 'name' => $new->name, 'says' => 'not tested yet', 'blade_mm' => $sizes['blade'], 'blade_width_mm' => $sizes['bladeWidth'], 'stock_mm' => $sizes['stock'], 'stock_width_mm' => $sizes['stockWidth'], 'tested_length_mm' => $sizes['blade']];
+    }
+
+    /** @return array<string, mixed> */
+    private static function straight(NewReference $new, Tool $tool): array
+    {
+        return [...self::USUAL, 'tool_id' => $tool->id, 'name' => $new->name, 'length_mm' => $new->sizesMm['length'], 'height_mm' => $new->sizesMm['height']];
+    }
+}

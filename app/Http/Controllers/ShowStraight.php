@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\StraightResource;
+use App\Models\Straight;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+
+final class ShowStraight
+{
+    public function __invoke(Straight $straight, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(StraightResource::page($straight->load('tests'), $format));
+    }
+}

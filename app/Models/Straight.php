@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\StraightRecord;
+use JackRest\Core\Truing\Verdict;
+
+/**
+ * A straightedge that is tested against itself.
+ *
+ * @property int $tool_id
+ * @property string $name
+ * @property float $length_mm
+ * @property float|null $height_mm
+ * @property float|null $least_mm
+ * @property float $line_width_mm
+ * @property float $shaving_mm
+ * @property float $tolerance_mm
+ * @property Instrument $instrument
+ * @property string|null $dropped_on
+ * @property \Illuminate\Database\Eloquent\Collection<int, StraightTest> $tests
+ */
+final class Straight extends Record
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['length_mm' => 'float', 'height_mm' => 'float', 'least_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float', 'instrument' => Instrument::class];
+    }
+
+    /** @return HasMany<StraightTest, $this> */
+    public function tests(): HasMany
+    {
+        $tests = $this->hasMany(StraightTest::class);
+        $tests->orderBy('tested_at')->orderBy('id');
+
+        return $tests;
+    }
+
+    public function toCore(): StraightRecord
+    {
+        return new StraightRecord($this->length_mm, $this->height_mm, $this->least_mm);
+    }
+
+    /** Why it wants testing, or null when it can be trusted. */
+    public function due(): ?string
+    {
+        $last = $this->tests->last();
+
+        return match (true) {
+            $last === null => 'It has never been tested.',
+            $this->dropped_on !== null && $last->tested_at < $this->dropped_on => 'It has not been tested since it fell.',
+            $last->strokes_taken !== null => 'It was planed and not tested again.',
+            $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
+            $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+/** A square or a straightedge as it comes with a tool, before its first test. */
+final readonly class NewReference
+{
+    /**
+     * @param  'square'|'straight'  $kind
+     * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height
+     */
+    public function __construct(public string $kind, public string $name, public array $sizesMm)
+    {
+    }
+}

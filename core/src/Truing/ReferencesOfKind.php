@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+use JackRest\Core\Kit\Tool;
+
+/** The references that come with a tool: what can be tested against itself. */
+final class ReferencesOfKind
+{
+    private const SQUARES = ['try-square', 'large-square'];
+
+    /** Stock of a square where its kind does not say, mm; common practice. */
+    private const STOCK_MM = 120.0;
+
+    private const WIDTH_MM = 40.0;
+
+    /** Height of a wooden straightedge, mm; common practice. */
+    private const STRAIGHT_HEIGHT_MM = 50.0;
+
+    public static function of(Tool $tool): ?NewReference
+    {
+        $sizes = $tool->sizes();
+        $blade = $sizes['blade'] ?? null;
+        if (in_array($tool->kind, self::SQUARES, true) && $blade !== null) {
+            return new NewReference('square', $tool->name, ['blade' => $blade, 'bladeWidth' => $sizes['bladeWidth'] ?? self::WIDTH_MM, 'stock' => $sizes['stock'] ?? min(self::STOCK_MM, $blade), 'stockWidth' => $sizes['stockWidth'] ?? self::WIDTH_MM]);
+        }
+
+        return $tool->kind === 'straightedge' ? new NewReference('straight', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]) : null;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+/** A straightedge's reversal test in words: what is known, and the next stroke. */
+final readonly class StraightAdvice
+{
+    /** How many kinds of stroke one sentence holds. */
+    private const MOST_KINDS = 3;
+
+    private function __construct(public string $nextStroke, public string $why, public string $standing, public bool $takeOff)
+    {
+    }
+
+    public static function of(StraightSheet $sheet): self
+    {
+        if ($sheet->result === null) {
+            return $sheet->hasWrongFigure()
+                ? new self('Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.', '', false)
+                : new self('Draw along it, turn it over its long axis, draw along it again from the same ends.', 'The two lines part by twice the error. Type the gap at each place, ends included.', '', false);
+        }
+        $standing = '± '.$sheet->format->small($sheet->uncertaintyMm).' over '.$sheet->format->dimension($sheet->record->lengthMm).', '.$sheet->result->shape->label().'.';
+
+        return match (true) {
+            $sheet->verdict() === Verdict::Within => new self('Leave it alone: it is straight enough for this work.', 'Test it again after a drop, a damp week or a change of season.', $standing, false),
+            $sheet->verdict() === Verdict::CannotTell => self::undecided($sheet, $standing),
+            $sheet->verdict() === null => new self('Type what the work can bear.', 'Then it can be told whether to plane.', $standing, false),
+            $sheet->isTooLow() => new self('Make a new one: this one would grow too low.', 'It would be '.$sheet->format->dimension((float) $sheet->heightLeftMm()).' high, and the least you set is '.$sheet->format->dimension((float) $sheet->record->leastMm).'.', $standing, false),
+            default => self::strokes($sheet, $standing),
+        };
+    }
+
+    private static function strokes(StraightSheet $sheet, string $standing): self
+    {
+        $map = $sheet->map();
+        if ($map === null) {
+            return new self('Type how thick one shaving is.', 'Ten in a pack under the caliper: then the strokes can be counted.', $standing, false);
+        }
+        if ($map->passCount === 0) {
+            return new self('Take a thinner shaving: one of yours is more than all there is to come off.', 'It stands proud by '.$sheet->format->small(max([0.0, ...$sheet->result->removeMm ?? []])).'.', $standing, false);
+        }
+        $kinds = self::kinds($map->passes);
+        $says = array_map(static fn (array $kind): string => self::kind($kind[0], $kind[1], $sheet), array_slice($kinds, 0, self::MOST_KINDS));
+        $more = count($kinds) > self::MOST_KINDS ? ', and on as drawn' : '';
+
+        return new self('Take '.implode(', then ', $says)."$more. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving. Turning it over doubled the error.', $standing, true);
+    }
+
+    private static function kind(ShavingPass $pass, int $count, StraightSheet $sheet): string
+    {
+        $strokes = $count === 1 ? '1 shaving' : "$count shavings";
+        $stations = $sheet->test->stationsMm ?? [0.0];
+
+        return match (true) {
+            $pass->fromMm === $pass->toMm => "$strokes at {$sheet->format->dimension($pass->fromMm)}",
+            $pass->fromMm === $stations[0] && $pass->toMm === $stations[count($stations) - 1] => "$strokes right through",
+            default => "$strokes from {$sheet->format->dimension($pass->fromMm)} to {$sheet->format->dimension($pass->toMm)}",
+        };
+    }
+
+    /**
+     * @param  list<ShavingPass>  $passes
+     * @return list<array{ShavingPass, int}> strokes over the same length together
+     */
+    public static function kinds(array $passes): array
+    {
+        $kinds = [];
+        foreach ($passes as $pass) {
+            [$before, $count] = $kinds[count($kinds) - 1] ?? [null, 0];
+            if ($before !== null && $before->fromMm === $pass->fromMm && $before->toMm === $pass->toMm) {
+                array_pop($kinds);
+                $kinds[] = [$pass, $count + 1];
+            } else {
+                $kinds[] = [$pass, 1];
+            }
+        }
+
+        return $kinds;
+    }
+
+    private static function undecided(StraightSheet $sheet, string $standing): self
+    {
+        $needed = abs((float) $sheet->readings['tolerance']->mm - ($sheet->result->straightnessMm ?? 0.0));
+        $line = self::thinnerLineMm($sheet, $needed);
+        $says = $line === null
+            ? 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.'
+            : "Can’t tell yet. Knife a thinner line, {$sheet->format->small($line)} or less, and test again.";
+
+        return new self($says, 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm).', and your tolerance lies inside that.', $standing, false);
+    }
+
+    /** Width of the line that would tell: solves the uncertainty for it; null when the line is not what stands in the way. */
+    private static function thinnerLineMm(StraightSheet $sheet, float $neededMm): ?float
+    {
+        $now = $sheet->readings['lineWidth']->mm ?? 0.0;
+        $resolution = $sheet->uncertaintyMm ** 2 / 1.5 - $now ** 2 / 6;
+        $left = $neededMm ** 2 / 1.5 - $resolution;
+        $width = $left > 0 ? sqrt(6 * $left) : 0.0;
+
+        // Nobody knifes a line thinner than this; from memory.
+        return $width >= 0.02 && $width < $now ? floor($width * 200 - 1e-9) / 200 : null;
+    }
+}

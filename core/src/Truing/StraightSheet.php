@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Explained;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\Reading;
+
+/** A straightedge's reversal test as far as it has been typed: every field understood or questioned, and what follows so far. */
+final readonly class StraightSheet
+{
+    /** A gap wider than this over an edge that somebody calls straight is asked about; from memory. */
+    private const DOUBTFUL_GAP_MM = 4.0;
+
+    private const LEAST_MM = 0.0001;
+
+    /** Two ends and one place between them. */
+    private const LEAST_STATIONS = 3;
+
+    /**
+     * @param  array<string, Reading>  $readings  lineWidth, shaving, tolerance
+     * @param  list<array{at: Reading, gap: Reading}>  $rows
+     * @param  string|null  $objection  what does not go together
+     */
+    private function __construct(
+        public StraightRecord $record,
+        public array $readings,
+        public array $rows,
+        public ?StraightedgeReversalInput $test,
+        public ?StraightedgeReversalResult $result,
+        public float $uncertaintyMm,
+        public LengthFormatter $format,
+        public ?string $objection,
+    ) {
+    }
+
+    /**
+     * @param  array{lineWidth: string, shaving: string, tolerance: string}  $typed
+     * @param  list<array{at: string, gap: string}>  $rows
+     * @param  bool  $isProud  whether a gap typed without a sign means that the edge stands proud there
+     */
+    public static function of(StraightRecord $record, array $typed, array $rows, bool $isProud, Instrument $instrument, LengthFormatter $format): self
+    {
+        $readings = [
+            'lineWidth' => Reading::of($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
+            'shaving' => Reading::of($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
+            'tolerance' => Reading::of($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
+        ];
+        $read = self::rows($rows, $record, $format);
+        [$test, $objection] = self::test($readings, $read, $isProud);
+        $uncertainty = self::uncertaintyMm($readings['lineWidth']->mm ?? 0.0, $instrument->resolutionMm());
+
+        return new self($record, $readings, $read, $test, $test === null ? null : (new StraightedgeReversal)($test), $uncertainty, $format, $objection);
+    }
+
+    /**
+     * Expanded uncertainty (k = 2) of the straightness, mm.
+     *
+     * One deviation is known to √(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one station's
+     * distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of it (JCGM 100).
+     */
+    public static function uncertaintyMm(float $lineWidthMm, float $resolutionMm): float
+    {
+        return sqrt(1.5 * ($lineWidthMm ** 2 / 6 + $resolutionMm ** 2 / 12));
+    }
+
+    public function verdict(): ?Verdict
+    {
+        $tolerance = $this->readings['tolerance']->mm;
+
+        return $this->result === null || $tolerance === null ? null : Verdict::of($this->result->straightnessMm, $this->uncertaintyMm, $tolerance);
+    }
+
+    public function advice(): StraightAdvice
+    {
+        return StraightAdvice::of($this);
+    }
+
+    /** The strokes that take off what stands proud; null: nothing is to be planed, or nothing is known of the shaving. */
+    public function map(): ?ShavingMapResult
+    {
+        $shaving = $this->readings['shaving']->mm;
+
+        return $this->result === null || $this->test === null || $shaving === null || $this->verdict() !== Verdict::Outside
+            ? null
+            : (new ShavingMap)(new ShavingMapInput($this->test->stationsMm, $this->result->removeMm, $shaving));
+    }
+
+    /** Least height that the wood would have afterwards, mm; null: it was never measured. */
+    public function heightLeftMm(): ?float
+    {
+        return $this->record->heightMm === null || $this->result === null ? null : $this->record->heightMm - max([0.0, ...$this->result->removeMm]);
+    }
+
+    public function isTooLow(): bool
+    {
+        $left = $this->heightLeftMm();
+
+        return $left !== null && $this->record->leastMm !== null && $left < $this->record->leastMm;
+    }
+
+    public function hasWrongFigure(): bool
+    {
+        $all = [...array_values($this->readings), ...array_column($this->rows, 'at'), ...array_column($this->rows, 'gap')];
+
+        return array_filter($all, static fn (Reading $reading): bool => $reading->error !== null) !== [];
+    }
+
+    /** @return list<Explained> */
+    public function explained(): array
+    {
+        return StraightExplained::of($this);
+    }
+
+    /**
+     * @param  list<array{at: string, gap: string}>  $rows
+     * @return list<array{at: Reading, gap: Reading}>
+     */
+    private static function rows(array $rows, StraightRecord $record, LengthFormatter $format): array
+    {
+        $read = [];
+        $before = null;
+        foreach ($rows as $row) {
+            $at = Reading::of($row['at'], $format)->within(0, $record->lengthMm, "The edge is {$format->dimension($record->lengthMm)} long.");
+            if ($at->mm !== null && $before !== null) {
+                $at = $at->within($before + 1e-9, $record->lengthMm, $at->mm === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
+            }
+            $before = $at->mm ?? $before;
+            $read[] = ['at' => $at, 'gap' => self::gap($row['gap'], $record->lengthMm, $format)];
+        }
+
+        return $read;
+    }
+
+    private static function gap(string $typed, float $lengthMm, LengthFormatter $format): Reading
+    {
+        $gap = Reading::of($typed, $format)->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
+
+        return $gap->mm === null || $gap->doubt !== null || abs($gap->mm) <= self::DOUBTFUL_GAP_MM ? $gap : self::asked($gap, $format);
+    }
+
+    /** So wide a gap may be the other unit: 25.4 times too large. */
+    private static function asked(Reading $gap, LengthFormatter $format): Reading
+    {
+        return $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed((float) $gap->mm / 25.4));
+    }
+
+    /**
+     * @param  array<string, Reading>  $readings
+     * @param  list<array{at: Reading, gap: Reading}>  $rows
+     * @return array{StraightedgeReversalInput|null, string|null}
+     */
+    private static function test(array $readings, array $rows, bool $isProud): array
+    {
+        $stations = $gaps = [];
+        foreach ($rows as ['at' => $at, 'gap' => $gap]) {
+            if ($at->error !== null || $gap->error !== null) {
+                return [null, null];
+            }
+            if ($at->mm !== null && $gap->mm !== null) {
+                $stations[] = $at->mm;
+                $gaps[] = ($isProud ? 1.0 : -1.0) * $gap->mm;
+            }
+        }
+        if ($gaps === [] || count($stations) < self::LEAST_STATIONS || array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null) !== []) {
+            return [null, null];
+        }
+        try {
+            return [new StraightedgeReversalInput($stations, $gaps, $readings['shaving']->mm, $readings['tolerance']->mm ?? 0.0), null];
+        } catch (InvalidInput $impossible) {
+            return [null, ucfirst($impossible->errors[0]->message).'.'];
+        }
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+/** Straightedges: tested against themselves, planed, tested again. */
+final class StraightTest extends HttpTestCase
+{
+    private const SHEET = ['lineWidth' => '0.05', 'shaving' => '0.04', 'tolerance' => '0.1', 'farLine' => 'first', 'instrument' => 'loupe'];
+
+    /**
+     * @param  list<string>  $gaps
+     * @return array<string, mixed>
+     */
+    private static function sheet(array $gaps): array
+    {
+        return [...self::SHEET, 'rows' => array_map(static fn (string $at, string $gap): array => ['at' => $at, 'gap' => $gap], ['0', '225', '450', '675', '900'], $gaps)];
+    }
+
+    private static function id(): int
+    {
+        return self::bench()->straights()->firstOrFail()->id;
+    }
+
+    public function test_the_list_and_the_page_carry_its_history(): void
+    {
+        $this->ask('GET', '/api/straights')->assertOk()->assertJsonPath('straights.0.name', '900 mm straightedge')->assertJsonPath('straights.0.due', null);
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests')->assertJsonPath('places', ['0', '225', '450', '675', '900']);
+    }
+
+    public function test_a_preview_writes_nothing_and_counts_the_strokes(): void
+    {
+        $preview = $this->ask('POST', '/api/straights/'.self::id().'/preview', self::sheet(['0', '0.2', '0.4', '0.2', '0']))->assertOk()->json();
+        self::assertSame('Take 2 shavings at 450 mm, then 3 shavings from 225 mm to 675 mm. Then test again.', $preview['next']['says']);
+        self::assertSame([5, 6], [$preview['strokeCount'], count($preview['leaves'])]);
+        self::assertEqualsWithDelta([0, 0.1, 0.2, 0.1, 0], $preview['leaves'][0], 1e-9);
+        self::assertLessThanOrEqual(0.021, max($preview['leaves'][5]));
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests');
+    }
+
+    public function test_a_wrong_figure_stands_beside_its_field_and_is_refused(): void
+    {
+        $sheet = self::sheet(['0', '0.2', 'a lot', '0.2', '0']);
+        self::assertNotNull($this->ask('POST', '/api/straights/'.self::id().'/preview', $sheet)->assertOk()->json('rows.2.gap.error'));
+        $this->ask('POST', '/api/straights/'.self::id().'/tests', [...$sheet, 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'rows[2].gap');
+        $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '', '', '', '']), 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'rows');
+    }
+
+    public function test_planed_it_grows_lower_and_wants_testing_again(): void
+    {
+        $page = $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0.2', '0.4', '0.2', '0']), 'version' => 1, 'planed' => true])->assertCreated()->json();
+        self::assertSame([4, 5], [count($page['tests']), $page['tests'][3]['strokesTaken']]);
+        self::assertEqualsWithDelta(49.0, $page['straight']['heightMm'], 1e-9);
+        self::assertSame('It was planed and not tested again.', $page['straight']['due']);
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Tested the 900 mm straightedge: straight to 0.20 mm ± 0.03 mm, outside tolerance. Took 5 strokes.');
+        $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Test the 900 mm straightedge.']);
+    }
+
+    public function test_a_second_window_is_told(): void
+    {
+        $this->ask('POST', '/api/straights/'.self::id().'/drops', ['version' => 1])->assertOk()->assertJsonPath('straight.due', 'It has not been tested since it fell.');
+        $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0', '0.04', '0', '0']), 'version' => 1, 'planed' => false])->assertStatus(409);
+    }
+
+    public function test_undo_brings_the_height_back(): void
+    {
+        $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0.2', '0.4', '0.2', '0']), 'version' => 1, 'planed' => true])->assertCreated();
+        $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertSuccessful();
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests')->assertJsonPath('straight.heightMm', 49.2);
+    }
+
+    /** A newcomer's square and straightedge can be tested as soon as they hang. */
+    public function test_a_reference_comes_with_its_tool_and_goes_with_it(): void
+    {
+        $square = $this->ask('POST', '/api/tools', ['kind' => 'try-square', 'figures' => (object) ['blade' => '150'], 'name' => 'square from the market', 'status' => 'owned', 'price' => ''])->assertCreated()->json('tool');
+        $this->ask('POST', '/api/tools', ['kind' => 'straightedge', 'figures' => (object) [], 'name' => 'second straightedge', 'status' => 'owned', 'price' => ''])->assertCreated();
+        self::assertContains('square from the market', $this->ask('GET', '/api/squares')->json('squares.*.name'));
+        self::assertContains('second straightedge', $this->ask('GET', '/api/straights')->json('straights.*.name'));
+        $this->ask('DELETE', "/api/tools/{$square['id']}", ['version' => $square['version']])->assertOk();
+        self::assertNotContains('square from the market', $this->ask('GET', '/api/squares')->json('squares.*.name'));
+    }
+
+    /** Two hundred places: the answer is whole, and its strokes leave less than one shaving anywhere. */
+    public function test_two_hundred_places(): void
+    {
+        $rows = array_map(static fn (int $index): array => ['at' => (string) ($index * 4.5), 'gap' => (string) round(0.4 * sin(M_PI * $index / 199) + 0.05 * sin($index), 3)], range(0, 199));
+        $preview = $this->ask('POST', '/api/straights/'.self::id().'/preview', [...self::SHEET, 'rows' => $rows])->assertOk()->json();
+        self::assertCount(200, $preview['result']['stations']);
+        self::assertLessThan(0.04, max($preview['leaves'][count($preview['leaves']) - 1]));
+    }
+}
