@@ -32,7 +32,7 @@ final class StraightTest extends HttpTestCase
     public function test_a_preview_writes_nothing_and_counts_the_strokes(): void
     {
         $preview = $this->ask('POST', '/api/straights/'.self::id().'/preview', self::sheet(['0', '0.2', '0.4', '0.2', '0']))->assertOk()->json();
-        self::assertSame('Take 2 shavings at 450 mm, then 3 shavings from 225 mm to 675 mm. Then test again.', $preview['next']['says']);
+        self::assertSame('Take 2 short shavings at 450 mm, then 3 shavings from 225 mm to 675 mm. Then test again.', $preview['next']['says']);
         self::assertSame([5, 6], [$preview['strokeCount'], count($preview['leaves'])]);
         self::assertEqualsWithDelta([0, 0.1, 0.2, 0.1, 0], $preview['leaves'][0], 1e-9);
         self::assertLessThanOrEqual(0.021, max($preview['leaves'][5]));

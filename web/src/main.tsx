@@ -135,6 +135,12 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
       },
       {
+        path: '/true/straights/:id',
+        lazy: async () => ({
+          Component: (await import('./places/true/straight/StraightPage')).StraightPage,
+        }),
+      },
+      {
         path: '/true/:id',
         lazy: async () => ({ Component: (await import('./places/true/SquarePage')).SquarePage }),
       },

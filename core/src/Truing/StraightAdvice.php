@@ -54,7 +54,7 @@ final readonly class StraightAdvice
         $stations = $sheet->test->stationsMm ?? [0.0];
 
         return match (true) {
-            $pass->fromMm === $pass->toMm => "$strokes at {$sheet->format->dimension($pass->fromMm)}",
+            $pass->fromMm === $pass->toMm => "$count short ".($count === 1 ? 'shaving' : 'shavings')." at {$sheet->format->dimension($pass->fromMm)}",
             $pass->fromMm === $stations[0] && $pass->toMm === $stations[count($stations) - 1] => "$strokes right through",
             default => "$strokes from {$sheet->format->dimension($pass->fromMm)} to {$sheet->format->dimension($pass->toMm)}",
         };
@@ -100,6 +100,6 @@ final readonly class StraightAdvice
         $width = $left > 0 ? sqrt(6 * $left) : 0.0;
 
         // Nobody knifes a line thinner than this; from memory.
-        return $width >= 0.02 && $width < $now ? floor($width * 200 - 1e-9) / 200 : null;
+        return $width >= 0.02 && $width < $now ? floor($width * 100 - 1e-9) / 100 : null;
     }
 }

@@ -45,7 +45,7 @@ final readonly class WhatWouldTell
         $width = $left > 0 ? sqrt(6 * $left) : 0.0;
 
         // Nobody knifes a line thinner than this; from memory.
-        return $width >= 0.02 && $width < $this->test->lineWidthMm ? floor($width * 200) / 200 : null;
+        return $width >= 0.02 && $width < $this->test->lineWidthMm ? floor($width * 100 - 1e-9) / 100 : null;
     }
 
     /** Readings in all that would do; null when no sensible number would. */

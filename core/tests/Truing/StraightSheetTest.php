@@ -44,7 +44,7 @@ final class StraightSheetTest extends TestCase
     public function test_a_crown_is_planed_shortest_first(): void
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0']);
-        self::assertSame('Take 2 shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.', $sheet->advice()->nextStroke);
+        self::assertSame('Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.', $sheet->advice()->nextStroke);
         self::assertTrue($sheet->advice()->takeOff);
         self::assertSame([0, 2, 4, 2, 0], $sheet->map()?->shavings);
         self::assertSame(Verdict::Outside, $sheet->verdict());

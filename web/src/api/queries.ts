@@ -214,6 +214,30 @@ export const session = (id: number) =>
       answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
   })
 
+export const straights = () =>
+  queryOptions({
+    queryKey: [UNDER, 'straights'],
+    queryFn: ({ signal }) => answered(client.GET('/api/straights', { signal })),
+  })
+
+export const straightPage = (straight: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'straight', straight],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/straights/{straight}', { params: { path: { straight } }, signal })),
+  })
+
+export const straightPreview = (straight: number, body: Schemas['StraightSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'straight-preview', straight, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/straights/{straight}/preview', { params: { path: { straight } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const squares = () =>
   queryOptions({
     queryKey: [UNDER, 'squares'],

@@ -14,6 +14,9 @@ describe('inUnit', () => {
   it('leaves words and empty fields alone', () => {
     expect(inUnit({ leftLine: 'first', gap: '' }, 'mm')).toEqual({ leftLine: 'first', gap: '' })
   })
+  it('goes through lists of readings', () => {
+    expect(inUnit({ rows: [{ at: '450', gap: '' }] }, 'mm')).toEqual({ rows: [{ at: '450 mm', gap: '' }] })
+  })
   it('goes through lists of figures', () => {
     expect(inUnit({ farGaps: ['0.3', '', '0,34'] }, 'mm')).toEqual({ farGaps: ['0.3 mm', '', '0,34 mm'] })
   })

@@ -8,6 +8,7 @@ export function inUnit<T extends object>(typed: T, unit: string): T {
 
 function marked(value: unknown, unit: string): unknown {
   if (Array.isArray(value)) return value.map((entry) => marked(entry, unit))
+  if (typeof value === 'object' && value !== null) return inUnit(value, unit)
   return typeof value === 'string' && BARE_FIGURE.test(value)
     ? `${value.trim()} ${WORD[unit] ?? unit}`
     : value

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { squares } from '../../api/queries'
+import { squares, straights } from '../../api/queries'
 import { outlineOf } from '../../drawings/outlines'
 import { asDate } from '../../parts/dates'
 import { Heading } from '../../parts/Heading'
@@ -10,32 +10,36 @@ import { Lost, Waiting } from '../../parts/Notice'
 /** The references, those that want testing first. */
 export function TruePlace() {
   const { data, error } = useQuery(squares())
+  const straight = useQuery(straights()).data
   if (error) return <Lost problem={error} />
-  if (!data) return <Waiting />
-  const due = data.squares.filter((square) => square.due !== null).length
+  if (!data || !straight) return <Waiting />
+  const all = [...data.squares, ...straight.straights]
+  const due = all.filter((one) => one.due !== null).length
 
   return (
     <>
-      <Heading
-        title="True"
-        says={
-          due === 0
-            ? 'Every square can be trusted.'
-            : `${due} of ${data.squares.length} squares ${due === 1 ? 'wants' : 'want'} testing.`
-        }
-      />
+      <Heading title="True" says={counts(due, all.length)} />
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.squares.map((square) => (
           <li key={square.id} className="border-t border-rule">
             <Row square={square} />
           </li>
         ))}
+        {straight.straights.map((one) => (
+          <li key={`straight ${one.id}`} className="border-t border-rule">
+            <StraightRow straight={one} />
+          </li>
+        ))}
       </ul>
-      {data.squares.length === 0 && (
-        <p className="text-soft">Squares belong here. They come with the tools you get.</p>
-      )}
     </>
   )
+}
+
+function counts(due: number, all: number): string {
+  if (all === 0) return 'Squares and straightedges belong here. They come with the tools you hang up.'
+  return due === 0
+    ? 'Every reference can be trusted.'
+    : `${due} of ${all} references ${due === 1 ? 'wants' : 'want'} testing.`
 }
 
 const SCALE = 0.42
@@ -60,18 +64,38 @@ function Row({ square }: { square: Schemas['Square'] }) {
           <path key={body} d={body} className="fill-steel stroke-ink" strokeWidth={3} />
         ))}
       </svg>
-      <span>
-        <strong className="block text-lg underline decoration-rule underline-offset-4">{square.name}</strong>
-        <span className="block text-soft">{square.says}</span>
-        <span className={square.due ? 'block font-bold text-red' : 'block'}>
-          {square.due ? `○ ${square.due}` : '✓ It can be trusted.'}
-        </span>
-        {square.lastError && square.testedAt && (
-          <span className="block text-sm text-soft">
-            last test {asDate(square.testedAt)}: {square.lastError}
-          </span>
-        )}
-      </span>
+      <Standing reference={square} />
     </Link>
+  )
+}
+
+/** A straightedge drawn small: its true edge below, the other shaped so that nobody mistakes it. */
+function StraightRow({ straight }: { straight: Schemas['Straight'] }) {
+  return (
+    <Link to={`/true/straights/${straight.id}`} className="flex items-center gap-6 py-3 hover:bg-wood">
+      <svg aria-hidden width={130} height={30} className="shrink-0">
+        <path d="M4 24 H126 V17 Q65 0 4 17 Z" className="fill-steel stroke-ink" strokeWidth={1.25} />
+      </svg>
+      <Standing reference={straight} />
+    </Link>
+  )
+}
+
+type Reference = Pick<Schemas['Square'], 'name' | 'says' | 'due' | 'lastError' | 'testedAt'>
+
+function Standing({ reference }: { reference: Reference }) {
+  return (
+    <span>
+      <strong className="block text-lg underline decoration-rule underline-offset-4">{reference.name}</strong>
+      <span className="block text-soft">{reference.says}</span>
+      <span className={reference.due ? 'block font-bold text-red' : 'block'}>
+        {reference.due ? `○ ${reference.due}` : '✓ It can be trusted.'}
+      </span>
+      {reference.lastError && reference.testedAt && (
+        <span className="block text-sm text-soft">
+          last test {asDate(reference.testedAt)}: {reference.lastError}
+        </span>
+      )}
+    </span>
   )
 }

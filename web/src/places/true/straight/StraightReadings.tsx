@@ -1,0 +1,120 @@
+import type { Schemas } from '../../../api/client'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { ReadingField } from '../../../parts/ReadingField'
+import { Readings } from '../../../parts/Readings'
+
+type Values = Schemas['StraightSheet']
+
+interface StraightReadingsProps {
+  page: Schemas['StraightPage']
+  preview: Schemas['StraightPreview']
+  values: Values
+  onChange: (values: Partial<Values>) => void
+  onRecord: (() => void) | null
+}
+
+const MOST_ROWS = 40
+
+/** The gap between both lines at each place, and how they lie. */
+export function StraightReadings({ page, preview, values, onChange, onRecord }: StraightReadingsProps) {
+  const step = page.instruments.find((one) => one.value === values.instrument)?.resolutionMm ?? 0.05
+  return (
+    <Readings onRecord={onRecord}>
+      <Choice
+        label="In the middle, the far line is"
+        hint="far from you, drawn with the stick on your side"
+        value={values.farLine}
+        options={[
+          { value: 'first', label: 'the one drawn first' },
+          { value: 'second', label: 'the one drawn second' },
+        ]}
+        onChange={(farLine) => onChange({ farLine })}
+      />
+      <Rows values={values} preview={preview} stepMm={step} onChange={onChange} />
+      <details className="border-b border-rule py-1.5">
+        <summary className="min-h-8 cursor-pointer text-soft">Line, instrument, shaving, tolerance</summary>
+        <ReadingField
+          label="Width of a line"
+          value={values.lineWidth}
+          reading={preview.readings.lineWidth}
+          stepMm={0.01}
+          onChange={(lineWidth) => onChange({ lineWidth })}
+        />
+        <Choice
+          label="Gap read with"
+          value={values.instrument}
+          options={page.instruments.map((one) => ({
+            value: one.value,
+            label: `${one.label}, to ${one.resolution}`,
+          }))}
+          onChange={(instrument) => onChange({ instrument })}
+        />
+        <ReadingField
+          label="One shaving"
+          hint="ten in a pack under the caliper"
+          value={values.shaving}
+          reading={preview.readings.shaving}
+          stepMm={0.005}
+          onChange={(shaving) => onChange({ shaving })}
+        />
+        <ReadingField
+          label="What the work can bear"
+          value={values.tolerance}
+          reading={preview.readings.tolerance}
+          stepMm={0.01}
+          onChange={(tolerance) => onChange({ tolerance })}
+        />
+      </details>
+    </Readings>
+  )
+}
+
+interface RowsProps {
+  values: Values
+  preview: Schemas['StraightPreview']
+  stepMm: number
+  onChange: (values: Partial<Values>) => void
+}
+
+function Rows({ values, preview, stepMm, onChange }: RowsProps) {
+  const { rows } = values
+  const change = (at: number, typed: Partial<Schemas['StraightRow']>) =>
+    onChange({ rows: rows.map((row, index) => (index === at ? { ...row, ...typed } : row)) })
+  return (
+    <div className="border-b border-rule py-1.5">
+      <div className="flex justify-between text-sm text-soft">
+        <span>place along the edge</span>
+        <span>gap between the lines</span>
+      </div>
+      {rows.map((row, index) => (
+        <div key={index} className="flex items-start justify-between gap-4 py-0.5">
+          <ReadingField
+            bare
+            label={`Place ${index + 1}`}
+            value={row.at}
+            reading={preview.rows[index]?.at}
+            stepMm={5}
+            onChange={(at) => change(index, { at })}
+          />
+          <ReadingField
+            bare
+            label={`Gap at place ${index + 1}`}
+            value={row.gap}
+            reading={preview.rows[index]?.gap}
+            stepMm={stepMm}
+            onChange={(gap) => change(index, { gap })}
+          />
+        </div>
+      ))}
+      <p className="flex gap-5 text-sm">
+        {rows.length < MOST_ROWS && (
+          <Button onClick={() => onChange({ rows: [...rows, { at: '', gap: '' }] })}>one place more</Button>
+        )}
+        {rows.length > 3 && (
+          <Button onClick={() => onChange({ rows: rows.slice(0, -1) })}>one place fewer</Button>
+        )}
+      </p>
+    </div>
+  )
+}
