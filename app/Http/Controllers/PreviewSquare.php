@@ -15,6 +15,6 @@ final class PreviewSquare
 {
     public function __invoke(SquareSheetRequest $request, Square $square, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(SquareResource::preview($request->sheet($square, $format), $format));
+        return new JsonResponse(SquareResource::preview($request->sheet($square, $format), $request->workWidth(), $format));
     }
 }

@@ -31,6 +31,7 @@ class SquareSheetRequest extends FormRequest
             'leftLine' => ['required', 'in:first,second'],
             'edge' => ['required', Rule::enum(SquareEdge::class)],
             'instrument' => ['required', Rule::enum(Instrument::class)],
+            'workWidth' => ['nullable', 'string', 'max:60'],
         ];
     }
 
@@ -44,6 +45,12 @@ class SquareSheetRequest extends FormRequest
             $square->blade_mm,
             $format,
         );
+    }
+
+    /** Width of the work that the square is for; null: a usual one. */
+    public function workWidth(): string
+    {
+        return $this->string('workWidth')->toString();
     }
 
     public function instrument(): Instrument

@@ -7,13 +7,18 @@ namespace App\Http\Resources;
 use App\Models\Square;
 use App\Models\SquareTest;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\Reading;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingPass;
+use JackRest\Core\Truing\SquareAtWork;
 use JackRest\Core\Truing\SquareSheet;
 
 /** Squares: on the list, on their own page, and under test. */
 final class SquareResource
 {
+    /** Width of the work where nobody said: a hive body's end, or a drawer. */
+    private const USUAL_WORK_MM = 300.0;
+
     /** @return array<string, mixed> */
     public static function of(Square $square, LengthFormatter $format): array
     {
@@ -77,8 +82,9 @@ final class SquareResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(SquareSheet $sheet, LengthFormatter $format): array
+    public static function preview(SquareSheet $sheet, string $workWidth, LengthFormatter $format): array
     {
+        $work = Reading::of($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
         $advice = $sheet->advice();
         $result = $sheet->result;
 
@@ -98,6 +104,11 @@ final class SquareResource
                 'error' => $format->small(abs($result->errorMm)),
                 'parted' => $format->small(abs(2 * $result->errorMm)),
                 'length' => $format->dimension($sheet->test->bladeLengthMm ?? 0.0),
+            ],
+            'workWidth' => Shared::reading($work),
+            'atWork' => $result === null || $sheet->test === null ? [] : [
+                (new SquareAtWork($result->errorDeg, $work->mm ?? self::USUAL_WORK_MM))->sentence($format),
+                SquareAtWork::grade($sheet->test->bladeLengthMm, $result->errorMm),
             ],
             'standing' => $advice->standing,
             'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],

@@ -2329,6 +2329,7 @@ export interface components {
             /** @enum {string} */
             edge: "outer" | "inner";
             instrument: string;
+            workWidth?: string;
         };
         RecordSquareTest: {
             length: string;
@@ -2342,10 +2343,13 @@ export interface components {
             /** @enum {string} */
             edge: "outer" | "inner";
             instrument: string;
+            workWidth?: string;
             version: number;
             planed: boolean;
         };
         SquarePreview: {
+            workWidth: components["schemas"]["Reading"];
+            atWork: string[];
             readings: components["schemas"]["SquareReadings"];
             farGaps: components["schemas"]["Reading"][];
             objection: string | null;

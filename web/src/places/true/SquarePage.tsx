@@ -38,6 +38,7 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
     ...page.fields,
     farGaps: [''],
     nearGap: '',
+    workWidth: '',
     leftLine: 'first',
     edge: 'outer',
     instrument: page.instrument,
@@ -107,6 +108,11 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
               preview={preview}
               tolerance={preview.readings.tolerance.mm === page.toleranceMm ? page.tolerance : 'tolerance'}
             />
+            {preview.atWork.map((says) => (
+              <p key={says} className="text-sm text-soft">
+                {says}
+              </p>
+            ))}
             {draft.overtaken && <Overtaken name={square.name} onKeep={draft.keep} onDrop={draft.clear} />}
             {record.error && <Notice>{record.error.message}</Notice>}
             <NextStroke says={next.says} why={next.why}>

@@ -94,6 +94,15 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
           onChange={(shaving) => onChange({ shaving })}
         />
         <ReadingField
+          label="Width of the work"
+          hint="what a shoulder or a side measures"
+          value={values.workWidth ?? ''}
+          reading={preview.workWidth}
+          usual="300 mm"
+          stepMm={10}
+          onChange={(workWidth) => onChange({ workWidth })}
+        />
+        <ReadingField
           label="What the work can bear"
           value={values.tolerance}
           reading={readings.tolerance}

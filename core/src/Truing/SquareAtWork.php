@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing;
+
+use JackRest\Core\Measure\LengthFormatter;
+
+/**
+ * What a square's error does to the work that is marked with it.
+ *
+ * A shoulder of width w stands open by w·tan δ at one side. A frame or box marked round with one square is off by δ at
+ * each of four corners in the same sense: its last joint stands open by w·tan 4δ. Source: plane geometry.
+ */
+final readonly class SquareAtWork
+{
+    public function __construct(public float $errorDeg, public float $widthMm)
+    {
+    }
+
+    public function shoulderGapMm(): float
+    {
+        return $this->widthMm * tan(deg2rad(abs($this->errorDeg)));
+    }
+
+    public function closingMm(): float
+    {
+        return $this->widthMm * tan(deg2rad(4 * abs($this->errorDeg)));
+    }
+
+    public function sentence(LengthFormatter $format): string
+    {
+        return "Over {$format->dimension($this->widthMm)} a shoulder stands open by {$format->small($this->shoulderGapMm())}; a box of four such sides closes {$format->small($this->closingMm())} out.";
+    }
+
+    /** Which grade of DIN 875-1 a metal square of this error keeps to. */
+    public static function grade(float $bladeLengthMm, float $errorMm): string
+    {
+        foreach ((new SquareGrade)(new SquareGradeInput($bladeLengthMm, $errorMm))->grades as $grade) {
+            if ($grade->met) {
+                return "Of metal it would be of grade {$grade->grade->value} (DIN 875-1, from memory).";
+            }
+        }
+
+        return 'Of metal it would be of no grade (DIN 875-1, from memory).';
+    }
+}
