@@ -32,6 +32,7 @@ use App\Http\Controllers\PreviewSquare;
 use App\Http\Controllers\PreviewStone;
 use App\Http\Controllers\PreviewStraight;
 use App\Http\Controllers\PreviewTool;
+use App\Http\Controllers\PreviewWinding;
 use App\Http\Controllers\PreviewWork;
 use App\Http\Controllers\PrintBoard;
 use App\Http\Controllers\RecordBevel;
@@ -77,6 +78,7 @@ use App\Http\Controllers\ShowSquares;
 use App\Http\Controllers\ShowStraight;
 use App\Http\Controllers\ShowStraights;
 use App\Http\Controllers\ShowTool;
+use App\Http\Controllers\ShowWinding;
 use App\Http\Controllers\ShowWork;
 use App\Http\Controllers\ShowWorks;
 use App\Http\Controllers\StartDay;
@@ -166,6 +168,8 @@ Route::prefix('api')->group(static function (): void {
         Route::put('sessions/{session}', SaveSession::class);
         Route::post('sessions/{session}/finish', FinishSession::class);
 
+        Route::get('winding', ShowWinding::class);
+        Route::post('winding/preview', PreviewWinding::class);
         Route::get('straights', ShowStraights::class);
         Route::get('straights/{straight}', ShowStraight::class);
         Route::post('straights/{straight}/preview', PreviewStraight::class);

@@ -135,6 +135,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
       },
       {
+        path: '/true/winding',
+        lazy: async () => ({ Component: (await import('./places/true/winding/WindingPage')).WindingPage }),
+      },
+      {
         path: '/true/straights/:id',
         lazy: async () => ({
           Component: (await import('./places/true/straight/StraightPage')).StraightPage,

@@ -9,8 +9,8 @@ use App\Models\StraightTest;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingPass;
-use JackRest\Core\Truing\StraightAdvice;
 use JackRest\Core\Truing\StraightSheet;
+use JackRest\Core\Truing\StrokeWords;
 
 /** Straightedges: on the list, on their own page, and under test. */
 final class StraightResource
@@ -88,7 +88,7 @@ final class StraightResource
             'result' => self::result($sheet, $format),
             'standing' => $advice->standing,
             'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
-            'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StraightAdvice::kinds($passes)),
+            'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StrokeWords::kinds($passes)),
             'leaves' => self::leaves($sheet, $passes),
             'strokeCount' => count($passes),
             'how' => Shared::how($sheet->explained()),

@@ -7,9 +7,6 @@ namespace JackRest\Core\Truing;
 /** A straightedge's reversal test in words: what is known, and the next stroke. */
 final readonly class StraightAdvice
 {
-    /** How many kinds of stroke one sentence holds. */
-    private const MOST_KINDS = 3;
-
     private function __construct(public string $nextStroke, public string $why, public string $standing, public bool $takeOff)
     {
     }
@@ -41,43 +38,9 @@ final readonly class StraightAdvice
         if ($map->passCount === 0) {
             return new self('Take a thinner shaving: one of yours is more than all there is to come off.', 'It stands proud by '.$sheet->format->small(max([0.0, ...$sheet->result->removeMm ?? []])).'.', $standing, false);
         }
-        $kinds = self::kinds($map->passes);
-        $says = array_map(static fn (array $kind): string => self::kind($kind[0], $kind[1], $sheet), array_slice($kinds, 0, self::MOST_KINDS));
-        $more = count($kinds) > self::MOST_KINDS ? ', and on as drawn' : '';
+        $strokes = StrokeWords::say($map->passes, $sheet->test->stationsMm ?? [0.0], $sheet->format);
 
-        return new self('Take '.implode(', then ', $says)."$more. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving. Turning it over doubled the error.', $standing, true);
-    }
-
-    private static function kind(ShavingPass $pass, int $count, StraightSheet $sheet): string
-    {
-        $strokes = $count === 1 ? '1 shaving' : "$count shavings";
-        $stations = $sheet->test->stationsMm ?? [0.0];
-
-        return match (true) {
-            $pass->fromMm === $pass->toMm => "$count short ".($count === 1 ? 'shaving' : 'shavings')." at {$sheet->format->dimension($pass->fromMm)}",
-            $pass->fromMm === $stations[0] && $pass->toMm === $stations[count($stations) - 1] => "$strokes right through",
-            default => "$strokes from {$sheet->format->dimension($pass->fromMm)} to {$sheet->format->dimension($pass->toMm)}",
-        };
-    }
-
-    /**
-     * @param  list<ShavingPass>  $passes
-     * @return list<array{ShavingPass, int}> strokes over the same length together
-     */
-    public static function kinds(array $passes): array
-    {
-        $kinds = [];
-        foreach ($passes as $pass) {
-            [$before, $count] = $kinds[count($kinds) - 1] ?? [null, 0];
-            if ($before !== null && $before->fromMm === $pass->fromMm && $before->toMm === $pass->toMm) {
-                array_pop($kinds);
-                $kinds[] = [$pass, $count + 1];
-            } else {
-                $kinds[] = [$pass, 1];
-            }
-        }
-
-        return $kinds;
+        return new self("Take $strokes. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving. Turning it over doubled the error.', $standing, true);
     }
 
     private static function undecided(StraightSheet $sheet, string $standing): self

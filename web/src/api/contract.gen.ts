@@ -868,6 +868,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/winding": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWinding"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/winding/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewWinding"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/straights": {
         parameters: {
             query?: never;
@@ -2155,6 +2187,60 @@ export interface components {
             version: number;
             /** @enum {string} */
             outcome: "sharp" | "stopped";
+        };
+        Winding: {
+            sticks: string | null;
+            sheet: components["schemas"]["WindingSheet"];
+        };
+        WindingSheet: {
+            boardWidth: string;
+            stickLength: string;
+            turned: string;
+            shaving: string;
+            tolerance: string;
+            rows: components["schemas"]["WindingRow"][];
+        };
+        WindingRow: {
+            at: string;
+            reading: string;
+        };
+        WindingPreview: {
+            readings: components["schemas"]["WindingReadings"];
+            rows: components["schemas"]["WindingRowRead"][];
+            objection: string | null;
+            result: components["schemas"]["WindingResult"] | null;
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
+        };
+        WindingReadings: {
+            boardWidth: components["schemas"]["Reading"];
+            stickLength: components["schemas"]["Reading"];
+            turned: components["schemas"]["Reading"];
+            shaving: components["schemas"]["Reading"];
+            tolerance: components["schemas"]["Reading"];
+        };
+        WindingRowRead: {
+            at: components["schemas"]["Reading"];
+            reading: components["schemas"]["Reading"];
+        };
+        WindingResult: {
+            twistMm: number;
+            twist: string;
+            twistDeg: number;
+            magnification: string;
+            stickError: string | null;
+            seenMm: number;
+            stickLengthMm: number;
+            boardWidthMm: number;
+            totalTwist: string;
+            corners: components["schemas"]["WindingPoint"][];
+        };
+        WindingPoint: {
+            atMm: number;
+            /** @enum {string} */
+            side: "left" | "right";
+            removeMm: number;
+            remove: string;
         };
         Straights: {
             straights: components["schemas"]["Straight"][];
@@ -4549,6 +4635,51 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showWinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Winding */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Winding"];
+                };
+            };
+        };
+    };
+    previewWinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindingSheet"];
+            };
+        };
+        responses: {
+            /** @description WindingPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WindingPreview"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };

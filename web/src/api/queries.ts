@@ -214,6 +214,20 @@ export const session = (id: number) =>
       answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
   })
 
+export const winding = () =>
+  queryOptions({
+    queryKey: [UNDER, 'winding'],
+    queryFn: ({ signal }) => answered(client.GET('/api/winding', { signal })),
+  })
+
+export const windingPreview = (body: Schemas['WindingSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'winding-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/winding/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const straights = () =>
   queryOptions({
     queryKey: [UNDER, 'straights'],

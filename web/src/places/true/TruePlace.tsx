@@ -19,6 +19,11 @@ export function TruePlace() {
   return (
     <>
       <Heading title="True" says={counts(due, all.length)} />
+      <p className="mb-3">
+        <Link to="/true/winding" className="underline underline-offset-4">
+          Sight a board with winding sticks
+        </Link>
+      </p>
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.squares.map((square) => (
           <li key={square.id} className="border-t border-rule">
