@@ -31,6 +31,7 @@ use App\Http\Controllers\PreviewImport;
 use App\Http\Controllers\PreviewSquare;
 use App\Http\Controllers\PreviewStone;
 use App\Http\Controllers\PreviewStraight;
+use App\Http\Controllers\PreviewThreeEdges;
 use App\Http\Controllers\PreviewTool;
 use App\Http\Controllers\PreviewWinding;
 use App\Http\Controllers\PreviewWork;
@@ -77,6 +78,7 @@ use App\Http\Controllers\ShowSquare;
 use App\Http\Controllers\ShowSquares;
 use App\Http\Controllers\ShowStraight;
 use App\Http\Controllers\ShowStraights;
+use App\Http\Controllers\ShowThreeEdges;
 use App\Http\Controllers\ShowTool;
 use App\Http\Controllers\ShowWinding;
 use App\Http\Controllers\ShowWork;
@@ -168,6 +170,8 @@ Route::prefix('api')->group(static function (): void {
         Route::put('sessions/{session}', SaveSession::class);
         Route::post('sessions/{session}/finish', FinishSession::class);
 
+        Route::get('three-edges', ShowThreeEdges::class);
+        Route::post('three-edges/preview', PreviewThreeEdges::class);
         Route::get('winding', ShowWinding::class);
         Route::post('winding/preview', PreviewWinding::class);
         Route::get('straights', ShowStraights::class);

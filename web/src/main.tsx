@@ -135,6 +135,12 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
       },
       {
+        path: '/true/three-edges',
+        lazy: async () => ({
+          Component: (await import('./places/true/three/ThreeEdgesPage')).ThreeEdgesPage,
+        }),
+      },
+      {
         path: '/true/winding',
         lazy: async () => ({ Component: (await import('./places/true/winding/WindingPage')).WindingPage }),
       },

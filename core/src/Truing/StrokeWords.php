@@ -10,7 +10,7 @@ use JackRest\Core\Measure\LengthFormatter;
 final class StrokeWords
 {
     /** How many kinds of stroke one sentence holds. */
-    private const MOST_KINDS = 3;
+    public const MOST_KINDS = 3;
 
     /**
      * @param  list<ShavingPass>  $passes

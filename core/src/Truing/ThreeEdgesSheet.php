@@ -137,9 +137,17 @@ final readonly class ThreeEdgesSheet
         $passes = $shaving === null ? [] : (new ShavingMap)(new ShavingMapInput($test->stationsMm, $edges[$worst]->removeMm, $shaving))->passes;
 
         return [
-            'says' => $passes === [] ? "Plane the $name edge where it is hatched, with thin shavings." : "Plane the $name edge: ".StrokeWords::say($passes, $test->stationsMm, $this->format).'. Then test all three again.',
+            'says' => $passes === [] ? "Plane the $name edge where it is hatched, with thin shavings." : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.",
             'why' => "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so that the others stay what they are.",
         ];
+    }
+
+    /** @param  list<ShavingPass>  $passes */
+    private function strokes(array $passes, ThreeEdgesInput $test): string
+    {
+        return count(StrokeWords::kinds($passes)) > StrokeWords::MOST_KINDS
+            ? count($passes).' strokes over what is hatched, the shortest first'
+            : StrokeWords::say($passes, $test->stationsMm, $this->format);
     }
 
     /**

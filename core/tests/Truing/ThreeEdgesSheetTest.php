@@ -41,7 +41,7 @@ final class ThreeEdgesSheetTest extends TestCase
     {
         $sheet = self::sheet(self::GAPS);
         self::assertEqualsWithDelta([0.1, 0.2, 0.0], array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $sheet->edges()), 1e-9);
-        self::assertSame('Plane the second edge: 3 short shavings at 0 mm, then 3 short shavings at 900 mm, then 1 shaving from 0 mm to 225 mm, and on as drawn. Then test all three again.', $sheet->next()['says']);
+        self::assertSame('Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.', $sheet->next()['says']);
     }
 
     public function test_straight_enough_is_left(): void

@@ -868,6 +868,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/three-edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showThreeEdges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/three-edges/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewThreeEdges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/winding": {
         parameters: {
             query?: never;
@@ -2187,6 +2219,51 @@ export interface components {
             version: number;
             /** @enum {string} */
             outcome: "sharp" | "stopped";
+        };
+        ThreeEdgesPage: {
+            sheet: components["schemas"]["ThreeEdgesSheet"];
+            instruments: components["schemas"]["Instrument"][];
+        };
+        ThreeEdgesSheet: {
+            shaving: string;
+            tolerance: string;
+            instrument: string;
+            rows: components["schemas"]["ThreeEdgesRow"][];
+        };
+        ThreeEdgesRow: {
+            at: string;
+            ab: string;
+            bc: string;
+            ca: string;
+            abTurned: string;
+        };
+        ThreeEdgesPreview: {
+            readings: components["schemas"]["ThreeEdgesReadings"];
+            rows: components["schemas"]["ThreeEdgesRowRead"][];
+            stationsMm: number[];
+            edges: components["schemas"]["FoundEdge"][];
+            inconsistency: string | null;
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
+        };
+        ThreeEdgesReadings: {
+            shaving: components["schemas"]["Reading"];
+            tolerance: components["schemas"]["Reading"];
+        };
+        ThreeEdgesRowRead: {
+            at: components["schemas"]["Reading"];
+            ab: components["schemas"]["Reading"];
+            bc: components["schemas"]["Reading"];
+            ca: components["schemas"]["Reading"];
+            abTurned: components["schemas"]["Reading"];
+        };
+        FoundEdge: {
+            name: string;
+            removeMm: number[];
+            straightness: string;
+            removeMost: string;
+            /** @enum {string|null} */
+            verdict: "within" | "outside" | "cannot-tell" | null;
         };
         Winding: {
             sticks: string | null;
@@ -4635,6 +4712,51 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showThreeEdges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ThreeEdgesPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreeEdgesPage"];
+                };
+            };
+        };
+    };
+    previewThreeEdges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThreeEdgesSheet"];
+            };
+        };
+        responses: {
+            /** @description ThreeEdgesPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreeEdgesPreview"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };

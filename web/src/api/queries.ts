@@ -214,6 +214,20 @@ export const session = (id: number) =>
       answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
   })
 
+export const threeEdges = () =>
+  queryOptions({
+    queryKey: [UNDER, 'three-edges'],
+    queryFn: ({ signal }) => answered(client.GET('/api/three-edges', { signal })),
+  })
+
+export const threeEdgesPreview = (body: Schemas['ThreeEdgesSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'three-edges-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/three-edges/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const winding = () =>
   queryOptions({
     queryKey: [UNDER, 'winding'],

@@ -19,9 +19,12 @@ export function TruePlace() {
   return (
     <>
       <Heading title="True" says={counts(due, all.length)} />
-      <p className="mb-3">
+      <p className="mb-3 flex flex-wrap gap-x-6">
         <Link to="/true/winding" className="underline underline-offset-4">
           Sight a board with winding sticks
+        </Link>
+        <Link to="/true/three-edges" className="underline underline-offset-4">
+          Three edges against each other
         </Link>
       </p>
       <ul className="grid gap-x-8 md:grid-cols-2">

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\EdgeFound;
+use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\ThreeEdgesSheet;
+
+/** Three edges against each other: what a test begins with, and what the readings make. */
+final class ThreeEdgesResource
+{
+    /** Places along a usual straightedge, a thin shaving, what joinery bears; common practice. */
+    private const PLACES_MM = [0.0, 225.0, 450.0, 675.0, 900.0];
+
+    private const SHAVING_MM = 0.05;
+
+    private const TOLERANCE_MM = 0.1;
+
+    /** @return array<string, mixed> */
+    public static function page(LengthFormatter $format): array
+    {
+        return [
+            'sheet' => [
+                'shaving' => $format->typed(self::SHAVING_MM),
+                'tolerance' => $format->typed(self::TOLERANCE_MM),
+                'instrument' => Instrument::Feeler->value,
+                'rows' => array_map(static fn (float $at): array => ['at' => $format->typed($at), ...array_fill_keys(ThreeEdgesSheet::COLUMNS, '')], self::PLACES_MM),
+            ],
+            'instruments' => array_map(static fn (Instrument $instrument): array => [
+                'value' => $instrument->value,
+                'label' => $instrument->label(),
+                'resolutionMm' => $instrument->resolutionMm(),
+                'resolution' => $format->small($instrument->resolutionMm()),
+            ], Instrument::cases()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function preview(ThreeEdgesSheet $sheet, LengthFormatter $format): array
+    {
+        return [
+            'readings' => array_map(Shared::reading(...), $sheet->readings),
+            'rows' => array_map(static fn (array $row): array => array_map(Shared::reading(...), $row), $sheet->rows),
+            'stationsMm' => $sheet->test->stationsMm ?? [],
+            'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesSheet::EDGES, 0, count($sheet->edges()))),
+            'inconsistency' => $sheet->result?->inconsistencyMm === null ? null : $format->small($sheet->result->inconsistencyMm),
+            'next' => $sheet->next(),
+            'how' => Shared::how($sheet->explained()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function edge(EdgeFound $edge, string $name, ThreeEdgesSheet $sheet, LengthFormatter $format): array
+    {
+        return [
+            'name' => $name,
+            'removeMm' => $edge->removeMm,
+            'straightness' => $format->small($edge->straightnessMm).' ± '.$format->small($sheet->uncertaintyMm()),
+            'removeMost' => $format->small(max([0.0, ...$edge->removeMm])),
+            'verdict' => $sheet->verdict($edge)?->value,
+        ];
+    }
+}

@@ -1,0 +1,99 @@
+import { useId } from 'react'
+import type { Schemas } from '../api/client'
+import { path } from './geometry'
+import { Hatch } from './Hatch'
+import { straightFactor, straightLayout } from './straightLayout'
+
+interface ThreeProfilesProps {
+  preview: Schemas['ThreeEdgesPreview']
+  width: number
+}
+
+const FACTORS = [10, 20, 50, 100, 200, 500, 1000]
+const ROW = 100
+const ROOM = 52
+
+export const threeHeight = 3 * ROW + 20
+
+const lengthOf = (preview: Schemas['ThreeEdgesPreview']) => preview.stationsMm.at(-1) ?? 900
+
+/** One factor for all three, so that the worst is seen to be the worst. */
+export function threeFactor(preview: Schemas['ThreeEdgesPreview'], width: number): number {
+  const heightsMm = preview.edges.flatMap((edge) => edge.removeMm)
+  return straightFactor({ lengthMm: lengthOf(preview), stationsMm: [], heightsMm }, width, ROOM, FACTORS)
+}
+
+/** Three edges one under the other, each over the line it would be planed to. */
+export function ThreeProfiles({ preview, width }: ThreeProfilesProps) {
+  const id = useId()
+  const factor = threeFactor(preview, width)
+  if (preview.edges.length === 0) return <Pairs width={width} />
+  return (
+    <g>
+      <defs>
+        <Hatch id={id} />
+      </defs>
+      {preview.edges.map((edge, index) => {
+        const baseline = (index + 1) * ROW - 12
+        const drawn = {
+          lengthMm: lengthOf(preview),
+          stationsMm: preview.stationsMm,
+          heightsMm: edge.removeMm,
+        }
+        const { edge: points, line } = straightLayout(drawn, factor, width, baseline)
+        return (
+          <g key={edge.name}>
+            <path
+              d={path([...points, { x: line[1].x, y: baseline + 20 }, { x: line[0].x, y: baseline + 20 }])}
+              className="fill-wood"
+            />
+            <path
+              d={path([line[0], ...points, line[1]])}
+              fill={`url(#${id})`}
+              className="stroke-blue"
+              strokeWidth={1}
+            />
+            <path d={path(points, false)} className="fill-none stroke-ink" strokeWidth={2} />
+            <path d={path(line, false)} className="stroke-ink" strokeDasharray="6 4" />
+            <text x={line[0].x} y={baseline + 15} fontWeight={700}>
+              {edge.name}: {edge.straightness}
+              {edge.verdict === 'outside' ? ', outside' : edge.verdict === 'within' ? ', within ✓' : ''}
+            </text>
+          </g>
+        )
+      })}
+    </g>
+  )
+}
+
+/** Before anything is read: how a pair is closed, like a book, and where the light shows. */
+function Pairs({ width }: { width: number }) {
+  const [left, right, middle] = [width * 0.14, width * 0.86, threeHeight / 2]
+  return (
+    <g>
+      <path
+        d={`M${left} ${middle - 60} H${right} V${middle - 6} Q${width / 2} ${middle - 22} ${left} ${middle - 6} Z`}
+        className="fill-wood stroke-ink"
+        strokeWidth={1.5}
+      />
+      <path
+        d={`M${left} ${middle - 6} Q${width / 2} ${middle - 22} ${right} ${middle - 6} Q${width / 2} ${middle + 6} ${left} ${middle - 6} Z`}
+        className="fill-amber-wash stroke-amber"
+      />
+      <path
+        d={`M${left} ${middle + 60} H${right} V${middle - 6} Q${width / 2} ${middle + 6} ${left} ${middle - 6} Z`}
+        className="fill-wood stroke-ink"
+        strokeWidth={1.5}
+      />
+      <text x={width / 2} y={middle - 34} textAnchor="middle">
+        first
+      </text>
+      <text x={width / 2} y={middle + 42} textAnchor="middle">
+        second
+      </text>
+      <text x={width / 2} y={middle + 92} textAnchor="middle" className="fill-soft">
+        one edge on the other: read where light shows
+      </text>
+    </g>
+  )
+}

@@ -1,0 +1,67 @@
+import { useQuery } from '@tanstack/react-query'
+import type { Schemas } from '../../../api/client'
+import { pulse, threeEdges, threeEdgesPreview } from '../../../api/queries'
+import { ThreeProfiles, threeHeight, threeFactor } from '../../../drawings/ThreeProfiles'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Heading } from '../../../parts/Heading'
+import { How } from '../../../parts/How'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { Sheet } from '../../../parts/Sheet'
+import { useDraft } from '../../../parts/useDraft'
+import { ThreeEdgesReadings } from './ThreeEdgesReadings'
+
+/** Three edges tested against each other, guided pair by pair; none of them needs to be straight. */
+export function ThreeEdgesPage() {
+  const { data, error } = useQuery(threeEdges())
+  const unit = useQuery(pulse()).data?.unit
+  if (error) return <Lost problem={error} />
+  return data && unit ? <Page page={data} unit={unit} /> : <Waiting />
+}
+
+function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string }) {
+  const draft = useDraft('three edges', page.sheet, unit, 1)
+  const preview = useQuery(threeEdgesPreview(draft.values)).data
+  if (!preview) return <Waiting />
+  const begun = draft.values.rows.some((row) => row.ab + row.bc + row.ca + row.abTurned !== '')
+
+  return (
+    <>
+      <Heading
+        title="Three edges against each other"
+        says="No straight one is needed: three pairs tell all three apart."
+      />
+      <Board
+        columnFirst={preview.edges.length === 0}
+        drawing={
+          <Sheet
+            title="The three edges, each over its own straight line"
+            says={
+              preview.edges.length > 0
+                ? preview.edges.map((edge) => `${edge.name}: straight to ${edge.straightness}`).join('; ')
+                : preview.next.says
+            }
+            block={(box) => [
+              ['Heights', `drawn ×${threeFactor(preview, box.width)}`],
+              ['Hatched', 'stands proud'],
+              ...(preview.inconsistency ? [['Contradiction', preview.inconsistency] as const] : []),
+            ]}
+            height={() => threeHeight}
+          >
+            {({ width }) => <ThreeProfiles preview={preview} width={width} />}
+          </Sheet>
+        }
+        below={
+          <ThreeEdgesReadings page={page} values={draft.values} preview={preview} onChange={draft.change} />
+        }
+        column={
+          <NextStroke says={preview.next.says} why={preview.next.why}>
+            <How how={preview.how} />
+            {begun && <Button onClick={draft.clear}>Begin again</Button>}
+          </NextStroke>
+        }
+      />
+    </>
+  )
+}

@@ -1,0 +1,100 @@
+import type { Schemas } from '../../../api/client'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { ReadingField } from '../../../parts/ReadingField'
+import { Readings } from '../../../parts/Readings'
+
+type Values = Schemas['ThreeEdgesSheet']
+type Column = keyof Schemas['ThreeEdgesRow']
+
+interface ThreeEdgesReadingsProps {
+  page: Schemas['ThreeEdgesPage']
+  values: Values
+  preview: Schemas['ThreeEdgesPreview']
+  onChange: (values: Partial<Values>) => void
+}
+
+const MOST_ROWS = 21
+const COLUMNS: readonly { name: Column; head: string }[] = [
+  { name: 'at', head: 'place' },
+  { name: 'ab', head: '1st on 2nd' },
+  { name: 'bc', head: '2nd on 3rd' },
+  { name: 'ca', head: '3rd on 1st' },
+  { name: 'abTurned', head: '1st on 2nd turned end for end' },
+]
+const NOTHING: Schemas['ThreeEdgesRow'] = { at: '', ab: '', bc: '', ca: '', abTurned: '' }
+
+/** A table of gaps: a row for each place, a column for each pair; the last is read only to be sure. */
+export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdgesReadingsProps) {
+  const { rows } = values
+  const step = page.instruments.find((one) => one.value === values.instrument)?.resolutionMm ?? 0.05
+  const change = (at: number, column: Column, typed: string) =>
+    onChange({ rows: rows.map((row, index) => (index === at ? { ...row, [column]: typed } : row)) })
+  return (
+    <Readings title="Gaps, pair by pair" onRecord={null}>
+      <div className="relative overflow-x-auto" role="region" aria-label="Gaps at each place" tabIndex={0}>
+        <table>
+          <thead className="text-right text-sm text-soft">
+            <tr>
+              {COLUMNS.map((column) => (
+                <th key={column.name} scope="col" className="max-w-28 px-2 font-normal">
+                  {column.head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row, index) => (
+              <tr key={index}>
+                {COLUMNS.map(({ name, head }) => (
+                  <td key={name} className="max-w-40 px-2 py-0.5 align-top">
+                    <ReadingField
+                      bare
+                      label={`${head}, place ${index + 1}`}
+                      value={row[name]}
+                      reading={preview.rows[index]?.[name]}
+                      stepMm={name === 'at' ? 5 : step}
+                      onChange={(typed) => change(index, name, typed)}
+                    />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <p className="flex gap-5 border-b border-rule text-sm">
+        {rows.length < MOST_ROWS && (
+          <Button onClick={() => onChange({ rows: [...rows, NOTHING] })}>one place more</Button>
+        )}
+        {rows.length > 3 && (
+          <Button onClick={() => onChange({ rows: rows.slice(0, -1) })}>one place fewer</Button>
+        )}
+      </p>
+      <Choice
+        label="Gap read with"
+        value={values.instrument}
+        options={page.instruments.map((one) => ({
+          value: one.value,
+          label: `${one.label}, to ${one.resolution}`,
+        }))}
+        onChange={(instrument) => onChange({ instrument })}
+      />
+      <ReadingField
+        label="One shaving"
+        hint="ten in a pack under the caliper"
+        value={values.shaving}
+        reading={preview.readings.shaving}
+        stepMm={0.005}
+        onChange={(shaving) => onChange({ shaving })}
+      />
+      <ReadingField
+        label="What the work can bear"
+        value={values.tolerance}
+        reading={preview.readings.tolerance}
+        stepMm={0.01}
+        onChange={(tolerance) => onChange({ tolerance })}
+      />
+    </Readings>
+  )
+}
