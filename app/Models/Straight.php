@@ -6,7 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\ShavingLearnt;
 use JackRest\Core\Truing\StraightRecord;
+use JackRest\Core\Truing\StraightSheet;
 use JackRest\Core\Truing\Verdict;
 
 /**
@@ -44,6 +46,22 @@ final class Straight extends Record
     public function toCore(): StraightRecord
     {
         return new StraightRecord($this->length_mm, $this->height_mm, $this->least_mm);
+    }
+
+    /** How thick one shaving was, where the last test was planed after and this one shows what that took; null: nothing is told. */
+    public function learntShavingMm(StraightSheet $sheet): ?float
+    {
+        $last = $this->tests->last();
+        $before = $last === null || $last->strokes_taken === null ? [] : $last->readings;
+        if ($sheet->result === null || $sheet->test === null || ! isset($before['stationsMm'], $before['deviationMm'], $before['shavings'])) {
+            return null;
+        }
+        /** @var array{stationsMm: non-empty-list<int|float>, deviationMm: non-empty-list<int|float>, shavings: non-empty-list<int>} $before */
+        $stations = array_map(floatval(...), $before['stationsMm']);
+
+        return $stations === $sheet->test->stationsMm
+            ? ShavingLearnt::mm($stations, array_map(floatval(...), $before['deviationMm']), $sheet->result->deviationMm, $before['shavings'], $this->shaving_mm)
+            : null;
     }
 
     /** Why it wants testing, or null when it can be trusted. */

@@ -57,6 +57,16 @@ final class StraightTest extends HttpTestCase
         $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Test the 900 mm straightedge.']);
     }
 
+    /** Five strokes of 0.04 at the middle left 0.05 of the 0.20: 0.03 each, and the page offers it. */
+    public function test_the_plan_learns_how_thick_the_shavings_really_were(): void
+    {
+        $page = $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0.2', '0.4', '0.2', '0']), 'version' => 1, 'planed' => true])->assertCreated()->json();
+        self::assertSame(2, $page['straight']['version']);
+        $preview = $this->ask('POST', '/api/straights/'.self::id().'/preview', self::sheet(['0', '0.02', '0.1', '0.02', '0']))->assertOk()->json();
+        self::assertSame(['Your last shavings were 0.03 mm thick, by what they took.', '0.03'], [$preview['learnt']['says'], $preview['learnt']['typed']]);
+        $this->ask('POST', '/api/straights/'.self::id().'/preview', self::sheet(['0', '', '', '', '']))->assertJsonPath('learnt', null);
+    }
+
     public function test_a_second_window_is_told(): void
     {
         $this->ask('POST', '/api/straights/'.self::id().'/drops', ['version' => 1])->assertOk()->assertJsonPath('straight.due', 'It has not been tested since it fell.');

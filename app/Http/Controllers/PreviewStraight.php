@@ -15,6 +15,8 @@ final class PreviewStraight
 {
     public function __invoke(StraightSheetRequest $request, Straight $straight, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(StraightResource::preview($request->sheet($straight, $format), $format));
+        $sheet = $request->sheet($straight, $format);
+
+        return new JsonResponse(StraightResource::preview($sheet, $straight->learntShavingMm($sheet), $format));
     }
 }

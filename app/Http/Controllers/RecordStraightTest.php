@@ -34,7 +34,7 @@ final class RecordStraightTest
             ], $request->version());
             $changes->create($straight->tests(), [
                 'tested_at' => Carbon::now()->toIso8601ZuluString(),
-                'readings' => $request->typed(),
+                'readings' => [...$request->typed(), 'stationsMm' => $sheet->test?->stationsMm, 'deviationMm' => $sheet->result?->deviationMm, 'shavings' => $strokes === null ? null : $sheet->map()?->shavings],
                 'straightness_mm' => $sheet->result?->straightnessMm,
                 'uncertainty_mm' => $sheet->uncertaintyMm,
                 'shape' => $sheet->result?->shape,

@@ -76,7 +76,7 @@ final class StraightResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(StraightSheet $sheet, LengthFormatter $format): array
+    public static function preview(StraightSheet $sheet, ?float $learntMm, LengthFormatter $format): array
     {
         $advice = $sheet->advice();
         $passes = $advice->takeOff ? $sheet->map()->passes ?? [] : [];
@@ -91,6 +91,7 @@ final class StraightResource
             'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StrokeWords::kinds($passes)),
             'leaves' => self::leaves($sheet, $passes),
             'strokeCount' => count($passes),
+            'learnt' => $learntMm === null ? null : ['says' => 'Your last shavings were '.$format->small($learntMm).' thick, by what they took.', 'typed' => $format->typed(round($learntMm, 3))],
             'how' => Shared::how($sheet->explained()),
         ];
     }

@@ -2394,7 +2394,12 @@ export interface components {
             strokes: components["schemas"]["StraightStroke"][];
             leaves: number[][];
             strokeCount: number;
+            learnt: components["schemas"]["LearntShaving"] | null;
             how: components["schemas"]["How"][];
+        };
+        LearntShaving: {
+            says: string;
+            typed: string;
         };
         StraightRowRead: {
             at: components["schemas"]["Reading"];

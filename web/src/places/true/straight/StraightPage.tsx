@@ -64,6 +64,16 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
             />
             {preview.objection && <Notice>{preview.objection}</Notice>}
             <StraightAnswer preview={preview} />
+            {preview.learnt && preview.learnt.typed !== draft.values.shaving && (
+              <p className="mt-1">
+                {preview.learnt.says}{' '}
+                <Button
+                  onClick={() => draft.change({ shaving: preview.learnt?.typed ?? draft.values.shaving })}
+                >
+                  Reckon with that
+                </Button>
+              </p>
+            )}
             {draft.overtaken && <Overtaken name={straight.name} onKeep={draft.keep} onDrop={draft.clear} />}
             <NextStroke says={next.says} why={next.why}>
               {main && (
