@@ -30,6 +30,12 @@ final class DayTest extends HttpTestCase
         self::assertEqualsCanonicalizing(self::due(), array_column(array_filter($day['edges'], static fn (array $edge): bool => $edge['chosen']), 'id'));
     }
 
+    public function test_without_a_stone_it_says_what_is_wanted_first(): void
+    {
+        self::bench()->stones()->delete();
+        $this->ask('POST', '/api/day', ['edges' => self::due()])->assertOk()->assertJsonPath('next.says', 'There is no stone in your rack yet.')->assertJsonPath('rounds', []);
+    }
+
     public function test_with_none_chosen_it_asks(): void
     {
         $this->ask('POST', '/api/day', ['edges' => []])->assertJsonPath('next.says', 'Choose the edges for the day.')->assertJsonPath('rounds', []);

@@ -37,11 +37,22 @@ final class DayResource
             'waits' => $day?->waits() ?? [],
             'totalSeconds' => $day->totalSeconds ?? 0.0,
             'savesSeconds' => $day?->savesSeconds() ?? 0.0,
-            'next' => $day === null ? ['says' => 'Choose the edges for the day.', 'why' => 'Each stone is then fetched, wetted and flattened once.'] : [
+            'next' => $day === null ? self::nothingYet($bench, $chosen) : [
                 'says' => self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
                 'why' => self::saves($day),
             ],
         ];
+    }
+
+    /**
+     * @param  list<int>  $chosen
+     * @return array{says: string, why: string}
+     */
+    private static function nothingYet(DayOfBench $bench, array $chosen): array
+    {
+        return $chosen === [] || $bench->left === []
+            ? ['says' => 'Choose the edges for the day.', 'why' => 'Each stone is then fetched, wetted and flattened once.']
+            : ['says' => $bench->left[array_key_first($bench->left)], 'why' => 'None of the chosen edges can be planned before that.'];
     }
 
     private static function edges(SharpeningDay $day): string

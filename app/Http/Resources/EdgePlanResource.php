@@ -40,6 +40,7 @@ final class EdgePlanResource
             'skipped' => $plan?->skipped() ?? [],
             'earlier' => array_map(static fn (StopEarly $stop): array => ['stopUm' => (string) $stop->finishUm, 'says' => $stop->says()], $plan?->earlier() ?? []),
             'schools' => $sheet->task === null ? [] : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
+            'rackIsEmpty' => $rack === [],
             'warning' => $plan?->warning,
             'caution' => SharpeningPlan::CAUTION,
             'grindingCaution' => ($plan->steps[0]->kind ?? null) === StepKind::Grind ? SharpeningPlan::GRINDING_CAUTION : null,

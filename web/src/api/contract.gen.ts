@@ -1770,6 +1770,7 @@ export interface components {
             skipped: string[];
             earlier: components["schemas"]["Earlier"][];
             schools: components["schemas"]["PlanOfSchool"][];
+            rackIsEmpty: boolean;
             warning: string | null;
             caution: string;
             grindingCaution: string | null;

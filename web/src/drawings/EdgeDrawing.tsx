@@ -24,7 +24,8 @@ export function EdgeDrawing({ drawn, detailScale, width, height }: EdgeDrawingPr
   const origin = { x: LEFT, y: height - BELOW }
   const shape = edgeShape(drawn, detailScale, origin, (2 * width) / detailScale)
   const takes = drawn.recessionMm > 0
-  const steeper = drawn.secondaryDeg > drawn.primaryDeg
+  // Without a strip of it yet, the honed angle is only meant to be.
+  const steeper = drawn.secondaryDeg > drawn.primaryDeg && drawn.contactLengthMm > 0
 
   return (
     <g>
@@ -48,9 +49,9 @@ export function EdgeDrawing({ drawn, detailScale, width, height }: EdgeDrawingPr
       </g>
       <Angle
         at={shape.edge}
-        deg={drawn.secondaryDeg}
+        deg={steeper ? drawn.secondaryDeg : drawn.primaryDeg}
         radius={Math.min(150, width * 0.24)}
-        text={`${degrees(drawn.secondaryDeg)}${steeper ? ' honed' : ''}`}
+        text={steeper ? `${degrees(drawn.secondaryDeg)} honed` : degrees(drawn.primaryDeg)}
       />
       {takes && <Recession shape={shape} text={drawn.recession} />}
       {steeper && drawn.contactLengthMm * detailScale > ROOM && (

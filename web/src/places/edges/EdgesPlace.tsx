@@ -21,6 +21,7 @@ export function EdgesPlace() {
     <>
       <Heading title="Edges" says={counts(blunt, data.edges.length)} />
       <EdgesNav />
+      {data.edges.length === 0 && <FirstEdge />}
       {blunt > 0 && <DayAhead />}
       <ul className="mt-5 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
         {data.edges.map((edge) => (
@@ -35,8 +36,26 @@ export function EdgesPlace() {
 }
 
 function counts(blunt: number, all: number): string {
-  if (all === 0) return 'Edges belong here. They come with the tools you get: hang up a chisel or a plane.'
+  if (all === 0) return 'Every cutting edge belongs here, each as a small section, worst first.'
   return blunt === 0 ? 'All of them are sharp.' : `${blunt} of ${all} want honing; worst first.`
+}
+
+function FirstEdge() {
+  return (
+    <div className="max-w-2xl">
+      <NextStroke
+        says="Hang up the first chisel or plane."
+        why="Its edge comes with it; then put a stone on the rack, and the plan is there."
+      >
+        <Link to="/kit/add" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
+          Add a tool
+        </Link>
+        <Link to="/edges/rack" className="min-h-8 underline underline-offset-4">
+          Lay out the rack
+        </Link>
+      </NextStroke>
+    </div>
+  )
 }
 
 /** All that are due, taken together. */

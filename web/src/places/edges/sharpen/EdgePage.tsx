@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '../../../api/client'
 import { edgePage, edgePlan, pulse } from '../../../api/queries'
 import { detailScaleFor, EdgeDrawing } from '../../../drawings/EdgeDrawing'
@@ -140,6 +140,14 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
                     Start at the bench
                   </Button>
                 )
+              )}
+              {plan.rackIsEmpty && (
+                <Link
+                  to="/edges/rack?stone=new"
+                  className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
+                >
+                  Put a stone on the rack
+                </Link>
               )}
               {page.running === null && draft.values.condition !== edge.condition && (
                 <Button disabled={report.isPending} onClick={() => report.mutate()}>
