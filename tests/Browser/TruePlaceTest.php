@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
+use Instruments\Kind;
+use Instruments\StandIn;
+use Instruments\Truth;
+
 /** References under test, as somebody at the bench reads them off. */
 final class TruePlaceTest extends BrowserTestCase
 {
@@ -74,6 +79,26 @@ final class TruePlaceTest extends BrowserTestCase
         $this->open('/true');
         $this->seesText('4 references');
         $this->seesText('It has never been tested.');
+    }
+
+    /** A digital caliper that types like a keyboard: its Enter goes to the next reading and records nothing. */
+    public function test_a_caliper_that_types_fills_the_gaps(): void
+    {
+        $this->open('/true/straights/'.$this->straight());
+        $caliper = new StandIn(Kind::Caliper, Truth::ofDemo('900 mm straightedge'), 11);
+        $this->field('Gap at place 2')->click();
+        foreach ([225.0, 450.0, 675.0] as $index => $place) {
+            $this->keys($caliper->keys($place), WebDriverKeys::ENTER);
+            // Enter goes over the place beside the gap as well.
+            if ($index < 2) {
+                $this->keys(WebDriverKeys::ENTER);
+            }
+        }
+        $this->seesText('Record this test');
+        foreach (['2', '3', '4'] as $place) {
+            self::assertMatchesRegularExpression('/^0\.\d\d$/', (string) $this->field("Gap at place $place")->getAttribute('value'));
+        }
+        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/straights/'.$this->straight())), true)['tests']);
     }
 
     private function straight(): int

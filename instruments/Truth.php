@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Instruments;
+
+use RuntimeException;
+
+/** What an instrument is pointed at: the true value at each place, by straight lines between those known. */
+final readonly class Truth
+{
+    /** @param  non-empty-list<array{float, float}>  $points  place in mm and value, ascending */
+    private function __construct(public string $name, private array $points)
+    {
+    }
+
+    /**
+     * A reference of the demo bench, as its last test found it: the gap that a reversal test shows.
+     *
+     * @throws RuntimeException when the demo bench has no such reference
+     */
+    public static function ofDemo(string $name): self
+    {
+        /** @var array{tools: list<array<string, mixed>>} $demo */
+        $demo = json_decode((string) file_get_contents(__DIR__.'/../demo/orchard-row.json'), true, flags: JSON_THROW_ON_ERROR);
+        foreach (self::references($demo) as $reference) {
+            if ($reference['name'] === $name) {
+                return new self($name, self::points($reference));
+            }
+        }
+        throw new RuntimeException("the demo bench has no “{$name}”");
+    }
+
+    /** The air of an unheated shed over a day: damp at dawn, drier after noon. Place counts hours here. */
+    public static function ofShed(): self
+    {
+        return new self('the shed', [[0.0, 78.0], [6.0, 82.0], [14.0, 61.0], [20.0, 72.0], [24.0, 78.0]]);
+    }
+
+    public function at(float $place): float
+    {
+        $before = $this->points[0];
+        foreach ($this->points as $point) {
+            if ($place <= $point[0]) {
+                return $point[0] === $before[0] ? $point[1] : $before[1] + ($point[1] - $before[1]) * ($place - $before[0]) / ($point[0] - $before[0]);
+            }
+            $before = $point;
+        }
+
+        return $before[1];
+    }
+
+    /**
+     * @param  array<mixed>  $demo
+     * @return list<array<string, mixed>>
+     */
+    private static function references(array $demo): array
+    {
+        $found = [];
+        foreach ($demo as $key => $value) {
+            if (is_array($value)) {
+                $isReference = ($key === 'straight' || $key === 'square') && isset($value['tests']);
+                $found = [...$found, ...($isReference ? [$value] : self::references($value))];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  array<string, mixed>  $reference
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function points(array $reference): array
+    {
+        $last = $reference['tests'][count($reference['tests']) - 1];
+        if (! isset($last['readings']['rows'])) {
+            return [[0.0, 0.0], [(float) $reference['blade_mm'], 2 * (float) $last['error_mm']]];
+        }
+        $points = array_map(static fn (array $row): array => [(float) $row['at'], (float) $row['gap']], $last['readings']['rows']);
+
+        return $points === [] ? [[0.0, 0.0]] : array_values($points);
+    }
+}
