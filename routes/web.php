@@ -28,6 +28,7 @@ use App\Http\Controllers\PlanEdge;
 use App\Http\Controllers\PreviewGeometry;
 use App\Http\Controllers\PreviewGuide;
 use App\Http\Controllers\PreviewImport;
+use App\Http\Controllers\PreviewSlope;
 use App\Http\Controllers\PreviewSquare;
 use App\Http\Controllers\PreviewStone;
 use App\Http\Controllers\PreviewStraight;
@@ -170,6 +171,7 @@ Route::prefix('api')->group(static function (): void {
         Route::put('sessions/{session}', SaveSession::class);
         Route::post('sessions/{session}/finish', FinishSession::class);
 
+        Route::post('slope/preview', PreviewSlope::class);
         Route::get('three-edges', ShowThreeEdges::class);
         Route::post('three-edges/preview', PreviewThreeEdges::class);
         Route::get('winding', ShowWinding::class);

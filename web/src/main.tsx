@@ -135,6 +135,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
       },
       {
+        path: '/true/slope',
+        lazy: async () => ({ Component: (await import('./places/true/slope/SlopePage')).SlopePage }),
+      },
+      {
         path: '/true/three-edges',
         lazy: async () => ({
           Component: (await import('./places/true/three/ThreeEdgesPage')).ThreeEdgesPage,

@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slope/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSlope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/three-edges": {
         parameters: {
             query?: never;
@@ -2220,6 +2236,28 @@ export interface components {
             version: number;
             /** @enum {string} */
             outcome: "sharp" | "stopped";
+        };
+        SlopeSheet: {
+            nominal: string;
+            run: string;
+            rise: string;
+            turned: string;
+            thickness: string;
+            joints: string;
+            tolerance: string;
+        };
+        SlopePreview: {
+            figures: components["schemas"]["Figures"];
+            result: components["schemas"]["SlopeResult"] | null;
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
+        };
+        SlopeResult: {
+            angleDeg: number;
+            ratio: string;
+            angle: string;
+            nominalDeg: number | null;
+            lean: string | null;
         };
         ThreeEdgesPage: {
             sheet: components["schemas"]["ThreeEdgesSheet"];
@@ -4718,6 +4756,31 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewSlope: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SlopeSheet"];
+            };
+        };
+        responses: {
+            /** @description SlopePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SlopePreview"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };

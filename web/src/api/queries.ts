@@ -214,6 +214,14 @@ export const session = (id: number) =>
       answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
   })
 
+export const slopePreview = (body: Schemas['SlopeSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'slope-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/slope/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const threeEdges = () =>
   queryOptions({
     queryKey: [UNDER, 'three-edges'],

@@ -26,6 +26,9 @@ export function TruePlace() {
         <Link to="/true/three-edges" className="underline underline-offset-4">
           Three edges against each other
         </Link>
+        <Link to="/true/slope" className="underline underline-offset-4">
+          A dovetail template
+        </Link>
       </p>
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.squares.map((square) => (
