@@ -26,7 +26,8 @@ export PHP_CLI_SERVER_WORKERS=4
 ROOT=$PWD
 (cd public && exec "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") >>"$(data_folder)/logs/server.log" 2>&1 &
 SERVER=$!
-trap 'kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
+# PHP's own server leaves its workers behind when it is ended.
+trap 'pkill -P "$SERVER" 2>/dev/null; kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
 for _ in $(seq 100); do
   if answers "$PORT"; then
     say "Jack Rest is ready at http://127.0.0.1:$PORT"

@@ -16,6 +16,9 @@ final class LinearProgram
 {
     private const SAME = 1e-11;
 
+    /** Steps that take the condition broken worst, which is quick; after them the first one, which must end. */
+    private const QUICK = 200;
+
     /** Unknowns are sought within so many times the largest b. */
     private const ROOM = 1e4;
 
@@ -39,7 +42,7 @@ final class LinearProgram
         $basis = range(count($rows) - $unknowns, count($rows) - 1);
         for ($step = 0; $step < 50 * count($rows) + 1000; $step++) {
             $x = self::solve(array_map(static fn (int $row): array => $rows[$row][0], $basis), array_map(static fn (int $row): float => $rows[$row][1], $basis));
-            $entering = self::broken($rows, $x, $basis);
+            $entering = self::broken($rows, $x, $basis, $step < self::QUICK);
             if ($entering === null) {
                 return $x;
             }
@@ -53,19 +56,25 @@ final class LinearProgram
      * @param  list<float>  $x
      * @param  list<int>  $basis  kept to but for the last bits
      */
-    private static function broken(array $rows, array $x, array $basis): ?int
+    private static function broken(array $rows, array $x, array $basis, bool $worst): ?int
     {
+        $broken = null;
+        $most = 0.0;
         foreach (array_diff_key($rows, array_flip($basis)) as $index => [$a, $b]) {
             $left = 0.0;
             foreach ($a as $place => $factor) {
                 $left += $factor * $x[$place];
             }
-            if ($left < $b - self::SAME * max(1.0, abs($b))) {
-                return $index;
+            $lacks = $b - self::SAME * max(1.0, abs($b)) - $left;
+            if ($lacks > $most) {
+                [$broken, $most] = [$index, $lacks];
+                if (! $worst) {
+                    return $broken;
+                }
             }
         }
 
-        return null;
+        return $broken;
     }
 
     /**

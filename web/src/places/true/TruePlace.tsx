@@ -20,13 +20,13 @@ export function TruePlace() {
     <>
       <Heading title="True" says={counts(due, all.length)} />
       <p className="mb-3 flex flex-wrap gap-x-6">
-        <Link to="/true/winding" className="underline underline-offset-4">
+        <Link to="/true/winding" className="min-h-8 underline underline-offset-4">
           Sight a board with winding sticks
         </Link>
-        <Link to="/true/three-edges" className="underline underline-offset-4">
+        <Link to="/true/three-edges" className="min-h-8 underline underline-offset-4">
           Three edges against each other
         </Link>
-        <Link to="/true/slope" className="underline underline-offset-4">
+        <Link to="/true/slope" className="min-h-8 underline underline-offset-4">
           A dovetail template
         </Link>
       </p>
