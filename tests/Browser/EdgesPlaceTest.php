@@ -43,15 +43,15 @@ final class EdgesPlaceTest extends BrowserTestCase
     {
         $edge = $this->edge('18 mm chisel');
         $this->open("/edges/$edge");
-        $this->press('Stropped, 20 strokes');
-        $this->seesText('Stropped the 18 mm chisel, 20 strokes a side.');
+        $this->press('Stropped');
+        $this->seesText('Stropped the 18 mm chisel, 10 strokes a side.');
         $this->open("/edges/$edge/diary");
-        $this->seesText('Stropped it, 20 strokes a side.');
+        $this->seesText('Stropped it, 10 strokes a side.');
         $this->open("/edges/$edge");
         $this->press('undo');
         $this->open("/edges/$edge/diary");
         $this->seesText('What happened to it');
-        self::assertStringNotContainsString('20 strokes a side', $this->said());
+        self::assertStringNotContainsString('10 strokes a side', $this->said());
     }
 
     public function test_use_is_written_down_and_an_unreadable_figure_is_kept(): void

@@ -42,6 +42,12 @@ final class LogTest extends HttpTestCase
         self::assertGreaterThan($edge->micro_width_mm, self::edge('iron of the block plane, 35 mm')->micro_width_mm);
     }
 
+    public function test_an_edge_that_is_dull_already_is_not_promised_more_days(): void
+    {
+        $dull = self::bench()->edges()->where('name', '12 mm chisel')->firstOrFail();
+        $this->ask('GET', "/api/edges/{$dull->id}/log")->assertJsonPath('forecast', 'It wants honing now.');
+    }
+
     public function test_stropping_is_one_tap(): void
     {
         $edge = self::edge('iron of the block plane, 35 mm');

@@ -40,7 +40,7 @@ final readonly class LogResource
 
         return [
             'edge' => EdgeResource::of($edge, $this->format),
-            'forecast' => $forecast->sentence(),
+            'forecast' => $edge->condition === Edge::SHARP ? $forecast->sentence() : 'It wants honing now.',
             'range' => self::range($forecast),
             'spans' => array_map(static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt], array_slice($forecast->life->spans, -24)),
             'clock' => $forecast->life->clock->value,

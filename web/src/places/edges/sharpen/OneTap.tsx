@@ -1,10 +1,14 @@
+import { useState } from 'react'
 import { answered, client, type Schemas } from '../../../api/client'
 import { Button } from '../../../parts/Button'
 import { useChange } from '../../../parts/useChange'
 import { eventOf } from '../log/eventOf'
 
+const STROKES = [5, 10, 15, 20, 30]
+
 /** Ten strokes on the strop, or a touch-up, done without any plan: one tap writes it down. */
 export function OneTap({ edge }: { edge: Schemas['Edge'] }) {
+  const [strokes, setStrokes] = useState(10)
   const record = useChange((typed: Partial<Schemas['EventRequest']>) =>
     answered(
       client.POST('/api/edges/{edge}/events', {
@@ -16,9 +20,26 @@ export function OneTap({ edge }: { edge: Schemas['Edge'] }) {
   return (
     <p className="mt-4 flex flex-wrap items-baseline gap-x-5 border-t border-rule pt-2">
       <span className="text-soft">Done already?</span>
-      <Button disabled={record.isPending} onClick={() => record.mutate({ kind: 'stropped', strokes: '20' })}>
-        Stropped, 20 strokes
-      </Button>
+      <span className="inline-flex items-baseline gap-2">
+        <Button
+          disabled={record.isPending}
+          onClick={() => record.mutate({ kind: 'stropped', strokes: String(strokes) })}
+        >
+          Stropped
+        </Button>
+        <select
+          aria-label="Strokes a side"
+          value={strokes}
+          onChange={(event) => setStrokes(Number(event.target.value))}
+          className="min-h-8 border border-rule bg-sheet px-1"
+        >
+          {STROKES.map((count) => (
+            <option key={count} value={count}>
+              {count} a side
+            </option>
+          ))}
+        </select>
+      </span>
       <Button disabled={record.isPending} onClick={() => record.mutate({ kind: 'touched-up' })}>
         Touched up
       </Button>
