@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\HoningSession;
+use App\Models\Straight;
 use App\Models\Work;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeSheet;
@@ -42,7 +43,7 @@ final class ReadinessOfBench
     {
         $work = $this->kit->nextWork();
 
-        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->squares(), ...$this->straights()]);
+        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->references()]);
     }
 
     private function chooseWork(): Chore
@@ -119,27 +120,13 @@ final class ReadinessOfBench
     }
 
     /** @return list<Chore> */
-    private function straights(): array
+    private function references(): array
     {
         $chores = [];
-        foreach ($this->bench->straights()->with('tests')->get() as $straight) {
-            $due = $straight->due();
+        foreach ([...$this->bench->squares()->with('tests')->get(), ...$this->bench->straights()->with('tests')->get()] as $reference) {
+            $due = $reference->due();
             if ($due !== null) {
-                $chores[] = new Chore(ChoreKind::TestStraight, (string) $straight->id, "Test the {$straight->name}.", $due, self::TEST_MINUTES);
-            }
-        }
-
-        return $chores;
-    }
-
-    /** @return list<Chore> */
-    private function squares(): array
-    {
-        $chores = [];
-        foreach ($this->bench->squares()->with('tests')->get() as $square) {
-            $due = $square->due();
-            if ($due !== null) {
-                $chores[] = new Chore(ChoreKind::TestReference, (string) $square->id, "Test the {$square->name}.", $due, self::TEST_MINUTES);
+                $chores[] = new Chore($reference instanceof Straight ? ChoreKind::TestStraight : ChoreKind::TestReference, (string) $reference->id, "Test the {$reference->name}.", $due, self::TEST_MINUTES);
             }
         }
 

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\Verdict;
+use JackRest\Core\Truing\Standing;
 
 /**
  * @property int $tool_id
@@ -50,13 +50,6 @@ final class Square extends Record
     {
         $last = $this->tests->last();
 
-        return match (true) {
-            $last === null => 'It has never been tested.',
-            $this->dropped_on !== null && $last->tested_at < $this->dropped_on => 'It has not been tested since it fell.',
-            $last->shavings_taken !== null => 'It was planed and not tested again.',
-            $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
-            $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
-            default => null,
-        };
+        return Standing::due($last?->verdict, $last->tested_at ?? '', $this->dropped_on, $last?->shavings_taken !== null);
     }
 }

@@ -7,9 +7,9 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
+use JackRest\Core\Truing\Standing;
 use JackRest\Core\Truing\StraightRecord;
 use JackRest\Core\Truing\StraightSheet;
-use JackRest\Core\Truing\Verdict;
 
 /**
  * A straightedge that is tested against itself.
@@ -69,13 +69,6 @@ final class Straight extends Record
     {
         $last = $this->tests->last();
 
-        return match (true) {
-            $last === null => 'It has never been tested.',
-            $this->dropped_on !== null && $last->tested_at < $this->dropped_on => 'It has not been tested since it fell.',
-            $last->strokes_taken !== null => 'It was planed and not tested again.',
-            $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
-            $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
-            default => null,
-        };
+        return Standing::due($last?->verdict, $last->tested_at ?? '', $this->dropped_on, $last?->strokes_taken !== null);
     }
 }

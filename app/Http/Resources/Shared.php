@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use JackRest\Core\Explained;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\Reading;
+use JackRest\Core\Truing\Instrument;
 
 /** The shapes that several screens share. */
 final class Shared
@@ -21,6 +23,17 @@ final class Shared
             'doubt' => $reading->doubt,
             'instead' => $reading->instead,
         ];
+    }
+
+    /** @return list<array{value: string, label: string, resolutionMm: float, resolution: string}> what a gap can be read with */
+    public static function instruments(LengthFormatter $format): array
+    {
+        return array_map(static fn (Instrument $instrument): array => [
+            'value' => $instrument->value,
+            'label' => $instrument->label(),
+            'resolutionMm' => $instrument->resolutionMm(),
+            'resolution' => $format->small($instrument->resolutionMm()),
+        ], Instrument::cases());
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Models\Square;
 use App\Models\SquareTest;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\Reading;
-use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Core\Truing\SquareAtWork;
 use JackRest\Core\Truing\SquareSheet;
@@ -52,12 +51,7 @@ final class SquareResource
                 'tolerance' => $format->typed($square->tolerance_mm),
             ],
             'instrument' => $square->instrument->value,
-            'instruments' => array_map(static fn (Instrument $instrument): array => [
-                'value' => $instrument->value,
-                'label' => $instrument->label(),
-                'resolutionMm' => $instrument->resolutionMm(),
-                'resolution' => $format->small($instrument->resolutionMm()),
-            ], Instrument::cases()),
+            'instruments' => Shared::instruments($format),
             'tests' => array_values($square->tests->map(static fn (SquareTest $test): array => self::test($test, $format))->all()),
             'toleranceMm' => $square->tolerance_mm,
             'tolerance' => $format->small($square->tolerance_mm),

@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Models\Straight;
 use App\Models\StraightTest;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Core\Truing\StraightSheet;
 use JackRest\Core\Truing\StrokeWords;
@@ -47,12 +46,7 @@ final class StraightResource
             'fields' => ['lineWidth' => $format->typed($straight->line_width_mm), 'shaving' => $format->typed($straight->shaving_mm), 'tolerance' => $format->typed($straight->tolerance_mm)],
             'places' => array_map(static fn (int $place): string => $format->typed(round($straight->length_mm * $place / (self::PLACES - 1))), range(0, self::PLACES - 1)),
             'instrument' => $straight->instrument->value,
-            'instruments' => array_map(static fn (Instrument $instrument): array => [
-                'value' => $instrument->value,
-                'label' => $instrument->label(),
-                'resolutionMm' => $instrument->resolutionMm(),
-                'resolution' => $format->small($instrument->resolutionMm()),
-            ], Instrument::cases()),
+            'instruments' => Shared::instruments($format),
             'tests' => array_values($straight->tests->map(static fn (StraightTest $test): array => self::test($test, $format))->all()),
             'toleranceMm' => $straight->tolerance_mm,
             'tolerance' => $format->small($straight->tolerance_mm),

@@ -29,12 +29,7 @@ final class ThreeEdgesResource
                 'instrument' => Instrument::Feeler->value,
                 'rows' => array_map(static fn (float $at): array => ['at' => $format->typed($at), ...array_fill_keys(ThreeEdgesSheet::COLUMNS, '')], self::PLACES_MM),
             ],
-            'instruments' => array_map(static fn (Instrument $instrument): array => [
-                'value' => $instrument->value,
-                'label' => $instrument->label(),
-                'resolutionMm' => $instrument->resolutionMm(),
-                'resolution' => $format->small($instrument->resolutionMm()),
-            ], Instrument::cases()),
+            'instruments' => Shared::instruments($format),
         ];
     }
 

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../api/client'
@@ -6,19 +6,18 @@ import { pulse, squarePage, squarePreview } from '../../api/queries'
 import { fittingFactor } from '../../drawings/geometry'
 import { SquareTestDrawing } from '../../drawings/SquareTestDrawing'
 import { Board } from '../../parts/Board'
-import { Button } from '../../parts/Button'
 import { Enlargement } from '../../parts/Enlargement'
 import { Heading } from '../../parts/Heading'
-import { How } from '../../parts/How'
-import { NextStroke } from '../../parts/NextStroke'
 import { Lost, Notice, Waiting } from '../../parts/Notice'
 import { Overtaken } from '../../parts/Overtaken'
 import { Sheet } from '../../parts/Sheet'
+import { useChange } from '../../parts/useChange'
 import { useLastGood } from '../../parts/useLastGood'
 import { useDraft } from '../../parts/useDraft'
 import { Answer } from './Answer'
 import { SquareHistory } from './SquareHistory'
 import { SquareReadings } from './SquareReadings'
+import { TestStroke } from './TestStroke'
 
 const FACTORS = [10, 20, 50, 100, 200, 500]
 const USUAL_FACTOR = 100
@@ -45,8 +44,14 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
   }
   const draft = useDraft(`square ${square.id}`, base, unit, square.version)
   const preview = useQuery(squarePreview(square.id, draft.values)).data
-  const record = useRecordTest(square.id, draft)
-  const fell = useFell(square)
+  const params = { path: { square: square.id } }
+  const record = useChange((planed: boolean) => {
+    const body = { ...draft.values, version: draft.version, planed }
+    return answered(client.POST('/api/squares/{square}/tests', { params, body }))
+  }, draft.clear)
+  const fell = useChange(() =>
+    answered(client.POST('/api/squares/{square}/drops', { params, body: { version: square.version } })),
+  )
   const [chosenFactor, setFactor] = useState<number | null>(null)
   // Both stay as they were while a figure is half typed.
   const begun = draft.values.farGaps.some((gap) => gap.trim() !== '')
@@ -93,7 +98,7 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             )}
           </Sheet>
         }
-        below={<SquareHistory page={page} onFell={() => fell.mutate()} />}
+        below={<SquareHistory page={page} onFell={() => fell.mutate(undefined)} />}
         column={
           <>
             <SquareReadings
@@ -115,60 +120,15 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             ))}
             {draft.overtaken && <Overtaken name={square.name} onKeep={draft.keep} onDrop={draft.clear} />}
             {record.error && <Notice>{record.error.message}</Notice>}
-            <NextStroke says={next.says} why={next.why}>
-              {main && (
-                <Button weight="main" keys="Ctrl Enter" disabled={record.isPending} onClick={main}>
-                  {next.takeOff ? 'Planed it: test again' : 'Record this test'}
-                </Button>
-              )}
-              {main && next.takeOff && (
-                <Button disabled={record.isPending} onClick={() => record.mutate(false)}>
-                  Only record the test
-                </Button>
-              )}
-              <How how={preview.how} />
-            </NextStroke>
+            <TestStroke
+              next={next}
+              how={preview.how}
+              onRecord={result ? record.mutate : null}
+              busy={record.isPending}
+            />
           </>
         }
       />
     </>
   )
-}
-
-interface Draft {
-  values: Schemas['SquareSheet']
-  version: number
-  clear: () => void
-}
-
-function useRecordTest(square: number, draft: Draft) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (planed: boolean) =>
-      answered(
-        client.POST('/api/squares/{square}/tests', {
-          params: { path: { square } },
-          body: { ...draft.values, version: draft.version, planed },
-        }),
-      ),
-    onSuccess: (page) => {
-      queries.setQueryData(squarePage(square).queryKey, page)
-      draft.clear()
-    },
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
-}
-
-function useFell(square: Schemas['Square']) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: () =>
-      answered(
-        client.POST('/api/squares/{square}/drops', {
-          params: { path: { square: square.id } },
-          body: { version: square.version },
-        }),
-      ),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
 }

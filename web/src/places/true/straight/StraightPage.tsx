@@ -6,9 +6,7 @@ import { pulse, straightPage, straightPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
 import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
-import { How } from '../../../parts/How'
 import { Complaint } from '../../../parts/Keeping'
-import { NextStroke } from '../../../parts/NextStroke'
 import { Lost, Notice, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
 import { useChange } from '../../../parts/useChange'
@@ -18,6 +16,7 @@ import { StraightAnswer } from './StraightAnswer'
 import { StraightHistory } from './StraightHistory'
 import { StraightReadings } from './StraightReadings'
 import { StraightSheet } from './StraightSheet'
+import { TestStroke } from '../TestStroke'
 
 /** One straightedge, tested against itself. */
 export function StraightPage() {
@@ -75,19 +74,12 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
               </p>
             )}
             {draft.overtaken && <Overtaken name={straight.name} onKeep={draft.keep} onDrop={draft.clear} />}
-            <NextStroke says={next.says} why={next.why}>
-              {main && (
-                <Button weight="main" keys="Ctrl Enter" disabled={record.isPending} onClick={main}>
-                  {next.takeOff ? 'Planed it: test again' : 'Record this test'}
-                </Button>
-              )}
-              {main && next.takeOff && (
-                <Button disabled={record.isPending} onClick={() => record.mutate(false)}>
-                  Only record the test
-                </Button>
-              )}
-              <How how={preview.how} />
-            </NextStroke>
+            <TestStroke
+              next={next}
+              how={preview.how}
+              onRecord={result ? record.mutate : null}
+              busy={record.isPending}
+            />
             <Complaint problem={record.error ?? fell.error} besides={[]} />
           </>
         }

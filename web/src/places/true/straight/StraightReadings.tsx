@@ -3,6 +3,7 @@ import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { ReadingField } from '../../../parts/ReadingField'
 import { Readings } from '../../../parts/Readings'
+import { TestFields } from '../TestFields'
 
 type Values = Schemas['StraightSheet']
 
@@ -41,29 +42,11 @@ export function StraightReadings({ page, preview, values, onChange, onRecord }: 
           stepMm={0.01}
           onChange={(lineWidth) => onChange({ lineWidth })}
         />
-        <Choice
-          label="Gap read with"
-          value={values.instrument}
-          options={page.instruments.map((one) => ({
-            value: one.value,
-            label: `${one.label}, to ${one.resolution}`,
-          }))}
-          onChange={(instrument) => onChange({ instrument })}
-        />
-        <ReadingField
-          label="One shaving"
-          hint="ten in a pack under the caliper"
-          value={values.shaving}
-          reading={preview.readings.shaving}
-          stepMm={0.005}
-          onChange={(shaving) => onChange({ shaving })}
-        />
-        <ReadingField
-          label="What the work can bear"
-          value={values.tolerance}
-          reading={preview.readings.tolerance}
-          stepMm={0.01}
-          onChange={(tolerance) => onChange({ tolerance })}
+        <TestFields
+          instruments={page.instruments}
+          values={values}
+          readings={preview.readings}
+          onChange={onChange}
         />
       </details>
     </Readings>

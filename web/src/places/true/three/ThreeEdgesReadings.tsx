@@ -1,8 +1,8 @@
 import type { Schemas } from '../../../api/client'
 import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
 import { ReadingField } from '../../../parts/ReadingField'
 import { Readings } from '../../../parts/Readings'
+import { TestFields } from '../TestFields'
 
 type Values = Schemas['ThreeEdgesSheet']
 type Column = keyof Schemas['ThreeEdgesRow']
@@ -71,29 +71,11 @@ export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdg
           <Button onClick={() => onChange({ rows: rows.slice(0, -1) })}>one place fewer</Button>
         )}
       </p>
-      <Choice
-        label="Gap read with"
-        value={values.instrument}
-        options={page.instruments.map((one) => ({
-          value: one.value,
-          label: `${one.label}, to ${one.resolution}`,
-        }))}
-        onChange={(instrument) => onChange({ instrument })}
-      />
-      <ReadingField
-        label="One shaving"
-        hint="ten in a pack under the caliper"
-        value={values.shaving}
-        reading={preview.readings.shaving}
-        stepMm={0.005}
-        onChange={(shaving) => onChange({ shaving })}
-      />
-      <ReadingField
-        label="What the work can bear"
-        value={values.tolerance}
-        reading={preview.readings.tolerance}
-        stepMm={0.01}
-        onChange={(tolerance) => onChange({ tolerance })}
+      <TestFields
+        instruments={page.instruments}
+        values={values}
+        readings={preview.readings}
+        onChange={onChange}
       />
     </Readings>
   )
