@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
+use JackRest\Core\Measure\LeastSquares;
+
 /**
  * Heights of an edge over its stations: how straight it is, and what is to come off.
  *
@@ -25,9 +27,7 @@ final readonly class Profile
     /** Its own line of least squares taken off. */
     public function levelled(): self
     {
-        [$slope, $middle, $height] = $this->line();
-
-        return $this->less(static fn (float $x): float => $height + $slope * ($x - $middle));
+        return $this->less(LeastSquares::line(array_map(static fn (float $x, float $y): array => [$x, $y], $this->stationsMm, $this->heightsMm))->at(...));
     }
 
     /** The line through its two ends taken off. */
@@ -188,21 +188,6 @@ final readonly class Profile
         }
 
         return $most;
-    }
-
-    /** @return array{float, float, float} slope, mean station, mean height */
-    private function line(): array
-    {
-        $n = count($this->stationsMm);
-        $x = array_sum($this->stationsMm) / $n;
-        $y = array_sum($this->heightsMm) / $n;
-        $square = $product = 0.0;
-        foreach ($this->stationsMm as $index => $station) {
-            $square += ($station - $x) ** 2;
-            $product += ($station - $x) * ($this->heightsMm[$index] - $y);
-        }
-
-        return [$product / $square, $x, $y];
     }
 
     /** @param  callable(float): float  $line */

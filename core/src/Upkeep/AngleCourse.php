@@ -6,6 +6,7 @@ namespace JackRest\Core\Upkeep;
 
 use JackRest\Core\Basis;
 use JackRest\Core\Explained;
+use JackRest\Core\Measure\LeastSquares;
 use JackRest\Core\Measure\LengthFormatter;
 
 /**

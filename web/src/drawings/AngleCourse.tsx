@@ -2,6 +2,7 @@ import { scaleLinear, scaleTime } from 'd3-scale'
 import { line } from 'd3-shape'
 import type { Schemas } from '../api/client'
 import { asDay } from '../parts/dates'
+import { degrees } from './geometry'
 
 interface AngleCourseProps {
   angles: readonly Schemas['AngleMeasured'][]
@@ -76,5 +77,3 @@ export function AngleCourse({ angles, aimDeg, toleranceDeg, width, height }: Ang
     </g>
   )
 }
-
-const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

@@ -4,6 +4,7 @@ import { Dimension } from './Dimension'
 import { edgeShape, shownLengthMm } from './edgeLayout'
 import type { Point } from './geometry'
 import { Hatch } from './Hatch'
+import { degrees } from './geometry'
 
 interface EdgeDrawingProps {
   drawn: Schemas['DrawnEdge']
@@ -75,8 +76,6 @@ export function detailScaleFor(drawn: Schemas['DrawnEdge'], width: number, heigh
   )
   return Math.min((width * 0.52) / bevelMm, (height * 0.6) / bevelMm)
 }
-
-const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`
 
 type Shape = ReturnType<typeof edgeShape>
 

@@ -12,6 +12,9 @@ const round = (value: number) => Math.round(value * 100) / 100
 
 export const radians = (deg: number): number => (deg * Math.PI) / 180
 
+/** An angle as a drawing says it, to a tenth. */
+export const degrees = (deg: number): string => `${Math.round(deg * 10) / 10}°`
+
 /** The largest choice that keeps the enlarged value within the room; the smallest where none does. */
 export function fittingFactor(
   valueMm: number,

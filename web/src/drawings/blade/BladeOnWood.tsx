@@ -1,4 +1,4 @@
-import { path, type Point, radians } from '../geometry'
+import { degrees, path, type Point, radians } from '../geometry'
 import { bladeOutline, type DrawnBlade } from './bladeLayout'
 
 interface BladeOnWoodProps {
@@ -115,5 +115,3 @@ function Arc({ at, to, radius }: { at: Point; to: number; radius: number }) {
     />
   )
 }
-
-const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

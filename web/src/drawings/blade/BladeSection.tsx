@@ -1,6 +1,6 @@
 import { useId } from 'react'
 import { Dimension } from '../Dimension'
-import { path, type Point, radians } from '../geometry'
+import { degrees, path, type Point, radians } from '../geometry'
 import { Hatch } from '../Hatch'
 import { bladeLengthMm, bladeOutline, type DrawnBlade, groundChord, honedAway } from './bladeLayout'
 
@@ -131,5 +131,3 @@ function Notes({ blade, at, width }: { blade: DrawnBlade; at: (point: Point) => 
 
 /** Two angles side by side need room. */
 const narrow = (width: number) => width < 480
-
-const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { EdgeSection } from '../../drawings/EdgeSection'
+import { degrees } from '../../drawings/geometry'
 
 interface EdgeRowProps {
   edge: Schemas['Edge']
@@ -34,5 +35,3 @@ export function EdgeRow({ edge, ahead, jobMinutes }: EdgeRowProps) {
     </Link>
   )
 }
-
-const degrees = (deg: number) => `${Math.round(deg * 10) / 10}°`

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Upkeep;
+namespace JackRest\Core\Measure;
 
 use JackRest\Core\Calculation\InvalidInput;
 

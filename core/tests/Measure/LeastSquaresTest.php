@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Tests\Upkeep;
+namespace JackRest\Core\Tests\Measure;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Upkeep\LeastSquares;
+use JackRest\Core\Measure\LeastSquares;
 use PHPUnit\Framework\TestCase;
 
 /** The line of least squares, by hand and against gnuplot (Debian package gnuplot-nox). */
