@@ -49,6 +49,10 @@ function Running({ at }: { at: Schemas['Session'] }) {
         {counted && <Strokes phase={phase} count={count} strokes={step.strokes} />}
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
         <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
+        {phase === 'fetch' && walk.atStep === 0 && (
+          // Wider screens have it in the footer all along.
+          <p className="max-w-xs border-l-4 border-red pl-3 text-left text-sm md:hidden">{at.caution}</p>
+        )}
       </div>
       <button
         type="button"
