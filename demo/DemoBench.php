@@ -13,11 +13,14 @@ use App\Models\EdgeEvent;
 use App\Models\User;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
 {
+    private const WRITTEN_ON = '2026-11-25';
+
     public static function loadIfEmpty(): bool
     {
         return DB::transaction(static function (): bool {
@@ -85,6 +88,9 @@ final class DemoBench
         foreach ($plan['tools'] as $tool) {
             self::tool($bench, $tool);
         }
+        foreach ($plan['references'] as $reference) {
+            self::reference($bench, $reference);
+        }
         $bench->kitSettings()->create($plan['settings']);
         foreach ($plan['strokes'] as $count) {
             $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
@@ -136,7 +142,7 @@ final class DemoBench
     {
         $table = new DiaryTable;
         $rows = [];
-        foreach (CsvTable::read((string) file_get_contents(__DIR__.'/edge-diary.csv'), $table->columns(), $table->needed())->rows as $row) {
+        foreach (CsvTable::read(self::read('edge-diary.csv'), $table->columns(), $table->needed())->rows as $row) {
             $line = $table->line($bench, $row['cells']);
             assert($line !== null);
             $columns = ['edge_id' => $line['edge']->id, ...EdgeEvent::columns($line['event']), 'recession_mm' => EdgeAfterEvent::recessionMm($line['event'])];
@@ -151,8 +157,11 @@ final class DemoBench
     /** @param  array<string, mixed>  $tool */
     private static function tool(Bench $bench, array $tool): void
     {
-        ['edge' => $edge, 'square' => $square, 'straight' => $straight] = $tool + ['edge' => null, 'square' => null, 'straight' => null];
-        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'square' => true, 'straight' => true]));
+        ['edge' => $edge, 'square' => $square, 'straight' => $straight, 'reference' => $reference] = $tool + ['edge' => null, 'square' => null, 'straight' => null, 'reference' => null];
+        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'square' => true, 'straight' => true, 'reference' => true]));
+        if ($reference !== null) {
+            self::reference($bench, [...$reference, 'tool_id' => $hung->id]);
+        }
         if ($edge !== null) {
             $bench->edges()->create([...$edge, 'tool_id' => $hung->id]);
         }
@@ -171,12 +180,29 @@ final class DemoBench
         }
     }
 
+    /** @param  array<string, mixed>  $reference */
+    private static function reference(Bench $bench, array $reference): void
+    {
+        $kept = $bench->references()->create(array_diff_key($reference, ['tests' => true]));
+        foreach ($reference['tests'] as $test) {
+            $bench->referenceTests()->create([...$test, 'reference_id' => $kept->id]);
+        }
+    }
+
     /** @return array<string, mixed> */
     private static function plan(): array
     {
         /** @var array<string, mixed> $plan */
-        $plan = json_decode((string) file_get_contents(__DIR__.'/orchard-row.json'), true, flags: JSON_THROW_ON_ERROR);
+        $plan = json_decode(self::read('orchard-row.json'), true, flags: JSON_THROW_ON_ERROR);
 
         return $plan;
+    }
+
+    /** A file of the demo, its days moved so that the bench stands as on the day it was written: what is due then is due now. */
+    private static function read(string $file): string
+    {
+        $days = (int) round((Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400);
+
+        return (string) preg_replace_callback('/\b2026-\d\d-\d\d/', static fn (array $day): string => Carbon::parse($day[0])->addDays($days)->toDateString(), (string) file_get_contents(__DIR__."/$file"));
     }
 }

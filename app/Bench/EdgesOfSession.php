@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Ledger\Changes;
+use App\Models\BenchSession;
 use App\Models\Edge;
 use App\Models\EdgeEvent;
-use App\Models\HoningSession;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
 use JackRest\Core\Upkeep\EventKind;
@@ -15,7 +15,7 @@ use JackRest\Core\Upkeep\EventKind;
 /** What a session that ends has made of its edges: those whose every stone was looked at and found done are sharp. */
 final readonly class EdgesOfSession
 {
-    public function __construct(private HoningSession $session, private bool $sharp)
+    public function __construct(private BenchSession $session, private bool $sharp)
     {
     }
 

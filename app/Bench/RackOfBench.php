@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
+use App\Models\BenchSession;
 use App\Models\Edge;
-use App\Models\HoningSession;
 use App\Models\Stone;
 use Illuminate\Support\Collection;
 use JackRest\Core\Edge\SharpeningSchool;
@@ -100,7 +100,7 @@ final class RackOfBench
     }
 
     /** @return list<int> the stones of a session whose work was looked at and found done */
-    private function done(HoningSession $session): array
+    private function done(BenchSession $session): array
     {
         $until = $session->state === 'finished' ? count($session->steps) : $session->at_step;
 

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
+use App\Models\BenchSession;
 use App\Models\Edge;
-use App\Models\HoningSession;
-use App\Models\Straight;
 use App\Models\Work;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeSheet;
@@ -92,11 +91,15 @@ final class ReadinessOfBench
     /** @return list<Chore> */
     private function sessions(): array
     {
-        return array_values($this->bench->sessions()->where('state', 'running')->with('edge')->get()->map(static function (HoningSession $session): Chore {
+        return array_values($this->bench->sessions()->where('state', 'running')->with('edge', 'squareTest.square', 'straightTest.straight')->get()->map(static function (BenchSession $session): Chore {
             $left = array_sum(array_map(static fn (array $step): float => $step['seconds'], array_slice($session->steps, $session->at_step)));
             $stone = $session->steps[min($session->at_step, count($session->steps) - 1)]['stone'];
 
-            return new Chore(ChoreKind::FinishSession, (string) $session->id, $session->edge_id === null ? "Go on with the {$session->title}." : "Go on honing the {$session->name()}.", "You stopped at the $stone.", max(1, (int) ceil($left / 60)));
+            return new Chore(ChoreKind::FinishSession, (string) $session->id, match (true) {
+                $session->isPlaning() => "Go on planing the {$session->title}.",
+                $session->edge_id === null => "Go on with the {$session->title}.",
+                default => "Go on honing the {$session->name()}.",
+            }, $session->isPlaning() ? "The stroke $stone is next." : "You stopped at the $stone.", max(1, (int) ceil($left / 60)));
         })->all());
     }
 
@@ -123,10 +126,10 @@ final class ReadinessOfBench
     private function references(): array
     {
         $chores = [];
-        foreach ([...$this->bench->squares()->with('tests')->get(), ...$this->bench->straights()->with('tests')->get()] as $reference) {
+        foreach ($this->bench->trued() as $reference) {
             $due = $reference->due();
             if ($due !== null) {
-                $chores[] = new Chore($reference instanceof Straight ? ChoreKind::TestStraight : ChoreKind::TestReference, (string) $reference->id, "Test the {$reference->name}.", $due, self::TEST_MINUTES);
+                $chores[] = new Chore(ChoreKind::TestReference, $reference->path(), "Test the {$reference->name}.", $due, self::TEST_MINUTES);
             }
         }
 

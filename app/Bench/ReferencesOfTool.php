@@ -7,8 +7,10 @@ namespace App\Bench;
 use App\Ledger\Changes;
 use App\Models\Tool;
 use App\Models\ToolStatus;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\NewReference;
+use JackRest\Core\Truing\Reference\ReferenceKind;
 use JackRest\Core\Truing\ReferencesOfKind;
 
 /** The reference that comes with a tool: a square or a straightedge, to be tested before it is trusted. */
@@ -20,12 +22,16 @@ final class ReferencesOfTool
     public static function bring(Changes $changes, Tool $tool): void
     {
         $new = $tool->status === ToolStatus::Owned ? ReferencesOfKind::of($tool->toCore()) : null;
-        if ($new === null || $changes->bench->squares()->where('tool_id', $tool->id)->exists() || $changes->bench->straights()->where('tool_id', $tool->id)->exists()) {
+        $bench = $changes->bench;
+        $there = array_filter([$bench->squares(), $bench->straights(), $bench->references()], static fn (HasMany $references): bool => $references->where('tool_id', $tool->id)->exists());
+        if ($new === null || $there !== []) {
             return;
         }
-        $new->kind === 'square'
-            ? $changes->create($changes->bench->squares(), self::square($new, $tool))
-            : $changes->create($changes->bench->straights(), self::straight($new, $tool));
+        match ($new->kind) {
+            'square' => $changes->create($bench->squares(), self::square($new, $tool)),
+            'straight' => $changes->create($bench->straights(), self::straight($new, $tool)),
+            default => $changes->create($bench->references(), self::reference($new, $tool)),
+        };
     }
 
     /** @return array<string, mixed> */
@@ -34,6 +40,14 @@ final class ReferencesOfTool
         $sizes = $new->sizesMm;
 
         return [...self::USUAL, 'tool_id' => $tool->id, 'name' => $new->name, 'says' => 'not tested yet', 'blade_mm' => $sizes['blade'], 'blade_width_mm' => $sizes['bladeWidth'], 'stock_mm' => $sizes['stock'], 'stock_width_mm' => $sizes['stockWidth'], 'tested_length_mm' => $sizes['blade']];
+    }
+
+    /** @return array<string, mixed> */
+    private static function reference(NewReference $new, Tool $tool): array
+    {
+        $kind = ReferenceKind::from($new->kind);
+
+        return ['tool_id' => $tool->id, 'kind' => $kind, 'name' => $new->name, 'fields' => $new->sizesMm, 'tolerance_mm' => array_column($kind->fields(), 'usual', 'name')['tolerance']];
     }
 
     /** @return array<string, mixed> */

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Collection;
 
 /**
  * A bench with everything kept on it. Every query for a record starts here.
@@ -62,10 +63,10 @@ final class Bench extends Model
         return $this->hasMany(Edge::class);
     }
 
-    /** @return HasMany<HoningSession, $this> */
+    /** @return HasMany<BenchSession, $this> */
     public function sessions(): HasMany
     {
-        return $this->hasMany(HoningSession::class);
+        return $this->hasMany(BenchSession::class);
     }
 
     /** @return HasMany<Guide, $this> */
@@ -114,6 +115,30 @@ final class Bench extends Model
     public function straightTests(): HasMany
     {
         return $this->hasMany(StraightTest::class);
+    }
+
+    /** @return HasMany<Reference, $this> */
+    public function references(): HasMany
+    {
+        return $this->hasMany(Reference::class);
+    }
+
+    /** @return HasMany<ReferenceTest, $this> */
+    public function referenceTests(): HasMany
+    {
+        return $this->hasMany(ReferenceTest::class);
+    }
+
+    /**
+     * Everything that is tested over and over, whatever it is.
+     *
+     * @return Collection<int, Trued>
+     */
+    public function trued(): Collection
+    {
+        $all = new Collection;
+
+        return $all->concat($this->squares()->with('tests')->get())->concat($this->straights()->with('tests')->get())->concat($this->references()->with('tests')->get());
     }
 
     /** @return HasMany<DiaryEntry, $this> */

@@ -61,10 +61,10 @@ final class Edge extends Record
         return $this->belongsTo(Tool::class);
     }
 
-    /** @return HasMany<HoningSession, $this> */
+    /** @return HasMany<BenchSession, $this> */
     public function sessions(): HasMany
     {
-        return $this->hasMany(HoningSession::class);
+        return $this->hasMany(BenchSession::class);
     }
 
     /** @return HasMany<EdgeEvent, $this> */

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\Standing;
 
 /**
  * @property int $tool_id
  * @property string $name
- * @property string $says
+ * @property string $says what it is made of
  * @property float $blade_mm
  * @property float $blade_width_mm
  * @property float $stock_mm
@@ -21,18 +21,22 @@ use JackRest\Core\Truing\Standing;
  * @property float $shaving_mm
  * @property float $tolerance_mm
  * @property Instrument $instrument
+ * @property bool $metal
+ * @property float|null $least_mm the width below which a new one is made
  * @property string|null $dropped_on
  * @property \Illuminate\Database\Eloquent\Collection<int, SquareTest> $tests
  */
-final class Square extends Record
+final class Square extends Record implements Trued
 {
+    use KeepsHistory;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'blade_mm' => 'float', 'blade_width_mm' => 'float', 'stock_mm' => 'float', 'stock_width_mm' => 'float',
             'tested_length_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float',
-            'instrument' => Instrument::class,
+            'instrument' => Instrument::class, 'metal' => 'boolean', 'least_mm' => 'float',
         ];
     }
 
@@ -45,11 +49,23 @@ final class Square extends Record
         return $tests;
     }
 
-    /** Why it wants testing, or null when it can be trusted. */
-    public function due(): ?string
+    public function says(LengthFormatter $format): string
     {
-        $last = $this->tests->last();
+        return $this->says;
+    }
 
-        return Standing::due($last?->verdict, $last->tested_at ?? '', $this->dropped_on, $last?->shavings_taken !== null);
+    public function path(): string
+    {
+        return "/true/{$this->id}";
+    }
+
+    public function outline(): array
+    {
+        return ['form' => 'square', 'sizes' => ['blade' => $this->blade_mm, 'bladeWidth' => $this->blade_width_mm, 'stock' => $this->stock_mm, 'stockWidth' => $this->stock_width_mm]];
+    }
+
+    public function sides(): array
+    {
+        return ['toward the stock', 'away from it'];
     }
 }

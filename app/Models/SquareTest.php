@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use JackRest\Core\Truing\History\Tested;
+use JackRest\Core\Truing\Lean;
 use JackRest\Core\Truing\Verdict;
 
 /**
@@ -15,11 +18,13 @@ use JackRest\Core\Truing\Verdict;
  * @property float $error_mm
  * @property float $uncertainty_mm
  * @property string $lean
+ * @property string $edge outer or inner
  * @property Verdict $verdict
+ * @property Square $square
  * @property int|null $shavings_taken shavings planed off after this test
  * @property string|null $taken_off_at heel or tip
  */
-final class SquareTest extends Record
+final class SquareTest extends Record implements TestRecord
 {
     /** @return array<string, string> */
     protected function casts(): array
@@ -28,5 +33,36 @@ final class SquareTest extends Record
             'readings' => 'array', 'error_mm' => 'float', 'uncertainty_mm' => 'float',
             'verdict' => Verdict::class, 'shavings_taken' => 'integer',
         ];
+    }
+
+    /** @return BelongsTo<Square, $this> */
+    public function square(): BelongsTo
+    {
+        return $this->belongsTo(Square::class);
+    }
+
+    public function tested(): Tested
+    {
+        return new Tested(Square::day($this->tested_at), $this->error_mm, $this->uncertainty_mm, $this->verdict, $this->shavings_taken !== null);
+    }
+
+    public function found(): string
+    {
+        return Lean::from($this->lean)->label().($this->edge === 'inner' ? ', inner edge' : '');
+    }
+
+    public function taken(): ?string
+    {
+        return match (true) {
+            $this->shavings_taken === null => null,
+            $this->shavings_taken === 0 => "rubbed down at the {$this->taken_off_at}",
+            $this->shavings_taken === 1 => "1 shaving off the {$this->taken_off_at}",
+            default => "{$this->shavings_taken} shavings off the {$this->taken_off_at}",
+        };
+    }
+
+    public function series(): string
+    {
+        return $this->edge;
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
-use JackRest\Core\Truing\Standing;
 use JackRest\Core\Truing\StraightRecord;
 use JackRest\Core\Truing\StraightSheet;
 
@@ -22,16 +22,19 @@ use JackRest\Core\Truing\StraightSheet;
  * @property float $line_width_mm
  * @property float $shaving_mm
  * @property float $tolerance_mm
+ * @property float $flat_to_mm how true the flat is that it may be tested on
  * @property Instrument $instrument
  * @property string|null $dropped_on
  * @property \Illuminate\Database\Eloquent\Collection<int, StraightTest> $tests
  */
-final class Straight extends Record
+final class Straight extends Record implements Trued
 {
+    use KeepsHistory;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['length_mm' => 'float', 'height_mm' => 'float', 'least_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float', 'instrument' => Instrument::class];
+        return ['length_mm' => 'float', 'height_mm' => 'float', 'least_mm' => 'float', 'line_width_mm' => 'float', 'shaving_mm' => 'float', 'tolerance_mm' => 'float', 'flat_to_mm' => 'float', 'instrument' => Instrument::class];
     }
 
     /** @return HasMany<StraightTest, $this> */
@@ -64,11 +67,23 @@ final class Straight extends Record
             : null;
     }
 
-    /** Why it wants testing, or null when it can be trusted. */
-    public function due(): ?string
+    public function says(LengthFormatter $format): string
     {
-        $last = $this->tests->last();
+        return "{$format->dimension($this->length_mm)} long".($this->height_mm === null ? '' : ", {$format->dimension($this->height_mm)} high");
+    }
 
-        return Standing::due($last?->verdict, $last->tested_at ?? '', $this->dropped_on, $last?->strokes_taken !== null);
+    public function path(): string
+    {
+        return "/true/straights/{$this->id}";
+    }
+
+    public function outline(): array
+    {
+        return ['form' => 'straight', 'sizes' => []];
+    }
+
+    public function sides(): array
+    {
+        return ['high in the middle', 'hollow'];
     }
 }

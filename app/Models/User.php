@@ -7,12 +7,15 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Truing\Instrument;
 
 /**
  * @property int $id
  * @property string $name
  * @property LengthUnit $unit
  * @property string $ground system, light or dark
+ * @property float|null $paper_mm one sheet of the user's paper, as measured
+ * @property Instrument|null $instrument what a gap was last read with
  * @property Bench $bench
  */
 final class User extends Model
@@ -22,7 +25,7 @@ final class User extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['unit' => LengthUnit::class];
+        return ['unit' => LengthUnit::class, 'paper_mm' => 'float', 'instrument' => Instrument::class];
     }
 
     /** @return BelongsTo<Bench, $this> */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Bench;
+use App\Models\BenchSession;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\EdgeEvent;
 use App\Models\Guide;
-use App\Models\HoningSession;
+use App\Models\Reference;
 use App\Models\Square;
 use App\Models\Stone;
 use App\Models\Straight;
@@ -30,8 +31,9 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));
         Route::bind('work', static fn (string $id): Work => self::bench()->works()->findOrFail($id));
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
-        Route::bind('session', static fn (string $id): HoningSession => self::bench()->sessions()->findOrFail($id));
+        Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
+        Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
         Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));

@@ -49,13 +49,13 @@ final class RoomsTest extends TestCase
     #[DataProvider('controllers')]
     public function test_controllers_reach_records_through_the_bench_only(string $file): void
     {
-        self::assertDoesNotMatchRegularExpression('/\b(Tool|Edge|Stone|Square|SquareTest|HoningSession|DiaryEntry|Work|KitSettings|StrokeCount)::(query|find|where|all|create)/', self::code($file));
+        self::assertDoesNotMatchRegularExpression('/\b(Tool|Edge|Stone|Square|SquareTest|Straight|StraightTest|Reference|ReferenceTest|BenchSession|DiaryEntry|Work|KitSettings|StrokeCount)::(query|find|where|all|create)/', self::code($file));
     }
 
     #[DataProvider('controllers')]
     public function test_controllers_write_through_the_ledger_only(string $file): void
     {
-        self::assertDoesNotMatchRegularExpression('/->(save|update|delete|create|forceDelete)\(/', str_replace(['$changes->', '$ledger->', '$user->fill($request->preferences())->save()'], ['$changes::', '$ledger::', ''], self::code($file)));
+        self::assertDoesNotMatchRegularExpression('/->(save|update|delete|create|forceDelete)\(/', str_replace(['$changes->', '$ledger->', '$user->fill($request->preferences($format))->save()'], ['$changes::', '$ledger::', ''], self::code($file)));
     }
 
     /** @return iterable<string, array{string}> */

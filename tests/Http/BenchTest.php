@@ -28,7 +28,7 @@ final class BenchTest extends HttpTestCase
     {
         $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk()->assertJsonPath('unit', 'inch');
         $this->ask('GET', '/api/bench')->assertJsonPath('work.labels.height', '9 29/64 in');
-        $this->ask('GET', '/api/squares/1')->assertJsonPath('tolerance', '3.9 thou')->assertJsonPath('fields.length', '7.874');
+        $this->ask('GET', '/api/squares/1')->assertJsonPath('history.tolerance', '3.9 thou')->assertJsonPath('fields.length', '7.874');
     }
 
     public function test_a_unit_nobody_knows_is_refused_beside_its_field(): void

@@ -58,7 +58,7 @@ final class DayTest extends HttpTestCase
         $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])->assertCreated()->assertJsonPath('edge', 'sharpening day')->json();
         $last = count($session['steps']) - 1;
         $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => $last, 'phase' => 'check', 'counted' => array_column($session['steps'], 'strokes')])->json();
-        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'sharp'])->assertJsonPath('state', 'finished');
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'done'])->assertJsonPath('state', 'finished');
         self::assertSame([], self::due());
         $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Sharpening day: 4 edges sharp.');
     }

@@ -76,9 +76,9 @@ final class DiaryTest extends HttpTestCase
         $this->ask('POST', '/api/squares/1/tests', [...$sheet, 'version' => 1, 'planed' => false])->assertCreated();
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $undo = $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->json('id');
-        $this->ask('GET', '/api/squares/1')->assertJsonCount(5, 'tests');
+        $this->ask('GET', '/api/squares/1')->assertJsonCount(5, 'history.tests');
         $this->ask('POST', "/api/diary/$undo/undo")->assertCreated();
-        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'tests');
+        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'history.tests');
     }
 
     public function test_the_database_itself_refuses_to_change_an_entry(): void

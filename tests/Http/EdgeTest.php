@@ -63,7 +63,7 @@ final class EdgeTest extends HttpTestCase
         $session = $this->ask('POST', self::path('/sessions'), [...self::SHEET, 'version' => 1])->assertCreated()->json();
         $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => $session['version'], 'atStep' => 1, 'phase' => 'check', 'counted' => [5, 7]])->assertOk()->json();
         $this->ask('GET', "/api/sessions/{$session['id']}")->assertJsonPath('atStep', 1)->assertJsonPath('counted', [5, 7]);
-        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'sharp'])->assertJsonPath('state', 'finished');
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'done'])->assertJsonPath('state', 'finished');
 
         self::assertSame('sharp', self::chisel()->condition);
         self::assertEqualsWithDelta(0.7455, self::chisel()->micro_width_mm, 1e-4);

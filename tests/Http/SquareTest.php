@@ -13,7 +13,7 @@ final class SquareTest extends HttpTestCase
 
     public function test_the_one_that_fell_is_listed_first(): void
     {
-        $this->ask('GET', '/api/squares')->assertJsonPath('squares.0.name', '200 mm try square')->assertJsonPath('squares.1.due', null);
+        $this->ask('GET', '/api/references')->assertJsonPath('references.0.name', '200 mm try square')->assertJsonPath('references.1.due', null);
     }
 
     public function test_a_preview_has_error_uncertainty_verdict_and_next_stroke(): void
@@ -35,9 +35,9 @@ final class SquareTest extends HttpTestCase
     public function test_test_plane_test_again_and_the_history_shows_both(): void
     {
         $page = $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'version' => 1, 'planed' => true])->assertCreated();
-        $page->assertJsonPath('square.due', 'It was planed and not tested again.')->assertJsonPath('tests.5.shavingsTaken', 4)->assertJsonPath('tests.5.takenOffAt', 'heel');
+        $page->assertJsonPath('square.due', 'It was planed and not tested again.')->assertJsonPath('history.tests.5.taken', '4 shavings off the heel');
         $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'farGaps' => ['0.02', '0.04'], 'version' => $page->json('square.version'), 'planed' => false])
-            ->assertCreated()->assertJsonPath('square.due', null)->assertJsonCount(7, 'tests');
+            ->assertCreated()->assertJsonPath('square.due', null)->assertJsonCount(7, 'history.tests');
         self::assertNotContains('test-reference', $this->ask('GET', '/api/bench')->json('chores.*.kind'));
     }
 
@@ -50,7 +50,7 @@ final class SquareTest extends HttpTestCase
     {
         $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'version' => 1, 'planed' => false])->assertCreated();
         $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'version' => 1, 'planed' => false])->assertStatus(409);
-        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'tests');
+        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'history.tests');
     }
 
     public function test_a_test_with_a_bad_figure_is_not_recorded(): void

@@ -25,8 +25,8 @@ final class StraightTest extends HttpTestCase
 
     public function test_the_list_and_the_page_carry_its_history(): void
     {
-        $this->ask('GET', '/api/straights')->assertOk()->assertJsonPath('straights.0.name', '900 mm straightedge')->assertJsonPath('straights.0.due', null);
-        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests')->assertJsonPath('places', ['0', '225', '450', '675', '900']);
+        self::assertContains('900 mm straightedge', $this->ask('GET', '/api/references')->assertOk()->json('references.*.name'));
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'history.tests')->assertJsonPath('places', ['0', '225', '450', '675', '900']);
     }
 
     public function test_a_preview_writes_nothing_and_counts_the_strokes(): void
@@ -36,7 +36,7 @@ final class StraightTest extends HttpTestCase
         self::assertSame([5, 6], [$preview['strokeCount'], count($preview['leaves'])]);
         self::assertEqualsWithDelta([0, 0.1, 0.2, 0.1, 0], $preview['leaves'][0], 1e-9);
         self::assertLessThanOrEqual(0.021, max($preview['leaves'][5]));
-        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests');
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'history.tests');
     }
 
     public function test_a_wrong_figure_stands_beside_its_field_and_is_refused(): void
@@ -50,7 +50,7 @@ final class StraightTest extends HttpTestCase
     public function test_planed_it_grows_lower_and_wants_testing_again(): void
     {
         $page = $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0.2', '0.4', '0.2', '0']), 'version' => 1, 'planed' => true])->assertCreated()->json();
-        self::assertSame([4, 5], [count($page['tests']), $page['tests'][3]['strokesTaken']]);
+        self::assertSame([4, '5 strokes taken'], [count($page['history']['tests']), $page['history']['tests'][3]['taken']]);
         self::assertEqualsWithDelta(49.0, $page['straight']['heightMm'], 1e-9);
         self::assertSame('It was planed and not tested again.', $page['straight']['due']);
         $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Tested the 900 mm straightedge: straight to 0.20 mm ± 0.03 mm, outside tolerance. Took 5 strokes.');
@@ -77,7 +77,7 @@ final class StraightTest extends HttpTestCase
     {
         $this->ask('POST', '/api/straights/'.self::id().'/tests', [...self::sheet(['0', '0.2', '0.4', '0.2', '0']), 'version' => 1, 'planed' => true])->assertCreated();
         $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertSuccessful();
-        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'tests')->assertJsonPath('straight.heightMm', 49.2);
+        $this->ask('GET', '/api/straights/'.self::id())->assertJsonCount(3, 'history.tests')->assertJsonPath('straight.heightMm', 49.2);
     }
 
     /** A newcomer's square and straightedge can be tested as soon as they hang. */
@@ -85,10 +85,10 @@ final class StraightTest extends HttpTestCase
     {
         $square = $this->ask('POST', '/api/tools', ['kind' => 'try-square', 'figures' => (object) ['blade' => '150'], 'name' => 'square from the market', 'status' => 'owned', 'price' => ''])->assertCreated()->json('tool');
         $this->ask('POST', '/api/tools', ['kind' => 'straightedge', 'figures' => (object) [], 'name' => 'second straightedge', 'status' => 'owned', 'price' => ''])->assertCreated();
-        self::assertContains('square from the market', $this->ask('GET', '/api/squares')->json('squares.*.name'));
-        self::assertContains('second straightedge', $this->ask('GET', '/api/straights')->json('straights.*.name'));
+        self::assertContains('square from the market', $this->ask('GET', '/api/references')->json('references.*.name'));
+        self::assertContains('second straightedge', $this->ask('GET', '/api/references')->json('references.*.name'));
         $this->ask('DELETE', "/api/tools/{$square['id']}", ['version' => $square['version']])->assertOk();
-        self::assertNotContains('square from the market', $this->ask('GET', '/api/squares')->json('squares.*.name'));
+        self::assertNotContains('square from the market', $this->ask('GET', '/api/references')->json('references.*.name'));
     }
 
     /** Two hundred places: the answer is whole, and its strokes leave less than one shaving anywhere. */

@@ -116,11 +116,11 @@ final class ToolTest extends HttpTestCase
         $square = self::named('try square, 200');
         $removed = $this->ask('DELETE', "/api/tools/{$square->id}", ['version' => 1])->assertOk();
         $this->ask('GET', "/api/tools/{$square->id}")->assertNotFound();
-        $this->ask('GET', '/api/squares')->assertJsonCount(1, 'squares');
+        self::assertNotContains('200 mm try square', $this->ask('GET', '/api/references')->json('references.*.name'));
 
         $this->ask('POST', "/api/diary/{$removed->json('entry.id')}/undo")->assertCreated();
         $this->ask('GET', "/api/tools/{$square->id}")->assertOk();
-        $this->ask('GET', '/api/squares')->assertJsonCount(2, 'squares');
+        self::assertContains('200 mm try square', $this->ask('GET', '/api/references')->json('references.*.name'));
     }
 
     public function test_counted_strokes_correct_the_saw(): void

@@ -135,8 +135,20 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
       },
       {
-        path: '/true/slope',
-        lazy: async () => ({ Component: (await import('./places/true/slope/SlopePage')).SlopePage }),
+        path: '/true/add',
+        lazy: async () => ({
+          Component: (await import('./places/true/AddReferencePage')).AddReferencePage,
+        }),
+      },
+      {
+        path: '/true/known',
+        lazy: async () => ({ Component: (await import('./places/true/known/KnownPage')).KnownPage }),
+      },
+      {
+        path: '/true/references/:id',
+        lazy: async () => ({
+          Component: (await import('./places/true/reference/ReferencePage')).ReferencePage,
+        }),
       },
       {
         path: '/true/three-edges',

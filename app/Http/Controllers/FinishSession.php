@@ -5,28 +5,46 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfSession;
+use App\Bench\PlaningSession;
 use App\Http\Requests\FinishRequest;
 use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\HoningSession;
+use App\Models\BenchSession;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 
-/** Ends a session: its edges are sharp, or left as they stand; either way the diary has it. */
+/** Ends a session: its edges are sharp, or left as they stand; its strokes are planed. Either way the diary has it. */
 final class FinishSession
 {
-    public function __invoke(FinishRequest $request, Ledger $ledger, HoningSession $session): JsonResponse
+    public function __invoke(FinishRequest $request, Ledger $ledger, BenchSession $session): JsonResponse
     {
         abort_if($session->state !== 'running', 409, 'This session has ended already.');
-        $sharp = $request->isSharp();
-        $edges = new EdgesOfSession($session, $sharp);
-        $ledger->record($sharp ? 'honed' : 'honing-stopped', $session->name(), $edges->sentence(), static function (Changes $changes) use ($session, $sharp, $request, $edges): void {
+        $done = $request->isDone();
+        $session->load('squareTest.square', 'straightTest.straight');
+        [$kind, $sentence, $write] = $session->isPlaning() ? self::planing($session) : self::honing($session, $done);
+        $ledger->record($kind, $session->name(), $sentence, static function (Changes $changes) use ($session, $done, $request, $write): void {
             $now = Carbon::now()->toIso8601ZuluString();
-            $changes->update($session, ['state' => $sharp ? 'finished' : 'stopped', 'ended_at' => $now], $request->version());
-            $edges->write($changes, $now);
+            $changes->update($session, ['state' => $done ? 'finished' : 'stopped', 'ended_at' => $now], $request->version());
+            $write($changes, $now);
         });
 
         return new JsonResponse(SessionResource::of($session));
+    }
+
+    /** @return array{string, string, callable(Changes, string): void} */
+    private static function honing(BenchSession $session, bool $done): array
+    {
+        $edges = new EdgesOfSession($session, $done);
+
+        return [$done ? 'honed' : 'honing-stopped', $edges->sentence(), $edges->write(...)];
+    }
+
+    /** @return array{string, string, callable(Changes, string): void} */
+    private static function planing(BenchSession $session): array
+    {
+        $planing = new PlaningSession($session);
+
+        return ['planed', $planing->sentence(), static fn (Changes $changes, string $now) => $planing->write($changes)];
     }
 }

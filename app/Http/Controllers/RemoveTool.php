@@ -11,8 +11,7 @@ use App\Http\Resources\ToolPageResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;
-use App\Models\Square;
-use App\Models\Straight;
+use App\Models\Record;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
@@ -26,8 +25,9 @@ final class RemoveTool
         $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (Changes $changes) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
             $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
-            $changes->bench->squares()->where('tool_id', $tool->id)->get()->each(static fn (Square $square) => $changes->delete($square));
-            $changes->bench->straights()->where('tool_id', $tool->id)->get()->each(static fn (Straight $straight) => $changes->delete($straight));
+            foreach ([$changes->bench->squares(), $changes->bench->straights(), $changes->bench->references()] as $references) {
+                $references->where('tool_id', $tool->id)->get()->each(static fn (Record $reference) => $changes->delete($reference));
+            }
         });
 
         return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => $loses]);

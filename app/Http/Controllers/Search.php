@@ -9,10 +9,9 @@ use App\Models\Bench;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Guide;
-use App\Models\Square;
 use App\Models\Stone;
-use App\Models\Straight;
 use App\Models\Tool;
+use App\Models\Trued;
 use App\Models\Work;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
@@ -43,8 +42,7 @@ final class Search
             ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
             ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'place' => "/edges/rack?stone={$stone->id}"]),
             ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
-            ...$bench->squares()->get()->map(static fn (Square $square): array => ['says' => $square->name, 'kind' => 'reference', 'place' => "/true/{$square->id}"]),
-            ...$bench->straights()->get()->map(static fn (Straight $straight): array => ['says' => $straight->name, 'kind' => 'reference', 'place' => "/true/straights/{$straight->id}"]),
+            ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),
             ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),

@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\StraightResource;
 use App\Models\Straight;
+use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 
 final class ShowStraight
 {
-    public function __invoke(Straight $straight, LengthFormatter $format): JsonResponse
+    public function __invoke(Straight $straight, User $user, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(StraightResource::page($straight->load('tests'), $format));
+        return new JsonResponse(StraightResource::page($straight->load('tests'), $user, $format));
     }
 }

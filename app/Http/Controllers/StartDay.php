@@ -9,7 +9,7 @@ use App\Http\Requests\DayRequest;
 use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\HoningSession;
+use App\Models\BenchSession;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -31,8 +31,8 @@ final class StartDay
         $ledger->record('honing-started', 'sharpening day', 'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.', static function (Changes $changes) use ($columns, &$session): void {
             $session = $changes->create($changes->bench->sessions(), $columns);
         });
-        assert($session instanceof HoningSession);
+        assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session->load('edge')), 201);
+        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')), 201);
     }
 }

@@ -9,8 +9,8 @@ use App\Http\Requests\SeenEdgeSheetRequest;
 use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Models\BenchSession;
 use App\Models\Edge;
-use App\Models\HoningSession;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\SharpeningStep;
@@ -34,8 +34,8 @@ final class StartSession
             $changes->update($edge, ['condition' => $need->value], $request->version());
             $session = $changes->create($edge->sessions(), $columns);
         });
-        assert($session instanceof HoningSession);
+        assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session->load('edge')), 201);
+        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')), 201);
     }
 }

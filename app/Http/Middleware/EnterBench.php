@@ -27,7 +27,7 @@ final class EnterBench
         }
         app()->instance(User::class, $user);
         app()->instance(Bench::class, $user->bench);
-        app()->instance(LengthFormatter::class, new LengthFormatter($user->unit));
+        app()->instance(LengthFormatter::class, new LengthFormatter($user->unit, $user->paper_mm));
 
         return $next($request);
     }

@@ -9,11 +9,11 @@ final class FinishRequest extends SeenRecordRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...parent::rules(), 'outcome' => ['required', 'in:sharp,stopped']];
+        return [...parent::rules(), 'outcome' => ['required', 'in:done,stopped']];
     }
 
-    public function isSharp(): bool
+    public function isDone(): bool
     {
-        return $this->string('outcome')->toString() === 'sharp';
+        return $this->string('outcome')->toString() === 'done';
     }
 }

@@ -6,7 +6,11 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Measure\Reading;
+use JackRest\Core\Truing\Instrument;
 
 final class PreferencesRequest extends FormRequest
 {
@@ -15,16 +19,29 @@ final class PreferencesRequest extends FormRequest
     {
         return [
             'unit' => ['sometimes', Rule::enum(LengthUnit::class)],
+            'instrument' => ['sometimes', Rule::enum(Instrument::class)],
+            'paper' => ['sometimes', 'nullable', 'string', 'max:60'],
             'ground' => ['sometimes', Rule::in(['system', 'light', 'dark'])],
         ];
     }
 
-    /** @return array<string, string> */
-    public function preferences(): array
+    /** @return array<string, string|float|null> columns */
+    public function preferences(LengthFormatter $format): array
     {
         /** @var array<string, string> $chosen */
-        $chosen = $this->safe(['unit', 'ground']);
+        $chosen = $this->safe(['unit', 'ground', 'instrument']);
 
-        return $chosen;
+        return $this->has('paper') ? [...$chosen, 'paper_mm' => $this->paperMm($format)] : $chosen;
+    }
+
+    /** Thickness of one sheet; null: not measured any more. */
+    private function paperMm(LengthFormatter $format): ?float
+    {
+        $paper = Reading::of($this->string('paper')->toString(), $format)->within(0.02, 1, 'A sheet of paper is between 0.02 and 1 mm thick. A pack of ten: type 1 mm / 10.');
+        if ($paper->error !== null) {
+            throw InvalidInput::because('paper', $paper->error);
+        }
+
+        return $paper->mm;
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\HoningSession;
+use App\Models\BenchSession;
 
 /** A session's place: which stone, which phase, how many strokes on each. */
 final class ProgressRequest extends SeenRecordRequest
@@ -24,7 +24,7 @@ final class ProgressRequest extends SeenRecordRequest
     }
 
     /** @return array{at_step: int, phase: string, counted: list<int>} */
-    public function progress(HoningSession $session): array
+    public function progress(BenchSession $session): array
     {
         /** @var list<int> $counted */
         $counted = array_slice(array_pad((array) $this->input('counted'), count($session->steps), 0), 0, count($session->steps));

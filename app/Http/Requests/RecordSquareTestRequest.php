@@ -15,7 +15,8 @@ final class RecordSquareTestRequest extends SquareSheetRequest
         return [
             ...parent::rules(),
             'version' => ['required', 'integer', 'min:1'],
-            'planed' => ['required', 'boolean'],
+            // Whether what the test asks for has been taken off; a session counts it instead.
+            'planed' => ['sometimes', 'boolean'],
         ];
     }
 

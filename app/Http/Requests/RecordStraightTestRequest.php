@@ -10,7 +10,7 @@ final class RecordStraightTestRequest extends StraightSheetRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...parent::rules(), 'version' => ['required', 'integer', 'min:1'], 'planed' => ['required', 'boolean']];
+        return [...parent::rules(), 'version' => ['required', 'integer', 'min:1'], 'planed' => ['sometimes', 'boolean']];
     }
 
     public function version(): int

@@ -32,6 +32,9 @@ class SquareSheetRequest extends FormRequest
             'edge' => ['required', Rule::enum(SquareEdge::class)],
             'instrument' => ['required', Rule::enum(Instrument::class)],
             'workWidth' => ['nullable', 'string', 'max:60'],
+            'width' => ['nullable', 'string', 'max:60'],
+            'least' => ['nullable', 'string', 'max:60'],
+            'metal' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -44,7 +47,13 @@ class SquareSheetRequest extends FormRequest
             $this->instrument(),
             $square->blade_mm,
             $format,
+            $this->isMetal($square),
         );
+    }
+
+    public function isMetal(Square $square): bool
+    {
+        return $this->has('metal') ? $this->boolean('metal') : $square->metal;
     }
 
     /** Width of the work that the square is for; null: a usual one. */
@@ -58,7 +67,7 @@ class SquareSheetRequest extends FormRequest
         return Instrument::from($this->string('instrument')->toString());
     }
 
-    /** @return array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string} */
+    /** @return array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string, width: string, least: string} */
     public function typed(): array
     {
         return [
@@ -68,6 +77,8 @@ class SquareSheetRequest extends FormRequest
             'lineWidth' => $this->string('lineWidth')->toString(),
             'shaving' => $this->string('shaving')->toString(),
             'tolerance' => $this->string('tolerance')->toString(),
+            'width' => $this->string('width')->toString(),
+            'least' => $this->string('least')->toString(),
         ];
     }
 }

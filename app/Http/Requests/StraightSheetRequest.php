@@ -9,6 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\StraightMethod;
 use JackRest\Core\Truing\StraightSheet;
 
 /** A straightedge's reversal test as it was typed, as the core's sheet. */
@@ -23,6 +24,10 @@ class StraightSheetRequest extends FormRequest
             'lineWidth' => $typed,
             'shaving' => $typed,
             'tolerance' => $typed,
+            'flatTo' => ['nullable', 'string', 'max:60'],
+            'height' => ['nullable', 'string', 'max:60'],
+            'least' => ['nullable', 'string', 'max:60'],
+            'against' => ['sometimes', Rule::enum(StraightMethod::class)],
             'rows' => ['present', 'array', 'list', 'max:200'],
             'rows.*.at' => $typed,
             'rows.*.gap' => $typed,
@@ -35,7 +40,12 @@ class StraightSheetRequest extends FormRequest
     {
         $typed = $this->typed();
 
-        return StraightSheet::of($straight->toCore(), $typed, $typed['rows'], $this->string('farLine')->toString() === 'first', $this->instrument(), $format);
+        return StraightSheet::of($straight->toCore(), $typed, $typed['rows'], $this->string('farLine')->toString() === 'first', $this->instrument(), $format, $this->against());
+    }
+
+    public function against(): StraightMethod
+    {
+        return StraightMethod::from($this->string('against', StraightMethod::Reversal->value)->toString());
     }
 
     public function instrument(): Instrument
@@ -43,7 +53,7 @@ class StraightSheetRequest extends FormRequest
         return Instrument::from($this->string('instrument')->toString());
     }
 
-    /** @return array{rows: list<array{at: string, gap: string}>, lineWidth: string, shaving: string, tolerance: string} */
+    /** @return array{rows: list<array{at: string, gap: string}>, lineWidth: string, shaving: string, tolerance: string, flatTo: string, height: string, least: string} */
     public function typed(): array
     {
         /** @var list<array{at: string|null, gap: string|null}> $rows */
@@ -54,6 +64,9 @@ class StraightSheetRequest extends FormRequest
             'lineWidth' => $this->string('lineWidth')->toString(),
             'shaving' => $this->string('shaving')->toString(),
             'tolerance' => $this->string('tolerance')->toString(),
+            'flatTo' => $this->string('flatTo')->toString(),
+            'height' => $this->string('height')->toString(),
+            'least' => $this->string('least')->toString(),
         ];
     }
 }

@@ -62,8 +62,7 @@ final class BenchResource
                 ChoreKind::GetTool => '/kit/ladder',
                 ChoreKind::SharpenEdge => "/edges/{$chore->id}",
                 ChoreKind::FinishSession => "/sessions/{$chore->id}",
-                ChoreKind::TestReference => "/true/{$chore->id}",
-                ChoreKind::TestStraight => "/true/straights/{$chore->id}",
+                ChoreKind::TestReference => $chore->id,
             },
         ];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\BenchSession;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
-use App\Models\HoningSession;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -46,7 +46,7 @@ final class EdgeResource
      * @param  list<DiaryEntry>  $diary
      * @return array<string, mixed>
      */
-    public static function page(Edge $edge, ?HoningSession $running, array $diary, LengthFormatter $format): array
+    public static function page(Edge $edge, ?BenchSession $running, array $diary, LengthFormatter $format): array
     {
         return [
             'edge' => self::of($edge, $format),

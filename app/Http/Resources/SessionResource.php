@@ -4,28 +4,31 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\HoningSession;
+use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Core\Truing\PlaningStep;
 
-/** A honing session as bench mode walks it. */
+/** A session as bench mode walks it. */
 final class SessionResource
 {
     /** @return array<string, mixed> */
-    public static function of(HoningSession $session): array
+    public static function of(BenchSession $session): array
     {
         return [
             'id' => $session->id,
             'version' => $session->version,
             'edgeId' => $session->edge_id,
             'edge' => $session->name(),
+            'isPlaning' => $session->isPlaning(),
+            'place' => $session->reference()?->path(),
             'state' => $session->state,
             'phase' => $session->phase,
             'atStep' => $session->at_step,
             'steps' => array_map(self::step(...), $session->steps),
             'counted' => $session->counted,
             'secondsPerStroke' => 1.0,
-            'caution' => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            'caution' => $session->isPlaning() ? PlaningStep::CAUTION : SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
         ];
     }
 
@@ -46,7 +49,7 @@ final class SessionResource
         ];
     }
 
-    private static function grinds(HoningSession $session): bool
+    private static function grinds(BenchSession $session): bool
     {
         return in_array(StepKind::Grind->value, array_column($session->steps, 'kind'), true);
     }

@@ -31,8 +31,8 @@ final class Shared
         return array_map(static fn (Instrument $instrument): array => [
             'value' => $instrument->value,
             'label' => $instrument->label(),
-            'resolutionMm' => $instrument->resolutionMm(),
-            'resolution' => $format->small($instrument->resolutionMm()),
+            'resolutionMm' => $instrument->resolutionMm($format->paperMm),
+            'resolution' => $format->small($instrument->resolutionMm($format->paperMm)),
         ], Instrument::cases());
     }
 

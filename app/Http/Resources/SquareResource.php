@@ -5,73 +5,46 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Square;
-use App\Models\SquareTest;
+use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\Reading;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Core\Truing\SquareAtWork;
 use JackRest\Core\Truing\SquareSheet;
 
-/** Squares: on the list, on their own page, and under test. */
+/** A square on its own page, and under test. */
 final class SquareResource
 {
     /** Width of the work where nobody said: a hive body's end, or a drawer. */
     private const USUAL_WORK_MM = 300.0;
 
     /** @return array<string, mixed> */
-    public static function of(Square $square, LengthFormatter $format): array
-    {
-        $last = $square->tests->last();
-
-        return [
-            'id' => $square->id,
-            'version' => $square->version,
-            'name' => $square->name,
-            'says' => $square->says,
-            'bladeMm' => $square->blade_mm,
-            'bladeWidthMm' => $square->blade_width_mm,
-            'stockMm' => $square->stock_mm,
-            'stockWidthMm' => $square->stock_width_mm,
-            'due' => $square->due(),
-            'lastError' => $last === null ? null : $format->small(abs($last->error_mm)).' ± '.$format->small($last->uncertainty_mm),
-            'lastErrorMm' => $last?->error_mm,
-            'testedAt' => $last?->tested_at,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function page(Square $square, LengthFormatter $format): array
+    public static function page(Square $square, User $user, LengthFormatter $format): array
     {
         return [
-            'square' => self::of($square, $format),
+            'square' => [
+                'id' => $square->id,
+                'version' => $square->version,
+                'name' => $square->name,
+                'says' => $square->says,
+                'bladeMm' => $square->blade_mm,
+                'bladeWidthMm' => $square->blade_width_mm,
+                'stockMm' => $square->stock_mm,
+                'stockWidthMm' => $square->stock_width_mm,
+                'due' => $square->due(),
+            ],
             'fields' => [
                 'length' => $format->typed($square->tested_length_mm),
                 'lineWidth' => $format->typed($square->line_width_mm),
                 'shaving' => $format->typed($square->shaving_mm),
                 'tolerance' => $format->typed($square->tolerance_mm),
+                'width' => $format->typed(round($square->blade_width_mm, 2)),
+                'least' => $square->least_mm === null ? '' : $format->typed($square->least_mm),
             ],
-            'instrument' => $square->instrument->value,
+            'metal' => $square->metal,
+            'instrument' => ($user->instrument ?? $square->instrument)->value,
             'instruments' => Shared::instruments($format),
-            'tests' => array_values($square->tests->map(static fn (SquareTest $test): array => self::test($test, $format))->all()),
-            'toleranceMm' => $square->tolerance_mm,
-            'tolerance' => $format->small($square->tolerance_mm),
-            'droppedOn' => $square->dropped_on,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function test(SquareTest $test, LengthFormatter $format): array
-    {
-        return [
-            'id' => $test->id,
-            'testedAt' => $test->tested_at,
-            'errorMm' => $test->error_mm,
-            'uncertaintyMm' => $test->uncertainty_mm,
-            'error' => $format->small(abs($test->error_mm)),
-            'verdict' => $test->verdict->value,
-            'lean' => $test->lean,
-            'shavingsTaken' => $test->shavings_taken,
-            'takenOffAt' => $test->taken_off_at,
+            'history' => HistoryResource::of($square, $format),
         ];
     }
 
@@ -106,6 +79,7 @@ final class SquareResource
             ],
             'standing' => $advice->standing,
             'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
+            'canCount' => $sheet->strokes() !== [],
             'strokes' => array_map(static fn (ShavingPass $pass): array => [
                 'fromMm' => $pass->fromMm,
                 'toMm' => $pass->toMm,

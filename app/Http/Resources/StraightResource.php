@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Straight;
-use App\Models\StraightTest;
+use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\ShavingPass;
+use JackRest\Core\Truing\StraightMethod;
 use JackRest\Core\Truing\StraightSheet;
 use JackRest\Core\Truing\StrokeWords;
 
-/** Straightedges: on the list, on their own page, and under test. */
+/** A straightedge on its own page, and under test. */
 final class StraightResource
 {
     /** Places that a test begins with; a user puts in more or others. */
@@ -21,51 +22,32 @@ final class StraightResource
     private const DRAWN = 60;
 
     /** @return array<string, mixed> */
-    public static function of(Straight $straight, LengthFormatter $format): array
-    {
-        $last = $straight->tests->last();
-
-        return [
-            'id' => $straight->id,
-            'version' => $straight->version,
-            'name' => $straight->name,
-            'says' => "{$format->dimension($straight->length_mm)} long".($straight->height_mm === null ? '' : ", {$format->dimension($straight->height_mm)} high"),
-            'lengthMm' => $straight->length_mm,
-            'heightMm' => $straight->height_mm,
-            'due' => $straight->due(),
-            'lastError' => $last === null ? null : $format->small($last->straightness_mm).' ± '.$format->small($last->uncertainty_mm),
-            'testedAt' => $last?->tested_at,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public static function page(Straight $straight, LengthFormatter $format): array
+    public static function page(Straight $straight, User $user, LengthFormatter $format): array
     {
         return [
-            'straight' => self::of($straight, $format),
-            'fields' => ['lineWidth' => $format->typed($straight->line_width_mm), 'shaving' => $format->typed($straight->shaving_mm), 'tolerance' => $format->typed($straight->tolerance_mm)],
+            'straight' => [
+                'id' => $straight->id,
+                'version' => $straight->version,
+                'name' => $straight->name,
+                'says' => $straight->says($format),
+                'lengthMm' => $straight->length_mm,
+                'heightMm' => $straight->height_mm,
+                'due' => $straight->due(),
+            ],
+            'fields' => [
+                'lineWidth' => $format->typed($straight->line_width_mm),
+                'shaving' => $format->typed($straight->shaving_mm),
+                'tolerance' => $format->typed($straight->tolerance_mm),
+                'flatTo' => $format->typed($straight->flat_to_mm),
+                'height' => $straight->height_mm === null ? '' : $format->typed(round($straight->height_mm, 2)),
+                'least' => $straight->least_mm === null ? '' : $format->typed($straight->least_mm),
+            ],
             'places' => array_map(static fn (int $place): string => $format->typed(round($straight->length_mm * $place / (self::PLACES - 1))), range(0, self::PLACES - 1)),
-            'instrument' => $straight->instrument->value,
+            'against' => StraightMethod::from((string) ($straight->tests->last()->readings['against'] ?? StraightMethod::Reversal->value))->value,
+            'methods' => array_map(static fn (StraightMethod $method): array => ['value' => $method->value, 'label' => $method->label()], StraightMethod::cases()),
+            'instrument' => ($user->instrument ?? $straight->instrument)->value,
             'instruments' => Shared::instruments($format),
-            'tests' => array_values($straight->tests->map(static fn (StraightTest $test): array => self::test($test, $format))->all()),
-            'toleranceMm' => $straight->tolerance_mm,
-            'tolerance' => $format->small($straight->tolerance_mm),
-            'droppedOn' => $straight->dropped_on,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function test(StraightTest $test, LengthFormatter $format): array
-    {
-        return [
-            'id' => $test->id,
-            'testedAt' => $test->tested_at,
-            'straightnessMm' => $test->straightness_mm,
-            'uncertaintyMm' => $test->uncertainty_mm,
-            'error' => $format->small($test->straightness_mm),
-            'shape' => $test->shape->label(),
-            'verdict' => $test->verdict->value,
-            'strokesTaken' => $test->strokes_taken,
+            'history' => HistoryResource::of($straight, $format),
         ];
     }
 

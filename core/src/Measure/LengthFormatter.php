@@ -14,7 +14,8 @@ final readonly class LengthFormatter
 {
     private const FINEST_FRACTION = 64;
 
-    public function __construct(public LengthUnit $unit)
+    /** @param  float|null  $paperMm  thickness of one sheet of the user's paper, as they measured it; null: they did not */
+    public function __construct(public LengthUnit $unit, public ?float $paperMm = null)
     {
     }
 

@@ -8,7 +8,8 @@ namespace JackRest\Core\Measure;
  * Reads lengths as they are typed at a bench.
  *
  * `9.5`, `9,5`, `3/8`, `1 1/8`, `1-1/8`, `1 1/8in`, `1⅛"`, `12 thou`, `0.3mm`, `-0.1`. A bare number is in the
- * unit given; a decimal comma and a point mean the same; a minus stands only in front.
+ * unit given; a decimal comma and a point mean the same; a minus stands only in front. `0.5 mm / 10` is one of ten that
+ * were measured in a pack. `2 sheets` are two of the user's own paper.
  */
 final class LengthParser
 {
@@ -27,17 +28,25 @@ final class LengthParser
         '½' => '1/2', '¼' => '1/4', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8', '⅓' => '1/3', '⅔' => '2/3',
     ];
 
-    /** @throws UnreadableLength */
-    public static function parse(string $typed, LengthUnit $unit): Length
+    /**
+     * @param  float|null  $paperMm  one sheet of the user's paper; null: not measured
+     *
+     * @throws UnreadableLength
+     */
+    public static function parse(string $typed, LengthUnit $unit, ?float $paperMm = null): Length
     {
         $text = self::tidied($typed);
+        // A unit or a decimal before the stroke: then it divides a pack, and is no fraction.
+        if (preg_match('~^(.*[\p{L}"″”\'.,].*?)\s*[/÷]\s*([1-9]\d{0,2})$~u', $text, $pack) === 1) {
+            return new Length(self::parse($pack[1], $unit, $paperMm)->mm / (int) $pack[2]);
+        }
         if ($text === '') {
             throw UnreadableLength::empty();
         }
         if (preg_match('~^([+-]?)\s*([\d.,/\s⁄-]*\d[.,]?)\s*([^\d\s.,/+-].*)?$~u', $text, $part) !== 1) {
             throw UnreadableLength::notANumber(trim($typed));
         }
-        $mm = self::number(trim($part[2]), trim($typed)) * self::unitMm(trim($part[3] ?? ''), $unit);
+        $mm = self::number(trim($part[2]), trim($typed)) * self::unitMm(trim($part[3] ?? ''), $unit, $paperMm);
         if ($mm > self::LONGEST_MM) {
             throw UnreadableLength::tooLong();
         }
@@ -73,9 +82,12 @@ final class LengthParser
         return $whole + $above / $under;
     }
 
-    private static function unitMm(string $word, LengthUnit $unit): float
+    private static function unitMm(string $word, LengthUnit $unit, ?float $paperMm): float
     {
         $word = rtrim(mb_strtolower($word), '. ');
+        if (in_array($word, ['sheet', 'sheets'], true)) {
+            return $paperMm ?? throw UnreadableLength::paperNotMeasured();
+        }
 
         return $word === '' ? $unit->mm() : self::UNITS_MM[$word] ?? throw UnreadableLength::unknownUnit($word);
     }

@@ -27,7 +27,7 @@ final readonly class Reading
             return new self($typed, null, null, null, null, null);
         }
         try {
-            $mm = LengthParser::parse($typed, $format->unit)->mm;
+            $mm = LengthParser::parse($typed, $format->unit, $format->paperMm)->mm;
 
             return new self($typed, $mm, self::understood($mm), null, null, null);
         } catch (UnreadableLength $wrong) {

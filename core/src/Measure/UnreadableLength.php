@@ -34,6 +34,11 @@ final class UnreadableLength extends DomainException
         return new self("“{$text}” mixes a whole number with a fraction over one. Write 1 1/8 or 9/8.");
     }
 
+    public static function paperNotMeasured(): self
+    {
+        return new self('How thick is your paper? Measure ten sheets in a pack, and say so under True.');
+    }
+
     public static function tooLong(): self
     {
         return new self('That is longer than any bench. Check the unit.');

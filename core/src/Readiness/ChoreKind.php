@@ -10,6 +10,6 @@ enum ChoreKind: string
     case GetTool = 'get-tool';
     case SharpenEdge = 'sharpen-edge';
     case FinishSession = 'finish-session';
+    /** Its id is where the reference's page is. */
     case TestReference = 'test-reference';
-    case TestStraight = 'test-straight';
 }

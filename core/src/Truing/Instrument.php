@@ -4,22 +4,34 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
-/** What a gap is read with; the resolution goes into the uncertainty. Common practice. */
+/** What a gap is read with; the resolution goes into the uncertainty. Common practice; that of light from memory. */
 enum Instrument: string
 {
     case Rule = 'rule';
     case Feeler = 'feeler';
     case Loupe = 'loupe';
     case Caliper = 'caliper';
+    case Dial = 'dial';
+    case Paper = 'paper';
+    case Light = 'light';
 
-    /** The least difference it tells apart, mm. */
-    public function resolutionMm(): float
+    /** One sheet of office paper where nobody measured theirs, mm; from memory. */
+    private const USUAL_PAPER_MM = 0.1;
+
+    /**
+     * The least difference it tells apart, mm: a sheet of paper goes in or it does not.
+     *
+     * @param  float|null  $paperMm  one sheet of the user's own paper
+     */
+    public function resolutionMm(?float $paperMm = null): float
     {
         return match ($this) {
             self::Rule => 0.25,
             self::Feeler => 0.05,
             self::Loupe => 0.05,
-            self::Caliper => 0.01,
+            self::Caliper, self::Dial => 0.01,
+            self::Paper => $paperMm ?? self::USUAL_PAPER_MM,
+            self::Light => 0.02,
         };
     }
 
@@ -30,6 +42,9 @@ enum Instrument: string
             self::Feeler => 'feeler gauges',
             self::Loupe => 'loupe with a scale',
             self::Caliper => 'caliper',
+            self::Dial => 'dial indicator',
+            self::Paper => 'one sheet of paper',
+            self::Light => 'light showing through',
         };
     }
 }

@@ -20,4 +20,13 @@ enum Lean: string
             default => self::AwayFromStock,
         };
     }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::TowardStock => 'leans toward the stock',
+            self::AwayFromStock => 'leans away from the stock',
+            self::Square => 'square as far as can be read',
+        };
+    }
 }

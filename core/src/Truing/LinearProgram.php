@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
+use JackRest\Core\Measure\LinearSystem;
 use LogicException;
 
 /**
@@ -41,7 +42,7 @@ final class LinearProgram
         }
         $basis = range(count($rows) - $unknowns, count($rows) - 1);
         for ($step = 0; $step < 50 * count($rows) + 1000; $step++) {
-            $x = self::solve(array_map(static fn (int $row): array => $rows[$row][0], $basis), array_map(static fn (int $row): float => $rows[$row][1], $basis));
+            $x = self::solved(array_map(static fn (int $row): array => $rows[$row][0], $basis), array_map(static fn (int $row): float => $rows[$row][1], $basis));
             $entering = self::broken($rows, $x, $basis, $step < self::QUICK);
             if ($entering === null) {
                 return $x;
@@ -88,8 +89,8 @@ final class LinearProgram
     private static function exchanged(array $basis, int $entering, array $rows, array $c): array
     {
         $columns = self::transposed(array_map(static fn (int $row): array => $rows[$row][0], $basis));
-        $weights = self::solve($columns, $c);
-        $change = self::solve($columns, $rows[$entering][0]);
+        $weights = self::solved($columns, $c);
+        $change = self::solved($columns, $rows[$entering][0]);
         $leaving = null;
         $least = INF;
         foreach ($basis as $place => $row) {
@@ -120,36 +121,12 @@ final class LinearProgram
     }
 
     /**
-     * Gauss with the largest pivot.
-     *
      * @param  list<list<float>>  $matrix
      * @param  list<float>  $right
      * @return list<float>
      */
-    private static function solve(array $matrix, array $right): array
+    private static function solved(array $matrix, array $right): array
     {
-        $n = count($right);
-        for ($column = 0; $column < $n; $column++) {
-            $pivot = $column;
-            for ($row = $column + 1; $row < $n; $row++) {
-                $pivot = abs($matrix[$row][$column]) > abs($matrix[$pivot][$column]) ? $row : $pivot;
-            }
-            [$matrix[$column], $matrix[$pivot], $right[$column], $right[$pivot]] = [$matrix[$pivot], $matrix[$column], $right[$pivot], $right[$column]];
-            for ($row = $column + 1; $row < $n; $row++) {
-                $factor = $matrix[$row][$column] / $matrix[$column][$column];
-                for ($place = $column; $place < $n; $place++) {
-                    $matrix[$row][$place] -= $factor * $matrix[$column][$place];
-                }
-                $right[$row] -= $factor * $right[$column];
-            }
-        }
-        for ($row = $n - 1; $row >= 0; $row--) {
-            for ($place = $row + 1; $place < $n; $place++) {
-                $right[$row] -= $matrix[$row][$place] * $right[$place];
-            }
-            $right[$row] /= $matrix[$row][$row];
-        }
-
-        return array_values($right);
+        return LinearSystem::solve($matrix, $right) ?? throw new LogicException('A basis of a linear program holds one condition twice.');
     }
 }

@@ -8,8 +8,8 @@ namespace JackRest\Core\Truing;
 final readonly class NewReference
 {
     /**
-     * @param  'square'|'straight'  $kind
-     * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height
+     * @param  'square'|'straight'|'sticks'|'slope'  $kind
+     * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height; or length; or nothing
      */
     public function __construct(public string $kind, public string $name, public array $sizesMm)
     {

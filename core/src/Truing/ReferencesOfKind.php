@@ -27,6 +27,11 @@ final class ReferencesOfKind
             return new NewReference('square', $tool->name, ['blade' => $blade, 'bladeWidth' => $sizes['bladeWidth'] ?? self::WIDTH_MM, 'stock' => $sizes['stock'] ?? min(self::STOCK_MM, $blade), 'stockWidth' => $sizes['stockWidth'] ?? self::WIDTH_MM]);
         }
 
-        return $tool->kind === 'straightedge' ? new NewReference('straight', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]) : null;
+        return match ($tool->kind) {
+            'straightedge' => new NewReference('straight', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]),
+            'winding-sticks' => new NewReference('sticks', $tool->name, ['length' => $sizes['length'] ?? 450.0]),
+            'dovetail-template' => new NewReference('slope', $tool->name, []),
+            default => null,
+        };
     }
 }

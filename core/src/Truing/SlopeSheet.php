@@ -6,9 +6,10 @@ namespace JackRest\Core\Truing;
 
 use JackRest\Core\Basis;
 use JackRest\Core\Explained;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\Reference\NextStroke;
+use JackRest\Core\Truing\Reference\TestSheet;
 
 /**
  * A slope template laid on a straight edge, a line drawn, turned over, a second line drawn.
@@ -17,38 +18,63 @@ use JackRest\Core\Measure\LengthFormatter;
  * the slope, half the difference the template's own lean. On a board of thickness t a tail's wide end is off by
  * 2·t·(tan α − tan α₀); over n joints at worst n times that, likely √n times. Source: plane geometry.
  */
-final readonly class SlopeSheet
+final readonly class SlopeSheet implements TestSheet
 {
-    private const FIELDS = [
-        'nominal' => [1.0, 30.0, 'A slope is between 1 in 1 and 1 in 30.'],
-        'run' => [5.0, 1000.0, 'Measure along 5 mm to 1 m.'],
-        'rise' => [0.1, 500.0, 'A line leans between 0.1 and 500 mm.'],
-        'turned' => [0.1, 500.0, 'A line leans between 0.1 and 500 mm.'],
-        'thickness' => [1.0, 200.0, 'A board is between 1 and 200 mm thick.'],
-        'joints' => [1.0, 200.0, 'Between 1 and 200 joints stand in a row.'],
-        'tolerance' => [0.0001, 20.0, 'A tolerance is more than nought and less than 20 mm.'],
-    ];
+    /** A line longer than this is drawn by nobody along a template; from memory. */
+    private const LONGEST_LINE_MM = 300.0;
 
-    /** @param  array<string, Figure>  $figures  by FIELDS */
-    private function __construct(public array $figures, public ?SlopeTemplateResult $slope, public LengthFormatter $format)
+    public ?SlopeTemplateResult $slope;
+
+    /** @param  array<string, Figure>  $figures  rise, turned, run, nominal, thickness, joints, tolerance */
+    public function __construct(private array $figures, private float $resolutionMm, private LengthFormatter $format)
     {
+        $mean = $this->meanRiseMm();
+        $run = $this->value('run');
+        $this->slope = $this->isWrong() || $mean === null || $run === null ? null : (new SlopeTemplate)(new SlopeTemplateInput(riseMm: $mean, runMm: $run, nominalRatio: $this->value('nominal')));
     }
 
-    /** @param  array<string, string>  $typed  nominal and joints are bare numbers, the others lengths */
-    public static function of(array $typed, LengthFormatter $format): self
+    public function figures(): array
     {
-        $figures = self::figures($typed, $format);
-        $wrong = array_filter($figures, static fn (Figure $figure): bool => $figure->error !== null);
-        $mean = self::mean($figures['rise']->value, $figures['turned']->value);
-        $slope = $wrong !== [] || $mean === null || $figures['run']->value === null ? null : (new SlopeTemplate)(new SlopeTemplateInput(riseMm: $mean, runMm: $figures['run']->value, nominalRatio: $figures['nominal']->value));
+        return $this->figures;
+    }
 
-        return new self($figures, $slope, $format);
+    public function errorMm(): ?float
+    {
+        return $this->tailErrorMm();
+    }
+
+    /** A tail's wide end is known as the slope is: U = 2·thickness·2·√(resolution²/12 ÷ readings)/run. Source: JCGM 100. */
+    public function uncertaintyMm(): float
+    {
+        [$thickness, $run] = [$this->value('thickness'), $this->value('run')];
+        $readings = $this->value('rise') !== null && $this->value('turned') !== null ? 2 : 1;
+
+        return $thickness === null || $run === null ? 0.0 : 4 * $thickness * sqrt($this->resolutionMm ** 2 / 12 / $readings) / $run;
+    }
+
+    public function verdict(): ?Verdict
+    {
+        [$error, $tolerance] = [$this->tailErrorMm(), $this->value('tolerance')];
+
+        return $error === null || $tolerance === null ? null : Verdict::of($error, $this->uncertaintyMm(), $tolerance);
+    }
+
+    public function found(): ?string
+    {
+        return $this->slope === null ? null : 'slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2);
+    }
+
+    public function standing(): string
+    {
+        $lean = $this->leanDeg();
+
+        return $this->slope === null ? '' : '± '.$this->format->small($this->uncertaintyMm()).' at the wide end of a tail; it slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).($lean === null ? '.' : ', and leans by '.LengthFormatter::fixed(abs($lean), 2).'° itself.');
     }
 
     /** How far the two sides of the template differ from their mean, degrees; null: only one is measured. */
     public function leanDeg(): ?float
     {
-        [$rise, $turned, $run] = [$this->figures['rise']->value, $this->figures['turned']->value, $this->figures['run']->value];
+        [$rise, $turned, $run] = [$this->value('rise'), $this->value('turned'), $this->value('run')];
 
         return $this->slope === null || $rise === null || $turned === null || $run === null ? null : (rad2deg(atan($rise / $run)) - rad2deg(atan($turned / $run))) / 2;
     }
@@ -56,41 +82,59 @@ final readonly class SlopeSheet
     /** How far the wide end of one tail is off, mm; null: thickness or nominal slope is not known. */
     public function tailErrorMm(): ?float
     {
-        [$thickness, $nominal] = [$this->figures['thickness']->value, $this->figures['nominal']->value];
+        [$thickness, $nominal] = [$this->value('thickness'), $this->value('nominal')];
 
         return $this->slope === null || $thickness === null || $nominal === null ? null : 2 * $thickness * (1 / $this->slope->ratio - 1 / $nominal);
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): NextStroke
     {
+        if ($this->isWrong()) {
+            return NextStroke::mendFigure();
+        }
         if ($this->slope === null) {
-            return array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === []
-                ? ['says' => 'Draw along the template, measure how far the line leans over its length.', 'why' => 'Then turn the template over and draw again: both ways round should lean alike.']
-                : ['says' => 'Mend the figure marked in red.', 'why' => 'Everything else you typed stays as it is.'];
+            return new NextStroke('Draw along the template, measure how far the line leans over its length.', 'Then turn the template over and draw again: both ways round should lean alike.');
         }
         $error = $this->tailErrorMm();
-        $tolerance = $this->figures['tolerance']->value;
-        $joints = (int) max(1, $this->figures['joints']->value ?? 1);
-        if ($error === null || $tolerance === null) {
-            return ['says' => 'It slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).', '.LengthFormatter::decimal($this->slope->angleDeg, 2).'°.', 'why' => 'With the slope it should have and the board’s thickness, its error is known too.'];
+        $joints = (int) max(1, $this->value('joints') ?? 1);
+        if ($error === null || $this->verdict() === null) {
+            return new NextStroke('It slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).', '.LengthFormatter::decimal($this->slope->angleDeg, 2).'°.', 'With the slope it should have and the board’s thickness, its error is known too.');
         }
-        $worst = abs($error) * $joints;
 
-        return abs($error) <= $tolerance
-            ? ['says' => 'Use it: each tail is within '.$this->format->small($tolerance).'.', 'why' => $this->stack($error, $joints)]
-            : ['says' => 'Plane it '.($error > 0 ? 'flatter' : 'steeper').': take '.$this->format->small($this->atTheEndMm()).' off the '.($error > 0 ? 'far' : 'near').' end of its slope, running out to nothing at the other.', 'why' => $this->stack($error, $joints).($worst > 10 * $tolerance ? ' A new one is as quick.' : '')];
+        return match ($this->verdict()) {
+            Verdict::Within => new NextStroke('Use it: each tail is within '.$this->format->small((float) $this->value('tolerance')).'.', $this->stack($error, $joints)),
+            Verdict::CannotTell => new NextStroke($this->whatWouldTell($error), 'It is known to ± '.$this->format->small($this->uncertaintyMm()).', and what a tail can bear lies inside that.'),
+            Verdict::Outside => $this->strokes($error, $joints),
+        };
+    }
+
+    private function strokes(float $error, int $joints): NextStroke
+    {
+        $off = $this->format->small($this->atTheEndMm()).' off the '.($error > 0 ? 'far' : 'near').' end of its slope';
+        $hopeless = abs($error) * $joints > 10 * (float) $this->value('tolerance') ? ' A new one is as quick.' : '';
+
+        return new NextStroke('Plane it '.($error > 0 ? 'flatter' : 'steeper').": take $off, running out to nothing at the other. Then test again.", $this->stack($error, $joints).$hopeless, true, $off);
+    }
+
+    /** A longer line makes a lean larger, the reading's own error stays: solves the uncertainty for the line's length. */
+    private function whatWouldTell(float $error): string
+    {
+        $needed = abs((float) $this->value('tolerance') - abs($error));
+        $run = $needed <= 0 ? INF : $this->uncertaintyMm() * (float) $this->value('run') / $needed;
+
+        return $run <= self::LONGEST_LINE_MM
+            ? 'Can’t tell yet. Draw a line '.$this->format->dimension(ceil($run / 5) * 5).' long or longer, and measure again.'
+            : 'Too near what you allow to tell. Read it with something finer, or call it that.';
     }
 
     /** What comes off one end of the slope over the length measured, mm. */
     public function atTheEndMm(): float
     {
-        [$run, $nominal] = [$this->figures['run']->value ?? 0.0, $this->figures['nominal']->value ?? 1.0];
+        [$run, $nominal] = [$this->value('run') ?? 0.0, $this->value('nominal') ?? 1.0];
 
         return $this->slope === null ? 0.0 : $run * abs(1 / $this->slope->ratio - 1 / $nominal);
     }
 
-    /** @return list<Explained> */
     public function explained(): array
     {
         return $this->slope === null ? [] : [new Explained(
@@ -109,43 +153,20 @@ final readonly class SlopeSheet
         return $joints === 1 ? "$one." : "$one; over $joints in a row ".$this->format->small(abs($error) * sqrt($joints)).' likely, '.$this->format->small(abs($error) * $joints).' at worst.';
     }
 
-    /**
-     * @param  array<string, string>  $typed
-     * @return array<string, Figure> by FIELDS
-     */
-    private static function figures(array $typed, LengthFormatter $format): array
+    private function meanRiseMm(): ?float
     {
-        $figures = [];
-        foreach (self::FIELDS as $field => [$least, $most, $says]) {
-            $figures[$field] = self::figure($field, $typed[$field] ?? '', $format)->within($least, $most, $says);
-        }
+        [$rise, $turned] = [$this->value('rise'), $this->value('turned')];
 
-        return $figures;
-    }
-
-    private static function figure(string $field, string $typed, LengthFormatter $format): Figure
-    {
-        return match ($field) {
-            'joints' => Figure::count($typed),
-            'nominal' => self::ratio($typed),
-            default => Figure::of($typed, DimensionUnit::Length, $format),
-        };
-    }
-
-    /** Typed as 7 or as 1:7. */
-    private static function ratio(string $typed): Figure
-    {
-        $bare = str_replace(',', '.', (string) preg_replace('/^\s*1\s*:\s*/', '', trim($typed)));
-
-        return match (true) {
-            $bare === '' => Figure::count(''),
-            is_numeric($bare) && is_finite((float) $bare) => Figure::read($typed, (float) $bare),
-            default => Figure::unread($typed, 'Type a slope such as 7 or 1:7.'),
-        };
-    }
-
-    private static function mean(?float $rise, ?float $turned): ?float
-    {
         return $rise === null ? $turned : ($turned === null ? $rise : ($rise + $turned) / 2);
+    }
+
+    private function isWrong(): bool
+    {
+        return array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) !== [];
+    }
+
+    private function value(string $name): ?float
+    {
+        return $this->figures[$name]->value;
     }
 }

@@ -33,6 +33,40 @@ final readonly class SquareAdvice
         };
     }
 
+    public static function makeNew(SquareReversalInput $test, SquareReversalResult $result, float $widthMm, float $leastMm, LengthFormatter $format): self
+    {
+        return new self('Make a new one: this blade would grow too narrow.', "It would be {$format->dimension($widthMm)} wide, and the least you set is {$format->dimension($leastMm)}.", self::standing($test, $result, $format), false);
+    }
+
+    /** Metal comes off by rubbing, one way only: to and fro rounds the edge. Common practice, no source. */
+    public static function rubMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
+    {
+        $end = self::end($result);
+        $edge = $test->edge === SquareEdge::Inner ? 'inner' : 'outer';
+
+        return new self(
+            "Pull the $edge edge one way over fine abrasive paper on a flat, your weight on the $end: ten strokes, then test again.",
+            "{$format->small(abs($result->errorMm))} is to come off the $end, nothing off the other end. Metal does not go back on: test often, or leave it and mark it for rough work.",
+            self::standing($test, $result, $format),
+            true,
+        );
+    }
+
+    public static function leaveMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
+    {
+        return new self(
+            'Leave it: that is more than can be rubbed off by hand and stay straight.',
+            "{$format->small(abs($result->errorMm))} would have to come off the ".self::end($result).'. Mark it for rough work, have it ground, or get another.',
+            self::standing($test, $result, $format),
+            false,
+        );
+    }
+
+    private static function end(SquareReversalResult $result): string
+    {
+        return $result->removeAtHeelMm > 0 ? 'heel' : 'tip';
+    }
+
     public static function beforeAnyGap(): self
     {
         return new self(

@@ -17,8 +17,11 @@ final readonly class SquareSheet
 
     private const LEAST_MM = 0.0001;
 
+    /** Nobody rubs more than this off a metal blade by hand; from memory. */
+    private const MOST_METAL_MM = 0.3;
+
     /**
-     * @param  array<string, Reading>  $readings  length, nearGap, lineWidth, shaving, tolerance
+     * @param  array<string, Reading>  $readings  length, nearGap, lineWidth, shaving, tolerance, width, least
      * @param  list<Reading>  $farGaps
      */
     private function __construct(
@@ -28,15 +31,16 @@ final readonly class SquareSheet
         public ?SquareReversalResult $result,
         public LengthFormatter $format,
         public ?string $objection,
+        public bool $isMetal,
     ) {
     }
 
     /**
-     * @param  array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string}  $typed
+     * @param  array{length: string, farGaps: list<string>, nearGap: string, lineWidth: string, shaving: string, tolerance: string, width?: string, least?: string}  $typed
      * @param  bool  $firstLineLeft  whether the line knifed with the stock to the left is the left one at the tip
      * @param  float  $longestMm  length of the blade
      */
-    public static function of(array $typed, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument, float $longestMm, LengthFormatter $format): self
+    public static function of(array $typed, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument, float $longestMm, LengthFormatter $format, bool $isMetal = false): self
     {
         $length = Reading::of($typed['length'], $format)->within(10, $longestMm, "The blade is {$format->dimension($longestMm)} long: test along 10 mm or more of it.");
         $span = $length->mm ?? $longestMm;
@@ -46,19 +50,49 @@ final readonly class SquareSheet
             'lineWidth' => Reading::of($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
             'shaving' => Reading::of($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
             'tolerance' => Reading::of($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'width' => Reading::of($typed['width'] ?? '', $format)->within(1, 300, 'A blade is between 1 and 300 mm wide.'),
+            'least' => Reading::of($typed['least'] ?? '', $format)->within(0, 300, 'The least width is less than 300 mm.'),
         ];
         $farGaps = self::farGaps($typed['farGaps'], $span, $format);
-        [$test, $objection] = self::test($readings, $farGaps, $firstLineLeft, $edge, $instrument);
+        [$test, $objection] = self::test($readings, $farGaps, $firstLineLeft, $edge, $instrument, $format);
 
-        return new self($readings, $farGaps, $test, $test === null ? null : (new SquareReversal)($test), $format, $objection);
+        return new self($readings, $farGaps, $test, $test === null ? null : (new SquareReversal)($test), $format, $objection, $isMetal);
     }
 
     public function advice(): SquareAdvice
     {
         return match (true) {
-            $this->test !== null && $this->result !== null => SquareAdvice::of($this->test, $this->result, $this->format),
+            $this->test !== null && $this->result !== null => $this->tested($this->test, $this->result),
             $this->hasWrongFigure() => SquareAdvice::whileAFigureIsWrong(),
             default => SquareAdvice::beforeAnyGap(),
+        };
+    }
+
+    /** Width that the blade would have at its narrowest afterwards, mm; null: it was never measured. */
+    public function widthLeftMm(): ?float
+    {
+        $width = $this->readings['width']->mm;
+
+        return $width === null || $this->result === null ? null : $width - abs($this->result->errorMm);
+    }
+
+    private function isTooNarrow(): bool
+    {
+        $left = $this->widthLeftMm();
+        $least = $this->readings['least']->mm;
+
+        return $left !== null && $least !== null && $left < $least;
+    }
+
+    private function tested(SquareReversalInput $test, SquareReversalResult $result): SquareAdvice
+    {
+        $outside = $result->verdict === Verdict::Outside;
+
+        return match (true) {
+            $outside && $this->isTooNarrow() => SquareAdvice::makeNew($test, $result, (float) $this->widthLeftMm(), (float) $this->readings['least']->mm, $this->format),
+            $outside && $this->isMetal && abs($result->errorMm) > self::MOST_METAL_MM => SquareAdvice::leaveMetal($test, $result, $this->format),
+            $outside && $this->isMetal => SquareAdvice::rubMetal($test, $result, $this->format),
+            default => SquareAdvice::of($test, $result, $this->format),
         };
     }
 
@@ -70,7 +104,7 @@ final readonly class SquareSheet
     /** @return list<ShavingPass> */
     public function strokes(): array
     {
-        return $this->test === null || $this->result === null || ! $this->advice()->takeOff ? [] : SquareStrokes::for($this->test, $this->result);
+        return $this->test === null || $this->result === null || ! $this->advice()->takeOff || $this->isMetal ? [] : SquareStrokes::for($this->test, $this->result);
     }
 
     /** @return list<Explained> */
@@ -109,7 +143,7 @@ final readonly class SquareSheet
      * @param  list<Reading>  $farGaps
      * @return array{SquareReversalInput|null, string|null}
      */
-    private static function test(array $readings, array $farGaps, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument): array
+    private static function test(array $readings, array $farGaps, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument, LengthFormatter $format): array
     {
         $sign = $firstLineLeft ? 1.0 : -1.0;
         $gaps = array_values(array_filter(array_map(static fn (Reading $gap): ?float => $gap->mm, $farGaps), is_float(...)));
@@ -123,7 +157,7 @@ final readonly class SquareSheet
                 array_map(static fn (float $gap): float => $sign * $gap, $gaps),
                 $sign * ($readings['nearGap']->mm ?? 0.0),
                 $readings['lineWidth']->mm ?? 0.0,
-                $instrument->resolutionMm(),
+                $instrument->resolutionMm($format->paperMm),
                 $edge,
                 $readings['shaving']->mm,
                 $readings['tolerance']->mm,

@@ -16,7 +16,8 @@ final readonly class StraightAdvice
         if ($sheet->result === null) {
             return $sheet->hasWrongFigure()
                 ? new self('Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.', '', false)
-                : new self('Draw along it, turn it over its long axis, draw along it again from the same ends.', 'The two lines part by twice the error. Type the gap at each place, ends included.', '', false);
+                : ($sheet->method === StraightMethod::Flat ? new self('Lay the true edge on the flat, a light behind it. Type the gap at each place, nought where it touches.', 'Ends included: it lies on what stands highest.', '', false)
+                : new self('Draw along it, turn it over its long axis, draw along it again from the same ends.', 'The two lines part by twice the error. Type the gap at each place, ends included.', '', false));
         }
         $standing = '± '.$sheet->format->small($sheet->uncertaintyMm).' over '.$sheet->format->dimension($sheet->record->lengthMm).', '.$sheet->result->shape->label().'.';
 
@@ -24,7 +25,7 @@ final readonly class StraightAdvice
             $sheet->verdict() === Verdict::Within => new self('Leave it alone: it is straight enough for this work.', 'Test it again after a drop, a damp week or a change of season.', $standing, false),
             $sheet->verdict() === Verdict::CannotTell => self::undecided($sheet, $standing),
             $sheet->verdict() === null => new self('Type what the work can bear.', 'Then it can be told whether to plane.', $standing, false),
-            $sheet->isTooLow() => new self('Make a new one: this one would grow too low.', 'It would be '.$sheet->format->dimension((float) $sheet->heightLeftMm()).' high, and the least you set is '.$sheet->format->dimension((float) $sheet->record->leastMm).'.', $standing, false),
+            $sheet->isTooLow() => new self('Make a new one: this one would grow too low.', 'It would be '.$sheet->format->dimension((float) $sheet->heightLeftMm()).' high, and the least you set is '.$sheet->format->dimension((float) $sheet->leastMm()).'.', $standing, false),
             default => self::strokes($sheet, $standing),
         };
     }
@@ -40,29 +41,11 @@ final readonly class StraightAdvice
         }
         $strokes = StrokeWords::say($map->passes, $sheet->test->stationsMm ?? [0.0], $sheet->format);
 
-        return new self("Take $strokes. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving. Turning it over doubled the error.', $standing, true);
+        return new self("Take $strokes. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving.'.($sheet->method === StraightMethod::Reversal ? ' Turning it over doubled the error.' : ''), $standing, true);
     }
 
     private static function undecided(StraightSheet $sheet, string $standing): self
     {
-        $needed = abs((float) $sheet->readings['tolerance']->mm - ($sheet->result->straightnessMm ?? 0.0));
-        $line = self::thinnerLineMm($sheet, $needed);
-        $says = $line === null
-            ? 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.'
-            : "Can’t tell yet. Knife a thinner line, {$sheet->format->small($line)} or less, and test again.";
-
-        return new self($says, 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm).', and your tolerance lies inside that.', $standing, false);
-    }
-
-    /** Width of the line that would tell: solves the uncertainty for it; null when the line is not what stands in the way. */
-    private static function thinnerLineMm(StraightSheet $sheet, float $neededMm): ?float
-    {
-        $now = $sheet->readings['lineWidth']->mm ?? 0.0;
-        $resolution = $sheet->uncertaintyMm ** 2 / 1.5 - $now ** 2 / 6;
-        $left = $neededMm ** 2 / 1.5 - $resolution;
-        $width = $left > 0 ? sqrt(6 * $left) : 0.0;
-
-        // Nobody knifes a line thinner than this; from memory.
-        return $width >= 0.02 && $width < $now ? floor($width * 100 - 1e-9) / 100 : null;
+        return new self((new WhatWouldTellStraight($sheet))->sentence(), 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm).', and your tolerance lies inside that.', $standing, false);
     }
 }

@@ -18,11 +18,12 @@ final class StraightExplained
             return [];
         }
         $small = $sheet->format->small(...);
+        $flat = $sheet->method === StraightMethod::Flat;
         $worst = (int) array_search($sheet->result->worstAtMm, $sheet->test->stationsMm, true);
 
         return [
-            new Explained('How far is it out?', 'deviation = gap ÷ 2; straightness = distance of the two nearest parallel lines that hold every place', "at {$sheet->format->dimension($sheet->result->worstAtMm)}: {$small($sheet->test->gapsMm[$worst])} ÷ 2 = {$small($sheet->result->deviationMm[$worst])}; straightness {$small($sheet->result->straightnessMm)}", Basis::Published, 'Reversal is common practice; the minimum zone is ISO 12780.'),
-            new Explained('How sure is that?', 'U = √(1.5 · (line²/6 + resolution²/12)), for about 95 of 100 tests', '± '.$small($sheet->uncertaintyMm).' with a line of '.$small($sheet->readings['lineWidth']->mm ?? 0.0), Basis::Published, 'Guide to the expression of uncertainty in measurement, JCGM 100.'),
+            new Explained('How far is it out?', ($flat ? 'deviation = −gap' : 'deviation = gap ÷ 2').'; straightness = distance of the two nearest parallel lines that hold every place', "at {$sheet->format->dimension($sheet->result->worstAtMm)}: ".($flat ? '' : "{$small($sheet->test->gapsMm[$worst])} ÷ 2 = ")."{$small($sheet->result->deviationMm[$worst])}; straightness {$small($sheet->result->straightnessMm)}", Basis::Published, 'Common practice; the minimum zone is ISO 12780.'),
+            new Explained('How sure is that?', $flat ? 'U = √(resolution²/2 + flat²), for about 95 of 100 tests' : 'U = √(1.5 · (line²/6 + resolution²/12)), for about 95 of 100 tests', '± '.$small($sheet->uncertaintyMm).($flat ? ' on a flat true to '.$small($sheet->readings['flatTo']->mm ?? 0.0) : ' with a line of '.$small($sheet->readings['lineWidth']->mm ?? 0.0)), Basis::Published, 'Guide to the expression of uncertainty in measurement, JCGM 100.'),
             new Explained('Why these strokes?', 'remove = what stands above the line under the edge that takes least in all; shavings = the nearest whole number at each place', 'at most '.$small(max([0.0, ...$sheet->result->removeMm])).', left over at worst '.LengthFormatter::decimal($sheet->map()->residualMm ?? 0.0, 3).' mm', Basis::CommonPractice, 'Counting shavings of known thickness; their number is the least that gives these counts.'),
         ];
     }

@@ -21,7 +21,7 @@ final readonly class StraightSheet
     private const LEAST_STATIONS = 3;
 
     /**
-     * @param  array<string, Reading>  $readings  lineWidth, shaving, tolerance
+     * @param  array<string, Reading>  $readings  lineWidth, flatTo, shaving, tolerance, height, least
      * @param  list<array{at: Reading, gap: Reading}>  $rows
      * @param  string|null  $objection  what does not go together
      */
@@ -34,26 +34,34 @@ final readonly class StraightSheet
         public float $uncertaintyMm,
         public LengthFormatter $format,
         public ?string $objection,
+        public StraightMethod $method,
+        public float $resolutionMm,
     ) {
     }
 
     /**
-     * @param  array{lineWidth: string, shaving: string, tolerance: string}  $typed
+     * @param  array{lineWidth: string, shaving: string, tolerance: string, flatTo?: string, height?: string, least?: string}  $typed
      * @param  list<array{at: string, gap: string}>  $rows
      * @param  bool  $isProud  whether a gap typed without a sign means that the edge stands proud there
      */
-    public static function of(StraightRecord $record, array $typed, array $rows, bool $isProud, Instrument $instrument, LengthFormatter $format): self
+    public static function of(StraightRecord $record, array $typed, array $rows, bool $isProud, Instrument $instrument, LengthFormatter $format, StraightMethod $method = StraightMethod::Reversal): self
     {
         $readings = [
             'lineWidth' => Reading::of($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
             'shaving' => Reading::of($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
             'tolerance' => Reading::of($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'flatTo' => Reading::of($typed['flatTo'] ?? '', $format)->within(0, 5, 'A flat that is trusted is true to less than 5 mm.'),
+            'height' => Reading::of($typed['height'] ?? '', $format)->within(1, 2000, 'The wood is between 1 mm and 2 m high.'),
+            'least' => Reading::of($typed['least'] ?? '', $format)->within(0, 2000, 'The least height is less than 2 m.'),
         ];
-        $read = self::rows($rows, $record, $format);
-        [$test, $objection] = self::test($readings, $read, $isProud);
-        $uncertainty = self::uncertaintyMm($readings['lineWidth']->mm ?? 0.0, $instrument->resolutionMm());
+        $read = self::rows($rows, $record, $method, $format);
+        [$test, $objection] = self::test($readings, $read, $method === StraightMethod::Flat ? -2.0 : ($isProud ? 1.0 : -1.0));
+        $resolution = $instrument->resolutionMm($format->paperMm);
+        $uncertainty = $method === StraightMethod::Flat
+            ? self::uncertaintyOnFlatMm($readings['flatTo']->mm ?? 0.0, $resolution)
+            : self::uncertaintyMm($readings['lineWidth']->mm ?? 0.0, $resolution);
 
-        return new self($record, $readings, $read, $test, $test === null ? null : (new StraightedgeReversal)($test), $uncertainty, $format, $objection);
+        return new self($record, $readings, $read, $test, $test === null ? null : (new StraightedgeReversal)($test), $uncertainty, $format, $objection, $method, $resolution);
     }
 
     /**
@@ -65,6 +73,12 @@ final readonly class StraightSheet
     public static function uncertaintyMm(float $lineWidthMm, float $resolutionMm): float
     {
         return sqrt(1.5 * ($lineWidthMm ** 2 / 6 + $resolutionMm ** 2 / 12));
+    }
+
+    /** On a flat nothing is halved and no line drawn: √(resolution²/2 + flat²), the flat as true as the user says. Source: JCGM 100. */
+    public static function uncertaintyOnFlatMm(float $flatToMm, float $resolutionMm): float
+    {
+        return sqrt($resolutionMm ** 2 / 2 + $flatToMm ** 2);
     }
 
     public function verdict(): ?Verdict
@@ -92,14 +106,22 @@ final readonly class StraightSheet
     /** Least height that the wood would have afterwards, mm; null: it was never measured. */
     public function heightLeftMm(): ?float
     {
-        return $this->record->heightMm === null || $this->result === null ? null : $this->record->heightMm - max([0.0, ...$this->result->removeMm]);
+        $height = $this->readings['height']->mm ?? $this->record->heightMm;
+
+        return $height === null || $this->result === null ? null : $height - max([0.0, ...$this->result->removeMm]);
     }
 
     public function isTooLow(): bool
     {
         $left = $this->heightLeftMm();
+        $least = $this->leastMm();
 
-        return $left !== null && $this->record->leastMm !== null && $left < $this->record->leastMm;
+        return $left !== null && $least !== null && $left < $least;
+    }
+
+    public function leastMm(): ?float
+    {
+        return $this->readings['least']->mm ?? $this->record->leastMm;
     }
 
     public function hasWrongFigure(): bool
@@ -119,7 +141,7 @@ final readonly class StraightSheet
      * @param  list<array{at: string, gap: string}>  $rows
      * @return list<array{at: Reading, gap: Reading}>
      */
-    private static function rows(array $rows, StraightRecord $record, LengthFormatter $format): array
+    private static function rows(array $rows, StraightRecord $record, StraightMethod $method, LengthFormatter $format): array
     {
         $read = [];
         $before = null;
@@ -129,15 +151,16 @@ final readonly class StraightSheet
                 $at = $at->within($before + 1e-9, $record->lengthMm, $at->mm === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
             }
             $before = $at->mm ?? $before;
-            $read[] = ['at' => $at, 'gap' => self::gap($row['gap'], $record->lengthMm, $format)];
+            $read[] = ['at' => $at, 'gap' => self::gap($row['gap'], $record->lengthMm, $method, $format)];
         }
 
         return $read;
     }
 
-    private static function gap(string $typed, float $lengthMm, LengthFormatter $format): Reading
+    private static function gap(string $typed, float $lengthMm, StraightMethod $method, LengthFormatter $format): Reading
     {
-        $gap = Reading::of($typed, $format)->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
+        $least = $method === StraightMethod::Flat ? 0.0 : -INF;
+        $gap = Reading::of($typed, $format)->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
 
         return $gap->mm === null || $gap->doubt !== null || abs($gap->mm) <= self::DOUBTFUL_GAP_MM ? $gap : self::asked($gap, $format);
     }
@@ -151,9 +174,10 @@ final readonly class StraightSheet
     /**
      * @param  array<string, Reading>  $readings
      * @param  list<array{at: Reading, gap: Reading}>  $rows
+     * @param  float  $sign  what a gap is multiplied with to be twice the error, proud
      * @return array{StraightedgeReversalInput|null, string|null}
      */
-    private static function test(array $readings, array $rows, bool $isProud): array
+    private static function test(array $readings, array $rows, float $sign): array
     {
         $stations = $gaps = [];
         foreach ($rows as ['at' => $at, 'gap' => $gap]) {
@@ -162,7 +186,7 @@ final readonly class StraightSheet
             }
             if ($at->mm !== null && $gap->mm !== null) {
                 $stations[] = $at->mm;
-                $gaps[] = ($isProud ? 1.0 : -1.0) * $gap->mm;
+                $gaps[] = $sign * $gap->mm;
             }
         }
         if ($gaps === [] || count($stations) < self::LEAST_STATIONS || array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null) !== []) {

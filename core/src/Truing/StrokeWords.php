@@ -44,15 +44,25 @@ final class StrokeWords
         return $kinds;
     }
 
+    /**
+     * Where a stroke runs: right through, at one place, from one to another.
+     *
+     * @param  non-empty-list<float>  $stationsMm
+     */
+    public static function where(ShavingPass $pass, array $stationsMm, LengthFormatter $format): string
+    {
+        return match (true) {
+            $pass->fromMm === $pass->toMm => "at {$format->dimension($pass->fromMm)}",
+            $pass->fromMm === $stationsMm[0] && $pass->toMm === $stationsMm[count($stationsMm) - 1] => 'right through',
+            default => "from {$format->dimension($pass->fromMm)} to {$format->dimension($pass->toMm)}",
+        };
+    }
+
     /** @param  non-empty-list<float>  $stationsMm */
     private static function kind(ShavingPass $pass, int $count, array $stationsMm, LengthFormatter $format): string
     {
-        $shavings = $count === 1 ? 'shaving' : 'shavings';
+        $short = $pass->fromMm === $pass->toMm ? 'short ' : '';
 
-        return match (true) {
-            $pass->fromMm === $pass->toMm => "$count short $shavings at {$format->dimension($pass->fromMm)}",
-            $pass->fromMm === $stationsMm[0] && $pass->toMm === $stationsMm[count($stationsMm) - 1] => "$count $shavings right through",
-            default => "$count $shavings from {$format->dimension($pass->fromMm)} to {$format->dimension($pass->toMm)}",
-        };
+        return "$count $short".($count === 1 ? 'shaving' : 'shavings').' '.self::where($pass, $stationsMm, $format);
     }
 }

@@ -60,7 +60,7 @@ final readonly class ThreeEdgesSheet
         }
         [$test, $objection] = $asks === null && ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))]) ? self::test($columns, $readings['shaving']->mm) : [null, null];
 
-        return new self($readings, $read, $test, $test === null ? null : (new ThreeEdges)($test), $asks, $objection, $instrument->resolutionMm(), $format);
+        return new self($readings, $read, $test, $test === null ? null : (new ThreeEdges)($test), $asks, $objection, $instrument->resolutionMm($format->paperMm), $format);
     }
 
     /** @return array{says: string, why: string} */

@@ -11,6 +11,15 @@ enum Verdict: string
     case Outside = 'outside';
     case CannotTell = 'cannot-tell';
 
+    public function says(): string
+    {
+        return match ($this) {
+            self::Within => 'within tolerance',
+            self::Outside => 'outside tolerance',
+            self::CannotTell => 'can’t tell',
+        };
+    }
+
     /** An uncertainty of nought means that nothing is known of it, so nothing can be told. */
     public static function of(float $errorMm, float $uncertaintyMm, float $toleranceMm): self
     {

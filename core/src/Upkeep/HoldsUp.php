@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Upkeep;
 
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\StudentT;
 
 /**
  * Which of two sorts – steels, or stones that edges were finished on – goes longer between honings.
@@ -72,14 +73,6 @@ final readonly class HoldsUp
         return [$mean, $squares / ($n + 1) / $n, $n];
     }
 
-    /** Student's t below which nine in ten lie (Abramowitz and Stegun 26.7.5, two terms): few edges, wide range. */
-    private static function student(int $freedom): float
-    {
-        $z = Normal::quantile(0.9);
-
-        return $z + ($z ** 3 + $z) / (4 * $freedom) + (5 * $z ** 5 + 16 * $z ** 3 + 3 * $z) / (96 * $freedom ** 2);
-    }
-
     /**
      * @param  array{float, float, int}  $a
      * @param  array{float, float, int}  $b
@@ -87,7 +80,7 @@ final readonly class HoldsUp
     private static function pair(string $better, array $a, string $worse, array $b): self
     {
         $difference = $a[0] - $b[0];
-        $error = self::student($a[2] + $b[2] - 2) * sqrt($a[1] + $b[1]);
+        $error = StudentT::quantile(0.9, $a[2] + $b[2] - 2) * sqrt($a[1] + $b[1]);
 
         return new self($better, $worse, exp($difference), exp($difference - $error), exp($difference + $error));
     }

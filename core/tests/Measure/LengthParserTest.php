@@ -13,6 +13,27 @@ use PHPUnit\Framework\TestCase;
 
 final class LengthParserTest extends TestCase
 {
+    /** A pack of shavings or of paper, divided by its number; a bare fraction stays a fraction. */
+    #[TestWith(['0.5 mm / 10', 0.05])]
+    #[TestWith(['0,52/10', 0.052])]
+    #[TestWith(['1/10', 0.1])]
+    #[TestWith(['1 1/8', 1.125])]
+    #[TestWith(['20 thou / 10', 0.0508])]
+    #[TestWith(['1 sheet', 0.12])]
+    #[TestWith(['2 sheets', 0.24])]
+    #[TestWith(['1/2 sheet', 0.06])]
+    public function test_a_pack_and_the_users_own_paper(string $typed, float $mm): void
+    {
+        self::assertEqualsWithDelta($mm, LengthParser::parse($typed, LengthUnit::Millimetre, 0.12)->mm, 1e-12);
+    }
+
+    public function test_paper_must_be_measured_first(): void
+    {
+        $this->expectException(UnreadableLength::class);
+        $this->expectExceptionMessage('Measure ten sheets in a pack');
+        LengthParser::parse('2 sheets', LengthUnit::Millimetre);
+    }
+
     /** @return iterable<string, array{string, float}> typed in inches, mm */
     public static function inches(): iterable
     {

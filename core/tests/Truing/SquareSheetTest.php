@@ -18,17 +18,18 @@ final class SquareSheetTest extends TestCase
      * @param  list<string>  $gaps
      * @param  array<string, string>  $other
      */
-    private static function sheet(array $gaps, array $other = [], bool $firstLineLeft = true, LengthUnit $unit = LengthUnit::Millimetre): SquareSheet
+    private static function sheet(array $gaps, array $other = [], bool $firstLineLeft = true, LengthUnit $unit = LengthUnit::Millimetre, bool $metal = false): SquareSheet
     {
         ['length' => $length, 'lineWidth' => $line, 'tolerance' => $tolerance] = $other + ['length' => '200 mm', 'lineWidth' => '0.1 mm', 'tolerance' => '0.1 mm'];
 
         return SquareSheet::of(
-            ['length' => $length, 'farGaps' => $gaps, 'nearGap' => '', 'lineWidth' => $line, 'shaving' => '0.04 mm', 'tolerance' => $tolerance],
+            ['length' => $length, 'farGaps' => $gaps, 'nearGap' => '', 'lineWidth' => $line, 'shaving' => '0.04 mm', 'tolerance' => $tolerance, 'width' => $other['width'] ?? '', 'least' => $other['least'] ?? ''],
             $firstLineLeft,
             SquareEdge::Outer,
             Instrument::Loupe,
             200,
             new LengthFormatter($unit),
+            $metal,
         );
     }
 
@@ -52,6 +53,26 @@ final class SquareSheetTest extends TestCase
         self::assertCount(4, $strokes);
         self::assertSame([0.0], array_values(array_unique(array_map(static fn ($stroke) => $stroke->fromMm, $strokes))));
         self::assertLessThan($strokes[3]->lengthMm(), $strokes[0]->lengthMm());
+    }
+
+    /** 0.16 off a blade 42 mm wide leaves 41.84. */
+    public function test_a_blade_that_would_grow_too_narrow_is_made_new(): void
+    {
+        $sheet = self::sheet(['0.32'], ['width' => '42', 'least' => '41.9']);
+        self::assertEqualsWithDelta(41.84, $sheet->widthLeftMm(), 1e-9);
+        self::assertSame('Make a new one: this blade would grow too narrow.', $sheet->advice()->nextStroke);
+        self::assertFalse($sheet->advice()->takeOff);
+        self::assertTrue(self::sheet(['0.32'], ['width' => '42', 'least' => '41'])->advice()->takeOff);
+    }
+
+    /** Common practice, no source: metal is rubbed one way, never planed, and what is far out is left. */
+    public function test_metal_has_its_own_careful_way(): void
+    {
+        $rub = self::sheet(['0.32'], metal: true);
+        self::assertSame('Pull the outer edge one way over fine abrasive paper on a flat, your weight on the heel: ten strokes, then test again.', $rub->advice()->nextStroke);
+        self::assertSame([], $rub->strokes());
+        self::assertStringStartsWith('Leave it:', self::sheet(['0.8'], metal: true)->advice()->nextStroke);
+        self::assertStringStartsWith('Leave it alone: it is square enough', self::sheet(['0.02'], metal: true)->advice()->nextStroke);
     }
 
     public function test_before_any_gap_it_says_how_to_begin(): void

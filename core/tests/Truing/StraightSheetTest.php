@@ -9,6 +9,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ReferencesOfKind;
+use JackRest\Core\Truing\StraightMethod;
 use JackRest\Core\Truing\StraightRecord;
 use JackRest\Core\Truing\StraightSheet;
 use JackRest\Core\Truing\Verdict;
@@ -25,12 +26,12 @@ final class StraightSheetTest extends TestCase
      * @param  array<string, string>  $typed
      * @param  list<string>  $at
      */
-    private static function sheet(array $gaps, array $typed = [], bool $isProud = true, Instrument $instrument = Instrument::Loupe, array $at = self::AT, ?StraightRecord $record = null): StraightSheet
+    private static function sheet(array $gaps, array $typed = [], bool $isProud = true, Instrument $instrument = Instrument::Loupe, array $at = self::AT, ?StraightRecord $record = null, StraightMethod $method = StraightMethod::Reversal): StraightSheet
     {
         $typed += ['lineWidth' => '0.05', 'shaving' => '0.05', 'tolerance' => '0.1'];
         $rows = array_map(static fn (string $place, string $gap): array => ['at' => $place, 'gap' => $gap], $at, $gaps);
 
-        return StraightSheet::of($record ?? new StraightRecord(900), ['lineWidth' => $typed['lineWidth'], 'shaving' => $typed['shaving'], 'tolerance' => $typed['tolerance']], $rows, $isProud, $instrument, new LengthFormatter(LengthUnit::Millimetre));
+        return StraightSheet::of($record ?? new StraightRecord(900), ['lineWidth' => $typed['lineWidth'], 'shaving' => $typed['shaving'], 'tolerance' => $typed['tolerance'], 'flatTo' => $typed['flatTo'] ?? '', 'height' => $typed['height'] ?? '', 'least' => $typed['least'] ?? ''], $rows, $isProud, $instrument, new LengthFormatter(LengthUnit::Millimetre), $method);
     }
 
     public function test_before_three_gaps_it_says_how_to_test(): void
@@ -70,6 +71,38 @@ final class StraightSheetTest extends TestCase
         self::assertMatchesRegularExpression('/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u', $sheet->advice()->nextStroke);
         self::assertSame(1, preg_match('/0\.\d+/', $sheet->advice()->nextStroke, $width));
         self::assertSame(Verdict::Outside, self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict());
+    }
+
+    /** On a flat the gap is the error itself: 0.2 under the middle is a hollow of 0.2, not of 0.1. */
+    public function test_on_a_flat_nothing_is_halved(): void
+    {
+        $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Feeler, method: StraightMethod::Flat);
+        self::assertEqualsWithDelta(0.2, $sheet->result?->straightnessMm, 1e-12);
+        self::assertSame('hollow', $sheet->result->shape->value);
+        self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $sheet->uncertaintyMm, 1e-12);
+        self::assertStringStartsWith('Lay the true edge on the flat', self::sheet(['0', '', '', '', ''], method: StraightMethod::Flat)->advice()->nextStroke);
+    }
+
+    /** A rule on a flat cannot tell 0.2 from 0.1; what it names can. */
+    public function test_on_a_flat_it_says_how_finely_to_read(): void
+    {
+        $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Rule, method: StraightMethod::Flat);
+        self::assertSame(Verdict::CannotTell, $sheet->verdict());
+        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.', $sheet->advice()->nextStroke);
+        self::assertLessThanOrEqual(0.1, StraightSheet::uncertaintyOnFlatMm(0.02, 0.13));
+        self::assertStringContainsString('on this flat', self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.2'], instrument: Instrument::Rule, method: StraightMethod::Flat)->advice()->nextStroke);
+    }
+
+    /** Where the line cannot be the culprit, a finer reading is named: the line of 0.05 alone leaves ± 0.025. */
+    public function test_a_finer_reading_is_named_where_the_line_is_fine(): void
+    {
+        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.', self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->advice()->nextStroke);
+    }
+
+    public function test_height_and_least_height_are_typed_too(): void
+    {
+        self::assertTrue(self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1', 'least' => '40'])->isTooLow());
+        self::assertEqualsWithDelta(39.9, self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1'])->heightLeftMm(), 1e-9);
     }
 
     public function test_a_rule_is_too_coarse_whatever_the_line(): void
@@ -146,6 +179,8 @@ final class StraightSheetTest extends TestCase
         self::assertSame(['square', 150.0, 110.0], [$square?->kind, $square?->sizesMm['blade'], $square?->sizesMm['stock']]);
         $straight = ReferencesOfKind::of(new Tool('2', 'straightedge', 'straightedge', ['length' => 600.0]));
         self::assertSame(['straight', 600.0, 50.0], [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']]);
+        self::assertSame('sticks', ReferencesOfKind::of(new Tool('4', 'winding-sticks', 'winding sticks'))?->kind);
+        self::assertSame('slope', ReferencesOfKind::of(new Tool('5', 'dovetail-template', 'dovetail template'))?->kind);
         self::assertNull(ReferencesOfKind::of(new Tool('3', 'mallet', 'mallet')));
     }
 

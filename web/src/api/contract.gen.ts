@@ -868,7 +868,39 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/slope/preview": {
+    "/api/references": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showReferences"];
+        put?: never;
+        post: operations["addReference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{reference}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showReference"];
+        put?: never;
+        post?: never;
+        delete: operations["removeReference"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{reference}/preview": {
         parameters: {
             query?: never;
             header?: never;
@@ -877,7 +909,39 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["previewSlope"];
+        post: operations["previewReference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{reference}/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordReferenceTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{reference}/drops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordReferenceDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -948,22 +1012,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/straights": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showStraights"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/straights/{straight}": {
         parameters: {
             query?: never;
@@ -1012,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/straights/{straight}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planeStraight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/straights/{straight}/drops": {
         parameters: {
             query?: never;
@@ -1028,16 +1092,32 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/squares": {
+    "/api/squares/known": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["showSquares"];
+        get: operations["showKnown"];
         put?: never;
-        post?: never;
+        post: operations["recordKnown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/squares/known/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewKnown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1086,6 +1166,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["recordSquareTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/squares/{square}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planeSquare"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1676,6 +1772,8 @@ export interface components {
             unit?: "mm" | "inch";
             /** @enum {string} */
             ground?: "system" | "light" | "dark";
+            instrument?: string;
+            paper?: string;
         };
         Seen: {
             version: number;
@@ -1849,6 +1947,8 @@ export interface components {
             version: number;
             edgeId: number | null;
             edge: string;
+            isPlaning: boolean;
+            place: string | null;
             /** @enum {string} */
             state: "running" | "finished" | "stopped";
             /** @enum {string} */
@@ -1866,7 +1966,7 @@ export interface components {
             seconds: number;
             see: string;
             /** @enum {string} */
-            kind: "grind" | "hone" | "strop";
+            kind: "grind" | "hone" | "strop" | "plane";
             edge: string;
         };
         Progress: {
@@ -2235,22 +2335,7 @@ export interface components {
         Finish: {
             version: number;
             /** @enum {string} */
-            outcome: "sharp" | "stopped";
-        };
-        SlopeSheet: {
-            nominal: string;
-            run: string;
-            rise: string;
-            turned: string;
-            thickness: string;
-            joints: string;
-            tolerance: string;
-        };
-        SlopePreview: {
-            figures: components["schemas"]["Figures"];
-            result: components["schemas"]["SlopeResult"] | null;
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
+            outcome: "done" | "stopped";
         };
         SlopeResult: {
             angleDeg: number;
@@ -2358,9 +2443,6 @@ export interface components {
             removeMm: number;
             remove: string;
         };
-        Straights: {
-            straights: components["schemas"]["Straight"][];
-        };
         Straight: {
             id: number;
             version: number;
@@ -2369,35 +2451,25 @@ export interface components {
             lengthMm: number;
             heightMm: number | null;
             due: string | null;
-            lastError: string | null;
-            testedAt: string | null;
         };
         StraightPage: {
             straight: components["schemas"]["Straight"];
             fields: components["schemas"]["StraightFields"];
             places: string[];
+            /** @enum {string} */
+            against: "reversal" | "flat";
+            methods: components["schemas"]["Word"][];
             instrument: string;
             instruments: components["schemas"]["Instrument"][];
-            tests: components["schemas"]["StraightTest"][];
-            toleranceMm: number;
-            tolerance: string;
-            droppedOn: string | null;
+            history: components["schemas"]["History"];
         };
         StraightFields: {
             lineWidth: string;
             shaving: string;
             tolerance: string;
-        };
-        StraightTest: {
-            id: number;
-            testedAt: string;
-            straightnessMm: number;
-            uncertaintyMm: number;
-            error: string;
-            shape: string;
-            /** @enum {string} */
-            verdict: "within" | "outside" | "cannot-tell";
-            strokesTaken: number | null;
+            flatTo: string;
+            height: string;
+            least: string;
         };
         StraightRow: {
             at: string;
@@ -2408,6 +2480,11 @@ export interface components {
             lineWidth: string;
             shaving: string;
             tolerance: string;
+            flatTo?: string;
+            height?: string;
+            least?: string;
+            /** @enum {string} */
+            against?: "reversal" | "flat";
             /** @enum {string} */
             farLine: "first" | "second";
             instrument: string;
@@ -2417,11 +2494,16 @@ export interface components {
             lineWidth: string;
             shaving: string;
             tolerance: string;
+            flatTo?: string;
+            height?: string;
+            least?: string;
+            /** @enum {string} */
+            against?: "reversal" | "flat";
             /** @enum {string} */
             farLine: "first" | "second";
             instrument: string;
             version: number;
-            planed: boolean;
+            planed?: boolean;
         };
         StraightPreview: {
             rows: components["schemas"]["StraightRowRead"][];
@@ -2448,6 +2530,9 @@ export interface components {
             lineWidth: components["schemas"]["Reading"];
             shaving: components["schemas"]["Reading"];
             tolerance: components["schemas"]["Reading"];
+            flatTo: components["schemas"]["Reading"];
+            height: components["schemas"]["Reading"];
+            least: components["schemas"]["Reading"];
         };
         StraightResult: {
             straightnessMm: number;
@@ -2472,8 +2557,185 @@ export interface components {
             count: number;
             says: string;
         };
-        Squares: {
-            squares: components["schemas"]["Square"][];
+        References: {
+            references: components["schemas"]["Listed"][];
+            kinds: components["schemas"]["Word"][];
+            paper: string | null;
+        };
+        Listed: {
+            id: number;
+            version: number;
+            name: string;
+            says: string;
+            path: string;
+            outline: components["schemas"]["Outline"];
+            due: string | null;
+            nextCheckOn: string | null;
+            lastError: string | null;
+            testedAt: string | null;
+            toleranceMm: number;
+            trail: components["schemas"]["TrailPoint"][];
+        };
+        Outline: {
+            /** @enum {string} */
+            form: "square" | "straight" | "sticks" | "slope" | "sole" | "stone" | "board";
+            sizes: components["schemas"]["SizeMm"];
+        };
+        TrailPoint: {
+            day: number;
+            errorMm: number;
+            outside: boolean;
+        };
+        History: {
+            tests: components["schemas"]["Tested"][];
+            toleranceMm: number;
+            tolerance: string;
+            droppedOn: string | null;
+            sides: string[];
+            says: string[];
+            nextCheckOn: string | null;
+            due: string | null;
+        };
+        Tested: {
+            id: number;
+            testedAt: string;
+            errorMm: number;
+            uncertaintyMm: number;
+            error: string;
+            /** @enum {string} */
+            verdict: "within" | "outside" | "cannot-tell";
+            found: string | null;
+            taken: string | null;
+            series: string;
+        };
+        AddReference: {
+            kind: string;
+            name: string;
+        };
+        ReferencePage: {
+            id: number;
+            version: number;
+            name: string;
+            /** @enum {string} */
+            kind: "sticks" | "slope" | "sole" | "stone" | "board";
+            method: string;
+            isFlat: boolean;
+            isOwn: boolean;
+            fields: components["schemas"]["ReferenceField"][];
+            instrument: string;
+            instruments: components["schemas"]["Instrument"][];
+            history: components["schemas"]["History"];
+        };
+        ReferenceField: {
+            name: string;
+            label: string;
+            hint: string;
+            typed: string;
+            step: number;
+            isReading: boolean;
+            isLength: boolean;
+        };
+        FlatLineTyped: {
+            id: string;
+            gaps: string[];
+        };
+        ReferenceSheet: {
+            figures: components["schemas"]["Typed"];
+            lines: components["schemas"]["FlatLineTyped"][];
+            instrument: string;
+        };
+        RecordReferenceTest: {
+            figures: components["schemas"]["Typed"];
+            lines: components["schemas"]["FlatLineTyped"][];
+            instrument: string;
+            version: number;
+            planed: boolean;
+        };
+        ReferencePreview: {
+            figures: components["schemas"]["Figures"];
+            lines: components["schemas"]["FlatLine"][];
+            nextLine: string | null;
+            answer: components["schemas"]["ReferenceAnswer"] | null;
+            sticks: components["schemas"]["SticksDrawn"] | null;
+            slope: components["schemas"]["SlopeResult"] | null;
+            flat: components["schemas"]["FlatDrawn"] | null;
+            next: components["schemas"]["SquareNext"];
+            how: components["schemas"]["How"][];
+        };
+        ReferenceAnswer: {
+            error: string;
+            errorMm: number;
+            /** @enum {string|null} */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+            standing: string;
+        };
+        FlatLine: {
+            id: string;
+            name: string;
+            gaps: components["schemas"]["Reading"][];
+            isRead: boolean;
+            places: components["schemas"]["FlatPoint"][];
+        };
+        FlatPoint: {
+            acrossMm: number;
+            alongMm: number;
+        };
+        FlatDrawn: {
+            lengthMm: number;
+            widthMm: number;
+            along: number;
+            across: number;
+            places: components["schemas"]["FlatPlace"][];
+        };
+        FlatPlace: {
+            acrossMm: number;
+            alongMm: number;
+            removeMm: number;
+            remove: string;
+            share: number;
+        };
+        SticksDrawn: {
+            lengthMm: number;
+            farMm: number;
+            nearMm: number | null;
+            boardMm: number;
+            far: string;
+            near: string | null;
+            board: string;
+        };
+        Known: {
+            known: components["schemas"]["KnownSquare"][];
+            squares: components["schemas"]["KnownSquare"][];
+            instrument: string;
+            instruments: components["schemas"]["Instrument"][];
+        };
+        KnownSquare: {
+            id: number;
+            name: string;
+            tolerance: string;
+            error: string | null;
+        };
+        KnownSheet: {
+            known: number;
+            instrument: string;
+            rows: components["schemas"]["KnownRow"][];
+        };
+        KnownRow: {
+            square: number;
+            gap: string;
+            /** @enum {string} */
+            at: "tip" | "heel";
+        };
+        KnownPreview: {
+            rows: components["schemas"]["KnownRowRead"][];
+            next: components["schemas"]["Next"];
+        };
+        KnownRowRead: {
+            gap: components["schemas"]["Reading"];
+            error: string | null;
+            leans: string | null;
+            /** @enum {string|null} */
+            verdict: "within" | "outside" | "cannot-tell" | null;
         };
         Square: {
             id: number;
@@ -2485,44 +2747,28 @@ export interface components {
             stockMm: number;
             stockWidthMm: number;
             due: string | null;
-            lastError: string | null;
-            lastErrorMm: number | null;
-            testedAt: string | null;
         };
         SquarePage: {
             square: components["schemas"]["Square"];
             fields: components["schemas"]["SquareFields"];
+            metal: boolean;
             instrument: string;
             instruments: components["schemas"]["Instrument"][];
-            tests: components["schemas"]["SquareTest"][];
-            toleranceMm: number;
-            tolerance: string;
-            droppedOn: string | null;
+            history: components["schemas"]["History"];
         };
         SquareFields: {
             length: string;
             lineWidth: string;
             shaving: string;
             tolerance: string;
+            width: string;
+            least: string;
         };
         Instrument: {
             value: string;
             label: string;
             resolutionMm: number;
             resolution: string;
-        };
-        SquareTest: {
-            id: number;
-            testedAt: string;
-            errorMm: number;
-            uncertaintyMm: number;
-            error: string;
-            /** @enum {string} */
-            verdict: "within" | "outside" | "cannot-tell";
-            /** @enum {string} */
-            lean: "toward-stock" | "away-from-stock" | "square";
-            shavingsTaken: number | null;
-            takenOffAt: string | null;
         };
         SquareSheet: {
             length: string;
@@ -2531,6 +2777,9 @@ export interface components {
             lineWidth: string;
             shaving: string;
             tolerance: string;
+            width?: string;
+            least?: string;
+            metal?: boolean;
             /** @enum {string} */
             leftLine: "first" | "second";
             /** @enum {string} */
@@ -2545,6 +2794,9 @@ export interface components {
             lineWidth: string;
             shaving: string;
             tolerance: string;
+            width?: string;
+            least?: string;
+            metal?: boolean;
             /** @enum {string} */
             leftLine: "first" | "second";
             /** @enum {string} */
@@ -2552,7 +2804,7 @@ export interface components {
             instrument: string;
             workWidth?: string;
             version: number;
-            planed: boolean;
+            planed?: boolean;
         };
         SquarePreview: {
             workWidth: components["schemas"]["Reading"];
@@ -2563,6 +2815,7 @@ export interface components {
             result: components["schemas"]["SquareResult"] | null;
             standing: string;
             next: components["schemas"]["SquareNext"];
+            canCount: boolean;
             strokes: components["schemas"]["SquareStroke"][];
             how: components["schemas"]["How"][];
         };
@@ -2572,6 +2825,8 @@ export interface components {
             lineWidth: components["schemas"]["Reading"];
             shaving: components["schemas"]["Reading"];
             tolerance: components["schemas"]["Reading"];
+            width: components["schemas"]["Reading"];
+            least: components["schemas"]["Reading"];
         };
         SquareResult: {
             errorMm: number;
@@ -2647,7 +2902,7 @@ export interface components {
         };
         Chore: {
             /** @enum {string} */
-            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference" | "test-straight";
+            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference";
             says: string;
             why: string;
             minutes: number | null;
@@ -4759,7 +5014,27 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
-    previewSlope: {
+    showReferences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description References */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["References"];
+                };
+            };
+        };
+    };
+    addReference: {
         parameters: {
             query?: never;
             header?: never;
@@ -4768,19 +5043,157 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SlopeSheet"];
+                "application/json": components["schemas"]["AddReference"];
             };
         };
         responses: {
-            /** @description SlopePreview */
+            /** @description ReferencePage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePage"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ReferencePage */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SlopePreview"];
+                    "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            404: components["responses"]["Errors"];
+        };
+    };
+    removeReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReferenceSheet"];
+            };
+        };
+        responses: {
+            /** @description ReferencePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordReferenceTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordReferenceTest"];
+            };
+        };
+        responses: {
+            /** @description ReferencePage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordReferenceDrop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description ReferencePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -4874,26 +5287,6 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
-    showStraights: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Straights */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Straights"];
-                };
-            };
-        };
-    };
     showStraight: {
         parameters: {
             query?: never;
@@ -4974,6 +5367,35 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    planeStraight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                straight: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordStraightTest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
     recordStraightDrop: {
         parameters: {
             query?: never;
@@ -5003,7 +5425,7 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
-    showSquares: {
+    showKnown: {
         parameters: {
             query?: never;
             header?: never;
@@ -5012,15 +5434,65 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
-            /** @description Squares */
+            /** @description Known */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Squares"];
+                    "application/json": components["schemas"]["Known"];
                 };
             };
+        };
+    };
+    recordKnown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSheet"];
+            };
+        };
+        responses: {
+            /** @description Known */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Known"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewKnown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSheet"];
+            };
+        };
+        responses: {
+            /** @description KnownPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
         };
     };
     showSquare: {
@@ -5096,6 +5568,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SquarePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    planeSquare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                square: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordSquareTest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -214,10 +214,42 @@ export const session = (id: number) =>
       answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
   })
 
-export const slopePreview = (body: Schemas['SlopeSheet']) =>
+export const references = () =>
   queryOptions({
-    queryKey: [UNDER, 'slope-preview', body],
-    queryFn: ({ signal }) => answered(client.POST('/api/slope/preview', { body, signal })),
+    queryKey: [UNDER, 'references'],
+    queryFn: ({ signal }) => answered(client.GET('/api/references', { signal })),
+  })
+
+export const referencePage = (reference: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'reference', reference],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/references/{reference}', { params: { path: { reference } }, signal })),
+  })
+
+export const referencePreview = (reference: number, body: Schemas['ReferenceSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'reference-preview', reference, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/references/{reference}/preview', { params: { path: { reference } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const known = () =>
+  queryOptions({
+    queryKey: [UNDER, 'known'],
+    queryFn: ({ signal }) => answered(client.GET('/api/squares/known', { signal })),
+  })
+
+export const knownPreview = (body: Schemas['KnownSheet'] | null) =>
+  queryOptions({
+    queryKey: [UNDER, 'known-preview', body],
+    queryFn: body
+      ? ({ signal }) => answered(client.POST('/api/squares/known/preview', { body, signal }))
+      : skipToken,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
@@ -250,12 +282,6 @@ export const windingPreview = (body: Schemas['WindingSheet']) =>
     staleTime: Infinity,
   })
 
-export const straights = () =>
-  queryOptions({
-    queryKey: [UNDER, 'straights'],
-    queryFn: ({ signal }) => answered(client.GET('/api/straights', { signal })),
-  })
-
 export const straightPage = (straight: number) =>
   queryOptions({
     queryKey: [UNDER, 'straight', straight],
@@ -272,12 +298,6 @@ export const straightPreview = (straight: number, body: Schemas['StraightSheet']
       ),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
-  })
-
-export const squares = () =>
-  queryOptions({
-    queryKey: [UNDER, 'squares'],
-    queryFn: ({ signal }) => answered(client.GET('/api/squares', { signal })),
   })
 
 export const squarePage = (square: number) =>

@@ -1,29 +1,32 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '../api/client'
-import { runsBetweenPlanings } from './ErrorHistory'
+import { runsBetweenCorrections } from './ErrorHistory'
 
-const test = (id: number, shavingsTaken: number | null): Schemas['SquareTest'] => ({
+const test = (id: number, taken: string | null): Schemas['Tested'] => ({
   id,
   testedAt: '2026-11-01T10:00:00Z',
   errorMm: 0.1,
   uncertaintyMm: 0.05,
   error: '0.10 mm',
   verdict: 'outside',
-  lean: 'toward-stock',
-  shavingsTaken,
-  takenOffAt: shavingsTaken === null ? null : 'heel',
+  found: 'leans toward the stock',
+  taken,
+  series: '',
 })
 
-const ids = (runs: Schemas['SquareTest'][][]) => runs.map((run) => run.map((entry) => entry.id))
+const ids = (runs: Schemas['Tested'][][]) => runs.map((run) => run.map((entry) => entry.id))
 
-describe('runsBetweenPlanings', () => {
-  it('joins tests with nothing planed between them', () => {
-    expect(ids(runsBetweenPlanings([test(1, null), test(2, null)]))).toEqual([[1, 2]])
+describe('runsBetweenCorrections', () => {
+  it('joins tests with nothing taken off between them', () => {
+    expect(ids(runsBetweenCorrections([test(1, null), test(2, null)]))).toEqual([[1, 2]])
   })
-  it('starts a new line after planing', () => {
-    expect(ids(runsBetweenPlanings([test(1, null), test(2, 4), test(3, null)]))).toEqual([[1, 2], [3]])
+  it('starts a new line after a correction', () => {
+    expect(ids(runsBetweenCorrections([test(1, null), test(2, '4 shavings'), test(3, null)]))).toEqual([
+      [1, 2],
+      [3],
+    ])
   })
-  it('waits for the test after the last planing', () => {
-    expect(ids(runsBetweenPlanings([test(1, 4)]))).toEqual([[1], []])
+  it('waits for the test after the last correction', () => {
+    expect(ids(runsBetweenCorrections([test(1, '4 shavings')]))).toEqual([[1], []])
   })
 })

@@ -3,24 +3,27 @@ import { line } from 'd3-shape'
 import type { Schemas } from '../api/client'
 import { asDay } from '../parts/dates'
 
+type Tested = Schemas['Tested']
+
 interface ErrorHistoryProps {
-  tests: readonly Schemas['SquareTest'][]
-  toleranceMm: number
-  tolerance: string
-  droppedOn: string | null
+  history: Schemas['History']
   width: number
   height: number
 }
 
-const LEFT = 14
+const LEFT = 18
 const RIGHT = 84
 
-/** Every test with its uncertainty against date; a line breaks where shavings were taken. */
-export function ErrorHistory({ tests, toleranceMm, tolerance, droppedOn, width, height }: ErrorHistoryProps) {
+/** Every test with its uncertainty against date; a line breaks where something was taken off. */
+export function ErrorHistory({ history, width, height }: ErrorHistoryProps) {
+  const { tests, toleranceMm, tolerance, droppedOn, nextCheckOn } = history
   const days = tests.map((test) => new Date(test.testedAt))
   const first = days[0] ?? new Date()
   const dropped = droppedOn === null ? null : new Date(droppedOn)
-  const last = new Date(Math.max(...[...days, ...(dropped ? [dropped] : [])].map(Number)))
+  const next = nextCheckOn === null ? null : new Date(nextCheckOn)
+  const last = new Date(
+    Math.max(...[...days, ...(dropped ? [dropped] : []), ...(next ? [next] : [])].map(Number)),
+  )
   const x = scaleTime()
     .domain([first, last])
     .range([LEFT, width - RIGHT])
@@ -29,8 +32,7 @@ export function ErrorHistory({ tests, toleranceMm, tolerance, droppedOn, width, 
   const y = scaleLinear()
     .domain([-most, most])
     .range([height - 26, 8])
-  const runs = runsBetweenPlanings(tests)
-  const draw = line<Schemas['SquareTest']>(
+  const draw = line<Tested>(
     (test) => x(new Date(test.testedAt)),
     (test) => y(test.errorMm),
   )
@@ -51,25 +53,56 @@ export function ErrorHistory({ tests, toleranceMm, tolerance, droppedOn, width, 
           {tolerance}
         </text>
       ))}
-      {dropped && <Dropped x={x(dropped)} top={8} bottom={height - 26} />}
-      {runs.map((run, index) => (
-        <path key={index} d={draw(run) ?? ''} className="fill-none stroke-ink" strokeWidth={1.5} />
-      ))}
+      {dropped && (
+        <Moment x={x(dropped)} top={8} bottom={height - 26} says="fell" line="stroke-red" fill="var(--red)" />
+      )}
+      {next && (
+        <Moment
+          x={x(next)}
+          top={8}
+          bottom={height - 26}
+          says="next check"
+          line="stroke-soft"
+          fill="var(--soft)"
+        />
+      )}
+      {Object.values(Object.groupBy(tests, (test) => test.series)).flatMap((series) =>
+        runsBetweenCorrections(series ?? []).map((run, index) => (
+          <path
+            key={`${run[0]?.series} ${index}`}
+            d={draw(run) ?? ''}
+            className="fill-none stroke-ink"
+            strokeWidth={1.5}
+            strokeDasharray={run[0]?.series === 'inner' ? '2 3' : undefined}
+          />
+        )),
+      )}
       {tests.map((test) => (
-        <Mark key={test.id} x={x(new Date(test.testedAt))} y={y} test={test} />
+        <Mark key={test.id} x={x(new Date(test.testedAt))} y={y} test={test} plain={tests.length > 24} />
       ))}
       <text x={LEFT - 8} y={height - 8} className="fill-soft" fontSize={12}>
         {asDay(first.toISOString())}
       </text>
-      <text x={width - RIGHT + 8} y={height - 8} textAnchor="end" className="fill-soft" fontSize={12}>
-        {asDay(last.toISOString())}
-      </text>
+      {last > first && (
+        <text x={width - RIGHT + 8} y={height - 8} textAnchor="end" className="fill-soft" fontSize={12}>
+          {asDay(last.toISOString())}
+        </text>
+      )}
     </g>
   )
 }
 
-function Mark({ x, y, test }: { x: number; y: (mm: number) => number; test: Schemas['SquareTest'] }) {
+interface MarkProps {
+  x: number
+  y: (mm: number) => number
+  test: Tested
+  /** Among very many only what is outside is marked. */
+  plain: boolean
+}
+
+function Mark({ x, y, test, plain }: MarkProps) {
   const outside = test.verdict === 'outside'
+  if (plain && !outside && test.taken === null) return null
   return (
     <g data-testid="tested">
       <line
@@ -89,45 +122,41 @@ function Mark({ x, y, test }: { x: number; y: (mm: number) => number; test: Sche
           className={test.verdict === 'within' ? 'fill-ink' : 'fill-sheet stroke-ink'}
         />
       )}
-      {test.shavingsTaken !== null && (
-        <text
-          x={x}
-          y={y(test.errorMm - test.uncertaintyMm) + 15}
-          textAnchor="middle"
-          fontSize={12}
-          className="halo"
-        >
-          planed
+      {test.taken !== null && (
+        <text x={x + 9} y={y(test.errorMm) + 4} fontSize={12} className="halo">
+          corrected
         </text>
       )}
     </g>
   )
 }
 
-function Dropped({ x, top, bottom }: { x: number; top: number; bottom: number }) {
+interface MomentProps {
+  x: number
+  top: number
+  bottom: number
+  says: string
+  line: string
+  fill: string
+}
+
+function Moment({ x, top, bottom, says, line, fill }: MomentProps) {
   return (
     <g>
-      <line x1={x} x2={x} y1={top} y2={bottom} className="stroke-red" strokeDasharray="3 3" />
-      <text
-        x={x - 5}
-        y={top + 12}
-        textAnchor="end"
-        fontSize={12}
-        className="halo"
-        style={{ fill: 'var(--red)' }}
-      >
-        fell
+      <line x1={x} x2={x} y1={top} y2={bottom} className={line} strokeDasharray="3 3" />
+      <text x={x - 5} y={top + 12} textAnchor="end" fontSize={12} className="halo" style={{ fill }}>
+        {says}
       </text>
     </g>
   )
 }
 
-/** Tests in runs: planing starts a new one. */
-export function runsBetweenPlanings(tests: readonly Schemas['SquareTest'][]): Schemas['SquareTest'][][] {
-  const runs: Schemas['SquareTest'][][] = [[]]
+/** Tests in runs: a correction starts a new one. */
+export function runsBetweenCorrections(tests: readonly Tested[]): Tested[][] {
+  const runs: Tested[][] = [[]]
   for (const test of tests) {
     runs.at(-1)?.push(test)
-    if (test.shavingsTaken !== null) runs.push([])
+    if (test.taken !== null) runs.push([])
   }
   return runs
 }

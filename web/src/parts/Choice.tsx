@@ -21,7 +21,7 @@ export function Choice<T extends string>({ label, hint, value, options, onChange
         id={id}
         value={value}
         onChange={(event) => onChange(event.target.value as T)}
-        className="min-h-8 max-w-64 border border-rule bg-sheet px-1"
+        className="min-h-8 max-w-64 min-w-0 border border-rule bg-sheet px-1"
       >
         {options.map((option) => (
           <option key={option.value} value={option.value}>

@@ -18,6 +18,8 @@ interface ReadingFieldProps {
   usual?: string | undefined
   /** Leave the label to another element: only the figure is shown. */
   bare?: boolean
+  /** One of several in a row. */
+  narrow?: boolean
 }
 
 /** A reading as an underlined figure; below it what was understood, asked or wrong. */
@@ -30,6 +32,7 @@ export function ReadingField({
   stepMm,
   usual = '–',
   bare = false,
+  narrow = false,
 }: ReadingFieldProps) {
   const id = useId()
   const step = useStep(stepMm, onChange)
@@ -66,7 +69,8 @@ export function ReadingField({
               }
             }}
             className={clsx(
-              'w-24 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
+              narrow ? 'w-16' : 'w-24',
+              'border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
               current?.error ? 'border-red' : 'border-ink',
             )}
           />

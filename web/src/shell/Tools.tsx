@@ -1,9 +1,10 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import clsx from 'clsx'
 import { useState } from 'react'
-import { answered, client, type Schemas } from '../api/client'
+import type { Schemas } from '../api/client'
 import { pulse } from '../api/queries'
 import { Toggle } from '../parts/Toggle'
+import { usePreference } from '../parts/usePreference'
 import { FindDialog } from './FindDialog'
 import { KeysDialog } from './KeysDialog'
 import { useKeys } from './useKeys'
@@ -21,7 +22,7 @@ const grounds = [
 /** What every screen has at its top right: bench, ground, unit, find, keys. */
 export function Tools() {
   const { data } = useQuery(pulse())
-  const choose = usePreference()
+  const { mutate: choose } = usePreference()
   const [open, setOpen] = useState<'find' | 'keys' | null>(null)
   useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
 
@@ -32,25 +33,20 @@ export function Tools() {
         label="Ground"
         options={grounds}
         value={data?.ground}
-        onChoose={(ground) => choose({ ground })}
+        onChoose={(ground) => choose({ ground } as Schemas['Preferences'])}
       />
-      <Toggle label="Unit" options={units} value={data?.unit} onChoose={(unit) => choose({ unit })} />
+      <Toggle
+        label="Unit"
+        options={units}
+        value={data?.unit}
+        onChoose={(unit) => choose({ unit } as Schemas['Preferences'])}
+      />
       <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
       <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />
       <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
       <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
     </header>
   )
-}
-
-function usePreference() {
-  const queries = useQueryClient()
-  const { mutate } = useMutation({
-    mutationFn: (body: { unit?: string; ground?: string }) =>
-      answered(client.PUT('/api/preferences', { body: body as Schemas['Preferences'] })),
-    onSuccess: (state) => queries.setQueryData(pulse().queryKey, state),
-  })
-  return mutate
 }
 
 interface ToolButtonProps {

@@ -17,7 +17,6 @@ const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'sharpen-edge': 'Plan the honing',
   'finish-session': 'Go on at the bench',
   'test-reference': 'Test it',
-  'test-straight': 'Test it',
 }
 
 /** What wants doing before work. */

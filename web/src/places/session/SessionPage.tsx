@@ -120,6 +120,7 @@ function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
 }
 
 function Ended({ at }: { at: Schemas['Session'] }) {
+  if (at.isPlaning) return <Planed at={at} />
   const done = at.steps.flatMap((step, index) =>
     (at.counted[index] ?? 0) > 0
       ? [`${at.counted[index]} strokes on the ${step.stone}${at.edgeId === null ? ` (${step.edge})` : ''}`]
@@ -143,6 +144,28 @@ function Ended({ at }: { at: Schemas['Session'] }) {
           className="py-3 underline underline-offset-4"
         >
           {at.edgeId === null ? 'See the edges' : 'See the edge'}
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+/** Strokes planed off a reference: nothing is known of it until it is tested again. */
+function Planed({ at }: { at: Schemas['Session'] }) {
+  const strokes = at.counted.reduce((sum, count) => sum + count, 0)
+  return (
+    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
+      <h1 className="text-4xl">{at.state === 'finished' ? '✓ Planed.' : 'Stopped.'} Now test it again.</h1>
+      <p className="text-xl text-soft">
+        In the diary: {strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the {at.edge}. The next test
+        shows what they really took.
+      </p>
+      <p className="flex flex-wrap gap-6 text-xl">
+        <Link to={at.place ?? '/true'} className="bg-ink px-5 py-3 font-bold text-on-ink">
+          Test it again
+        </Link>
+        <Link to="/" className="py-3 underline underline-offset-4">
+          Back to the bench
         </Link>
       </p>
     </main>

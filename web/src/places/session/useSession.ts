@@ -49,7 +49,7 @@ export function useSession(at: Schemas['Session']) {
       ),
     )
   }
-  const finish = (outcome: 'sharp' | 'stopped') =>
+  const finish = (outcome: 'done' | 'stopped') =>
     inTurn(() =>
       answered(
         client.POST('/api/sessions/{session}/finish', {
@@ -61,13 +61,17 @@ export function useSession(at: Schemas['Session']) {
 
   const step = at.steps[standing.atStep] ?? at.steps[0]
   if (!step) throw new Error('A session has at least one stone.')
-  useBeat(standing.phase === 'stroke' && isCounted(step), at.secondsPerStroke, () => {
-    const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
-    // Every stroke is saved, so that a closed browser loses none.
-    save({ ...standing, counted })
-  })
+  useBeat(
+    standing.phase === 'stroke' && isCounted(step) && step.kind !== 'plane',
+    at.secondsPerStroke,
+    () => {
+      const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
+      // Every stroke is saved, so that a closed browser loses none.
+      save({ ...standing, counted })
+    },
+  )
 
-  const before = backward(standing)
+  const before = backward(standing, at.steps)
 
   return {
     atStep: standing.atStep,
@@ -77,9 +81,9 @@ export function useSession(at: Schemas['Session']) {
     isLast: standing.atStep === at.steps.length - 1,
     problem,
     next: () => {
-      const move = forward(standing, at.steps.length)
-      if ('to' in move) save(move.to)
-      else finish('sharp')
+      const { to, finish: isDone } = forward(standing, at.steps)
+      if (to !== standing) save(to)
+      if (isDone) finish('done')
     },
     canGoBack: before !== null,
     back: () => before && save(before),

@@ -2,37 +2,64 @@ import { describe, expect, it } from 'vitest'
 import { backward, forward, type Standing, withCount } from './walk'
 
 const start: Standing = { atStep: 0, phase: 'fetch', counted: [0, 0] }
+const stones = [
+  { kind: 'hone', strokes: 12 },
+  { kind: 'hone', strokes: 8 },
+] as const
+const passes = [
+  { kind: 'plane', strokes: 2 },
+  { kind: 'plane', strokes: 1 },
+] as const
 
 describe('forward', () => {
   it('goes from fetching to stroking to checking', () => {
-    expect(forward(start, 2)).toEqual({ to: { ...start, phase: 'stroke' } })
-    expect(forward({ ...start, phase: 'stroke' }, 2)).toEqual({ to: { ...start, phase: 'check' } })
+    expect(forward(start, stones).to).toEqual({ ...start, phase: 'stroke' })
+    expect(forward({ ...start, phase: 'stroke' }, stones).to).toEqual({ ...start, phase: 'check' })
   })
   it('fetches the next stone after a check', () => {
-    expect(forward({ ...start, phase: 'check' }, 2)).toEqual({ to: { ...start, atStep: 1 } })
+    expect(forward({ ...start, phase: 'check' }, stones).to).toEqual({ ...start, atStep: 1 })
   })
   it('is finished after the last check', () => {
-    expect(forward({ ...start, atStep: 1, phase: 'check' }, 2)).toEqual({ finish: true })
+    expect(forward({ ...start, atStep: 1, phase: 'check' }, stones).finish).toBe(true)
+  })
+  it('counts a stroke of the plane at every tap, and goes on after the last', () => {
+    const once = forward({ ...start, phase: 'stroke' }, passes)
+    expect(once).toEqual({ to: { atStep: 0, phase: 'stroke', counted: [1, 0] }, finish: false })
+    expect(forward(once.to, passes).to).toEqual({ atStep: 1, phase: 'fetch', counted: [2, 0] })
+  })
+  it('is finished with the last stroke, which is counted', () => {
+    expect(forward({ atStep: 1, phase: 'stroke', counted: [2, 0] }, passes)).toEqual({
+      to: { atStep: 1, phase: 'stroke', counted: [2, 1] },
+      finish: true,
+    })
   })
 })
 
 describe('backward', () => {
   it('has nowhere to go from the beginning', () => {
-    expect(backward(start)).toBeNull()
+    expect(backward(start, stones)).toBeNull()
   })
   it('takes the strokes back with the stone', () => {
-    expect(backward({ atStep: 1, phase: 'stroke', counted: [10, 7] })).toEqual({
+    expect(backward({ atStep: 1, phase: 'stroke', counted: [10, 7] }, stones)).toEqual({
       atStep: 1,
       phase: 'fetch',
       counted: [10, 0],
     })
   })
   it('goes back to the check of the stone before', () => {
-    expect(backward({ atStep: 1, phase: 'fetch', counted: [10, 0] })).toEqual({
+    expect(backward({ atStep: 1, phase: 'fetch', counted: [10, 0] }, stones)).toEqual({
       atStep: 0,
       phase: 'check',
       counted: [10, 0],
     })
+  })
+  it('takes back one stroke of the plane at a time, also over the end of a length', () => {
+    expect(backward({ atStep: 1, phase: 'fetch', counted: [2, 0] }, passes)).toEqual({
+      atStep: 0,
+      phase: 'stroke',
+      counted: [1, 0],
+    })
+    expect(backward({ atStep: 0, phase: 'stroke', counted: [0, 0] }, passes)?.phase).toBe('fetch')
   })
 })
 

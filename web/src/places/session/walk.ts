@@ -1,38 +1,63 @@
 import type { Schemas } from '../../api/client'
 
-/** Where a session stands: stone, phase, strokes on each stone. */
+/** Where a session stands: step, phase, strokes at each step. */
 export interface Standing {
   atStep: number
   phase: Schemas['Session']['phase']
   counted: readonly number[]
 }
 
-export type Move = { to: Standing } | { finish: true }
+export type Step = Pick<Schemas['SessionStep'], 'kind' | 'strokes'>
 
-/** One tap on: fetch, stroke, check, then the next stone; after the last check it is finished. */
-export function forward(at: Standing, steps: number): Move {
-  switch (at.phase) {
-    case 'fetch':
-      return { to: { ...at, phase: 'stroke' } }
-    case 'stroke':
-      return { to: { ...at, phase: 'check' } }
-    case 'check':
-      return at.atStep + 1 < steps
-        ? { to: { ...at, atStep: at.atStep + 1, phase: 'fetch' } }
-        : { finish: true }
-  }
+/** Where it stands now, and whether that was the end of it. */
+export interface Move {
+  to: Standing
+  finish: boolean
 }
 
-/** One tap back; null at the very beginning. Going back to fetching a stone takes its strokes back too. */
-export function backward(at: Standing): Standing | null {
+/**
+ * One tap on. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, and the
+ * last of them goes on by itself.
+ */
+export function forward(at: Standing, steps: readonly Step[]): Move {
+  const step = steps[at.atStep]
+  if (at.phase === 'fetch') return on({ ...at, phase: 'stroke' })
+  if (step?.kind === 'plane') {
+    const counted = withCount(at, (at.counted[at.atStep] ?? 0) + 1)
+    return (counted[at.atStep] ?? 0) < step.strokes ? on({ ...at, counted }) : next({ ...at, counted }, steps)
+  }
+  return at.phase === 'stroke' ? on({ ...at, phase: 'check' }) : next(at, steps)
+}
+
+const on = (to: Standing): Move => ({ to, finish: false })
+
+const next = (at: Standing, steps: readonly Step[]): Move =>
+  at.atStep + 1 < steps.length
+    ? on({ ...at, atStep: at.atStep + 1, phase: 'fetch' })
+    : { to: at, finish: true }
+
+/**
+ * One tap back; null at the very beginning. Going back to fetching a stone takes its strokes back too; with the plane
+ * one stroke is taken back at a time.
+ */
+export function backward(at: Standing, steps: readonly Step[]): Standing | null {
+  const count = at.counted[at.atStep] ?? 0
+  const planes = steps[at.atStep]?.kind === 'plane'
   switch (at.phase) {
     case 'check':
       return { ...at, phase: 'stroke' }
     case 'stroke':
-      return { ...at, phase: 'fetch', counted: withCount(at, 0) }
+      return planes && count > 0
+        ? { ...at, counted: withCount(at, count - 1) }
+        : { ...at, phase: 'fetch', counted: withCount(at, 0) }
     case 'fetch':
-      return at.atStep > 0 ? { ...at, atStep: at.atStep - 1, phase: 'check' } : null
+      return at.atStep > 0 ? lastOf({ ...at, atStep: at.atStep - 1 }, steps) : null
   }
+}
+
+function lastOf(at: Standing, steps: readonly Step[]): Standing {
+  if (steps[at.atStep]?.kind !== 'plane') return { ...at, phase: 'check' }
+  return { ...at, phase: 'stroke', counted: withCount(at, (at.counted[at.atStep] ?? 0) - 1) }
 }
 
 export function withCount(at: Standing, count: number): number[] {

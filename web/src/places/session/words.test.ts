@@ -31,6 +31,14 @@ describe('words', () => {
   })
 })
 
+describe('planing', () => {
+  it('says where the stroke runs and counts a tap for each', () => {
+    const pass = { ...step, stone: 'from 225 mm to 675 mm', kind: 'plane', strokes: 3 } as const
+    expect(words('fetch', pass, undefined, false).says).toBe('Plane from 225 mm to 675 mm')
+    expect(words('stroke', pass, undefined, true).button).toBe('One stroke')
+  })
+})
+
 describe('inHand', () => {
   it('names the edge of the step in a batch, the edge of the session otherwise', () => {
     expect(inHand({ edge: 'sharpening day', edgeId: null }, step)).toBe('12 mm chisel')

@@ -15,6 +15,7 @@ export function words(
   before: Step | undefined,
   isLast: boolean,
 ): Words {
+  if (step.kind === 'plane') return planing(phase, step)
   const sameStone = before?.stone === step.stone
   switch (phase) {
     case 'fetch':
@@ -30,9 +31,21 @@ export function words(
   }
 }
 
+/** With the plane in hand: where the stroke runs, and a tap for each. */
+function planing(phase: Schemas['Session']['phase'], step: Step): Words {
+  const says = `Plane ${step.stone}`
+  return phase === 'fetch'
+    ? {
+        says,
+        under: 'Mark both ends in pencil. Tap anywhere to begin, then once a stroke.',
+        button: 'Begin: count',
+      }
+    : { says, under: 'Tap anywhere after each stroke.', button: 'One stroke' }
+}
+
 /** The heading of a step in a batch: which edge is in hand. */
 export const inHand = (session: Pick<Schemas['Session'], 'edge' | 'edgeId'>, step: Step): string =>
-  session.edgeId === null ? step.edge : session.edge
+  session.edgeId === null && step.edge !== '' ? step.edge : session.edge
 
 /** Whether strokes are counted at it: nobody counts them at a wheel. */
 export const isCounted = (step: Step): boolean => step.strokes > 0

@@ -1,25 +1,24 @@
 import clsx from 'clsx'
-import type { Schemas } from '../../api/client'
+import { verdicts } from './verdicts'
 
-const verdicts = {
-  within: { sign: '✓', says: 'Within your' },
-  outside: { sign: '', says: 'Outside your' },
-  'cannot-tell': { sign: '?', says: 'Can’t tell against your' },
-} as const
+interface AnswerProps {
+  /** The error in figures; null while there is none. */
+  error: string | null
+  /** What is said beside it, or what is waited for. */
+  says: string
+  verdict: keyof typeof verdicts | null | undefined
+}
 
 /** The error in large figures; its uncertainty and the verdict beside it. */
-export function Answer({ preview, tolerance }: { preview: Schemas['SquarePreview']; tolerance: string }) {
-  const { result } = preview
-  const verdict = result?.verdict ? verdicts[result.verdict] : null
-
+export function Answer({ error, says, verdict }: AnswerProps) {
   return (
     <div className="mt-3 flex min-h-20 items-start gap-4" data-testid="answer">
-      <p className="shrink-0 font-slab text-4xl leading-none font-semibold">{result?.error ?? '–'}</p>
+      <p className="shrink-0 font-slab text-4xl leading-none font-semibold">{error ?? '–'}</p>
       <p className="text-soft">
-        {result ? preview.standing : 'out of square, as soon as a gap is typed.'}{' '}
+        {says}{' '}
         {verdict && (
-          <strong className={clsx(result?.verdict === 'outside' ? 'text-red' : 'text-ink')}>
-            {verdict.sign} {verdict.says} {tolerance}.
+          <strong className={clsx(verdict === 'outside' ? 'text-red' : 'text-ink')}>
+            {verdicts[verdict]}
           </strong>
         )}
       </p>

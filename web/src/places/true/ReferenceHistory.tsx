@@ -1,37 +1,21 @@
-import type { ReactNode } from 'react'
+import type { Schemas } from '../../api/client'
+import { ErrorHistory } from '../../drawings/ErrorHistory'
 import { Button } from '../../parts/Button'
 import { asDate } from '../../parts/dates'
 import { Sheet } from '../../parts/Sheet'
 
-interface Tested {
-  id: number
-  testedAt: string
-  error: string
-  verdict: keyof typeof verdicts
-}
-
-interface HistoryProps<T extends Tested> {
-  title: string
-  tests: readonly T[]
-  block: readonly (readonly [string, string])[]
-  /** The tests against their dates. */
-  children: (box: { width: number; height: number }) => ReactNode
-  /** What is to be said of a test beside its error and verdict. */
-  more: (test: T) => { shape?: string; taken: string | null }
+interface ReferenceHistoryProps {
+  name: string
+  history: Schemas['History']
   onFell: () => void
 }
 
 const verdicts = { within: 'within', outside: 'outside', 'cannot-tell': 'can’t tell' } as const
+const SHOWN = 12
 
-/** Every test so far in one picture and as a list, and the one event that makes all of them stale. */
-export function ReferenceHistory<T extends Tested>({
-  title,
-  tests,
-  block,
-  children,
-  more,
-  onFell,
-}: HistoryProps<T>) {
+/** Every test so far in one picture and as a list, what they say together, and the event that makes them stale. */
+export function ReferenceHistory({ name, history, onFell }: ReferenceHistoryProps) {
+  const { tests, says, nextCheckOn, sides } = history
   return (
     <section>
       <div className="flex items-baseline justify-between">
@@ -43,31 +27,51 @@ export function ReferenceHistory<T extends Tested>({
       ) : (
         <>
           <Sheet
-            title={title}
+            title={`Error of the ${name} over time`}
             says={tests
               .map((test) => `${asDate(test.testedAt)}: ${test.error}, ${verdicts[test.verdict]}`)
               .join('; ')}
-            block={block}
-            height={() => 150}
+            block={[
+              ['Up, down', sides.join(', ')],
+              ['Shaded', 'your tolerance'],
+              ['Next check', nextCheckOn === null ? 'now' : asDate(nextCheckOn)],
+            ]}
+            height={() => 160}
           >
-            {children}
+            {(box) => <ErrorHistory history={history} {...box} />}
           </Sheet>
-          <ul className="mt-2 text-sm">
-            {tests.toReversed().map((test) => {
-              const { shape, taken } = more(test)
-              return (
-                <li key={test.id} className="flex justify-between gap-3 border-b border-rule py-1">
-                  <span className="text-soft">{asDate(test.testedAt)}</span>
-                  <span>
-                    {[test.error, ...(shape ? [shape] : []), verdicts[test.verdict]].join(', ')}
-                    {taken !== null && `; ${taken}`}
-                  </span>
-                </li>
-              )
-            })}
-          </ul>
+          {says.map((sentence) => (
+            <p key={sentence} className="mt-2 text-sm">
+              {sentence}
+            </p>
+          ))}
+          <Tests tests={tests.toReversed().slice(0, SHOWN)} />
+          {tests.length > SHOWN && (
+            <details>
+              <summary className="min-h-8 cursor-pointer text-sm text-soft">
+                {tests.length - SHOWN} earlier
+              </summary>
+              <Tests tests={tests.toReversed().slice(SHOWN)} />
+            </details>
+          )}
         </>
       )}
     </section>
+  )
+}
+
+function Tests({ tests }: { tests: readonly Schemas['Tested'][] }) {
+  return (
+    <ul className="mt-2 text-sm">
+      {tests.map((test) => (
+        <li key={test.id} className="flex justify-between gap-3 border-b border-rule py-1">
+          <span className="shrink-0 text-soft">{asDate(test.testedAt)}</span>
+          <span className="text-right">
+            {[test.error, ...(test.found ? [test.found] : []), verdicts[test.verdict]].join(', ')}
+            {test.taken !== null && `; ${test.taken}`}
+          </span>
+        </li>
+      ))}
+    </ul>
   )
 }

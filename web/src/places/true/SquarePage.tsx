@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../api/client'
 import { pulse, squarePage, squarePreview } from '../../api/queries'
 import { fittingFactor } from '../../drawings/geometry'
@@ -15,7 +15,7 @@ import { useChange } from '../../parts/useChange'
 import { useLastGood } from '../../parts/useLastGood'
 import { useDraft } from '../../parts/useDraft'
 import { Answer } from './Answer'
-import { SquareHistory } from './SquareHistory'
+import { ReferenceHistory } from './ReferenceHistory'
 import { SquareReadings } from './SquareReadings'
 import { TestStroke } from './TestStroke'
 
@@ -38,6 +38,7 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
     farGaps: [''],
     nearGap: '',
     workWidth: '',
+    metal: page.metal,
     leftLine: 'first',
     edge: 'outer',
     instrument: page.instrument,
@@ -49,6 +50,17 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
     const body = { ...draft.values, version: draft.version, planed }
     return answered(client.POST('/api/squares/{square}/tests', { params, body }))
   }, draft.clear)
+  const navigate = useNavigate()
+  const bench = useChange(
+    () => {
+      const body = { ...draft.values, version: draft.version }
+      return answered(client.POST('/api/squares/{square}/sessions', { params, body }))
+    },
+    (session) => {
+      draft.clear()
+      void navigate(`/sessions/${session.id}`)
+    },
+  )
   const fell = useChange(() =>
     answered(client.POST('/api/squares/{square}/drops', { params, body: { version: square.version } })),
   )
@@ -62,7 +74,8 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
   const shown = good?.result ?? null
   const factor = chosenFactor ?? (shown ? fittingFactor(shown.errorMm, 1.5, 95, FACTORS) : USUAL_FACTOR)
   const drawn = { ...square, testedMm: shown?.lengthMm ?? square.bladeMm, errorMm: shown?.errorMm ?? 0 }
-  const main = result ? () => record.mutate(next.takeOff) : null
+  const onBench = preview.canCount ? () => bench.mutate(undefined) : null
+  const main = result ? (next.takeOff && onBench ? onBench : () => record.mutate(next.takeOff)) : null
 
   return (
     <>
@@ -78,8 +91,8 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             }
             block={[
               ['Sideways errors', `drawn ×${factor}`],
-              ['Test', String(page.tests.length + 1)],
-              ['Your tolerance', page.tolerance],
+              ['Test', String(page.history.tests.length + 1)],
+              ['Your tolerance', page.history.tolerance],
             ]}
             height={(width) => Math.max(290, Math.min(440, width * 0.64))}
             controls={
@@ -98,7 +111,9 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             )}
           </Sheet>
         }
-        below={<SquareHistory page={page} onFell={() => fell.mutate(undefined)} />}
+        below={
+          <ReferenceHistory name={square.name} history={page.history} onFell={() => fell.mutate(undefined)} />
+        }
         column={
           <>
             <SquareReadings
@@ -110,8 +125,9 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
             />
             {preview.objection && <Notice>{preview.objection}</Notice>}
             <Answer
-              preview={preview}
-              tolerance={preview.readings.tolerance.mm === page.toleranceMm ? page.tolerance : 'tolerance'}
+              error={result?.error ?? null}
+              says={result ? preview.standing : 'out of square, as soon as a gap is typed.'}
+              verdict={result?.verdict}
             />
             {preview.atWork.map((says) => (
               <p key={says} className="text-sm text-soft">
@@ -119,12 +135,13 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
               </p>
             ))}
             {draft.overtaken && <Overtaken name={square.name} onKeep={draft.keep} onDrop={draft.clear} />}
-            {record.error && <Notice>{record.error.message}</Notice>}
+            {(record.error ?? bench.error) && <Notice>{(record.error ?? bench.error)?.message}</Notice>}
             <TestStroke
               next={next}
               how={preview.how}
               onRecord={result ? record.mutate : null}
-              busy={record.isPending}
+              onBench={onBench}
+              busy={record.isPending || bench.isPending}
             />
           </>
         }

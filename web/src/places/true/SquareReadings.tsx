@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { Button } from '../../parts/Button'
 import { ReadingField } from '../../parts/ReadingField'
 import { Readings } from '../../parts/Readings'
+import { TestFields } from './TestFields'
 
 type Values = Schemas['SquareSheet']
 
@@ -52,7 +53,7 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
       />
       <details className="border-b border-rule py-1.5">
         <summary className="min-h-8 cursor-pointer">
-          Gap at the foot, instrument, edge, shaving, tolerance
+          Foot, instrument, edge, blade, shaving, tolerance
         </summary>
         <ReadingField
           label="Gap at the foot"
@@ -62,20 +63,6 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
           stepMm={step}
           onChange={(nearGap) => onChange({ nearGap })}
         />
-        <label className="flex items-baseline justify-between gap-3 border-b border-rule py-1.5">
-          <span>Gap read with</span>
-          <select
-            value={values.instrument}
-            onChange={(event) => onChange({ instrument: event.target.value })}
-            className="min-h-9 border border-rule bg-sheet px-1"
-          >
-            {page.instruments.map((instrument) => (
-              <option key={instrument.value} value={instrument.value}>
-                {instrument.label}, to {instrument.resolution}
-              </option>
-            ))}
-          </select>
-        </label>
         <Choice
           label="Edge of the blade"
           value={values.edge}
@@ -85,14 +72,16 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
           ]}
           onChange={(edge) => onChange({ edge })}
         />
-        <ReadingField
-          label="One shaving"
-          hint="ten in a pack under the caliper"
-          value={values.shaving}
-          reading={readings.shaving}
-          stepMm={0.005}
-          onChange={(shaving) => onChange({ shaving })}
+        <Choice
+          label="Blade"
+          value={values.metal ? 'metal' : 'wood'}
+          options={[
+            ['wood', 'wood'],
+            ['metal', 'metal'],
+          ]}
+          onChange={(blade) => onChange({ metal: blade === 'metal' })}
         />
+        <TestFields instruments={page.instruments} values={values} readings={readings} onChange={onChange} />
         <ReadingField
           label="Width of the work"
           hint="what a shoulder or a side measures"
@@ -103,11 +92,20 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
           onChange={(workWidth) => onChange({ workWidth })}
         />
         <ReadingField
-          label="What the work can bear"
-          value={values.tolerance}
-          reading={readings.tolerance}
-          stepMm={0.01}
-          onChange={(tolerance) => onChange({ tolerance })}
+          label="Width of the blade"
+          hint="each shaving makes it narrower"
+          value={values.width ?? ''}
+          reading={readings.width}
+          stepMm={0.1}
+          onChange={(width) => onChange({ width })}
+        />
+        <ReadingField
+          label="Least width"
+          hint="narrower than this you make a new one"
+          value={values.least ?? ''}
+          reading={readings.least}
+          stepMm={1}
+          onChange={(least) => onChange({ least })}
         />
       </details>
     </Readings>

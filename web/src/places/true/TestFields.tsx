@@ -1,6 +1,6 @@
 import type { Schemas } from '../../api/client'
-import { Choice } from '../../parts/Choice'
 import { ReadingField, type Understood } from '../../parts/ReadingField'
+import { InstrumentChoice } from './InstrumentChoice'
 
 interface Values {
   instrument: string
@@ -19,18 +19,14 @@ interface TestFieldsProps {
 export function TestFields({ instruments, values, readings, onChange }: TestFieldsProps) {
   return (
     <>
-      <Choice
-        label="Gap read with"
+      <InstrumentChoice
+        instruments={instruments}
         value={values.instrument}
-        options={instruments.map((one) => ({
-          value: one.value,
-          label: `${one.label}, to ${one.resolution}`,
-        }))}
         onChange={(instrument) => onChange({ instrument })}
       />
       <ReadingField
         label="One shaving"
-        hint="ten in a pack under the caliper"
+        hint="ten in a pack: type 0.5 mm / 10"
         value={values.shaving}
         reading={readings.shaving}
         stepMm={0.005}

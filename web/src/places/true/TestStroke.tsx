@@ -6,18 +6,30 @@ import { NextStroke } from '../../parts/NextStroke'
 interface TestStrokeProps {
   next: Schemas['SquareNext']
   how: readonly Schemas['How'][]
-  /** Writes the test down, and whether it was planed after it; null while there is no result. */
+  /** Writes the test down, and whether it was corrected after it; null while there is no result. */
   onRecord: ((planed: boolean) => void) | null
+  /** Takes the strokes to the bench, where they are counted; left out where there are none to count. */
+  onBench?: (() => void) | null
   busy: boolean
 }
 
 /** What a reference's test comes to, and the buttons that write it down. */
-export function TestStroke({ next, how, onRecord, busy }: TestStrokeProps) {
+export function TestStroke({ next, how, onRecord, onBench, busy }: TestStrokeProps) {
   return (
     <NextStroke says={next.says} why={next.why}>
-      {onRecord && (
+      {onRecord && next.takeOff && onBench && (
+        <Button weight="main" keys="Ctrl Enter" disabled={busy} onClick={onBench}>
+          Plane it in bench mode
+        </Button>
+      )}
+      {onRecord && (!next.takeOff || !onBench) && (
         <Button weight="main" keys="Ctrl Enter" disabled={busy} onClick={() => onRecord(next.takeOff)}>
-          {next.takeOff ? 'Planed it: test again' : 'Record this test'}
+          {next.takeOff ? 'Done: test again' : 'Record this test'}
+        </Button>
+      )}
+      {onRecord && next.takeOff && onBench && (
+        <Button disabled={busy} onClick={() => onRecord(true)}>
+          Planed it already
         </Button>
       )}
       {onRecord && next.takeOff && (

@@ -1,47 +1,46 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { squares, straights } from '../../api/queries'
-import { outlineOf } from '../../drawings/outlines'
+import { references } from '../../api/queries'
+import { Trail } from '../../drawings/Trail'
 import { asDate } from '../../parts/dates'
 import { Heading } from '../../parts/Heading'
 import { Lost, Waiting } from '../../parts/Notice'
+import { PaperField } from './PaperField'
+import { ReferenceOutline } from './ReferenceOutline'
 
-/** The references, those that want testing first. */
+const LINKS = [
+  ['/true/add', 'Put a sole, a stone or a board among them'],
+  ['/true/winding', 'Sight a board with winding sticks'],
+  ['/true/three-edges', 'Three edges against each other'],
+  ['/true/known', 'Squares against a known one'],
+] as const
+
+/** The references, those that want testing first, each with its history in small. */
 export function TruePlace() {
-  const { data, error } = useQuery(squares())
-  const straight = useQuery(straights()).data
+  const { data, error } = useQuery(references())
   if (error) return <Lost problem={error} />
-  if (!data || !straight) return <Waiting />
-  const all = [...data.squares, ...straight.straights]
-  const due = all.filter((one) => one.due !== null).length
+  if (!data) return <Waiting />
+  const due = data.references.filter((one) => one.due !== null).length
 
   return (
     <>
-      <Heading title="True" says={counts(due, all.length)} />
+      <Heading title="True" says={counts(due, data.references.length)} />
       <p className="mb-3 flex flex-wrap gap-x-6">
-        <Link to="/true/winding" className="min-h-8 underline underline-offset-4">
-          Sight a board with winding sticks
-        </Link>
-        <Link to="/true/three-edges" className="min-h-8 underline underline-offset-4">
-          Three edges against each other
-        </Link>
-        <Link to="/true/slope" className="min-h-8 underline underline-offset-4">
-          A dovetail template
-        </Link>
+        {LINKS.map(([to, says]) => (
+          <Link key={to} to={to} className="min-h-8 underline underline-offset-4">
+            {says}
+          </Link>
+        ))}
       </p>
       <ul className="grid gap-x-8 md:grid-cols-2">
-        {data.squares.map((square) => (
-          <li key={square.id} className="border-t border-rule">
-            <Row square={square} />
-          </li>
-        ))}
-        {straight.straights.map((one) => (
-          <li key={`straight ${one.id}`} className="border-t border-rule">
-            <StraightRow straight={one} />
+        {data.references.map((one) => (
+          <li key={one.path} className="border-t border-rule">
+            <Row listed={one} />
           </li>
         ))}
       </ul>
+      <PaperField paper={data.paper} />
     </>
   )
 }
@@ -53,60 +52,23 @@ function counts(due: number, all: number): string {
     : `${due} of ${all} references ${due === 1 ? 'wants' : 'want'} testing.`
 }
 
-const SCALE = 0.42
-
-function Row({ square }: { square: Schemas['Square'] }) {
-  const outline = outlineOf('square', {
-    blade: square.bladeMm,
-    bladeWidth: square.bladeWidthMm,
-    stock: square.stockMm,
-    stockWidth: square.stockWidthMm,
-  })
+function Row({ listed }: { listed: Schemas['Listed'] }) {
   return (
-    <Link to={`/true/${square.id}`} className="flex items-center gap-6 py-3 hover:bg-wood">
-      <svg
-        aria-hidden
-        width={76}
-        height={110}
-        viewBox={`-3 -3 ${76 / SCALE} ${110 / SCALE}`}
-        className="shrink-0"
-      >
-        {outline.bodies.map((body) => (
-          <path key={body} d={body} className="fill-steel stroke-ink" strokeWidth={3} />
-        ))}
-      </svg>
-      <Standing reference={square} />
-    </Link>
-  )
-}
-
-/** A straightedge drawn small: its true edge below, the other shaped so that nobody mistakes it. */
-function StraightRow({ straight }: { straight: Schemas['Straight'] }) {
-  return (
-    <Link to={`/true/straights/${straight.id}`} className="flex items-center gap-6 py-3 hover:bg-wood">
-      <svg aria-hidden width={130} height={30} className="shrink-0">
-        <path d="M4 24 H126 V17 Q65 0 4 17 Z" className="fill-steel stroke-ink" strokeWidth={1.25} />
-      </svg>
-      <Standing reference={straight} />
-    </Link>
-  )
-}
-
-type Reference = Pick<Schemas['Square'], 'name' | 'says' | 'due' | 'lastError' | 'testedAt'>
-
-function Standing({ reference }: { reference: Reference }) {
-  return (
-    <span>
-      <strong className="block text-lg underline decoration-rule underline-offset-4">{reference.name}</strong>
-      <span className="block text-soft">{reference.says}</span>
-      <span className={reference.due ? 'block font-bold text-red' : 'block'}>
-        {reference.due ? `○ ${reference.due}` : '✓ It can be trusted.'}
-      </span>
-      {reference.lastError && reference.testedAt && (
-        <span className="block text-sm text-soft">
-          last test {asDate(reference.testedAt)}: {reference.lastError}
+    <Link to={listed.path} className="flex items-center gap-4 py-3 hover:bg-wood">
+      <ReferenceOutline outline={listed.outline} />
+      <span className="min-w-0 grow">
+        <strong className="block text-lg underline decoration-rule underline-offset-4">{listed.name}</strong>
+        <span className="block text-soft">{listed.says}</span>
+        <span className={listed.due ? 'block font-bold text-red' : 'block'}>
+          {listed.due ? `○ ${listed.due}` : `✓ Next check ${asDate(listed.nextCheckOn ?? '')}.`}
         </span>
-      )}
-    </span>
+        {listed.lastError && listed.testedAt && (
+          <span className="block text-sm text-soft">
+            last test {asDate(listed.testedAt)}: {listed.lastError}
+          </span>
+        )}
+      </span>
+      {listed.trail.length > 1 && <Trail listed={listed} width={96} height={44} />}
+    </Link>
   )
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { pulse, straightPage, straightPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
@@ -12,8 +12,8 @@ import { Overtaken } from '../../../parts/Overtaken'
 import { useChange } from '../../../parts/useChange'
 import { useDraft } from '../../../parts/useDraft'
 import { useLastGood } from '../../../parts/useLastGood'
-import { StraightAnswer } from './StraightAnswer'
-import { StraightHistory } from './StraightHistory'
+import { Answer } from '../Answer'
+import { ReferenceHistory } from '../ReferenceHistory'
 import { StraightReadings } from './StraightReadings'
 import { StraightSheet } from './StraightSheet'
 import { TestStroke } from '../TestStroke'
@@ -39,19 +39,37 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
     const body = { ...draft.values, version: draft.version, planed }
     return answered(client.POST('/api/straights/{straight}/tests', { params, body }))
   }, draft.clear)
+  const navigate = useNavigate()
+  const bench = useChange(
+    () => {
+      const body = { ...draft.values, version: draft.version }
+      return answered(client.POST('/api/straights/{straight}/sessions', { params, body }))
+    },
+    (session) => {
+      draft.clear()
+      void navigate(`/sessions/${session.id}`)
+    },
+  )
   const fell = useChange(() =>
     answered(client.POST('/api/straights/{straight}/drops', { params, body: { version: straight.version } })),
   )
   if (!preview) return <Waiting />
   const { next, result } = preview
-  const main = result ? () => record.mutate(next.takeOff) : null
+  const onBench = () => bench.mutate(undefined)
+  const main = result ? (next.takeOff ? onBench : () => record.mutate(false)) : null
 
   return (
     <>
       <Heading title={straight.name} says={`${straight.says}. ${straight.due ?? 'It can be trusted.'}`} />
       <Board
         drawing={<StraightSheet page={page} preview={good ?? preview} step={step} onStep={setStep} />}
-        below={<StraightHistory page={page} onFell={() => fell.mutate(undefined)} />}
+        below={
+          <ReferenceHistory
+            name={straight.name}
+            history={page.history}
+            onFell={() => fell.mutate(undefined)}
+          />
+        }
         column={
           <>
             <StraightReadings
@@ -62,7 +80,11 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
               onRecord={main}
             />
             {preview.objection && <Notice>{preview.objection}</Notice>}
-            <StraightAnswer preview={preview} />
+            <Answer
+              error={result?.straightness ?? null}
+              says={result ? preview.standing : 'out of straight, as soon as three gaps are typed.'}
+              verdict={result?.verdict}
+            />
             {preview.learnt && preview.learnt.typed !== draft.values.shaving && (
               <p className="mt-1">
                 {preview.learnt.says}{' '}
@@ -78,9 +100,10 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
               next={next}
               how={preview.how}
               onRecord={result ? record.mutate : null}
-              busy={record.isPending}
+              onBench={onBench}
+              busy={record.isPending || bench.isPending}
             />
-            <Complaint problem={record.error ?? fell.error} besides={[]} />
+            <Complaint problem={record.error ?? bench.error ?? fell.error} besides={[]} />
           </>
         }
       />
@@ -94,6 +117,7 @@ const baseOf = (page: Schemas['StraightPage']): Schemas['StraightSheet'] => ({
     at,
     gap: index === 0 || index === page.places.length - 1 ? '0' : '',
   })),
+  against: page.against,
   farLine: 'first',
   instrument: page.instrument,
 })

@@ -15,38 +15,78 @@ interface StraightReadingsProps {
   onRecord: (() => void) | null
 }
 
+type Method = NonNullable<Values['against']>
+
 const MOST_ROWS = 40
 
 /** The gap between both lines at each place, and how they lie. */
 export function StraightReadings({ page, preview, values, onChange, onRecord }: StraightReadingsProps) {
+  const onFlat = values.against === 'flat'
   const step = page.instruments.find((one) => one.value === values.instrument)?.resolutionMm ?? 0.05
   return (
     <Readings onRecord={onRecord}>
-      <Choice
-        label="In the middle, the far line is"
-        hint="far from you, drawn with the stick on your side"
-        value={values.farLine}
-        options={[
-          { value: 'first', label: 'the one drawn first' },
-          { value: 'second', label: 'the one drawn second' },
-        ]}
-        onChange={(farLine) => onChange({ farLine })}
-      />
+      {!onFlat && (
+        <Choice
+          label="In the middle, the far line is"
+          hint="far from you, drawn with the stick on your side"
+          value={values.farLine}
+          options={[
+            { value: 'first', label: 'the one drawn first' },
+            { value: 'second', label: 'the one drawn second' },
+          ]}
+          onChange={(farLine) => onChange({ farLine })}
+        />
+      )}
       <Rows values={values} preview={preview} stepMm={step} onChange={onChange} />
       <details className="border-b border-rule py-1.5">
-        <summary className="min-h-8 cursor-pointer text-soft">Line, instrument, shaving, tolerance</summary>
-        <ReadingField
-          label="Width of a line"
-          value={values.lineWidth}
-          reading={preview.readings.lineWidth}
-          stepMm={0.01}
-          onChange={(lineWidth) => onChange({ lineWidth })}
+        <summary className="min-h-8 cursor-pointer text-soft">
+          Against a flat, line, instrument, shaving, tolerance, height
+        </summary>
+        <Choice
+          label="Tested against"
+          value={values.against ?? 'reversal'}
+          options={page.methods.map(({ value, label }) => ({ value: value as Method, label }))}
+          onChange={(against) => onChange({ against })}
         />
+        {onFlat ? (
+          <ReadingField
+            label="The flat is true to"
+            hint="what you know of it, or were told"
+            value={values.flatTo ?? ''}
+            reading={preview.readings.flatTo}
+            stepMm={0.01}
+            onChange={(flatTo) => onChange({ flatTo })}
+          />
+        ) : (
+          <ReadingField
+            label="Width of a line"
+            value={values.lineWidth}
+            reading={preview.readings.lineWidth}
+            stepMm={0.01}
+            onChange={(lineWidth) => onChange({ lineWidth })}
+          />
+        )}
         <TestFields
           instruments={page.instruments}
           values={values}
           readings={preview.readings}
           onChange={onChange}
+        />
+        <ReadingField
+          label="Height of the wood"
+          hint="at its lowest place"
+          value={values.height ?? ''}
+          reading={preview.readings.height}
+          stepMm={0.5}
+          onChange={(height) => onChange({ height })}
+        />
+        <ReadingField
+          label="Least height"
+          hint="lower than this you make a new one"
+          value={values.least ?? ''}
+          reading={preview.readings.least}
+          stepMm={1}
+          onChange={(least) => onChange({ least })}
         />
       </details>
     </Readings>
@@ -68,7 +108,7 @@ function Rows({ values, preview, stepMm, onChange }: RowsProps) {
     <div className="border-b border-rule py-1.5">
       <div className="flex justify-between text-sm text-soft">
         <span>place along the edge</span>
-        <span>gap between the lines</span>
+        <span>{values.against === 'flat' ? 'gap under the edge' : 'gap between the lines'}</span>
       </div>
       {rows.map((row, index) => (
         <div key={index} className="flex items-start justify-between gap-4 py-0.5">

@@ -32,8 +32,8 @@ export function StraightSheet({ page, preview, step, onStep }: StraightSheetProp
       }
       block={(box) => [
         ['Heights', `drawn ×${factor(box.width)}`],
-        ['Test', String(page.tests.length + 1)],
-        ['Your tolerance', page.tolerance],
+        ['Test', String(page.history.tests.length + 1)],
+        ['Your tolerance', page.history.tolerance],
       ]}
       height={() => profileHeight(preview.strokes.length)}
       controls={

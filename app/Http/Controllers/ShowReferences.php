@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Resources\HistoryResource;
+use App\Models\Bench;
+use App\Models\Trued;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\Reference\ReferenceKind;
+
+/** Every reference, those that want testing first. */
+final class ShowReferences
+{
+    public function __invoke(Bench $bench, User $user, LengthFormatter $format): JsonResponse
+    {
+        $listed = $bench->trued()->map(static fn (Trued $reference): array => HistoryResource::listed($reference, $format));
+
+        return new JsonResponse([
+            'references' => $listed->sortBy(static fn (array $reference): bool => $reference['due'] === null)->values()->all(),
+            'kinds' => array_map(static fn (ReferenceKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], ReferenceKind::cases()),
+            'paper' => $user->paper_mm === null ? null : $format->small($user->paper_mm),
+        ]);
+    }
+}

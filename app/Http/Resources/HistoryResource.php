@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\TestRecord;
+use App\Models\Trued;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\History\History;
+use JackRest\Core\Truing\Verdict;
+
+/** Every test of a reference in one picture, and what they say together. */
+final class HistoryResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Trued $reference, LengthFormatter $format): array
+    {
+        return [
+            'tests' => array_values($reference->testRecords()->map(static fn (TestRecord $test): array => self::test($test, $format))->all()),
+            'toleranceMm' => $reference->tolerance_mm,
+            'tolerance' => $format->small($reference->tolerance_mm),
+            'droppedOn' => $reference->dropped_on,
+            'sides' => $reference->sides(),
+            'says' => array_values($reference->histories()->map(static fn (History $history): ?string => $history->sentence($format))->filter()->all()),
+            'nextCheckOn' => $reference->nextCheckOn(),
+            'due' => $reference->due(),
+        ];
+    }
+
+    /** @return array<string, mixed> a reference on the list, its tests as a small picture */
+    public static function listed(Trued $reference, LengthFormatter $format): array
+    {
+        $last = $reference->testRecords()->last();
+
+        return [
+            'id' => $reference->id,
+            'version' => $reference->version,
+            'name' => $reference->name,
+            'says' => $reference->says($format),
+            'path' => $reference->path(),
+            'outline' => self::outline($reference),
+            'due' => $reference->due(),
+            'nextCheckOn' => $reference->nextCheckOn(),
+            'lastError' => $last === null ? null : $format->small(abs($last->tested()->errorMm)).' ± '.$format->small($last->tested()->uncertaintyMm),
+            'testedAt' => $last?->tested_at,
+            'toleranceMm' => $reference->tolerance_mm,
+            'trail' => array_values($reference->testRecords()->map(static fn (TestRecord $test): array => ['day' => $test->tested()->day, 'errorMm' => $test->tested()->errorMm, 'outside' => $test->tested()->verdict === Verdict::Outside])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function outline(Trued $reference): array
+    {
+        ['form' => $form, 'sizes' => $sizes] = $reference->outline();
+
+        return ['form' => $form, 'sizes' => (object) $sizes];
+    }
+
+    /** @return array<string, mixed> */
+    private static function test(TestRecord $test, LengthFormatter $format): array
+    {
+        $tested = $test->tested();
+
+        return [
+            'id' => $test->id,
+            'testedAt' => $test->tested_at,
+            'errorMm' => $tested->errorMm,
+            'uncertaintyMm' => $tested->uncertaintyMm,
+            'error' => $format->small(abs($tested->errorMm)),
+            'verdict' => $tested->verdict->value,
+            'found' => $test->found(),
+            'taken' => $test->taken(),
+            'series' => $test->series(),
+        ];
+    }
+}

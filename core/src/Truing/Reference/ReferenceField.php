@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Truing\Reference;
+
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\Figure;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** One field of a reference's test: what it is called, what is possible in it, what it begins with. */
+final readonly class ReferenceField
+{
+    /**
+     * @param  DimensionUnit|null  $unit  null: a slope of 1 in so many
+     * @param  float|null  $usual  what it begins with; null: it is read anew each time, or left out
+     * @param  float  $step  mm, or units of it
+     * @param  bool  $isReading  read off the wood at every test
+     */
+    public function __construct(
+        public string $name,
+        public string $label,
+        public string $hint,
+        public float $least,
+        public float $most,
+        public string $complaint,
+        public ?float $usual = null,
+        public float $step = 1.0,
+        public bool $isReading = false,
+        public ?DimensionUnit $unit = DimensionUnit::Length,
+    ) {
+    }
+
+    public function read(string $typed, LengthFormatter $format): Figure
+    {
+        $figure = match ($this->unit) {
+            null => self::ratio($typed),
+            default => Figure::of($typed, $this->unit, $format),
+        };
+
+        return $figure->within($this->least, $this->most, $this->complaint);
+    }
+
+    /** A value as it would be typed into this field. */
+    public function typed(float $value, LengthFormatter $format): string
+    {
+        return $this->isLength() ? $format->typed($value) : LengthFormatter::decimal($value, 3);
+    }
+
+    public function isLength(): bool
+    {
+        return $this->unit === DimensionUnit::Length;
+    }
+
+    /** Typed as 7 or as 1:7. */
+    private static function ratio(string $typed): Figure
+    {
+        $bare = str_replace(',', '.', (string) preg_replace('/^\s*1\s*:\s*/', '', trim($typed)));
+
+        return match (true) {
+            $bare === '' => Figure::count(''),
+            is_numeric($bare) && is_finite((float) $bare) => Figure::read($typed, (float) $bare),
+            default => Figure::unread($typed, 'Type a slope such as 7 or 1:7.'),
+        };
+    }
+}

@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Truing\Flat;
+
+use JackRest\Core\Tests\Truing\Glpsol;
+use JackRest\Core\Truing\Flat\Grid;
+use JackRest\Core\Truing\Flat\GridLine;
+use JackRest\Core\Truing\Flat\Surface;
+use JackRest\Core\Truing\Plane;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class SurfaceTest extends TestCase
+{
+    /**
+     * What a straightedge shows on a surface: it lies on the two places that hold it over all others.
+     *
+     * @param  array<int, float>  $heights
+     * @return array<string, list<float>>
+     */
+    private static function gaps(Grid $grid, array $heights): array
+    {
+        $gaps = [];
+        foreach ($grid->lines() as $line) {
+            $gaps[$line->id] = self::under(array_map(static fn (int $node): float => $heights[$node], $line->nodes));
+        }
+
+        return $gaps;
+    }
+
+    /**
+     * @param  non-empty-list<float>  $heights
+     * @return list<float>
+     */
+    private static function under(array $heights): array
+    {
+        $best = null;
+        foreach (array_keys($heights) as $a) {
+            foreach (array_keys($heights) as $b) {
+                if ($b <= $a) {
+                    continue;
+                }
+                $slope = ($heights[$b] - $heights[$a]) / ($b - $a);
+                $gaps = array_map(static fn (int $at): float => $heights[$a] + $slope * ($at - $a) - $heights[$at], array_keys($heights));
+                $best = min($gaps) >= -1e-12 && ($best === null || array_sum($gaps) < array_sum($best)) ? $gaps : $best;
+            }
+        }
+        assert($best !== null);
+
+        return $best;
+    }
+
+    private static function normal(): float
+    {
+        return sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+    }
+
+    /** @return array<int, float> */
+    private static function random(Grid $grid, int $seed): array
+    {
+        mt_srand($seed);
+        $any = static fn (): float => mt_rand() / mt_getrandmax() - 0.5;
+        [$twist, $bow, $cup] = [$any(), $any(), $any()];
+        $heights = [];
+        for ($node = 0; $node < $grid->count(); $node++) {
+            [$x, $y] = $grid->place($node);
+            $heights[$node] = 0.3 * $twist * $x * $y + 0.3 * $bow * $y * $y + 0.2 * $cup * $x * $x + 0.05 * $any();
+        }
+
+        return $heights;
+    }
+
+    /**
+     * Every surface comes back from its gaps: its flatness is that of the two nearest planes about the true heights,
+     * which GLPK finds as a linear program. ISO 12781 (minimum zone).
+     */
+    #[TestWith([3, 3, 1])]
+    #[TestWith([5, 3, 2])]
+    #[TestWith([7, 3, 3])]
+    #[TestWith([9, 5, 4])]
+    public function test_a_surface_comes_back_and_its_flatness_is_that_of_glpk(int $along, int $across, int $seed): void
+    {
+        $grid = new Grid(300, 60, $along, $across);
+        $heights = self::random($grid, $seed);
+        $found = Surface::of($grid, self::gaps($grid, $heights));
+        $rows = [];
+        foreach ($heights as $node => $mm) {
+            [$x, $y] = $grid->place($node);
+            $rows[] = [['p' => 1.0, 'q' => $x, 'r' => $y, 'w' => 1.0], '>=', $mm];
+            $rows[] = [['p' => 1.0, 'q' => $x, 'r' => $y], '<=', $mm];
+        }
+        self::assertNotNull($found);
+        self::assertEqualsWithDelta(Glpsol::least(['w' => 1.0], $rows), $found->flatnessMm, 1e-7);
+        self::assertGreaterThanOrEqual(0.0, min($found->removeMm));
+    }
+
+    /** Common practice, no source: a twisted board is straight along and across; only the diagonals show it. */
+    public function test_a_twist_shows_on_the_diagonals_alone(): void
+    {
+        $grid = new Grid(300, 300, 3, 3);
+        $twisted = array_map(static fn (int $node): float => 0.1 * $grid->place($node)[0] * $grid->place($node)[1], range(0, 8));
+        $gaps = self::gaps($grid, $twisted);
+        $square = array_filter($gaps, static fn (string $id): bool => ! str_starts_with($id, 'diagonal'), ARRAY_FILTER_USE_KEY);
+        self::assertEqualsWithDelta(0.0, max(array_merge(...array_values($square))), 1e-12);
+        self::assertEqualsWithDelta(0.1, $gaps['diagonal-1'][1] + $gaps['diagonal-0'][1], 1e-12);
+        self::assertNull(Surface::of($grid, $square));
+        // Corners stand at ± 0.1 in turn, so the two nearest planes are 0.2 apart.
+        self::assertEqualsWithDelta(0.2, Surface::of($grid, $gaps)->flatnessMm ?? 0.0, 1e-9);
+    }
+
+    public function test_a_flat_thing_is_flat_and_few_lines_tell_nothing(): void
+    {
+        $grid = new Grid(300, 60, 3, 3);
+        $none = array_map(static fn (GridLine $line): array => array_fill(0, count($line->nodes), 0.0), $grid->lines());
+        $gaps = array_combine(array_map(static fn (GridLine $line): string => $line->id, $grid->lines()), $none);
+        self::assertEqualsWithDelta(0.0, Surface::of($grid, $gaps)->flatnessMm ?? 1.0, 1e-9);
+        self::assertNull(Surface::of($grid, ['diagonal-0' => [0.0, 0.1, 0.0]]));
+        self::assertNull(Surface::of($grid, []));
+    }
+
+    /** A hollow of 0.1 in the middle of a plate: all but the middle comes down by it, and the middle is the low place. */
+    public function test_a_hollow_comes_off_its_rim(): void
+    {
+        $grid = new Grid(200, 70, 3, 3);
+        $hollow = array_map(static fn (int $node): float => $node === 4 ? -0.1 : 0.0, range(0, 8));
+        $found = Surface::of($grid, self::gaps($grid, $hollow));
+        self::assertNotNull($found);
+        self::assertEqualsWithDelta(-0.1, $found->crownMm(), 1e-6);
+        self::assertEqualsWithDelta(0.1, $found->mostMm(), 1e-6);
+        self::assertEqualsWithDelta(0.0, $found->removeMm[4], 1e-6);
+        self::assertNotContains(4, array_slice($found->highest(), 0, 8));
+    }
+
+    /** Gaps felt with the uncertainty of 0.05 mm feelers, 300 surfaces: the true flatness lies within ± U 90 to 98 times of a hundred. */
+    public function test_the_stated_uncertainty_holds(): void
+    {
+        $grid = new Grid(300, 60, 5, 3);
+        $held = 0;
+        for ($round = 0; $round < 300; $round++) {
+            $heights = self::random($grid, 1000 + $round);
+            $read = array_map(static fn (array $line): array => array_map(static fn (float $gap): float => $gap + 0.05 / sqrt(12) * self::normal(), $line), self::gaps($grid, $heights));
+            $points = array_map(static fn (int $node): array => [...$grid->place($node), $heights[$node]], array_keys($heights));
+            $true = Plane::amid($points)->heights($points);
+            $found = Surface::of($grid, $read);
+            assert($found !== null && $true !== []);
+            $held += abs($found->flatnessMm - (max($true) - min($true))) <= 2 * sqrt($found->leverage * 0.05 ** 2 / 12) ? 1 : 0;
+        }
+        self::assertGreaterThan(270, $held);
+        self::assertLessThanOrEqual(295, $held);
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Reference;
+use JackRest\Core\Truing\Flat\Grid;
+
+/** Winding sticks, templates and flat things: tested, kept, worked down, tested again. */
+final class ReferenceTest extends HttpTestCase
+{
+    private const STICKS = ['length' => '450', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'];
+
+    private static function named(string $name): Reference
+    {
+        return self::bench()->references()->where('name', $name)->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, string>  $figures
+     * @param  list<array{id: string, gaps: list<string>}>  $lines
+     * @return array<string, mixed>
+     */
+    private static function sheet(array $figures, array $lines = [], string $instrument = 'caliper'): array
+    {
+        return ['figures' => $figures, 'lines' => $lines, 'instrument' => $instrument];
+    }
+
+    /**
+     * A surface that is hollow along its middle: every gap that crosses it.
+     *
+     * @return list<array{id: string, gaps: list<string>}>
+     */
+    private static function hollow(string $gap): array
+    {
+        return array_map(static fn ($line): array => ['id' => $line->id, 'gaps' => array_map(static fn (int $node): string => in_array($node, [4, 7, 10], true) && ! str_starts_with($line->id, 'along-1') ? $gap : '0', $line->nodes)], (new Grid(355, 60))->lines());
+    }
+
+    public function test_every_reference_is_on_one_list_with_its_next_check(): void
+    {
+        $listed = collect($this->ask('GET', '/api/references')->assertOk()->json('references'))->keyBy('name');
+        self::assertSame(['square', 'straight', 'slope', 'sticks', 'sole', 'board'], $listed->pluck('outline.form')->unique()->values()->all());
+        self::assertNotNull($listed['900 mm straightedge']['nextCheckOn']);
+        self::assertNull($listed['200 mm try square']['nextCheckOn']);
+        self::assertCount(4, $listed['450 mm winding sticks']['trail']);
+    }
+
+    /** Turned end for end the reading falls from 1.5 to 0.5: the stick is out by half of 1 mm, ten shavings of 0.05. */
+    public function test_winding_sticks_are_tested_corrected_and_kept(): void
+    {
+        $sticks = self::named('450 mm winding sticks');
+        $sheet = self::sheet([...self::STICKS, 'reading' => '1.5', 'turned' => '0.5']);
+        $this->ask('POST', "/api/references/{$sticks->id}/preview", $sheet)->assertOk()
+            ->assertJsonPath('answer.error', '0.50 mm')->assertJsonPath('answer.verdict', 'outside')
+            ->assertJsonPath('next.says', 'Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the other. Then test again.');
+        $page = $this->ask('POST', "/api/references/{$sticks->id}/tests", [...$sheet, 'version' => 1, 'planed' => true])->assertCreated()
+            ->assertJsonPath('history.tests.4.taken', '10 shavings off the right end of the far stick')->assertJsonPath('history.due', 'It was planed and not tested again.');
+        $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Test the 450 mm winding sticks.', 'place' => $sticks->path()]);
+        $this->ask('POST', "/api/references/{$sticks->id}/tests", [...self::sheet([...self::STICKS, 'reading' => '1', 'turned' => '1']), 'version' => $page->json('version'), 'planed' => false])->assertCreated()->assertJsonPath('history.due', null);
+    }
+
+    public function test_what_was_typed_stays_for_the_next_test_but_for_the_readings(): void
+    {
+        $template = self::named('1:7 dovetail template');
+        $figures = ['rise' => '10.05', 'turned' => '10.05', 'run' => '70', 'nominal' => '1:7', 'thickness' => '18', 'joints' => '5', 'tolerance' => '0.2'];
+        $page = $this->ask('POST', "/api/references/{$template->id}/tests", [...self::sheet($figures), 'version' => 1, 'planed' => false])->assertCreated();
+        self::assertSame(['', '', '70', '7', '18', '5', '0.2'], $page->json('fields.*.typed'));
+        $page->assertJsonPath('history.tests.2.found', 'slopes 1 in 6.97')->assertJsonPath('history.toleranceMm', 0.2);
+    }
+
+    public function test_a_flat_thing_asks_for_its_diagonals_first_and_then_tells(): void
+    {
+        $sole = self::named('sole of the jack plane');
+        $figures = ['length' => '355', 'width' => '60', 'along' => '5', 'across' => '3', 'tolerance' => '0.05'];
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('answer', null)->assertJsonPath('nextLine', 'diagonal-0')->assertJsonCount(10, 'lines');
+        $preview = $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures, self::hollow('0.1')))->assertOk()->assertJsonPath('answer.verdict', 'outside')->json();
+        self::assertStringContainsString('hollow', $preview['answer']['standing']);
+        self::assertStringStartsWith('Take ', $preview['next']['says']);
+        $this->ask('POST', "/api/references/{$sole->id}/tests", [...self::sheet($figures, self::hollow('0.1')), 'version' => 1, 'planed' => false])->assertCreated()->assertJsonPath('history.tests.3.found', 'hollow');
+    }
+
+    public function test_what_is_wrong_stands_beside_its_field_and_is_not_written_down(): void
+    {
+        $sole = self::named('sole of the jack plane');
+        $figures = ['length' => '355', 'width' => '60', 'along' => '4', 'across' => '3', 'tolerance' => '0.05'];
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('figures.along.error', 'Read at 3, 5, 7 or 9 places along.');
+        $this->ask('POST', "/api/references/{$sole->id}/tests", [...self::sheet($figures), 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.along');
+        $this->ask('POST', "/api/references/{$sole->id}/tests", [...self::sheet([...$figures, 'along' => '5']), 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures');
+        $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '-0.1', '0']]];
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet([...$figures, 'along' => '5'], $lines))->assertOk()->assertJsonPath('lines.0.gaps.1.error', 'A gap is nought or more: the straightedge lies on what is highest.');
+    }
+
+    public function test_a_stone_is_added_fallen_taken_away_and_brought_back(): void
+    {
+        $stone = $this->ask('POST', '/api/references', ['kind' => 'stone', 'name' => '1000 stone'])->assertCreated()->assertJsonPath('history.due', 'It has never been tested.')->json();
+        $this->ask('POST', '/api/references', ['kind' => 'stone', 'name' => ''])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+        $fell = $this->ask('POST', "/api/references/{$stone['id']}/drops", ['version' => 1])->assertOk();
+        $entry = $this->ask('DELETE', "/api/references/{$stone['id']}", ['version' => $fell->json('version')])->assertOk()->json('id');
+        $this->ask('GET', "/api/references/{$stone['id']}")->assertNotFound();
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        $this->ask('GET', "/api/references/{$stone['id']}")->assertOk();
+    }
+
+    public function test_it_comes_due_when_its_time_has_passed(): void
+    {
+        $this->travel(400)->days();
+        self::assertContains('Its last test is too long ago.', $this->ask('GET', '/api/references')->json('references.*.due'));
+    }
+
+    /** Ten sheets in a pack are 1.2 mm: two sheets under the straightedge are 0.24 mm. */
+    public function test_the_users_own_paper_is_a_measure(): void
+    {
+        $this->ask('PUT', '/api/preferences', ['paper' => '1.2 mm / 10', 'instrument' => 'paper'])->assertOk();
+        $board = self::named('bed of the shooting board');
+        $this->ask('GET', "/api/references/{$board->id}")->assertJsonPath('instrument', 'paper')->assertJsonFragment(['label' => 'one sheet of paper', 'resolution' => '0.12 mm']);
+        $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '2 sheets', '0']]];
+        $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lines.0.gaps.1.mm', 0.24);
+        $this->ask('PUT', '/api/preferences', ['paper' => '12 mm'])->assertStatus(422)->assertJsonPath('errors.0.field', 'paper');
+    }
+}
