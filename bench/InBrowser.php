@@ -24,6 +24,7 @@ final readonly class InBrowser
         $usable = $this->usable($browser);
         $keys = $this->keys($browser);
         $diary = (new EdgeDiary($this->port))->measured($browser);
+        $references = (new References($this->port))->measured($browser);
         $board = (new Board($this->port))->measured($browser);
         $browser->quit();
         sort($keys);
@@ -33,6 +34,7 @@ final readonly class InBrowser
             'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
             'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
             ...$diary,
+            ...$references,
             ...$board,
         ];
     }
@@ -53,8 +55,8 @@ final readonly class InBrowser
     /** @return list<float> */
     private function keys(RemoteWebDriver $browser): array
     {
-        $squares = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/squares"), true);
-        $browser->get("http://127.0.0.1:{$this->port}/true/{$squares['squares'][0]['id']}");
+        $listed = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/references"), true);
+        $browser->get("http://127.0.0.1:{$this->port}{$listed['references'][0]['path']}");
         $field = '//input[@id = //label[contains(., "reading 1")]/@for]';
         Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($field)) !== [], 'the square');
         $input = $browser->findElement(WebDriverBy::xpath($field));

@@ -48,14 +48,14 @@ final class ContractWriter
      */
     private static function call(string $name, string $line, array $schemas): array
     {
-        if (preg_match('~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)( \| 409)?$~', $line, $part) !== 1) {
+        if (preg_match('~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)(?: \| (409|422))?$~', $line, $part) !== 1) {
             throw new RuntimeException("$name is not written as a call: $line");
         }
         [, $method, $path, $query, $request, $status, $answer] = $part;
         $errors = [
             ...(str_contains($path, '{') ? ['404'] : []),
-            ...(isset($schemas[$request]['version']) || isset($part[7]) ? ['409'] : []),
-            ...($request === '' ? [] : ['422']),
+            ...(isset($schemas[$request]['version']) || ($part[7] ?? '') === '409' ? ['409'] : []),
+            ...($request === '' && ($part[7] ?? '') !== '422' ? [] : ['422']),
         ];
 
         return [strtolower($method), $path, array_filter([

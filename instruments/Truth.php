@@ -59,12 +59,32 @@ final readonly class Truth
         $found = [];
         foreach ($demo as $key => $value) {
             if (is_array($value)) {
-                $isReference = ($key === 'straight' || $key === 'square') && isset($value['tests']);
+                $isReference = isset($value['tests'], $value['name']);
                 $found = [...$found, ...($isReference ? [$value] : self::references($value))];
             }
         }
 
         return $found;
+    }
+
+    /**
+     * Winding sticks and templates: the first reading at place 0, the turned one at place 1. Flat things: the gap under a
+     * straightedge laid lengthwise, none at its ends, the last error in the middle.
+     *
+     * @param  array<string, mixed>  $reference
+     * @param  array<string, mixed>  $last
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function ofKind(array $reference, array $last): array
+    {
+        $length = (float) ($reference['fields']['length'] ?? 0);
+        $figures = $last['readings']['figures'];
+
+        return match ($reference['kind']) {
+            'sticks' => [[0.0, (float) $figures['reading']], [1.0, (float) $figures['turned']]],
+            'slope' => [[0.0, (float) $figures['rise']], [1.0, (float) $figures['turned']]],
+            default => [[0.0, 0.0], [$length / 2, abs((float) $last['error_mm'])], [$length, 0.0]],
+        };
     }
 
     /**
@@ -74,8 +94,11 @@ final readonly class Truth
     private static function points(array $reference): array
     {
         $last = $reference['tests'][count($reference['tests']) - 1];
-        if (! isset($last['readings']['rows'])) {
+        if (isset($reference['blade_mm'])) {
             return [[0.0, 0.0], [(float) $reference['blade_mm'], 2 * (float) $last['error_mm']]];
+        }
+        if (isset($reference['kind'])) {
+            return self::ofKind($reference, $last);
         }
         $points = array_map(static fn (array $row): array => [(float) $row['at'], (float) $row['gap']], $last['readings']['rows']);
 

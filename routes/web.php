@@ -41,6 +41,7 @@ use App\Http\Controllers\PreviewTool;
 use App\Http\Controllers\PreviewWinding;
 use App\Http\Controllers\PreviewWork;
 use App\Http\Controllers\PrintBoard;
+use App\Http\Controllers\ReadInstrument;
 use App\Http\Controllers\RecordBevel;
 use App\Http\Controllers\RecordDrop;
 use App\Http\Controllers\RecordEvent;
@@ -180,6 +181,7 @@ Route::prefix('api')->group(static function (): void {
         Route::put('sessions/{session}', SaveSession::class);
         Route::post('sessions/{session}/finish', FinishSession::class);
 
+        Route::get('instrument', ReadInstrument::class);
         Route::get('references', ShowReferences::class);
         Route::post('references', AddReference::class);
         Route::get('references/{reference}', ShowReference::class);

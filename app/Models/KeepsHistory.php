@@ -18,10 +18,17 @@ trait KeepsHistory
 {
     private const SECONDS_PER_DAY = 86400;
 
+    /**
+     * Reckoned once for the tests as they were loaded: a list of many references asks for it again and again.
+     *
+     * @var array{Collection<int, TestRecord>, Collection<string, History>}|null
+     */
+    private ?array $reckoned = null;
+
     /** A moment in days, as the core counts them. */
     public static function day(string $moment): float
     {
-        return Carbon::parse($moment)->getTimestamp() / self::SECONDS_PER_DAY;
+        return (int) strtotime($moment) / self::SECONDS_PER_DAY;
     }
 
     /** @return Collection<int, TestRecord> */
@@ -33,11 +40,11 @@ trait KeepsHistory
     /** @return Collection<string, History> */
     public function histories(): Collection
     {
-        $fell = $this->dropped_on === null ? null : self::day($this->dropped_on);
-        $series = $this->testRecords()->groupBy(static fn (TestRecord $test): string => $test->series());
+        if ($this->reckoned === null || $this->reckoned[0] !== $this->tests) {
+            $this->reckoned = [$this->tests, $this->reckon()];
+        }
 
-        return ($series->isEmpty() ? collect(['' => collect()]) : $series)
-            ->map(fn (Collection $tests): History => new History(array_values($tests->map(static fn (TestRecord $test): Tested => $test->tested())->all()), $this->tolerance_mm, $fell));
+        return $this->reckoned[1];
     }
 
     public function due(): ?string
@@ -52,5 +59,15 @@ trait KeepsHistory
         $days = $this->histories()->map(static fn (History $history): ?float => $history->nextCheckDay());
 
         return $days->contains(null) ? null : Carbon::createFromTimestamp((int) ($days->min() * self::SECONDS_PER_DAY))->toIso8601ZuluString();
+    }
+
+    /** @return Collection<string, History> */
+    private function reckon(): Collection
+    {
+        $fell = $this->dropped_on === null ? null : self::day($this->dropped_on);
+        $series = $this->testRecords()->groupBy(static fn (TestRecord $test): string => $test->series());
+
+        return ($series->isEmpty() ? collect(['' => collect()]) : $series)
+            ->map(fn (Collection $tests): History => new History(array_values($tests->map(static fn (TestRecord $test): Tested => $test->tested())->all()), $this->tolerance_mm, $fell));
     }
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\ShavingLearnt;
+use JackRest\Core\Truing\SquareSheet;
 
 /**
  * @property int $tool_id
@@ -47,6 +49,16 @@ final class Square extends Record implements Trued
         $tests->orderBy('tested_at')->orderBy('id');
 
         return $tests;
+    }
+
+    /** How thick one shaving was, where the last test was planed after and this one shows what that took; null: nothing is told. */
+    public function learntShavingMm(SquareSheet $sheet): ?float
+    {
+        $last = $this->tests->last();
+
+        return $sheet->result === null || $sheet->test === null || $last === null || $last->shavings_taken === null || $last->edge !== $sheet->test->edge->value || $sheet->isMetal
+            ? null
+            : ShavingLearnt::ofTaperMm($last->error_mm, $sheet->result->errorMm, $last->shavings_taken, $this->shaving_mm);
     }
 
     public function says(LengthFormatter $format): string

@@ -39,9 +39,11 @@ final class StraightTest extends Record implements TestRecord
     /** A hollow counts below nought, so that an edge which goes from crown to hollow is seen to move. */
     public function tested(): Tested
     {
-        $sign = $this->shape === EdgeShape::Hollow ? -1.0 : 1.0;
+        // Read past the casts: a list of references reads thousands of tests.
+        $row = $this->getAttributes();
+        $sign = $row['shape'] === EdgeShape::Hollow->value ? -1.0 : 1.0;
 
-        return new Tested(Straight::day($this->tested_at), $sign * $this->straightness_mm, $this->uncertainty_mm, $this->verdict, $this->strokes_taken !== null);
+        return new Tested(Straight::day($row['tested_at']), $sign * (float) $row['straightness_mm'], (float) $row['uncertainty_mm'], Verdict::from($row['verdict']), isset($row['strokes_taken']));
     }
 
     public function found(): string

@@ -16,6 +16,7 @@ use JackRest\Core\Truing\Instrument;
  * @property string $ground system, light or dark
  * @property float|null $paper_mm one sheet of the user's paper, as measured
  * @property Instrument|null $instrument what a gap was last read with
+ * @property string|null $instrument_url where an instrument answers over HTTP, on this machine
  * @property Bench $bench
  */
 final class User extends Model

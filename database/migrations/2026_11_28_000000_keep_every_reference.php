@@ -67,6 +67,7 @@ return new class extends Migration
         Schema::table('users', static function (Blueprint $table): void {
             $table->float('paper_mm')->nullable();
             $table->string('instrument')->nullable();
+            $table->string('instrument_url')->nullable();
         });
     }
 

@@ -144,4 +144,15 @@ abstract class BrowserTestCase extends TestCase
     {
         return $this->sees("//*[@data-testid='next-stroke']", $in)->getText();
     }
+
+    /** The first reference of a form: square, straight, sticks, slope, sole. */
+    protected function referenceId(string $form): int
+    {
+        foreach (json_decode((string) file_get_contents(self::server()->url('/api/references')), true)['references'] as $reference) {
+            if ($reference['outline']['form'] === $form) {
+                return (int) $reference['id'];
+            }
+        }
+        self::fail("The demo bench has no $form.");
+    }
 }

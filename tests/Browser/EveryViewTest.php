@@ -40,11 +40,12 @@ final class EveryViewTest extends BrowserTestCase
     private function views(): array
     {
         $ids = static fn (string $of): array => array_column((array) json_decode((string) file_get_contents(self::server()->url("/api/$of")), true)[$of], 'id');
+        $paths = array_column((array) json_decode((string) file_get_contents(self::server()->url('/api/references')), true)['references'], 'path');
         $this->startSession($ids('edges')[0]);
         $session = $this->browser->getCurrentURL();
 
         return [
-            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/true', '/true/'.$ids('squares')[0], '/true/winding', '/true/slope', '/true/three-edges', '/true/straights/'.$ids('straights')[0], '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
+            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/true', '/true/add', '/true/known', '/true/winding', '/true/three-edges', ...$paths, '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
         ];
     }
 

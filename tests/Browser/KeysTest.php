@@ -49,7 +49,11 @@ final class KeysTest extends BrowserTestCase
         self::assertSame('0.1', $this->browser->switchTo()->activeElement()->getAttribute('value'), 'the width of a line is next');
         self::assertStringNotContainsString('4 shavings off the heel', $this->sees("//h2[. = 'History']/../..")->getText());
         $this->keys(WebDriverKeys::CONTROL, WebDriverKeys::ENTER);
-        $this->seesText('0.16 mm, outside; 4 shavings off the heel');
+        $this->seesText('Begin: count');
+        $this->press('Stop here');
+        $this->seesText('Now test it again.');
+        $this->sees("//a[contains(., 'Test it again')]")->click();
+        $this->seesText('0.16 mm, leans toward the stock, outside');
     }
 
     public function test_arrows_step_by_what_the_instrument_tells_apart(): void

@@ -22,7 +22,7 @@ final class TruePlaceTest extends BrowserTestCase
         $this->seesText('Take 2 short shavings at 450 mm, then 3 shavings from 225 mm to 675 mm. Then test again.');
         self::assertStringContainsString('0.20 mm', $this->sees("//*[@data-testid='answer']")->getText());
         $this->sees("//*[@data-testid='edge']");
-        $this->press('Planed it: test again');
+        $this->press('Planed it already');
         $this->seesText('It was planed and not tested again.');
         $this->seesText('5 strokes taken');
         $this->open('/');
@@ -77,8 +77,106 @@ final class TruePlaceTest extends BrowserTestCase
         $this->press('Hang it up');
         $this->seesText('The next one?');
         $this->open('/true');
-        $this->seesText('4 references');
+        $this->seesText('of 8 references');
         $this->seesText('It has never been tested.');
+    }
+
+    /** Every tap is a stroke; a closed browser loses none, and the end leads back to the test. */
+    public function test_strokes_are_counted_in_bench_mode_over_a_closed_browser(): void
+    {
+        $this->open('/true/straights/'.$this->straight());
+        foreach (['2' => '0.2', '3' => '0.4', '4' => '0.2'] as $place => $gap) {
+            $this->type("Gap at place $place", $gap);
+        }
+        $this->seesText('Take 2 short shavings');
+        $this->press('Plane it in bench mode');
+        $this->seesText('Plane at 450 mm');
+        foreach (['Begin: count', 'One stroke', 'One stroke', 'Begin: count', 'One stroke'] as $button) {
+            $this->press($button);
+        }
+        $this->seesText('1 of 3');
+        $address = $this->browser->getCurrentURL();
+        $this->browser->quit();
+        $this->browser = $this->newBrowser();
+        $this->browser->get($address);
+        $this->seesText('1 of 3');
+        $this->press('One stroke');
+        $this->press('Undo');
+        $this->seesText('1 of 3');
+        $this->press('One stroke');
+        $this->press('One stroke');
+        $this->seesText('Planed. Now test it again.');
+        $this->sees("//a[contains(., 'Test it again')]")->click();
+        $this->seesText('5 strokes taken');
+        $this->seesText('It was planed and not tested again.');
+    }
+
+    /** A sole, from the first diagonal to what comes off it. */
+    public function test_a_sole_is_read_line_by_line(): void
+    {
+        $this->open('/true/references/'.$this->referenceId('sole'));
+        self::assertStringStartsWith('Lay the straightedge diagonally from the near left', $this->nextStroke());
+        foreach (['diagonally from the near left', 'diagonally from the near right'] as $line) {
+            foreach (['near' => '0', 'middle' => '0.2', 'far' => '0'] as $place => $gap) {
+                $this->type("Gap $place, $line", $gap);
+            }
+            $this->press('Next line');
+        }
+        foreach (range(1, 4) as $side) {
+            $this->seesText(($side + 1).' of 10 lines read');
+            $this->press('No light anywhere');
+        }
+        foreach (['near' => '0', '2' => '0.15', 'middle' => '0.2', '4' => '0.15', 'far' => '0'] as $place => $gap) {
+            $this->type("Gap $place, along the middle", $gap);
+        }
+        $this->seesText('off its rim all round, nothing off the middle');
+        $this->press('Only record the test');
+        $this->seesText('hollow, outside');
+    }
+
+    public function test_winding_sticks_are_turned_end_for_end(): void
+    {
+        $this->open('/true/references/'.$this->referenceId('sticks'));
+        $this->type('Far stick’s right end higher by', '1.5');
+        $this->seesText('Turn the far stick end for end');
+        $this->type('The same, far stick turned', '0.5');
+        $this->seesText('Take 10 shavings off the right end of the far stick');
+        $this->press('Done: test again');
+        $this->seesText('10 shavings off the right end of the far stick');
+        $this->seesText('It was planed and not tested again.');
+    }
+
+    public function test_a_stone_is_added_and_taken_off_the_list(): void
+    {
+        $this->open('/true/add');
+        $this->press('Put it there and test it');
+        $this->seesText('Give it a name');
+        $this->type('Name', 'sole of the smoothing plane');
+        $this->press('Put it there and test it');
+        $this->seesText('It has never been tested.');
+        $this->press('Take it off the list');
+        $this->seesText('of 7 references');
+    }
+
+    public function test_squares_are_compared_with_a_known_one(): void
+    {
+        $this->open('/true/known');
+        $this->type('Gap of the 200 mm try square', '0.2');
+        $this->seesText('outside 0.10 mm');
+        $this->press('Write the sheet down');
+        $this->open('/diary');
+        $this->seesText('Compared with the 100 mm try square');
+    }
+
+    /** The instrument chosen on one page stands on the next. */
+    public function test_the_instrument_last_used_is_remembered_on_every_page(): void
+    {
+        $this->open('/true/straights/'.$this->straight());
+        $this->sees("//summary[contains(., 'Against a flat, line')]")->click();
+        $this->sees("//option[contains(., 'dial indicator')]")->click();
+        $this->open('/true/'.$this->referenceId('square'));
+        $this->sees("//summary[contains(., 'Foot, instrument')]")->click();
+        self::assertSame('dial', $this->sees("//select[@id = //label[contains(., 'Gap read with')]/@for]")->getAttribute('value'));
     }
 
     /** A digital caliper that types like a keyboard: its Enter goes to the next reading and records nothing. */
@@ -98,11 +196,37 @@ final class TruePlaceTest extends BrowserTestCase
         foreach (['2', '3', '4'] as $place) {
             self::assertMatchesRegularExpression('/^0\.\d\d$/', (string) $this->field("Gap at place $place")->getAttribute('value'));
         }
-        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/straights/'.$this->straight())), true)['tests']);
+        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/straights/'.$this->straight())), true)['history']['tests']);
+    }
+
+    /** The simulated dial, started by its own command, fills the gaps of a straightedge. */
+    public function test_an_instrument_that_answers_by_itself_is_asked(): void
+    {
+        $port = Server::freePort();
+        $dial = proc_open(['php', '-S', "127.0.0.1:$port", dirname(__DIR__, 2).'/instruments/serve.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['INSTRUMENT' => 'dial', 'POINTED_AT' => '900 mm straightedge', 'PATH' => (string) getenv('PATH')]);
+        self::assertIsResource($dial);
+        try {
+            Server::until(static fn (): bool => is_resource(@fsockopen('127.0.0.1', $port, timeout: 1)), 'the dial');
+            $this->open('/true');
+            $this->sees("//summary[contains(., 'An instrument that answers')]")->click();
+            $this->type('It answers at', "http://127.0.0.1:$port");
+            $this->press('Listen to it');
+            $this->seesText("Readings come from http://127.0.0.1:$port");
+            $this->open('/true/straights/'.$this->straight());
+            $this->press('Read them all');
+            $this->seesText('Record this test');
+            self::assertMatchesRegularExpression('/^0\.\d+ mm$/', (string) $this->field('Gap at place 3')->getAttribute('value'));
+        } finally {
+            proc_terminate($dial);
+            $this->open('/true');
+            $this->sees("//summary[contains(., 'Readings come from')]")->click();
+            $this->press('No longer');
+            $this->seesText('An instrument that answers by itself');
+        }
     }
 
     private function straight(): int
     {
-        return json_decode((string) file_get_contents(self::server()->url('/api/straights')), true)['straights'][0]['id'];
+        return $this->referenceId('straight');
     }
 }

@@ -27,13 +27,13 @@ final class TwoWindowsTest extends BrowserTestCase
 
         $this->type('reading 1', '0.32');
         $this->press('Only record the test');
-        $this->seesText('0.16 mm, outside');
+        $this->seesText('0.16 mm, leans toward the stock, outside');
 
         $this->seesText('was changed in another window meanwhile', $second);
         self::assertSame('0.30', $this->field('reading 1', $second)->getAttribute('value'));
         $this->press('Go on with mine', $second);
         $this->press('Only record the test', $second);
-        $this->seesText('0.15 mm, outside', $second);
+        $this->seesText('0.15 mm, leans toward the stock, outside', $second);
     }
 
     public function test_what_was_typed_outlives_the_page(): void
@@ -48,8 +48,6 @@ final class TwoWindowsTest extends BrowserTestCase
 
     private function squareId(): int
     {
-        $squares = json_decode((string) file_get_contents(self::server()->url('/api/squares')), true);
-
-        return (int) $squares['squares'][0]['id'];
+        return $this->referenceId('square');
     }
 }

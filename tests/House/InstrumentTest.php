@@ -31,6 +31,15 @@ final class InstrumentTest extends TestCase
         self::assertEqualsWithDelta(0.04, Truth::ofDemo('200 mm try square')->at(200), 0.02);
     }
 
+    /** Every reference of the demo bench: sticks and template turned, a sole hollow in its middle. */
+    public function test_it_can_be_pointed_at_any_of_them(): void
+    {
+        self::assertSame([1.0, 0.75], array_map(Truth::ofDemo('450 mm winding sticks')->at(...), [0.0, 1.0]));
+        self::assertSame([10.1, 10.05], array_map(Truth::ofDemo('1:7 dovetail template')->at(...), [0.0, 1.0]));
+        self::assertEqualsWithDelta([0.0, 0.05, 0.0], array_map(Truth::ofDemo('sole of the jack plane')->at(...), [0.0, 177.5, 355.0]), 1e-12);
+        self::assertEqualsWithDelta(0.1, Truth::ofDemo('bed of the shooting board')->at(225), 1e-12);
+    }
+
     public function test_noise_resolution_and_drift_are_its_own(): void
     {
         foreach ([Kind::Dial, Kind::Caliper] as $kind) {

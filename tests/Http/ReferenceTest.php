@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Reference;
+use Illuminate\Support\Facades\Http;
 use JackRest\Core\Truing\Flat\Grid;
 
 /** Winding sticks, templates and flat things: tested, kept, worked down, tested again. */
@@ -39,8 +40,10 @@ final class ReferenceTest extends HttpTestCase
 
     public function test_every_reference_is_on_one_list_with_its_next_check(): void
     {
-        $listed = collect($this->ask('GET', '/api/references')->assertOk()->json('references'))->keyBy('name');
-        self::assertSame(['square', 'straight', 'slope', 'sticks', 'sole', 'board'], $listed->pluck('outline.form')->unique()->values()->all());
+        /** @var list<array{name: string, nextCheckOn: string|null, outline: array{form: string}, trail: list<mixed>}> $all */
+        $all = $this->ask('GET', '/api/references')->assertOk()->json('references');
+        $listed = array_column($all, null, 'name');
+        self::assertSame(['square', 'straight', 'slope', 'sticks', 'sole', 'board'], array_values(array_unique(array_column(array_column($all, 'outline'), 'form'))));
         self::assertNotNull($listed['900 mm straightedge']['nextCheckOn']);
         self::assertNull($listed['200 mm try square']['nextCheckOn']);
         self::assertCount(4, $listed['450 mm winding sticks']['trail']);
@@ -117,5 +120,18 @@ final class ReferenceTest extends HttpTestCase
         $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '2 sheets', '0']]];
         $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lines.0.gaps.1.mm', 0.24);
         $this->ask('PUT', '/api/preferences', ['paper' => '12 mm'])->assertStatus(422)->assertJsonPath('errors.0.field', 'paper');
+    }
+
+    /** The simulated dial answers in its documented line; what it reads is what would have been typed. */
+    public function test_an_instrument_on_this_machine_is_asked(): void
+    {
+        $this->ask('GET', '/api/instrument?at=450')->assertStatus(422)->assertJsonPath('errors.0.message', 'Say under True where your instrument answers.');
+        $this->ask('PUT', '/api/preferences', ['instrumentUrl' => 'http://example.org:80'])->assertStatus(422)->assertJsonPath('errors.0.field', 'instrumentUrl');
+        $this->ask('PUT', '/api/preferences', ['instrumentUrl' => 'http://127.0.0.1:8201/'])->assertOk()->assertJsonPath('instrumentUrl', 'http://127.0.0.1:8201');
+        Http::fake(['127.0.0.1:8201/readings*' => Http::sequence()->push("2026-11-25T13:00:00.250Z dial 450.0 0.12 mm\n")->push('<html>')->pushFailedConnection()]);
+        $this->ask('GET', '/api/instrument?at=450')->assertOk()->assertJsonPath('typed', '0.12 mm');
+        $this->ask('GET', '/api/instrument?at=450')->assertStatus(422)->assertJsonPath('errors.0.message', 'What answers there is no reading: <html>');
+        self::assertStringContainsString('Nothing answers at http://127.0.0.1:8201.', $this->ask('GET', '/api/instrument?at=450')->assertStatus(422)->json('errors.0.message'));
+        $this->ask('PUT', '/api/preferences', ['instrumentUrl' => ''])->assertOk()->assertJsonPath('instrumentUrl', null);
     }
 }

@@ -41,6 +41,13 @@ final class SquareTest extends HttpTestCase
         self::assertNotContains('test-reference', $this->ask('GET', '/api/bench')->json('chores.*.kind'));
     }
 
+    /** Four shavings took it from 0.16 to 0.04: 0.03 each, and the page offers it. */
+    public function test_the_plan_learns_how_thick_the_shavings_really_were(): void
+    {
+        $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'version' => 1, 'planed' => true])->assertCreated();
+        $this->ask('POST', '/api/squares/1/preview', [...self::SHEET, 'farGaps' => ['0.08']])->assertOk()->assertJsonPath('learnt.typed', '0.03');
+    }
+
     public function test_the_instrument_last_used_is_remembered(): void
     {
         $this->ask('POST', '/api/squares/1/tests', [...self::SHEET, 'instrument' => 'caliper', 'version' => 1, 'planed' => false])->assertJsonPath('instrument', 'caliper');

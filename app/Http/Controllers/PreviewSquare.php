@@ -15,6 +15,8 @@ final class PreviewSquare
 {
     public function __invoke(SquareSheetRequest $request, Square $square, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(SquareResource::preview($request->sheet($square, $format), $request->workWidth(), $format));
+        $sheet = $request->sheet($square, $format);
+
+        return new JsonResponse(SquareResource::preview($sheet, $request->workWidth(), $square->learntShavingMm($sheet), $format));
     }
 }

@@ -18,6 +18,7 @@ final class ShowPulse
             'unit' => $user->unit->value,
             'ground' => $user->ground,
             'bench' => $bench->name,
+            'instrumentUrl' => $user->instrument_url,
         ]);
     }
 }

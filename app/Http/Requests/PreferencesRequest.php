@@ -21,6 +21,7 @@ final class PreferencesRequest extends FormRequest
             'unit' => ['sometimes', Rule::enum(LengthUnit::class)],
             'instrument' => ['sometimes', Rule::enum(Instrument::class)],
             'paper' => ['sometimes', 'nullable', 'string', 'max:60'],
+            'instrumentUrl' => ['sometimes', 'nullable', 'string', 'max:60'],
             'ground' => ['sometimes', Rule::in(['system', 'light', 'dark'])],
         ];
     }
@@ -31,7 +32,22 @@ final class PreferencesRequest extends FormRequest
         /** @var array<string, string> $chosen */
         $chosen = $this->safe(['unit', 'ground', 'instrument']);
 
-        return $this->has('paper') ? [...$chosen, 'paper_mm' => $this->paperMm($format)] : $chosen;
+        return [
+            ...$chosen,
+            ...($this->has('paper') ? ['paper_mm' => $this->paperMm($format)] : []),
+            ...($this->has('instrumentUrl') ? ['instrument_url' => $this->instrumentUrl()] : []),
+        ];
+    }
+
+    /** An instrument is listened to on this machine only, whoever asks; null: none any more. */
+    private function instrumentUrl(): ?string
+    {
+        $url = rtrim(trim($this->string('instrumentUrl')->toString()), '/');
+        if ($url !== '' && preg_match('~^http://(127\.0\.0\.1|localhost):\d{2,5}$~', $url) !== 1) {
+            throw InvalidInput::because('instrumentUrl', 'An instrument answers on this machine, such as http://127.0.0.1:8201.');
+        }
+
+        return $url === '' ? null : $url;
     }
 
     /** Thickness of one sheet; null: not measured any more. */

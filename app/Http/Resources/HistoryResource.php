@@ -8,6 +8,7 @@ use App\Models\TestRecord;
 use App\Models\Trued;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\History\History;
+use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
 
 /** Every test of a reference in one picture, and what they say together. */
@@ -31,7 +32,8 @@ final class HistoryResource
     /** @return array<string, mixed> a reference on the list, its tests as a small picture */
     public static function listed(Trued $reference, LengthFormatter $format): array
     {
-        $last = $reference->testRecords()->last();
+        $tests = $reference->histories()->flatMap(static fn (History $history): array => $history->tests)->sortBy('day')->values();
+        $last = $tests->last();
 
         return [
             'id' => $reference->id,
@@ -42,10 +44,10 @@ final class HistoryResource
             'outline' => self::outline($reference),
             'due' => $reference->due(),
             'nextCheckOn' => $reference->nextCheckOn(),
-            'lastError' => $last === null ? null : $format->small(abs($last->tested()->errorMm)).' ± '.$format->small($last->tested()->uncertaintyMm),
-            'testedAt' => $last?->tested_at,
+            'lastError' => $last === null ? null : $format->small(abs($last->errorMm)).' ± '.$format->small($last->uncertaintyMm),
+            'testedAt' => $reference->testRecords()->last()?->tested_at,
             'toleranceMm' => $reference->tolerance_mm,
-            'trail' => array_values($reference->testRecords()->map(static fn (TestRecord $test): array => ['day' => $test->tested()->day, 'errorMm' => $test->tested()->errorMm, 'outside' => $test->tested()->verdict === Verdict::Outside])->all()),
+            'trail' => array_values($tests->map(self::point(...))->all()),
         ];
     }
 
@@ -55,6 +57,12 @@ final class HistoryResource
         ['form' => $form, 'sizes' => $sizes] = $reference->outline();
 
         return ['form' => $form, 'sizes' => (object) $sizes];
+    }
+
+    /** @return array{day: float, errorMm: float, outside: bool} */
+    private static function point(Tested $tested): array
+    {
+        return ['day' => round($tested->day, 2), 'errorMm' => round($tested->errorMm, 4), 'outside' => $tested->verdict === Verdict::Outside];
     }
 
     /** @return array<string, mixed> */

@@ -25,6 +25,12 @@ final class Shared
         ];
     }
 
+    /** @return array{says: string, typed: string}|null what the last shavings really took */
+    public static function learnt(?float $mm, LengthFormatter $format): ?array
+    {
+        return $mm === null ? null : ['says' => 'Your last shavings were '.$format->small($mm).' thick, by what they took.', 'typed' => $format->typed(round($mm, 3))];
+    }
+
     /** @return list<array{value: string, label: string, resolutionMm: float, resolution: string}> what a gap can be read with */
     public static function instruments(LengthFormatter $format): array
     {

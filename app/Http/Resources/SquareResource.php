@@ -49,7 +49,7 @@ final class SquareResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(SquareSheet $sheet, string $workWidth, LengthFormatter $format): array
+    public static function preview(SquareSheet $sheet, string $workWidth, ?float $learntMm, LengthFormatter $format): array
     {
         $work = Reading::of($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
         $advice = $sheet->advice();
@@ -79,6 +79,7 @@ final class SquareResource
             ],
             'standing' => $advice->standing,
             'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
+            'learnt' => Shared::learnt($learntMm, $format),
             'canCount' => $sheet->strokes() !== [],
             'strokes' => array_map(static fn (ShavingPass $pass): array => [
                 'fromMm' => $pass->fromMm,

@@ -67,7 +67,7 @@ final class StraightResource
             'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StrokeWords::kinds($passes)),
             'leaves' => self::leaves($sheet, $passes),
             'strokeCount' => count($passes),
-            'learnt' => $learntMm === null ? null : ['says' => 'Your last shavings were '.$format->small($learntMm).' thick, by what they took.', 'typed' => $format->typed(round($learntMm, 3))],
+            'learnt' => Shared::learnt($learntMm, $format),
             'how' => Shared::how($sheet->explained()),
         ];
     }

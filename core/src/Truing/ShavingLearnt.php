@@ -33,6 +33,22 @@ final class ShavingLearnt
         }
         $thickness = array_sum(array_map(static fn (float $mm, float $count): float => $mm * $count, $lost, $counts)) / $square;
 
-        return $thickness >= self::FACTORS[0] * $expectedMm && $thickness <= self::FACTORS[1] * $expectedMm ? $thickness : null;
+        return self::believed($thickness, $expectedMm);
+    }
+
+    /**
+     * The same of a taper, such as a square's blade: the error lost one shaving's thickness for each.
+     *
+     * @param  int  $shavings  taken between both tests
+     * @return float|null mm; null: these tests do not tell
+     */
+    public static function ofTaperMm(float $errorBeforeMm, float $errorAfterMm, int $shavings, float $expectedMm): ?float
+    {
+        return $shavings === 0 ? null : self::believed(($errorBeforeMm - $errorAfterMm) * ($errorBeforeMm < 0 ? -1 : 1) / $shavings, $expectedMm);
+    }
+
+    private static function believed(float $thicknessMm, float $expectedMm): ?float
+    {
+        return $thicknessMm >= self::FACTORS[0] * $expectedMm && $thicknessMm <= self::FACTORS[1] * $expectedMm ? $thicknessMm : null;
     }
 }

@@ -33,4 +33,14 @@ final class ShavingLearntTest extends TestCase
     {
         self::assertNull(ShavingLearnt::mm(self::AT, [0.0, 0.1, 0.2, 0.1, 0.0], [0.0, 0.3, 0.9, 0.3, 0.0], [0, 2, 4, 2, 0], 0.05));
     }
+
+    /** Four shavings took a square from 0.16 to 0.04: 0.03 each. What grew, or vanished at once, tells nothing. */
+    public function test_a_squares_taper(): void
+    {
+        self::assertEqualsWithDelta(0.03, ShavingLearnt::ofTaperMm(0.16, 0.04, 4, 0.04), 1e-12);
+        self::assertEqualsWithDelta(0.03, ShavingLearnt::ofTaperMm(-0.16, -0.04, 4, 0.04), 1e-12);
+        self::assertNull(ShavingLearnt::ofTaperMm(0.16, 0.2, 4, 0.04));
+        self::assertNull(ShavingLearnt::ofTaperMm(0.16, -0.9, 4, 0.04));
+        self::assertNull(ShavingLearnt::ofTaperMm(0.16, 0.04, 0, 0.04));
+    }
 }

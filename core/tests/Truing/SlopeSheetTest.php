@@ -62,6 +62,8 @@ final class SlopeSheetTest extends TestCase
     public function test_a_ratio_is_typed_as_the_trade_writes_it(): void
     {
         self::assertSame(8.0, self::sheet(['nominal' => '1:8'])->figures()['nominal']->value);
+        self::assertEqualsWithDelta(1.0, self::sheet(['nominal' => '45°'])->figures()['nominal']->value, 1e-12);
+        self::assertNotNull(self::sheet(['nominal' => '90°'])->figures()['nominal']->error);
         self::assertNotNull(self::sheet(['nominal' => 'steep'])->figures()['nominal']->error);
     }
 

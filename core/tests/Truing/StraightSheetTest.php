@@ -77,7 +77,8 @@ final class StraightSheetTest extends TestCase
     public function test_on_a_flat_nothing_is_halved(): void
     {
         $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Feeler, method: StraightMethod::Flat);
-        self::assertEqualsWithDelta(0.2, $sheet->result?->straightnessMm, 1e-12);
+        self::assertNotNull($sheet->result);
+        self::assertEqualsWithDelta(0.2, $sheet->result->straightnessMm, 1e-12);
         self::assertSame('hollow', $sheet->result->shape->value);
         self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $sheet->uncertaintyMm, 1e-12);
         self::assertStringStartsWith('Lay the true edge on the flat', self::sheet(['0', '', '', '', ''], method: StraightMethod::Flat)->advice()->nextStroke);

@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instrument": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readInstrument"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references": {
         parameters: {
             query?: never;
@@ -1766,6 +1782,7 @@ export interface components {
             /** @enum {string} */
             ground: "system" | "light" | "dark";
             bench: string;
+            instrumentUrl: string | null;
         };
         Preferences: {
             /** @enum {string} */
@@ -1774,6 +1791,10 @@ export interface components {
             ground?: "system" | "light" | "dark";
             instrument?: string;
             paper?: string;
+            instrumentUrl?: string;
+        };
+        InstrumentReading: {
+            typed: string;
         };
         Seen: {
             version: number;
@@ -2816,6 +2837,7 @@ export interface components {
             standing: string;
             next: components["schemas"]["SquareNext"];
             canCount: boolean;
+            learnt: components["schemas"]["LearntShaving"] | null;
             strokes: components["schemas"]["SquareStroke"][];
             how: components["schemas"]["How"][];
         };
@@ -5011,6 +5033,29 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    readInstrument: {
+        parameters: {
+            query?: {
+                at?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description InstrumentReading */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InstrumentReading"];
+                };
+            };
             422: components["responses"]["Errors"];
         };
     };

@@ -52,15 +52,20 @@ final readonly class ReferenceField
         return $this->unit === DimensionUnit::Length;
     }
 
-    /** Typed as 7 or as 1:7. */
+    /** Typed as 7, as 1:7, or for a bevel as 45°. */
     private static function ratio(string $typed): Figure
     {
+        if (preg_match('/^\s*(\d+(?:[.,]\d+)?)\s*(?:°|deg|degrees)\s*$/u', $typed, $match) === 1) {
+            $deg = (float) str_replace(',', '.', $match[1]);
+
+            return $deg > 0 && $deg < 90 ? Figure::read($typed, 1 / tan(deg2rad($deg))) : Figure::unread($typed, 'A slope is steeper than 0° and less than 90°.');
+        }
         $bare = str_replace(',', '.', (string) preg_replace('/^\s*1\s*:\s*/', '', trim($typed)));
 
         return match (true) {
             $bare === '' => Figure::count(''),
             is_numeric($bare) && is_finite((float) $bare) => Figure::read($typed, (float) $bare),
-            default => Figure::unread($typed, 'Type a slope such as 7 or 1:7.'),
+            default => Figure::unread($typed, 'Type a slope such as 7, 1:7 or 45°.'),
         };
     }
 }

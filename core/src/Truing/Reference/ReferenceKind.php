@@ -110,7 +110,7 @@ enum ReferenceKind: string
             new ReferenceField('rise', 'The line leans by', 'over the length below', 0.1, 500, $lean, step: 0.1, isReading: true),
             new ReferenceField('turned', 'Turned over, it leans by', 'the other way round', 0.1, 500, $lean, step: 0.1, isReading: true),
             new ReferenceField('run', 'Length of the line', 'square across the edge', 5, 1000, 'Measure along 5 mm to 1 m.', 70.0),
-            new ReferenceField('nominal', 'Slope it should have', '1 in so many, such as 7', 1, 30, 'A slope is between 1 in 1 and 1 in 30.', 7.0, unit: null),
+            new ReferenceField('nominal', 'Slope it should have', '1 in so many, such as 7, or 45°', 0.2, 60, 'A slope is between 1 in 0.2 and 1 in 60, 79° and 1°.', 7.0, unit: null),
             new ReferenceField('thickness', 'Thickness of the board', '', 1, 200, 'A board is between 1 and 200 mm thick.', 22.0, 0.5),
             new ReferenceField('joints', 'Tails in a row', '', 1, 200, 'Between 1 and 200 joints stand in a row.', 8.0, unit: DimensionUnit::Count),
             self::tolerance('What one tail can bear', '', 0.1),

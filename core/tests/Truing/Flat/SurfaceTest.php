@@ -18,7 +18,7 @@ final class SurfaceTest extends TestCase
      * What a straightedge shows on a surface: it lies on the two places that hold it over all others.
      *
      * @param  array<int, float>  $heights
-     * @return array<string, list<float>>
+     * @return array<string, non-empty-list<float>>
      */
     private static function gaps(Grid $grid, array $heights): array
     {
@@ -32,7 +32,7 @@ final class SurfaceTest extends TestCase
 
     /**
      * @param  non-empty-list<float>  $heights
-     * @return list<float>
+     * @return non-empty-list<float>
      */
     private static function under(array $heights): array
     {
@@ -47,14 +47,9 @@ final class SurfaceTest extends TestCase
                 $best = min($gaps) >= -1e-12 && ($best === null || array_sum($gaps) < array_sum($best)) ? $gaps : $best;
             }
         }
-        assert($best !== null);
+        assert($best !== null && $best !== []);
 
         return $best;
-    }
-
-    private static function normal(): float
-    {
-        return sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
     }
 
     /** @return array<int, float> */
@@ -93,7 +88,7 @@ final class SurfaceTest extends TestCase
         }
         self::assertNotNull($found);
         self::assertEqualsWithDelta(Glpsol::least(['w' => 1.0], $rows), $found->flatnessMm, 1e-7);
-        self::assertGreaterThanOrEqual(0.0, min($found->removeMm));
+        self::assertSame([], array_filter($found->removeMm, static fn (float $mm): bool => $mm < 0.0));
     }
 
     /** Common practice, no source: a twisted board is straight along and across; only the diagonals show it. */
@@ -103,7 +98,7 @@ final class SurfaceTest extends TestCase
         $twisted = array_map(static fn (int $node): float => 0.1 * $grid->place($node)[0] * $grid->place($node)[1], range(0, 8));
         $gaps = self::gaps($grid, $twisted);
         $square = array_filter($gaps, static fn (string $id): bool => ! str_starts_with($id, 'diagonal'), ARRAY_FILTER_USE_KEY);
-        self::assertEqualsWithDelta(0.0, max(array_merge(...array_values($square))), 1e-12);
+        self::assertEqualsWithDelta(0.0, max([0.0, ...array_merge(...array_values($square))]), 1e-12);
         self::assertEqualsWithDelta(0.1, $gaps['diagonal-1'][1] + $gaps['diagonal-0'][1], 1e-12);
         self::assertNull(Surface::of($grid, $square));
         // Corners stand at ± 0.1 in turn, so the two nearest planes are 0.2 apart.
@@ -133,21 +128,22 @@ final class SurfaceTest extends TestCase
         self::assertNotContains(4, array_slice($found->highest(), 0, 8));
     }
 
-    /** Gaps felt with the uncertainty of 0.05 mm feelers, 300 surfaces: the true flatness lies within ± U 90 to 98 times of a hundred. */
+    /** Gaps felt to within half a step of 0.05 mm, 300 surfaces: the true flatness lies within ± U 90 to 98 times of a hundred. */
     public function test_the_stated_uncertainty_holds(): void
     {
         $grid = new Grid(300, 60, 5, 3);
         $held = 0;
         for ($round = 0; $round < 300; $round++) {
             $heights = self::random($grid, 1000 + $round);
-            $read = array_map(static fn (array $line): array => array_map(static fn (float $gap): float => $gap + 0.05 / sqrt(12) * self::normal(), $line), self::gaps($grid, $heights));
+            $read = array_map(static fn (array $line): array => array_map(static fn (float $gap): float => $gap + 0.05 * (mt_rand() / mt_getrandmax() - 0.5), $line), self::gaps($grid, $heights));
             $points = array_map(static fn (int $node): array => [...$grid->place($node), $heights[$node]], array_keys($heights));
+            assert($points !== []);
             $true = Plane::amid($points)->heights($points);
             $found = Surface::of($grid, $read);
             assert($found !== null && $true !== []);
             $held += abs($found->flatnessMm - (max($true) - min($true))) <= 2 * sqrt($found->leverage * 0.05 ** 2 / 12) ? 1 : 0;
         }
-        self::assertGreaterThan(270, $held);
+        self::assertGreaterThan(270, $held, (string) $held);
         self::assertLessThanOrEqual(295, $held);
     }
 }

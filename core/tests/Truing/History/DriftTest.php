@@ -22,7 +22,8 @@ final class DriftTest extends TestCase
     {
         $points = [[0.0, 0.01], [30.0, 0.04], [95.0, 0.05], [160.0, 0.09]];
         $drift = Drift::of(array_map(static fn (array $point): Tested => self::tested(...$point), $points));
-        self::assertEqualsWithDelta(LeastSquares::line($points)->slope, $drift?->mmPerDay, 1e-15);
+        self::assertNotNull($drift);
+        self::assertEqualsWithDelta(LeastSquares::line($points)->slope, $drift->mmPerDay, 1e-15);
         self::assertSame(2, $drift->freedom);
     }
 
@@ -31,7 +32,8 @@ final class DriftTest extends TestCase
     {
         $tests = [self::tested(0, 0.0), self::tested(50, 0.05), self::tested(100, 0.1, true), self::tested(101, -0.02), self::tested(151, 0.03), self::tested(201, 0.08, true), self::tested(202, 0.0)];
         $drift = Drift::of($tests);
-        self::assertEqualsWithDelta(0.001, $drift?->mmPerDay, 1e-12);
+        self::assertNotNull($drift);
+        self::assertEqualsWithDelta(0.001, $drift->mmPerDay, 1e-12);
         self::assertTrue($drift->isTold);
         self::assertSame(3, $drift->freedom);
     }

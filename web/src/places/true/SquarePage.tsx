@@ -15,6 +15,7 @@ import { useChange } from '../../parts/useChange'
 import { useLastGood } from '../../parts/useLastGood'
 import { useDraft } from '../../parts/useDraft'
 import { Answer } from './Answer'
+import { Learnt } from './Learnt'
 import { ReferenceHistory } from './ReferenceHistory'
 import { SquareReadings } from './SquareReadings'
 import { TestStroke } from './TestStroke'
@@ -134,6 +135,11 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
                 {says}
               </p>
             ))}
+            <Learnt
+              learnt={preview.learnt}
+              shaving={draft.values.shaving}
+              onTake={(shaving) => draft.change({ shaving })}
+            />
             {draft.overtaken && <Overtaken name={square.name} onKeep={draft.keep} onDrop={draft.clear} />}
             {(record.error ?? bench.error) && <Notice>{(record.error ?? bench.error)?.message}</Notice>}
             <TestStroke

@@ -2,6 +2,7 @@ import type { Schemas } from '../../api/client'
 import { Button } from '../../parts/Button'
 import { ReadingField } from '../../parts/ReadingField'
 import { Readings } from '../../parts/Readings'
+import { FromInstrument } from './FromInstrument'
 import { TestFields } from './TestFields'
 
 type Values = Schemas['SquareSheet']
@@ -32,6 +33,7 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
       <Gaps
         values={values}
         readings={preview.farGaps}
+        lengthMm={readings.length.mm}
         stepMm={step}
         onChange={(farGaps) => onChange({ farGaps })}
       />
@@ -118,11 +120,13 @@ interface GapsProps {
   values: Values
   readings: readonly Schemas['Reading'][]
   stepMm: number
+  /** Where along the blade the tip is read. */
+  lengthMm: number | null
   onChange: (gaps: string[]) => void
 }
 
 /** The gap at the tip, once or several times. */
-function Gaps({ values, readings, stepMm, onChange }: GapsProps) {
+function Gaps({ values, readings, stepMm, lengthMm, onChange }: GapsProps) {
   const gaps = values.farGaps
   const withNew = (index: number, typed: string) => gaps.map((gap, at) => (at === index ? typed : gap))
 
@@ -130,6 +134,15 @@ function Gaps({ values, readings, stepMm, onChange }: GapsProps) {
     <div className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-rule py-1.5">
       <span>
         Gap between the lines at the tip
+        <span className="ml-3">
+          <FromInstrument
+            says="ask the instrument"
+            places={lengthMm === null ? [] : [lengthMm]}
+            onRead={(typed) =>
+              onChange([...gaps.filter((gap) => gap.trim() !== ''), ...typed].slice(0, MOST_GAPS))
+            }
+          />
+        </span>
         {gaps.length < MOST_GAPS && gaps.at(-1)?.trim() !== '' && (
           <Button className="ml-3 text-sm" onClick={() => onChange([...gaps, ''])}>
             read it again

@@ -6,6 +6,7 @@ import { Trail } from '../../drawings/Trail'
 import { asDate } from '../../parts/dates'
 import { Heading } from '../../parts/Heading'
 import { Lost, Waiting } from '../../parts/Notice'
+import { InstrumentField } from './InstrumentField'
 import { PaperField } from './PaperField'
 import { ReferenceOutline } from './ReferenceOutline'
 
@@ -41,6 +42,7 @@ export function TruePlace() {
         ))}
       </ul>
       <PaperField paper={data.paper} />
+      <InstrumentField />
     </>
   )
 }

@@ -3,6 +3,7 @@ import type { Schemas } from '../../../api/client'
 import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { ReadingField } from '../../../parts/ReadingField'
+import { FromInstrument } from '../FromInstrument'
 
 interface FlatLinesProps {
   lines: readonly Schemas['FlatLine'][]
@@ -74,10 +75,21 @@ export function FlatLines({ lines, shown, gaps, onGaps, onLine }: FlatLinesProps
         >
           No light anywhere
         </Button>
+        <FromInstrument
+          says="Ask the instrument"
+          places={line.places.map((place) => along(line, place))}
+          onRead={(read) => onGaps(line.id, read)}
+        />
         {line.isRead && <Button onClick={next}>Next line</Button>}
       </p>
     </div>
   )
+}
+
+/** How far along its line a place lies. */
+function along(line: Schemas['FlatLine'], place: Schemas['FlatPoint']): number {
+  const first = line.places[0] ?? place
+  return Math.hypot(place.alongMm - first.alongMm, place.acrossMm - first.acrossMm)
 }
 
 /** A place is called by the end it is nearest to; one between is counted. */

@@ -4,7 +4,6 @@ import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { pulse, straightPage, straightPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
-import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { Complaint } from '../../../parts/Keeping'
 import { Lost, Notice, Waiting } from '../../../parts/Notice'
@@ -13,6 +12,7 @@ import { useChange } from '../../../parts/useChange'
 import { useDraft } from '../../../parts/useDraft'
 import { useLastGood } from '../../../parts/useLastGood'
 import { Answer } from '../Answer'
+import { Learnt } from '../Learnt'
 import { ReferenceHistory } from '../ReferenceHistory'
 import { StraightReadings } from './StraightReadings'
 import { StraightSheet } from './StraightSheet'
@@ -85,16 +85,11 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
               says={result ? preview.standing : 'out of straight, as soon as three gaps are typed.'}
               verdict={result?.verdict}
             />
-            {preview.learnt && preview.learnt.typed !== draft.values.shaving && (
-              <p className="mt-1">
-                {preview.learnt.says}{' '}
-                <Button
-                  onClick={() => draft.change({ shaving: preview.learnt?.typed ?? draft.values.shaving })}
-                >
-                  Reckon with that
-                </Button>
-              </p>
-            )}
+            <Learnt
+              learnt={preview.learnt}
+              shaving={draft.values.shaving}
+              onTake={(shaving) => draft.change({ shaving })}
+            />
             {draft.overtaken && <Overtaken name={straight.name} onKeep={draft.keep} onDrop={draft.clear} />}
             <TestStroke
               next={next}

@@ -3,6 +3,7 @@ import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { ReadingField } from '../../../parts/ReadingField'
 import { Readings } from '../../../parts/Readings'
+import { FromInstrument } from '../FromInstrument'
 import { TestFields } from '../TestFields'
 
 type Values = Schemas['StraightSheet']
@@ -130,7 +131,14 @@ function Rows({ values, preview, stepMm, onChange }: RowsProps) {
           />
         </div>
       ))}
-      <p className="flex gap-5 text-sm">
+      <p className="flex flex-wrap gap-x-5 text-sm">
+        <FromInstrument
+          says="Read them all"
+          places={placesOf(preview)}
+          onRead={(typed) =>
+            onChange({ rows: rows.map((row, index) => ({ ...row, gap: typed[index] ?? row.gap })) })
+          }
+        />
         {rows.length < MOST_ROWS && (
           <Button onClick={() => onChange({ rows: [...rows, { at: '', gap: '' }] })}>one place more</Button>
         )}
@@ -140,4 +148,10 @@ function Rows({ values, preview, stepMm, onChange }: RowsProps) {
       </p>
     </div>
   )
+}
+
+/** Every place in its row, none while one of them is not understood. */
+function placesOf({ rows }: Schemas['StraightPreview']): number[] {
+  const places = rows.flatMap(({ at }) => (at.mm === null ? [] : [at.mm]))
+  return places.length === rows.length ? places : []
 }
