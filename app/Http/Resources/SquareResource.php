@@ -75,7 +75,7 @@ final class SquareResource
             'workWidth' => Shared::reading($work),
             'atWork' => $result === null || $sheet->test === null ? [] : [
                 (new SquareAtWork($result->errorDeg, $work->mm ?? self::USUAL_WORK_MM))->sentence($format),
-                SquareAtWork::grade($sheet->test->bladeLengthMm, $result->errorMm),
+                ...($sheet->isMetal ? [SquareAtWork::grade($sheet->test->bladeLengthMm, $result->errorMm)] : []),
             ],
             'standing' => $advice->standing,
             'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],

@@ -38,10 +38,10 @@ final readonly class SquareAtWork
     {
         foreach ((new SquareGrade)(new SquareGradeInput($bladeLengthMm, $errorMm))->grades as $grade) {
             if ($grade->met) {
-                return "Of metal it would be of grade {$grade->grade->value} (DIN 875-1, from memory).";
+                return "It keeps to grade {$grade->grade->value} (DIN 875-1, from memory).";
             }
         }
 
-        return 'Of metal it would be of no grade (DIN 875-1, from memory).';
+        return 'It keeps to no grade (DIN 875-1, from memory).';
     }
 }

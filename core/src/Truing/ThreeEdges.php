@@ -47,11 +47,10 @@ final class ThreeEdges
         $edges = [[], [], []];
         $last = count($test->stationsMm) - 1;
         [$even, $odd] = [self::inverse($sets, 1.0), self::inverse($sets, -1.0)];
-        foreach (array_keys($test->stationsMm) as $station) {
-            $sum = self::solve($even, $sets, $station, $last - $station, 1.0);
-            $difference = self::solve($odd, $sets, $station, $last - $station, -1.0);
-            foreach ($edges as $edge => $heights) {
-                $edges[$edge][$station] = $sum[$edge] + $difference[$edge];
+        [$sums, $differences] = [self::part($even, $sets, $last, 1.0), self::part($odd, $sets, $last, -1.0)];
+        foreach ([0, 1, 2] as $edge) {
+            for ($station = 0; $station <= $last; $station++) {
+                $edges[$edge][] = $sums[$edge][$station] + $differences[$edge][$station];
             }
         }
         $worst = 0.0;
@@ -102,21 +101,29 @@ final class ThreeEdges
     }
 
     /**
-     * Even or odd part of the three edges at a station.
+     * Even or odd part of the three edges, at every station. Plain loops: this is most of what a test of many stations takes.
      *
      * @param  list<list<float>>  $inverse
      * @param  list<array{int, int, bool, list<float>}>  $sets
-     * @return list<float>
+     * @param  int  $last  the last station
+     * @return array{list<float>, list<float>, list<float>}
      */
-    private static function solve(array $inverse, array $sets, int $station, int $mirror, float $parity): array
+    private static function part(array $inverse, array $sets, int $last, float $parity): array
     {
-        $right = [0.0, 0.0, 0.0];
-        foreach ($sets as [$first, $second, $isTurned, $readings]) {
-            $part = -($readings[$station] + $parity * $readings[$mirror]) / 2;
-            $right[$first] += $part;
-            $right[$second] += ($isTurned ? $parity : 1.0) * $part;
+        $edges = [[], [], []];
+        for ($station = 0; $station <= $last; $station++) {
+            $right = [0.0, 0.0, 0.0];
+            foreach ($sets as [$first, $second, $isTurned, $readings]) {
+                $part = -($readings[$station] + $parity * $readings[$last - $station]) / 2;
+                $right[$first] += $part;
+                $right[$second] += $isTurned ? $parity * $part : $part;
+            }
+            foreach ($inverse as $edge => [$a, $b, $c]) {
+                $edges[$edge][] = $a * $right[0] + $b * $right[1] + $c * $right[2];
+            }
         }
 
-        return array_map(static fn (array $row): float => $row[0] * $right[0] + $row[1] * $right[1] + $row[2] * $right[2], $inverse);
+        /** @var array{list<float>, list<float>, list<float>} $edges */
+        return $edges;
     }
 }

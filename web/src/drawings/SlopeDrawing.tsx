@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { path, type Point, radians } from './geometry'
+import { fittingFactor, path, type Point, radians } from './geometry'
 
 interface SlopeDrawingProps {
   result: Schemas['SlopeResult'] | null
@@ -9,6 +9,15 @@ interface SlopeDrawingProps {
 
 const FOOT = 50
 
+const FACTORS = [1, 2, 5, 10, 20, 50, 100]
+const MOST_APART = 6
+
+/** By how much the difference from the slope it should have is drawn larger. */
+export function slopeFactor(result: Schemas['SlopeResult'] | null): number {
+  const apart = result?.nominalDeg == null ? 0 : result.angleDeg - result.nominalDeg
+  return apart === 0 ? 1 : fittingFactor(apart, 1, MOST_APART, FACTORS)
+}
+
 /** The line the template draws, both ways round from one foot, and the slope it should have. */
 export function SlopeDrawing({ result, width, height }: SlopeDrawingProps) {
   const foot = { x: width / 2, y: height - FOOT }
@@ -17,8 +26,11 @@ export function SlopeDrawing({ result, width, height }: SlopeDrawingProps) {
     x: foot.x + long * Math.tan(radians(deg)),
     y: foot.y - long,
   })
-  const lines = result ? [result.angleDeg, -result.angleDeg] : [8, -8]
   const meant = result?.nominalDeg
+  const drawn = result
+    ? (meant ?? result.angleDeg) + (result.angleDeg - (meant ?? result.angleDeg)) * slopeFactor(result)
+    : 8
+  const lines = [drawn, -drawn]
 
   return (
     <g>
@@ -47,7 +59,7 @@ export function SlopeDrawing({ result, width, height }: SlopeDrawingProps) {
         straight edge of a board
       </text>
       {result && (
-        <text x={along(result.angleDeg).x + 10} y={along(result.angleDeg).y + 24} className="figure halo">
+        <text x={along(drawn).x + 10} y={along(drawn).y + 24} className="figure halo">
           {result.angle}
         </text>
       )}

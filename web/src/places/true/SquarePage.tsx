@@ -130,11 +130,6 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
               says={result ? preview.standing : 'out of square, as soon as a gap is typed.'}
               verdict={result?.verdict}
             />
-            {preview.atWork.map((says) => (
-              <p key={says} className="text-sm text-soft">
-                {says}
-              </p>
-            ))}
             <Learnt
               learnt={preview.learnt}
               shaving={draft.values.shaving}
@@ -149,6 +144,11 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
               onBench={onBench}
               busy={record.isPending || bench.isPending}
             />
+            {preview.atWork.map((says) => (
+              <p key={says} className="mt-3 text-sm text-soft">
+                {says}
+              </p>
+            ))}
           </>
         }
       />

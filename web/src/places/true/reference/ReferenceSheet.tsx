@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import { FlatDrawing, flatHeight } from '../../../drawings/FlatDrawing'
-import { SlopeDrawing } from '../../../drawings/SlopeDrawing'
+import { SlopeDrawing, slopeFactor } from '../../../drawings/SlopeDrawing'
 import { SticksDrawing, sticksFactor } from '../../../drawings/SticksDrawing'
 import { Sheet } from '../../../parts/Sheet'
 
@@ -63,6 +63,7 @@ export function ReferenceSheet({ page, preview, good, line, onLine }: ReferenceS
       says={says}
       block={[
         ['Slope', shown.slope ? `1 in ${shown.slope.ratio}` : '–'],
+        ['Difference', `drawn ×${slopeFactor(shown.slope)}`],
         ...(shown.slope?.lean ? [['Its own lean', shown.slope.lean] as const] : []),
         test,
         tolerance,

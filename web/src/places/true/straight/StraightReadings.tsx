@@ -29,7 +29,7 @@ export function StraightReadings({ page, preview, values, onChange, onRecord }: 
       {!onFlat && (
         <Choice
           label="In the middle, the far line is"
-          hint="far from you, drawn with the stick on your side"
+          hint="the one away from you"
           value={values.farLine}
           options={[
             { value: 'first', label: 'the one drawn first' },
