@@ -91,6 +91,9 @@ final class DemoBench
         foreach ($plan['references'] as $reference) {
             self::reference($bench, $reference);
         }
+        foreach ($plan['looks'] as $look) {
+            self::look($bench, $look);
+        }
         $bench->kitSettings()->create($plan['settings']);
         foreach ($plan['strokes'] as $count) {
             $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
@@ -177,6 +180,20 @@ final class DemoBench
             foreach ($straight['tests'] as $test) {
                 $bench->straightTests()->create([...$test, 'straight_id' => $kept->id]);
             }
+        }
+    }
+
+    /**
+     * A tool looked over at a stall; a bought one hangs in the kit already, and is being mended.
+     *
+     * @param  array<string, mixed>  $look
+     */
+    private static function look(Bench $bench, array $look): void
+    {
+        $tool = $look['state'] === 'bought' ? $bench->tools()->get()->firstOrFail('kind', $look['kind']) : null;
+        $bench->lookOvers()->create([...array_diff_key($look, ['mends' => true]), 'tool_id' => $tool?->id]);
+        foreach ($look['mends'] ?? [] as $mend) {
+            $bench->mends()->create([...$mend, 'tool_id' => $tool?->id]);
         }
     }
 

@@ -141,6 +141,24 @@ final class Bench extends Model
         return $all->concat($this->squares()->with('tests')->get())->concat($this->straights()->with('tests')->get())->concat($this->references()->with('tests')->get());
     }
 
+    /** @return HasMany<LookOver, $this> */
+    public function lookOvers(): HasMany
+    {
+        return $this->hasMany(LookOver::class);
+    }
+
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
+    /** @return HasMany<Mend, $this> */
+    public function mends(): HasMany
+    {
+        return $this->hasMany(Mend::class);
+    }
+
     /** @return HasMany<DiaryEntry, $this> */
     public function diary(): HasMany
     {

@@ -10,6 +10,8 @@ use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\EdgeEvent;
 use App\Models\Guide;
+use App\Models\LookOver;
+use App\Models\Photo;
 use App\Models\Reference;
 use App\Models\Square;
 use App\Models\Stone;
@@ -33,6 +35,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
+        Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
+        Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));

@@ -85,6 +85,14 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
       },
       {
+        path: '/kit/look',
+        lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
+      },
+      {
+        path: '/kit/look/:id',
+        lazy: async () => ({ Component: (await import('./places/kit/look/LookPage')).LookPage }),
+      },
+      {
         path: '/kit/fit/:question?',
         lazy: async () => ({ Component: (await import('./places/kit/fit/FitPage')).FitPage }),
       },

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\KitOfBench;
 use App\Bench\ReadinessOfBench;
+use App\Bench\UpkeepOfBench;
 use App\Http\Resources\BenchResource;
 use App\Models\Bench;
 use Illuminate\Http\JsonResponse;
@@ -21,6 +22,6 @@ final class ShowBench
         $diary = $bench->diary()->with('undoneBy')->latest('id');
         $diary->limit(self::LATEST);
 
-        return new JsonResponse(BenchResource::of($kit->nextWork(), (new ReadinessOfBench($bench, $kit, $format))->readiness(), array_values($diary->get()->all()), $format));
+        return new JsonResponse(BenchResource::of($kit->nextWork(), (new ReadinessOfBench($bench, $kit, $format))->readiness(), (new UpkeepOfBench($bench))->lines(), array_values($diary->get()->all()), $format));
     }
 }

@@ -57,8 +57,18 @@ final readonly class Measured
 
     public function says(float $valueMm, LengthFormatter $format): string
     {
-        $limit = $format->small($this->soundMm);
+        return self::length($valueMm, $format).'; '.$this->limit($format);
+    }
 
-        return $format->small($valueMm).($this->moreIsBetter ? "; sound from $limit on" : "; sound up to $limit");
+    /** From where on, or up to where, it is sound. */
+    public function limit(LengthFormatter $format): string
+    {
+        return ($this->moreIsBetter ? 'sound from ' : 'sound up to ').self::length($this->soundMm, $format);
+    }
+
+    /** Gaps to a hundredth, sizes to a tenth. */
+    private static function length(float $mm, LengthFormatter $format): string
+    {
+        return abs($mm) < 2.0 ? $format->small($mm) : $format->dimension($mm);
     }
 }

@@ -276,6 +276,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLooks"];
+        put?: never;
+        post: operations["startLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{look}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showLook"];
+        put: operations["saveLook"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{look}/bought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["buyLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/{look}/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leaveLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{photo}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removePhoto"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/upkeep/{key}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["doUpkeep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/works": {
         parameters: {
             query?: never;
@@ -1826,6 +1922,86 @@ export interface components {
         SizeMm: {
             [key: string]: number;
         };
+        Looks: {
+            looks: components["schemas"]["ListedLook"][];
+            kinds: components["schemas"]["Word"][];
+        };
+        ListedLook: {
+            id: number;
+            name: string;
+            kind: string;
+            /** @enum {string} */
+            state: "open" | "bought" | "left";
+            begunAt: string;
+            says: string;
+        };
+        NewLook: {
+            kind: string;
+        };
+        Look: {
+            id: number;
+            version: number;
+            name: string;
+            kind: string;
+            /** @enum {string} */
+            state: "open" | "bought" | "left";
+            toolId: number | null;
+            checks: components["schemas"]["LookCheck"][];
+            nextCheck: string | null;
+            next: components["schemas"]["Next"];
+            good: string;
+            perHour: string;
+            asked: string;
+            fair: string;
+            most: string;
+            mostTyped: string;
+            lines: components["schemas"]["PriceLine"][];
+            photos: components["schemas"]["Photo"][];
+            caution: string;
+            complaints: components["schemas"]["Typed"];
+        };
+        LookCheck: {
+            id: string;
+            asks: string;
+            see: string;
+            sign: string;
+            outcomes: components["schemas"]["Word"][];
+            /** @enum {string|null} */
+            outcome: "sound" | "mend" | "walk-away" | null;
+            says: string;
+            labels: string[];
+            typed: string[];
+            readings: components["schemas"]["Reading"][];
+            sound: string | null;
+        };
+        PriceLine: {
+            says: string;
+            amount: string;
+        };
+        Photo: {
+            id: number;
+            version: number;
+            width: number;
+            height: number;
+        };
+        LookSheet: {
+            version: number;
+            name: string;
+            found: components["schemas"]["LookFound"][];
+            asked: string;
+            good: string;
+            perHour: string;
+        };
+        LookFound: {
+            check: string;
+            /** @enum {string|null} */
+            outcome: "sound" | "mend" | "walk-away" | null;
+            readings: string[];
+        };
+        SettleLook: {
+            version: number;
+            price?: string;
+        };
         Search: {
             hits: components["schemas"]["Hit"][];
         };
@@ -2909,7 +3085,16 @@ export interface components {
             sentence: string;
             minutes: number;
             chores: components["schemas"]["Chore"][];
+            upkeep: components["schemas"]["Upkeep"][];
             latest: components["schemas"]["DiaryEntry"][];
+        };
+        Upkeep: {
+            key: string;
+            says: string;
+            why: string;
+            minutes: number | null;
+            place: string;
+            does: string;
         };
         WorkPiece: {
             id: number;
@@ -3830,6 +4015,213 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+        };
+    };
+    showLooks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Looks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Looks"];
+                };
+            };
+        };
+    };
+    startLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLook"];
+            };
+        };
+        responses: {
+            /** @description Look */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                look: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    saveLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                look: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LookSheet"];
+            };
+        };
+        responses: {
+            /** @description Look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    buyLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                look: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SettleLook"];
+            };
+        };
+        responses: {
+            /** @description Look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    leaveLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                look: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Look */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removePhoto: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                photo: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    doUpkeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Bench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bench"];
+                };
+            };
+            404: components["responses"]["Errors"];
         };
     };
     showWorks: {

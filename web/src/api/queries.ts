@@ -93,6 +93,19 @@ export const school = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/kit/school', { signal })),
   })
 
+export const looks = () =>
+  queryOptions({
+    queryKey: [UNDER, 'looks'],
+    queryFn: ({ signal }) => answered(client.GET('/api/looks', { signal })),
+  })
+
+export const lookPage = (look: number) =>
+  queryOptions({
+    queryKey: ['look', look],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/looks/{look}', { params: { path: { look } }, signal })),
+  })
+
 export const fits = () =>
   queryOptions({
     queryKey: [UNDER, 'fits'],

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { bench } from '../../api/queries'
+import { SmallLines } from './SmallLines'
 import { WorkDrawing } from '../../drawings/WorkDrawing'
 import { Board } from '../../parts/Board'
 import { Button } from '../../parts/Button'
@@ -48,6 +49,7 @@ export function BenchPlace() {
               {first && <MainButton chore={first} />}
             </NextStroke>
             <Chores chores={data.chores} />
+            <SmallLines upkeep={data.upkeep} />
           </>
         }
       />

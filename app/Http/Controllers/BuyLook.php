@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\EdgesOfTool;
+use App\Bench\ReferencesOfTool;
+use App\Http\Requests\Price;
+use App\Http\Requests\SettleLookRequest;
+use App\Http\Resources\Money;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Models\LookOver;
+use App\Models\ToolStatus;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Stall\Looked;
+
+/** The tool was bought: it enters the kit with its list of things to mend. */
+final class BuyLook
+{
+    public function __invoke(SettleLookRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
+    {
+        abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
+        $price = Price::read('price', $request->string('price')->toString());
+        $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->mending !== null && $one->mending->minutes > 0);
+        $ledger->record('tool-bought', $look->name, self::sentence($look, $price, count($mends)), static function (Changes $changes) use ($look, $price, $mends, $request, $format): void {
+            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $look->name, 'status' => ToolStatus::Owned, 'size' => [], 'price' => $price]);
+            EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
+            foreach ($mends as $one) {
+                $changes->create($changes->bench->mends(), ['tool_id' => $tool->id, 'says' => (string) $one->mending?->says, 'minutes' => (int) $one->mending?->minutes, 'cost' => (float) $one->mending?->cost]);
+            }
+            $changes->update($look, ['state' => 'bought', 'tool_id' => $tool->id], $request->version());
+        });
+
+        return (new ShowLook)($look, $format);
+    }
+
+    private static function sentence(LookOver $look, ?float $price, int $mends): string
+    {
+        $for = $price === null ? '' : ' for '.Money::plain($price);
+
+        return "Bought the {$look->name}$for, second-hand.".($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
+    }
+}

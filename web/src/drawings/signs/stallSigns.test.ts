@@ -1,0 +1,28 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import { STALL_SIGNS } from './stallSigns'
+
+/** The signs that the checks of the core name. */
+const named = new Set(
+  [
+    ...readFileSync('core/src/Stall/Checks.php', 'utf8').matchAll(
+      /new Check\('[^']+', '[^']*', '[^']*', '([a-z]+)'/g,
+    ),
+  ].map(([, sign]) => sign ?? ''),
+)
+
+describe('STALL_SIGNS', () => {
+  it('draws every check that the core knows', () => {
+    expect(named.size).toBeGreaterThan(25)
+    expect([...named].filter((sign) => !(sign in STALL_SIGNS))).toEqual([])
+  })
+  it('keeps within its field', () => {
+    for (const [sign, shapes] of Object.entries(STALL_SIGNS))
+      for (const [, d] of shapes) {
+        const first = /^M(-?[\d.]+) (-?[\d.]+)/.exec(d)
+        expect(first, sign).not.toBeNull()
+        expect(Number(first?.[1]), sign).toBeLessThanOrEqual(112)
+        expect(Number(first?.[2]), sign).toBeLessThanOrEqual(64)
+      }
+  })
+})

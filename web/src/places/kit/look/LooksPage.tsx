@@ -1,0 +1,61 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { answered, client } from '../../../api/client'
+import { looks } from '../../../api/queries'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { asDate } from '../../../parts/dates'
+import { Heading } from '../../../parts/Heading'
+import { Complaint } from '../../../parts/Keeping'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { useChange } from '../../../parts/useChange'
+import { KitNav } from '../KitNav'
+
+/** Second-hand tools looked over: those half done first, and a new one. */
+export function LooksPage() {
+  const { data, error } = useQuery(looks())
+  const navigate = useNavigate()
+  const [kind, setKind] = useState('jack-plane')
+  const begin = useChange(
+    () => answered(client.POST('/api/looks', { body: { kind } })),
+    (look) => void navigate(`/kit/look/${look.id}`),
+  )
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+
+  return (
+    <>
+      <Heading
+        title="At the stall"
+        says="An old tool looked over in the order it can be done there: what it is worth to you, and the most to offer."
+      />
+      <KitNav />
+      <div className="max-w-xl">
+        <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
+        <p className="mt-3">
+          <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+            Look it over
+          </Button>
+        </p>
+        <Complaint problem={begin.error} besides={[]} />
+        <h2 className="mt-6 text-lg">Looked over</h2>
+        {data.looks.length === 0 && (
+          <p className="text-soft">None yet. A look-over waits here when it is left half done.</p>
+        )}
+        <ul>
+          {data.looks.map((look) => (
+            <li key={look.id} className="border-t border-rule">
+              <Link to={`/kit/look/${look.id}`} className="block py-2.5 hover:bg-wood">
+                <strong className="block underline decoration-rule underline-offset-4">{look.name}</strong>
+                <span className="block text-sm text-soft">
+                  {asDate(look.begunAt)}: {look.says}
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </>
+  )
+}

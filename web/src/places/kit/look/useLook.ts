@@ -1,0 +1,92 @@
+import { useQueryClient } from '@tanstack/react-query'
+import { useCallback, useRef, useState } from 'react'
+import { answered, client, type Schemas } from '../../../api/client'
+import { lookPage } from '../../../api/queries'
+
+type Outcome = Schemas['LookFound']['outcome']
+
+interface Found {
+  outcome: Outcome
+  readings: readonly string[]
+}
+
+export interface Standing {
+  name: string
+  asked: string
+  good: string
+  perHour: string
+  found: Readonly<Record<string, Found>>
+}
+
+/** A look-over in the hand: every tap and key is saved in its turn, so that it can be left half done. */
+export function useLook(page: Schemas['Look']) {
+  const queries = useQueryClient()
+  const [standing, setStanding] = useState<Standing>(() => standingOf(page))
+  const [problem, setProblem] = useState<string | null>(null)
+  const version = useRef(page.version)
+  const queue = useRef<Promise<unknown>>(Promise.resolve())
+  const key = lookPage(page.id).queryKey
+
+  const inTurn = useCallback(
+    (send: () => Promise<Schemas['Look']>) => {
+      queue.current = queue.current.then(async () => {
+        try {
+          const saved = await send()
+          version.current = saved.version
+          setProblem(null)
+          queries.setQueryData(key, saved)
+        } catch (wrong) {
+          setProblem(wrong instanceof Error ? wrong.message : String(wrong))
+        }
+      })
+      return queue.current
+    },
+    [queries, key],
+  )
+
+  const change = (to: Partial<Standing>) => {
+    const now = { ...standing, ...to }
+    setStanding(now)
+    void inTurn(() =>
+      answered(
+        client.PUT('/api/looks/{look}', {
+          params: { path: { look: page.id } },
+          body: { ...sheetOf(now), version: version.current },
+        }),
+      ),
+    )
+  }
+
+  return {
+    standing,
+    problem,
+    change,
+    found: (check: string, found: Partial<Found>) => {
+      const before = standing.found[check] ?? { outcome: null, readings: [] }
+      change({ found: { ...standing.found, [check]: { ...before, ...found } } })
+    },
+    /** Settles it when everything typed before has been saved. */
+    settle: (send: (version: number) => Promise<Schemas['Look']>) => inTurn(() => send(version.current)),
+  }
+}
+
+function standingOf(page: Schemas['Look']): Standing {
+  const made = page.checks.map(
+    (check) => [check.id, { outcome: byEye(check), readings: check.typed }] as const,
+  )
+  const { name, asked, good, perHour } = page
+  return { name, asked, good, perHour, found: Object.fromEntries(made) }
+}
+
+/** What was read decides for itself; only what was said by eye is said again. */
+const byEye = (check: Schemas['LookCheck']): Outcome =>
+  check.typed.some((typed) => typed.trim() !== '') ? null : check.outcome
+
+function sheetOf({ found, ...rest }: Standing): Omit<Schemas['LookSheet'], 'version'> {
+  const rows = Object.entries(found).map(([check, one]) => ({
+    check,
+    outcome: one.outcome,
+    readings: [...one.readings],
+  }))
+  return { ...rest, name: rest.name.trim() === '' ? 'no name yet' : rest.name, found: rows }
+}
