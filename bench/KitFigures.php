@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use JackRest\Core\Idle\LossFree;
+use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
@@ -15,6 +17,7 @@ use JackRest\Core\School\School;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Patterns;
+use JackRest\Core\Work\Task;
 
 /** What is promised of the kit: the whole real catalogue planned, a large bench covered. */
 final class KitFigures
@@ -30,6 +33,7 @@ final class KitFigures
         foreach ([['from nothing, as it comes', [], null], ['pull saws, second-hand', ['saws' => 'pull', 'spend' => 'second-hand'], null], ['within 600', [], 600.0]] as [$name, $answers, $budget]) {
             $figures["whole catalogue, all works, plan and ladder: $name"] = [self::planAndLadder($answers, $budget), 1000.0];
         }
+        $figures['idle review of '.self::TOOLS.' tools and '.self::WORKS.' works: each alone, and both largest sets'] = [self::idle(), 1000.0];
         $figures['coverage of '.self::TOOLS.' tools and '.self::WORKS.' works'] = [self::coverage(), 200.0];
 
         return $figures;
@@ -49,6 +53,35 @@ final class KitFigures
 
     private static function coverage(): float
     {
+        [$tools, $works] = self::large();
+        $start = hrtime(true);
+        $coverage = new Coverage(new ToolsAtHand($tools), new School);
+        foreach ($works as $tasks) {
+            array_map($coverage->of(...), $tasks);
+        }
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+
+    private static function idle(): float
+    {
+        [$tools, $works] = self::large();
+        $tasks = array_merge(...$works);
+        mt_srand(20261125);
+        $worth = array_combine(array_map(static fn (Tool $tool): string => $tool->id, $tools), array_map(static fn (): float => (float) mt_rand(5, 150), $tools));
+        $start = hrtime(true);
+        $without = new WithoutOne($tasks, $tools, new School);
+        array_map($without->of(...), $tools);
+        $search = new LossFree($tasks, $tools, $worth, [], new School);
+        $sets = [$search->byWorth(), $search->byNumber()];
+        assert($sets[0]->isProven && $sets[1]->isProven);
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+
+    /** @return array{list<Tool>, non-empty-list<list<Task>>} many tools, and the tasks of many works */
+    private static function large(): array
+    {
         $kinds = array_keys(ToolKinds::all());
         $tools = array_map(static fn (int $number): Tool => new Tool((string) $number, $kinds[$number % count($kinds)], "tool $number"), range(0, self::TOOLS - 1));
         $patterns = array_values(Patterns::all());
@@ -59,12 +92,7 @@ final class KitFigures
 
             return $pattern->tasks([$first->name => min($first->most, $first->usual + $number)], Hardness::Medium);
         }, range(0, self::WORKS - 1));
-        $start = hrtime(true);
-        $coverage = new Coverage(new ToolsAtHand($tools), new School);
-        foreach ($works as $tasks) {
-            array_map($coverage->of(...), $tasks);
-        }
 
-        return (hrtime(true) - $start) / 1e6;
+        return [$tools, $works];
     }
 }

@@ -91,6 +91,13 @@ final class DemoBench
         foreach ($plan['references'] as $reference) {
             self::reference($bench, $reference);
         }
+        foreach ($plan['uses'] as $use) {
+            $bench->toolUses()->create([
+                'tool_id' => $bench->tools()->get()->firstOrFail('name', $use['tool'])->id,
+                'work_id' => $use['work'] === null ? null : $bench->works()->get()->firstOrFail('name', $use['work'])->id,
+                'used_on' => $use['used_on'],
+            ]);
+        }
         foreach ($plan['looks'] as $look) {
             self::look($bench, $look);
         }

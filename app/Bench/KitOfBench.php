@@ -22,6 +22,8 @@ use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\Kit\Wanted;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\School\School;
+use JackRest\Core\Work\Operation;
+use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Task;
 
 /** The tools of a bench beside the works they are for, and what the core says of both. */
@@ -43,7 +45,7 @@ final class KitOfBench
 
     private ?Coverage $planned = null;
 
-    public function __construct(Bench $bench)
+    public function __construct(public readonly Bench $bench)
     {
         $this->tools = $bench->tools()->get()->toBase();
         $this->works = $bench->works()->get()->toBase()->sortBy(static fn (Work $work): array => [! $work->chosen, $work->due_on ?? '9999', $work->id])->values();
@@ -78,7 +80,7 @@ final class KitOfBench
     /** What can be done with the tools owned. */
     public function coverage(): Coverage
     {
-        return $this->coverage ??= new Coverage(new ToolsAtHand($this->owned()), $this->school);
+        return $this->coverage ??= new Coverage(new ToolsAtHand($this->atHand()), $this->school);
     }
 
     /** What could be done once the plan is got as well. */
@@ -106,15 +108,44 @@ final class KitOfBench
     {
         $coverage = $without === null
             ? $this->coverage()
-            : new Coverage(new ToolsAtHand(array_values(array_filter($this->owned(), static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id))), $this->school);
+            : new Coverage(new ToolsAtHand(array_values(array_filter($this->atHand(), static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id))), $this->school);
 
         return array_values(array_filter($this->planned($work)->tasks, static fn (Task $task): bool => ! $coverage->of($task)->isEnough()));
     }
 
-    /** @return list<CoreTool> */
+    /** What a kind is got for: the chosen works that lack something it takes part in; null: none of them. */
+    public function wantedFor(string $kind): ?string
+    {
+        $takesPart = array_fill_keys(array_map(static fn (Operation $operation): string => $operation->id, Operations::byKind()[$kind] ?? []), true);
+        $wanting = $this->works->filter(fn (Work $work): bool => $work->chosen && array_filter($this->lacking($work), static fn (Task $task): bool => isset($takesPart[$task->operation->id])) !== []);
+
+        return $wanting->isEmpty() ? null : $wanting->pluck('name')->implode(', ');
+    }
+
+    /** @return list<CoreTool> all of them: what is lent or put away is not bought again */
     public function owned(): array
     {
         return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), $this->of(ToolStatus::Owned));
+    }
+
+    /** @return list<CoreTool> those that hang here */
+    public function atHand(): array
+    {
+        return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => $tool->isAtHand())));
+    }
+
+    /** @return list<Tool> lent or put away, and wanted for what cannot be done without them */
+    public function toFetch(Work $work): array
+    {
+        $whole = new Coverage(new ToolsAtHand($this->owned()), $this->school);
+        $ids = [];
+        foreach ($this->lacking($work) as $task) {
+            foreach ($whole->of($task)->isEnough() ? $whole->of($task)->best->tools ?? [] : [] as $tool) {
+                $ids[$tool->id] = true;
+            }
+        }
+
+        return array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => ! $tool->isAtHand() && isset($ids[(string) $tool->id])));
     }
 
     /** @return list<Tool> */

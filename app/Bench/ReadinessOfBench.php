@@ -7,6 +7,7 @@ namespace App\Bench;
 use App\Models\Bench;
 use App\Models\BenchSession;
 use App\Models\Edge;
+use App\Models\Tool;
 use App\Models\Work;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeSheet;
@@ -58,9 +59,11 @@ final class ReadinessOfBench
             return [];
         }
         $planner = $this->kit->plannerFor(collect([$work]));
+        $fetch = array_map(static fn (Tool $tool): Chore => new Chore(ChoreKind::FetchTool, (string) $tool->id, $tool->lent_on === null ? "Hang the {$tool->name} up again." : "Ask {$tool->lent_to} for the {$tool->name}.", "The {$work->name} want it.", null), $this->kit->toFetch($work));
         $buy = (new Ladder($planner))->inOrder();
-        $chores = array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), array_slice($buy, 0, self::TOOLS_NAMED));
-        $more = count($buy) - count($chores);
+        $named = array_slice($buy, 0, self::TOOLS_NAMED);
+        $chores = [...$fetch, ...array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), $named)];
+        $more = count($buy) - count($named);
         if ($more > 0) {
             $chores[] = new Chore(ChoreKind::GetTool, 'ladder', "And $more more to get or make.", 'The ladder has them in order.', null);
         }

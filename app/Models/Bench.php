@@ -153,6 +153,12 @@ final class Bench extends Model
         return $this->hasMany(Photo::class);
     }
 
+    /** @return HasMany<ToolUse, $this> */
+    public function toolUses(): HasMany
+    {
+        return $this->hasMany(ToolUse::class);
+    }
+
     /** @return HasMany<Mend, $this> */
     public function mends(): HasMany
     {

@@ -17,6 +17,13 @@ use JackRest\Core\Kit\Wanted;
  * @property ToolStatus $status
  * @property array<string, float> $size the dimensions that were read, by name; the others are usual for the kind
  * @property float|null $price
+ * @property string|null $hung_on when it came, where that is known better than by its record
+ * @property string|null $bought_for what it was got for
+ * @property bool $kept for its own sake
+ * @property string|null $away_on since when it is put away
+ * @property string|null $lent_to
+ * @property string|null $lent_on
+ * @property string|null $ask_on when to ask for it
  * @property \Illuminate\Database\Eloquent\Collection<int, StrokeCount> $strokeCounts
  * @property \Illuminate\Database\Eloquent\Collection<int, Edge> $edges
  */
@@ -25,7 +32,7 @@ final class Tool extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float'];
+        return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float', 'kept' => 'boolean'];
     }
 
     /** @return HasMany<StrokeCount, $this> */
@@ -38,6 +45,12 @@ final class Tool extends Record
     public function edges(): HasMany
     {
         return $this->hasMany(Edge::class);
+    }
+
+    /** Whether it hangs here: neither lent nor put away. */
+    public function isAtHand(): bool
+    {
+        return $this->lent_on === null && $this->away_on === null;
     }
 
     public function kindOfTool(): ToolKind

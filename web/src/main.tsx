@@ -85,6 +85,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
       },
       {
+        path: '/kit/idle',
+        lazy: async () => ({ Component: (await import('./places/kit/idle/IdlePage')).IdlePage }),
+      },
+      {
         path: '/kit/look',
         lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
       },

@@ -14,6 +14,7 @@ use App\Ledger\Ledger;
 use App\Models\LookOver;
 use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Stall\Looked;
 
@@ -26,7 +27,7 @@ final class BuyLook
         $price = Price::read('price', $request->string('price')->toString());
         $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->mending !== null && $one->mending->minutes > 0);
         $ledger->record('tool-bought', $look->name, self::sentence($look, $price, count($mends)), static function (Changes $changes) use ($look, $price, $mends, $request, $format): void {
-            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $look->name, 'status' => ToolStatus::Owned, 'size' => [], 'price' => $price]);
+            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $look->name, 'status' => ToolStatus::Owned, 'size' => [], 'price' => $price, 'hung_on' => Carbon::now()->toDateString()]);
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
             foreach ($mends as $one) {

@@ -12,6 +12,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
 use JackRest\Core\Kit\ToolKinds;
@@ -40,6 +41,7 @@ final readonly class TakeOffer
                 'status' => $status,
                 'size' => array_diff_assoc($offer->sizes, $kind->usualSizes()),
                 'price' => null,
+                ...($status === ToolStatus::Owned ? ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => (new KitOfBench($changes->bench))->wantedFor($offer->kind)] : []),
             ]);
             EdgesOfTool::bring($changes, $tool, $this->format);
             ReferencesOfTool::bring($changes, $tool);

@@ -63,6 +63,7 @@ final class BenchResource
             'place' => match ($chore->kind) {
                 ChoreKind::ChooseWork => '/kit/works',
                 ChoreKind::GetTool => '/kit/ladder',
+                ChoreKind::FetchTool => '/kit/idle',
                 ChoreKind::SharpenEdge => "/edges/{$chore->id}",
                 ChoreKind::FinishSession => "/sessions/{$chore->id}",
                 ChoreKind::TestReference => $chore->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\IdleOfBench;
 use App\Bench\KitOfBench;
 use App\Models\Tool;
 use App\Models\Work;
@@ -34,9 +35,10 @@ final readonly class KitResource
         $tools = $this->kit->tools->sortBy(static fn (Tool $tool): array => [$order[$tool->kind], $tool->name])->values();
         $proposal = $this->kit->planner()->propose();
         $first = $this->kit->ladder()->inOrder()[0] ?? null;
+        $idle = new IdleOfBench($this->kit->bench, $this->kit);
 
         return [
-            'board' => $tools->map(ToolResource::of(...))->all(),
+            'board' => $tools->filter(static fn (Tool $tool): bool => $tool->away_on === null)->map(static fn (Tool $tool): array => ToolResource::of($tool, $idle->stands($tool)))->values()->all(),
             'groups' => KindResource::groups(),
             'works' => $this->kit->works->map(fn (Work $work): array => WorkResource::line($work, $this->kit))->all(),
             'next' => $this->next($proposal, $first),

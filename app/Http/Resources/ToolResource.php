@@ -8,8 +8,11 @@ use App\Models\Tool;
 
 final class ToolResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Tool $tool): array
+    /**
+     * @param  bool  $isIdle  whether it stands idle, where that is asked for
+     * @return array<string, mixed>
+     */
+    public static function of(Tool $tool, bool $isIdle = false): array
     {
         $kind = $tool->kindOfTool();
 
@@ -24,6 +27,9 @@ final class ToolResource
             'status' => $tool->status->value,
             'sizeMm' => (object) $tool->toCore()->sizes(),
             'price' => $tool->price,
+            'isIdle' => $isIdle,
+            'lentTo' => $tool->lent_on === null ? null : $tool->lent_to,
+            'awayOn' => $tool->away_on,
         ];
     }
 }

@@ -40,6 +40,10 @@ final readonly class Idleness
 
     public function isIdle(): bool
     {
+        // Nobody writes down every stroke of a mallet: what the works ask for is not idle for want of an entry.
+        if ($this->daysSinceUse === null && $this->serves > 0) {
+            return false;
+        }
         $allowed = $this->serves > self::RARELY ? self::DAYS : 2 * self::DAYS;
 
         return ($this->daysSinceUse ?? $this->daysHere) > $allowed;
@@ -49,7 +53,7 @@ final readonly class Idleness
     {
         return match (true) {
             $this->daysSinceUse === null && $this->daysHere < 2 => 'Hung up just now.',
-            $this->daysSinceUse === null => 'Never used, as far as is written down; here '.self::since($this->daysHere).'.',
+            $this->daysSinceUse === null => 'No use written down; here '.self::since($this->daysHere).'.',
             $this->daysSinceUse === 0 => 'Used today.',
             default => 'Last used '.self::since($this->daysSinceUse).' ago'.($this->uses > 1 ? ", $this->uses times in all." : '.'),
         };

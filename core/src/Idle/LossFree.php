@@ -23,19 +23,22 @@ use JackRest\Core\Work\Way;
  *
  * Every task that can be done now must stay as well done as now, and every tool that stays must keep what it needs
  * beside it. What stays is then the cheapest set that serves all of it, with the tools' own worth as prices – the
- * question of `kit-plan`, and as exact; what goes is the rest, the largest such set. With every worth 1 it is the
- * largest by number. Tools kept for their own sake stay, and cost nothing.
+ * question of `kit-plan`, and as exact; what goes is the rest, the largest such set. With a price of one for
+ * each it is the largest by number. Tools kept for their own sake stay, and cost nothing.
  */
 final readonly class LossFree
 {
     /** @var array<string, list<Tool>> those that count, by kind */
     private array $atHand;
 
+    /** @var array<array-key, array<string, list<string>>> what each tool needs beside it, as far as it is met now: ids of the givers, by the need */
+    private array $needs;
+
     /**
      * @param  list<Task>  $tasks  of the chosen works
      * @param  list<Tool>  $owned
-     * @param  array<string, float>  $worth  by the id of a tool
-     * @param  array<string, true>  $kept  ids of those kept for their own sake
+     * @param  array<array-key, float>  $worth  by the id of a tool
+     * @param  array<array-key, true>  $kept  ids of those kept for their own sake
      */
     public function __construct(private array $tasks, private array $owned, private array $worth, private array $kept, private School $school)
     {
@@ -45,6 +48,7 @@ final readonly class LossFree
             $byKind[$tool->kind] = $working->of($tool->kind);
         }
         $this->atHand = array_filter($byKind, static fn (array $tools): bool => $tools !== []);
+        $this->needs = $this->needsOfAll();
     }
 
     public function byWorth(): LossFreeSet
@@ -52,12 +56,17 @@ final readonly class LossFree
         return $this->set($this->worth);
     }
 
+    /** Of several sets of the same number the one that is worth most. */
     public function byNumber(): LossFreeSet
     {
-        return $this->set(array_fill_keys(array_map(static fn (Tool $tool): string => $tool->id, $this->owned), 1.0));
+        return $this->set($this->onePlusWorth());
     }
 
-    /** The question as `kit-plan` is asked it. @param  array<string, float>  $prices */
+    /**
+     * The question as `kit-plan` is asked it.
+     *
+     * @param  array<array-key, float>  $prices  by the id of a tool
+     */
     public function problem(array $prices): KitPlanInput
     {
         $suiting = $this->suiting($prices);
@@ -84,7 +93,7 @@ final readonly class LossFree
         );
     }
 
-    /** @param  array<string, float>  $prices */
+    /** @param  array<array-key, float>  $prices */
     private function set(array $prices): LossFreeSet
     {
         $plan = (new KitPlan)($this->problem($prices));
@@ -94,11 +103,23 @@ final readonly class LossFree
         return new LossFreeSet($goes, array_sum(array_map(fn (Tool $tool): float => $this->worth[$tool->id] ?? 0.0, $goes)), $plan->provenOptimal);
     }
 
+    /** @return array<array-key, float> so much for each tool that no worth outweighs one, and its worth */
+    public function onePlusWorth(): array
+    {
+        $one = 1.0 + ceil(array_sum($this->worth));
+        $prices = [];
+        foreach ($this->owned as $tool) {
+            $prices[$tool->id] = $one + ($this->worth[$tool->id] ?? 0.0);
+        }
+
+        return $prices;
+    }
+
     /**
      * For every task that can be done now: which tools of each kind suit which way. Of several tools that suit no more
      * than another one of their kind which costs no more to keep, none is ever needed.
      *
-     * @param  array<string, float>  $prices
+     * @param  array<array-key, float>  $prices
      * @return list<array{Task, int, list<array{Way, array<string, list<string>>}>}> task, grade now, its ways
      */
     private function suiting(array $prices): array
@@ -147,7 +168,7 @@ final readonly class LossFree
 
     /**
      * @param  array<string, list<string>>  $ofKind  what each tool of a kind suits
-     * @param  array<string, float>  $prices
+     * @param  array<array-key, float>  $prices
      * @return list<string>
      */
     private function needless(array $ofKind, array $prices): array
@@ -167,7 +188,7 @@ final readonly class LossFree
         return $needless;
     }
 
-    /** @param  array<string, float>  $prices */
+    /** @param  array<array-key, float>  $prices */
     private function price(string $id, array $prices): float
     {
         return isset($this->kept[$id]) ? 0.0 : $prices[$id] ?? 0.0;
@@ -212,7 +233,7 @@ final readonly class LossFree
         foreach ($methods as $method) {
             $needs = [];
             foreach ($method->tools as $tool) {
-                $needs += $this->needs($tool);
+                $needs += $this->needs[$tool];
             }
             $everyWay[$method->operation] = isset($everyWay[$method->operation]) ? array_intersect_key($everyWay[$method->operation], $needs) : $needs;
         }
@@ -230,7 +251,7 @@ final readonly class LossFree
     private function withNeeds(array $tools, array $forced): array
     {
         foreach ($tools as $tool) {
-            foreach ($this->needs($tool) as $need => $givers) {
+            foreach ($this->needs[$tool] as $need => $givers) {
                 if (isset($forced[$need]) || array_intersect($givers, $tools) !== []) {
                     continue;
                 }
@@ -243,19 +264,24 @@ final readonly class LossFree
         return [array_values(array_unique($tools))];
     }
 
-    /** @return array<string, list<string>> ids of the owned givers, by the need, as far as it is met now */
-    private function needs(string $id): array
+    /** @return array<array-key, array<string, list<string>>> */
+    private function needsOfAll(): array
     {
-        $tool = array_values(array_filter($this->owned, static fn (Tool $tool): bool => $tool->id === $id))[0] ?? null;
-        $needs = [];
-        foreach ($tool === null ? [] : ToolKinds::named($tool->kind)->needs as $need) {
-            $needs[$need instanceof Need ? $need->value : $need] = $this->ids($need instanceof Need ? $need->givers() : [$need]);
-            if ($need === Need::Hone && $this->school->guides()) {
-                $needs['honing-guide'] = $this->ids(['honing-guide']);
+        $ofKind = [];
+        foreach (array_keys($this->atHand) as $kind) {
+            foreach (ToolKinds::named($kind)->needs as $need) {
+                $ofKind[$kind][$need instanceof Need ? $need->value : $need] = $this->ids($need instanceof Need ? $need->givers() : [$need]);
+                if ($need === Need::Hone && $this->school->guides()) {
+                    $ofKind[$kind]['honing-guide'] = $this->ids(['honing-guide']);
+                }
             }
         }
+        $needs = [];
+        foreach ($this->owned as $tool) {
+            $needs[$tool->id] = array_filter($ofKind[$tool->kind] ?? [], static fn (array $givers): bool => $givers !== []);
+        }
 
-        return array_filter($needs, static fn (array $givers): bool => $givers !== []);
+        return $needs;
     }
 
     /**

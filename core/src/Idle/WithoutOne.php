@@ -23,6 +23,9 @@ final class WithoutOne
     /** @var list<Task> */
     private readonly array $tasks;
 
+    /** @var array<string, int> how many there are of a kind */
+    private readonly array $ofKind;
+
     /** @var array<string, true> kinds that others need beside them */
     private array $givers = [];
 
@@ -38,6 +41,7 @@ final class WithoutOne
             $unique[$task->key()] = $task;
         }
         $this->tasks = array_values($unique);
+        $this->ofKind = array_count_values(array_map(static fn (Tool $tool): string => $tool->kind, $owned));
         foreach ($this->tasks as $task) {
             foreach ($this->now->of($task)->best->tools ?? [] as $tool) {
                 $this->served[$tool->id][] = $task;
@@ -58,7 +62,8 @@ final class WithoutOne
 
     public function of(Tool $tool): Going
     {
-        $affected = isset($this->givers[$tool->kind]) ? $this->tasks : $this->served[$tool->id] ?? [];
+        // What others need beside them is missed only when the last of its kind goes.
+        $affected = isset($this->givers[$tool->kind]) && $this->ofKind[$tool->kind] === 1 ? $this->tasks : $this->served[$tool->id] ?? [];
         if ($affected === []) {
             return new Going([], [], []);
         }

@@ -8,6 +8,8 @@ enum ChoreKind: string
 {
     case ChooseWork = 'choose-work';
     case GetTool = 'get-tool';
+    /** Lent or put away, and wanted now. */
+    case FetchTool = 'fetch-tool';
     case SharpenEdge = 'sharpen-edge';
     case FinishSession = 'finish-session';
     /** Its id is where the reference's page is. */

@@ -17,6 +17,7 @@ final class IdlenessTest extends TestCase
     #[TestWith([800, 400, 1, true])]
     #[TestWith([90, null, 0, false])]
     #[TestWith([400, null, 0, true])]
+    #[TestWith([400, null, 4, false])]
     public function test_when_it_stands_idle(int $here, ?int $since, int $serves, bool $idle): void
     {
         self::assertSame($idle, (new Idleness($here, $since, 3, $serves))->isIdle());
@@ -26,7 +27,7 @@ final class IdlenessTest extends TestCase
     {
         self::assertSame('Last used 7 months ago, 3 times in all.', (new Idleness(400, 213, 3, 5))->sentence());
         self::assertSame('Used today.', (new Idleness(400, 0, 1, 5))->sentence());
-        self::assertSame('Never used, as far as is written down; here 13 months.', (new Idleness(400, null, 0, 5))->sentence());
+        self::assertSame('No use written down; here 13 months.', (new Idleness(400, null, 0, 5))->sentence());
     }
 
     public function test_why_it_may_stand_idle(): void

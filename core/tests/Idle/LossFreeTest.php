@@ -71,7 +71,7 @@ final class LossFreeTest extends TestCase
     {
         [$wanted, $owned, $worth] = self::chance($seed, $tools, $tasks);
         $search = new LossFree($wanted, $owned, $worth, [], new School);
-        foreach ([[$search->byWorth(), $worth], [$search->byNumber(), array_fill_keys(array_keys($worth), 1.0)]] as [$set, $prices]) {
+        foreach ([[$search->byWorth(), $worth], [$search->byNumber(), $search->onePlusWorth()]] as [$set, $prices]) {
             self::assertTrue($set->isProven);
             self::assertTrue(self::losesNothing($wanted, $owned, $set->ids()));
             $goes = array_sum(array_map(static fn (string $id): float => $prices[$id], $set->ids()));

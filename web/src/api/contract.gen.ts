@@ -276,6 +276,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kit/idle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showIdle"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/idle/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putAway"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/hung": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hangAgain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/lent": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lendTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepTool"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tools/{tool}/used": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["useTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks": {
         parameters: {
             query?: never;
@@ -3109,7 +3205,7 @@ export interface components {
         };
         Chore: {
             /** @enum {string} */
-            kind: "choose-work" | "get-tool" | "sharpen-edge" | "finish-session" | "test-reference";
+            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "finish-session" | "test-reference";
             says: string;
             why: string;
             minutes: number | null;
@@ -3161,6 +3257,71 @@ export interface components {
             status: "owned" | "wanted";
             sizeMm: components["schemas"]["SizeMm"];
             price: number | null;
+            isIdle: boolean;
+            lentTo: string | null;
+            awayOn: string | null;
+        };
+        Idle: {
+            tools: components["schemas"]["IdleTool"][];
+            byWorth: components["schemas"]["LossFreeSet"];
+            byNumber: components["schemas"]["LossFreeSet"];
+            lent: components["schemas"]["NotHere"][];
+            away: components["schemas"]["NotHere"][];
+            purchases: components["schemas"]["BoughtFor"][];
+            works: components["schemas"]["Word"][];
+            next: components["schemas"]["Next"];
+        };
+        IdleTool: {
+            id: number;
+            version: number;
+            name: string;
+            form: string;
+            sizeMm: components["schemas"]["SizeMm"];
+            isIdle: boolean;
+            kept: boolean;
+            couldGo: boolean;
+            used: string;
+            why: string | null;
+            lost: string[];
+            worse: string[];
+            instead: string[];
+            worth: string;
+        };
+        LossFreeSet: {
+            ids: number[];
+            worth: string;
+            isProven: boolean;
+        };
+        NotHere: {
+            id: number;
+            version: number;
+            name: string;
+            to: string | null;
+            since: string | null;
+            askOn: string | null;
+        };
+        BoughtFor: {
+            id: number;
+            name: string;
+            boughtFor: string | null;
+            usedFor: string;
+        };
+        PutAway: {
+            tools: number[];
+        };
+        Lend: {
+            version: number;
+            to: string;
+            on: string;
+            askOn: string;
+        };
+        KeepTool: {
+            version: number;
+            kept: boolean;
+        };
+        UseTool: {
+            day: string;
+            work: number | null;
         };
         Work: {
             id: number;
@@ -4014,6 +4175,166 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showIdle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Idle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Idle"];
+                };
+            };
+        };
+    };
+    putAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PutAway"];
+            };
+        };
+        responses: {
+            /** @description Idle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Idle"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    hangAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Idle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Idle"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    lendTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Lend"];
+            };
+        };
+        responses: {
+            /** @description Idle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Idle"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    keepTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepTool"];
+            };
+        };
+        responses: {
+            /** @description Idle */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Idle"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    useTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["UseTool"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

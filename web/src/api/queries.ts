@@ -93,6 +93,12 @@ export const school = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/kit/school', { signal })),
   })
 
+export const idle = () =>
+  queryOptions({
+    queryKey: [UNDER, 'idle'],
+    queryFn: ({ signal }) => answered(client.GET('/api/kit/idle', { signal })),
+  })
+
 export const looks = () =>
   queryOptions({
     queryKey: [UNDER, 'looks'],

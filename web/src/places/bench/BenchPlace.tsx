@@ -15,6 +15,7 @@ import { Sheet } from '../../parts/Sheet'
 const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'choose-work': 'Choose a work',
   'get-tool': 'See the ladder',
+  'fetch-tool': 'See what is not here',
   'sharpen-edge': 'Plan the honing',
   'finish-session': 'Go on at the bench',
   'test-reference': 'Test it',

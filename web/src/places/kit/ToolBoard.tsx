@@ -58,6 +58,7 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
         <p className="flex flex-wrap gap-x-6 border-t border-ink px-4 py-1.5 text-sm">
           <Key dashed={false} says="owned" />
           <Key dashed says="wanted" />
+          <span className="text-soft">faint: idle or lent</span>
           <span className="text-soft">all drawn to one scale</span>
         </p>
       </div>
@@ -180,10 +181,13 @@ function EmptyHook({ group }: { group: Schemas['ToolGroup'] }) {
 const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marked: boolean }) {
   const outline = outlineOf(tool.form, tool.sizeMm)
   const wanted = tool.status === 'wanted'
+  const faint = tool.isIdle || tool.lentTo !== null
 
   return (
     <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
-      <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
+      <span className={faint ? 'opacity-45' : undefined}>
+        <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
+      </span>
       <span
         className={clsx(
           'mt-1 max-w-28 min-w-16 text-xs leading-tight',
@@ -192,6 +196,8 @@ const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marke
         )}
       >
         {tool.name}
+        {tool.lentTo && <span className="block text-soft">lent to {tool.lentTo}</span>}
+        {tool.isIdle && <span className="block text-soft">idle</span>}
       </span>
     </Link>
   )

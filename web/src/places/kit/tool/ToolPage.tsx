@@ -16,6 +16,7 @@ import { KitNav } from '../KitNav'
 import { Naming } from './Naming'
 import { Overruling } from './Overruling'
 import { Removal } from './Removal'
+import { ItsUse } from './ItsUse'
 import { Serves } from './Serves'
 import { StrokeCounter } from './StrokeCounter'
 import { lengthsOf, typedFigures } from './toolForm'
@@ -110,6 +111,7 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
             {page.tool.status === 'owned' && page.sizes.some((row) => row.name === 'tpi') && (
               <StrokeCounter page={page} />
             )}
+            {page.tool.status === 'owned' && <ItsUse tool={page.tool} />}
             <Overruling page={page} />
           </>
         }
