@@ -98,6 +98,12 @@ final class DemoBench
                 'used_on' => $use['used_on'],
             ]);
         }
+        foreach ($plan['care'] as $round) {
+            $bench->careRounds()->create($round);
+        }
+        foreach ($plan['consumables'] as $bought) {
+            $bench->consumables()->create($bought);
+        }
         foreach ($plan['looks'] as $look) {
             self::look($bench, $look);
         }

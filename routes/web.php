@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AddConsumable;
 use App\Http\Controllers\AddEdge;
 use App\Http\Controllers\AddGuide;
 use App\Http\Controllers\AddPhoto;
@@ -60,6 +61,7 @@ use App\Http\Controllers\RecordSquareTest;
 use App\Http\Controllers\RecordStraightDrop;
 use App\Http\Controllers\RecordStraightTest;
 use App\Http\Controllers\RecordTrial;
+use App\Http\Controllers\RemoveConsumable;
 use App\Http\Controllers\RemoveEdge;
 use App\Http\Controllers\RemoveGuide;
 use App\Http\Controllers\RemovePhoto;
@@ -72,11 +74,13 @@ use App\Http\Controllers\ReportEdge;
 use App\Http\Controllers\SaveLook;
 use App\Http\Controllers\SaveSession;
 use App\Http\Controllers\Search;
+use App\Http\Controllers\SetDamp;
 use App\Http\Controllers\SetPreferences;
 use App\Http\Controllers\SetSchool;
 use App\Http\Controllers\ShowAlternatives;
 use App\Http\Controllers\ShowApp;
 use App\Http\Controllers\ShowBench;
+use App\Http\Controllers\ShowCare;
 use App\Http\Controllers\ShowDiary;
 use App\Http\Controllers\ShowEdge;
 use App\Http\Controllers\ShowEdges;
@@ -162,6 +166,10 @@ Route::prefix('api')->group(static function (): void {
         Route::get('photos/{photo}', ShowPhoto::class);
         Route::delete('photos/{photo}', RemovePhoto::class);
         Route::post('upkeep/{key}/done', DoUpkeep::class);
+        Route::get('care', ShowCare::class);
+        Route::put('care/damp', SetDamp::class);
+        Route::post('consumables', AddConsumable::class);
+        Route::delete('consumables/{consumable}', RemoveConsumable::class);
         Route::get('works', ShowWorks::class);
         Route::post('works', AddWork::class);
         Route::post('works/preview', PreviewWork::class);

@@ -7,15 +7,21 @@ namespace App\Bench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Bench;
+use App\Models\ConsumableStock;
 use App\Models\Mend;
 use App\Models\Tool;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Care\CareJob;
+use JackRest\Core\Care\CareRound;
 use JackRest\Core\Readiness\Upkeep;
 
 /** The small lines on Bench, and the one tap that does each of them. */
 final readonly class UpkeepOfBench
 {
+    /** More rounds of care than this are not asked for at once. */
+    private const CARES = 2;
+
     public function __construct(private Bench $bench)
     {
     }
@@ -23,7 +29,7 @@ final readonly class UpkeepOfBench
     /** @return list<Upkeep> */
     public function lines(): array
     {
-        return [...$this->mends(), ...$this->lent()];
+        return [...$this->mends(), ...$this->lent(), ...$this->care(), ...$this->low()];
     }
 
     /** @return list<Upkeep> */
@@ -47,15 +53,51 @@ final readonly class UpkeepOfBench
         return array_values($out->map(static fn (Tool $tool): Upkeep => new Upkeep("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, '/kit/idle', 'It is back'))->all());
     }
 
+    /** @return list<Upkeep> rounds of care that are due, the longest overdue first and no more than a few */
+    private function care(): array
+    {
+        $care = new CareOfBench($this->bench);
+        $here = $care->daysHere();
+        $due = array_filter($care->rounds(), static fn (CareRound $round): bool => $round->isDue($here));
+
+        return array_map(static fn (CareRound $round): Upkeep => new Upkeep("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), '/kit/care'), array_slice(array_values($due), 0, self::CARES));
+    }
+
+    /** @return list<Upkeep> what is nearly used up */
+    private function low(): array
+    {
+        $care = new CareOfBench($this->bench);
+        $low = $this->bench->consumables()->get()->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
+
+        return array_values($low->map(static fn (ConsumableStock $bought): Upkeep => new Upkeep("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, '/kit/care', 'Got as much again'))->all());
+    }
+
     /** Does what one line says; nothing happens where it is done already. */
     public function done(Ledger $ledger, string $key): void
     {
         [$kind, $id] = [...explode('-', $key, 2), ''];
         match ($kind) {
             'mend' => $this->mended($ledger, $this->open()->findOrFail((int) $id)),
+            'care' => $this->cared($ledger, CareJob::tryFrom($id) ?? abort(404)),
+            'stock' => $this->bought($ledger, $this->bench->consumables()->findOrFail((int) $id)),
             'lent' => $this->back($ledger, $this->bench->tools()->findOrFail((int) $id)),
             default => abort(404),
         };
+    }
+
+    private function cared(Ledger $ledger, CareJob $job): void
+    {
+        $round = array_values(array_filter((new CareOfBench($this->bench))->rounds(), static fn (CareRound $round): bool => $round->job === $job))[0] ?? abort(404);
+        $ledger->record('cared', 'kit', $job->says($round->tools).' Done.', static function (Changes $changes) use ($job): void {
+            $changes->create($changes->bench->careRounds(), ['job' => $job, 'done_on' => Carbon::now()->toDateString()]);
+        });
+    }
+
+    private function bought(Ledger $ledger, ConsumableStock $stock): void
+    {
+        $ledger->record('consumable-bought', $stock->kind->label(), "Bought {$stock->kind->label()} again.", static function (Changes $changes) use ($stock): void {
+            $changes->update($stock, ['bought_on' => Carbon::now()->toDateString()]);
+        });
     }
 
     private function back(Ledger $ledger, Tool $tool): void

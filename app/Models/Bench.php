@@ -159,6 +159,18 @@ final class Bench extends Model
         return $this->hasMany(ToolUse::class);
     }
 
+    /** @return HasMany<CareDone, $this> */
+    public function careRounds(): HasMany
+    {
+        return $this->hasMany(CareDone::class);
+    }
+
+    /** @return HasMany<ConsumableStock, $this> */
+    public function consumables(): HasMany
+    {
+        return $this->hasMany(ConsumableStock::class);
+    }
+
     /** @return HasMany<Mend, $this> */
     public function mends(): HasMany
     {

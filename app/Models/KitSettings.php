@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use JackRest\Core\Care\Damp;
 use JackRest\Core\Kit\Months;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\School;
@@ -16,17 +17,18 @@ use JackRest\Core\School\School;
  * @property float|null $per_month
  * @property float|null $budget
  * @property int|null $floor
+ * @property Damp $damp of the shop's air
  */
 final class KitSettings extends Record
 {
     protected $table = 'kit_settings';
 
-    protected $attributes = ['answers' => '{}', 'overrules' => '{}', 'per_month' => null, 'budget' => null, 'floor' => null, 'version' => 1];
+    protected $attributes = ['answers' => '{}', 'overrules' => '{}', 'per_month' => null, 'budget' => null, 'floor' => null, 'damp' => 'ordinary', 'version' => 1];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['answers' => 'array', 'overrules' => 'array', 'per_month' => 'float', 'budget' => 'float', 'floor' => 'integer'];
+        return ['answers' => 'array', 'overrules' => 'array', 'per_month' => 'float', 'budget' => 'float', 'floor' => 'integer', 'damp' => Damp::class];
     }
 
     public function school(): School

@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Models\Bench;
 use App\Models\BenchSession;
+use App\Models\ConsumableStock;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\EdgeEvent;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
+        Route::bind('consumable', static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id));
         Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));

@@ -85,6 +85,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
       },
       {
+        path: '/kit/care',
+        lazy: async () => ({ Component: (await import('./places/kit/care/CarePage')).CarePage }),
+      },
+      {
         path: '/kit/idle',
         lazy: async () => ({ Component: (await import('./places/kit/idle/IdlePage')).IdlePage }),
       },

@@ -452,6 +452,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/care": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/care/damp": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setDamp"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consumables": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addConsumable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consumables/{consumable}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeConsumable"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/upkeep/{key}/done": {
         parameters: {
             query?: never;
@@ -3261,6 +3325,42 @@ export interface components {
             lentTo: string | null;
             awayOn: string | null;
         };
+        Care: {
+            rounds: components["schemas"]["CareRound"][];
+            damp: string;
+            damps: components["schemas"]["Word"][];
+            stocks: components["schemas"]["Stock"][];
+            kinds: components["schemas"]["ConsumableKind"][];
+        };
+        CareRound: {
+            key: string;
+            says: string;
+            why: string;
+            last: string;
+            isDue: boolean;
+            minutes: number;
+        };
+        Stock: {
+            id: number;
+            version: number;
+            key: string;
+            label: string;
+            says: string;
+            isLow: boolean;
+            share: number;
+        };
+        ConsumableKind: {
+            value: string;
+            label: string;
+            one: string;
+        };
+        AddConsumable: {
+            kind: string;
+            amount: string;
+        };
+        DampRequest: {
+            damp: string;
+        };
         Idle: {
             tools: components["schemas"]["IdleTool"][];
             byWorth: components["schemas"]["LossFreeSet"];
@@ -4515,6 +4615,105 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showCare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Care */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Care"];
+                };
+            };
+        };
+    };
+    setDamp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DampRequest"];
+            };
+        };
+        responses: {
+            /** @description Care */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Care"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    addConsumable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AddConsumable"];
+            };
+        };
+        responses: {
+            /** @description Care */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Care"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeConsumable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                consumable: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description Care */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Care"];
                 };
             };
             404: components["responses"]["Errors"];

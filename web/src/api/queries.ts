@@ -93,6 +93,12 @@ export const school = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/kit/school', { signal })),
   })
 
+export const care = () =>
+  queryOptions({
+    queryKey: [UNDER, 'care'],
+    queryFn: ({ signal }) => answered(client.GET('/api/care', { signal })),
+  })
+
 export const idle = () =>
   queryOptions({
     queryKey: [UNDER, 'idle'],

@@ -5,6 +5,7 @@ const pages = [
   { to: '/kit/works', name: 'Works', end: false },
   { to: '/kit/ladder', name: 'Ladder', end: false },
   { to: '/kit/fit', name: 'Fit', end: false },
+  { to: '/kit/care', name: 'Care', end: false },
   { to: '/kit/idle', name: 'Idle', end: false },
   { to: '/kit/look', name: 'At the stall', end: false },
   { to: '/kit/school', name: 'School', end: false },

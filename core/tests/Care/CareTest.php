@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Care;
+
+use JackRest\Core\Care\CareJob;
+use JackRest\Core\Care\CareRound;
+use JackRest\Core\Care\Consumable;
+use JackRest\Core\Care\Damp;
+use JackRest\Core\Care\Stock;
+use JackRest\Core\Kit\Tool;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+final class CareTest extends TestCase
+{
+    /** @return list<Tool> */
+    private static function kit(): array
+    {
+        return [new Tool('1', 'jack-plane', 'jack plane'), new Tool('2', 'smoothing-plane', 'smoothing plane'), new Tool('3', 'mallet', 'mallet')];
+    }
+
+    /**
+     * @param  array<string, int>  $since
+     * @return list<string>
+     */
+    private static function due(array $since, Damp $damp = Damp::Ordinary, int $here = 300): array
+    {
+        return array_map(static fn (CareRound $round): string => $round->job->value, array_values(array_filter(CareRound::all(self::kit(), $since, $damp, $here), static fn (CareRound $round): bool => $round->isDue($here))));
+    }
+
+    public function test_each_job_is_for_the_tools_it_is_for(): void
+    {
+        self::assertCount(2, CareJob::Wax->for(self::kit()));
+        self::assertCount(1, CareJob::Handles->for(self::kit()));
+        self::assertSame('Wax the soles and plates of 2 tools.', CareJob::Wax->says(2));
+    }
+
+    /** Every 14 days in ordinary air, every 7 in a damp shed, every 28 in a dry one. */
+    #[TestWith([Damp::Ordinary, 13, false])]
+    #[TestWith([Damp::Ordinary, 14, true])]
+    #[TestWith([Damp::Damp, 7, true])]
+    #[TestWith([Damp::Dry, 27, false])]
+    public function test_damp_brings_the_rag_forward(Damp $damp, int $since, bool $due): void
+    {
+        self::assertSame($due, in_array('wipe', self::due(['wipe' => $since], $damp), true));
+    }
+
+    /** Handles do not rust. */
+    public function test_only_rust_goes_by_the_damp(): void
+    {
+        self::assertSame(CareJob::Handles->days(Damp::Dry), CareJob::Handles->days(Damp::Damp));
+    }
+
+    public function test_the_longest_overdue_comes_first_and_a_new_shop_owes_nothing(): void
+    {
+        self::assertSame('wax', self::due(['wipe' => 20, 'wax' => 400])[0]);
+        self::assertSame([], self::due([], here: 3));
+        self::assertSame([], CareRound::all([], [], Damp::Ordinary, 300));
+    }
+
+    /** Twelve blades, six days each: after 60 days two are left, which is low; after 48 four, which is not. */
+    #[TestWith([60, 2.0, true])]
+    #[TestWith([48, 4.0, false])]
+    #[TestWith([90, 0.0, true])]
+    public function test_what_is_left_of_a_dozen_blades(int $used, float $left, bool $low): void
+    {
+        $stock = new Stock(Consumable::Blades, 12, $used);
+        self::assertSame([$left, $low], [$stock->left(), $stock->isLow()]);
+    }
+
+    public function test_what_is_said_of_it(): void
+    {
+        self::assertSame('About 1.5 bars left, by 200 stroppings since.', (new Stock(Consumable::Compound, 2, 200))->sentence());
+        self::assertSame('Done 20 days ago; every 14 days.', array_values(array_filter(CareRound::all(self::kit(), ['wipe' => 20], Damp::Ordinary, 300), static fn (CareRound $round): bool => $round->job === CareJob::Wipe))[0]->sentence());
+        self::assertSame('About 1 tin left, by 1 round of waxing since.', (new Stock(Consumable::Wax, 1, 1))->sentence());
+        self::assertSame(2, CareJob::Wipe->minutes(1));
+    }
+}

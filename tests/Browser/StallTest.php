@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** A phone in one hand, the old tool in the other; and what stands idle at home. */
+final class StallTest extends BrowserTestCase
+{
+    public function test_an_old_plane_is_looked_over_left_half_done_and_bought(): void
+    {
+        $this->device(360, 'light');
+        $this->open('/kit/look');
+        $this->press('Look it over');
+        $this->seesText('Look for cracks');
+        $this->press('sound');
+        $this->seesText('Rub the rust with a thumb.');
+        $this->press('mend');
+        $this->seesText('Look through the mouth from below.');
+        $address = $this->browser->getCurrentURL();
+        $this->browser->quit();
+
+        $this->browser = $this->newBrowser();
+        $this->browser->get($address);
+        $this->seesText('Look through the mouth from below.');
+        $this->press('sound');
+        $this->press('sound');
+        $this->type('Iron left beyond the slot', '9');
+        $this->seesText('A new iron, 15 min, € 30.');
+        $this->press('Next check');
+        foreach (['Turn every screw', 'Take both handles'] as $check) {
+            $this->seesText($check);
+            $this->press('sound');
+        }
+        $this->type('Largest gap under it', '0.05');
+        $this->type('Asked at the stall', '30');
+        $this->press('Next check');
+        $this->seesText('Take it: € 30 is asked');
+        $this->press('Bought it for 30');
+        $this->seesText('Bought; it hangs in the kit.');
+        $this->open('/');
+        $this->seesText('A new iron: the jack plane.');
+        $this->press('Done');
+    }
+
+    public function test_one_crack_ends_it(): void
+    {
+        $this->open('/kit/look');
+        $this->press('Look it over');
+        $this->press('walk away');
+        $this->seesText('Walk away.');
+        $this->seesText('A crack runs on under use.');
+        $this->press('Left it there');
+        $this->seesText('Left at the stall.');
+    }
+
+    public function test_what_could_go_is_put_away_and_hung_again(): void
+    {
+        $this->open('/kit/idle');
+        $this->seesText('and nothing would be lost.');
+        $this->sees("//input[@aria-label='The card scraper goes']")->click();
+        $this->seesText('Put these');
+        $this->press('Put these');
+        $this->seesText('card scraper');
+        $this->press('Hang it up again');
+        $this->open('/kit');
+        self::assertSame([], $this->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')));
+        $this->sees("//*[@data-testid='tool-card-scraper']");
+    }
+
+    public function test_a_lent_tool_is_written_down_beside_whom_it_went_to(): void
+    {
+        $this->open('/kit/idle');
+        $this->press('Lend it');
+        $this->press('It went out');
+        $this->seesText('To whom? One word will do.');
+        $this->type('To whom', 'Jorun');
+        $this->press('It went out');
+        $this->seesText('to Jorun, since');
+    }
+
+    public function test_a_round_of_care_is_one_tap(): void
+    {
+        $this->open('/kit/care');
+        self::assertStringStartsWith('Wax the soles', $this->nextStroke());
+        $this->press('Done, 5 min');
+        $this->seesText('Done today; every 23 days.');
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+/** Care by interval and damp, one tap done; and what runs low. */
+final class CareTest extends HttpTestCase
+{
+    public function test_what_is_due_is_a_small_line_on_the_bench_and_one_tap_done(): void
+    {
+        $page = $this->ask('GET', '/api/care')->assertOk()->assertJsonPath('damp', 'damp')->json();
+        $wax = array_column($page['rounds'], null, 'key')['care-wax'];
+        self::assertTrue($wax['isDue']);
+        $bench = $this->ask('GET', '/api/bench');
+        self::assertContains($wax['says'], $bench->json('upkeep.*.says'));
+        // It keeps the kit well and holds up no work.
+        self::assertNotContains($wax['says'], $bench->json('chores.*.says'));
+        $this->ask('POST', '/api/upkeep/care-wax/done')->assertOk();
+        $after = array_column($this->ask('GET', '/api/care')->json('rounds'), null, 'key')['care-wax'];
+        self::assertSame([false, 'Done today; every 23 days.'], [$after['isDue'], $after['last']]);
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.kind', 'cared');
+        $this->ask('POST', '/api/upkeep/care-polish/done')->assertNotFound();
+    }
+
+    /** Wiped four days ago: not due in a damp shed (7 days), and waxing waits longer in a dry one. */
+    public function test_the_shops_damp_decides(): void
+    {
+        $days = fn (): array => array_column($this->ask('GET', '/api/care')->json('rounds'), 'last', 'key');
+        self::assertSame('Done 4 days ago; every 7 days.', $days()['care-wipe']);
+        $this->ask('PUT', '/api/care/damp', ['damp' => 'dry'])->assertOk()->assertJsonPath('damp', 'dry');
+        self::assertSame('Done 4 days ago; every 28 days.', $days()['care-wipe']);
+        $this->ask('PUT', '/api/care/damp', ['damp' => 'wet'])->assertStatus(422)->assertJsonPath('errors.0.field', 'damp');
+    }
+
+    /** Two blades, eleven days with the coping saw at six days each: a sixth of one is left. */
+    public function test_what_runs_low_is_counted_from_the_diary(): void
+    {
+        $stocks = array_column($this->ask('GET', '/api/care')->json('stocks'), null, 'label');
+        self::assertSame([true, 'Hardly any blade left, by 11 days with a coping or fret saw since.'], [$stocks['blades for coping and fret saw']['isLow'], $stocks['blades for coping and fret saw']['says']]);
+        self::assertContains('Get blades for coping and fret saw.', $this->ask('GET', '/api/bench')->json('upkeep.*.says'));
+        $this->ask('POST', "/api/upkeep/{$stocks['blades for coping and fret saw']['key']}/done")->assertOk();
+        self::assertFalse(array_column($this->ask('GET', '/api/care')->json('stocks'), 'isLow', 'label')['blades for coping and fret saw']);
+    }
+
+    public function test_what_was_bought_is_counted_down_and_no_longer(): void
+    {
+        $page = $this->ask('POST', '/api/consumables', ['kind' => 'paper', 'amount' => '10'])->assertCreated()->json();
+        $paper = array_column($page['stocks'], null, 'label')['abrasive paper'];
+        self::assertSame('About 10 sheets left, by 0 honings on paper since.', $paper['says']);
+        foreach (['', '-3', 'some'] as $amount) {
+            $this->ask('POST', '/api/consumables', ['kind' => 'paper', 'amount' => $amount])->assertStatus(422)->assertJsonPath('errors.0.field', 'amount');
+        }
+        $after = $this->ask('DELETE', "/api/consumables/{$paper['id']}", ['version' => $paper['version']])->assertOk()->json('stocks.*.label');
+        self::assertNotContains('abrasive paper', $after);
+    }
+}

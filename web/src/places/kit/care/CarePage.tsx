@@ -1,0 +1,81 @@
+import { useQuery } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../../../api/client'
+import { care } from '../../../api/queries'
+import { Button } from '../../../parts/Button'
+import { Choice } from '../../../parts/Choice'
+import { Heading } from '../../../parts/Heading'
+import { Complaint } from '../../../parts/Keeping'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { useChange } from '../../../parts/useChange'
+import { KitNav } from '../KitNav'
+import { Stocks } from './Stocks'
+
+/** What keeps the tools well, by interval and by the shop's damp; and what is used up. */
+export function CarePage() {
+  const { data, error } = useQuery(care())
+  if (error) return <Lost problem={error} />
+  return data ? <Page data={data} /> : <Waiting />
+}
+
+function Page({ data }: { data: Schemas['Care'] }) {
+  const done = useChange((key: string) =>
+    answered(client.POST('/api/upkeep/{key}/done', { params: { path: { key } } })),
+  )
+  const damp = useChange((chosen: string) =>
+    answered(client.PUT('/api/care/damp', { body: { damp: chosen } })),
+  )
+  const due = data.rounds.filter((round) => round.isDue)
+  const first = due[0]
+
+  return (
+    <>
+      <Heading title="Care" says="A few minutes a week keep what honing cannot bring back." />
+      <KitNav />
+      <div className="grid gap-x-10 gap-y-6 md:grid-cols-2">
+        <section>
+          <NextStroke
+            says={first?.says ?? 'Nothing is due.'}
+            why={
+              first
+                ? `${first.why} ${first.last}`
+                : 'Each round comes back by its days, or sooner where it is damp.'
+            }
+          >
+            {first && (
+              <Button weight="main" disabled={done.isPending} onClick={() => done.mutate(first.key)}>
+                Done, {first.minutes} min
+              </Button>
+            )}
+          </NextStroke>
+          <Complaint problem={done.error ?? damp.error} besides={[]} />
+          <ul className="mt-5">
+            {data.rounds.map((round) => (
+              <li key={round.key} className="flex items-baseline gap-3 border-t border-rule py-2">
+                <span className="min-w-0 grow">
+                  <span className={round.isDue ? 'block font-bold' : 'block'}>
+                    {round.isDue ? '○ ' : '✓ '}
+                    {round.says}
+                  </span>
+                  <span className="block text-sm text-soft">{round.last}</span>
+                </span>
+                <span className="shrink-0 text-sm text-soft">{round.minutes} min</span>
+                <Button className="shrink-0" disabled={done.isPending} onClick={() => done.mutate(round.key)}>
+                  Done
+                </Button>
+              </li>
+            ))}
+          </ul>
+          <Choice
+            label="The shop’s air"
+            hint="through most of the year"
+            value={data.damp}
+            options={data.damps}
+            onChange={(chosen) => damp.mutate(chosen)}
+          />
+        </section>
+        <Stocks data={data} />
+      </div>
+    </>
+  )
+}
