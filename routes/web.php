@@ -49,6 +49,7 @@ use App\Http\Controllers\PreviewTool;
 use App\Http\Controllers\PreviewWinding;
 use App\Http\Controllers\PreviewWork;
 use App\Http\Controllers\PrintBoard;
+use App\Http\Controllers\PrintCard;
 use App\Http\Controllers\PutAway;
 use App\Http\Controllers\ReadInstrument;
 use App\Http\Controllers\RecordBevel;
@@ -129,6 +130,7 @@ Route::prefix('api')->group(static function (): void {
     Route::middleware('bench')->group(static function (): void {
         Route::get('pulse', ShowPulse::class);
         Route::get('bench', ShowBench::class);
+        Route::get('bench/card.{kind}', PrintCard::class)->whereIn('kind', ['svg', 'pdf']);
         Route::put('preferences', SetPreferences::class);
         Route::get('search', Search::class);
         Route::post('readings/step', StepReading::class);

@@ -59,4 +59,16 @@ final class BenchTest extends HttpTestCase
         $this->ask('POST', '/api/readings/step', ['typed' => '0.32', 'stepMm' => 0.05, 'steps' => 1])->assertJsonPath('typed', '0.37');
         $this->ask('POST', '/api/readings/step', ['typed' => 'three', 'stepMm' => 0.05, 'steps' => 1])->assertJsonPath('typed', 'three');
     }
+
+    /** The page for the wall: what is due, what comes, what to get, each with a box to tick. */
+    public function test_the_week_prints_on_one_page(): void
+    {
+        $svg = (string) $this->get('/api/bench/card.svg')->assertOk()->assertHeader('Content-Type', 'image/svg+xml')->getContent();
+        foreach (['Before the hive bodies', 'Hone the 12 mm chisel.', 'Test the 200 mm try square.', 'When there is a minute', 'To get next', 'Rebate plane, 30 mm iron, beech.', '€ 65'] as $words) {
+            self::assertStringContainsString($words, $svg);
+        }
+        $pdf = (string) $this->get('/api/bench/card.pdf')->assertOk()->getContent();
+        self::assertStringStartsWith('%PDF', $pdf);
+        self::assertSame(1, substr_count($pdf, '/Type /Page'."\n"));
+    }
 }

@@ -7,8 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Resources\GuideResource;
 use App\Models\Bench;
 use App\Models\Guide;
-use App\Print\PdfSheet;
-use App\Print\SvgSheet;
+use App\Print\PrintedSheet;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Guide\BoardLane;
@@ -31,8 +30,6 @@ final class PrintBoard
         }
         $sheet = ProjectionBoard::sheet($guide->name, $lanes, $format);
 
-        return $kind === 'pdf'
-            ? new Response(PdfSheet::write($sheet), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="projection-board.pdf"'])
-            : new Response(SvgSheet::write($sheet), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => 'inline; filename="projection-board.svg"']);
+        return PrintedSheet::answer($sheet, $kind, 'projection-board');
     }
 }

@@ -51,6 +51,15 @@ export function BenchPlace() {
             </NextStroke>
             <Chores chores={data.chores} />
             <SmallLines upkeep={data.upkeep} />
+            <p className="mt-5 flex flex-wrap gap-x-5 border-t border-rule pt-2 text-sm">
+              <span className="text-soft">The week on one page, for the wall:</span>
+              <a href="/api/bench/card.pdf" className="min-h-8 underline underline-offset-4">
+                PDF
+              </a>
+              <a href="/api/bench/card.svg" className="min-h-8 underline underline-offset-4">
+                SVG
+              </a>
+            </p>
           </>
         }
       />
