@@ -42,6 +42,12 @@ final class IdleOfBench
         $this->lossFree = new LossFree($this->tasks, $kit->atHand(), $this->worth(), $this->kept(), $kit->school);
     }
 
+    /** Without a chosen work nothing can be said to be needed, and nothing to be idle for it. */
+    public function hasWorks(): bool
+    {
+        return $this->tasks !== [];
+    }
+
     /** @return Collection<int, Tool> those that hang here and are not lent */
     public function tools(): Collection
     {

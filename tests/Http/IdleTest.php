@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Tool;
+use Demo\DemoBench;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\TestWith;
 
@@ -95,5 +96,14 @@ final class IdleTest extends HttpTestCase
         $purchases = array_column($this->ask('GET', '/api/kit/idle')->json('purchases'), null, 'name');
         self::assertSame('Used for: frame jig.', $purchases['scrub plane, an old smoother opened up']['usedFor']);
         self::assertNotNull(self::named('router plane')->hung_on);
+    }
+
+    public function test_without_works_or_tools_nothing_is_said_to_go(): void
+    {
+        self::bench()->works()->update(['chosen' => false]);
+        $this->ask('GET', '/api/kit/idle')->assertJsonPath('next.says', 'Choose what you want to make.')->assertJsonPath('byWorth.ids', []);
+        DemoBench::leave();
+        $this->ask('GET', '/api/kit/idle')->assertJsonPath('next.says', 'Hang up what you have first.')->assertJsonPath('tools', []);
+        $this->ask('GET', '/api/care')->assertJsonPath('rounds', []);
     }
 }

@@ -17,8 +17,8 @@ final class IdleResource
     /** @return array<string, mixed> */
     public static function of(IdleOfBench $idle): array
     {
-        $byWorth = $idle->lossFree->byWorth();
-        $byNumber = $idle->lossFree->byNumber();
+        $none = new LossFreeSet([], 0.0, true);
+        [$byWorth, $byNumber] = $idle->hasWorks() ? [$idle->lossFree->byWorth(), $idle->lossFree->byNumber()] : [$none, $none];
         $couldGo = array_fill_keys([...$byWorth->ids(), ...$byNumber->ids()], true);
         $tools = $idle->tools()->map(static fn (Tool $tool): array => self::tool($tool, $idle, isset($couldGo[(string) $tool->id])));
         $all = $idle->kit->tools;
@@ -31,7 +31,11 @@ final class IdleResource
             'away' => self::names($all->filter(static fn (Tool $tool): bool => $tool->away_on !== null)),
             'purchases' => array_values($all->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->bought_for !== null)->sortByDesc('hung_on')->take(8)->map(static fn (Tool $tool): array => self::purchase($tool, $idle))->all()),
             'works' => array_values($idle->kit->works->map(static fn (Work $work): array => ['value' => (string) $work->id, 'label' => $work->name])->all()),
-            'next' => self::next($byWorth, $tools->where('isIdle', true)->count()),
+            'next' => match (true) {
+                $tools->isEmpty() => ['says' => 'Hang up what you have first.', 'why' => 'Then it can be told what of it the works need.'],
+                ! $idle->hasWorks() => ['says' => 'Choose what you want to make.', 'why' => 'Without a chosen work nothing can be said to be needed.'],
+                default => self::next($byWorth, $tools->where('isIdle', true)->count()),
+            },
         ];
     }
 

@@ -50,6 +50,9 @@ function Page({ data }: { data: Schemas['Idle'] }) {
         columnFirst
         drawing={
           <ul className="border border-rule bg-sheet px-4">
+            {data.tools.length === 0 && (
+              <li className="py-3 text-soft">What hangs in the kit is listed here, idle tools first.</li>
+            )}
             {data.tools.map((tool) => (
               <IdleTool
                 key={tool.id}
@@ -69,23 +72,27 @@ function Page({ data }: { data: Schemas['Idle'] }) {
                 </Button>
               )}
             </NextStroke>
-            <div className="mt-4 flex flex-wrap items-baseline justify-between gap-3 border-y border-rule py-1.5">
-              <span>The largest set</span>
-              <Toggle
-                label="The largest set"
-                options={[
-                  { value: 'byWorth', label: `by worth, ${data.byWorth.worth}` },
-                  { value: 'byNumber', label: `by number, ${data.byNumber.ids.length}` },
-                ]}
-                value={which}
-                onChoose={(chosen) => setWhich(chosen as Which)}
-              />
-            </div>
-            <p className="mt-1 text-sm text-soft">
-              {set.isProven
-                ? 'Proven: no larger set loses nothing. Untick what you would rather have.'
-                : 'The search was stopped early: there may be a larger one.'}
-            </p>
+            {set.ids.length > 0 && (
+              <div className="mt-4 flex flex-wrap items-baseline justify-between gap-3 border-y border-rule py-1.5">
+                <span>The largest set</span>
+                <Toggle
+                  label="The largest set"
+                  options={[
+                    { value: 'byWorth', label: `by worth, ${data.byWorth.worth}` },
+                    { value: 'byNumber', label: `by number, ${data.byNumber.ids.length}` },
+                  ]}
+                  value={which}
+                  onChoose={(chosen) => setWhich(chosen as Which)}
+                />
+              </div>
+            )}
+            {set.ids.length > 0 && (
+              <p className="mt-1 text-sm text-soft">
+                {set.isProven
+                  ? 'Proven: no larger set loses nothing. Untick what you would rather have.'
+                  : 'The search was stopped early: there may be a larger one.'}
+              </p>
+            )}
             <Complaint problem={away.error} besides={[]} />
             <NotHere title="Lent" tools={data.lent} empty="Nothing is out." does="It is back" />
             <NotHere

@@ -7,7 +7,8 @@ import { overrulesFor } from '../overruleWords'
 
 interface OverrulesProps {
   rows: readonly Schemas['Overrule'][]
-  onDecide: (overrule: Schemas['OverruleRequest']) => void
+  /** What is chosen stays chosen until it is kept. */
+  onDecide: (overrule: Schemas['OverruleRequest'], onKept?: () => void) => void
 }
 
 /** What the user decided about single kinds of tool, and a way to decide about any other. */
@@ -72,10 +73,7 @@ function Decide({ onDecide }: Pick<OverrulesProps, 'onDecide'>) {
       <Button
         className="font-bold"
         disabled={kind === ''}
-        onClick={() => {
-          onDecide({ kind, overrule: decided })
-          setKind('')
-        }}
+        onClick={() => onDecide({ kind, overrule: decided }, () => setKind(''))}
       >
         Overrule it
       </Button>

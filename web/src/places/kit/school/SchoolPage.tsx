@@ -13,7 +13,8 @@ export function SchoolPage() {
   const change = useChange()
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
-  const save = (body: Partial<Schemas['SchoolRequest']>) => change.mutate({ version: data.version, ...body })
+  const save = (body: Partial<Schemas['SchoolRequest']>, onKept?: () => void) =>
+    change.mutate({ version: data.version, ...body }, { onSuccess: () => onKept?.() })
 
   return (
     <>
@@ -37,7 +38,7 @@ export function SchoolPage() {
           />
         ))}
       </div>
-      <Overrules rows={data.overrules} onDecide={(overrule) => save({ overrule })} />
+      <Overrules rows={data.overrules} onDecide={(overrule, onKept) => save({ overrule }, onKept)} />
     </>
   )
 }
