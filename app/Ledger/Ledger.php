@@ -84,9 +84,11 @@ final readonly class Ledger
         return ['table' => $change['table'], 'id' => $change['id'], 'before' => $change['after'], 'after' => $change['before']];
     }
 
-    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 are the same value. */
+    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value. */
     private static function same(mixed $kept, mixed $written): bool
     {
+        $written = is_bool($written) ? (int) $written : $written;
+
         return is_numeric($kept) && is_numeric($written) ? (float) $kept === (float) $written : $kept === $written;
     }
 

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\Bench;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Whatever is written down about references, the stall, the wall and care can be taken back, and leaves no trace but the diary's. */
+final class EveryUndoTest extends HttpTestCase
+{
+    /** What an undo does not take back: the diary, the counters, and the moment of a change. */
+    private const COUNTERS = ['version', 'updated_at', 'revision'];
+
+    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'kit_settings', 'edges'];
+
+    /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
+    public static function writings(): iterable
+    {
+        $square = static fn (string $then): callable => static fn (Bench $bench): string => "/api/squares/{$bench->squares()->oldest('id')->firstOrFail()->id}/$then";
+        $straight = static fn (string $then): callable => static fn (Bench $bench): string => "/api/straights/{$bench->straights()->firstOrFail()->id}/$then";
+        $tool = static fn (string $then): callable => static fn (Bench $bench): string => "/api/tools/{$bench->tools()->where('name', 'like', 'mallet%')->firstOrFail()->id}/$then";
+        $squareTest = ['length' => '200', 'farGaps' => ['0.32'], 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.05', 'tolerance' => '0.2', 'width' => '41', 'least' => '30', 'metal' => true, 'leftLine' => 'first', 'edge' => 'inner', 'instrument' => 'dial', 'version' => 1];
+        $rows = array_map(static fn (string $at, string $gap): array => ['at' => $at, 'gap' => $gap], ['0', '450', '900'], ['0', '0.5', '0']);
+        $straightTest = ['lineWidth' => '0.05', 'shaving' => '0.04', 'tolerance' => '0.1', 'flatTo' => '0.05', 'height' => '48', 'least' => '35', 'farLine' => 'first', 'instrument' => 'dial', 'rows' => $rows, 'version' => 1];
+        $today = Carbon::now()->toDateString();
+
+        yield 'a square tested and rubbed' => ['POST', $square('tests'), [...$squareTest, 'planed' => true]];
+        yield 'a square fallen' => ['POST', $square('drops'), ['version' => 1]];
+        yield 'a straightedge tested and planed' => ['POST', $straight('tests'), [...$straightTest, 'planed' => true]];
+        yield 'a straightedge fallen' => ['POST', $straight('drops'), ['version' => 1]];
+        yield 'winding sticks tested' => ['POST', static fn (Bench $bench): string => "/api/references/{$bench->references()->where('kind', 'sticks')->firstOrFail()->id}/tests", ['figures' => ['reading' => '2', 'turned' => '0', 'length' => '500', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'], 'lines' => [], 'instrument' => 'dial', 'version' => 1, 'planed' => true]];
+        yield 'a stone among the references' => ['POST', static fn (): string => '/api/references', ['kind' => 'stone', 'name' => '8000 stone']];
+        yield 'a reference taken off the list' => ['DELETE', static fn (Bench $bench): string => "/api/references/{$bench->references()->firstOrFail()->id}", ['version' => 1]];
+        yield 'squares compared' => ['POST', static fn (): string => '/api/squares/known', []];
+        yield 'a tool used' => ['POST', $tool('used'), ['day' => $today, 'work' => null]];
+        yield 'a tool lent' => ['POST', $tool('lent'), ['version' => 1, 'to' => 'Jorun', 'on' => $today, 'askOn' => '']];
+        yield 'a tool kept for its own sake' => ['PUT', $tool('kept'), ['version' => 1, 'kept' => true]];
+        yield 'tools put away' => ['POST', static fn (): string => '/api/kit/idle/away', []];
+        yield 'a tool bought at the stall' => ['POST', static fn (Bench $bench): string => "/api/looks/{$bench->lookOvers()->where('state', 'open')->firstOrFail()->id}/bought", ['version' => 1, 'price' => '50']];
+        yield 'a tool left at the stall' => ['POST', static fn (Bench $bench): string => "/api/looks/{$bench->lookOvers()->where('state', 'open')->firstOrFail()->id}/left", ['version' => 1]];
+        yield 'something mended' => ['POST', static fn (Bench $bench): string => '/api/upkeep/mend-'.$bench->mends()->get()->firstOrFail('done_at', null)->id.'/done', []];
+        yield 'a round of care' => ['POST', static fn (): string => '/api/upkeep/care-wipe/done', []];
+        yield 'blades bought again' => ['POST', static fn (Bench $bench): string => "/api/upkeep/stock-{$bench->consumables()->firstOrFail()->id}/done", []];
+        yield 'paper counted down' => ['POST', static fn (): string => '/api/consumables', ['kind' => 'paper', 'amount' => '10']];
+        yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];
+    }
+
+    /**
+     * @param  callable(Bench): string  $address
+     * @param  array<string, mixed>  $body
+     */
+    #[DataProvider('writings')]
+    public function test_it_can_be_taken_back(string $verb, callable $address, array $body): void
+    {
+        $bench = self::bench();
+        $before = self::kept();
+        $to = $address($bench);
+        $this->ask($verb, $to, $body === [] ? $this->bodyOf($to) : $body)->assertSuccessful();
+        self::assertNotEquals($before, self::kept(), 'it wrote nothing');
+        $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertCreated();
+        self::assertEquals($before, self::kept());
+    }
+
+    /** @return array<string, mixed> what the page itself would send */
+    private function bodyOf(string $address): array
+    {
+        $page = match ($address) {
+            '/api/squares/known' => $this->ask('GET', '/api/squares/known')->json(),
+            '/api/kit/idle/away' => $this->ask('GET', '/api/kit/idle')->json(),
+            default => [],
+        };
+
+        return match ($address) {
+            '/api/squares/known' => ['known' => $page['known'][0]['id'], 'instrument' => 'feeler', 'rows' => [['square' => $page['squares'][0]['id'], 'gap' => '0.1', 'at' => 'tip']]],
+            '/api/kit/idle/away' => ['tools' => $page['byWorth']['ids']],
+            default => [],
+        };
+    }
+
+    /** @return array<string, array<int, array<string, mixed>>> every row that is not laid aside */
+    private static function kept(): array
+    {
+        $kept = [];
+        foreach (self::TABLES as $table) {
+            $kept[$table] = DB::table($table)->whereNull('deleted_at')->orderBy('id')->get()->map(static fn (object $row): array => array_diff_key((array) $row, array_flip(self::COUNTERS)))->all();
+        }
+
+        return $kept;
+    }
+}
