@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
+
 /** A phone in one hand, the old tool in the other; and what stands idle at home. */
 final class StallTest extends BrowserTestCase
 {
@@ -43,6 +45,26 @@ final class StallTest extends BrowserTestCase
         $this->press('Done');
     }
 
+    public function test_a_photograph_is_taken_and_a_file_that_is_none_is_refused(): void
+    {
+        $picture = sys_get_temp_dir().'/jackrest-plane.png';
+        imagepng(imagecreatetruecolor(300, 200), $picture);
+        $text = sys_get_temp_dir().'/jackrest-plane.txt';
+        file_put_contents($text, 'no picture');
+        $this->open('/kit/look');
+        $this->press('Look it over');
+        $this->seesText('Look for cracks');
+        $field = $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'));
+        $field->sendKeys($picture);
+        $this->sees("//img[contains(@alt, 'Photograph 1')]");
+        self::assertSame(300, $this->browser->executeScript("return document.querySelector('figure img').naturalWidth"));
+        $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($text);
+        $this->seesText('That is no picture.');
+        $this->press('Take it away');
+        Server::until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('figure img')) === [], 'the photograph to be gone');
+        array_map(unlink(...), [$picture, $text]);
+    }
+
     public function test_one_crack_ends_it(): void
     {
         $this->open('/kit/look');
@@ -64,7 +86,7 @@ final class StallTest extends BrowserTestCase
         $this->seesText('card scraper');
         $this->press('Hang it up again');
         $this->open('/kit');
-        self::assertSame([], $this->browser->findElements(\Facebook\WebDriver\WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')));
+        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')));
         $this->sees("//*[@data-testid='tool-card-scraper']");
     }
 
