@@ -17,7 +17,8 @@ final readonly class SquareAdvice
     ) {
     }
 
-    public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
+    /** @param  float|null  $bladeMm  the longest line that can be knifed; null: not known */
+    public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format, ?float $bladeMm = null): self
     {
         $standing = self::standing($test, $result, $format);
 
@@ -29,7 +30,7 @@ final readonly class SquareAdvice
                 false,
             ),
             Verdict::Outside => new self(self::strokes($test, $result), self::half($test, $result, $format), $standing, true),
-            default => new self((new WhatWouldTell($test, $result, $format))->sentence(), self::undecided($result, $format), $standing, false),
+            default => new self((new WhatWouldTell($test, $result, $format, $bladeMm))->sentence(), self::undecided($result, $format), $standing, false),
         };
     }
 

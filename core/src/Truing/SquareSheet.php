@@ -32,6 +32,7 @@ final readonly class SquareSheet
         public LengthFormatter $format,
         public ?string $objection,
         public bool $isMetal,
+        private float $bladeMm,
     ) {
     }
 
@@ -56,7 +57,7 @@ final readonly class SquareSheet
         $farGaps = self::farGaps($typed['farGaps'], $span, $format);
         [$test, $objection] = self::test($readings, $farGaps, $firstLineLeft, $edge, $instrument, $format);
 
-        return new self($readings, $farGaps, $test, $test === null ? null : (new SquareReversal)($test), $format, $objection, $isMetal);
+        return new self($readings, $farGaps, $test, $test === null ? null : (new SquareReversal)($test), $format, $objection, $isMetal, $longestMm);
     }
 
     public function advice(): SquareAdvice
@@ -92,7 +93,7 @@ final readonly class SquareSheet
             $outside && $this->isTooNarrow() => SquareAdvice::makeNew($test, $result, (float) $this->widthLeftMm(), (float) $this->readings['least']->mm, $this->format),
             $outside && $this->isMetal && abs($result->errorMm) > self::MOST_METAL_MM => SquareAdvice::leaveMetal($test, $result, $this->format),
             $outside && $this->isMetal => SquareAdvice::rubMetal($test, $result, $this->format),
-            default => SquareAdvice::of($test, $result, $this->format),
+            default => SquareAdvice::of($test, $result, $this->format, $this->bladeMm),
         };
     }
 

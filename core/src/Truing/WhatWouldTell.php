@@ -7,19 +7,22 @@ namespace JackRest\Core\Truing;
 use JackRest\Core\Measure\LengthFormatter;
 
 /**
- * When a test cannot tell: the thinner line or the number of repeats that would.
+ * When a test cannot tell: the thinner line, the number of repeats or the longer line that would.
  *
  * The uncertainty must shrink to the distance between error and tolerance. Solves
- * U² = s²/n + line²/6 + resolution²/12 for the line's width, then for n.
+ * U² = s²/n + line²/6 + resolution²/12 for the line's width, then for n. Along a line of another length the error and
+ * what it may be grow with the length, the uncertainty does not: length · U ÷ distance.
  */
 final readonly class WhatWouldTell
 {
     private const MOST_REPEATS = 12;
 
+    /** @param  float|null  $bladeMm  the longest line that can be knifed; null: not known */
     public function __construct(
         private SquareReversalInput $test,
         private SquareReversalResult $result,
         private LengthFormatter $format,
+        private ?float $bladeMm = null,
     ) {
     }
 
@@ -30,11 +33,13 @@ final readonly class WhatWouldTell
         }
         $line = $this->lineWidthMm();
         $repeats = $this->repeats();
+        $longer = $this->longerMm();
 
         return match (true) {
             $line !== null => "Can’t tell yet. Knife a thinner line, {$this->format->small($line)} or less, and test again.",
             $repeats !== null => "Can’t tell yet. Read the gap $repeats times in all.",
-            default => 'Too near your tolerance to tell. Test along a longer line, or call it the tolerance.',
+            $longer !== null => "Can’t tell yet. Test along {$this->format->dimension($longer)} of the blade, where your tolerance is {$this->format->small((float) $this->test->toleranceMm * $longer / $this->test->bladeLengthMm)}.",
+            default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
         };
     }
 
@@ -55,6 +60,15 @@ final readonly class WhatWouldTell
         $repeats = $left > 0 ? (int) ceil(min(1000.0, $this->spread2() / $left)) : null;
 
         return $repeats !== null && $repeats > count($this->test->farGapsMm) && $repeats <= self::MOST_REPEATS ? $repeats : null;
+    }
+
+    /** The line that is long enough, to the next 5 mm; null: the blade is no longer, or no line would do. */
+    public function longerMm(): ?float
+    {
+        $needed = $this->neededMm();
+        $length = $needed > 0 ? ceil($this->test->bladeLengthMm * $this->result->expandedUncertaintyMm / $needed / 5 + 1e-9) * 5 : INF;
+
+        return $this->bladeMm !== null && $length > $this->test->bladeLengthMm && $length <= $this->bladeMm ? $length : null;
     }
 
     private function neededMm(): float

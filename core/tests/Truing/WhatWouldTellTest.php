@@ -57,8 +57,27 @@ final class WhatWouldTellTest extends TestCase
         self::assertSame('Say how wide your line is, or read the gap twice: then it can be told.', self::of($test)->sentence());
     }
 
+    /**
+     * Along 100 mm of a 300 mm blade a pencil cannot tell; along the line it names, with error and tolerance grown as the
+     * line has, it can, and along 10 mm less it could not.
+     */
+    #[TestWith([0.30, 300.0])]
+    #[TestWith([0.15, 300.0])]
+    public function test_the_longer_line_it_names_is_long_enough(float $gap, float $blade): void
+    {
+        $test = static fn (float $length): SquareReversalInput => new SquareReversalInput($length, [$gap * $length / 100], lineWidthMm: 0.02, resolutionMm: 0.25, shavingMm: 0.04, toleranceMm: 0.1 * $length / 100);
+        $would = new WhatWouldTell($test(100), (new SquareReversal)($test(100)), new LengthFormatter(LengthUnit::Millimetre), $blade);
+        $longer = (float) $would->longerMm();
+        self::assertSame(Verdict::CannotTell, (new SquareReversal)($test(100))->verdict);
+        self::assertGreaterThan(100, $longer);
+        self::assertNotSame(Verdict::CannotTell, (new SquareReversal)($test($longer))->verdict);
+        self::assertSame(Verdict::CannotTell, (new SquareReversal)($test($longer - 10))->verdict);
+        self::assertStringContainsString('of the blade, where your tolerance is', $would->sentence());
+        self::assertNull((new WhatWouldTell($test(100), (new SquareReversal)($test(100)), new LengthFormatter(LengthUnit::Millimetre), 110.0))->longerMm());
+    }
+
     public function test_an_error_right_at_the_tolerance_cannot_be_told_by_any_means(): void
     {
-        self::assertSame('Too near your tolerance to tell. Test along a longer line, or call it the tolerance.', self::of(self::test([0.2], 0.1))->sentence());
+        self::assertSame('Too near your tolerance to tell. Read it with something finer, or call it the tolerance.', self::of(self::test([0.2], 0.1))->sentence());
     }
 }
