@@ -49,6 +49,14 @@ final class BenchTest extends HttpTestCase
         $this->ask('GET', '/api/search?q=guide irons')->assertJsonPath('hits.0.says', 'side-clamping guide for plane irons');
     }
 
+    public function test_search_finds_a_look_over_until_it_is_bought(): void
+    {
+        $open = self::bench()->lookOvers()->where('name', 'plough plane, beech, eight irons')->firstOrFail();
+        $this->ask('GET', '/api/search?q=eight irons')->assertJsonPath('hits.0.kind', 'look-over')->assertJsonPath('hits.0.place', "/kit/look/{$open->id}");
+        $bought = self::bench()->lookOvers()->whereNotNull('tool_id')->firstOrFail();
+        self::assertNotContains('look-over', (array) $this->ask('GET', "/api/search?q={$bought->name}")->json('hits.*.kind'));
+    }
+
     public function test_health_answers(): void
     {
         $this->ask('GET', '/up')->assertOk()->assertJsonPath('status', 'up');

@@ -9,6 +9,7 @@ use App\Models\Bench;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Guide;
+use App\Models\LookOver;
 use App\Models\Stone;
 use App\Models\Tool;
 use App\Models\Trued;
@@ -17,7 +18,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
 
-/** Finds tools, edges, stones, guides, squares and diary entries by words in their names. */
+/** Finds what the bench keeps, and diary entries, by words in their names; a tool once bought is found as the tool. */
 final class Search
 {
     private const MOST = 12;
@@ -44,6 +45,7 @@ final class Search
             ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
             ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
+            ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'place' => "/kit/look/{$look->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),
             ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
         ];

@@ -3278,7 +3278,7 @@ export interface components {
         Hit: {
             says: string;
             /** @enum {string} */
-            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "work" | "diary";
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "work" | "diary";
             place: string;
         };
         Figure: {

@@ -10,6 +10,7 @@ const kinds = {
   guide: 'Guide',
   reference: 'Reference',
   tool: 'Tool',
+  'look-over': 'Look-over',
   work: 'Work',
   diary: 'Diary',
 } as const
