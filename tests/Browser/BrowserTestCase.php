@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Closure;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -89,8 +90,19 @@ abstract class BrowserTestCase extends TestCase
 
     protected function press(string $label, ?RemoteWebDriver $in = null): void
     {
-        $button = $this->sees("//button[contains(., '$label')]", $in);
-        ($in ?? $this->browser)->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
+        $browser = $in ?? $this->browser;
+        try {
+            $this->pressNow($label, $browser);
+        } catch (StaleElementReferenceException) {
+            // Drawn anew between finding and pressing: nothing was pressed yet.
+            $this->pressNow($label, $browser);
+        }
+    }
+
+    private function pressNow(string $label, RemoteWebDriver $browser): void
+    {
+        $button = $this->sees("//button[contains(., '$label')]", $browser);
+        $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
         $button->click();
     }
 

@@ -26,6 +26,7 @@ final class StallTest extends BrowserTestCase
         $this->browser->get($address);
         $this->seesText('Look through the mouth from below.');
         $this->press('sound');
+        $this->seesText('press the frog and look for light');
         $this->press('sound');
         $this->type('Iron left beyond the slot', '9');
         $this->seesText('A new iron, 15 min, € 30.');
