@@ -1,0 +1,93 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../client'
+import { UNDER } from './under'
+
+export const edges = () =>
+  queryOptions({
+    queryKey: [UNDER, 'edges'],
+    queryFn: ({ signal }) => answered(client.GET('/api/edges', { signal })),
+  })
+
+export const edgePage = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}', { params: { path: { edge } }, signal })),
+  })
+
+export const edgePlan = (edge: number, body: Schemas['EdgeSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-plan', edge, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/edges/{edge}/plan', { params: { path: { edge } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const outlook = () =>
+  queryOptions({
+    queryKey: [UNDER, 'outlook'],
+    queryFn: ({ signal }) => answered(client.GET('/api/edges/outlook', { signal })),
+  })
+
+export const edgeGeometry = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-geometry', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}/geometry', { params: { path: { edge } }, signal })),
+  })
+
+export const geometryPreview = (edge: number, body: Schemas['GeometrySheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'geometry-preview', edge, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/edges/{edge}/geometry/preview', { params: { path: { edge } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const edgeLog = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-log', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}/log', { params: { path: { edge } }, signal })),
+  })
+
+export const rack = () =>
+  queryOptions({
+    queryKey: [UNDER, 'rack'],
+    queryFn: ({ signal }) => answered(client.GET('/api/rack', { signal })),
+  })
+
+export const stonePreview = (body: Schemas['StoneSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'stone-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/rack/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const guides = () =>
+  queryOptions({
+    queryKey: [UNDER, 'guides'],
+    queryFn: ({ signal }) => answered(client.GET('/api/guides', { signal })),
+  })
+
+export const guidePreview = (body: Schemas['GuideSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'guide-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/guides/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+/** Without a choice: the day of all that are due. */
+export const day = (edges: readonly number[] | null) =>
+  queryOptions({
+    queryKey: [UNDER, 'day', edges],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/day', { body: edges ? { edges: [...edges] } : {}, signal })),
+    placeholderData: keepPreviousData,
+  })

@@ -1,0 +1,4 @@
+export * from './bench'
+export * from './edges'
+export * from './kit'
+export * from './true'

@@ -1,0 +1,105 @@
+import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
+import { answered, client, type Schemas } from '../client'
+import { UNDER } from './under'
+
+export const references = () =>
+  queryOptions({
+    queryKey: [UNDER, 'references'],
+    queryFn: ({ signal }) => answered(client.GET('/api/references', { signal })),
+  })
+
+export const referencePage = (reference: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'reference', reference],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/references/{reference}', { params: { path: { reference } }, signal })),
+  })
+
+export const referencePreview = (reference: number, body: Schemas['ReferenceSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'reference-preview', reference, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/references/{reference}/preview', { params: { path: { reference } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const known = () =>
+  queryOptions({
+    queryKey: [UNDER, 'known'],
+    queryFn: ({ signal }) => answered(client.GET('/api/squares/known', { signal })),
+  })
+
+export const knownPreview = (body: Schemas['KnownSheet'] | null) =>
+  queryOptions({
+    queryKey: [UNDER, 'known-preview', body],
+    queryFn: body
+      ? ({ signal }) => answered(client.POST('/api/squares/known/preview', { body, signal }))
+      : skipToken,
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const threeEdges = () =>
+  queryOptions({
+    queryKey: [UNDER, 'three-edges'],
+    queryFn: ({ signal }) => answered(client.GET('/api/three-edges', { signal })),
+  })
+
+export const threeEdgesPreview = (body: Schemas['ThreeEdgesSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'three-edges-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/three-edges/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const winding = () =>
+  queryOptions({
+    queryKey: [UNDER, 'winding'],
+    queryFn: ({ signal }) => answered(client.GET('/api/winding', { signal })),
+  })
+
+export const windingPreview = (body: Schemas['WindingSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'winding-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/winding/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const straightPage = (straight: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'straight', straight],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/straights/{straight}', { params: { path: { straight } }, signal })),
+  })
+
+export const straightPreview = (straight: number, body: Schemas['StraightSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'straight-preview', straight, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/straights/{straight}/preview', { params: { path: { straight } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
+export const squarePage = (square: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'square', square],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/squares/{square}', { params: { path: { square } }, signal })),
+  })
+
+export const squarePreview = (square: number, body: Schemas['SquareSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'square-preview', square, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/squares/{square}/preview', { params: { path: { square } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
