@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../api/client'
 import { pulse, squarePage, squarePreview } from '../../api/queries'
 import { fittingFactor } from '../../drawings/geometry'
@@ -13,6 +13,7 @@ import { Overtaken } from '../../parts/Overtaken'
 import { Sheet } from '../../parts/Sheet'
 import { useChange } from '../../parts/useChange'
 import { useLastGood } from '../../parts/useLastGood'
+import { useToBench } from '../../parts/useToBench'
 import { useDraft } from '../../parts/useDraft'
 import { Answer } from './Answer'
 import { Learnt } from './Learnt'
@@ -51,17 +52,10 @@ function Page({ page, unit }: { page: Schemas['SquarePage']; unit: string }) {
     const body = { ...draft.values, version: draft.version, planed }
     return answered(client.POST('/api/squares/{square}/tests', { params, body }))
   }, draft.clear)
-  const navigate = useNavigate()
-  const bench = useChange(
-    () => {
-      const body = { ...draft.values, version: draft.version }
-      return answered(client.POST('/api/squares/{square}/sessions', { params, body }))
-    },
-    (session) => {
-      draft.clear()
-      void navigate(`/sessions/${session.id}`)
-    },
-  )
+  const bench = useToBench(() => {
+    const body = { ...draft.values, version: draft.version }
+    return answered(client.POST('/api/squares/{square}/sessions', { params, body }))
+  }, draft.clear)
   const fell = useChange(() =>
     answered(client.POST('/api/squares/{square}/drops', { params, body: { version: square.version } })),
   )

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { day } from '../../../api/queries'
 import { DayDrawing, dayHeight } from '../../../drawings/DayDrawing'
@@ -11,7 +10,7 @@ import { Complaint } from '../../../parts/Keeping'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { Sheet } from '../../../parts/Sheet'
-import { useChange } from '../../../parts/useChange'
+import { useToBench } from '../../../parts/useToBench'
 import { EdgesNav } from '../EdgesNav'
 import { DayChoice } from './DayChoice'
 import { DayRounds } from './DayRounds'
@@ -21,10 +20,8 @@ export function DayPage() {
   // Until something is chosen by hand, all that are due are taken.
   const [chosen, setChosen] = useState<readonly number[] | null>(null)
   const { data, error } = useQuery(day(chosen))
-  const navigate = useNavigate()
-  const start = useChange(
-    () => answered(client.POST('/api/day/sessions', { body: chosen ? { edges: [...chosen] } : {} })),
-    (session) => void navigate(`/sessions/${session.id}`),
+  const start = useToBench(() =>
+    answered(client.POST('/api/day/sessions', { body: chosen ? { edges: [...chosen] } : {} })),
   )
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />

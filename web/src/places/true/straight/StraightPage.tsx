@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { pulse, straightPage, straightPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
@@ -11,6 +11,7 @@ import { Overtaken } from '../../../parts/Overtaken'
 import { useChange } from '../../../parts/useChange'
 import { useDraft } from '../../../parts/useDraft'
 import { useLastGood } from '../../../parts/useLastGood'
+import { useToBench } from '../../../parts/useToBench'
 import { Answer } from '../Answer'
 import { Learnt } from '../Learnt'
 import { ReferenceHistory } from '../ReferenceHistory'
@@ -39,17 +40,10 @@ function Page({ page, unit }: { page: Schemas['StraightPage']; unit: string }) {
     const body = { ...draft.values, version: draft.version, planed }
     return answered(client.POST('/api/straights/{straight}/tests', { params, body }))
   }, draft.clear)
-  const navigate = useNavigate()
-  const bench = useChange(
-    () => {
-      const body = { ...draft.values, version: draft.version }
-      return answered(client.POST('/api/straights/{straight}/sessions', { params, body }))
-    },
-    (session) => {
-      draft.clear()
-      void navigate(`/sessions/${session.id}`)
-    },
-  )
+  const bench = useToBench(() => {
+    const body = { ...draft.values, version: draft.version }
+    return answered(client.POST('/api/straights/{straight}/sessions', { params, body }))
+  }, draft.clear)
   const fell = useChange(() =>
     answered(client.POST('/api/straights/{straight}/drops', { params, body: { version: straight.version } })),
   )
