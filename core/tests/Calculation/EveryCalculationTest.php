@@ -99,6 +99,23 @@ final class EveryCalculationTest extends TestCase
         }
     }
 
+    /** What the schema calls the end of a field's range is where the calculation really refuses it. */
+    #[DataProvider('examples')]
+    public function test_a_number_past_its_limit_is_refused_by_name(string $name, stdClass $example): void
+    {
+        $tried = 0;
+        foreach (Catalogue::named($name)->schema()['input']['properties'] ?? [] as $field => $says) {
+            foreach (self::pastTheLimits((array) $says) as $number) {
+                $wrong = clone $example;
+                $wrong->{$field} = $number;
+                self::assertSame($field, self::refusal($name, $wrong)->errors[0]->field, "$name takes $number as $field");
+                $tried++;
+            }
+        }
+        // These take words and lists only.
+        self::assertTrue($tried > 0 || in_array($name, ['grit', 'kit-plan', 'kit-ladder'], true), "$name has no field with a limit");
+    }
+
     #[DataProvider('examples')]
     public function test_anything_but_an_object_is_refused(string $name, stdClass $example): void
     {
@@ -141,5 +158,22 @@ final class EveryCalculationTest extends TestCase
             return $wrong;
         }
         self::fail("$name took what it should refuse.");
+    }
+
+    /**
+     * @param  array<string, mixed>  $says  a field's JSON Schema
+     * @return list<float>
+     */
+    private static function pastTheLimits(array $says): array
+    {
+        $past = ['exclusiveMinimum' => 0.0, 'minimum' => -0.001, 'exclusiveMaximum' => 0.0, 'maximum' => 0.001];
+        $numbers = [];
+        foreach ($past as $limit => $step) {
+            if (is_numeric($says[$limit] ?? null) && ($says['type'] ?? null) === 'number') {
+                $numbers[] = $says[$limit] + $step;
+            }
+        }
+
+        return $numbers;
     }
 }
