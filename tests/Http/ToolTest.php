@@ -33,7 +33,7 @@ final class ToolTest extends HttpTestCase
             ->assertOk()
             ->assertJsonPath('figures.tpi.understood', '18 teeth, 19 points per inch')
             ->assertJsonPath('name', 'dovetail saw, 250 mm, 18 teeth per inch')
-            ->assertJsonPath('sizeMm.depth', 45)
+            ->assertJsonPath('outline.widthMm', 370)
             ->assertJsonPath('sound', true);
     }
 
@@ -62,7 +62,6 @@ final class ToolTest extends HttpTestCase
         $this->ask('PUT', '/api/preferences', ['unit' => 'inch']);
         $this->ask('POST', '/api/tools', ['kind' => 'bench-chisel', 'figures' => ['width' => '1/2'], 'name' => '', 'status' => 'owned', 'price' => ''])
             ->assertJsonPath('tool.name', 'bevel-edge chisel, 1/2 in')
-            ->assertJsonPath('tool.sizeMm.width', 12.7)
             ->assertJsonPath('sizes.0.text', '1/2 in');
     }
 

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ToolSheetRequest;
 use App\Http\Resources\Figures;
+use App\Http\Resources\OutlineResource;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Outlines;
 
 /** A tool as far as it has been described; writes nothing. */
 final class PreviewTool
@@ -17,10 +19,10 @@ final class PreviewTool
         $sheet = $request->sheet($format);
 
         return new JsonResponse([
+            'kind' => $sheet->kind->id,
             'figures' => Figures::of($sheet->figures),
-            'sizeMm' => (object) $sheet->sizes,
+            'outline' => OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
             'name' => $sheet->name,
-            'form' => $sheet->kind->form,
             'sound' => $sheet->isSound(),
         ]);
     }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\TestRecord;
 use App\Models\Trued;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Outlines;
 use JackRest\Core\Truing\History\History;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
@@ -56,7 +57,8 @@ final class HistoryResource
     {
         ['form' => $form, 'sizes' => $sizes] = $reference->outline();
 
-        return ['form' => $form, 'sizes' => (object) $sizes];
+        // What has no measures of its own is drawn by what it is.
+        return ['form' => $form, 'drawn' => $sizes === [] ? null : OutlineResource::of(Outlines::of($form, $sizes))];
     }
 
     /** @return array{day: float, errorMm: float, outside: bool} */

@@ -49,8 +49,6 @@ final class IdleResource
             'id' => $tool->id,
             'version' => $tool->version,
             'name' => $tool->name,
-            'form' => $tool->kindOfTool()->form,
-            'sizeMm' => (object) $tool->toCore()->sizes(),
             'isIdle' => $idle->stands($tool),
             'kept' => $tool->kept,
             'couldGo' => $couldGo,

@@ -12,6 +12,7 @@ use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Outlines;
 use JackRest\Core\School\School;
 use JackRest\Core\Work\Grain;
 
@@ -27,7 +28,6 @@ final class KindResource
             'says' => $kind->says,
             'for' => $kind->for,
             'wrong' => $kind->wrong,
-            'form' => $kind->form,
             'group' => $kind->group->value,
             'needs' => array_map(static fn (Need|string $need): string => $need instanceof Need ? $need->says() : ToolKinds::named($need)->name, $kind->needs),
             'wants' => array_map(static fn (string $want): string => ToolKinds::named($want)->name, $kind->wants),
@@ -37,7 +37,7 @@ final class KindResource
             'basis' => $kind->basis->value,
             'offered' => $school->offers($kind->id),
             'dimensions' => array_map(static fn (Dimension $dimension): array => self::dimension($dimension, $format), $kind->dimensions),
-            'usualMm' => (object) $kind->usualSizes(),
+            'outline' => OutlineResource::of(Outlines::of($kind->form, $kind->usualSizes())),
         ];
     }
 

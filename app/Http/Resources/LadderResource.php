@@ -11,6 +11,7 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Outline\Outlines;
 
 /** The order to get tools in: cost along, works unlocked up. */
 final class LadderResource
@@ -108,8 +109,7 @@ final class LadderResource
             'toolId' => $kit->toolOf($offer)?->id,
             'name' => $offer->name,
             'kind' => $offer->kind,
-            'form' => ToolKinds::named($offer->kind)->form,
-            'sizeMm' => (object) $offer->sizes,
+            'outline' => OutlineResource::of(Outlines::of(ToolKinds::named($offer->kind)->form, $offer->sizes)),
             'cost' => $offer->price,
             'costText' => Money::plain($offer->price),
             'ownPrice' => $offer->ownPrice,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Tool;
+use JackRest\Core\Outline\Outlines;
 
 final class ToolResource
 {
@@ -22,10 +23,9 @@ final class ToolResource
             'kind' => $tool->kind,
             'name' => $tool->name,
             'says' => $kind->says,
-            'form' => $kind->form,
             'group' => $kind->group->value,
             'status' => $tool->status->value,
-            'sizeMm' => (object) $tool->toCore()->sizes(),
+            'outline' => OutlineResource::of(Outlines::ofTool($tool->toCore())),
             'price' => $tool->price,
             'isIdle' => $isIdle,
             'lentTo' => $tool->lent_on === null ? null : $tool->lent_to,

@@ -2936,7 +2936,7 @@ export interface components {
         Outline: {
             /** @enum {string} */
             form: "square" | "straight" | "sticks" | "slope" | "sole" | "stone" | "board";
-            sizes: components["schemas"]["SizeMm"];
+            drawn: components["schemas"]["ToolOutline"] | null;
         };
         TrailPoint: {
             day: number;
@@ -3315,15 +3315,30 @@ export interface components {
             kind: string;
             name: string;
             says: string;
-            form: string;
             group: string;
             /** @enum {string} */
             status: "owned" | "wanted";
-            sizeMm: components["schemas"]["SizeMm"];
+            outline: components["schemas"]["ToolOutline"];
             price: number | null;
             isIdle: boolean;
             lentTo: string | null;
             awayOn: string | null;
+        };
+        ToolOutline: {
+            widthMm: number;
+            heightMm: number;
+            bodies: string[];
+            details: string[];
+            marks: components["schemas"]["OutlineMark"][];
+        };
+        OutlineMark: {
+            name: string;
+            from: components["schemas"]["DrawnPoint"];
+            to: components["schemas"]["DrawnPoint"];
+        };
+        DrawnPoint: {
+            x: number;
+            y: number;
         };
         Care: {
             rounds: components["schemas"]["CareRound"][];
@@ -3375,8 +3390,6 @@ export interface components {
             id: number;
             version: number;
             name: string;
-            form: string;
-            sizeMm: components["schemas"]["SizeMm"];
             isIdle: boolean;
             kept: boolean;
             couldGo: boolean;
@@ -3457,7 +3470,6 @@ export interface components {
             says: string;
             for: string;
             wrong: string;
-            form: string;
             group: string;
             needs: string[];
             wants: string[];
@@ -3467,7 +3479,7 @@ export interface components {
             basis: string;
             offered: boolean;
             dimensions: components["schemas"]["Dimension"][];
-            usualMm: components["schemas"]["SizeMm"];
+            outline: components["schemas"]["ToolOutline"];
         };
         Dimension: {
             name: string;
@@ -3500,10 +3512,10 @@ export interface components {
             price: string;
         };
         ToolPreview: {
+            kind: string;
             figures: components["schemas"]["Figures"];
-            sizeMm: components["schemas"]["SizeMm"];
+            outline: components["schemas"]["ToolOutline"];
             name: string;
-            form: string;
             sound: boolean;
         };
         ToolPage: {
@@ -3692,8 +3704,7 @@ export interface components {
             toolId: number | null;
             name: string;
             kind: string;
-            form: string;
-            sizeMm: components["schemas"]["SizeMm"];
+            outline: components["schemas"]["ToolOutline"];
             cost: number;
             costText: string;
             ownPrice: boolean;

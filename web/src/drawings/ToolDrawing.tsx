@@ -1,11 +1,10 @@
+import type { Schemas } from '../api/client'
 import { Dimension } from './Dimension'
-import { outlineOf } from './outlines'
 import { OutlinePaths } from './ToolOutline'
 import { standOff } from './toolLayout'
 
 interface ToolDrawingProps {
-  form: string
-  sizeMm: Readonly<Record<string, number>>
+  outline: Schemas['ToolOutline']
   /** What a dimension reads, by name. */
   labels: Readonly<Record<string, string>>
   wanted: boolean
@@ -16,11 +15,10 @@ interface ToolDrawingProps {
 const MARGIN = 64
 
 /** A tool from its own dimensions, with those that can be measured on its outline written on it. */
-export function ToolDrawing({ form, sizeMm, labels, wanted, width, height }: ToolDrawingProps) {
-  const outline = outlineOf(form, sizeMm)
-  const scale = Math.min((width - 2 * MARGIN) / outline.width, (height - 2 * MARGIN) / outline.height, 3)
-  const left = (width - outline.width * scale) / 2
-  const top = (height - outline.height * scale) / 2 - 8
+export function ToolDrawing({ outline, labels, wanted, width, height }: ToolDrawingProps) {
+  const scale = Math.min((width - 2 * MARGIN) / outline.widthMm, (height - 2 * MARGIN) / outline.heightMm, 3)
+  const left = (width - outline.widthMm * scale) / 2
+  const top = (height - outline.heightMm * scale) / 2 - 8
   const at = (point: { x: number; y: number }) => ({ x: left + point.x * scale, y: top + point.y * scale })
 
   return (
@@ -28,7 +26,7 @@ export function ToolDrawing({ form, sizeMm, labels, wanted, width, height }: Too
       <g transform={`translate(${left} ${top}) scale(${scale})`}>
         <OutlinePaths outline={outline} wanted={wanted} marked={false} />
       </g>
-      {(outline.marks ?? []).map((mark) => {
+      {outline.marks.map((mark) => {
         const { from, to } = standOff(at(mark.from), at(mark.to), width / 2)
         return labels[mark.name] ? (
           <Dimension key={mark.name} from={from} to={to} text={labels[mark.name] ?? ''} />

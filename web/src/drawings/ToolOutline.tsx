@@ -1,8 +1,8 @@
 import clsx from 'clsx'
-import type { Outline } from './outlines/shapes'
+import type { Schemas } from '../api/client'
 
 interface ToolOutlineProps {
-  outline: Outline
+  outline: Schemas['ToolOutline']
   /** Pixels for a millimetre. */
   scale: number
   wanted?: boolean
@@ -11,7 +11,7 @@ interface ToolOutlineProps {
 
 /** A tool in its own outline, small: solid where it is owned, dashed where it is wanted. */
 export function ToolOutline({ outline, scale, wanted = false, marked = false }: ToolOutlineProps) {
-  const [width, height] = [outline.width * scale + 4, outline.height * scale + 4]
+  const [width, height] = [outline.widthMm * scale + 4, outline.heightMm * scale + 4]
 
   return (
     <svg
@@ -26,7 +26,7 @@ export function ToolOutline({ outline, scale, wanted = false, marked = false }: 
 }
 
 interface OutlinePathsProps {
-  outline: Outline
+  outline: Schemas['ToolOutline']
   wanted: boolean
   marked: boolean
 }

@@ -1,5 +1,5 @@
 import { path } from './geometry'
-import { box, disc, line, p, type SizeOf } from './outlines/shapes'
+import { box, disc, line, p, type SizeOf } from './shapes'
 
 /** A work in one view, mm: wood filled, hidden lines dashed, and which measures run along and up. */
 export interface WorkShape {

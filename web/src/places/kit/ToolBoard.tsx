@@ -2,7 +2,6 @@ import clsx from 'clsx'
 import { memo, useDeferredValue, useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '../../api/client'
-import { outlineOf } from '../../drawings/outlines'
 import { ToolOutline } from '../../drawings/ToolOutline'
 import { Toggle } from '../../parts/Toggle'
 
@@ -179,14 +178,13 @@ function EmptyHook({ group }: { group: Schemas['ToolGroup'] }) {
 }
 
 const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marked: boolean }) {
-  const outline = outlineOf(tool.form, tool.sizeMm)
   const wanted = tool.status === 'wanted'
   const faint = tool.isIdle || tool.lentTo !== null
 
   return (
     <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
       <span className={faint ? 'opacity-45' : undefined}>
-        <ToolOutline outline={outline} scale={SCALE} wanted={wanted} marked={marked} />
+        <ToolOutline outline={tool.outline} scale={SCALE} wanted={wanted} marked={marked} />
       </span>
       <span
         className={clsx(

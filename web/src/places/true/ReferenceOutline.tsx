@@ -1,11 +1,10 @@
 import type { Schemas } from '../../api/client'
-import { outlineOf } from '../../drawings/outlines'
 
 const SCALE = 0.3
 
 /** A reference drawn small: a square to its own measure, the others by what they are. */
 export function ReferenceOutline({ outline }: { outline: Schemas['Outline'] }) {
-  if (outline.form === 'square') return <Square sizes={outline.sizes} />
+  if (outline.drawn) return <ToMeasure drawn={outline.drawn} />
   return (
     <svg aria-hidden width={76} height={40} className="shrink-0">
       {SHAPES[outline.form].map((shape) => (
@@ -16,7 +15,8 @@ export function ReferenceOutline({ outline }: { outline: Schemas['Outline'] }) {
 }
 
 /** True edges below; the other edge of a straightedge shaped so that nobody mistakes it. */
-const SHAPES: Record<Exclude<Schemas['Outline']['form'], 'square'>, readonly string[]> = {
+const SHAPES: Record<Schemas['Outline']['form'], readonly string[]> = {
+  square: ['M2 2 H14 V30 H60 V38 H2 Z'],
   straight: ['M2 30 H74 V24 Q38 10 2 24 Z'],
   sticks: ['M2 18 H74 V10 H2 Z', 'M2 34 H74 V26 H2 Z'],
   slope: ['M14 34 H62 V28 H14 Z', 'M30 28 H50 L46 4 H34 Z'],
@@ -25,8 +25,7 @@ const SHAPES: Record<Exclude<Schemas['Outline']['form'], 'square'>, readonly str
   board: ['M2 8 H74 V32 H2 Z', 'M2 8 H74 V18 H2 Z'],
 }
 
-function Square({ sizes }: { sizes: Readonly<Record<string, number>> }) {
-  const outline = outlineOf('square', sizes)
+function ToMeasure({ drawn }: { drawn: Schemas['ToolOutline'] }) {
   return (
     <svg
       aria-hidden
@@ -35,7 +34,7 @@ function Square({ sizes }: { sizes: Readonly<Record<string, number>> }) {
       viewBox={`-3 -3 ${76 / SCALE} ${84 / SCALE}`}
       className="shrink-0"
     >
-      {outline.bodies.map((body) => (
+      {drawn.bodies.map((body) => (
         <path key={body} d={body} className="fill-steel stroke-ink" strokeWidth={4} />
       ))}
     </svg>

@@ -1,7 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
-import { outlineOf } from '../../../drawings/outlines'
 import { ToolOutline } from '../../../drawings/ToolOutline'
 import { Button } from '../../../parts/Button'
 import { asMonth } from '../../../parts/dates'
@@ -49,8 +48,8 @@ export function Rungs({ rungs }: { rungs: readonly Schemas['Rung'][] }) {
 }
 
 function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung'] }) {
-  const outline = outlineOf(tool.form, tool.sizeMm)
-  const scale = Math.min(64 / outline.width, 34 / outline.height)
+  const { outline } = tool
+  const scale = Math.min(64 / outline.widthMm, 34 / outline.heightMm)
   return (
     <li className="flex flex-wrap items-center gap-x-4 border-t border-rule py-1 sm:flex-nowrap">
       <span className="flex w-[72px] shrink-0 justify-center">

@@ -163,7 +163,7 @@ interface KindSheetProps {
 }
 
 function KindSheet({ kind, preview, wanted }: KindSheetProps) {
-  const current = preview?.form === kind.form ? preview : undefined
+  const current = preview?.kind === kind.id ? preview : undefined
   return (
     <div className="mb-3">
       <Sheet
@@ -177,8 +177,7 @@ function KindSheet({ kind, preview, wanted }: KindSheetProps) {
       >
         {(box) => (
           <ToolDrawing
-            form={kind.form}
-            sizeMm={current?.sizeMm ?? kind.usualMm}
+            outline={current?.outline ?? kind.outline}
             labels={labelsOf(kind, current?.figures)}
             wanted={wanted}
             {...box}

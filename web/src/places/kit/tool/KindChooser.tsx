@@ -1,7 +1,6 @@
 import clsx from 'clsx'
 import { useState } from 'react'
 import type { Schemas } from '../../../api/client'
-import { outlineOf } from '../../../drawings/outlines'
 import { ToolOutline } from '../../../drawings/ToolOutline'
 
 const BOX = 72
@@ -72,8 +71,8 @@ interface KindButtonProps {
 }
 
 function KindButton({ kind, chosen, onChoose }: KindButtonProps) {
-  const outline = outlineOf(kind.form, kind.usualMm)
-  const scale = Math.min((2 * BOX) / outline.width, BOX / outline.height, 0.5)
+  const { outline } = kind
+  const scale = Math.min((2 * BOX) / outline.widthMm, BOX / outline.heightMm, 0.5)
   return (
     <button
       type="button"

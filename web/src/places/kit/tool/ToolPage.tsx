@@ -63,8 +63,7 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
           >
             {(box) => (
               <ToolDrawing
-                form={tool.form}
-                sizeMm={preview?.sizeMm ?? tool.sizeMm}
+                outline={preview?.outline ?? tool.outline}
                 labels={labels}
                 wanted={tool.status === 'wanted'}
                 {...box}
