@@ -14,6 +14,10 @@ use JackRest\Core\Kit\Tool;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\School\School;
+use JackRest\Core\ShadowBoard\Arranger;
+use JackRest\Core\ShadowBoard\BoardTool;
+use JackRest\Core\ShadowBoard\Panel;
+use JackRest\Core\ShadowBoard\ShadowBoardPrint;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Patterns;
@@ -26,6 +30,8 @@ final class KitFigures
 
     private const TOOLS = 300;
 
+    private const HUNG = 80;
+
     /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
     public static function measured(): array
     {
@@ -36,7 +42,22 @@ final class KitFigures
         $figures['idle review of '.self::TOOLS.' tools and '.self::WORKS.' works: each alone, and both largest sets'] = [self::idle(), 1000.0];
         $figures['coverage of '.self::TOOLS.' tools and '.self::WORKS.' works'] = [self::coverage(), 200.0];
 
+        $figures['shadow board of '.self::HUNG.' tools: arranged, and cut into sheets'] = [self::shadowBoard(), 2000.0];
+
         return $figures;
+    }
+
+    /** On the smallest panel that takes all of them, where arranging is hardest. */
+    private static function shadowBoard(): float
+    {
+        $tools = array_map(BoardTool::of(...), array_slice(self::large()[0], 0, self::HUNG));
+        $start = hrtime(true);
+        $needed = Arranger::arrange(new Panel(2400, 5000, 25), $tools)->neededMm;
+        $panel = new Panel(2400, $needed, 25);
+        $tiles = ShadowBoardPrint::tiles('Wall', $panel, Arranger::arrange($panel, $tools));
+        assert(count($tiles) > 1);
+
+        return (hrtime(true) - $start) / 1e6;
     }
 
     /** @param  array<string, string>  $answers */

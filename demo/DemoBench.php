@@ -115,6 +115,10 @@ final class DemoBench
         foreach ($plan['guides'] as $guide) {
             $bench->guides()->create($guide);
         }
+        foreach ($plan['shadow_boards'] as $board) {
+            $tools = $bench->tools()->get()->keyBy('name');
+            $bench->shadowBoards()->create([...$board, 'tools' => array_map(static fn (string $name): int => $tools[$name]->id, $board['tools'])]);
+        }
         foreach ($plan['sessions'] as $session) {
             self::session($bench, $session);
         }

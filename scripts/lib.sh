@@ -35,6 +35,7 @@ want_packages() {
     want_command units units
     want_command gnuplot gnuplot-nox
     want_command glpsol glpk-utils
+    want_command geosop geos-bin
   fi
   [ ${#PACKAGES[@]} -eq 0 ] && return 0
   local install="apt-get install -y --no-install-recommends ${PACKAGES[*]}"

@@ -75,6 +75,12 @@ final class Bench extends Model
         return $this->hasMany(Guide::class);
     }
 
+    /** @return HasMany<ShadowBoard, $this> */
+    public function shadowBoards(): HasMany
+    {
+        return $this->hasMany(ShadowBoard::class);
+    }
+
     /** @return HasMany<EdgeEvent, $this> */
     public function edgeEvents(): HasMany
     {

@@ -8,27 +8,36 @@ use FPDF;
 use JackRest\Core\Print\Line;
 use JackRest\Core\Print\Sheet;
 use JackRest\Core\Print\Text;
+use JackRest\Core\Print\Trace;
 
-/** A sheet as a PDF file at true size. */
+/** Sheets as a PDF file at true size, a page each. */
 final class PdfSheet
 {
     private const POINTS_PER_MM = 72 / 25.4;
 
-    public static function write(Sheet $sheet): string
+    public static function write(string $title, Sheet ...$sheets): string
     {
         $pdf = new FPDF('P', 'mm', [Sheet::WIDTH_MM, Sheet::HEIGHT_MM]);
         $pdf->SetAutoPageBreak(false);
-        $pdf->SetTitle($sheet->title, true);
-        $pdf->AddPage();
+        $pdf->SetTitle($title, true);
+        foreach ($sheets as $sheet) {
+            self::page($pdf, $sheet);
+        }
+
+        return $pdf->Output('S');
+    }
+
+    private static function page(FPDF $pdf, Sheet $sheet): void
+    {
+        $pdf->AddPage($sheet->width > $sheet->height ? 'L' : 'P', [$sheet->width, $sheet->height]);
         foreach ($sheet->marks as $mark) {
             match (true) {
                 $mark instanceof Line => self::line($pdf, $mark),
                 $mark instanceof Text => self::text($pdf, $mark),
+                $mark instanceof Trace => array_map(static fn (Line $line) => self::line($pdf, $line), $mark->lines()),
                 default => null,
             };
         }
-
-        return $pdf->Output('S');
     }
 
     private static function line(FPDF $pdf, Line $line): void

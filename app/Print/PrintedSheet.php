@@ -7,13 +7,22 @@ namespace App\Print;
 use Illuminate\Http\Response;
 use JackRest\Core\Print\Sheet;
 
-/** A sheet as it leaves: SVG or PDF, shown in the browser. */
+/** Sheets as they leave: SVG or PDF, shown in the browser. */
 final class PrintedSheet
 {
     public static function answer(Sheet $sheet, string $kind, string $name): Response
     {
-        return $kind === 'pdf'
-            ? new Response(PdfSheet::write($sheet), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""])
-            : new Response(SvgSheet::write($sheet), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "inline; filename=\"$name.svg\""]);
+        return $kind === 'pdf' ? self::pdf($sheet->title, [$sheet], $name) : self::svg($sheet, $name);
+    }
+
+    public static function svg(Sheet $sheet, string $name): Response
+    {
+        return new Response(SvgSheet::write($sheet), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "inline; filename=\"$name.svg\""]);
+    }
+
+    /** @param  list<Sheet>  $sheets */
+    public static function pdf(string $title, array $sheets, string $name): Response
+    {
+        return new Response(PdfSheet::write($title, ...$sheets), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""]);
     }
 }

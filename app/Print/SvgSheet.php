@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use JackRest\Core\Outline\Path;
 use JackRest\Core\Print\Line;
 use JackRest\Core\Print\Sheet;
 use JackRest\Core\Print\Text;
+use JackRest\Core\Print\Trace;
 
 /** A sheet as an SVG file: one unit of its view is one millimetre of paper. */
 final class SvgSheet
 {
     public static function write(Sheet $sheet): string
     {
-        [$width, $height] = [Sheet::WIDTH_MM, Sheet::HEIGHT_MM];
+        [$width, $height] = [self::plain($sheet->width), self::plain($sheet->height)];
         $marks = implode("\n", array_map(static fn (object $mark): string => match (true) {
             $mark instanceof Line => self::line($mark),
             $mark instanceof Text => self::text($mark),
+            $mark instanceof Trace => self::trace($mark),
             default => '',
         }, $sheet->marks));
         $title = self::escaped($sheet->title);
@@ -42,6 +45,24 @@ final class SvgSheet
     private static function text(Text $text): string
     {
         return sprintf('<text x="%.3F" y="%.3F" font-family="sans-serif" font-size="%.2F" font-weight="%d">%s</text>', $text->x, $text->y, $text->heightMm, $text->bold ? 700 : 400, self::escaped($text->says));
+    }
+
+    private static function trace(Trace $trace): string
+    {
+        return sprintf('<path class="%s" d="%s" fill="none" stroke="#000" stroke-width="%.2F"/>', self::escaped($trace->of), self::path($trace->path), $trace->widthMm);
+    }
+
+    private static function path(Path $path): string
+    {
+        $ring = static fn (array $points): string => 'M'.implode('L', array_map(static fn (array $point): string => sprintf('%.3F %.3F', $point[0], $point[1]), $points)).($path->isClosed ? 'Z' : '');
+
+        return implode('', array_map($ring, [$path->points, ...$path->holes]));
+    }
+
+    /** A size without needless noughts. */
+    private static function plain(float $mm): string
+    {
+        return (string) round($mm, 3);
     }
 
     private static function escaped(string $text): string

@@ -14,6 +14,7 @@ use App\Models\Guide;
 use App\Models\LookOver;
 use App\Models\Photo;
 use App\Models\Reference;
+use App\Models\ShadowBoard;
 use App\Models\Square;
 use App\Models\Stone;
 use App\Models\Straight;
@@ -36,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
+        Route::bind('shadowBoard', static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id));
         Route::bind('consumable', static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id));
         Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));

@@ -109,4 +109,27 @@ final class StallTest extends BrowserTestCase
         $this->press('Done, 5 min');
         $this->seesText('Done today; every 23 days.');
     }
+
+    /** The drawing and the next stroke follow what is typed; what is kept is printed. */
+    public function test_a_shadow_board_is_laid_out_and_printed(): void
+    {
+        $this->open('/kit');
+        $this->sees("//a[contains(., 'Shadow board')]")->click();
+        $this->seesText('All 25 hang: print');
+        $this->type('Width', '700');
+        $this->seesText('do not fit');
+        $this->seesText('These are the sheets of the board as it is kept');
+        $this->press('Leave it as it was');
+        $this->sees("//a[contains(., 'a new one')]")->click();
+        $this->type('Width', '60 mm');
+        $this->seesText('A panel is between 100 mm and 5000 mm.');
+        $this->type('Width', '2.4 m');
+        $this->type('Height', '1500');
+        $this->type('Called', 'gable wall');
+        $this->press('Keep these');
+        $this->seesText('Print all sheets: PDF');
+        self::assertStringEndsWith('/sheets.pdf', (string) $this->sees("//a[contains(., 'PDF')]")->getAttribute('href'));
+        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('svg[role=img] g > title'))) > 30, 'more than 30 tools to be drawn', 10);
+        $this->addToAssertionCount(1);
+    }
 }

@@ -15,7 +15,7 @@ final class EveryUndoTest extends HttpTestCase
     /** What an undo does not take back: the diary, the counters, and the moment of a change. */
     private const COUNTERS = ['version', 'updated_at', 'revision'];
 
-    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'kit_settings', 'edges'];
+    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'kit_settings', 'edges'];
 
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
@@ -46,6 +46,8 @@ final class EveryUndoTest extends HttpTestCase
         yield 'a round of care' => ['POST', static fn (): string => '/api/upkeep/care-wipe/done', []];
         yield 'blades bought again' => ['POST', static fn (Bench $bench): string => "/api/upkeep/stock-{$bench->consumables()->firstOrFail()->id}/done", []];
         yield 'paper counted down' => ['POST', static fn (): string => '/api/consumables', ['kind' => 'paper', 'amount' => '10']];
+        yield 'a shadow board laid out' => ['POST', static fn (): string => '/api/shadow-boards', []];
+        yield 'a shadow board taken off the list' => ['DELETE', static fn (Bench $bench): string => "/api/shadow-boards/{$bench->shadowBoards()->firstOrFail()->id}", ['version' => 1]];
         yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];
     }
 
@@ -71,11 +73,13 @@ final class EveryUndoTest extends HttpTestCase
         $page = match ($address) {
             '/api/squares/known' => $this->ask('GET', '/api/squares/known')->json(),
             '/api/kit/idle/away' => $this->ask('GET', '/api/kit/idle')->json(),
+            '/api/shadow-boards' => $this->ask('GET', '/api/shadow-boards')->json(),
             default => [],
         };
 
         return match ($address) {
             '/api/squares/known' => ['known' => $page['known'][0]['id'], 'instrument' => 'feeler', 'rows' => [['square' => $page['squares'][0]['id'], 'gap' => '0.1', 'at' => 'tip']]],
+            '/api/shadow-boards' => ['name' => 'door', 'width' => '800', 'height' => '600', 'room' => '25', 'tools' => [$page['tools'][0]['id']]],
             '/api/kit/idle/away' => ['tools' => $page['byWorth']['ids']],
             default => [],
         };

@@ -21,9 +21,10 @@ final class SecondWindowTest extends HttpTestCase
     #[TestWith(['POST', 'looks', 'bought', ['price' => '']])]
     #[TestWith(['PUT', 'looks', '', ['name' => 'plough', 'found' => [], 'asked' => '', 'good' => '100', 'perHour' => '10']])]
     #[TestWith(['DELETE', 'consumables', '', []])]
+    #[TestWith(['DELETE', 'shadow-boards', '', []])]
     public function test_a_stale_version_is_refused(string $verb, string $what, string $then, array $body): void
     {
-        $table = $what === 'looks' ? 'look_overs' : $what;
+        $table = $what === 'looks' ? 'look_overs' : str_replace('-', '_', $what);
         $id = (int) DB::table($table)->where('bench_id', self::bench()->id)->when($what === 'looks', static fn ($rows) => $rows->where('state', 'open'))->min('id');
         DB::table($table)->where('id', $id)->update(['version' => 7]);
         $entries = $this->ask('GET', '/api/diary')->json('entries.0.id');

@@ -93,6 +93,12 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/kit/idle/IdlePage')).IdlePage }),
       },
       {
+        path: '/kit/shadow-boards/:id?',
+        lazy: async () => ({
+          Component: (await import('./places/kit/shadow/ShadowBoardsPage')).ShadowBoardsPage,
+        }),
+      },
+      {
         path: '/kit/look',
         lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
       },

@@ -10,6 +10,7 @@ use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Guide;
 use App\Models\LookOver;
+use App\Models\ShadowBoard;
 use App\Models\Stone;
 use App\Models\Tool;
 use App\Models\Trued;
@@ -43,6 +44,7 @@ final class Search
             ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
             ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'place' => "/edges/rack?stone={$stone->id}"]),
             ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
+            ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'place' => "/kit/shadow-boards/{$board->id}"]),
             ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'place' => "/kit/look/{$look->id}"]),

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Print;
 
-/** One sheet of paper with what is printed on it at true size. */
+/** One sheet of paper, mm, A4 if nothing else is said, with what is printed on it at true size. */
 final readonly class Sheet
 {
     /** A4, ISO 216. */
@@ -17,7 +17,7 @@ final readonly class Sheet
     public const CHECK_MM = 100.0;
 
     /** @param  list<Mark>  $marks */
-    public function __construct(public string $title, public array $marks)
+    public function __construct(public string $title, public array $marks, public float $width = self::WIDTH_MM, public float $height = self::HEIGHT_MM)
     {
     }
 

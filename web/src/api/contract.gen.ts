@@ -788,6 +788,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shadow-boards": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showShadowBoards"];
+        put?: never;
+        post: operations["addShadowBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shadow-boards/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewShadowBoard"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/shadow-boards/{shadowBoard}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["editShadowBoard"];
+        post?: never;
+        delete: operations["removeShadowBoard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/guides/preview": {
         parameters: {
             query?: never;
@@ -2413,6 +2461,74 @@ export interface components {
             elsewhere: string | null;
             sound: boolean;
         };
+        ShadowBoards: {
+            boards: components["schemas"]["ShadowBoard"][];
+            tools: components["schemas"]["ToolToHang"][];
+            groups: components["schemas"]["ToolGroup"][];
+        };
+        ShadowBoard: {
+            id: number;
+            version: number;
+            name: string;
+            width: string;
+            height: string;
+            room: string;
+            tools: number[];
+        };
+        ToolToHang: {
+            id: number;
+            name: string;
+            group: string;
+            isUsual: boolean;
+        };
+        ShadowBoardSheet: {
+            name: string;
+            width: string;
+            height: string;
+            room: string;
+            tools: number[];
+        };
+        EditShadowBoard: {
+            version: number;
+            name: string;
+            width: string;
+            height: string;
+            room: string;
+            tools: number[];
+        };
+        ShadowBoardPreview: {
+            figures: components["schemas"]["Figures"];
+            panel: components["schemas"]["Panel"] | null;
+            hung: components["schemas"]["HungTool"][];
+            left: components["schemas"]["LeftTool"][];
+            sheets: components["schemas"]["PrintedTile"][];
+            next: components["schemas"]["Next"];
+            sound: boolean;
+        };
+        Panel: {
+            widthMm: number;
+            heightMm: number;
+        };
+        HungTool: {
+            id: number;
+            name: string;
+            xMm: number;
+            yMm: number;
+            isTurned: boolean;
+            outline: components["schemas"]["ToolOutline"];
+        };
+        LeftTool: {
+            id: number;
+            name: string;
+            says: string;
+        };
+        PrintedTile: {
+            name: string;
+            xMm: number;
+            yMm: number;
+            widthMm: number;
+            heightMm: number;
+        };
         Guides: {
             guides: components["schemas"]["Guide"][];
         };
@@ -3278,7 +3394,7 @@ export interface components {
         Hit: {
             says: string;
             /** @enum {string} */
-            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "work" | "diary";
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "work" | "diary";
             place: string;
         };
         Figure: {
@@ -5289,6 +5405,134 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showShadowBoards: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ShadowBoards */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadowBoards"];
+                };
+            };
+        };
+    };
+    addShadowBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShadowBoardSheet"];
+            };
+        };
+        responses: {
+            /** @description ShadowBoards */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadowBoards"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewShadowBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShadowBoardSheet"];
+            };
+        };
+        responses: {
+            /** @description ShadowBoardPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadowBoardPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    editShadowBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shadowBoard: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditShadowBoard"];
+            };
+        };
+        responses: {
+            /** @description ShadowBoards */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShadowBoards"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeShadowBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                shadowBoard: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -11,6 +11,7 @@ const kinds = {
   reference: 'Reference',
   tool: 'Tool',
   'look-over': 'Look-over',
+  'shadow-board': 'Shadow board',
   work: 'Work',
   diary: 'Diary',
 } as const

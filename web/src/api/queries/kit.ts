@@ -87,6 +87,20 @@ export const idle = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/kit/idle', { signal })),
   })
 
+export const shadowBoards = () =>
+  queryOptions({
+    queryKey: [UNDER, 'shadow-boards'],
+    queryFn: ({ signal }) => answered(client.GET('/api/shadow-boards', { signal })),
+  })
+
+export const shadowBoardPreview = (body: Schemas['ShadowBoardSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'shadow-board-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/shadow-boards/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const looks = () =>
   queryOptions({
     queryKey: [UNDER, 'looks'],

@@ -59,6 +59,9 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
           <Key dashed says="wanted" />
           <span className="text-soft">faint: idle or lent</span>
           <span className="text-soft">all drawn to one scale</span>
+          <Link to="/kit/shadow-boards" className="ml-auto font-bold underline underline-offset-4">
+            Shadow board
+          </Link>
         </p>
       </div>
     </div>

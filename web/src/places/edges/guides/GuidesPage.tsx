@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
-import { NavLink, useNavigate, useParams } from 'react-router'
-import type { Schemas } from '../../../api/client'
+import { useNavigate, useParams } from 'react-router'
 import { guides, pulse } from '../../../api/queries'
 import { Heading } from '../../../parts/Heading'
 import { Lost, Waiting } from '../../../parts/Notice'
+import { RecordNav } from '../../../parts/RecordNav'
 import { EdgesNav } from '../EdgesNav'
 import { GuideBench } from './GuideBench'
 
@@ -25,7 +25,17 @@ export function GuidesPage() {
         says="Two honed settings tell where a guide’s axle is; after that every angle is a length."
       />
       <EdgesNav />
-      <GuideList guides={data.guides} shown={guide?.id ?? 'new'} />
+      <RecordNav
+        label="Guides"
+        rows={[
+          ...data.guides.map((row) => ({
+            to: `/edges/guides/${row.id}`,
+            text: `${row.name}, ${row.seatLabel}`,
+            here: row.id === guide?.id,
+          })),
+          { to: '/edges/guides/new', text: 'a new one', here: guide === null },
+        ]}
+      />
       <GuideBench
         key={guide?.id ?? 'new'}
         guide={guide}
@@ -33,26 +43,5 @@ export function GuidesPage() {
         onKept={(kept) => void navigate(`/edges/guides${kept === null ? '' : `/${kept}`}`)}
       />
     </>
-  )
-}
-
-function GuideList({ guides, shown }: { guides: readonly Schemas['Guide'][]; shown: number | 'new' }) {
-  const link = (to: string, text: string, here: boolean) => (
-    <NavLink
-      key={to}
-      to={to}
-      aria-current={here ? 'page' : undefined}
-      className={`min-h-8 underline-offset-4 ${here ? 'font-bold underline' : 'text-soft hover:text-ink'}`}
-    >
-      {text}
-    </NavLink>
-  )
-  return (
-    <nav aria-label="Guides" className="mb-4 flex flex-wrap gap-x-5">
-      {guides.map((row) =>
-        link(`/edges/guides/${row.id}`, `${row.name}, ${row.seatLabel}`, row.id === shown),
-      )}
-      {link('/edges/guides/new', 'a new one', shown === 'new')}
-    </nav>
   )
 }

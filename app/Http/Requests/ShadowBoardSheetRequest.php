@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bench\ToolsToHang;
+use App\Models\Bench;
+use Illuminate\Foundation\Http\FormRequest;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\ShadowBoard\BoardTool;
+use JackRest\Core\ShadowBoard\ShadowBoardSheet;
+
+/** A shadow board as far as it has been described. */
+class ShadowBoardSheetRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['present', 'nullable', 'string', 'max:60'],
+            ...array_fill_keys(['width', 'height', 'room'], ['present', 'nullable', 'string', 'max:60']),
+            'tools' => ['present', 'array', 'list', 'max:500'],
+            'tools.*' => ['integer'],
+        ];
+    }
+
+    public function sheet(Bench $bench, LengthFormatter $format): ShadowBoardSheet
+    {
+        $typed = fn (string $field): string => $this->string($field)->toString();
+
+        return ShadowBoardSheet::of($typed('width'), $typed('height'), $typed('room'), ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))), $format);
+    }
+
+    public function title(): string
+    {
+        $name = trim($this->string('name')->toString());
+
+        return $name === '' ? 'shadow board' : $name;
+    }
+
+    /**
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput
+     */
+    public function values(Bench $bench, LengthFormatter $format): array
+    {
+        $sheet = $this->sheet($bench, $format);
+        SoundSheet::orRefuse('', $sheet->figures);
+        foreach ($sheet->figures as $name => $figure) {
+            if ($figure->value === null) {
+                throw InvalidInput::because($name, 'Read this off first.');
+            }
+        }
+        if ($sheet->tools === []) {
+            throw InvalidInput::because('tools', 'Choose the tools that shall hang here.');
+        }
+
+        return [
+            'name' => $this->title(),
+            'width_mm' => $sheet->figures['width']->value,
+            'height_mm' => $sheet->figures['height']->value,
+            'room_mm' => $sheet->figures['room']->value,
+            'tools' => array_map(static fn (BoardTool $tool): int => (int) $tool->id, $sheet->tools),
+        ];
+    }
+}

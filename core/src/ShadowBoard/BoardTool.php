@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\ShadowBoard;
+
+use JackRest\Core\Kit\Group;
+use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Outline\Outline;
+use JackRest\Core\Outline\Outlines;
+
+/** A tool that shall hang on the board. */
+final readonly class BoardTool
+{
+    /** Forms that stand, lie or are screwed down elsewhere; common practice. */
+    private const ELSEWHERE = ['stone', 'plate', 'wheel', 'vice', 'trestle', 'block'];
+
+    public function __construct(public string $id, public string $name, public Group $group, public Outline $outline)
+    {
+    }
+
+    public static function of(Tool $tool): self
+    {
+        return new self($tool->id, $tool->name, ToolKinds::named($tool->kind)->group, Outlines::ofTool($tool));
+    }
+
+    /** Whether tools of a kind usually hang on a wall. */
+    public static function hangs(string $kind): bool
+    {
+        return ! in_array(ToolKinds::named($kind)->form, self::ELSEWHERE, true);
+    }
+}
