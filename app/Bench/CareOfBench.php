@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
+use App\Models\BenchSession;
 use App\Models\CareDone;
 use App\Models\ConsumableStock;
 use App\Models\EdgeEvent;
@@ -17,12 +18,12 @@ use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
+use JackRest\Core\Rack\Medium;
+use JackRest\Core\Upkeep\EventKind;
 
 /** What of the kit wants care, and what of the consumables runs low. */
 final readonly class CareOfBench
 {
-    private const PAPER = 'paper';
-
     public Damp $damp;
 
     /** @var list<Tool> */
@@ -61,18 +62,23 @@ final readonly class CareOfBench
     {
         return match ($kind) {
             Consumable::Blades => $this->bench->toolUses()->get()->filter(fn (ToolUse $use): bool => $use->used_on >= $since && $this->formOf($use->tool_id) === 'coping-saw')->count(),
-            Consumable::Paper => $this->honings($since),
-            Consumable::Compound => $this->bench->edgeEvents()->where('kind', 'stropped')->where('happened_at', '>=', $since)->count(),
+            Consumable::Paper => $this->strokes($kind, Medium::Paper, 'honed', $since),
+            Consumable::Compound => $this->strokes($kind, Medium::Strop, 'stropped', $since),
             Consumable::Wax => $this->roundsOf([CareJob::Wax], $since),
             Consumable::Oil => $this->roundsOf([CareJob::Wipe, CareJob::Oil], $since),
         };
     }
 
-    private function honings(string $since): int
+    /** Strokes on a medium: those counted at the bench, and those of what was only written down. */
+    private function strokes(Consumable $kind, Medium $medium, string $event, string $since): int
     {
-        $papers = $this->bench->stones()->where('medium', self::PAPER)->pluck('name')->all();
+        $stones = $this->bench->stones()->where('medium', $medium->value)->pluck('name')->all();
+        $sessions = $this->bench->sessions()->where('state', '!=', 'running')->where('ended_at', '>=', $since)->get();
+        $counted = $sessions->sum(static fn (BenchSession $session): int => array_sum(array_intersect_key($session->counted, array_filter($session->steps, static fn (array $step): bool => in_array($step['stone'], $stones, true)))));
+        // What ended a session is in the diary at that moment, and counted already.
+        $written = $this->bench->edgeEvents()->where('kind', $event)->where('happened_at', '>=', $since)->get()->whereNotIn('happened_at', $sessions->pluck('ended_at'));
 
-        return $this->bench->edgeEvents()->where('kind', 'honed')->where('happened_at', '>=', $since)->get()->filter(static fn (EdgeEvent $event): bool => in_array($event->stone, $papers, true))->count();
+        return (int) $counted + (int) $written->filter(static fn (EdgeEvent $one): bool => $one->kind === EventKind::Stropped || in_array($one->stone, $stones, true))->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
     }
 
     /** @param  list<CareJob>  $jobs */

@@ -5,8 +5,13 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Kit\Dimension;
+use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Kit\ToolSheet;
+use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Stall\LookOver as CoreLookOver;
 
 /**
@@ -18,6 +23,8 @@ use JackRest\Core\Stall\LookOver as CoreLookOver;
  * @property float $good_price
  * @property float $per_hour
  * @property float|null $asked
+ * @property array<string, string> $sizes as they were typed, by dimension
+ * @property LengthUnit $unit in which bare figures were typed
  * @property string $state open, bought or left
  * @property string $begun_at
  * @property int|null $tool_id
@@ -30,7 +37,7 @@ final class LookOver extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['found' => 'array', 'good_price' => 'float', 'per_hour' => 'float', 'asked' => 'float'];
+        return ['found' => 'array', 'sizes' => 'array', 'unit' => LengthUnit::class, 'good_price' => 'float', 'per_hour' => 'float', 'asked' => 'float'];
     }
 
     /** @return HasMany<Photo, $this> */
@@ -39,8 +46,40 @@ final class LookOver extends Record
         return $this->hasMany(Photo::class);
     }
 
+    public function kindOfTool(): ToolKind
+    {
+        return ToolKinds::named($this->kind);
+    }
+
+    /** @return array<string, array{outcome: string|null, readings: list<string>}> what was typed in another unit has it written behind */
+    public function foundIn(LengthFormatter $format): array
+    {
+        return array_map(fn (array $one): array => [...$one, 'readings' => array_map(fn (string $typed): string => $this->typedIn($format, $typed), $one['readings'])], $this->found);
+    }
+
+    /** @return array<string, string> by dimension */
+    public function sizesIn(LengthFormatter $format): array
+    {
+        $lengths = array_filter($this->kindOfTool()->dimensions, static fn (Dimension $dimension): bool => in_array($dimension->unit, [DimensionUnit::Length, DimensionUnit::Thickness], true));
+
+        return [...$this->sizes, ...array_map(fn (string $typed): string => $this->typedIn($format, $typed), array_intersect_key($this->sizes, array_column($lengths, null, 'name')))];
+    }
+
+    /** The tool as it would hang in the kit: by the sizes read, and by the readings of checks that are sizes of it. */
+    public function toolSheet(LengthFormatter $format): ToolSheet
+    {
+        $ownName = $this->name === $this->kindOfTool()->name ? '' : $this->name;
+
+        return ToolSheet::of($this->kindOfTool(), [...$this->toCore($format)->sizesRead(), ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== '')], $ownName, $format);
+    }
+
+    private function typedIn(LengthFormatter $format, string $typed): string
+    {
+        return $this->unit === $format->unit ? $typed : $this->unit->behind($typed);
+    }
+
     public function toCore(LengthFormatter $format): CoreLookOver
     {
-        return CoreLookOver::of(ToolKinds::named($this->kind), $this->found, $this->good_price, $this->per_hour, $this->asked, $format);
+        return CoreLookOver::of($this->kindOfTool(), $this->foundIn($format), $this->good_price, $this->per_hour, $this->asked, $format);
     }
 }

@@ -47,11 +47,27 @@ final class CareTest extends HttpTestCase
     {
         $page = $this->ask('POST', '/api/consumables', ['kind' => 'paper', 'amount' => '10'])->assertCreated()->json();
         $paper = array_column($page['stocks'], null, 'label')['abrasive paper'];
-        self::assertSame('About 10 sheets left, by 0 honings on paper since.', $paper['says']);
+        self::assertSame('About 10 sheets left, by 0 strokes on paper since.', $paper['says']);
         foreach (['', '-3', 'some'] as $amount) {
             $this->ask('POST', '/api/consumables', ['kind' => 'paper', 'amount' => $amount])->assertStatus(422)->assertJsonPath('errors.0.field', 'amount');
         }
         $after = $this->ask('DELETE', "/api/consumables/{$paper['id']}", ['version' => $paper['version']])->assertOk()->json('stocks.*.label');
         self::assertNotContains('abrasive paper', $after);
+    }
+
+    /** Ten sheets of 250 strokes: 500 counted at the bench and a honing of 50 written down take 2.2 of them. */
+    public function test_paper_goes_by_the_strokes_counted_at_the_bench(): void
+    {
+        $bench = self::bench();
+        $bench->stones()->create(['name' => 'fine paper', 'scale' => 'fepa-p', 'designation' => '1200', 'cut_factor' => 1, 'change_seconds' => 5, 'medium' => 'paper']);
+        $edge = $bench->edges()->firstOrFail();
+        $step = ['particleUm' => 15.0, 'strokes' => 500, 'seconds' => 600.0, 'see' => 'even scratches'];
+        $bench->sessions()->create([
+            'edge_id' => $edge->id, 'title' => '', 'condition' => 'dull', 'becomes' => [], 'steps' => [['stone' => 'fine paper'] + $step, ['stone' => 'some stone'] + $step], 'counted' => [500, 70],
+            'at_step' => 2, 'phase' => 'check', 'state' => 'finished', 'started_at' => now()->toIso8601ZuluString(), 'ended_at' => now()->addHour()->toIso8601ZuluString(),
+        ]);
+        $edge->events()->create(['bench_id' => $bench->id, 'kind' => 'honed', 'happened_at' => now()->addHours(2)->toIso8601ZuluString(), 'stone' => 'fine paper', 'note' => '']);
+        $page = $this->ask('POST', '/api/consumables', ['kind' => 'paper', 'amount' => '10'])->assertCreated()->json('stocks');
+        self::assertSame('About 7.8 sheets left, by 550 strokes on paper since.', array_column($page, 'says', 'label')['abrasive paper']);
     }
 }

@@ -138,4 +138,30 @@ final class LookTest extends HttpTestCase
 
         return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($block) + 2).$block.substr($jpeg, 2);
     }
+
+    public function test_sizes_read_at_the_stall_go_into_the_kit(): void
+    {
+        $look = $this->ask('POST', '/api/looks', ['kind' => 'dovetail-saw'])->assertCreated()->assertJsonPath('dimensions.1.name', 'depth')->assertJsonPath('dimensions.1.usual', '45')->json();
+        $sheet = ['name' => 'dovetail saw', 'sizes' => ['tpi' => '18', 'length' => 'long']] + self::sheet($look, ['plate' => [null, ['41']]]);
+        $saved = $this->ask('PUT', "/api/looks/{$look['id']}", $sheet)->assertOk()->assertJsonPath('dimensions.1.usual', '41')->json();
+        self::assertNotNull($saved['figures']['length']['error']);
+        $tool = $this->ask('POST', "/api/looks/{$look['id']}/bought", ['version' => $saved['version'], 'price' => '15'])->assertOk()->json('toolId');
+        // What could not be read is left as usual; the plate measured at the toe is the saw's depth.
+        self::assertEquals(['tpi' => 18, 'depth' => 41], self::bench()->tools()->where('id', $tool)->firstOrFail()->size);
+        $this->ask('GET', "/api/tools/$tool")->assertJsonPath('tool.name', 'dovetail saw, 250 mm, 18 teeth per inch');
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Bought the dovetail saw, 250 mm, 18 teeth per inch for € 15, second-hand.');
+    }
+
+    /** Left half done in millimetres, gone on with in inches: what was read stays what it was. */
+    public function test_readings_keep_the_unit_they_were_typed_in(): void
+    {
+        $look = $this->begun();
+        $sheet = ['sizes' => ['length' => '355']] + self::sheet($look, ['sole' => [null, ['0.3']]]);
+        $this->ask('PUT', "/api/looks/{$look['id']}", $sheet)->assertOk();
+        $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk();
+        $page = $this->ask('GET', "/api/looks/{$look['id']}")->assertOk()->json();
+        self::assertSame([['0.3 mm'], '355 mm', 'Flatten the sole, 56 min.'], [$page['checks'][7]['typed'], $page['sizes']['length'], $page['checks'][7]['says']]);
+        $tool = $this->ask('POST', "/api/looks/{$look['id']}/bought", ['version' => $page['version'], 'price' => ''])->json('toolId');
+        self::assertEqualsWithDelta(355.0, self::bench()->tools()->where('id', $tool)->firstOrFail()->size['length'], 1e-9);
+    }
 }

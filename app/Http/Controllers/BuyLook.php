@@ -26,8 +26,11 @@ final class BuyLook
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $price = Price::read('price', $request->string('price')->toString());
         $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->mending !== null && $one->mending->minutes > 0);
-        $ledger->record('tool-bought', $look->name, self::sentence($look, $price, count($mends)), static function (Changes $changes) use ($look, $price, $mends, $request, $format): void {
-            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $look->name, 'status' => ToolStatus::Owned, 'size' => [], 'price' => $price, 'hung_on' => Carbon::now()->toDateString()]);
+        $sheet = $look->toolSheet($format);
+        // A size that cannot be read is left to be read at home: the tool is bought all the same.
+        $sizes = array_filter($sheet->given, static fn (string $dimension): bool => $sheet->figures[$dimension]->error === null, ARRAY_FILTER_USE_KEY);
+        $ledger->record('tool-bought', $sheet->name, self::sentence($sheet->name, $price, count($mends)), static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
+            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $sheet->name, 'status' => ToolStatus::Owned, 'size' => $sizes, 'price' => $price, 'hung_on' => Carbon::now()->toDateString()]);
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
             foreach ($mends as $one) {
@@ -39,10 +42,10 @@ final class BuyLook
         return (new ShowLook)($look, $format);
     }
 
-    private static function sentence(LookOver $look, ?float $price, int $mends): string
+    private static function sentence(string $name, ?float $price, int $mends): string
     {
         $for = $price === null ? '' : ' for '.Money::plain($price);
 
-        return "Bought the {$look->name}$for, second-hand.".($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
+        return "Bought the $name$for, second-hand.".($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
     }
 }

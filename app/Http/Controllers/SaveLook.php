@@ -18,7 +18,7 @@ final class SaveLook
     public function __invoke(LookOverRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
     {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
-        $values = $request->values();
+        $values = $request->values($format->unit);
         $ledger->save(static fn (Changes $changes) => $changes->update($look, $values, $request->version()));
 
         return new JsonResponse(['complaints' => (object) $request->complaints()] + LookOverResource::page($look->load('photos'), $format));

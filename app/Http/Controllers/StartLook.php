@@ -24,10 +24,10 @@ final class StartLook
         // What an hour is worth stays what it was the last time.
         $before = $ledger->bench->lookOvers()->latest('id')->first();
         $look = null;
-        $ledger->save(static function (Changes $changes) use ($kind, $before, &$look): void {
+        $ledger->save(static function (Changes $changes) use ($kind, $before, $format, &$look): void {
             $look = $changes->create($changes->bench->lookOvers(), [
                 'kind' => $kind->id, 'name' => $kind->name, 'found' => [], 'good_price' => $kind->price, 'per_hour' => $before->per_hour ?? self::PER_HOUR,
-                'state' => LookOver::OPEN, 'begun_at' => Carbon::now()->toIso8601ZuluString(),
+                'state' => LookOver::OPEN, 'sizes' => [], 'unit' => $format->unit, 'begun_at' => Carbon::now()->toIso8601ZuluString(),
             ]);
         });
         assert($look instanceof LookOver);

@@ -8,6 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Stall\Checks;
 use JackRest\Core\Stall\Outcome;
 
@@ -25,6 +26,8 @@ final class LookOverRequest extends FormRequest
             'found.*.outcome' => ['present', 'nullable', Rule::enum(Outcome::class)],
             'found.*.readings' => ['present', 'array', 'list', 'max:4'],
             'found.*.readings.*' => ['nullable', 'string', 'max:60'],
+            'sizes' => ['sometimes', 'array'],
+            'sizes.*' => ['nullable', 'string', 'max:60'],
             'asked' => ['present', 'nullable', 'string', 'max:20'],
             'good' => ['present', 'nullable', 'string', 'max:20'],
             'perHour' => ['present', 'nullable', 'string', 'max:20'],
@@ -43,9 +46,11 @@ final class LookOverRequest extends FormRequest
     }
 
     /** @return array<string, mixed> columns */
-    public function values(): array
+    public function values(LengthUnit $unit): array
     {
         return [
+            'unit' => $unit,
+            ...$this->has('sizes') ? ['sizes' => array_map(strval(...), (array) $this->input('sizes'))] : [],
             'name' => trim($this->string('name')->toString()),
             'found' => $this->found(),
             ...$this->prices()[0],

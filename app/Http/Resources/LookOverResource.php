@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\LookOver;
 use App\Models\Photo;
+use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\Reading;
@@ -40,6 +41,7 @@ final class LookOverResource
     public static function page(LookOver $look, LengthFormatter $format): array
     {
         $core = $look->toCore($format);
+        $sheet = $look->toolSheet($format);
 
         return [
             'id' => $look->id,
@@ -48,7 +50,10 @@ final class LookOverResource
             'kind' => ToolKinds::named($look->kind)->name,
             'state' => $look->state,
             'toolId' => $look->tool_id,
-            'checks' => array_map(static fn (Looked $one): array => self::check($one, $look, $format), $core->looked),
+            'checks' => array_map(static fn (Looked $one): array => self::check($one, $look->foundIn($format), $format), $core->looked),
+            'dimensions' => array_map(static fn (Dimension $dimension): array => ['usual' => KindResource::typed($sheet->sizes[$dimension->name], $dimension->unit, $format)] + KindResource::dimension($dimension, $format), $sheet->kind->asked()),
+            'sizes' => (object) $look->sizesIn($format),
+            'figures' => Figures::of($sheet->figures),
             'nextCheck' => $core->nextCheck()?->check->id,
             'next' => $core->next(Money::plain(...)),
             'good' => self::typed($look->good_price),
@@ -64,8 +69,11 @@ final class LookOverResource
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function check(Looked $one, LookOver $look, LengthFormatter $format): array
+    /**
+     * @param  array<string, array{outcome: string|null, readings: list<string>}>  $found
+     * @return array<string, mixed>
+     */
+    private static function check(Looked $one, array $found, LengthFormatter $format): array
     {
         $mending = $one->mending;
 
@@ -82,7 +90,7 @@ final class LookOverResource
                 default => $one->says,
             },
             'labels' => $one->check->measured->labels ?? [],
-            'typed' => $one->check->measured === null ? [] : array_map(static fn (int $index): string => $look->found[$one->check->id]['readings'][$index] ?? '', array_keys($one->check->measured->labels)),
+            'typed' => $one->check->measured === null ? [] : array_map(static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '', array_keys($one->check->measured->labels)),
             'readings' => array_map(static fn (Reading $reading): array => Shared::reading($reading), $one->readings),
             'sound' => $one->check->measured === null ? null : $one->check->measured->limit($format),
         ];

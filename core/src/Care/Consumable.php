@@ -35,15 +35,25 @@ enum Consumable: string
         };
     }
 
-    /** How often one of it does. */
+    /** How often one of it does; paper and compound go by the stroke. */
     public function uses(): int
     {
         return match ($this) {
             self::Blades => 6,
-            self::Paper => 5,
-            self::Compound => 400,
+            self::Paper => 250,
+            self::Compound => 8000,
             self::Wax => 24,
             self::Oil => 60,
+        };
+    }
+
+    /** Strokes of a honing or a stropping that was written down without counting them; nought: it does not go by the stroke. */
+    public function strokesAtOnce(): int
+    {
+        return match ($this) {
+            self::Paper => 50,
+            self::Compound => 20,
+            default => 0,
         };
     }
 
@@ -54,8 +64,8 @@ enum Consumable: string
 
         return "$times ".match ($this) {
             self::Blades => "day$s with a coping or fret saw",
-            self::Paper => "honing$s on paper",
-            self::Compound => "stropping$s",
+            self::Paper => "stroke$s on paper",
+            self::Compound => "stroke$s on the strop",
             self::Wax => "round$s of waxing",
             self::Oil => "round$s with rag or oil can",
         };

@@ -172,7 +172,7 @@ final class Checks
 
     private static function plateLeft(float $soundMm, float $lostMm): Check
     {
-        return new Check('plate', 'Measure the plate at its toe, from tooth to back.', 'Enough to file for years.', 'plate', new Mending('a shallow plate: worth less', 0, 15), 'Filed away.', new Measured(['plate at the toe'], Counts::Itself, $soundMm, $lostMm, 400.0, 0.0, true));
+        return new Check('plate', 'Measure the plate at its toe, from tooth to back.', 'Enough to file for years.', 'plate', new Mending('a shallow plate: worth less', 0, 15), 'Filed away.', new Measured(['plate at the toe'], Counts::Itself, $soundMm, $lostMm, 400.0, 0.0, true, 'depth'));
     }
 
     private static function sawHandle(): Check

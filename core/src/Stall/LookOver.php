@@ -48,6 +48,20 @@ final readonly class LookOver
         return array_values(array_filter($this->looked, static fn (Looked $one): bool => $one->outcome === Outcome::Mend && $one->mending !== null));
     }
 
+    /** @return array<string, string> readings that are sizes of the tool as well, as they were typed, by dimension */
+    public function sizesRead(): array
+    {
+        $sizes = [];
+        foreach ($this->looked as $one) {
+            $dimension = $one->check->measured->dimension ?? null;
+            if ($dimension !== null && $this->kind->dimension($dimension) !== null && ($one->readings[0]->mm ?? null) !== null && $one->readings[0]->error === null) {
+                $sizes[$dimension] = $one->readings[0]->typed;
+            }
+        }
+
+        return $sizes;
+    }
+
     /**
      * @param  callable(float): string  $money
      * @return array{says: string, why: string}

@@ -19,6 +19,7 @@ final readonly class Measured
      * @param  float  $soundMm  sound up to this, or from this on where more is better
      * @param  float  $lostMm  beyond this nobody mends it
      * @param  float  $mostMm  no tool of this kind has a larger reading
+     * @param  string|null  $dimension  the dimension of the tool that the first reading is; null: it is none
      */
     public function __construct(
         public array $labels,
@@ -28,6 +29,7 @@ final readonly class Measured
         public float $mostMm,
         public float $minutesPerMm = 0.0,
         public bool $moreIsBetter = false,
+        public ?string $dimension = null,
     ) {
     }
 

@@ -2155,6 +2155,9 @@ export interface components {
             state: "open" | "bought" | "left";
             toolId: number | null;
             checks: components["schemas"]["LookCheck"][];
+            dimensions: components["schemas"]["Dimension"][];
+            sizes: components["schemas"]["Typed"];
+            figures: components["schemas"]["Figures"];
             nextCheck: string | null;
             next: components["schemas"]["Next"];
             good: string;
@@ -2196,6 +2199,7 @@ export interface components {
             version: number;
             name: string;
             found: components["schemas"]["LookFound"][];
+            sizes?: components["schemas"]["Typed"];
             asked: string;
             good: string;
             perHour: string;

@@ -7,6 +7,7 @@ import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { Lost, Notice, Waiting } from '../../../parts/Notice'
 import { PlainField } from '../../../parts/PlainField'
+import { ToolFigures } from '../tool/ToolFigures'
 import { CheckCard } from './CheckCard'
 import { CheckList } from './CheckList'
 import { Photos } from './Photos'
@@ -91,14 +92,23 @@ function Open({ page }: { page: Schemas['Look'] }) {
         <div>
           <CheckList checks={page.checks} shown={check?.id ?? null} onChoose={setChosen} />
           <Photos page={page} />
-          <div className="mt-4">
+          <section className="mt-4">
+            <h2 className="mb-1 text-lg">If you buy it</h2>
             <PlainField
               label="Name"
               wide
               value={look.standing.name}
               onChange={(name) => look.change({ name })}
             />
-          </div>
+            <ToolFigures
+              dimensions={page.dimensions}
+              values={look.standing.sizes}
+              figures={page.figures}
+              onChange={(dimension, typed) =>
+                look.change({ sizes: { ...look.standing.sizes, [dimension]: typed } })
+              }
+            />
+          </section>
           <p className="mt-4 border-l-4 border-red pl-3 text-sm">{page.caution}</p>
         </div>
       </div>

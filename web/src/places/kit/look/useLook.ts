@@ -16,6 +16,7 @@ export interface Standing {
   good: string
   perHour: string
   found: Readonly<Record<string, Found>>
+  sizes: Readonly<Record<string, string>>
 }
 
 /** A look-over in the hand: every tap and key is saved in its turn, so that it can be left half done. */
@@ -74,19 +75,24 @@ function standingOf(page: Schemas['Look']): Standing {
   const made = page.checks.map(
     (check) => [check.id, { outcome: byEye(check), readings: check.typed }] as const,
   )
-  const { name, asked, good, perHour } = page
-  return { name, asked, good, perHour, found: Object.fromEntries(made) }
+  const { name, asked, good, perHour, sizes } = page
+  return { name, asked, good, perHour, sizes, found: Object.fromEntries(made) }
 }
 
 /** What was read decides for itself; only what was said by eye is said again. */
 const byEye = (check: Schemas['LookCheck']): Outcome =>
   check.typed.some((typed) => typed.trim() !== '') ? null : check.outcome
 
-function sheetOf({ found, ...rest }: Standing): Omit<Schemas['LookSheet'], 'version'> {
+function sheetOf({ found, sizes, ...rest }: Standing): Omit<Schemas['LookSheet'], 'version'> {
   const rows = Object.entries(found).map(([check, one]) => ({
     check,
     outcome: one.outcome,
     readings: [...one.readings],
   }))
-  return { ...rest, name: rest.name.trim() === '' ? 'no name yet' : rest.name, found: rows }
+  return {
+    ...rest,
+    sizes: { ...sizes },
+    name: rest.name.trim() === '' ? 'no name yet' : rest.name,
+    found: rows,
+  }
 }
