@@ -68,9 +68,11 @@ final class LookOver extends Record
     /** The tool as it would hang in the kit: by the sizes read, and by the readings of checks that are sizes of it. */
     public function toolSheet(LengthFormatter $format): ToolSheet
     {
-        $ownName = $this->name === $this->kindOfTool()->name ? '' : $this->name;
+        $sizes = [...$this->toCore($format)->sizesRead(), ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== '')];
+        // What was read names it better than its kind; usual sizes would claim too much.
+        $isNamed = $this->name !== $this->kindOfTool()->name || $sizes === [];
 
-        return ToolSheet::of($this->kindOfTool(), [...$this->toCore($format)->sizesRead(), ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== '')], $ownName, $format);
+        return ToolSheet::of($this->kindOfTool(), $sizes, $isNamed ? $this->name : '', $format);
     }
 
     private function typedIn(LengthFormatter $format, string $typed): string

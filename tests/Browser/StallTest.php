@@ -58,7 +58,7 @@ final class StallTest extends BrowserTestCase
         $field = $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'));
         $field->sendKeys($picture);
         $this->sees("//img[contains(@alt, 'Photograph 1')]");
-        self::assertSame(300, $this->browser->executeScript("return document.querySelector('figure img').naturalWidth"));
+        Server::until(fn (): bool => $this->browser->executeScript("return document.querySelector('figure img').naturalWidth") === 300, 'the photograph, 300 pixels wide', 10);
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($text);
         $this->seesText('That is no picture.');
         $this->press('Take it away');

@@ -8,6 +8,7 @@ use JackRest\Core\Abrasive\Grit;
 use JackRest\Core\Edge\BackBevel;
 use JackRest\Core\Edge\BevelAngle;
 use JackRest\Core\Edge\Camber;
+use JackRest\Core\Edge\CamberStrokes;
 use JackRest\Core\Edge\CuttingGeometry;
 use JackRest\Core\Edge\EdgeStateCalculation;
 use JackRest\Core\Edge\GuideCalibrate;
@@ -16,6 +17,11 @@ use JackRest\Core\Edge\HollowGrind;
 use JackRest\Core\Edge\HoningPlan;
 use JackRest\Core\Edge\MicroBevel;
 use JackRest\Core\Edge\Nick;
+use JackRest\Core\Filing\AugerCheck;
+use JackRest\Core\Filing\SawFile;
+use JackRest\Core\Filing\SawTeeth;
+use JackRest\Core\Filing\SawTemplate;
+use JackRest\Core\Filing\ScraperBurr;
 use JackRest\Core\Fit\BraceFit;
 use JackRest\Core\Fit\ChiselFit;
 use JackRest\Core\Fit\KerfFit;
@@ -67,6 +73,12 @@ final class Catalogue
         ShoulderFit::class,
         MarkingChain::class,
         BraceFit::class,
+        SawTeeth::class,
+        SawFile::class,
+        SawTemplate::class,
+        AugerCheck::class,
+        CamberStrokes::class,
+        ScraperBurr::class,
     ];
 
     /** @return array<string, Entry> keyed by name, in the order of the list */

@@ -67,6 +67,12 @@ final readonly class Figure
         return new self($this->typed, null, $this->understood, $complaint);
     }
 
+    /** Understood, but asked about; what to type instead, where that is known. */
+    public function doubted(string $doubt, ?string $instead): self
+    {
+        return new self($this->typed, $this->value, $this->understood, $this->error, $doubt, $instead);
+    }
+
     private static function length(string $typed, LengthFormatter $format, ?float $usual): self
     {
         $reading = Reading::of($typed, $format);

@@ -2065,6 +2065,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/saw-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shape of a saw’s teeth */
+        post: operations["calc-saw-teeth"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/saw-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Which triangular file, by geometry and by table */
+        post: operations["calc-saw-file"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/saw-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where the tips of a saw’s teeth stand */
+        post: operations["calc-saw-template"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/auger-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether an auger bit still bores */
+        post: operations["calc-auger-check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/camber-strokes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Strokes across an iron for its curve */
+        post: operations["calc-camber-strokes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/scraper-burr": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Burr of a card scraper */
+        post: operations["calc-scraper-burr"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -8556,6 +8658,411 @@ export interface operations {
                             /** @description whether the hand can give it without straining */
                             turns: boolean;
                         }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-saw-teeth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance from tip to tip, mm */
+                    pitchMm?: number;
+                    /** @description teeth per inch (points per inch less one) */
+                    teethPerInch?: number;
+                    /**
+                     * @description how far the front of a tooth leans back from upright, degrees
+                     * @default 0
+                     */
+                    rakeDeg?: number;
+                    /**
+                     * @description how far the file is turned from square across the plate, degrees
+                     * @default 0
+                     */
+                    fleamDeg?: number;
+                    /**
+                     * @description how far the file’s handle is lowered from level, degrees
+                     * @default 0
+                     */
+                    slopeDeg?: number;
+                    /**
+                     * @description angle of the file’s corner, degrees
+                     * @default 60
+                     */
+                    fileDeg?: number;
+                    /** @description thickness of the plate, mm */
+                    plateMm?: number;
+                    /**
+                     * @description set of the teeth to one side, mm
+                     * @default 0
+                     */
+                    setPerSideMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description distance from tip to tip, mm */
+                        pitchMm: number;
+                        /** @description teeth per inch */
+                        teethPerInch: number;
+                        /** @description points per inch */
+                        pointsPerInch: number;
+                        /** @description height of a tooth, from the gullet’s bottom to its tip, mm */
+                        heightMm: number;
+                        /** @description length of a tooth’s front, seen from the side, mm */
+                        frontMm: number;
+                        /** @description length of its back, seen from the side, mm */
+                        backMm: number;
+                        /** @description how far its back leans from upright, degrees */
+                        backDeg: number;
+                        /** @description angle at its tip, seen from the side, degrees */
+                        tipDeg: number;
+                        /** @description the longer flank as the file lies in it, square to the file, mm */
+                        flankMm: number;
+                        /** @description area of a gullet between two tips, mm² */
+                        gulletAreaMm2: number;
+                        /** @description width of the cut, mm; where the plate is given */
+                        kerfMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-saw-file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance from tip to tip, mm */
+                    pitchMm?: number;
+                    /** @description teeth per inch (points per inch less one) */
+                    teethPerInch?: number;
+                    /**
+                     * @description how far the front of a tooth leans back from upright, degrees
+                     * @default 0
+                     */
+                    rakeDeg?: number;
+                    /**
+                     * @description how far the file is turned from square across the plate, degrees
+                     * @default 0
+                     */
+                    fleamDeg?: number;
+                    /**
+                     * @description how far the file’s handle is lowered from level, degrees
+                     * @default 0
+                     */
+                    slopeDeg?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the longer flank of a tooth, square to the file, mm */
+                        flankMm: number;
+                        /** @description width a face must have so that each of its halves does one flank, mm */
+                        neededFaceMm: number;
+                        /** @description the smallest file with such a face; null: none is large enough */
+                        byGeometry: {
+                            /** @description what it is called */
+                            id: string;
+                            /** @description length of its toothed part, mm */
+                            lengthMm: number;
+                            /** @description width of a face, mm */
+                            faceMm: number;
+                        } | null;
+                        /** @description the file that tables give for these points per inch; null: they end */
+                        byTable: {
+                            /** @description what it is called */
+                            id: string;
+                            /** @description length of its toothed part, mm */
+                            lengthMm: number;
+                            /** @description width of a face, mm */
+                            faceMm: number;
+                        } | null;
+                        /** @description how much wider the table’s face is than what is needed, mm; null: the table gives none */
+                        differenceMm: number | null;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-saw-template": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description length of the toothed edge, mm */
+                    lengthMm: number;
+                    /** @description distance from tip to tip, mm */
+                    pitchMm?: number;
+                    /** @description teeth per inch (points per inch less one) */
+                    teethPerInch?: number;
+                    /** @description pitch at the toe, mm; the same as elsewhere if not given */
+                    toePitchMm?: number;
+                    /** @description how far from the toe it differs, mm; the whole length if graded and not given */
+                    toeLengthMm?: number;
+                    /**
+                     * @description whether the pitch grows evenly over that length instead of changing at its end
+                     * @default false
+                     */
+                    graded?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description where each tip stands, from the toe, mm */
+                        tipsMm: number[];
+                        /** @description how many tips that are */
+                        teeth: number;
+                        /** @description smallest distance between two of them, mm */
+                        finestMm: number;
+                        /** @description largest distance between two of them, mm */
+                        coarsestMm: number;
+                        /** @description length that is left over at the heel, mm */
+                        overMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-auger-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description diameter across the spurs, mm */
+                    spursMm: number;
+                    /** @description diameter of the twist behind them, mm */
+                    twistMm: number;
+                    /** @description how far the spurs stand before the cutters, mm */
+                    spurHeightMm?: number;
+                    /** @description depth of a test hole, mm */
+                    holeDepthMm?: number;
+                    /** @description turns it took */
+                    turns?: number;
+                    /**
+                     * @description how far a turn goes in, mm, where no hole was bored
+                     * @default 1.5
+                     */
+                    feedMm?: number;
+                    /**
+                     * @description what a filing takes off the spurs’ height, mm
+                     * @default 0.1
+                     */
+                    perFilingMm?: number;
+                    /**
+                     * @description whether it cuts clean as it is
+                     * @default false
+                     */
+                    sharp?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description by how much the spurs are wider than the twist, mm */
+                        clearanceMm: number;
+                        /** @description how far a turn goes in, mm */
+                        feedMm: number;
+                        /** @description by how much the spurs reach deeper than a turn goes in, mm; null: their height was not measured */
+                        reachMm: number | null;
+                        /** @description filings until they reach no deeper; null: their height was not measured */
+                        filingsLeft: number | null;
+                        /**
+                         * @description what becomes of it
+                         * @enum {string}
+                         */
+                        verdict: "keep" | "file" | "set-aside";
+                        /** @description why */
+                        reason: string;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-camber-strokes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the iron, mm */
+                    ironWidthMm: number;
+                    /** @description angle of the bed, degrees */
+                    bedDeg: number;
+                    /** @description angle that is honed, degrees */
+                    honedDeg: number;
+                    /** @description length of the bevel that lies on the stone, mm */
+                    contactLengthMm: number;
+                    /** @description size of the stone’s particles, µm */
+                    particleUm: number;
+                    /** @description radius of the edge, mm */
+                    radiusMm?: number;
+                    /** @description how much less the corners reach into the wood, mm */
+                    reliefMm?: number;
+                    /**
+                     * @description places across the edge where the fingers press, an odd number
+                     * @default 5
+                     */
+                    places?: number;
+                    /**
+                     * @description how much more than usual this stone cuts
+                     * @default 1
+                     */
+                    cutFactor?: number;
+                    /**
+                     * @description what a stroke takes off, mm³ for each µm of particle
+                     * @default 0.0033
+                     */
+                    volumePerStrokeMm3PerUm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description radius of the edge, mm */
+                        radiusMm: number;
+                        /** @description how far the corners lie behind the middle, mm */
+                        sagMm: number;
+                        /** @description how much less the corners reach into the wood, mm */
+                        reliefMm: number;
+                        /** @description from left to right */
+                        places: {
+                            /** @description place across the edge, from its middle, mm */
+                            atMm: number;
+                            /** @description how far the edge stands back there, along the back, mm */
+                            backMm: number;
+                            /** @description what that is square to the bevel, µm */
+                            removeUm: number;
+                            /** @description strokes with the fingers pressing there */
+                            strokes: number;
+                        }[];
+                        /** @description strokes in all */
+                        strokes: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-scraper-burr": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description how far the burnisher is tilted from square across the edge, degrees */
+                    burnisherDeg: number;
+                    /**
+                     * @description angle kept free between burr and wood, degrees
+                     * @default 5
+                     */
+                    clearanceDeg?: number;
+                    /**
+                     * @description how far the burr shall stand out, µm
+                     * @default 30
+                     */
+                    burrUm?: number;
+                    /**
+                     * @description what a firm pass turns, µm
+                     * @default 7.5
+                     */
+                    perPassUm?: number;
+                    /**
+                     * @description thickness of the scraper, mm
+                     * @default 0.8
+                     */
+                    thicknessMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how far the underside of the burr slopes, degrees */
+                        burrDeg: number;
+                        /** @description how far the scraper must lean forward before it cuts, degrees */
+                        leastLeanDeg: number;
+                        /** @description how far to lean it, degrees */
+                        leanDeg: number;
+                        /** @description angle between its face and the wood then, degrees */
+                        cuttingDeg: number;
+                        /** @description firm passes on each edge */
+                        passes: number;
+                        /** @description how much lower the edge’s corner ends than its middle, mm */
+                        dropMm: number;
                     };
                 };
             };
