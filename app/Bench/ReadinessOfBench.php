@@ -94,12 +94,13 @@ final class ReadinessOfBench
     /** @return list<Chore> */
     private function sessions(): array
     {
-        return array_values($this->bench->sessions()->where('state', 'running')->with('edge', 'squareTest.square', 'straightTest.straight')->get()->map(static function (BenchSession $session): Chore {
+        return array_values($this->bench->sessions()->where('state', 'running')->with('edge', 'tool', 'squareTest.square', 'straightTest.straight')->get()->map(static function (BenchSession $session): Chore {
             $left = array_sum(array_map(static fn (array $step): float => $step['seconds'], array_slice($session->steps, $session->at_step)));
             $stone = $session->steps[min($session->at_step, count($session->steps) - 1)]['stone'];
 
             return new Chore(ChoreKind::FinishSession, (string) $session->id, match (true) {
                 $session->isPlaning() => "Go on planing the {$session->title}.",
+                $session->isFiling() => "Go on filing the {$session->title}.",
                 $session->edge_id === null => "Go on with the {$session->title}.",
                 default => "Go on honing the {$session->name()}.",
             }, $session->isPlaning() ? "The stroke $stone is next." : "You stopped at the $stone.", max(1, (int) ceil($left / 60)));

@@ -75,6 +75,12 @@ final class Bench extends Model
         return $this->hasMany(Guide::class);
     }
 
+    /** @return HasMany<Filing, $this> */
+    public function filings(): HasMany
+    {
+        return $this->hasMany(Filing::class);
+    }
+
     /** @return HasMany<ShadowBoard, $this> */
     public function shadowBoards(): HasMany
     {

@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $title what it is called where it is not one edge's
  * @property array<int, array<string, mixed>> $becomes what each edge becomes when its last stone is done, by edge id
  * @property string $condition
- * @property list<array{stone: string, particleUm: float, strokes: int, seconds: float, see: string, stoneId?: string, kind?: string, modelStrokes?: float, edgeId?: int, edge?: string}> $steps
+ * @property list<array{stone: string, particleUm: float, strokes: int, seconds: float, see: string, stoneId?: string, kind?: string, modelStrokes?: float, edgeId?: int, edge?: string, says?: string, of?: string}> $steps
  * @property list<int> $counted strokes counted so far, by step
  * @property int $at_step
  * @property string $phase fetch, stroke or check
@@ -23,7 +23,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $ended_at
  * @property int|null $square_test_id the test whose strokes are planed
  * @property int|null $straight_test_id the same of a straightedge
+ * @property int|null $tool_id the saw that is filed
  * @property Edge|null $edge
+ * @property Tool|null $tool
  * @property SquareTest|null $squareTest
  * @property StraightTest|null $straightTest
  */
@@ -53,6 +55,23 @@ final class BenchSession extends Record
     public function straightTest(): BelongsTo
     {
         return $this->belongsTo(StraightTest::class);
+    }
+
+    /** @return BelongsTo<Tool, $this> */
+    public function tool(): BelongsTo
+    {
+        return $this->belongsTo(Tool::class);
+    }
+
+    public function isFiling(): bool
+    {
+        return $this->tool_id !== null;
+    }
+
+    /** What is walked: honing, planing or filing. */
+    public function purpose(): string
+    {
+        return $this->isPlaning() ? 'planing' : ($this->isFiling() ? 'filing' : 'honing');
     }
 
     public function isPlaning(): bool

@@ -6,6 +6,7 @@ namespace App\Print;
 
 use Illuminate\Http\Response;
 use JackRest\Core\Print\Sheet;
+use JackRest\Core\Print\Tile;
 
 /** Sheets as they leave: SVG or PDF, shown in the browser. */
 final class PrintedSheet
@@ -18,6 +19,21 @@ final class PrintedSheet
     public static function svg(Sheet $sheet, string $name): Response
     {
         return new Response(SvgSheet::write($sheet), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "inline; filename=\"$name.svg\""]);
+    }
+
+    /**
+     * One sheet of several, by its name.
+     *
+     * @param  list<Tile>  $tiles
+     */
+    public static function tile(array $tiles, string $which, string $kind, string $name): Response
+    {
+        foreach ($tiles as $tile) {
+            if ($tile->name === $which) {
+                return self::answer($tile->sheet, $kind, "$name-{$tile->name}");
+            }
+        }
+        abort(404);
     }
 
     /** @param  list<Sheet>  $sheets */

@@ -34,7 +34,7 @@ final class PlaningTest extends HttpTestCase
     {
         $straight = self::bench()->straights()->firstOrFail();
         $session = $this->ask('POST', "/api/straights/{$straight->id}/sessions", self::crown())->assertCreated()
-            ->assertJsonPath('isPlaning', true)->assertJsonPath('place', $straight->path())->assertJsonPath('steps.*.stone', ['at 450 mm', 'from 225 mm to 675 mm'])->assertJsonPath('steps.*.strokes', [2, 3])->json();
+            ->assertJsonPath('purpose', 'planing')->assertJsonPath('place', $straight->path())->assertJsonPath('steps.*.stone', ['at 450 mm', 'from 225 mm to 675 mm'])->assertJsonPath('steps.*.strokes', [2, 3])->json();
         $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Go on planing the 900 mm straightedge.']);
         $saved = $this->counted($session, [2, 3]);
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'done'])->assertOk()->assertJsonPath('state', 'finished');

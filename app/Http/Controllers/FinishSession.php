@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfSession;
+use App\Bench\FilingSession;
 use App\Bench\PlaningSession;
 use App\Http\Requests\FinishRequest;
 use App\Http\Resources\SessionResource;
@@ -21,8 +22,12 @@ final class FinishSession
     {
         abort_if($session->state !== 'running', 409, 'This session has ended already.');
         $done = $request->isDone();
-        $session->load('squareTest.square', 'straightTest.straight');
-        [$kind, $sentence, $write] = $session->isPlaning() ? self::planing($session) : self::honing($session, $done);
+        $session->load('squareTest.square', 'straightTest.straight', 'tool');
+        [$kind, $sentence, $write] = match ($session->purpose()) {
+            'planing' => self::planing($session),
+            'filing' => self::filing($session, $done),
+            default => self::honing($session, $done),
+        };
         $ledger->record($kind, $session->name(), $sentence, static function (Changes $changes) use ($session, $done, $request, $write): void {
             $now = Carbon::now()->toIso8601ZuluString();
             $changes->update($session, ['state' => $done ? 'finished' : 'stopped', 'ended_at' => $now], $request->version());
@@ -38,6 +43,14 @@ final class FinishSession
         $edges = new EdgesOfSession($session, $done);
 
         return [$done ? 'honed' : 'honing-stopped', $edges->sentence(), $edges->write(...)];
+    }
+
+    /** @return array{string, string, callable(Changes, string): void} */
+    private static function filing(BenchSession $session, bool $done): array
+    {
+        $filing = new FilingSession($session, $done);
+
+        return [$done ? 'filed' : 'filing-stopped', $filing->sentence(), $filing->write(...)];
     }
 
     /** @return array{string, string, callable(Changes, string): void} */

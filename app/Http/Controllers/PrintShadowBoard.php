@@ -32,11 +32,7 @@ final class PrintShadowBoard
         if ($what === 'sheets' && $kind === 'pdf') {
             return PrintedSheet::pdf($title, [ShadowBoardPrint::overview($title, $panel, $arrangement, $tiles), ...array_map(static fn (Tile $tile) => $tile->sheet, $tiles)], 'shadow-board');
         }
-        foreach ($tiles as $tile) {
-            if ($tile->name === $what) {
-                return PrintedSheet::answer($tile->sheet, $kind, "shadow-board-{$tile->name}");
-            }
-        }
-        abort(404);
+
+        return PrintedSheet::tile($tiles, $what, $kind, 'shadow-board');
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Truing\PlaningStep;
 
 /** A session as bench mode walks it. */
@@ -20,15 +21,19 @@ final class SessionResource
             'version' => $session->version,
             'edgeId' => $session->edge_id,
             'edge' => $session->name(),
-            'isPlaning' => $session->isPlaning(),
-            'place' => $session->reference()?->path(),
+            'purpose' => $session->purpose(),
+            'place' => $session->isFiling() ? "/edges/saws/{$session->tool_id}" : $session->reference()?->path(),
             'state' => $session->state,
             'phase' => $session->phase,
             'atStep' => $session->at_step,
             'steps' => array_map(self::step(...), $session->steps),
             'counted' => $session->counted,
             'secondsPerStroke' => 1.0,
-            'caution' => $session->isPlaning() ? PlaningStep::CAUTION : SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            'caution' => match ($session->purpose()) {
+                'planing' => PlaningStep::CAUTION,
+                'filing' => SawSheet::CAUTION,
+                default => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            },
         ];
     }
 
@@ -46,6 +51,8 @@ final class SessionResource
             'see' => $step['see'],
             'kind' => $step['kind'] ?? StepKind::Hone->value,
             'edge' => $step['edge'] ?? '',
+            'says' => $step['says'] ?? '',
+            'of' => $step['of'] ?? 'strokes',
         ];
     }
 

@@ -18,6 +18,8 @@ final readonly class SawSheet
     /** Under its back a plate needs at least this depth to be of use, as a share of its kind's usual depth; from memory. */
     private const LEAST_DEPTH = 0.4;
 
+    private const MANY = 100;
+
     private function __construct(
         public SawReadings $readings,
         public SawUse $use,
@@ -60,6 +62,20 @@ final readonly class SawSheet
     public function isSound(): bool
     {
         return $this->teeth !== null && $this->readings->isSound();
+    }
+
+    /** Whether there is a plan worth walking. */
+    public function canFile(): bool
+    {
+        return $this->plan !== null && ! $this->isHardened && $this->filingsLeft !== 0 && $this->readings->isSound();
+    }
+
+    /** The set that its use asks for, to one side, mm; null: the plate was not measured. */
+    public function wantedSetMm(): ?float
+    {
+        $plate = $this->readings->value('plate');
+
+        return $plate === null ? null : $this->use->setMm($plate);
     }
 
     /** @return array{says: string, why: string} */
@@ -114,7 +130,7 @@ final readonly class SawSheet
 
         return $this->plan->loweredMm <= 0.0
             ? 'A touch-up takes nothing off the tips.'
-            : "Jointed by {$this->format->small($this->plan->loweredMm)} each time, there are about {$this->filingsLeft} filings left until the plate is $least deep.";
+            : "Jointed by {$this->format->small($this->plan->loweredMm)} each time, {$this->many($this->filingsLeft)} left until the plate is $least deep.";
     }
 
     /** @return list<Explained> */
@@ -129,6 +145,16 @@ final readonly class SawSheet
             new Explained('How high is a tooth?', 'pitch ÷ (tan rake + tan back)', "{$mm($this->teeth->pitchMm)} ÷ (tan ".self::deg($this->teeth->tipDeg - $this->teeth->backDeg).' + tan '.self::deg($this->teeth->backDeg).") = {$mm($this->teeth->heightMm)}", Basis::Published, 'geometry of a 60° file, turned by fleam and slope'),
             new Explained('Which file?', 'face ≥ 2 × the longer flank', "2 × {$mm($this->file->flankMm)} = {$mm($this->file->neededFaceMm)}".($this->file->byGeometry === null ? '' : "; the {$this->file->byGeometry->id} has {$mm($this->file->byGeometry->faceMm)}"), Basis::FromMemory, 'geometry; faces of the usual files from memory, measure yours'),
         ];
+    }
+
+    /** Beyond a hundred nobody counts. */
+    private function many(int $filings): string
+    {
+        return match (true) {
+            $filings > self::MANY => 'there are more than '.self::MANY.' filings',
+            $filings === 1 => 'there is one filing',
+            default => "there are about $filings filings",
+        };
     }
 
     private function verb(FilingStep $step): string

@@ -788,6 +788,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/saws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSaws"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{saw}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSaw"];
+        put: operations["keepSaw"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{saw}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSaw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/saws/{saw}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fileSaw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shadow-boards": {
         parameters: {
             query?: never;
@@ -2458,7 +2522,8 @@ export interface components {
             version: number;
             edgeId: number | null;
             edge: string;
-            isPlaning: boolean;
+            /** @enum {string} */
+            purpose: "honing" | "planing" | "filing";
             place: string | null;
             /** @enum {string} */
             state: "running" | "finished" | "stopped";
@@ -2477,8 +2542,10 @@ export interface components {
             seconds: number;
             see: string;
             /** @enum {string} */
-            kind: "grind" | "hone" | "strop" | "plane";
+            kind: "grind" | "hone" | "strop" | "plane" | "file";
             edge: string;
+            says: string;
+            of: string;
         };
         Progress: {
             version: number;
@@ -2566,6 +2633,96 @@ export interface components {
             particleUm: number | null;
             elsewhere: string | null;
             sound: boolean;
+        };
+        Saws: {
+            saws: components["schemas"]["ListedSaw"][];
+        };
+        ListedSaw: {
+            id: number;
+            name: string;
+            says: string;
+        };
+        SawPage: {
+            id: number;
+            version: number;
+            name: string;
+            figures: components["schemas"]["Typed"];
+            use: string;
+            hardened: boolean;
+            uses: components["schemas"]["SawUse"][];
+            states: components["schemas"]["Word"][];
+            running: number | null;
+            filings: components["schemas"]["Filing"][];
+            caution: string;
+        };
+        SawUse: {
+            value: string;
+            label: string;
+            why: string;
+            rakeDeg: number;
+            fleamDeg: number;
+        };
+        Filing: {
+            id: number;
+            filedOn: string;
+            says: string;
+        };
+        SawSheet: {
+            figures: components["schemas"]["Typed"];
+            use: string;
+            state: string;
+            hardened: boolean;
+        };
+        KeepSaw: {
+            version: number;
+            figures: components["schemas"]["Typed"];
+            use: string;
+            state: string;
+            hardened: boolean;
+        };
+        SawPreview: {
+            figures: components["schemas"]["Figures"];
+            template: string | null;
+            drawn: components["schemas"]["DrawnTeeth"] | null;
+            lines: components["schemas"]["SawLine"][];
+            effects: string[];
+            suggestion: components["schemas"]["SawSuggestion"] | null;
+            steps: components["schemas"]["FilingStep"][];
+            worth: string | null;
+            next: components["schemas"]["Next"];
+            sound: boolean;
+            canFile: boolean;
+            how: components["schemas"]["How"][];
+        };
+        DrawnTeeth: {
+            pitchMm: number;
+            heightMm: number;
+            rakeDeg: number;
+            backDeg: number;
+            fleamDeg: number;
+            plateMm: number | null;
+            setMm: number;
+            pitch: string;
+            height: string;
+            kerf: string | null;
+        };
+        SawLine: {
+            label: string;
+            text: string;
+        };
+        SawSuggestion: {
+            says: string;
+            rake: string;
+            fleam: string;
+            set: string | null;
+            isMet: boolean;
+        };
+        FilingStep: {
+            tool: string;
+            says: string;
+            count: string;
+            minutes: string;
+            see: string;
         };
         ShadowBoards: {
             boards: components["schemas"]["ShadowBoard"][];
@@ -5511,6 +5668,135 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showSaws: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Saws */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Saws"];
+                };
+            };
+        };
+    };
+    showSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                saw: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description SawPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SawPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    keepSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                saw: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepSaw"];
+            };
+        };
+        responses: {
+            /** @description SawPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SawPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                saw: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SawSheet"];
+            };
+        };
+        responses: {
+            /** @description SawPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SawPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    fileSaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                saw: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepSaw"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit\Kinds;
 
+use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\Group;
 use JackRest\Core\Kit\ToolKind;
@@ -12,6 +13,9 @@ use JackRest\Core\Work\Grain;
 /** Saws for stock, for joints and for waste. Common practice; prices invented. */
 final class Saws
 {
+    /** Plates as thin as this usually come with hardened teeth; common practice. */
+    private const HARDENED_MM = 0.4;
+
     /** @return list<ToolKind> */
     public static function list(): array
     {
@@ -67,6 +71,7 @@ final class Saws
             Dimension::length('depth', 'depth under the back', $depthMm, 15, 160)->asked(),
             ...self::plate($lengthMm, $plateMm),
             Dimension::cut($cut),
+            ...self::filed($cut, $plateMm),
             Dimension::length('handle', 'handle', 120, 60, 180),
         ];
     }
@@ -79,6 +84,7 @@ final class Saws
             ...self::plate($lengthMm, $plateMm),
             Dimension::length('depth', 'width of the plate', $depthMm, 15, 220),
             Dimension::cut($cut),
+            ...self::filed($cut, $plateMm),
             Dimension::length('handle', 'handle', 130, 60, 320),
         ];
     }
@@ -102,6 +108,27 @@ final class Saws
             Dimension::length('length', 'length of the toothed edge', $lengthMm, 100, 800)->asked(),
             Dimension::thickness('plate', 'plate thickness', $plateMm, 0.15, 1.3),
             Dimension::thickness('set', 'set a side', 0.08, 0, 0.5),
+        ];
+    }
+
+    /**
+     * How its teeth are filed; those of thin plates are usually hardened.
+     *
+     * @return list<Dimension>
+     */
+    private static function filed(float $cut, float $plateMm): array
+    {
+        $use = match ($cut) {
+            Grain::RIP => SawUse::Rip,
+            Grain::CROSS => SawUse::Cross,
+            default => SawUse::Joinery,
+        };
+
+        return [
+            Dimension::degrees('rake', 'rake', $use->rakeDeg(), 0, 45),
+            Dimension::degrees('fleam', 'fleam', $use->fleamDeg(), 0, 45),
+            Dimension::degrees('slope', 'slope', 0, 0, 30),
+            Dimension::yesNo('hardened', 'hardened teeth', $plateMm <= self::HARDENED_MM),
         ];
     }
 }

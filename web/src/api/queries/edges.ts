@@ -69,6 +69,27 @@ export const stonePreview = (body: Schemas['StoneSheet']) =>
     staleTime: Infinity,
   })
 
+export const saws = () =>
+  queryOptions({
+    queryKey: [UNDER, 'saws'],
+    queryFn: ({ signal }) => answered(client.GET('/api/saws', { signal })),
+  })
+
+export const sawPage = (saw: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'saw', saw],
+    queryFn: ({ signal }) => answered(client.GET('/api/saws/{saw}', { params: { path: { saw } }, signal })),
+  })
+
+export const sawPreview = (saw: number, body: Schemas['SawSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'saw-preview', saw, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/saws/{saw}/preview', { params: { path: { saw } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const guides = () =>
   queryOptions({
     queryKey: [UNDER, 'guides'],

@@ -5,6 +5,7 @@ const pages = [
   { to: '/edges/day', name: 'Sharpening day', end: false },
   { to: '/edges/rack', name: 'Rack', end: false },
   { to: '/edges/guides', name: 'Guides', end: false },
+  { to: '/edges/saws', name: 'Saws', end: false },
   { to: '/edges/files', name: 'Files', end: false },
 ] as const
 

@@ -46,7 +46,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
         <p className="font-slab text-[clamp(1.8rem,6vw,4.5rem)] leading-tight font-semibold">{text.says}</p>
-        {counted && <Strokes phase={phase} count={count} strokes={step.strokes} />}
+        {counted && <Strokes phase={phase} count={count} step={step} />}
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
         <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
         {phase === 'fetch' && walk.atStep === 0 && (
@@ -80,14 +80,16 @@ function Running({ at }: { at: Schemas['Session'] }) {
 interface StrokesProps {
   phase: Schemas['Session']['phase']
   count: number
-  strokes: number
+  step: Schemas['SessionStep']
 }
 
 /** How many there will be, then how many were done. */
-function Strokes({ phase, count, strokes }: StrokesProps) {
+function Strokes({ phase, count, step }: StrokesProps) {
   if (phase === 'fetch')
     return (
-      <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">{strokes} strokes</p>
+      <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">
+        {step.strokes} {step.of}
+      </p>
     )
   return (
     <p
@@ -96,7 +98,7 @@ function Strokes({ phase, count, strokes }: StrokesProps) {
       aria-live="off"
     >
       {count}
-      <span className="text-[0.3em] text-soft"> of {strokes}</span>
+      <span className="text-[0.3em] text-soft"> of {step.strokes}</span>
     </p>
   )
 }
@@ -120,7 +122,8 @@ function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
 }
 
 function Ended({ at }: { at: Schemas['Session'] }) {
-  if (at.isPlaning) return <Planed at={at} />
+  if (at.purpose === 'planing') return <Planed at={at} />
+  if (at.purpose === 'filing') return <Filed at={at} />
   const done = at.steps.flatMap((step, index) =>
     (at.counted[index] ?? 0) > 0
       ? [`${at.counted[index]} strokes on the ${step.stone}${at.edgeId === null ? ` (${step.edge})` : ''}`]
@@ -166,6 +169,32 @@ function Planed({ at }: { at: Schemas['Session'] }) {
         </Link>
         <Link to="/" className="py-3 underline underline-offset-4">
           Back to the bench
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+/** A saw that was filed: its place keeps what was done. */
+function Filed({ at }: { at: Schemas['Session'] }) {
+  const done = at.steps.flatMap((step, index) =>
+    (at.counted[index] ?? 0) > 0 ? [`${at.counted[index]} ${step.of} with the ${step.stone}`] : [],
+  )
+  return (
+    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
+      <h1 className="text-4xl">
+        {at.state === 'finished' ? `✓ The ${at.edge} is filed.` : `Stopped. The ${at.edge} waits.`}
+      </h1>
+      <p className="text-xl text-soft">
+        {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.'}
+      </p>
+      <p className="text-lg">Saw a test cut to a line before it goes back on the wall.</p>
+      <p className="flex flex-wrap gap-6 text-xl">
+        <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
+          Back to the bench
+        </Link>
+        <Link to={at.place ?? '/edges/saws'} className="py-3 underline underline-offset-4">
+          See the saw
         </Link>
       </p>
     </main>

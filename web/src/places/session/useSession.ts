@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react'
 import { answered, client, Refused, type Schemas } from '../../api/client'
 import { session as sessionQuery } from '../../api/queries'
 import { isCounted } from './words'
-import { backward, forward, type Standing, withCount } from './walk'
+import { backward, forward, isTapped, type Standing, withCount } from './walk'
 
 /** Walks a session; every tap is saved in order, and another window's taps are taken over. */
 export function useSession(at: Schemas['Session']) {
@@ -61,15 +61,11 @@ export function useSession(at: Schemas['Session']) {
 
   const step = at.steps[standing.atStep] ?? at.steps[0]
   if (!step) throw new Error('A session has at least one stone.')
-  useBeat(
-    standing.phase === 'stroke' && isCounted(step) && step.kind !== 'plane',
-    at.secondsPerStroke,
-    () => {
-      const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
-      // Every stroke is saved, so that a closed browser loses none.
-      save({ ...standing, counted })
-    },
-  )
+  useBeat(standing.phase === 'stroke' && isCounted(step) && !isTapped(step), at.secondsPerStroke, () => {
+    const counted = withCount(standing, (standing.counted[standing.atStep] ?? 0) + 1)
+    // Every stroke is saved, so that a closed browser loses none.
+    save({ ...standing, counted })
+  })
 
   const before = backward(standing, at.steps)
 

@@ -15,14 +15,17 @@ export interface Move {
   finish: boolean
 }
 
+/** Whether every tap counts one: strokes of the plane, teeth of a saw. */
+export const isTapped = (step: Pick<Step, 'kind'>): boolean => step.kind === 'plane' || step.kind === 'file'
+
 /**
- * One tap on. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, and the
- * last of them goes on by itself.
+ * One tap on. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, at a
+ * saw a tooth, and the last of them goes on by itself.
  */
 export function forward(at: Standing, steps: readonly Step[]): Move {
   const step = steps[at.atStep]
   if (at.phase === 'fetch') return on({ ...at, phase: 'stroke' })
-  if (step?.kind === 'plane') {
+  if (step && isTapped(step)) {
     const counted = withCount(at, (at.counted[at.atStep] ?? 0) + 1)
     return (counted[at.atStep] ?? 0) < step.strokes ? on({ ...at, counted }) : next({ ...at, counted }, steps)
   }
@@ -42,12 +45,13 @@ const next = (at: Standing, steps: readonly Step[]): Move =>
  */
 export function backward(at: Standing, steps: readonly Step[]): Standing | null {
   const count = at.counted[at.atStep] ?? 0
-  const planes = steps[at.atStep]?.kind === 'plane'
+  const step = steps[at.atStep]
+  const taps = step !== undefined && isTapped(step)
   switch (at.phase) {
     case 'check':
       return { ...at, phase: 'stroke' }
     case 'stroke':
-      return planes && count > 0
+      return taps && count > 0
         ? { ...at, counted: withCount(at, count - 1) }
         : { ...at, phase: 'fetch', counted: withCount(at, 0) }
     case 'fetch':
@@ -56,7 +60,8 @@ export function backward(at: Standing, steps: readonly Step[]): Standing | null 
 }
 
 function lastOf(at: Standing, steps: readonly Step[]): Standing {
-  if (steps[at.atStep]?.kind !== 'plane') return { ...at, phase: 'check' }
+  const step = steps[at.atStep]
+  if (!step || !isTapped(step)) return { ...at, phase: 'check' }
   return { ...at, phase: 'stroke', counted: withCount(at, (at.counted[at.atStep] ?? 0) - 1) }
 }
 

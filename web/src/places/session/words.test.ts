@@ -9,6 +9,8 @@ const step = {
   see: 'A burr along the whole edge.',
   kind: 'hone',
   edge: '12 mm chisel',
+  says: '',
+  of: 'strokes',
 } as const
 
 describe('words', () => {
@@ -43,5 +45,20 @@ describe('inHand', () => {
   it('names the edge of the step in a batch, the edge of the session otherwise', () => {
     expect(inHand({ edge: 'sharpening day', edgeId: null }, step)).toBe('12 mm chisel')
     expect(inHand({ edge: '6 mm chisel', edgeId: 5 }, step)).toBe('6 mm chisel')
+  })
+  it('counts a saw tooth by tooth', () => {
+    const side = {
+      ...step,
+      stone: 'saw set',
+      kind: 'file',
+      strokes: 70,
+      says: 'Every other tooth.',
+      of: 'teeth',
+    } as const
+    expect(words('fetch', side, undefined, false)).toMatchObject({ says: 'Take the saw set' })
+    expect(words('stroke', side, undefined, false)).toMatchObject({
+      says: 'Every other tooth.',
+      button: 'One tooth',
+    })
   })
 })

@@ -16,6 +16,7 @@ export function words(
   isLast: boolean,
 ): Words {
   if (step.kind === 'plane') return planing(phase, step)
+  if (step.kind === 'file') return filing(phase, step)
   const sameStone = before?.stone === step.stone
   switch (phase) {
     case 'fetch':
@@ -41,6 +42,15 @@ function planing(phase: Schemas['Session']['phase'], step: Step): Words {
         button: 'Begin: count',
       }
     : { says, under: 'Tap anywhere after each stroke.', button: 'One stroke' }
+}
+
+const ONE: Readonly<Record<string, string>> = { teeth: 'tooth', gullets: 'gullet', strokes: 'stroke' }
+
+/** At a saw: what is done at each tooth, and a tap for each, so that the place is never lost. */
+function filing(phase: Schemas['Session']['phase'], step: Step): Words {
+  return phase === 'fetch'
+    ? { says: `Take the ${step.stone}`, under: step.says, button: 'Begin: count' }
+    : { says: step.says, under: `Done when: ${step.see}`, button: `One ${ONE[step.of] ?? step.of}` }
 }
 
 /** The heading of a step in a batch: which edge is in hand. */

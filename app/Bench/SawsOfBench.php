@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Bench;
+use App\Models\Tool;
+use App\Models\ToolStatus;
+use Illuminate\Support\Collection;
+use JackRest\Core\Filing\SawSheet;
+use JackRest\Core\Filing\SawState;
+use JackRest\Core\Filing\SawUse;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Grain;
+
+/** The saws of a bench whose teeth are filed; blades of frames are changed instead. */
+final class SawsOfBench
+{
+    private const FORMS = ['back-saw', 'handsaw', 'pull-saw'];
+
+    /** What of a saw's readings is kept with the tool. */
+    public const KEPT = ['tpi', 'rake', 'fleam', 'slope', 'set', 'plate', 'length', 'depth'];
+
+    public static function isFiled(Tool $tool): bool
+    {
+        return $tool->status === ToolStatus::Owned && in_array($tool->kindOfTool()->form, self::FORMS, true);
+    }
+
+    /** @return Collection<int, Tool> */
+    public static function of(Bench $bench): Collection
+    {
+        return $bench->tools()->oldest('id')->get()->filter(self::isFiled(...))->values()->toBase();
+    }
+
+    /** @return array<string, string> its sizes as they would be typed */
+    public static function typed(Tool $saw, LengthFormatter $format): array
+    {
+        $sizes = array_intersect_key($saw->toCore()->sizes(), array_flip(self::KEPT));
+        $typed = [];
+        foreach ($sizes as $name => $value) {
+            $isLength = in_array($saw->kindOfTool()->dimension($name)?->unit, [DimensionUnit::Length, DimensionUnit::Thickness], true);
+            $typed[$name] = $isLength ? $format->typed($value) : LengthFormatter::decimal($value, 2);
+        }
+
+        return $typed;
+    }
+
+    public static function use(Tool $saw): SawUse
+    {
+        return match ($saw->toCore()->sizes()['cut'] ?? Grain::BOTH) {
+            Grain::RIP => SawUse::Rip,
+            Grain::CROSS => SawUse::Cross,
+            default => SawUse::Joinery,
+        };
+    }
+
+    public static function isHardened(Tool $saw): bool
+    {
+        return ($saw->toCore()->sizes()['hardened'] ?? 0.0) >= 1.0;
+    }
+
+    public static function sheet(Tool $saw, LengthFormatter $format): SawSheet
+    {
+        return SawSheet::of(self::typed($saw, $format), self::use($saw), SawState::Dull, self::isHardened($saw), self::usualDepthMm($saw), $format);
+    }
+
+    public static function usualDepthMm(Tool $saw): float
+    {
+        return $saw->kindOfTool()->usualSizes()['depth'] ?? 50.0;
+    }
+}

@@ -1,0 +1,96 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { answered, client, type Schemas } from '../../../api/client'
+import { sawPreview } from '../../../api/queries'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { How } from '../../../parts/How'
+import { Complaint, Keeping } from '../../../parts/Keeping'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Overtaken } from '../../../parts/Overtaken'
+import { useChange } from '../../../parts/useChange'
+import { useToBench } from '../../../parts/useToBench'
+import { useTyped } from '../../../parts/useTyped'
+import { FilingPlan } from './FilingPlan'
+import { SawFields } from './SawFields'
+import { baseOf, LENGTHS, sheetOf } from './sawForm'
+import { SawTemplate } from './SawTemplate'
+import { TeethSheet } from './TeethSheet'
+
+/** One saw: its numbers, its teeth, its file and its plan. */
+export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: string }) {
+  const draft = useTyped(`saw ${page.id}`, baseOf(page), unit, page.version, LENGTHS)
+  const sheet = sheetOf(draft.values)
+  const preview = useQuery(sawPreview(page.id, sheet)).data
+  const params = { path: { saw: page.id } }
+  const body = { ...sheet, version: draft.version }
+  const keep = useChange(() => answered(client.PUT('/api/saws/{saw}', { params, body })), draft.clear)
+  const begin = useToBench(
+    () => answered(client.POST('/api/saws/{saw}/sessions', { params, body })),
+    draft.clear,
+  )
+  const record = draft.touched && preview?.sound ? () => keep.mutate(undefined) : null
+
+  return (
+    <Board
+      drawing={<TeethSheet name={page.name} preview={preview} />}
+      below={
+        <>
+          <FilingPlan steps={preview?.steps ?? []} />
+          <SawTemplate saw={page.id} values={draft.values} preview={preview} onChange={draft.change} />
+          <Filings filings={page.filings} />
+        </>
+      }
+      column={
+        <>
+          {draft.overtaken && <Overtaken name={page.name} onKeep={draft.keep} onDrop={draft.clear} />}
+          <SawFields
+            page={page}
+            values={draft.values}
+            preview={preview}
+            onChange={draft.change}
+            onRecord={record}
+          />
+          <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+            {page.running !== null ? (
+              <Link
+                to={`/sessions/${page.running}`}
+                className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
+              >
+                Go on at the bench
+              </Link>
+            ) : (
+              preview?.canFile && (
+                <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+                  Start at the bench
+                </Button>
+              )
+            )}
+            {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
+            {preview && <How how={preview.how} />}
+          </NextStroke>
+          <Complaint problem={keep.error ?? begin.error} besides={[]} />
+          {preview?.worth && <p className="mt-3 text-soft">{preview.worth}</p>}
+          <p className="mt-4 border-l-4 border-red pl-3 text-sm">{page.caution}</p>
+        </>
+      }
+    />
+  )
+}
+
+function Filings({ filings }: { filings: readonly Schemas['Filing'][] }) {
+  return (
+    <section className="mt-6">
+      <h2 className="mb-1 text-lg">Filed before</h2>
+      {filings.length === 0 && <p className="text-soft">Not yet, as far as is written down here.</p>}
+      <ul>
+        {filings.map((filing) => (
+          <li key={filing.id} className="border-t border-rule py-1">
+            <span className="mr-3 text-soft">{filing.filedOn.slice(0, 10)}</span>
+            {filing.says}
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
