@@ -115,6 +115,12 @@ final class DemoBench
         foreach ($plan['guides'] as $guide) {
             $bench->guides()->create($guide);
         }
+        foreach ($plan['auger_bits'] as $bit) {
+            $bench->augerBits()->create([...array_diff_key($bit, ['set' => true]), 'tool_id' => $bench->tools()->get()->firstOrFail('name', $bit['set'])->id]);
+        }
+        foreach ($plan['filings'] as $filing) {
+            $bench->filings()->create([...array_diff_key($filing, ['tool' => true]), 'tool_id' => $bench->tools()->get()->firstOrFail('name', $filing['tool'])->id]);
+        }
         foreach ($plan['shadow_boards'] as $board) {
             $tools = $bench->tools()->get()->keyBy('name');
             $bench->shadowBoards()->create([...$board, 'tools' => array_map(static fn (string $name): int => $tools[$name]->id, $board['tools'])]);

@@ -30,6 +30,7 @@ use App\Http\Controllers\FlattenStone;
 use App\Http\Controllers\GotOffer;
 use App\Http\Controllers\GotTool;
 use App\Http\Controllers\HangAgain;
+use App\Http\Controllers\KeepAugerBit;
 use App\Http\Controllers\KeepGeometry;
 use App\Http\Controllers\KeepSaw;
 use App\Http\Controllers\KeepTool;
@@ -40,6 +41,7 @@ use App\Http\Controllers\PlanDay;
 use App\Http\Controllers\PlanEdge;
 use App\Http\Controllers\PlaneSquare;
 use App\Http\Controllers\PlaneStraight;
+use App\Http\Controllers\PreviewAugerBit;
 use App\Http\Controllers\PreviewGeometry;
 use App\Http\Controllers\PreviewGuide;
 use App\Http\Controllers\PreviewImport;
@@ -89,6 +91,8 @@ use App\Http\Controllers\SetPreferences;
 use App\Http\Controllers\SetSchool;
 use App\Http\Controllers\ShowAlternatives;
 use App\Http\Controllers\ShowApp;
+use App\Http\Controllers\ShowAuger;
+use App\Http\Controllers\ShowAugers;
 use App\Http\Controllers\ShowBench;
 use App\Http\Controllers\ShowCare;
 use App\Http\Controllers\ShowDiary;
@@ -209,6 +213,11 @@ Route::prefix('api')->group(static function (): void {
         Route::put('guides/{guide}', EditGuide::class);
         Route::delete('guides/{guide}', RemoveGuide::class);
         Route::get('guides/{guide}/board.{kind}', PrintBoard::class)->whereIn('kind', ['svg', 'pdf']);
+
+        Route::get('augers', ShowAugers::class);
+        Route::get('augers/{auger}', ShowAuger::class);
+        Route::put('augers/{auger}', KeepAugerBit::class);
+        Route::post('augers/{auger}/preview', PreviewAugerBit::class);
 
         Route::get('saws', ShowSaws::class);
         Route::get('saws/{saw}', ShowSaw::class);

@@ -75,6 +75,12 @@ final class Bench extends Model
         return $this->hasMany(Guide::class);
     }
 
+    /** @return HasMany<AugerBit, $this> */
+    public function augerBits(): HasMany
+    {
+        return $this->hasMany(AugerBit::class);
+    }
+
     /** @return HasMany<Filing, $this> */
     public function filings(): HasMany
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Bench\AugersOfBench;
 use App\Bench\SawsOfBench;
 use App\Models\Bench;
 use App\Models\BenchSession;
@@ -38,12 +39,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
-        Route::bind('saw', static function (string $id): Tool {
-            $tool = self::bench()->tools()->findOrFail($id);
-            abort_unless(SawsOfBench::isFiled($tool), 404);
-
-            return $tool;
-        });
+        Route::bind('saw', static fn (string $id): Tool => self::toolThat(SawsOfBench::isFiled(...), $id));
+        Route::bind('auger', static fn (string $id): Tool => self::toolThat(AugersOfBench::isSet(...), $id));
         Route::bind('shadowBoard', static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id));
         Route::bind('consumable', static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id));
         Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
@@ -59,5 +56,14 @@ final class AppServiceProvider extends ServiceProvider
     private static function bench(): Bench
     {
         return app(Bench::class);
+    }
+
+    /** @param  callable(Tool): bool  $belongs  whether a tool has such a page */
+    private static function toolThat(callable $belongs, string $id): Tool
+    {
+        $tool = self::bench()->tools()->findOrFail($id);
+        abort_unless($belongs($tool), 404);
+
+        return $tool;
     }
 }

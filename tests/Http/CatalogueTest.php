@@ -19,7 +19,7 @@ final class CatalogueTest extends HttpTestCase
             self::assertNotSame([], $page->json('serves'), $kind->id);
             self::assertSame(0, strpos((string) $page->json('tool.name'), $kind->name));
         }
-        $this->ask('GET', '/api/kit')->assertOk()->assertJsonCount(52 + count(ToolKinds::all()), 'board');
+        $this->ask('GET', '/api/kit')->assertOk()->assertJsonCount(54 + count(ToolKinds::all()), 'board');
     }
 
     public function test_every_work_can_be_taken_up_as_it_comes(): void

@@ -40,7 +40,7 @@ final class DemoTest extends HttpTestCase
         $this->ask('POST', '/api/tools', ['kind' => 'mallet', 'figures' => (object) [], 'name' => '', 'status' => 'owned', 'price' => ''])->assertCreated();
 
         DemoBench::reset();
-        $this->ask('GET', '/api/kit')->assertJsonCount(52, 'board');
+        $this->ask('GET', '/api/kit')->assertJsonCount(54, 'board');
         DemoBench::leave();
         $this->ask('GET', '/api/kit')->assertJsonCount(1, 'board');
     }

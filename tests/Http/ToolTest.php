@@ -45,7 +45,7 @@ final class ToolTest extends HttpTestCase
         $this->ask('POST', '/api/tools', self::saw(['figures' => ['tpi' => 'fine']]))->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.tpi');
         $this->ask('POST', '/api/tools', self::saw(['kind' => 'light sabre']))->assertStatus(422)->assertJsonPath('errors.0.message', 'Choose which kind of tool it is.');
         $this->ask('POST', '/api/tools', self::saw(['price' => 'much', 'status' => 'wanted']))->assertStatus(422)->assertJsonPath('errors.0.field', 'price');
-        self::assertSame(52, self::bench()->tools()->count());
+        self::assertSame(54, self::bench()->tools()->count());
     }
 
     public function test_a_tool_is_hung_up_with_what_was_read_and_can_be_undone(): void

@@ -128,6 +128,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/edges/day/DayPage')).DayPage }),
       },
       {
+        path: '/edges/augers/:id?',
+        lazy: async () => ({ Component: (await import('./places/edges/augers/AugersPage')).AugersPage }),
+      },
+      {
         path: '/edges/saws/:id?',
         lazy: async () => ({ Component: (await import('./places/edges/saws/SawsPage')).SawsPage }),
       },

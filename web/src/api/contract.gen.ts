@@ -788,6 +788,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/augers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAugers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/augers/{auger}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAuger"];
+        put: operations["keepAugerBit"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/augers/{auger}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewAugerBit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws": {
         parameters: {
             query?: never;
@@ -2632,6 +2680,46 @@ export interface components {
             name: string;
             particleUm: number | null;
             elsewhere: string | null;
+            sound: boolean;
+        };
+        Augers: {
+            sets: components["schemas"]["Named"][];
+        };
+        Named: {
+            id: number;
+            name: string;
+        };
+        AugerPage: {
+            id: number;
+            name: string;
+            bits: components["schemas"]["AugerBit"][];
+            gaps: string[];
+            says: string;
+            caution: string;
+        };
+        AugerBit: {
+            sixteenths: number;
+            sizeMm: number;
+            name: string;
+            version: number;
+            figures: components["schemas"]["Typed"];
+            sharp: boolean;
+            /** @enum {string|null} */
+            verdict: "keep" | "file" | "set-aside" | null;
+            says: string;
+        };
+        AugerBitSheet: {
+            sixteenths: number;
+            figures: components["schemas"]["Typed"];
+            sharp: boolean;
+            version?: number;
+        };
+        AugerBitPreview: {
+            figures: components["schemas"]["Figures"];
+            /** @enum {string|null} */
+            verdict: "keep" | "file" | "set-aside" | null;
+            lines: string[];
+            next: components["schemas"]["Next"];
             sound: boolean;
         };
         Saws: {
@@ -5668,6 +5756,106 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showAugers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Augers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Augers"];
+                };
+            };
+        };
+    };
+    showAuger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                auger: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description AugerPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AugerPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    keepAugerBit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                auger: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AugerBitSheet"];
+            };
+        };
+        responses: {
+            /** @description AugerPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AugerPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewAugerBit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                auger: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AugerBitSheet"];
+            };
+        };
+        responses: {
+            /** @description AugerBitPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AugerBitPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -69,6 +69,30 @@ export const stonePreview = (body: Schemas['StoneSheet']) =>
     staleTime: Infinity,
   })
 
+export const augers = () =>
+  queryOptions({
+    queryKey: [UNDER, 'augers'],
+    queryFn: ({ signal }) => answered(client.GET('/api/augers', { signal })),
+  })
+
+export const auger = (set: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'auger', set],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/augers/{auger}', { params: { path: { auger: set } }, signal })),
+  })
+
+export const augerBitPreview = (set: number, body: Schemas['AugerBitSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'auger-bit-preview', set, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/augers/{auger}/preview', { params: { path: { auger: set } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const saws = () =>
   queryOptions({
     queryKey: [UNDER, 'saws'],

@@ -6,6 +6,7 @@ const pages = [
   { to: '/edges/rack', name: 'Rack', end: false },
   { to: '/edges/guides', name: 'Guides', end: false },
   { to: '/edges/saws', name: 'Saws', end: false },
+  { to: '/edges/augers', name: 'Augers', end: false },
   { to: '/edges/files', name: 'Files', end: false },
 ] as const
 

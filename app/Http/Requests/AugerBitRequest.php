@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Support\Carbon;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Filing\AugerBitSheet;
+use JackRest\Core\Filing\AugerSet;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** One bit of a set as far as it was measured; its version is 0 until it is written down. */
+final class AugerBitRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...self::figures('figures'), 'sixteenths' => ['required', 'integer', 'min:1', 'max:64'], 'sharp' => ['required', 'boolean'], 'version' => ['sometimes', 'integer', 'min:0']];
+    }
+
+    public function sheet(LengthFormatter $format): AugerBitSheet
+    {
+        return AugerBitSheet::of($this->sixteenths() * AugerSet::STEP_MM, $this->typedUnder('figures'), $this->boolean('sharp'), $format);
+    }
+
+    public function sixteenths(): int
+    {
+        return $this->integer('sixteenths');
+    }
+
+    public function version(): int
+    {
+        return $this->integer('version');
+    }
+
+    /**
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput
+     */
+    public function values(LengthFormatter $format): array
+    {
+        $sheet = $this->sheet($format);
+        SoundSheet::orRefuse('figures', $sheet->figures);
+        if ($sheet->check === null) {
+            throw InvalidInput::because($sheet->figures['spurs']->value === null ? 'figures.spurs' : 'figures.twist', 'Measure across the spurs and across the twist.');
+        }
+        [$spurs, $twist, $height, $hole, $turns] = array_map(static fn ($figure): ?float => $figure->value, array_values($sheet->figures));
+
+        return [
+            'sixteenths' => $this->sixteenths(), 'spurs_mm' => $spurs, 'twist_mm' => $twist, 'height_mm' => $height,
+            ...($hole === null || $turns === null ? ['hole_mm' => null, 'turns' => null] : ['hole_mm' => $hole, 'turns' => $turns]),
+            'is_sharp' => $this->boolean('sharp'), 'checked_on' => Carbon::now()->toIso8601ZuluString(),
+        ];
+    }
+}

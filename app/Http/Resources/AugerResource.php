@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Bench\AugersOfBench;
+use App\Models\AugerBit;
+use App\Models\Bench;
+use App\Models\Tool;
+use JackRest\Core\Filing\AugerBitSheet;
+use JackRest\Core\Filing\AugerSet;
+use JackRest\Core\Filing\AugerVerdict;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+
+/** A set of auger bits, bit by bit. */
+final class AugerResource
+{
+    /** @return array<string, mixed> */
+    public static function page(Bench $bench, Tool $set, LengthFormatter $format): array
+    {
+        $known = AugersOfBench::bits($bench, $set)->keyBy('sixteenths');
+        $bits = array_map(static fn (float $size): array => self::bit($size, $known->get((int) round($size / AugerSet::STEP_MM)), $format), AugersOfBench::sizes($set));
+        $unchecked = count(array_filter($bits, static fn (array $bit): bool => $bit['verdict'] === null));
+        $gaps = AugersOfBench::gaps($bench, $set, $format);
+
+        return [
+            'id' => $set->id,
+            'name' => $set->name,
+            'bits' => $bits,
+            'gaps' => $gaps,
+            'says' => match (true) {
+                $unchecked === count($bits) => 'Check them one by one: spurs against twist.',
+                $unchecked > 0 => (count($bits) - $unchecked).' of '.count($bits).' checked.',
+                default => 'All of them are checked.',
+            },
+            'caution' => AugerBitSheet::CAUTION,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function preview(AugerBitSheet $sheet): array
+    {
+        return ['figures' => Figures::of($sheet->figures), 'verdict' => $sheet->check?->verdict->value, 'lines' => $sheet->lines(), 'next' => $sheet->next(), 'sound' => $sheet->isSound()];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bit(float $sizeMm, ?AugerBit $bit, LengthFormatter $format): array
+    {
+        $sheet = $bit?->sheet($format);
+        $inch = (new LengthFormatter(LengthUnit::Inch))->dimension($sizeMm);
+
+        return [
+            'sixteenths' => (int) round($sizeMm / AugerSet::STEP_MM),
+            'sizeMm' => $sizeMm,
+            'name' => $format->unit === LengthUnit::Inch ? $inch : "{$format->dimension($sizeMm)} ($inch)",
+            'version' => $bit->version ?? 0,
+            'figures' => (object) ($bit?->typed($format) ?? []),
+            'sharp' => $bit->is_sharp ?? false,
+            'verdict' => $sheet?->check?->verdict->value,
+            'says' => match ($sheet?->check?->verdict) {
+                AugerVerdict::Keep => 'keep',
+                AugerVerdict::File => 'file',
+                AugerVerdict::SetAside => 'set aside',
+                null => 'not checked',
+            },
+        ];
+    }
+}
