@@ -14,6 +14,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Ledger
 {
+    /** How much of a number survives being kept. */
+    private const KEPT = 1e-12;
+
     public function __construct(public Bench $bench)
     {
     }
@@ -84,12 +87,12 @@ final readonly class Ledger
         return ['table' => $change['table'], 'id' => $change['id'], 'before' => $change['after'], 'after' => $change['before']];
     }
 
-    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value. */
+    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value, and of a fraction it is given 14 figures. */
     private static function same(mixed $kept, mixed $written): bool
     {
         $written = is_bool($written) ? (int) $written : $written;
 
-        return is_numeric($kept) && is_numeric($written) ? (float) $kept === (float) $written : $kept === $written;
+        return is_numeric($kept) && is_numeric($written) ? abs((float) $kept - (float) $written) <= self::KEPT * max(1.0, abs((float) $written)) : $kept === $written;
     }
 
     /** @param  list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}>  $changes */

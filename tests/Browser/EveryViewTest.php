@@ -51,13 +51,20 @@ final class EveryViewTest extends BrowserTestCase
         $session = $this->browser->getCurrentURL();
 
         return [
-            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/kit/care', '/kit/shadow-boards', '/kit/shadow-boards/new', '/kit/idle', '/kit/look', '/kit/look/'.$ids('looks')[0], '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/saws', '/edges/augers', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/true', '/true/add', '/true/known', '/true/winding', '/true/three-edges', ...$paths, '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
+            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/kit/care', '/kit/shadow-boards', '/kit/shadow-boards/new', '/kit/idle', '/kit/look', '/kit/look/'.$ids('looks')[0], '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/saws', '/edges/augers', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/edges/'.$this->iron().'/curve', '/true', '/true/add', '/true/known', '/true/winding', '/true/three-edges', ...$paths, '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
         ];
     }
 
     private function first(string $list): int
     {
         return json_decode((string) file_get_contents(self::server()->url('/api/kit')), true)[$list][0]['id'];
+    }
+
+    private function iron(): int
+    {
+        $edges = json_decode((string) file_get_contents(self::server()->url('/api/edges')), true)['edges'];
+
+        return array_column($edges, 'id', 'form')['plane-iron'];
     }
 
     private function startSession(int $edge): void

@@ -15,7 +15,7 @@ final class EveryUndoTest extends HttpTestCase
     /** What an undo does not take back: the diary, the counters, and the moment of a change. */
     private const COUNTERS = ['version', 'updated_at', 'revision'];
 
-    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'kit_settings', 'edges'];
+    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges'];
 
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
@@ -48,6 +48,10 @@ final class EveryUndoTest extends HttpTestCase
         yield 'paper counted down' => ['POST', static fn (): string => '/api/consumables', ['kind' => 'paper', 'amount' => '10']];
         yield 'a shadow board laid out' => ['POST', static fn (): string => '/api/shadow-boards', []];
         yield 'a shadow board taken off the list' => ['DELETE', static fn (Bench $bench): string => "/api/shadow-boards/{$bench->shadowBoards()->firstOrFail()->id}", ['version' => 1]];
+        // Its radius has more figures than a row keeps.
+        yield 'an iron curved' => ['PUT', static fn (Bench $bench): string => "/api/edges/{$bench->edges()->where('name', 'iron of the jack plane, 50 mm')->firstOrFail()->id}/curve", ['figures' => ['relief' => '0.5'], 'stone' => null, 'version' => 1]];
+        yield 'a saw read' => ['PUT', static fn (Bench $bench): string => "/api/saws/{$bench->tools()->where('kind', 'dovetail-saw')->firstOrFail()->id}", ['figures' => ['tpi' => '16', 'rake' => '7'], 'use' => 'joinery', 'state' => 'dull', 'hardened' => false, 'version' => 1]];
+        yield 'an auger bit checked' => ['PUT', static fn (Bench $bench): string => "/api/augers/{$bench->tools()->where('kind', 'auger-bits')->firstOrFail()->id}", ['sixteenths' => 9, 'figures' => ['spurs' => '14.4', 'twist' => '14.3'], 'sharp' => true, 'version' => 0]];
         yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];
     }
 

@@ -128,6 +128,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/edges/day/DayPage')).DayPage }),
       },
       {
+        path: '/edges/:id/curve',
+        lazy: async () => ({ Component: (await import('./places/edges/curve/CurvePage')).CurvePage }),
+      },
+      {
         path: '/edges/augers/:id?',
         lazy: async () => ({ Component: (await import('./places/edges/augers/AugersPage')).AugersPage }),
       },

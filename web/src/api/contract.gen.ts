@@ -788,6 +788,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edges/{edge}/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showCurve"];
+        put: operations["keepCurve"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/edges/{edge}/curve/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewCurve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/augers": {
         parameters: {
             query?: never;
@@ -2681,6 +2713,49 @@ export interface components {
             particleUm: number | null;
             elsewhere: string | null;
             sound: boolean;
+        };
+        CurvePage: {
+            edge: components["schemas"]["Edge"];
+            radius: string;
+            roles: components["schemas"]["CurveRole"][];
+            woods: components["schemas"]["Word"][];
+            stones: components["schemas"]["Word"][];
+        };
+        CurveRole: {
+            value: string;
+            label: string;
+            why: string;
+            reliefs: components["schemas"]["CurveRelief"][];
+        };
+        CurveRelief: {
+            wood: string;
+            relief: string;
+        };
+        CurveSheet: {
+            figures: components["schemas"]["Typed"];
+            stone: string | null;
+            version?: number;
+        };
+        CurvePreview: {
+            figures: components["schemas"]["Figures"];
+            widthMm: number;
+            radiusMm: number | null;
+            sagMm: number | null;
+            other: components["schemas"]["OtherBed"] | null;
+            places: components["schemas"]["CurvePlace"][];
+            lines: string[];
+            next: components["schemas"]["Next"];
+            sound: boolean;
+            how: components["schemas"]["How"][];
+        };
+        OtherBed: {
+            radiusMm: number;
+            sagMm: number;
+            bed: string;
+        };
+        CurvePlace: {
+            atMm: number;
+            strokes: number;
         };
         Augers: {
             sets: components["schemas"]["Named"][];
@@ -5756,6 +5831,86 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showCurve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description CurvePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurvePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    keepCurve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurveSheet"];
+            };
+        };
+        responses: {
+            /** @description CurvePage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurvePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewCurve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CurveSheet"];
+            };
+        };
+        responses: {
+            /** @description CurvePreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurvePreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -69,6 +69,22 @@ export const stonePreview = (body: Schemas['StoneSheet']) =>
     staleTime: Infinity,
   })
 
+export const edgeCurve = (edge: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'edge-curve', edge],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/edges/{edge}/curve', { params: { path: { edge } }, signal })),
+  })
+
+export const curvePreview = (edge: number, body: Schemas['CurveSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'curve-preview', edge, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/edges/{edge}/curve/preview', { params: { path: { edge } }, body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const augers = () =>
   queryOptions({
     queryKey: [UNDER, 'augers'],

@@ -1,3 +1,4 @@
+import type { Schemas } from '../../api/client'
 import { PageNav } from '../../parts/PageNav'
 
 const pages = [
@@ -14,13 +15,14 @@ const pages = [
 export const EdgesNav = () => <PageNav label="Edges" pages={pages} />
 
 /** The pages of one edge. */
-export const EdgeNav = ({ edge }: { edge: number }) => (
+export const EdgeNav = ({ edge }: { edge: Pick<Schemas['Edge'], 'id' | 'form'> }) => (
   <PageNav
     label="This edge"
     pages={[
-      { to: `/edges/${edge}`, name: 'Sharpen', end: true },
-      { to: `/edges/${edge}/geometry`, name: 'Geometry', end: false },
-      { to: `/edges/${edge}/diary`, name: 'Diary and forecast', end: false },
+      { to: `/edges/${edge.id}`, name: 'Sharpen', end: true },
+      { to: `/edges/${edge.id}/geometry`, name: 'Geometry', end: false },
+      ...(edge.form === 'plane-iron' ? [{ to: `/edges/${edge.id}/curve`, name: 'Curve', end: false }] : []),
+      { to: `/edges/${edge.id}/diary`, name: 'Diary and forecast', end: false },
     ]}
   />
 )

@@ -51,7 +51,7 @@ function Page({ page, unit }: { page: Schemas['GeometryPage']; unit: string }) {
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. For ${edge.duty}.`} />
-      <EdgeNav edge={edge.id} />
+      <EdgeNav edge={edge} />
       <Board
         drawing={<GeometrySheets edge={edge} drawn={drawn} says={preview.next.says} />}
         below={<GeometryLines lines={preview.lines} warnings={preview.warnings} />}

@@ -29,7 +29,7 @@ function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schem
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
-      <EdgeNav edge={edge.id} />
+      <EdgeNav edge={edge} />
       <Board
         columnFirst
         drawing={

@@ -67,7 +67,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
-      <EdgeNav edge={edge.id} />
+      <EdgeNav edge={edge} />
       <Board
         drawing={
           <Sheet
