@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Print\PdfSheet;
+use JackRest\Core\Filing\SawTemplate;
+use JackRest\Core\Filing\SawTemplateInput;
+use JackRest\Core\Filing\SawTemplatePrint;
 use JackRest\Core\Idle\LossFree;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Coverage;
@@ -13,6 +17,10 @@ use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Tool;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Print\Sheet;
+use JackRest\Core\Print\Tile;
 use JackRest\Core\School\School;
 use JackRest\Core\ShadowBoard\Arranger;
 use JackRest\Core\ShadowBoard\BoardTool;
@@ -44,7 +52,19 @@ final class KitFigures
 
         $figures['shadow board of '.self::HUNG.' tools: arranged, and cut into sheets'] = [self::shadowBoard(), 2000.0];
 
+        $figures['template of a 650 mm saw, 32 teeth to the inch, as PDF'] = [self::template(), 1000.0];
+
         return $figures;
+    }
+
+    private static function template(): float
+    {
+        $start = hrtime(true);
+        $template = (new SawTemplate)(new SawTemplateInput(650, teethPerInch: 32));
+        $pdf = PdfSheet::write('Teeth', ...array_map(static fn (Tile $tile): Sheet => $tile->sheet, SawTemplatePrint::tiles('saw', $template, new LengthFormatter(LengthUnit::Millimetre))));
+        assert(str_starts_with($pdf, '%PDF'));
+
+        return (hrtime(true) - $start) / 1e6;
     }
 
     /** On the smallest panel that takes all of them, where arranging is hardest. */

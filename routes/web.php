@@ -50,6 +50,7 @@ use App\Http\Controllers\PreviewImport;
 use App\Http\Controllers\PreviewKnown;
 use App\Http\Controllers\PreviewReference;
 use App\Http\Controllers\PreviewSaw;
+use App\Http\Controllers\PreviewScraper;
 use App\Http\Controllers\PreviewShadowBoard;
 use App\Http\Controllers\PreviewSquare;
 use App\Http\Controllers\PreviewStone;
@@ -124,6 +125,8 @@ use App\Http\Controllers\ShowReferences;
 use App\Http\Controllers\ShowSaw;
 use App\Http\Controllers\ShowSaws;
 use App\Http\Controllers\ShowSchool;
+use App\Http\Controllers\ShowScraper;
+use App\Http\Controllers\ShowScrapers;
 use App\Http\Controllers\ShowSession;
 use App\Http\Controllers\ShowShadowBoards;
 use App\Http\Controllers\ShowSquare;
@@ -138,6 +141,7 @@ use App\Http\Controllers\StartLook;
 use App\Http\Controllers\StartSession;
 use App\Http\Controllers\StepReading;
 use App\Http\Controllers\TakeImport;
+use App\Http\Controllers\TurnScraper;
 use App\Http\Controllers\UndoEntry;
 use App\Http\Controllers\UseTool;
 use App\Http\Controllers\WantOffer;
@@ -222,6 +226,11 @@ Route::prefix('api')->group(static function (): void {
         Route::get('augers/{auger}', ShowAuger::class);
         Route::put('augers/{auger}', KeepAugerBit::class);
         Route::post('augers/{auger}/preview', PreviewAugerBit::class);
+
+        Route::get('scrapers', ShowScrapers::class);
+        Route::get('scrapers/{scraper}', ShowScraper::class);
+        Route::post('scrapers/{scraper}/preview', PreviewScraper::class);
+        Route::post('scrapers/{scraper}/sessions', TurnScraper::class);
 
         Route::get('saws', ShowSaws::class);
         Route::get('saws/{saw}', ShowSaw::class);

@@ -11,20 +11,31 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Filing\FilingStep;
 use JackRest\Core\Filing\SawSheet;
 
-/** A saw's filing as bench mode walks it, tooth by tooth, and what it leaves on record. */
+/** A saw's filing or a scraper's turning as bench mode walks it, tooth by tooth, and what it leaves on record. */
 final readonly class FilingSession
 {
+    /**
+     * @param  list<FilingStep>  $plan
+     * @param  string  $state  as it was found, or what is done
+     * @param  array{loweredMm?: float, setMm?: float|null}  $becomes  what it is when it is done
+     * @return array<string, mixed>
+     */
+    public static function columns(Tool $tool, array $plan, string $state, array $becomes = []): array
+    {
+        $steps = array_map(static fn (FilingStep $step): array => [
+            'stone' => $step->tool, 'particleUm' => 0.0, 'kind' => 'file', 'strokes' => $step->count, 'seconds' => $step->seconds, 'see' => $step->see, 'says' => $step->says, 'of' => $step->of,
+        ], $plan);
+
+        return SessionOfPlan::columns($state, $steps, [$becomes], $tool->name) + ['tool_id' => $tool->id];
+    }
+
     /** @return array<string, mixed> */
-    public static function columns(Tool $saw, SawSheet $sheet): array
+    public static function ofSaw(Tool $saw, SawSheet $sheet): array
     {
         $plan = $sheet->plan;
         assert($plan !== null);
-        $steps = array_map(static fn (FilingStep $step): array => [
-            'stone' => $step->tool, 'particleUm' => 0.0, 'kind' => 'file', 'strokes' => $step->count, 'seconds' => $step->seconds, 'see' => $step->see, 'says' => $step->says, 'of' => $step->of,
-        ], $plan->steps);
-        $isSet = in_array('saw set', array_column($steps, 'stone'), true);
 
-        return SessionOfPlan::columns($sheet->state->value, $steps, [['loweredMm' => $plan->loweredMm, 'setMm' => $isSet ? $sheet->wantedSetMm() : null]], $saw->name) + ['tool_id' => $saw->id];
+        return self::columns($saw, $plan->steps, $sheet->state->value, ['loweredMm' => $plan->loweredMm, 'setMm' => $sheet->wantedSetMm()]);
     }
 
     public function __construct(private BenchSession $session, private bool $isDone)
@@ -34,7 +45,7 @@ final readonly class FilingSession
     public function write(Changes $changes, string $now): void
     {
         $saw = $this->session->tool;
-        if ($saw === null || ($this->gullets() === 0 && ! $this->isDone)) {
+        if ($saw === null || (array_sum($this->session->counted) === 0 && ! $this->isDone)) {
             return;
         }
         $becomes = $this->session->becomes[0] ?? [];
@@ -56,6 +67,9 @@ final readonly class FilingSession
 
     public function sentence(): string
     {
+        if ($this->session->condition === ScrapersOfBench::TURNED) {
+            return ($this->isDone ? 'Turned a burr on' : 'Stopped turning')." the {$this->session->title}.";
+        }
         $gullets = $this->gullets();
 
         return ($this->isDone ? 'Filed' : 'Stopped filing')." the {$this->session->title}: ".($gullets === 0 ? 'no gullet counted.' : "$gullets gullets.");

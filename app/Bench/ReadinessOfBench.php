@@ -100,7 +100,7 @@ final class ReadinessOfBench
 
             return new Chore(ChoreKind::FinishSession, (string) $session->id, match (true) {
                 $session->isPlaning() => "Go on planing the {$session->title}.",
-                $session->isFiling() => "Go on filing the {$session->title}.",
+                $session->isFiling() => ($session->condition === ScrapersOfBench::TURNED ? 'Go on turning the ' : 'Go on filing the ')."{$session->title}.",
                 $session->edge_id === null => "Go on with the {$session->title}.",
                 default => "Go on honing the {$session->name()}.",
             }, $session->isPlaning() ? "The stroke $stone is next." : "You stopped at the $stone.", max(1, (int) ceil($left / 60)));

@@ -11,6 +11,7 @@ use Illuminate\Support\Collection;
 use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
+use JackRest\Core\Fit\KerfBlade;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Grain;
@@ -64,6 +65,12 @@ final class SawsOfBench
     public static function sheet(Tool $saw, LengthFormatter $format): SawSheet
     {
         return SawSheet::of(self::typed($saw, $format), self::use($saw), SawState::Dull, self::isHardened($saw), self::usualDepthMm($saw), $format);
+    }
+
+    /** @return list<KerfBlade> blades of frames at hand, which clear the waste from a kerf's floor */
+    public static function blades(Bench $bench): array
+    {
+        return array_values($bench->tools()->oldest('id')->get()->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand() && $tool->kindOfTool()->form === 'coping-saw')->map(static fn (Tool $tool): KerfBlade => new KerfBlade($tool->name, $tool->toCore()->sizes()['plate'] ?? 0.5))->all());
     }
 
     public static function usualDepthMm(Tool $saw): float

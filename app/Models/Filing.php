@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use JackRest\Core\Filing\SawState;
-
 /**
- * One filing of a saw.
+ * One filing of a saw, or a turning of a scraper's burr.
  *
  * @property int $tool_id
  * @property string $filed_on
- * @property SawState $state as it was found
+ * @property string $state as a saw was found (SawState), or what was done to another edge
  * @property float $lowered_mm what was jointed off its tips
  * @property int $teeth gullets that were filed
  * @property float|null $minutes
@@ -21,6 +19,6 @@ final class Filing extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['state' => SawState::class, 'lowered_mm' => 'float', 'teeth' => 'integer', 'minutes' => 'float'];
+        return ['lowered_mm' => 'float', 'teeth' => 'integer', 'minutes' => 'float'];
     }
 }

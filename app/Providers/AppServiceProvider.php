@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Bench\AugersOfBench;
 use App\Bench\SawsOfBench;
+use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\BenchSession;
 use App\Models\ConsumableStock;
@@ -40,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
         Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
         Route::bind('saw', static fn (string $id): Tool => self::toolThat(SawsOfBench::isFiled(...), $id));
+        Route::bind('scraper', static fn (string $id): Tool => self::toolThat(ScrapersOfBench::isScraper(...), $id));
         Route::bind('auger', static fn (string $id): Tool => self::toolThat(AugersOfBench::isSet(...), $id));
         Route::bind('shadowBoard', static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id));
         Route::bind('consumable', static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id));

@@ -46,7 +46,7 @@ final class SawsTest extends BrowserTestCase
         $this->seesText('6 of 74');
         $this->press('Stop here');
         $this->seesText('Stopped. The dovetail saw');
-        $this->sees("//a[contains(., 'See the saw')]")->click();
+        $this->sees("//a[contains(., 'See the tool')]")->click();
         $this->seesText('6 gullets, jointed by 0.05 mm');
     }
 }

@@ -39,6 +39,8 @@ final class SawTest extends HttpTestCase
         $preview = $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet())->assertOk()
             ->assertJsonPath('sound', true)->assertJsonPath('canFile', true)->assertJsonPath('drawn.pitch', '1.69 mm')->assertJsonPath('drawn.kerf', '0.60 mm')->json();
         // 250 mm at 25.4/15 are 147 teeth; jointed, filed from both sides, the burr taken off.
+        // Half a millimetre of coping blade in a cut of 0.60.
+        self::assertSame('coping saw, 160 mm blade: its blade drops in, 0.10 mm to spare', $preview['lines'][3]['text']);
         self::assertSame(['2 strokes', '74 teeth', '73 teeth', '74 gullets', '73 gullets', '2 strokes'], array_column($preview['steps'], 'count'));
     }
 

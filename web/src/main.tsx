@@ -132,6 +132,12 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/edges/curve/CurvePage')).CurvePage }),
       },
       {
+        path: '/edges/scrapers/:id?',
+        lazy: async () => ({
+          Component: (await import('./places/edges/scrapers/ScrapersPage')).ScrapersPage,
+        }),
+      },
+      {
         path: '/edges/augers/:id?',
         lazy: async () => ({ Component: (await import('./places/edges/augers/AugersPage')).AugersPage }),
       },

@@ -28,7 +28,7 @@ final class FileSaw
         $session = null;
         $ledger->record('saw-read', $saw->name, "Began to file the {$saw->name}.", static function (Changes $changes) use ($saw, $sheet, $sizes, $request, &$session): void {
             $changes->update($saw, ['size' => $sizes], $request->version());
-            $session = $changes->create($changes->bench->sessions(), FilingSession::columns($saw, $sheet));
+            $session = $changes->create($changes->bench->sessions(), FilingSession::ofSaw($saw, $sheet));
         });
         assert($session instanceof BenchSession);
 

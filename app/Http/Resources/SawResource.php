@@ -14,6 +14,10 @@ use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawTemplateSheet;
 use JackRest\Core\Filing\SawUse;
+use JackRest\Core\Fit\BladeInKerf;
+use JackRest\Core\Fit\KerfBlade;
+use JackRest\Core\Fit\KerfFit;
+use JackRest\Core\Fit\KerfFitInput;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** Saws: on the list, on their page, and while they are read. */
@@ -45,14 +49,17 @@ final class SawResource
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(SawSheet $sheet, SawTemplateSheet $template, LengthFormatter $format): array
+    /**
+     * @param  list<KerfBlade>  $blades  that may have to pass its kerf
+     * @return array<string, mixed>
+     */
+    public static function preview(SawSheet $sheet, SawTemplateSheet $template, array $blades, LengthFormatter $format): array
     {
         return [
             'figures' => Figures::of([...array_intersect_key($template->figures, ['toe' => true, 'toeLength' => true]), ...$sheet->readings->figures]),
             'template' => $template->says($format),
             'drawn' => self::drawn($sheet, $format),
-            'lines' => self::lines($sheet, $format),
+            'lines' => [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],
             'effects' => $sheet->effects(),
             'suggestion' => self::suggestion($sheet, $format),
             'steps' => array_map(self::step(...), $sheet->plan->steps ?? []),
@@ -99,6 +106,24 @@ final class SawResource
         ];
     }
 
+    /**
+     * @param  list<KerfBlade>  $blades
+     * @return list<array{label: string, text: string}>
+     */
+    private static function kerf(SawSheet $sheet, array $blades, LengthFormatter $format): array
+    {
+        $plate = $sheet->readings->value('plate');
+        if ($plate === null) {
+            return [];
+        }
+        $fit = (new KerfFit)(new KerfFitInput($plate, $sheet->readings->value('set') ?? 0.0, $blades));
+
+        return array_map(static fn (BladeInKerf $blade): array => [
+            'label' => 'In its cut',
+            'text' => "{$blade->id}: ".($blade->passes ? 'its blade drops in, '.$format->small($blade->clearanceMm).' to spare' : 'its blade is '.$format->small(-$blade->clearanceMm).' too thick'),
+        ], $fit->blades);
+    }
+
     /** @return array<string, mixed>|null */
     private static function suggestion(SawSheet $sheet, LengthFormatter $format): ?array
     {
@@ -118,7 +143,7 @@ final class SawResource
     }
 
     /** @return array<string, string> */
-    private static function step(FilingStep $step): array
+    public static function step(FilingStep $step): array
     {
         return ['tool' => $step->tool, 'says' => $step->says, 'count' => "{$step->count} {$step->of}", 'minutes' => max(1, Rounding::nearest($step->seconds / 60)).' min', 'see' => $step->see];
     }

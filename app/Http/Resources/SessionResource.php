@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\ScrapersOfBench;
 use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Filing\SawSheet;
+use JackRest\Core\Filing\ScraperSheet;
 use JackRest\Core\Truing\PlaningStep;
 
 /** A session as bench mode walks it. */
@@ -22,7 +24,7 @@ final class SessionResource
             'edgeId' => $session->edge_id,
             'edge' => $session->name(),
             'purpose' => $session->purpose(),
-            'place' => $session->isFiling() ? "/edges/saws/{$session->tool_id}" : $session->reference()?->path(),
+            'place' => $session->isFiling() ? self::placeOfFiling($session) : $session->reference()?->path(),
             'state' => $session->state,
             'phase' => $session->phase,
             'atStep' => $session->at_step,
@@ -31,10 +33,15 @@ final class SessionResource
             'secondsPerStroke' => 1.0,
             'caution' => match ($session->purpose()) {
                 'planing' => PlaningStep::CAUTION,
-                'filing' => SawSheet::CAUTION,
+                'filing' => $session->condition === ScrapersOfBench::TURNED ? ScraperSheet::CAUTION : SawSheet::CAUTION,
                 default => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
             },
         ];
+    }
+
+    private static function placeOfFiling(BenchSession $session): string
+    {
+        return ($session->condition === ScrapersOfBench::TURNED ? '/edges/scrapers/' : '/edges/saws/').$session->tool_id;
     }
 
     /**

@@ -16,6 +16,7 @@ enum CareJob: string
     case Screws = 'screws';
     case Handles = 'handles';
     case Damp = 'damp';
+    case Brush = 'brush';
 
     private const FORMS = [
         'wipe' => ['plane', 'block-plane', 'shoulder-plane', 'router', 'back-saw', 'handsaw', 'pull-saw', 'chisel', 'square', 'drawknife', 'spokeshave', 'compass-plane', 'plough', 'bits', 'hatchet'],
@@ -24,6 +25,7 @@ enum CareJob: string
         'screws' => ['plane', 'block-plane', 'shoulder-plane', 'back-saw', 'handsaw', 'spokeshave', 'router', 'brace', 'plough'],
         'handles' => ['chisel', 'hammer', 'hatchet', 'mallet', 'file', 'drawknife', 'handsaw', 'back-saw'],
         'damp' => [],
+        'brush' => ['file'],
     ];
 
     /** @param  int  $tools  how many of them */
@@ -38,6 +40,7 @@ enum CareJob: string
             self::Screws => "Try the screws and wedges of $count.",
             self::Handles => "Look at the handles of $count.",
             self::Damp => 'Look into the drawers and behind the board for damp.',
+            self::Brush => 'Brush '.($tools === 1 ? 'one file or rasp' : "$tools files and rasps").' clean, along the teeth.',
         };
     }
 
@@ -50,6 +53,7 @@ enum CareJob: string
             self::Screws => 'Wood shrinks away from them with the season.',
             self::Handles => 'A loose head or handle is not struck with.',
             self::Damp => 'Irons out of the damp; nothing rusts as fast as what is forgotten.',
+            self::Brush => 'A pinned file scratches. What skates over steel when it is clean is worn: change it; a rasp that only polishes, too.',
         };
     }
 
@@ -63,6 +67,7 @@ enum CareJob: string
             self::Screws => 180.0,
             self::Handles => 180.0,
             self::Damp => 60.0,
+            self::Brush => 90.0,
         };
 
         return in_array($this, [self::Wipe, self::Wax, self::Damp], true) ? $usual * $damp->factor() : $usual;
@@ -76,6 +81,7 @@ enum CareJob: string
             self::Oil, self::Screws => 0.5,
             self::Handles => 0.3,
             self::Damp => 0.0,
+            self::Brush => 1.0,
         };
 
         return max(2, (int) ceil($each * $tools));

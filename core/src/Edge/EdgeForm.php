@@ -12,6 +12,9 @@ enum EdgeForm: string
     case Spokeshave = 'spokeshave';
     case Knife = 'knife';
     case GaugeWheel = 'gauge-wheel';
+    case Drawknife = 'drawknife';
+    case Axe = 'axe';
+    case Gouge = 'gouge';
 
     public function label(): string
     {
@@ -21,7 +24,29 @@ enum EdgeForm: string
             self::Spokeshave => 'spokeshave iron',
             self::Knife => 'knife',
             self::GaugeWheel => 'gauge wheel',
+            self::Drawknife => 'drawknife',
+            self::Axe => 'axe',
+            self::Gouge => 'gouge',
         };
+    }
+
+    /**
+     * How long its edge is, mm, by the tool's own sizes; a gouge's runs along its sweep: 2·R·asin(w/2R).
+     *
+     * @param  array<string, float>  $sizes  of the tool, mm by name
+     * @param  float  $usualMm  where they do not say
+     */
+    public function edgeMm(array $sizes, float $usualMm): float
+    {
+        $width = $sizes[match ($this) {
+            self::PlaneIron, self::Spokeshave => 'iron',
+            self::Drawknife => 'length',
+            self::Axe => 'head',
+            default => 'width',
+        }] ?? $usualMm;
+        $radius = $sizes['radius'] ?? 0.0;
+
+        return $this === self::Gouge && $radius > 0.0 ? 2 * $radius * asin(min(1.0, $width / (2 * $radius))) : $width;
     }
 
     /** Whether it lies on a bed, so that cutting angle and clearance are the tool's. */

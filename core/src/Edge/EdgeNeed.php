@@ -54,7 +54,8 @@ enum EdgeNeed: string
     {
         return match ($this) {
             self::Curve => $blade->form->mayBeCurved(),
-            self::Back => $blade->form !== EdgeForm::GaugeWheel,
+            // A gouge's inside is polished on a slip, not flattened.
+            self::Back => ! in_array($blade->form, [EdgeForm::GaugeWheel, EdgeForm::Gouge], true),
             default => true,
         };
     }

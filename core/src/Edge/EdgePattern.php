@@ -32,7 +32,7 @@ final readonly class EdgePattern
         return new NewEdge(
             $name,
             $this->form,
-            $widthMm ?? $sizes[$this->form->hasBed() ? 'iron' : 'width'] ?? $this->widthMm,
+            $widthMm ?? $this->form->edgeMm($sizes, $this->widthMm),
             $sizes['thickness'] ?? $this->thicknessMm,
             $this->primaryDeg,
             $this->secondaryDeg,

@@ -141,6 +141,9 @@ final class EdgesOfKind
             'round-spokeshave' => $spokeshave,
             'marking-knife' => new EdgePattern(EdgeForm::Knife, EdgeDuty::Pare, 22, 22, 2, widthMm: 15),
             'cutting-gauge' => new EdgePattern(EdgeForm::Knife, EdgeDuty::Pare, 25, 25, 2, widthMm: 8),
+            'drawknife' => new EdgePattern(EdgeForm::Drawknife, EdgeDuty::Coarse, 25, 30, 5, widthMm: 250),
+            'hatchet' => new EdgePattern(EdgeForm::Axe, EdgeDuty::Rough, 25, 30, 8, widthMm: 110),
+            'bench-gouge' => new EdgePattern(EdgeForm::Gouge, EdgeDuty::General, 25, 30, 3, widthMm: 18),
             'wheel-gauge' => new EdgePattern(EdgeForm::GaugeWheel, EdgeDuty::Pare, 25, 25, 2, widthMm: 12),
         ];
     }

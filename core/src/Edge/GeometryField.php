@@ -101,6 +101,7 @@ enum GeometryField: string
             EdgeForm::Chisel => [...$first, ...$skew, ...$grind, self::Nick, self::Left],
             EdgeForm::Knife => [...$first, ...$skew, self::Left],
             EdgeForm::GaugeWheel => $first,
+            EdgeForm::Drawknife, EdgeForm::Axe, EdgeForm::Gouge => [...$first, self::Nick, self::Left],
         };
     }
 }

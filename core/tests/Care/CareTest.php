@@ -47,6 +47,12 @@ final class CareTest extends TestCase
         self::assertSame($due, in_array('wipe', self::due(['wipe' => $since], $damp), true));
     }
 
+    public function test_files_and_rasps_are_brushed_whatever_the_damp(): void
+    {
+        self::assertCount(2, CareJob::Brush->for([new Tool('1', 'mill-file', 'mill file'), new Tool('2', 'coarse-rasp', 'coarse rasp'), new Tool('3', 'mallet', 'mallet')]));
+        self::assertSame(['Brush 2 files and rasps clean, along the teeth.', 90.0], [CareJob::Brush->says(2), CareJob::Brush->days(Damp::Damp)]);
+    }
+
     /** Handles do not rust. */
     public function test_only_rust_goes_by_the_damp(): void
     {

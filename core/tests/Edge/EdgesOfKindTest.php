@@ -88,7 +88,7 @@ final class EdgesOfKindTest extends TestCase
         foreach (ToolKinds::all() as $kind) {
             foreach (self::edges($kind->id, $kind->name, $kind->usualSizes()) as $edge) {
                 $brought++;
-                self::assertTrue($edge->widthMm >= 0.5 && $edge->widthMm <= 120, "{$kind->id} is {$edge->widthMm} mm wide");
+                self::assertTrue($edge->widthMm >= 0.5 && $edge->widthMm <= 360, "{$kind->id} is {$edge->widthMm} mm wide");
                 self::assertTrue($edge->thicknessMm >= 0.5 && $edge->thicknessMm <= 12, "{$kind->id} is {$edge->thicknessMm} mm thick");
                 self::assertTrue($edge->primaryDeg >= 15 && $edge->secondaryDeg >= $edge->primaryDeg && $edge->secondaryDeg <= 50, $kind->id);
                 self::assertSame($edge->form->hasBed(), $edge->bedDeg !== null, $kind->id);
@@ -113,5 +113,20 @@ final class EdgesOfKindTest extends TestCase
         self::assertSame([GuideSeat::Chisel, GuideSeat::Iron, null], [EdgeForm::Chisel->seat(), EdgeForm::PlaneIron->seat(), EdgeForm::Knife->seat()]);
         self::assertFalse(EdgeForm::Chisel->mayHaveBackBevel(), 'a chisel’s back is its reference');
         self::assertTrue(EdgeForm::PlaneIron->mayBeCurved());
+    }
+
+    /** A gouge 18 mm wide on a sweep of 15 mm has an edge of 2·15·asin(18/30) = 19.3 mm along it. */
+    public function test_a_gouges_edge_runs_along_its_sweep(): void
+    {
+        $edge = self::edges('bench-gouge', 'gouge', ['width' => 18.0, 'radius' => 15.0, 'length' => 270.0])[0];
+        self::assertSame(EdgeForm::Gouge, $edge->form);
+        self::assertEqualsWithDelta(19.305, $edge->widthMm, 0.001);
+        self::assertSame(18.0, EdgeForm::Gouge->edgeMm(['width' => 18.0], 12.0));
+    }
+
+    public function test_drawknives_and_axes_are_as_long_as_their_blade(): void
+    {
+        self::assertSame([250.0, EdgeForm::Drawknife], [self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->widthMm, self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->form]);
+        self::assertSame(110.0, self::edges('hatchet', 'side hatchet', ['head' => 110.0])[0]->widthMm);
     }
 }

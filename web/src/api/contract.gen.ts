@@ -868,6 +868,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/scrapers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showScrapers"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scrapers/{scraper}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showScraper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scrapers/{scraper}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewScraper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/scrapers/{scraper}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["turnScraper"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/saws": {
         parameters: {
             query?: never;
@@ -2796,6 +2860,35 @@ export interface components {
             lines: string[];
             next: components["schemas"]["Next"];
             sound: boolean;
+        };
+        Scrapers: {
+            scrapers: components["schemas"]["Named"][];
+        };
+        ScraperPage: {
+            id: number;
+            name: string;
+            running: number | null;
+            turnings: components["schemas"]["Filing"][];
+            caution: string;
+        };
+        ScraperSheet: {
+            figures: components["schemas"]["Typed"];
+            filed: boolean;
+        };
+        ScraperPreview: {
+            figures: components["schemas"]["Figures"];
+            drawn: components["schemas"]["DrawnBurr"] | null;
+            steps: components["schemas"]["FilingStep"][];
+            lasts: string;
+            next: components["schemas"]["Next"];
+            sound: boolean;
+            how: components["schemas"]["How"][];
+        };
+        DrawnBurr: {
+            burrDeg: number;
+            leanDeg: number;
+            cuttingDeg: number;
+            thicknessMm: number;
         };
         Saws: {
             saws: components["schemas"]["ListedSaw"][];
@@ -6008,6 +6101,105 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AugerBitPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showScrapers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Scrapers */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scrapers"];
+                };
+            };
+        };
+    };
+    showScraper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scraper: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description ScraperPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScraperPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    previewScraper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scraper: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScraperSheet"];
+            };
+        };
+        responses: {
+            /** @description ScraperPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScraperPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    turnScraper: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                scraper: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScraperSheet"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -109,6 +109,30 @@ export const augerBitPreview = (set: number, body: Schemas['AugerBitSheet']) =>
     staleTime: Infinity,
   })
 
+export const scrapers = () =>
+  queryOptions({
+    queryKey: [UNDER, 'scrapers'],
+    queryFn: ({ signal }) => answered(client.GET('/api/scrapers', { signal })),
+  })
+
+export const scraper = (id: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'scraper', id],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/scrapers/{scraper}', { params: { path: { scraper: id } }, signal })),
+  })
+
+export const scraperPreview = (id: number, body: Schemas['ScraperSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'scraper-preview', id, body],
+    queryFn: ({ signal }) =>
+      answered(
+        client.POST('/api/scrapers/{scraper}/preview', { params: { path: { scraper: id } }, body, signal }),
+      ),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })
+
 export const saws = () =>
   queryOptions({
     queryKey: [UNDER, 'saws'],

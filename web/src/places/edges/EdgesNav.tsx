@@ -8,6 +8,7 @@ const pages = [
   { to: '/edges/guides', name: 'Guides', end: false },
   { to: '/edges/saws', name: 'Saws', end: false },
   { to: '/edges/augers', name: 'Augers', end: false },
+  { to: '/edges/scrapers', name: 'Scrapers', end: false },
   { to: '/edges/files', name: 'Files', end: false },
 ] as const
 

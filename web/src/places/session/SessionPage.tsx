@@ -183,18 +183,18 @@ function Filed({ at }: { at: Schemas['Session'] }) {
   return (
     <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
       <h1 className="text-4xl">
-        {at.state === 'finished' ? `✓ The ${at.edge} is filed.` : `Stopped. The ${at.edge} waits.`}
+        {at.state === 'finished' ? `✓ The ${at.edge} is done.` : `Stopped. The ${at.edge} waits.`}
       </h1>
       <p className="text-xl text-soft">
         {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.'}
       </p>
-      <p className="text-lg">Saw a test cut to a line before it goes back on the wall.</p>
+      <p className="text-lg">Try it on waste before it goes back on the wall.</p>
       <p className="flex flex-wrap gap-6 text-xl">
         <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
           Back to the bench
         </Link>
         <Link to={at.place ?? '/edges/saws'} className="py-3 underline underline-offset-4">
-          See the saw
+          See the tool
         </Link>
       </p>
     </main>

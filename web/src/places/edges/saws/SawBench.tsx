@@ -12,6 +12,7 @@ import { useChange } from '../../../parts/useChange'
 import { useToBench } from '../../../parts/useToBench'
 import { useTyped } from '../../../parts/useTyped'
 import { FilingPlan } from './FilingPlan'
+import { Filings } from './Filings'
 import { SawFields } from './SawFields'
 import { baseOf, LENGTHS, sheetOf } from './sawForm'
 import { SawTemplate } from './SawTemplate'
@@ -38,7 +39,7 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
         <>
           <FilingPlan steps={preview?.steps ?? []} />
           <SawTemplate saw={page.id} values={draft.values} preview={preview} onChange={draft.change} />
-          <Filings filings={page.filings} />
+          <Filings title="Filed before" filings={page.filings} />
         </>
       }
       column={
@@ -75,22 +76,5 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
         </>
       }
     />
-  )
-}
-
-function Filings({ filings }: { filings: readonly Schemas['Filing'][] }) {
-  return (
-    <section className="mt-6">
-      <h2 className="mb-1 text-lg">Filed before</h2>
-      {filings.length === 0 && <p className="text-soft">Not yet, as far as is written down here.</p>}
-      <ul>
-        {filings.map((filing) => (
-          <li key={filing.id} className="border-t border-rule py-1">
-            <span className="mr-3 text-soft">{filing.filedOn.slice(0, 10)}</span>
-            {filing.says}
-          </li>
-        ))}
-      </ul>
-    </section>
   )
 }

@@ -45,7 +45,10 @@ export function TeethSheet({ name, preview }: TeethSheetProps) {
       </ul>
       <dl className="mt-3">
         {preview?.lines.map((line) => (
-          <div key={line.label} className="flex flex-wrap gap-x-3 border-b border-rule py-1">
+          <div
+            key={`${line.label} ${line.text}`}
+            className="flex flex-wrap gap-x-3 border-b border-rule py-1"
+          >
             <dt className="w-40 text-soft">{line.label}</dt>
             <dd className="min-w-0 grow basis-60">{line.text}</dd>
           </div>

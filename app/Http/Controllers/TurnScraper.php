@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Bench\FilingSession;
+use App\Bench\ScrapersOfBench;
+use App\Http\Requests\ScraperRequest;
+use App\Http\Requests\SoundSheet;
+use App\Http\Resources\SessionResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Models\BenchSession;
+use App\Models\Tool;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** Takes a scraper to the bench, pass by pass. */
+final class TurnScraper
+{
+    public function __invoke(ScraperRequest $request, Ledger $ledger, Tool $scraper, LengthFormatter $format): JsonResponse
+    {
+        $sheet = $request->sheet($ledger->bench, $scraper, $format);
+        SoundSheet::orRefuse('figures', $sheet->figures);
+        if ($sheet->steps() === []) {
+            throw InvalidInput::because('figures.tilt', $sheet->next()['says']);
+        }
+        $session = null;
+        $ledger->save(static function (Changes $changes) use ($scraper, $sheet, &$session): void {
+            $session = $changes->create($changes->bench->sessions(), FilingSession::columns($scraper, $sheet->steps(), ScrapersOfBench::TURNED));
+        });
+        assert($session instanceof BenchSession);
+
+        return new JsonResponse(SessionResource::of($session), 201);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Bench\ScrapersOfBench;
+use App\Models\Bench;
+use App\Models\Tool;
+use JackRest\Core\Filing\ScraperSheet;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** How a scraper shall be turned. */
+final class ScraperRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...self::figures('figures'), 'filed' => ['required', 'boolean']];
+    }
+
+    public function sheet(Bench $bench, Tool $scraper, LengthFormatter $format): ScraperSheet
+    {
+        [$since, $before] = ScrapersOfBench::uses($bench, $scraper);
+
+        return ScraperSheet::of($this->typedUnder('figures'), $this->boolean('filed'), $since, $before, $format);
+    }
+}

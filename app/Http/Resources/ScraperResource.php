@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Bench\ScrapersOfBench;
+use App\Models\Bench;
+use App\Models\Filing;
+use App\Models\Tool;
+use JackRest\Core\Filing\ScraperSheet;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** Card scrapers: on their page, and while it is said how they shall be turned. */
+final class ScraperResource
+{
+    /** @return array<string, mixed> */
+    public static function page(Bench $bench, Tool $scraper): array
+    {
+        return [
+            'id' => $scraper->id,
+            'name' => $scraper->name,
+            'running' => $bench->sessions()->where('tool_id', $scraper->id)->where('state', 'running')->latest('id')->first()?->id,
+            'turnings' => array_values(ScrapersOfBench::turnings($bench, $scraper)->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'turned'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
+            'caution' => ScraperSheet::CAUTION,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function preview(ScraperSheet $sheet): array
+    {
+        $burr = $sheet->burr;
+
+        return [
+            'figures' => Figures::of($sheet->figures),
+            'drawn' => $burr === null ? null : ['burrDeg' => $burr->burrDeg, 'leanDeg' => $burr->leanDeg, 'cuttingDeg' => $burr->cuttingDeg, 'thicknessMm' => $sheet->thicknessMm],
+            'steps' => array_map(SawResource::step(...), $sheet->steps()),
+            'lasts' => $sheet->lasts(),
+            'next' => $sheet->next(),
+            'sound' => $sheet->isSound(),
+            'how' => Shared::how($sheet->how()),
+        ];
+    }
+}
