@@ -61,7 +61,7 @@ final class KitFigures
     {
         $start = hrtime(true);
         $template = (new SawTemplate)(new SawTemplateInput(650, teethPerInch: 32));
-        $pdf = PdfSheet::write('Teeth', ...array_map(static fn (Tile $tile): Sheet => $tile->sheet, SawTemplatePrint::tiles('saw', $template, new LengthFormatter(LengthUnit::Millimetre))));
+        $pdf = PdfSheet::write('Teeth', ...array_map(static fn (Tile $tile): Sheet => $tile->sheet, SawTemplatePrint::tiles('saw', $template, null, new LengthFormatter(LengthUnit::Millimetre))));
         assert(str_starts_with($pdf, '%PDF'));
 
         return (hrtime(true) - $start) / 1e6;

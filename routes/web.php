@@ -24,6 +24,7 @@ use App\Http\Controllers\EditStone;
 use App\Http\Controllers\EditTool;
 use App\Http\Controllers\EditWork;
 use App\Http\Controllers\ExportTable;
+use App\Http\Controllers\FileAugerBit;
 use App\Http\Controllers\FileSaw;
 use App\Http\Controllers\FinishSession;
 use App\Http\Controllers\FlattenStone;
@@ -226,6 +227,7 @@ Route::prefix('api')->group(static function (): void {
         Route::get('augers/{auger}', ShowAuger::class);
         Route::put('augers/{auger}', KeepAugerBit::class);
         Route::post('augers/{auger}/preview', PreviewAugerBit::class);
+        Route::post('augers/{auger}/sessions', FileAugerBit::class);
 
         Route::get('scrapers', ShowScrapers::class);
         Route::get('scrapers/{scraper}', ShowScraper::class);

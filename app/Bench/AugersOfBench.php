@@ -19,6 +19,9 @@ use JackRest\Core\Work\Task;
 /** Sets of auger bits, and the holes that the works ask for. */
 final class AugersOfBench
 {
+    /** What a session of it is called in the diary. */
+    public const FILED = 'auger-filed';
+
     private const KIND = 'auger-bits';
 
     public static function isSet(Tool $tool): bool

@@ -67,8 +67,10 @@ final readonly class FilingSession
 
     public function sentence(): string
     {
-        if ($this->session->condition === ScrapersOfBench::TURNED) {
-            return ($this->isDone ? 'Turned a burr on' : 'Stopped turning')." the {$this->session->title}.";
+        if (in_array($this->session->condition, [ScrapersOfBench::TURNED, AugersOfBench::FILED], true)) {
+            [$done, $stopped] = $this->session->condition === ScrapersOfBench::TURNED ? ['Turned a burr on', 'Stopped turning'] : ['Filed', 'Stopped filing'];
+
+            return ($this->isDone ? $done : $stopped)." the {$this->session->title}.";
         }
         $gullets = $this->gullets();
 

@@ -19,6 +19,7 @@ use JackRest\Core\Measure\LengthFormatter;
  * @property float|null $hole_mm
  * @property float|null $turns
  * @property bool $is_sharp
+ * @property float|null $spurs_before_mm what it measured the time before
  * @property string $checked_on
  */
 final class AugerBit extends Record
@@ -26,7 +27,7 @@ final class AugerBit extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sixteenths' => 'integer', 'spurs_mm' => 'float', 'twist_mm' => 'float', 'height_mm' => 'float', 'hole_mm' => 'float', 'turns' => 'float', 'is_sharp' => 'boolean'];
+        return ['sixteenths' => 'integer', 'spurs_mm' => 'float', 'twist_mm' => 'float', 'height_mm' => 'float', 'hole_mm' => 'float', 'turns' => 'float', 'is_sharp' => 'boolean', 'spurs_before_mm' => 'float'];
     }
 
     /** @return array<string, string> as it would be typed */

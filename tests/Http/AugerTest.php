@@ -36,7 +36,7 @@ final class AugerTest extends HttpTestCase
         // Begun anew from a page that did not know of it.
         $this->ask('PUT', "/api/augers/{$this->set()}", $sheet)->assertStatus(409);
         $this->ask('PUT', "/api/augers/{$this->set()}", ['figures' => ['spurs' => '10.9', 'twist' => '11.1'], 'version' => 1] + $sheet)->assertOk();
-        self::assertSame('set aside', $this->bits()[7]['says']);
+        self::assertSame(['set aside', 'The time before it measured 11.20 mm across the spurs.'], [$this->bits()[7]['says'], $this->bits()[7]['before']]);
         $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertCreated();
         self::assertSame('file', $this->bits()[7]['says']);
     }
@@ -55,5 +55,17 @@ final class AugerTest extends HttpTestCase
         self::assertSame([], $this->ask('GET', "/api/augers/{$this->set()}")->json('gaps'));
         self::bench()->works()->create(['name' => 'bee house', 'says' => '', 'pattern' => null, 'measures' => [], 'steps' => [['operation' => 'bore', 'mm' => ['diameter' => 30], 'minGrade' => 3]], 'hardness' => 'soft', 'min_grades' => [], 'weight' => 1, 'chosen' => true]);
         $this->ask('GET', "/api/augers/{$this->set()}")->assertJsonPath('gaps', ['No bit for the 30 mm holes of the bee house.']);
+    }
+
+    public function test_a_bit_is_filed_at_the_bench(): void
+    {
+        $set = $this->set();
+        self::assertSame(['6 strokes', '6 strokes', '2 strokes', '1 hole'], $this->ask('GET', "/api/augers/$set")->json('steps.*.count'));
+        $session = $this->ask('POST', "/api/augers/$set/sessions", ['sixteenths' => 8, 'figures' => [], 'sharp' => false])->assertCreated()->assertJsonPath('place', "/edges/augers/$set")->assertJsonPath('edge', '12.7 mm bit')->json();
+        $this->ask('GET', "/api/augers/$set")->assertJsonPath('running', $session['id']);
+        $this->ask('PUT', "/api/sessions/{$session['id']}", ['atStep' => 3, 'phase' => 'stroke', 'counted' => [6, 6, 2, 1], 'version' => 1])->assertOk();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => 2])->assertOk();
+        $this->ask('GET', "/api/augers/$set")->assertJsonCount(1, 'filings');
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Filed the 12.7 mm bit.');
     }
 }

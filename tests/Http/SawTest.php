@@ -34,6 +34,12 @@ final class SawTest extends HttpTestCase
         $this->ask('GET', '/api/saws/'.self::bench()->tools()->where('kind', 'coping-saw')->firstOrFail()->id)->assertNotFound();
     }
 
+    public function test_the_school_says_how_fine(): void
+    {
+        $this->ask('GET', '/api/saws/'.self::saw()->id)->assertJsonPath('school', '15');
+        $this->ask('GET', '/api/saws/'.self::saw('rip-handsaw')->id)->assertJsonPath('school', null);
+    }
+
     public function test_teeth_file_and_plan_follow_what_is_typed(): void
     {
         $preview = $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet())->assertOk()
@@ -124,6 +130,8 @@ final class SawTest extends HttpTestCase
             $this->get($at.$query, ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors.0.field', $field);
         }
         $this->get($at.'tpi=15&length=250&toe=20&toeLength=60&graded=1')->assertOk();
+        self::assertStringContainsString('up to here 15° of rake', (string) $this->get(str_replace('sheets.pdf', 'whole.svg', $at).'tpi=15&length=250&toeRake=15&toeLength=40')->assertOk()->getContent());
+        $this->get($at.'tpi=15&length=250&toeRake=15', ['Accept' => 'application/json'])->assertStatus(422)->assertJsonPath('errors.0.field', 'toeLength');
         // The page says it before anybody prints.
         $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet(['toe' => '18', 'toeLength' => '300']))->assertJsonPath('template', null)->assertJsonPath('figures.toeLength.error', 'Must be at most as long as the toothed edge (250 mm).');
         $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet())->assertJsonPath('template', '148 tips, 1.69 mm apart, on 2 sheets to be joined.');

@@ -17,11 +17,13 @@ final class PrintSawTemplate
 {
     public function __invoke(SawTemplateRequest $request, Tool $saw, string $what, string $kind, LengthFormatter $format): Response
     {
-        $template = $request->template($format);
+        $sheet = $request->template($format);
+        [$template, $relaxed] = [$sheet->template, $sheet->relaxed()];
+        assert($template !== null);
         if ($what === 'whole') {
-            return PrintedSheet::answer(SawTemplatePrint::whole($saw->name, $template, $format), $kind, 'saw-template');
+            return PrintedSheet::answer(SawTemplatePrint::whole($saw->name, $template, $relaxed, $format), $kind, 'saw-template');
         }
-        $tiles = SawTemplatePrint::tiles($saw->name, $template, $format);
+        $tiles = SawTemplatePrint::tiles($saw->name, $template, $relaxed, $format);
         if ($what === 'sheets' && $kind === 'pdf') {
             return PrintedSheet::pdf("Teeth for the {$saw->name}", array_map(static fn (Tile $tile) => $tile->sheet, $tiles), 'saw-template');
         }

@@ -6,14 +6,13 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Filing\SawTemplateResult;
 use JackRest\Core\Filing\SawTemplateSheet;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** The teeth a template is asked for, in the address, as they were typed. */
 final class SawTemplateRequest extends FormRequest
 {
-    private const FIELDS = ['tpi', 'length', 'toe', 'toeLength', 'graded'];
+    private const FIELDS = ['tpi', 'length', 'toe', 'toeLength', 'graded', 'toeRake'];
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -22,11 +21,11 @@ final class SawTemplateRequest extends FormRequest
     }
 
     /** @throws InvalidInput beside the field as it was typed */
-    public function template(LengthFormatter $format): SawTemplateResult
+    public function template(LengthFormatter $format): SawTemplateSheet
     {
         $sheet = SawTemplateSheet::of(array_map(fn (string $field): string => $this->string($field)->toString(), array_combine(self::FIELDS, self::FIELDS)), $format);
         SoundSheet::orRefuse('', $sheet->figures);
 
-        return $sheet->template ?? throw InvalidInput::because('tpi', 'Type the teeth per inch and the length of the toothed edge.');
+        return $sheet->template === null ? throw InvalidInput::because('tpi', 'Type the teeth per inch and the length of the toothed edge.') : $sheet;
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Resources;
 use App\Bench\AugersOfBench;
 use App\Models\AugerBit;
 use App\Models\Bench;
+use App\Models\Filing;
 use App\Models\Tool;
 use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\AugerSet;
@@ -30,11 +31,14 @@ final class AugerResource
             'name' => $set->name,
             'bits' => $bits,
             'gaps' => $gaps,
+            'steps' => array_map(SawResource::step(...), AugerBitSheet::steps()),
             'says' => match (true) {
                 $unchecked === count($bits) => 'Check them one by one: spurs against twist.',
                 $unchecked > 0 => (count($bits) - $unchecked).' of '.count($bits).' checked.',
                 default => 'All of them are checked.',
             },
+            'running' => $bench->sessions()->where('tool_id', $set->id)->where('state', 'running')->latest('id')->first()?->id,
+            'filings' => array_values($bench->filings()->where('tool_id', $set->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'a bit filed'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
             'caution' => AugerBitSheet::CAUTION,
         ];
     }
@@ -58,6 +62,7 @@ final class AugerResource
             'version' => $bit->version ?? 0,
             'figures' => (object) ($bit?->typed($format) ?? []),
             'sharp' => $bit->is_sharp ?? false,
+            'before' => $bit?->spurs_before_mm === null ? null : 'The time before it measured '.$format->small($bit->spurs_before_mm).' across the spurs.',
             'verdict' => $sheet?->check?->verdict->value,
             'says' => match ($sheet?->check?->verdict) {
                 AugerVerdict::Keep => 'keep',

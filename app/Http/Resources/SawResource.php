@@ -34,7 +34,10 @@ final class SawResource
     /** @return array<string, mixed> */
     public static function page(Bench $bench, Tool $saw, LengthFormatter $format): array
     {
+        $pitch = $bench->kitSettingsNow()->school()->sizes($saw->kind)['tpi'] ?? null;
+
         return [
+            'school' => $pitch === null ? null : LengthFormatter::decimal($pitch, 0),
             'id' => $saw->id,
             'version' => $saw->version,
             'name' => $saw->name,
@@ -56,7 +59,7 @@ final class SawResource
     public static function preview(SawSheet $sheet, SawTemplateSheet $template, array $blades, LengthFormatter $format): array
     {
         return [
-            'figures' => Figures::of([...array_intersect_key($template->figures, ['toe' => true, 'toeLength' => true]), ...$sheet->readings->figures]),
+            'figures' => Figures::of([...array_intersect_key($template->figures, ['toe' => true, 'toeLength' => true, 'toeRake' => true]), ...$sheet->readings->figures]),
             'template' => $template->says($format),
             'drawn' => self::drawn($sheet, $format),
             'lines' => [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Bench\AugersOfBench;
 use App\Bench\ScrapersOfBench;
 use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\ScraperSheet;
 use JackRest\Core\Truing\PlaningStep;
@@ -33,7 +35,11 @@ final class SessionResource
             'secondsPerStroke' => 1.0,
             'caution' => match ($session->purpose()) {
                 'planing' => PlaningStep::CAUTION,
-                'filing' => $session->condition === ScrapersOfBench::TURNED ? ScraperSheet::CAUTION : SawSheet::CAUTION,
+                'filing' => match ($session->condition) {
+                    ScrapersOfBench::TURNED => ScraperSheet::CAUTION,
+                    AugersOfBench::FILED => AugerBitSheet::CAUTION,
+                    default => SawSheet::CAUTION,
+                },
                 default => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
             },
         ];
@@ -41,7 +47,11 @@ final class SessionResource
 
     private static function placeOfFiling(BenchSession $session): string
     {
-        return ($session->condition === ScrapersOfBench::TURNED ? '/edges/scrapers/' : '/edges/saws/').$session->tool_id;
+        return '/edges/'.match ($session->condition) {
+            ScrapersOfBench::TURNED => 'scrapers',
+            AugersOfBench::FILED => 'augers',
+            default => 'saws',
+        }."/{$session->tool_id}";
     }
 
     /**

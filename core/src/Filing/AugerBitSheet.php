@@ -73,6 +73,23 @@ final readonly class AugerBitSheet
         };
     }
 
+    /**
+     * How a bit is filed, whatever its size.
+     *
+     * @return list<FilingStep>
+     */
+    public static function steps(): array
+    {
+        $step = static fn (string $tool, string $says, int $count, string $of, string $see): FilingStep => new FilingStep($tool, $says, $count, $of, 15.0 + 3.0 * $count, $see);
+
+        return [
+            $step('auger file', 'Inside of each spur in turn, held by its safe side.', 2 * self::STROKES, 'strokes', 'Both spurs bright inside, one as high as the other.'),
+            $step('auger file', 'Upper face of each cutter in turn, at its own angle.', 2 * self::STROKES, 'strokes', 'A bright line along both cutters, one as high as the other.'),
+            $step('fine stone', 'Once along the outside of each spur, flat: the burr only.', 2, 'strokes', 'No burr catches; not wider, not narrower.'),
+            $step('brace', 'Bore a test hole and count its turns.', 1, 'hole', 'The rim is cut clean all round.'),
+        ];
+    }
+
     /** @return list<string> what was found, a line each */
     public function lines(): array
     {

@@ -25,16 +25,23 @@ final class SawTemplatePrint
 
     private const WIDTH_MM = 100.0;
 
-    /** @return list<Tile> */
-    public static function tiles(string $saw, SawTemplateResult $template, LengthFormatter $format): array
+    /**
+     * @param  array{float, float}|null  $relaxed  over what length from the toe, mm, and by which rake, degrees
+     * @return list<Tile>
+     */
+    public static function tiles(string $saw, SawTemplateResult $template, ?array $relaxed, LengthFormatter $format): array
     {
-        return Tiling::tiles("Teeth for the $saw", self::WIDTH_MM, self::height($template), self::marks($template, $format));
+        return Tiling::tiles("Teeth for the $saw", self::WIDTH_MM, self::height($template), self::marks($template, $relaxed, $format));
     }
 
-    /** All of it in one drawing, for a long printer. */
-    public static function whole(string $saw, SawTemplateResult $template, LengthFormatter $format): Sheet
+    /**
+     * All of it in one drawing, for a long printer.
+     *
+     * @param  array{float, float}|null  $relaxed
+     */
+    public static function whole(string $saw, SawTemplateResult $template, ?array $relaxed, LengthFormatter $format): Sheet
     {
-        return new Sheet("Teeth for the $saw", self::marks($template, $format), self::WIDTH_MM, self::height($template));
+        return new Sheet("Teeth for the $saw", self::marks($template, $relaxed, $format), self::WIDTH_MM, self::height($template));
     }
 
     private static function height(SawTemplateResult $template): float
@@ -42,8 +49,11 @@ final class SawTemplatePrint
         return self::TOP_MM + max([0.0, ...$template->tipsMm]) + $template->overMm + 6.0;
     }
 
-    /** @return list<Mark> */
-    private static function marks(SawTemplateResult $template, LengthFormatter $format): array
+    /**
+     * @param  array{float, float}|null  $relaxed
+     * @return list<Mark>
+     */
+    private static function marks(SawTemplateResult $template, ?array $relaxed, LengthFormatter $format): array
     {
         $last = max([0.0, ...$template->tipsMm]);
         $marks = [
@@ -53,6 +63,12 @@ final class SawTemplatePrint
             new Text(self::FOLD_MM + self::TENTH_MM + 4, self::TOP_MM + 16, 'nick every line, then file.', 3),
             new Line(self::FOLD_MM, self::TOP_MM, self::FOLD_MM, self::TOP_MM + $last + $template->overMm, 0.2),
         ];
+        if ($relaxed !== null) {
+            [$length, $rake] = $relaxed;
+            $at = self::TOP_MM + $length;
+            $marks[] = new Line(self::FOLD_MM - 26, $at, self::FOLD_MM + 40, $at, 0.3, true);
+            $marks[] = new Text(self::FOLD_MM + 30, $at - 1.5, 'up to here '.LengthFormatter::decimal($rake, 1).'° of rake', 3, true);
+        }
         foreach ($template->tipsMm as $index => $tip) {
             $long = $index % 10 === 0 ? self::TENTH_MM : self::LINE_MM;
             $y = self::TOP_MM + $tip;

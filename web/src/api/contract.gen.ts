@@ -868,6 +868,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/augers/{auger}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fileAugerBit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/scrapers": {
         parameters: {
             query?: never;
@@ -2833,6 +2849,9 @@ export interface components {
             name: string;
             bits: components["schemas"]["AugerBit"][];
             gaps: string[];
+            steps: components["schemas"]["FilingStep"][];
+            running: number | null;
+            filings: components["schemas"]["Filing"][];
             says: string;
             caution: string;
         };
@@ -2843,6 +2862,7 @@ export interface components {
             version: number;
             figures: components["schemas"]["Typed"];
             sharp: boolean;
+            before: string | null;
             /** @enum {string|null} */
             verdict: "keep" | "file" | "set-aside" | null;
             says: string;
@@ -2902,6 +2922,7 @@ export interface components {
             id: number;
             version: number;
             name: string;
+            school: string | null;
             figures: components["schemas"]["Typed"];
             use: string;
             hardened: boolean;
@@ -6104,6 +6125,35 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    fileAugerBit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                auger: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AugerBitSheet"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

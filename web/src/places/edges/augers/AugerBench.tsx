@@ -3,6 +3,8 @@ import type { Schemas } from '../../../api/client'
 import { AugerSetDrawing } from '../../../drawings/AugerSetDrawing'
 import { Board } from '../../../parts/Board'
 import { Sheet } from '../../../parts/Sheet'
+import { FilingPlan } from '../saws/FilingPlan'
+import { Filings } from '../saws/Filings'
 import { BitBench } from './BitBench'
 import { BitList } from './BitList'
 
@@ -30,11 +32,18 @@ export function AugerBench({ page, unit }: { page: Schemas['AugerPage']; unit: s
           )}
         </Sheet>
       }
-      below={<BitList page={page} chosen={bit.sixteenths} onChoose={setChosen} />}
+      below={
+        <>
+          <BitList page={page} chosen={bit.sixteenths} onChoose={setChosen} />
+          {bit.verdict === 'file' && <FilingPlan steps={page.steps} />}
+          <Filings title="Filed before" filings={page.filings} />
+        </>
+      }
       column={
         <BitBench
           key={bit.sixteenths}
           set={page.id}
+          running={page.running}
           bit={bit}
           unit={unit}
           caution={page.caution}

@@ -6,13 +6,16 @@ import { Complaint, Keeping } from '../../../parts/Keeping'
 import { NextStroke } from '../../../parts/NextStroke'
 import { OneOf } from '../../../parts/OneOf'
 import { Overtaken } from '../../../parts/Overtaken'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
+import { StartAtBench } from '../../../parts/StartAtBench'
 import { useChange } from '../../../parts/useChange'
+import { useToBench } from '../../../parts/useToBench'
 import { useTyped } from '../../../parts/useTyped'
 
 interface BitBenchProps {
   set: number
+  running: number | null
   bit: Schemas['AugerBit']
   unit: string
   caution: string
@@ -22,7 +25,7 @@ interface BitBenchProps {
 const LENGTHS = ['spurs', 'twist', 'height', 'hole']
 
 /** One bit in the hand: what the caliper says of it, and what becomes of it. */
-export function BitBench({ set, bit, unit, caution, onKept }: BitBenchProps) {
+export function BitBench({ set, running, bit, unit, caution, onKept }: BitBenchProps) {
   const draft = useTyped(
     `auger ${set} ${bit.sixteenths}`,
     { ...bit.figures, sharp: bit.sharp ? 'yes' : 'no' },
@@ -41,17 +44,9 @@ export function BitBench({ set, bit, unit, caution, onKept }: BitBenchProps) {
       onKept()
     },
   )
+  const begin = useToBench(() => answered(client.POST('/api/augers/{auger}/sessions', { params, body })))
   const record = draft.touched && preview?.sound ? () => keep.mutate(undefined) : null
-  const reading = (name: string, label: string, hint: string | undefined, stepMm: number) => (
-    <ReadingField
-      label={label}
-      hint={hint}
-      value={draft.values[name] ?? ''}
-      reading={preview?.figures[name]}
-      stepMm={stepMm}
-      onChange={(text) => draft.change(name, text)}
-    />
-  )
+  const reading = readingOf(draft.values, preview?.figures, draft.change)
 
   return (
     <>
@@ -70,11 +65,14 @@ export function BitBench({ set, bit, unit, caution, onKept }: BitBenchProps) {
         />
       </Readings>
       <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+        {!draft.touched && (running !== null || preview?.verdict === 'file') && (
+          <StartAtBench running={running} onStart={() => begin.mutate(undefined)} busy={begin.isPending} />
+        )}
         {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
       </NextStroke>
-      <Complaint problem={keep.error} besides={LENGTHS.map((name) => `figures.${name}`)} />
+      <Complaint problem={keep.error ?? begin.error} besides={LENGTHS.map((name) => `figures.${name}`)} />
       {preview && <Nose figures={preview.figures} />}
-      {preview?.lines.map((line) => (
+      {[...(preview?.lines ?? []), ...(bit.before ? [bit.before] : [])].map((line) => (
         <p key={line} className="border-b border-rule py-1">
           {line}
         </p>

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import { Choice } from '../../../parts/Choice'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
 
 interface CurveFieldsProps {
@@ -24,16 +24,7 @@ export function CurveFields({ page, values, figures, onChange, onRecord }: Curve
     onChange('radius', '')
   }
   const role = page.roles.find((row) => row.value === values.role)
-  const reading = (name: string, label: string, hint: string, stepMm: number) => (
-    <ReadingField
-      label={label}
-      hint={hint}
-      value={values[name] ?? ''}
-      reading={figures?.[name]}
-      stepMm={stepMm}
-      onChange={(text) => onChange(name, text)}
-    />
-  )
+  const reading = readingOf(values, figures, onChange)
   return (
     <Readings title="The curve" onRecord={onRecord}>
       <Choice

@@ -1,13 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { sawPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
-import { Button } from '../../../parts/Button'
 import { How } from '../../../parts/How'
 import { Complaint, Keeping } from '../../../parts/Keeping'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Overtaken } from '../../../parts/Overtaken'
+import { StartAtBench } from '../../../parts/StartAtBench'
 import { useChange } from '../../../parts/useChange'
 import { useToBench } from '../../../parts/useToBench'
 import { useTyped } from '../../../parts/useTyped'
@@ -53,19 +52,12 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
             onRecord={record}
           />
           <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
-            {page.running !== null ? (
-              <Link
-                to={`/sessions/${page.running}`}
-                className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-              >
-                Go on at the bench
-              </Link>
-            ) : (
-              preview?.canFile && (
-                <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
-                  Start at the bench
-                </Button>
-              )
+            {(page.running !== null || preview?.canFile) && (
+              <StartAtBench
+                running={page.running}
+                onStart={() => begin.mutate(undefined)}
+                busy={begin.isPending}
+              />
             )}
             {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {preview && <How how={preview.how} />}

@@ -2,7 +2,7 @@ import type { Schemas } from '../../../api/client'
 import { Button } from '../../../parts/Button'
 import { Choice } from '../../../parts/Choice'
 import { OneOf } from '../../../parts/OneOf'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
 import type { Typed } from './sawForm'
 
@@ -16,17 +16,7 @@ interface SawFieldsProps {
 
 /** What a saw is for and how it is found, its numbers, and what can be counted and measured to check them. */
 export function SawFields({ page, values, preview, onChange, onRecord }: SawFieldsProps) {
-  const reading = (name: string, label: string, hint: string | undefined, stepMm: number) => (
-    <ReadingField
-      key={name}
-      label={label}
-      hint={hint}
-      value={values[name] ?? ''}
-      reading={preview?.figures[name]}
-      stepMm={stepMm}
-      onChange={(text) => onChange(name, text)}
-    />
-  )
+  const reading = readingOf(values, preview?.figures, onChange)
   const suggestion = preview?.suggestion
   return (
     <Readings onRecord={onRecord}>
@@ -42,7 +32,12 @@ export function SawFields({ page, values, preview, onChange, onRecord }: SawFiel
         options={page.states}
         onChange={(state) => onChange('state', state)}
       />
-      {reading('tpi', 'Teeth per inch', 'or points: 16 ppi', 1)}
+      {reading(
+        'tpi',
+        'Teeth per inch',
+        page.school ? `your school: ${page.school}; or points: 16 ppi` : 'or points: 16 ppi',
+        1,
+      )}
       {reading('rake', 'Rake', 'how far the front leans back, degrees', 1)}
       {reading('fleam', 'Fleam', 'how far the file is turned, degrees', 1)}
       {reading('set', 'Set a side', undefined, 0.01)}

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import { OneOf } from '../../../parts/OneOf'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { templateOf, type Typed } from './sawForm'
 
 interface SawTemplateProps {
@@ -12,15 +12,7 @@ interface SawTemplateProps {
 
 /** The strip to file new teeth by, at true size, for the pitch that is typed. */
 export function SawTemplate({ saw, values, preview, onChange }: SawTemplateProps) {
-  const reading = (name: string, label: string) => (
-    <ReadingField
-      label={label}
-      value={values[name] ?? ''}
-      reading={preview?.figures[name]}
-      stepMm={1}
-      onChange={(text) => onChange(name, text)}
-    />
-  )
+  const reading = readingOf(values, preview?.figures, onChange)
   return (
     <section className="mt-6">
       <h2 className="mb-1 text-lg">A template for new teeth</h2>
@@ -31,8 +23,9 @@ export function SawTemplate({ saw, values, preview, onChange }: SawTemplateProps
       <details className="border-b border-rule py-1.5">
         <summary className="min-h-8 cursor-pointer text-soft">Other teeth at the toe</summary>
         <div className="max-w-md">
-          {reading('toe', 'Teeth per inch at the toe')}
-          {reading('toeLength', 'over a length of')}
+          {reading('toeRake', 'Rake at the toe, degrees', 'relaxed teeth start a cut', 1)}
+          {reading('toe', 'Teeth per inch at the toe', undefined, 1)}
+          {reading('toeLength', 'over a length of', undefined, 1)}
           <OneOf
             label="growing tooth by tooth"
             words={['yes', 'no']}

@@ -25,7 +25,7 @@ export function sheetOf(values: Typed): Schemas['SawSheet'] {
 
 /** Where the template of what is typed is printed from. */
 export function templateOf(saw: number, values: Typed, file: string): string {
-  const asked = ['tpi', 'length', 'toe', 'toeLength'].map((name) => [name, values[name] ?? ''])
+  const asked = ['tpi', 'length', 'toe', 'toeLength', 'toeRake'].map((name) => [name, values[name] ?? ''])
   const query = new URLSearchParams([
     ...asked.filter(([, text]) => text !== ''),
     ...(values.graded === 'yes' ? [['graded', '1']] : []),

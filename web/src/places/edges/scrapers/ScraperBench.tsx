@@ -1,17 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
 import { scraperPreview } from '../../../api/queries'
 import { ScraperDrawing } from '../../../drawings/ScraperDrawing'
 import { Board } from '../../../parts/Board'
-import { Button } from '../../../parts/Button'
 import { How } from '../../../parts/How'
 import { Complaint } from '../../../parts/Keeping'
 import { NextStroke } from '../../../parts/NextStroke'
 import { OneOf } from '../../../parts/OneOf'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
 import { Sheet } from '../../../parts/Sheet'
+import { StartAtBench } from '../../../parts/StartAtBench'
 import { useToBench } from '../../../parts/useToBench'
 import { useTyped } from '../../../parts/useTyped'
 import { FilingPlan } from '../saws/FilingPlan'
@@ -31,16 +30,7 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
     ),
   )
   const start = preview?.sound && page.running === null ? () => begin.mutate(undefined) : null
-  const reading = (name: string, label: string, hint: string, stepMm: number) => (
-    <ReadingField
-      label={label}
-      hint={hint}
-      value={draft.values[name] ?? ''}
-      reading={preview?.figures[name]}
-      stepMm={stepMm}
-      onChange={(text) => draft.change(name, text)}
-    />
-  )
+  const reading = readingOf(draft.values, preview?.figures, draft.change)
 
   return (
     <Board
@@ -65,18 +55,7 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
             />
           </Readings>
           <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
-            {page.running !== null ? (
-              <Link
-                to={`/sessions/${page.running}`}
-                className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-              >
-                Go on at the bench
-              </Link>
-            ) : (
-              <Button weight="main" disabled={!start || begin.isPending} onClick={() => start?.()}>
-                Start at the bench
-              </Button>
-            )}
+            <StartAtBench running={page.running} onStart={start} busy={begin.isPending} />
             {preview && <How how={preview.how} />}
           </NextStroke>
           <Complaint problem={begin.error} besides={[]} />

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import { PlainField } from '../../../parts/PlainField'
-import { ReadingField } from '../../../parts/ReadingField'
+import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
 import type { Typed } from './boardForm'
 
@@ -13,16 +13,7 @@ interface PanelFieldsProps {
 
 /** The panel as it is measured, and the room a hand needs. */
 export function PanelFields({ values, figures, onChange, onRecord }: PanelFieldsProps) {
-  const reading = (name: string, label: string, hint: string | undefined, stepMm: number) => (
-    <ReadingField
-      label={label}
-      hint={hint}
-      value={values[name] ?? ''}
-      reading={figures?.[name]}
-      stepMm={stepMm}
-      onChange={(text) => onChange(name, text)}
-    />
-  )
+  const reading = readingOf(values, figures, onChange)
   return (
     <Readings title="The panel" onRecord={onRecord}>
       {reading('width', 'Width', undefined, 10)}
