@@ -14,7 +14,7 @@ final class FitTest extends HttpTestCase
     #[TestWith(['blades', 'Coping saw, 160 mm blade: its blade drops into the kerf.'])]
     #[TestWith(['shoulders', 'No shoulder plane hangs here.'])]
     #[TestWith(['marks', 'Pin gauge: good enough.'])]
-    #[TestWith(['braces', 'A sweep of 80 mm turns it.'])]
+    #[TestWith(['braces', 'The brace, 250 mm sweep, ratchet turns it.'])]
     public function test_each_question_answers_for_the_tools_at_hand(string $question, string $next): void
     {
         self::assertContains($question, $this->ask('GET', '/api/fit')->assertOk()->json('fits.*.id'));
