@@ -31,6 +31,8 @@ use JackRest\Core\Fit\ShoulderFit;
 use JackRest\Core\Fit\SoleFit;
 use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
+use JackRest\Core\Timber\MoistureCourse;
+use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Truing\ShavingMap;
 use JackRest\Core\Truing\SlopeTemplate;
 use JackRest\Core\Truing\SquareGrade;
@@ -79,6 +81,8 @@ final class Catalogue
         AugerCheck::class,
         CamberStrokes::class,
         ScraperBurr::class,
+        WoodMovement::class,
+        MoistureCourse::class,
     ];
 
     /** @return array<string, Entry> keyed by name, in the order of the list */

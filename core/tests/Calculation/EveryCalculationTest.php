@@ -50,6 +50,8 @@ final class EveryCalculationTest extends TestCase
         'auger-check' => '{"spursMm":12.2,"twistMm":12,"spurHeightMm":2.5,"holeDepthMm":30,"turns":20}',
         'camber-strokes' => '{"ironWidthMm":50,"bedDeg":45,"honedDeg":30,"contactLengthMm":1,"particleUm":15,"reliefMm":0.1}',
         'scraper-burr' => '{"burnisherDeg":10}',
+        'wood-movement' => '{"species":"black cherry","ringAngleDeg":0,"widthMm":100,"from":{"mcPct":8},"to":{"tempC":20,"rhPct":65}}',
+        'moisture-course' => '{"thicknessMm":12,"startMcPct":8,"climate":[{"day":0,"tempC":20,"rhPct":65}],"untilDay":14}',
         'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o","tools":["t"]}],"owned":[]}',
     ];
 

@@ -2391,6 +2391,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/wood-movement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How much a piece of wood moves */
+        post: operations["calc-wood-movement"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/moisture-course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** How wood follows the air */
+        post: operations["calc-moisture-course"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -9934,6 +9968,135 @@ export interface operations {
                         passes: number;
                         /** @description how much lower the edge’s corner ends than its middle, mm */
                         dropMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-wood-movement": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description angle of the growth rings to the face: 0 flatsawn, 90 quartersawn */
+                    ringAngleDeg: number;
+                    /** @description size across the grain, mm */
+                    widthMm: number;
+                    /** @description how moist it is */
+                    from: {
+                        /** @description moisture content, per cent of the dry weight */
+                        mcPct?: number;
+                        /** @description temperature of the air, °C */
+                        tempC?: number;
+                        /** @description relative humidity of the air, per cent */
+                        rhPct?: number;
+                    };
+                    /** @description how moist it becomes */
+                    to: {
+                        /** @description moisture content, per cent of the dry weight */
+                        mcPct?: number;
+                        /** @description temperature of the air, °C */
+                        tempC?: number;
+                        /** @description relative humidity of the air, per cent */
+                        rhPct?: number;
+                    };
+                    /** @description name of the wood, as the Wood Handbook lists it */
+                    species?: string;
+                    /** @description shrinkage along the radius, green to ovendry, per cent */
+                    radialPct?: number;
+                    /** @description shrinkage along the rings, green to ovendry, per cent */
+                    tangentialPct?: number;
+                    /**
+                     * @description angle of the grain to the edge, degrees
+                     * @default 0
+                     */
+                    grainRunoutDeg?: number;
+                    /** @description length of the edge, mm */
+                    lengthMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description moisture content before, per cent */
+                        fromMcPct: number;
+                        /** @description moisture content after, per cent */
+                        toMcPct: number;
+                        /** @description change of size for each per cent, as a fraction */
+                        coefficientPerPct: number;
+                        /** @description change across the grain, mm; shrinking is negative */
+                        changeMm: number;
+                        /** @description how far an edge turns against the fibres, degrees */
+                        rotationDeg: number;
+                        /** @description how far a square cut in the piece changes, degrees */
+                        squareChangeDeg: number;
+                        /** @description what doubts the numbers */
+                        warnings: string[];
+                        /** @description how far the end of an edge of this length moves, mm; where a length is given */
+                        edgeErrorMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-moisture-course": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of the piece, mm */
+                    thicknessMm: number;
+                    /** @description moisture content on the first day, per cent */
+                    startMcPct: number;
+                    /** @description the air, each entry holding until the next; days ascend */
+                    climate: {
+                        /** @description day from which it holds */
+                        day: number;
+                        /** @description temperature, °C */
+                        tempC: number;
+                        /** @description relative humidity, per cent */
+                        rhPct: number;
+                    }[];
+                    /** @description last day of the course */
+                    untilDay: number;
+                    /** @description days in which two thirds of a change are made; 14·(thickness/12)² if not given */
+                    timeConstantDays?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the wood at each entry of the climate and at the end */
+                        course: {
+                            /** @description day */
+                            day: number;
+                            /** @description moisture content of the wood on that day, per cent */
+                            mcPct: number;
+                        }[];
                     };
                 };
             };
