@@ -197,6 +197,10 @@ const router = createBrowserRouter([
         }),
       },
       {
+        path: '/true/wood',
+        lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
+      },
+      {
         path: '/true/winding',
         lazy: async () => ({ Component: (await import('./places/true/winding/WindingPage')).WindingPage }),
       },

@@ -49,6 +49,12 @@ final readonly class Figure
         return new self($typed, $value);
     }
 
+    /** Nothing was typed. */
+    public static function none(string $typed = ''): self
+    {
+        return new self($typed, null);
+    }
+
     public static function unread(string $typed, string $error): self
     {
         return new self($typed, null, error: $error);

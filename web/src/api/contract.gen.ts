@@ -1524,6 +1524,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/wood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWood"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wood/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewWood"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/winding": {
         parameters: {
             query?: never;
@@ -3451,6 +3483,24 @@ export interface components {
         WindingRow: {
             at: string;
             reading: string;
+        };
+        Wood: {
+            species: components["schemas"]["Word"][];
+        };
+        WoodSheet: {
+            species: string;
+            figures: components["schemas"]["Typed"];
+        };
+        WoodPreview: {
+            figures: components["schemas"]["Figures"];
+            changeMm: number | null;
+            change: string | null;
+            rotationDeg: number | null;
+            ringDeg: number;
+            widthMm: number | null;
+            lines: string[];
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
         };
         WindingPreview: {
             readings: components["schemas"]["WindingReadings"];
@@ -7460,6 +7510,51 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ThreeEdgesPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showWood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Wood */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wood"];
+                };
+            };
+        };
+    };
+    previewWood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WoodSheet"];
+            };
+        };
+        responses: {
+            /** @description WoodPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WoodPreview"];
                 };
             };
             422: components["responses"]["Errors"];

@@ -103,3 +103,18 @@ export const squarePreview = (square: number, body: Schemas['SquareSheet']) =>
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
+
+export const wood = () =>
+  queryOptions({
+    queryKey: ['wood'],
+    queryFn: ({ signal }) => answered(client.GET('/api/wood', { signal })),
+    staleTime: Infinity,
+  })
+
+export const woodPreview = (body: Schemas['WoodSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'wood-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/wood/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })

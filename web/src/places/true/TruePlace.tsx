@@ -13,6 +13,7 @@ import { ReferenceOutline } from './ReferenceOutline'
 const LINKS = [
   ['/true/add', 'Put a sole, a stone or a board among them'],
   ['/true/winding', 'Sight a board with winding sticks'],
+  ['/true/wood', 'Reckon how a piece of wood moves'],
   ['/true/three-edges', 'Three edges against each other'],
   ['/true/known', 'Squares against a known one'],
 ] as const

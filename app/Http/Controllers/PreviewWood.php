@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\WoodRequest;
+use App\Http\Resources\Figures;
+use App\Http\Resources\Shared;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** How a piece moves between two airs; writes nothing. */
+final class PreviewWood
+{
+    public function __invoke(WoodRequest $request, LengthFormatter $format): JsonResponse
+    {
+        $sheet = $request->sheet($format);
+        $movement = $sheet->movement;
+
+        return new JsonResponse([
+            'figures' => Figures::of($sheet->figures),
+            'changeMm' => $movement?->changeMm,
+            'change' => $movement === null ? null : $format->small(abs($movement->changeMm)),
+            'rotationDeg' => $movement?->rotationDeg,
+            'ringDeg' => $sheet->figures['ring']->value ?? 0.0,
+            'widthMm' => $sheet->figures['width']->value,
+            'lines' => $sheet->lines(),
+            'next' => $sheet->next(),
+            'how' => Shared::how($sheet->how()),
+        ]);
+    }
+}
