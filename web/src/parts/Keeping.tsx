@@ -6,13 +6,20 @@ interface KeepingProps {
   onKeep: (() => void) | null
   onDrop: () => void
   busy: boolean
+  /** Where another button is the next stroke. */
+  quiet?: boolean
 }
 
 /** What was changed and is not kept yet: keep it, or leave the record as it was. */
-export function Keeping({ onKeep, onDrop, busy }: KeepingProps) {
+export function Keeping({ onKeep, onDrop, busy, quiet = false }: KeepingProps) {
   return (
     <>
-      <Button weight="main" keys="Ctrl Enter" disabled={!onKeep || busy} onClick={() => onKeep?.()}>
+      <Button
+        weight={quiet ? 'quiet' : 'main'}
+        keys="Ctrl Enter"
+        disabled={!onKeep || busy}
+        onClick={() => onKeep?.()}
+      >
         Keep these
       </Button>
       <Button onClick={onDrop}>Leave it as it was</Button>

@@ -31,6 +31,8 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
   )
   const record = draft.touched && preview?.sound ? () => keep.mutate(undefined) : null
 
+  const isStartable = page.running !== null || preview?.canFile === true
+
   return (
     <Board
       drawing={<TeethSheet name={page.name} preview={preview} />}
@@ -52,14 +54,16 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
             onRecord={record}
           />
           <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
-            {(page.running !== null || preview?.canFile) && (
+            {isStartable && (
               <StartAtBench
                 running={page.running}
                 onStart={() => begin.mutate(undefined)}
                 busy={begin.isPending}
               />
             )}
-            {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
+            {draft.touched && (
+              <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} quiet={isStartable} />
+            )}
             {preview && <How how={preview.how} />}
           </NextStroke>
           <Complaint problem={keep.error ?? begin.error} besides={[]} />
