@@ -84,7 +84,7 @@ abstract class BrowserTestCase extends TestCase
     {
         $browser = $in ?? $this->browser;
         $page = static fn (): string => (string) $browser->executeScript('return document.body.innerText');
-        Server::until(static fn (): bool => str_contains($page(), $text), "“{$text}” in:\n{$page()}", 10);
+        Server::until(static fn (): bool => str_contains($page(), $text), static fn (): string => "“{$text}” in:\n{$page()}", 10);
         self::assertStringContainsString($text, $page());
     }
 
@@ -101,7 +101,8 @@ abstract class BrowserTestCase extends TestCase
 
     private function pressNow(string $label, RemoteWebDriver $browser): void
     {
-        $button = $this->sees("//button[contains(., '$label')]", $browser);
+        // One that is still greyed, because what was typed is being reckoned, is waited for.
+        $button = $this->sees("//button[contains(., '$label') and not(@disabled)]", $browser);
         $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$button]);
         $button->click();
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Closure;
 use RuntimeException;
 
 /** Jack Rest as it is really served, on a free port, with a folder of its own. */
@@ -68,14 +69,17 @@ final class Server
         return (int) substr((string) strrchr($name, ':'), 1);
     }
 
-    /** @param  callable(): bool  $holds */
-    public static function until(callable $holds, string $what, float $seconds = 30): void
+    /**
+     * @param  callable(): bool  $holds
+     * @param  string|Closure(): string  $what  what is waited for; asked when it was in vain
+     */
+    public static function until(callable $holds, string|Closure $what, float $seconds = 30): void
     {
         for ($end = microtime(true) + $seconds; microtime(true) < $end; usleep(50_000)) {
             if ($holds()) {
                 return;
             }
         }
-        throw new RuntimeException("Waited in vain for $what.");
+        throw new RuntimeException('Waited in vain for '.($what instanceof Closure ? $what() : $what).'.');
     }
 }
