@@ -45,7 +45,7 @@ final class CurveResource
             'radiusMm' => $curve?->radiusMm,
             'sagMm' => $curve?->sagMm,
             'other' => $sheet->otherBed === null ? null : ['radiusMm' => $sheet->otherBed->radiusMm, 'sagMm' => $sheet->otherBed->sagMm, 'bed' => LengthFormatter::decimal($sheet->otherBedDeg(), 0)],
-            'places' => array_map(static fn (CamberPlace $place): array => ['atMm' => $place->atMm, 'strokes' => $place->strokes], $curve->places ?? []),
+            'places' => $sheet->stone === null ? [] : array_map(static fn (CamberPlace $place): array => ['atMm' => $place->atMm, 'strokes' => $place->strokes], $curve->places ?? []),
             'lines' => $sheet->lines(),
             'next' => $sheet->next(),
             'sound' => $sheet->isSound(),

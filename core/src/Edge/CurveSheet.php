@@ -92,14 +92,16 @@ final readonly class CurveSheet
         }
         $small = fn (float $mm): string => $this->format->small($mm);
         $isLow = self::isLow($this->blade);
+        // Strokes are told only where it is known what they are made on.
+        $strokes = $this->stone === null ? '' : ", {$other->strokes} strokes";
         $bed = LengthFormatter::decimal($this->otherBedDeg(), 0);
 
         return [
             "The corners stand back {$small($curve->sagMm)} on the iron, which the wood sees as {$small($curve->reliefMm)}.",
             'That is a radius of '.$this->format->dimension(round($curve->radiusMm)).'.',
             $isLow
-                ? "On a bed of {$bed}° the same relief needs only {$small($other->sagMm)} of curve, {$other->strokes} strokes."
-                : "Bevel up on a bed of {$bed}° the same relief needs {$small($other->sagMm)} of curve, {$other->strokes} strokes.",
+                ? "On a bed of {$bed}° the same relief needs only {$small($other->sagMm)} of curve{$strokes}."
+                : "Bevel up on a bed of {$bed}° the same relief needs {$small($other->sagMm)} of curve{$strokes}.",
         ];
     }
 

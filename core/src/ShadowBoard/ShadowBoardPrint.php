@@ -57,7 +57,7 @@ final class ShadowBoardPrint
             ...array_map($small, [...$edge->lines(), ...$lines]),
         ];
         foreach ($tiles as $tile) {
-            $window = new Trace(Path::box($tile->window->left, $tile->window->top, $tile->window->width, $tile->window->height), 'sheet');
+            $window = new Trace(Path::box($tile->window->left, $tile->window->top, min($tile->window->width, $panel->width - $tile->window->left), min($tile->window->height, $panel->height - $tile->window->top)), 'sheet');
             array_push($marks, ...array_map($small, $window->lines()));
             $marks[] = new Text($left + $tile->window->left * $scale + 1.5, self::OVERVIEW_TOP_MM + $tile->window->top * $scale + 5, $tile->name, 4, true);
         }

@@ -70,12 +70,21 @@ final readonly class Species
         return null;
     }
 
-    /** The listed name that is written most alike. */
+    /** The listed name that is written most alike, or of which a word is. */
     public static function nearest(string $name): string
     {
         $names = array_keys(self::TABLE);
-        usort($names, static fn (string $one, string $other): int => levenshtein(strtolower($name), strtolower($one)) <=> levenshtein(strtolower($name), strtolower($other)));
+        usort($names, static fn (string $one, string $other): int => self::apart($name, $one) <=> self::apart($name, $other));
 
         return $names[0];
+    }
+
+    /** How many letters lie between what was typed and a name, or the word of it that is nearest. */
+    private static function apart(string $typed, string $name): int
+    {
+        $typed = strtolower(trim($typed));
+        $name = strtolower($name);
+
+        return min(array_map(static fn (string $part): int => levenshtein($typed, $part), [$name, ...explode(' ', str_replace([',', '-'], ' ', $name))]));
     }
 }

@@ -56,6 +56,7 @@ final class CurveSheetTest extends TestCase
         self::assertNotNull(self::sheet(['radius' => '20'])->figures['radius']->error);
         self::assertNotNull(self::sheet(['relief' => '19'])->figures['relief']->error);
         self::assertFalse(self::sheet(['relief' => '19'])->isSound());
+        self::assertStringNotContainsString('strokes', self::sheet(['relief' => '0.1'], hasStone: false)->lines()[2]);
         self::assertSame('Lay a stone on the rack first.', self::sheet(['relief' => '0.1'], hasStone: false)->next()['says']);
         self::assertStringStartsWith('Choose what the iron is for', self::sheet([])->next()['says']);
     }

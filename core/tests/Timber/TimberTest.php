@@ -78,6 +78,7 @@ final class TimberTest extends TestCase
     public function test_what_is_not_known_is_refused(): void
     {
         $this->assertRefused('wood-movement', ['species' => 'black chery'] + self::PIECE, 'species', 'did you mean black cherry');
+        $this->assertRefused('wood-movement', ['species' => 'cherri'] + self::PIECE, 'species', 'did you mean black cherry');
         $this->assertRefused('wood-movement', ['radialPct' => 3.7] + self::PIECE, 'species', 'either');
         $this->assertRefused('wood-movement', ['ringAngleDeg' => 91] + self::PIECE, 'ringAngleDeg', '90 or less');
         $this->assertRefused('wood-movement', ['from' => ['tempC' => 20]] + self::PIECE, 'from.mcPct', 'together');

@@ -3,6 +3,7 @@ import { answered, client, type Schemas } from '../../../api/client'
 import { augerBitPreview } from '../../../api/queries'
 import { AugerNoseDrawing } from '../../../drawings/AugerNoseDrawing'
 import { Complaint, Keeping } from '../../../parts/Keeping'
+import { Lines } from '../../../parts/Lines'
 import { NextStroke } from '../../../parts/NextStroke'
 import { OneOf } from '../../../parts/OneOf'
 import { Overtaken } from '../../../parts/Overtaken'
@@ -72,11 +73,7 @@ export function BitBench({ set, running, bit, unit, caution, onKept }: BitBenchP
       </NextStroke>
       <Complaint problem={keep.error ?? begin.error} besides={LENGTHS.map((name) => `figures.${name}`)} />
       {preview && <Nose figures={preview.figures} />}
-      {[...(preview?.lines ?? []), ...(bit.before ? [bit.before] : [])].map((line) => (
-        <p key={line} className="border-b border-rule py-1">
-          {line}
-        </p>
-      ))}
+      <Lines lines={[...(preview?.lines ?? []), ...(bit.before ? [bit.before] : [])]} />
       <p className="mt-4 border-l-4 border-red pl-3 text-sm">{caution}</p>
     </>
   )

@@ -7,6 +7,7 @@ import { Board } from '../../../parts/Board'
 import { Heading } from '../../../parts/Heading'
 import { How } from '../../../parts/How'
 import { Complaint, Keeping } from '../../../parts/Keeping'
+import { Lines } from '../../../parts/Lines'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
@@ -50,13 +51,7 @@ function Page({ page, unit }: { page: Schemas['CurvePage']; unit: string }) {
         drawing={<CurveSheet name={edge.name} preview={preview} />}
         below={
           <>
-            <ul>
-              {preview?.lines.map((line) => (
-                <li key={line} className="border-b border-rule py-1">
-                  {line}
-                </li>
-              ))}
-            </ul>
+            <Lines lines={preview?.lines} />
             {preview?.sound && (
               <Printed edge={edge.id} relief={relief} radius={relief === '' ? radius : ''} />
             )}

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../../api/client'
 import { SawTeethDrawing } from '../../../drawings/SawTeethDrawing'
+import { Lines } from '../../../parts/Lines'
 import { Sheet } from '../../../parts/Sheet'
 
 interface TeethSheetProps {
@@ -36,13 +37,9 @@ export function TeethSheet({ name, preview }: TeethSheetProps) {
           )
         }
       </Sheet>
-      <ul className="mt-3">
-        {preview?.effects.map((line) => (
-          <li key={line} className="border-b border-rule py-1">
-            {line}
-          </li>
-        ))}
-      </ul>
+      <div className="mt-3">
+        <Lines lines={preview?.effects} />
+      </div>
       <dl className="mt-3">
         {preview?.lines.map((line) => (
           <div

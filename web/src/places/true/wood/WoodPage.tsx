@@ -6,6 +6,7 @@ import { Board } from '../../../parts/Board'
 import { Choice } from '../../../parts/Choice'
 import { Heading } from '../../../parts/Heading'
 import { How } from '../../../parts/How'
+import { Lines } from '../../../parts/Lines'
 import { NextStroke } from '../../../parts/NextStroke'
 import { Lost, Waiting } from '../../../parts/Notice'
 import { readingOf } from '../../../parts/readingOf'
@@ -47,15 +48,7 @@ function Page({ data, unit }: { data: Schemas['Wood']; unit: string }) {
       />
       <Board
         drawing={<EndOfBoard preview={preview} />}
-        below={
-          <ul>
-            {preview?.lines.map((line) => (
-              <li key={line} className="border-b border-rule py-1">
-                {line}
-              </li>
-            ))}
-          </ul>
-        }
+        below={<Lines lines={preview?.lines} />}
         column={
           <>
             <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>

@@ -1,0 +1,12 @@
+/** What was found, a sentence a line. */
+export function Lines({ lines }: { lines: readonly string[] | undefined }) {
+  return (
+    <ul>
+      {lines?.map((line) => (
+        <li key={line} className="border-b border-rule py-1">
+          {line}
+        </li>
+      ))}
+    </ul>
+  )
+}
