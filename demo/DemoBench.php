@@ -15,11 +15,15 @@ use BackedEnum;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Instruments\Shed;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
 {
     private const WRITTEN_ON = '2026-11-25';
+
+    /** @var list<array{int, float, float}>|null reckoned once: tests lay the bench out hundreds of times */
+    private static ?array $air = null;
 
     public static function loadIfEmpty(): bool
     {
@@ -132,6 +136,7 @@ final class DemoBench
             $edge = $bench->edges()->get()->firstOrFail('name', $trial['edge']);
             $bench->stopTrials()->create([...array_diff_key($trial, ['edge' => true]), 'edge_id' => $edge->id]);
         }
+        self::air($bench);
         self::edgeDiary($bench);
         foreach ($plan['diary'] as $entry) {
             $bench->diary()->create([...$entry, 'changes' => []]);
@@ -162,6 +167,15 @@ final class DemoBench
             'started_at' => $session['ended_at'],
             'ended_at' => $session['ended_at'],
         ]);
+    }
+
+    /** A year of the shed's air up to the hour of waking, as on the day the bench was written. */
+    private static function air(Bench $bench): void
+    {
+        $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() + 6 * 3600;
+        $moved = 86400 * self::daysMoved();
+        self::$air ??= Shed::log($until - 365 * 86400, $until);
+        $bench->climateStretches()->create(['name' => 'of the shed’s hygrometer, a year', 'readings' => array_map(static fn (array $reading): array => [$reading[0] + $moved, $reading[1], $reading[2]], self::$air)]);
     }
 
     private static function edgeDiary(Bench $bench): void
@@ -241,8 +255,13 @@ final class DemoBench
     /** A file of the demo, its days moved so that the bench stands as on the day it was written: what is due then is due now. */
     private static function read(string $file): string
     {
-        $days = (int) round((Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400);
+        $days = self::daysMoved();
 
         return (string) preg_replace_callback('/\b2026-\d\d-\d\d/', static fn (array $day): string => Carbon::parse($day[0])->addDays($days)->toDateString(), (string) file_get_contents(__DIR__."/$file"));
+    }
+
+    private static function daysMoved(): int
+    {
+        return (int) round((Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400);
     }
 }

@@ -10,6 +10,7 @@ enum Kind: string
     case Dial = 'dial';
     case Caliper = 'caliper';
     case Hygrometer = 'hygrometer';
+    case Thermometer = 'thermometer';
 
     /** The least difference it shows, in its unit. */
     public function resolution(): float
@@ -17,6 +18,7 @@ enum Kind: string
         return match ($this) {
             self::Dial, self::Caliper => 0.01,
             self::Hygrometer => 0.5,
+            self::Thermometer => 0.1,
         };
     }
 
@@ -27,6 +29,7 @@ enum Kind: string
             self::Dial => 0.004,
             self::Caliper => 0.012,
             self::Hygrometer => 0.8,
+            self::Thermometer => 0.2,
         };
     }
 
@@ -35,18 +38,28 @@ enum Kind: string
     {
         return match ($this) {
             self::Dial => 0.01,
-            self::Caliper => 0.0,
+            self::Caliper, self::Thermometer => 0.0,
             self::Hygrometer => 0.3,
         };
     }
 
     public function unit(): string
     {
-        return $this === self::Hygrometer ? '%' : 'mm';
+        return match ($this) {
+            self::Hygrometer => '%',
+            self::Thermometer => '°C',
+            default => 'mm',
+        };
     }
 
     public function decimals(): int
     {
-        return $this === self::Hygrometer ? 1 : 2;
+        return $this->isOfAir() ? 1 : 2;
+    }
+
+    /** Whether it hangs in the shed; a hygrometer has a thermometer built in. */
+    public function isOfAir(): bool
+    {
+        return $this === self::Hygrometer || $this === self::Thermometer;
     }
 }

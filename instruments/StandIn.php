@@ -24,9 +24,13 @@ final class StandIn
      */
     public function reads(float $place, float $hours = 0.0): float
     {
-        $value = $this->truth->at($place) + $this->kind->noise() * $this->deviate() + $this->kind->driftPerHour() * $hours;
+        return $this->trembles($this->truth->at($place) + $this->kind->driftPerHour() * $hours);
+    }
 
-        return round($value / $this->kind->resolution()) * $this->kind->resolution();
+    /** A true value as it is read, with noise and to its resolution. */
+    public function trembles(float $true): float
+    {
+        return round(($true + $this->kind->noise() * $this->deviate()) / $this->kind->resolution()) * $this->kind->resolution();
     }
 
     /** One line of the format in docs/instruments.md. */

@@ -31,10 +31,13 @@ final readonly class Truth
         throw new RuntimeException("the demo bench has no “{$name}”");
     }
 
-    /** The air of an unheated shed over a day: damp at dawn, drier after noon. Place counts hours here. */
-    public static function ofShed(): self
+    /** The air of the shed over the day that a moment lies in. Place counts hours here. */
+    public static function ofShed(Kind $kind, int $moment): self
     {
-        return new self('the shed', [[0.0, 78.0], [6.0, 82.0], [14.0, 61.0], [20.0, 72.0], [24.0, 78.0]]);
+        $midnight = intdiv($moment, 86400) * 86400;
+        $read = static fn (int $hour): float => Shed::air($midnight + 3600 * $hour)[$kind === Kind::Thermometer ? 0 : 1];
+
+        return new self('the shed', array_map(static fn (int $hour): array => [(float) $hour, $read($hour)], range(0, 24)));
     }
 
     public function at(float $place): float

@@ -16,10 +16,11 @@ if (parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH) !== '/readings') {
 
     return;
 }
-$kind = Kind::from((string) getenv('INSTRUMENT'));
+// A hygrometer reads the temperature too, where it is asked for that.
+$kind = ($_GET['of'] ?? '') === 'temperature' ? Kind::Thermometer : Kind::from((string) getenv('INSTRUMENT'));
 $name = (string) getenv('POINTED_AT');
 $number = static fn (string $field, float $usual, float $most): float => is_numeric($_GET[$field] ?? null) ? max(0.0, min($most, (float) $_GET[$field])) : $usual;
-$standIn = new StandIn($kind, $kind === Kind::Hygrometer ? Truth::ofShed() : Truth::ofDemo($name), (int) $number('seed', (float) random_int(0, 1_000_000), 1e9));
+$standIn = new StandIn($kind, $kind->isOfAir() ? Truth::ofShed($kind, time()) : Truth::ofDemo($name), (int) $number('seed', (float) random_int(0, 1_000_000), 1e9));
 $count = (int) $number('count', 5, 10_000);
 $begun = microtime(true);
 for ($index = 0; $index < $count; $index++) {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Files\Tables;
 use App\Http\Controllers\AddConsumable;
 use App\Http\Controllers\AddEdge;
 use App\Http\Controllers\AddGuide;
@@ -34,6 +35,7 @@ use App\Http\Controllers\HangAgain;
 use App\Http\Controllers\KeepAugerBit;
 use App\Http\Controllers\KeepCurve;
 use App\Http\Controllers\KeepGeometry;
+use App\Http\Controllers\KeepReferenceWood;
 use App\Http\Controllers\KeepSaw;
 use App\Http\Controllers\KeepTool;
 use App\Http\Controllers\LeaveLook;
@@ -67,7 +69,9 @@ use App\Http\Controllers\PrintCurve;
 use App\Http\Controllers\PrintSawTemplate;
 use App\Http\Controllers\PrintShadowBoard;
 use App\Http\Controllers\PutAway;
+use App\Http\Controllers\ReadAir;
 use App\Http\Controllers\ReadInstrument;
+use App\Http\Controllers\RecordAir;
 use App\Http\Controllers\RecordBevel;
 use App\Http\Controllers\RecordDrop;
 use App\Http\Controllers\RecordEvent;
@@ -85,6 +89,7 @@ use App\Http\Controllers\RemovePhoto;
 use App\Http\Controllers\RemoveReference;
 use App\Http\Controllers\RemoveShadowBoard;
 use App\Http\Controllers\RemoveStone;
+use App\Http\Controllers\RemoveStretch;
 use App\Http\Controllers\RemoveTool;
 use App\Http\Controllers\RemoveWork;
 use App\Http\Controllers\RenewStone;
@@ -129,6 +134,7 @@ use App\Http\Controllers\ShowSaws;
 use App\Http\Controllers\ShowSchool;
 use App\Http\Controllers\ShowScraper;
 use App\Http\Controllers\ShowScrapers;
+use App\Http\Controllers\ShowSeason;
 use App\Http\Controllers\ShowSession;
 use App\Http\Controllers\ShowShadowBoards;
 use App\Http\Controllers\ShowSquare;
@@ -253,9 +259,9 @@ Route::prefix('api')->group(static function (): void {
         Route::post('day', PlanDay::class);
         Route::post('day/sessions', StartDay::class);
 
-        Route::get('files/{what}.csv', ExportTable::class)->whereIn('what', ['diary', 'rack']);
-        Route::post('files/{what}/preview', PreviewImport::class)->whereIn('what', ['diary', 'rack']);
-        Route::post('files/{what}', TakeImport::class)->whereIn('what', ['diary', 'rack']);
+        Route::get('files/{what}.csv', ExportTable::class)->whereIn('what', Tables::names());
+        Route::post('files/{what}/preview', PreviewImport::class)->whereIn('what', Tables::names());
+        Route::post('files/{what}', TakeImport::class)->whereIn('what', Tables::names());
 
         Route::get('edges', ShowEdges::class);
         Route::get('edges/outlook', ShowOutlook::class);
@@ -280,6 +286,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('sessions/{session}/finish', FinishSession::class);
 
         Route::get('instrument', ReadInstrument::class);
+        Route::get('instrument/air', ReadAir::class);
         Route::get('references', ShowReferences::class);
         Route::post('references', AddReference::class);
         Route::get('references/{reference}', ShowReference::class);
@@ -289,6 +296,10 @@ Route::prefix('api')->group(static function (): void {
         Route::post('references/{reference}/drops', RecordReferenceDrop::class);
         Route::get('three-edges', ShowThreeEdges::class);
         Route::post('three-edges/preview', PreviewThreeEdges::class);
+        Route::get('season', ShowSeason::class);
+        Route::post('season/air', RecordAir::class);
+        Route::delete('season/stretches/{stretch}', RemoveStretch::class);
+        Route::put('season/references/{trued}/wood', KeepReferenceWood::class);
         Route::get('wood', ShowWood::class);
         Route::post('wood/preview', PreviewWood::class);
         Route::get('winding', ShowWinding::class);

@@ -3,21 +3,26 @@
 set -euo pipefail
 . scripts/lib.sh
 
-usage() { fail "instrument dial|caliper|hygrometer [--at NAME] [--port N] [--keys]"; }
+usage() { fail "instrument dial|caliper|hygrometer [--at NAME] [--port N] [--keys | --log]"; }
 case "${1:-}" in dial | caliper | hygrometer) INSTRUMENT=$1 ;; *) usage ;; esac
 shift
-POINTED_AT='900 mm straightedge' PORT=8201 KEYS=
+POINTED_AT='900 mm straightedge' PORT=8201 KEYS= LOG=
 while [ $# -gt 0 ]; do
   case "$1" in
     --at) POINTED_AT=${2:-}; shift 2 || usage ;;
     --port) PORT=${2:-}; shift 2 || usage ;;
     --keys) KEYS=1; shift ;;
+    --log) LOG=1; shift ;;
     *) usage ;;
   esac
 done
 export INSTRUMENT POINTED_AT
 want_packages serve
 install_php
+if [ -n "$LOG" ]; then
+  [ "$INSTRUMENT" = hygrometer ] || fail "a $INSTRUMENT keeps no log: instrument hygrometer --log"
+  exec php instruments/log.php
+fi
 [ -z "$KEYS" ] || exec php instruments/keys.php
 [[ "$PORT" =~ ^[0-9]+$ ]] || usage
 port_taken "$PORT" && fail "port $PORT is taken. Try --port $((PORT + 1))"

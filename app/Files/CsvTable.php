@@ -18,15 +18,17 @@ final readonly class CsvTable
 
     /**
      * @param  list<string>  $columns  those it must have; others are ignored
+     * @param  (callable(string): string)|null  $heading  the column that a heading in small letters means; as it stands if not given
      *
      * @throws InvalidInput when it is no such table
      */
-    public static function read(string $text, array $columns, string $needed): self
+    public static function read(string $text, array $columns, string $needed, ?callable $heading = null): self
     {
         $text = self::asUtf8($text);
         $separator = self::separator($text);
         $lines = self::lines($text, $separator);
-        $head = array_map(static fn (?string $name): string => mb_strtolower(trim((string) $name)), array_shift($lines)['cells'] ?? []);
+        $heading ??= static fn (string $name): string => $name;
+        $head = array_map(static fn (?string $name): string => $heading(mb_strtolower(trim((string) $name))), array_shift($lines)['cells'] ?? []);
         if (! in_array($needed, $head, true)) {
             throw InvalidInput::because('text', "The first line must name the columns, “{$needed}” among them: ".implode(', ', $columns).'.');
         }

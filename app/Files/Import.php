@@ -13,10 +13,15 @@ use JackRest\Core\Calculation\InvalidInput;
 /** A file to be taken in: what it would bring, line by line, and what cannot be read. */
 final readonly class Import
 {
+    /** Lines between two tidings of how far it is. */
+    private const STEP = 250;
+
     /**
      * @param  list<array<string, mixed>>  $lines  those that can be taken in
      * @param  list<array{line: int, says: string}>  $wrong
      * @param  int  $here  lines that are here already
+     * @param  array{says: string, answers: list<array{value: string, label: string}>}|null  $question  to be answered before it is taken in
+     * @param  list<string>  $notes  of the file as a whole
      */
     private function __construct(
         private Table $table,
@@ -26,16 +31,29 @@ final readonly class Import
         public array $wrong,
         public int $here,
         public ?string $before,
+        public ?array $question,
+        public array $notes,
     ) {
     }
 
-    /** @throws InvalidInput when it is no such table */
-    public static function of(Table $table, Bench $bench, string $name, string $text): self
+    /**
+     * @param  string  $answer  to the file's question, where it raised one
+     * @param  (callable(int, int): void)|null  $told  is told how many lines of how many have been read
+     *
+     * @throws InvalidInput when it is no such table
+     */
+    public static function of(Table $table, Bench $bench, string $name, string $text, string $answer = '', ?callable $told = null): self
     {
+        $foreign = $table instanceof ForeignTable ? $table : null;
+        $rows = CsvTable::read($text, $table->columns(), $table->needed(), $foreign === null ? null : $foreign->heading(...))->rows;
+        $foreign?->look(array_column($rows, 'cells'), $answer);
         $lines = [];
         $wrong = [];
         $here = 0;
-        foreach (CsvTable::read($text, $table->columns(), $table->needed())->rows as ['line' => $number, 'cells' => $cells]) {
+        foreach ($rows as $index => ['line' => $number, 'cells' => $cells]) {
+            if ($told !== null && $index % self::STEP === 0) {
+                $told($index, count($rows));
+            }
             try {
                 $line = $table->line($bench, $cells);
                 $line === null ? $here++ : $lines[] = $line;
@@ -46,18 +64,21 @@ final readonly class Import
         $fingerprint = hash('sha256', $text);
         $before = $bench->importedFiles()->where('fingerprint', $fingerprint)->where('what', $table->name())->latest('id')->first();
 
-        return new self($table, $name, $fingerprint, $lines, $wrong, $here, $before?->created_at?->toDateString());
+        return new self($table, $name, $fingerprint, $lines, $wrong, $here, $before?->created_at?->toDateString(), $foreign?->question(), $foreign?->notes($lines) ?? []);
     }
 
-    /** @return list<string> */
-    public function says(): array
+    /** @return list<string> what the first lines would become */
+    public function first(int $count): array
     {
-        return array_map($this->table->says(...), $this->lines);
+        return array_map($this->table->says(...), array_slice($this->lines, 0, $count));
     }
 
     public function take(Ledger $ledger): DiaryEntry
     {
         $count = count($this->lines);
+        if ($this->question !== null) {
+            throw InvalidInput::because('answer', $this->question['says']);
+        }
         if ($count === 0) {
             throw InvalidInput::because('text', $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be taken in.');
         }

@@ -195,6 +195,12 @@ final class Bench extends Model
         return $this->hasMany(Mend::class);
     }
 
+    /** @return HasMany<ClimateStretch, $this> */
+    public function climateStretches(): HasMany
+    {
+        return $this->hasMany(ClimateStretch::class);
+    }
+
     /** @return HasMany<DiaryEntry, $this> */
     public function diary(): HasMany
     {

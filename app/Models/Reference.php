@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\Leverage;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\Reference\ReferenceKind;
 
@@ -24,6 +25,7 @@ use JackRest\Core\Truing\Reference\ReferenceKind;
 final class Reference extends Record implements Trued
 {
     use KeepsHistory;
+    use MadeOfWood;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -65,6 +67,16 @@ final class Reference extends Record implements Trued
     public function sides(): array
     {
         return $this->kind->sides();
+    }
+
+    public function leverage(): ?Leverage
+    {
+        return Leverage::tryFrom($this->kind->value);
+    }
+
+    public function movingLengthMm(): float
+    {
+        return $this->value($this->kind === ReferenceKind::Slope ? 'run' : 'length') ?? 0.0;
     }
 
     private function value(string $name): ?float

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\Leverage;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
 use JackRest\Core\Truing\SquareSheet;
@@ -31,6 +32,7 @@ use JackRest\Core\Truing\SquareSheet;
 final class Square extends Record implements Trued
 {
     use KeepsHistory;
+    use MadeOfWood;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -79,5 +81,15 @@ final class Square extends Record implements Trued
     public function sides(): array
     {
         return ['toward the stock', 'away from it'];
+    }
+
+    public function leverage(): ?Leverage
+    {
+        return $this->metal ? null : Leverage::Square;
+    }
+
+    public function movingLengthMm(): float
+    {
+        return $this->tested_length_mm;
     }
 }

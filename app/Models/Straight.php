@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\Leverage;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
 use JackRest\Core\Truing\StraightRecord;
@@ -30,6 +31,7 @@ use JackRest\Core\Truing\StraightSheet;
 final class Straight extends Record implements Trued
 {
     use KeepsHistory;
+    use MadeOfWood;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -85,5 +87,15 @@ final class Straight extends Record implements Trued
     public function sides(): array
     {
         return ['high in the middle', 'hollow'];
+    }
+
+    public function leverage(): Leverage
+    {
+        return Leverage::Straight;
+    }
+
+    public function movingLengthMm(): float
+    {
+        return $this->length_mm;
     }
 }

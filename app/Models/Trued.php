@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Truing\History\History;
 
 /**
@@ -44,4 +46,12 @@ interface Trued
 
     /** @return array{string, string} what an error above nought means, and one below */
     public function sides(): array;
+
+    /** How it moves with its wood; null: it is of metal or stone, or nobody knows how to reckon it. */
+    public function leverage(): ?Leverage;
+
+    /** What moves: the length that is tested, mm. */
+    public function movingLengthMm(): float;
+
+    public function ofWood(): ?ReferenceWood;
 }

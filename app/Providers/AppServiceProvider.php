@@ -9,6 +9,7 @@ use App\Bench\SawsOfBench;
 use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\BenchSession;
+use App\Models\ClimateStretch;
 use App\Models\ConsumableStock;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
@@ -49,6 +50,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
+        Route::bind('stretch', static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id));
+        Route::bind('trued', static fn (string $key): Square|Straight|Reference => self::trued($key));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
         Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));
         Route::bind('event', static fn (string $id): EdgeEvent => self::bench()->edgeEvents()->findOrFail($id));
@@ -58,6 +61,18 @@ final class AppServiceProvider extends ServiceProvider
     private static function bench(): Bench
     {
         return app(Bench::class);
+    }
+
+    /** A reference of whatever kind, by its kind and number: square-3. */
+    private static function trued(string $key): Square|Straight|Reference
+    {
+        [$form, $id] = [...explode('-', $key), ''];
+
+        return match ($form) {
+            'square' => self::bench()->squares()->findOrFail($id),
+            'straight' => self::bench()->straights()->findOrFail($id),
+            default => self::bench()->references()->findOrFail($id),
+        };
     }
 
     /** @param  callable(Tool): bool  $belongs  whether a tool has such a page */

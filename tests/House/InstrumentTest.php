@@ -60,7 +60,7 @@ final class InstrumentTest extends TestCase
     {
         $line = (new StandIn(Kind::Dial, Truth::ofDemo(self::NAME), 1))->line('2026-11-25T13:00:00.250Z', 450);
         self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z dial 450\.0 -?\d+\.\d\d mm$/', $line);
-        self::assertMatchesRegularExpression('/^\S+ hygrometer 14\.0 \d+\.[05] %$/', (new StandIn(Kind::Hygrometer, Truth::ofShed(), 1))->line('2026-11-25T14:00:00.000Z', 14));
+        self::assertMatchesRegularExpression('/^\S+ hygrometer 14\.0 \d+\.[05] %$/', (new StandIn(Kind::Hygrometer, Truth::ofShed(Kind::Hygrometer, 0), 1))->line('2026-11-25T14:00:00.000Z', 14));
     }
 
     public function test_the_same_seed_gives_the_same_readings(): void

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Files\CsvTable;
-use App\Files\DiaryTable;
-use App\Files\RackTable;
+use App\Files\Tables;
 use App\Models\Bench;
 use Illuminate\Http\Response;
 
-/** The diary of the edges or the rack as CSV. */
+/** One of the bench’s tables as CSV. */
 final class ExportTable
 {
     public function __invoke(Bench $bench, string $what): Response
     {
-        $table = $what === 'rack' ? new RackTable : new DiaryTable;
+        $table = Tables::named($what);
 
         return new Response(CsvTable::write($table->columns(), $table->rows($bench)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',

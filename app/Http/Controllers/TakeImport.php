@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Progress;
 use App\Http\Requests\ImportRequest;
 use App\Http\Resources\DiaryResource;
 use App\Ledger\Ledger;
 use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 final class TakeImport
 {
-    public function __invoke(ImportRequest $request, Ledger $ledger, string $what): JsonResponse
+    public function __invoke(ImportRequest $request, Ledger $ledger, string $what): JsonResponse|StreamedResponse
     {
-        $entry = $request->import($ledger->bench, $what)->take($ledger);
-
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return Progress::answer($request, static fn (callable $told): array => DiaryResource::entry($request->import($ledger->bench, $what, $told)->take($ledger)->load('undoneBy')), 201);
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Files\DiaryTable;
 use App\Files\Import;
-use App\Files\RackTable;
+use App\Files\Tables;
 use App\Models\Bench;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -16,7 +15,7 @@ final class ImportRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:4000000'], 'name' => ['required', 'string', 'max:200']];
+        return ['text' => ['required', 'string', 'max:4000000'], 'name' => ['required', 'string', 'max:200'], 'answer' => ['sometimes', 'nullable', 'string', 'in:f,c']];
     }
 
     /** @return array<string, string> */
@@ -25,8 +24,9 @@ final class ImportRequest extends FormRequest
         return ['text.required' => 'Choose a file, or paste the lines.', 'text.max' => 'The file is larger than 4 MB: take it in in parts.'];
     }
 
-    public function import(Bench $bench, string $what): Import
+    /** @param  (callable(int, int): void)|null  $told  is told how far it is */
+    public function import(Bench $bench, string $what, ?callable $told = null): Import
     {
-        return Import::of($what === 'rack' ? new RackTable : new DiaryTable, $bench, $this->string('name')->toString(), (string) $this->input('text'));
+        return Import::of(Tables::named($what), $bench, $this->string('name')->toString(), (string) $this->input('text'), $this->string('answer')->toString(), $told);
     }
 }

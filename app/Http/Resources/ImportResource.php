@@ -11,17 +11,21 @@ final class ImportResource
 {
     private const SHOWN = 8;
 
+    /** A file of another kind is wrong in every line: nobody reads thousands of complaints. */
+    private const WRONG_SHOWN = 50;
+
     /** @return array<string, mixed> */
     public static function of(Import $import): array
     {
-        $says = $import->says();
-
         return [
-            'sound' => count($says),
-            'first' => array_slice($says, 0, self::SHOWN),
+            'sound' => count($import->lines),
+            'first' => $import->first(self::SHOWN),
             'here' => $import->here,
-            'wrong' => $import->wrong,
+            'wrong' => array_slice($import->wrong, 0, self::WRONG_SHOWN),
+            'wrongCount' => count($import->wrong),
             'before' => $import->before,
+            'question' => $import->question,
+            'notes' => $import->notes,
         ];
     }
 }

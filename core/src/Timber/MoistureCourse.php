@@ -6,34 +6,22 @@ namespace JackRest\Core\Timber;
 
 use JackRest\Core\Calculation\Calculates;
 
-/**
- * How wood follows the air it lies in.
- *
- * A first-order lag: m(t+Δ) = e + (m(t) − e)·exp(−Δ/τ), e the equilibrium of the air at the time, which holds from its
- * day until the next entry. τ = 14·(thickness/12 mm)² days, from memory, to be calibrated.
- */
+/** How wood follows the air: by `Lag`, each air asking for its equilibrium (`EquilibriumMoisture`). */
 #[Calculates('moisture-course', 'How wood follows the air')]
 final class MoistureCourse
 {
-    public const TIME_DAYS = 14.0;
-
-    public const TIME_THICKNESS_MM = 12.0;
-
     public function __invoke(MoistureCourseInput $piece): MoistureCourseResult
     {
-        $tau = $piece->timeConstant();
-        $moisture = $piece->startMcPct;
-        $course = [];
-        foreach ($piece->climate as $index => $air) {
-            $course[] = new MoistureDay($air->day, $moisture);
-            $next = $piece->climate[$index + 1]->day ?? $piece->untilDay;
-            $rest = EquilibriumMoisture::pct($air->tempC, $air->rhPct);
-            $moisture = $rest + ($moisture - $rest) * exp(-($next - $air->day) / $tau);
-        }
-        if ($piece->untilDay > $piece->climate[count($piece->climate) - 1]->day) {
-            $course[] = new MoistureDay($piece->untilDay, $moisture);
+        $days = array_map(static fn (ClimateDay $air): float => $air->day, $piece->climate);
+        $rests = array_map(static fn (ClimateDay $air): float => EquilibriumMoisture::pct($air->tempC, $air->rhPct), $piece->climate);
+        if ($piece->untilDay > $days[count($days) - 1]) {
+            $days[] = $piece->untilDay;
         }
 
-        return new MoistureCourseResult($course);
+        return new MoistureCourseResult(array_map(
+            static fn (float $day, float $pct): MoistureDay => new MoistureDay($day, $pct),
+            $days,
+            Lag::follow($piece->startMcPct, $days, $rests, $piece->timeConstant()),
+        ));
     }
 }

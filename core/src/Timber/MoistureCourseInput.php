@@ -34,6 +34,6 @@ final readonly class MoistureCourseInput
 
     public function timeConstant(): float
     {
-        return $this->timeConstantDays ?? MoistureCourse::TIME_DAYS * ($this->thicknessMm / MoistureCourse::TIME_THICKNESS_MM) ** 2;
+        return $this->timeConstantDays ?? Lag::timeConstant($this->thicknessMm);
     }
 }

@@ -9,7 +9,7 @@ use DomainException;
 /** One reading as an instrument streams it: time, instrument, place, reading, unit (docs/instruments.md). */
 final readonly class InstrumentLine
 {
-    private const FORMAT = '/^(\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z) ([a-z-]+) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (\S+)$/';
+    private const FORMAT = '/^(\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z) ([a-z-]+) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (\S+)$/u';
 
     private function __construct(public string $time, public string $instrument, public float $place, public float $value, public string $unit)
     {
@@ -37,5 +37,19 @@ final readonly class InstrumentLine
         }
 
         return rtrim(rtrim(number_format($this->value, 3, '.', ''), '0'), '.').' mm';
+    }
+
+    /**
+     * A figure of the air as somebody would type it.
+     *
+     * @throws DomainException when it is of something else
+     */
+    public function ofAir(string $unit): string
+    {
+        if ($this->unit !== $unit) {
+            throw new DomainException("That instrument reads {$this->unit}, and the air is read in °C and %.");
+        }
+
+        return rtrim(rtrim(number_format($this->value, 1, '.', ''), '0'), '.');
     }
 }

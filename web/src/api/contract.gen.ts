@@ -1412,6 +1412,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instrument/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["readAir"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references": {
         parameters: {
             query?: never;
@@ -1518,6 +1534,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewThreeEdges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSeason"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordAir"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/stretches/{stretch}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeStretch"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/season/references/{trued}/wood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepReferenceWood"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3225,13 +3305,21 @@ export interface components {
         ImportRequest: {
             text: string;
             name: string;
+            answer?: string;
         };
         ImportPreview: {
             sound: number;
             first: string[];
             here: number;
             wrong: components["schemas"]["WrongLine"][];
+            wrongCount: number;
             before: string | null;
+            question: components["schemas"]["ImportQuestion"] | null;
+            notes: string[];
+        };
+        ImportQuestion: {
+            says: string;
+            answers: components["schemas"]["Word"][];
         };
         WrongLine: {
             line: number;
@@ -3483,6 +3571,71 @@ export interface components {
         WindingRow: {
             at: string;
             reading: string;
+        };
+        Season: {
+            thickness: components["schemas"]["Figure"];
+            thick: string;
+            count: number;
+            days: components["schemas"]["SeasonDay"][];
+            gaps: components["schemas"]["SeasonGap"][];
+            lines: string[];
+            next: components["schemas"]["Next"];
+            how: components["schemas"]["How"][];
+            forecasts: components["schemas"]["SeasonForecast"][];
+            score: string;
+            stretches: components["schemas"]["Stretch"][];
+            species: components["schemas"]["Word"][];
+        };
+        SeasonDay: {
+            at: string;
+            day: number;
+            tempC: number;
+            lowRhPct: number;
+            highRhPct: number;
+            restPct: number;
+            woodPct: number | null;
+        };
+        SeasonGap: {
+            fromDay: number;
+            untilDay: number;
+        };
+        SeasonForecast: {
+            /** @enum {string} */
+            form: "square" | "straight" | "reference";
+            id: number;
+            version: number;
+            name: string;
+            path: string;
+            isClaim: boolean;
+            chance: number | null;
+            says: string;
+            why: string;
+            score: string | null;
+            isMoved: boolean;
+            wood: components["schemas"]["WoodOf"] | null;
+        };
+        WoodOf: {
+            species: string;
+            ring: string;
+            runout: string;
+            thickness: string;
+        };
+        Stretch: {
+            id: number;
+            version: number;
+            says: string;
+        };
+        AirSheet: {
+            figures: components["schemas"]["Typed"];
+        };
+        AirRead: {
+            temperature: string;
+            humidity: string;
+        };
+        ReferenceWood: {
+            species: string;
+            figures: components["schemas"]["Typed"];
+            version: number;
         };
         Wood: {
             species: components["schemas"]["Word"][];
@@ -7287,6 +7440,27 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    readAir: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description AirRead */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirRead"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     showReferences: {
         parameters: {
             query?: never;
@@ -7512,6 +7686,111 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPreview"];
                 };
             };
+            422: components["responses"]["Errors"];
+        };
+    };
+    showSeason: {
+        parameters: {
+            query?: {
+                thickness?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Season */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Season"];
+                };
+            };
+        };
+    };
+    recordAir: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirSheet"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeStretch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stretch: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    keepReferenceWood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                trued: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReferenceWood"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Files\ClimateTable;
+use App\Models\Bench;
+use App\Models\Square;
+use App\Models\Trued;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\Forecast;
+use JackRest\Core\Season\ForecastOf;
+use JackRest\Core\Season\PieceInShed;
+use JackRest\Core\Truing\History\History;
+
+/** The air of a bench's shop, and what it has probably done to the references. */
+final class SeasonOfBench
+{
+    public readonly ClimateLog $log;
+
+    public readonly float $today;
+
+    /** @var Collection<int, Trued> */
+    public readonly Collection $references;
+
+    /** @var list<Forecast> as the references stand */
+    public readonly array $forecasts;
+
+    /** @var array<array-key, PieceInShed> by thickness: most references share a few */
+    private array $pieces = [];
+
+    public function __construct(Bench $bench)
+    {
+        $this->log = ClimateTable::logOf($bench);
+        $this->today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $this->references = $bench->trued();
+        $this->forecasts = array_values($this->references->map($this->forecast(...))->all());
+    }
+
+    /** @return list<ForecastOf> */
+    public function named(): array
+    {
+        return array_values($this->references->map(fn (Trued $reference, int $index): ForecastOf => new ForecastOf($reference->name, $reference->sides(), $this->forecasts[$index]))->all());
+    }
+
+    /** Of a reference with several edges the one that has most probably moved. */
+    private function forecast(Trued $reference): Forecast
+    {
+        $leverage = $reference->leverage();
+        $wood = $reference->ofWood();
+        if ($leverage === null) {
+            return Forecast::silent($reference instanceof Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
+        }
+        if ($wood === null) {
+            return Forecast::silent('Say which wood it is of, and it is reckoned.');
+        }
+        if ($this->log->isEmpty()) {
+            return Forecast::silent('There is no log of your air yet.');
+        }
+        $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
+        $all = $reference->histories()->map(fn (History $history): Forecast => Forecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today));
+        $worst = $all->sortByDesc(static fn (Forecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
+        assert($worst !== null);
+
+        return $worst;
+    }
+}

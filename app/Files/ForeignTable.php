@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Files;
+
+/** A table written by somebody else's instrument: its headings vary, and the file as a whole may raise a question. */
+interface ForeignTable extends Table
+{
+    /** The column a heading means; a heading that means none stays as it is. */
+    public function heading(string $name): string;
+
+    /**
+     * Looks over all lines before the first is read.
+     *
+     * @param  list<array<string, string>>  $lines
+     * @param  string  $answer  what the user answered to the question; empty: nothing yet
+     */
+    public function look(array $lines, string $answer): void;
+
+    /** @return array{says: string, answers: list<array{value: string, label: string}>}|null what must be answered before it is taken in */
+    public function question(): ?array;
+
+    /**
+     * What is worth knowing of the file as a whole.
+     *
+     * @param  list<array<string, mixed>>  $lines
+     * @return list<string>
+     */
+    public function notes(array $lines): array;
+}
