@@ -24,7 +24,7 @@ final class Report
         $this->http();
         $this->terminal();
         $this->kitPlan();
-        foreach ([...KitFigures::measured(), ...EdgeFigures::measured(), ...(new TrueFigures($this->port))->measured()] as $what => [$ms, $limit]) {
+        foreach ([...KitFigures::measured(), ...EdgeFigures::measured(), ...(new TrueFigures($this->port))->measured(), ...(new SeasonFigures($this->port))->measured()] as $what => [$ms, $limit]) {
             $this->add($what, $ms, 'ms', $limit);
         }
         $this->honingPlan();

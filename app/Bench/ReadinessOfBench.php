@@ -126,14 +126,15 @@ final class ReadinessOfBench
         return $chores;
     }
 
-    /** @return list<Chore> */
+    /** @return list<Chore> those that are due by their own history, then those the season has probably moved */
     private function references(): array
     {
         $chores = [];
-        foreach ($this->bench->trued() as $reference) {
-            $due = $reference->due();
-            if ($due !== null) {
-                $chores[] = new Chore(ChoreKind::TestReference, $reference->path(), "Test the {$reference->name}.", $due, self::TEST_MINUTES);
+        $season = new SeasonOfBench($this->bench);
+        foreach ($season->references as $index => $reference) {
+            $why = $reference->due() ?? $season->claim($index, $this->format);
+            if ($why !== null) {
+                $chores[] = new Chore(ChoreKind::TestReference, $reference->path(), "Test the {$reference->name}.", $why, self::TEST_MINUTES);
             }
         }
 

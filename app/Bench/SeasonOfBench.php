@@ -10,6 +10,7 @@ use App\Models\Square;
 use App\Models\Trued;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\Forecast;
@@ -45,6 +46,15 @@ final class SeasonOfBench
     public function named(): array
     {
         return array_values($this->references->map(fn (Trued $reference, int $index): ForecastOf => new ForecastOf($reference->name, $reference->sides(), $this->forecasts[$index]))->all());
+    }
+
+    /** What is claimed of a reference; null: nothing is. */
+    public function claim(int $index, LengthFormatter $format): ?string
+    {
+        $forecast = $this->forecasts[$index];
+        $reference = $this->references->get($index);
+
+        return $forecast->isClaim() && $reference !== null ? 'The season has probably moved it. '.$forecast->says($reference->sides(), $format) : null;
     }
 
     /** Of a reference with several edges the one that has most probably moved. */

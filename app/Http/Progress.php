@@ -39,6 +39,9 @@ final class Progress
     private static function tell(array $line): void
     {
         echo json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), "\n";
+        if (ob_get_level() > 0) {
+            ob_flush();
+        }
         flush();
     }
 }

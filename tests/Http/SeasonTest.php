@@ -52,6 +52,10 @@ final class SeasonTest extends HttpTestCase
         self::assertStringContainsString('0.02 mm out: its wood has taken up ', $square['why']);
         self::assertSame('Test the 200 mm try square: the season has probably moved it.', $this->ask('GET', '/api/season')->json('next.says'));
         self::assertSame('200 mm try square', $this->forecasts()[0]['name']);
+        // Not due by its own history, it is asked for on Bench and among the references all the same.
+        self::bench()->references()->where('name', '1:7 dovetail template')->update(['tolerance_mm' => 0.03]);
+        self::assertStringStartsWith('The season has probably moved it. Probably 0.', array_column($this->ask('GET', '/api/references')->json('references'), 'due', 'name')['1:7 dovetail template']);
+        self::assertContains('Test the 1:7 dovetail template.', $this->ask('GET', '/api/bench')->json('chores.*.says'));
     }
 
     public function test_what_cannot_be_reckoned_says_why(): void

@@ -197,6 +197,10 @@ const router = createBrowserRouter([
         }),
       },
       {
+        path: '/true/season',
+        lazy: async () => ({ Component: (await import('./places/true/season/SeasonPage')).SeasonPage }),
+      },
+      {
         path: '/true/wood',
         lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
       },

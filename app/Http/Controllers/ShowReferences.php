@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Bench\SeasonOfBench;
 use App\Http\Resources\HistoryResource;
 use App\Models\Bench;
 use App\Models\Trued;
@@ -17,7 +18,8 @@ final class ShowReferences
 {
     public function __invoke(Bench $bench, User $user, LengthFormatter $format): JsonResponse
     {
-        $listed = $bench->trued()->map(static fn (Trued $reference): array => HistoryResource::listed($reference, $format));
+        $season = new SeasonOfBench($bench);
+        $listed = $season->references->map(static fn (Trued $reference, int $index): array => HistoryResource::listed($reference, $season->claim($index, $format), $format));
 
         return new JsonResponse([
             'references' => $listed->sortBy(static fn (array $reference): bool => $reference['due'] === null)->values()->all(),

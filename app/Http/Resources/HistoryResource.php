@@ -30,8 +30,13 @@ final class HistoryResource
         ];
     }
 
-    /** @return array<string, mixed> a reference on the list, its tests as a small picture */
-    public static function listed(Trued $reference, LengthFormatter $format): array
+    /**
+     * A reference on the list, its tests as a small picture.
+     *
+     * @param  string|null  $claim  what the season has probably done to it; null: nothing
+     * @return array<string, mixed>
+     */
+    public static function listed(Trued $reference, ?string $claim, LengthFormatter $format): array
     {
         $tests = $reference->histories()->flatMap(static fn (History $history): array => $history->tests)->sortBy('day')->values();
         $last = $tests->last();
@@ -43,7 +48,7 @@ final class HistoryResource
             'says' => $reference->says($format),
             'path' => $reference->path(),
             'outline' => self::outline($reference),
-            'due' => $reference->due(),
+            'due' => $reference->due() ?? $claim,
             'nextCheckOn' => $reference->nextCheckOn(),
             'lastError' => $last === null ? null : $format->small(abs($last->errorMm)).' ± '.$format->small($last->uncertaintyMm),
             'testedAt' => $reference->testRecords()->last()?->tested_at,

@@ -25,6 +25,36 @@ final readonly class ClimateLog
     /** @param  list<ClimateDay>  $readings  in any order; of two at the same time the first counts */
     public function __construct(array $readings)
     {
+        $kept = self::inOrder($readings);
+        $this->readings = $kept;
+        $this->days = array_map(static fn (ClimateDay $air): float => $air->day, $kept);
+        $this->rests = array_map(static fn (ClimateDay $air): float => EquilibriumMoisture::pct($air->tempC, $air->rhPct), $kept);
+    }
+
+    /**
+     * @param  list<ClimateDay>  $readings
+     * @return list<ClimateDay>
+     */
+    private static function inOrder(array $readings): array
+    {
+        $last = -INF;
+        foreach ($readings as $reading) {
+            if ($reading->day <= $last) {
+                return self::sorted($readings);
+            }
+            $last = $reading->day;
+        }
+
+        // A logger writes in order: thousands of lines need no sorting.
+        return $readings;
+    }
+
+    /**
+     * @param  list<ClimateDay>  $readings
+     * @return list<ClimateDay>
+     */
+    private static function sorted(array $readings): array
+    {
         usort($readings, static fn (ClimateDay $one, ClimateDay $other): int => $one->day <=> $other->day);
         $kept = [];
         $last = -INF;
@@ -34,9 +64,8 @@ final readonly class ClimateLog
                 $last = $reading->day;
             }
         }
-        $this->readings = $kept;
-        $this->days = array_map(static fn (ClimateDay $air): float => $air->day, $kept);
-        $this->rests = array_map(static fn (ClimateDay $air): float => EquilibriumMoisture::pct($air->tempC, $air->rhPct), $kept);
+
+        return $kept;
     }
 
     public function isEmpty(): bool

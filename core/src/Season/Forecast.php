@@ -67,7 +67,7 @@ final readonly class Forecast
         return match (true) {
             $foretold === null => $this->silence,
             $foretold->isClaim() => 'Probably '.$format->small($foretold->sizeMm()).' out'.$this->side($foretold, $sides).', '.$format->small($foretold->beyondMm()).' past your '.$format->small($foretold->toleranceMm).'.',
-            default => 'Nothing to say: probably within your '.$format->small($foretold->toleranceMm).'.',
+            default => 'Probably within your '.$format->small($foretold->toleranceMm).'.',
         };
     }
 

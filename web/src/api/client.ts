@@ -60,6 +60,55 @@ export async function sendFile(path: string, field: string, file: File): Promise
   if (!response.ok) throw new Refused(response.status, complaints(await response.json().catch(() => null)))
 }
 
+/** How far long work is. */
+export interface Told {
+  done: number
+  of: number
+}
+
+/** Asks for long work and is told how far it is, line by line; aborting stops it there. */
+export async function askLong<T>(
+  path: string,
+  body: object,
+  onTold: (told: Told) => void,
+  signal?: AbortSignal,
+): Promise<T> {
+  const response = await fetch(path, {
+    method: 'POST',
+    headers: {
+      Accept: 'application/x-ndjson, application/json',
+      'Content-Type': 'application/json',
+      'X-XSRF-TOKEN': token(),
+    },
+    body: JSON.stringify(body),
+    ...(signal && { signal }),
+  })
+  if (!response.ok || !response.body)
+    throw new Refused(response.status, complaints(await response.json().catch(() => null)))
+  for await (const line of linesOf(response.body)) {
+    const told = JSON.parse(line) as Told | { answer: T } | { errors: FieldError[] }
+    if ('answer' in told) return told.answer
+    if ('errors' in told) throw new Refused(422, told.errors)
+    onTold(told)
+  }
+  throw new Refused(0, [])
+}
+
+/** A stream line by line, however it arrives in pieces. */
+export async function* linesOf(stream: ReadableStream<Uint8Array>): AsyncGenerator<string> {
+  const reader = stream.getReader()
+  const decoder = new TextDecoder()
+  let rest = ''
+  for (;;) {
+    const { done, value } = await reader.read()
+    const lines = (rest + decoder.decode(value, { stream: !done })).split('\n')
+    rest = lines.pop() ?? ''
+    for (const line of lines) if (line !== '') yield line
+    if (done) break
+  }
+  if (rest !== '') yield rest
+}
+
 function complaints(error: unknown): FieldError[] {
   return typeof error === 'object' && error !== null && 'errors' in error
     ? (error.errors as FieldError[])

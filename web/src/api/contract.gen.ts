@@ -7770,7 +7770,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                trued: number;
+                trued: string;
             };
             cookie?: never;
         };

@@ -1,9 +1,9 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '../client'
+import { answered, askLong, client, type Schemas, type Told } from '../client'
 import { UNDER } from './under'
 
 /** What goes in and out as CSV. */
-export type Table = 'diary' | 'rack'
+export type Table = 'diary' | 'rack' | 'climate'
 
 export const pulse = () =>
   queryOptions({
@@ -18,12 +18,15 @@ export const bench = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/bench', { signal })),
   })
 
-export const importPreview = (what: Table, body: Schemas['ImportRequest'] | null) =>
+export const importPreview = (
+  what: Table,
+  body: Schemas['ImportRequest'] | null,
+  onTold: (told: Told) => void,
+) =>
   queryOptions({
     queryKey: [UNDER, 'import-preview', what, body],
     queryFn: body
-      ? ({ signal }) =>
-          answered(client.POST('/api/files/{what}/preview', { params: { path: { what } }, body, signal }))
+      ? ({ signal }) => askLong<Schemas['ImportPreview']>(`/api/files/${what}/preview`, body, onTold, signal)
       : skipToken,
     placeholderData: keepPreviousData,
   })

@@ -118,3 +118,11 @@ export const woodPreview = (body: Schemas['WoodSheet']) =>
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
+
+export const season = (thickness: string) =>
+  queryOptions({
+    queryKey: [UNDER, 'season', thickness],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/season', { params: { query: { thickness } }, signal })),
+    placeholderData: keepPreviousData,
+  })

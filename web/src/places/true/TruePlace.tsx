@@ -9,11 +9,11 @@ import { Lost, Waiting } from '../../parts/Notice'
 import { InstrumentField } from './InstrumentField'
 import { PaperField } from './PaperField'
 import { ReferenceOutline } from './ReferenceOutline'
+import { TrueNav } from './TrueNav'
 
 const LINKS = [
   ['/true/add', 'Put a sole, a stone or a board among them'],
   ['/true/winding', 'Sight a board with winding sticks'],
-  ['/true/wood', 'Reckon how a piece of wood moves'],
   ['/true/three-edges', 'Three edges against each other'],
   ['/true/known', 'Squares against a known one'],
 ] as const
@@ -28,6 +28,7 @@ export function TruePlace() {
   return (
     <>
       <Heading title="True" says={counts(due, data.references.length)} />
+      <TrueNav />
       <p className="mb-3 flex flex-wrap gap-x-6">
         {LINKS.map(([to, says]) => (
           <Link key={to} to={to} className="min-h-8 underline underline-offset-4">

@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import type { Table } from '../../../api/queries'
 import { Heading } from '../../../parts/Heading'
 import { EdgesNav } from '../EdgesNav'
-import { TakeIn } from './TakeIn'
+import { TakeIn } from '../../../parts/takeIn/TakeIn'
 
 const TABLES: readonly { what: Table; name: string; columns: string; says: string }[] = [
   {

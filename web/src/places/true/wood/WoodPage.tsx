@@ -13,6 +13,7 @@ import { readingOf } from '../../../parts/readingOf'
 import { Readings } from '../../../parts/Readings'
 import { Sheet } from '../../../parts/Sheet'
 import { useTyped } from '../../../parts/useTyped'
+import { TrueNav } from '../TrueNav'
 
 const BASE = {
   species: 'black cherry',
@@ -46,6 +47,7 @@ function Page({ data, unit }: { data: Schemas['Wood']; unit: string }) {
         title="Wood"
         says="How a piece moves from one air to another, and whether it can be trusted then."
       />
+      <TrueNav />
       <Board
         drawing={<EndOfBoard preview={preview} />}
         below={<Lines lines={preview?.lines} />}

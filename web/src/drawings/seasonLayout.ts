@@ -1,0 +1,44 @@
+import { scaleLinear, scaleUtc } from 'd3-scale'
+import type { Schemas } from '../api/client'
+
+type Day = Schemas['SeasonDay']
+
+const LEFT = 44
+const RIGHT = 12
+const TOP = 26
+const BOTTOM = 24
+const BETWEEN = 34
+/** What of the height the moisture gets; the humidity below it the rest. */
+const MOISTURE = 0.62
+
+/** Days that follow each other without a hole: a line through the log breaks where it is silent. */
+export function stretchesOf(days: readonly Day[]): Day[][] {
+  const stretches: Day[][] = []
+  for (const day of days) {
+    const last = stretches.at(-1)
+    if (last?.at(-1)?.day === day.day - 1) last.push(day)
+    else stretches.push([day])
+  }
+  return stretches
+}
+
+/** Scales of the two fields of the season's drawing: moisture above, humidity below. */
+export function seasonScales(days: readonly Day[], width: number, height: number) {
+  const first = new Date(days[0]?.at ?? 0)
+  const last = new Date(days.at(-1)?.at ?? 0)
+  const room = height - TOP - BOTTOM - BETWEEN
+  const moistures = days.flatMap((day) => [day.restPct, day.woodPct ?? day.restPct])
+  return {
+    x: scaleUtc()
+      .domain([first, last > first ? last : new Date(Number(first) + 86_400_000)])
+      .range([LEFT, width - RIGHT]),
+    moisture: scaleLinear()
+      .domain([Math.floor(Math.min(...moistures)), Math.ceil(Math.max(...moistures))])
+      .range([TOP + room * MOISTURE, TOP]),
+    humidity: scaleLinear()
+      .domain([Math.min(40, ...days.map((day) => day.lowRhPct)), 100])
+      .range([height - BOTTOM, height - BOTTOM - room * (1 - MOISTURE)]),
+    left: LEFT,
+    right: width - RIGHT,
+  }
+}

@@ -1,0 +1,63 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, client, Refused } from '../../../api/client'
+import { Button } from '../../../parts/Button'
+import { Complaint } from '../../../parts/Keeping'
+import { PlainField } from '../../../parts/PlainField'
+import { useChange } from '../../../parts/useChange'
+import { useInstrument } from '../useInstrument'
+
+const EMPTY = { temperature: '', humidity: '' }
+const BESIDES = ['figures.temperature', 'figures.humidity']
+
+/** What the hygrometer shows now, read off it or asked of one that answers by itself. */
+export function AirNow() {
+  const [typed, setTyped] = useState(EMPTY)
+  const { isThere } = useInstrument()
+  const write = useChange(
+    (figures: typeof EMPTY) => answered(client.POST('/api/season/air', { body: { figures } })),
+    () => setTyped(EMPTY),
+  )
+  const ask = useMutation({
+    mutationFn: () => answered(client.GET('/api/instrument/air')),
+    onSuccess: setTyped,
+  })
+  const about = (field: string) =>
+    write.error instanceof Refused ? write.error.about(`figures.${field}`) : undefined
+
+  return (
+    <section className="mt-6" aria-label="The air now">
+      <h2 className="mb-1 text-lg">The air now</h2>
+      <PlainField
+        label="Temperature"
+        hint="°C, or say °F"
+        value={typed.temperature}
+        error={about('temperature')}
+        onChange={(temperature) => setTyped({ ...typed, temperature })}
+      />
+      <PlainField
+        label="Humidity"
+        hint="per cent"
+        value={typed.humidity}
+        error={about('humidity')}
+        onChange={(humidity) => setTyped({ ...typed, humidity })}
+      />
+      <p className="mt-2 flex flex-wrap gap-x-5">
+        <Button
+          disabled={write.isPending || (typed.temperature === '' && typed.humidity === '')}
+          onClick={() => write.mutate(typed)}
+        >
+          Write it down
+        </Button>
+        {isThere && (
+          <Button disabled={ask.isPending} onClick={() => ask.mutate()}>
+            Ask the hygrometer
+          </Button>
+        )}
+      </p>
+      <Complaint problem={write.error} besides={BESIDES} />
+      <Complaint problem={ask.error} besides={[]} />
+      {write.data && <p role="status">✓ {write.data.sentence}</p>}
+    </section>
+  )
+}

@@ -1,0 +1,44 @@
+import { answered, client, type Schemas } from '../../../api/client'
+import { Button } from '../../../parts/Button'
+import { TakeIn } from '../../../parts/takeIn/TakeIn'
+import { useChange } from '../../../parts/useChange'
+
+/** The log of the air: what was taken in, out as CSV, in as CSV. */
+export function Log({ data }: { data: Schemas['Season'] }) {
+  const remove = useChange((stretch: Schemas['Stretch']) =>
+    answered(
+      client.DELETE('/api/season/stretches/{stretch}', {
+        params: { path: { stretch: stretch.id } },
+        body: { version: stretch.version },
+      }),
+    ),
+  )
+  return (
+    <section className="mt-6 max-w-2xl" aria-label="The log">
+      <h2 className="text-lg">The log of your air</h2>
+      <p className="text-soft">
+        A CSV file with time, temperature and humidity, as hygrometers keep it; the first line names the
+        columns. °F is asked about. What is taken in is shown first, and can be undone.
+      </p>
+      <ul>
+        {data.stretches.map((stretch) => (
+          <li key={stretch.id} className="flex flex-wrap justify-between gap-x-4 border-t border-rule py-1">
+            {stretch.says}
+            <Button disabled={remove.isPending} onClick={() => remove.mutate(stretch)}>
+              Take these out
+            </Button>
+          </li>
+        ))}
+      </ul>
+      {data.count > 0 && (
+        <p className="border-t border-rule pt-1">
+          <a href="/api/files/climate.csv" className="underline underline-offset-4">
+            Take the whole log out as CSV
+          </a>
+        </p>
+      )}
+      {remove.data && <p role="status">✓ {remove.data.sentence} The diary can undo it.</p>}
+      <TakeIn what="climate" />
+    </section>
+  )
+}
