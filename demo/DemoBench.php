@@ -136,6 +136,12 @@ final class DemoBench
             $edge = $bench->edges()->get()->firstOrFail('name', $trial['edge']);
             $bench->stopTrials()->create([...array_diff_key($trial, ['edge' => true]), 'edge_id' => $edge->id]);
         }
+        foreach ($plan['blanks'] as $blank) {
+            $laid = $bench->blanks()->create(array_diff_key($blank, ['visits' => true]));
+            foreach ($blank['visits'] as $visit) {
+                $bench->restVisits()->create([...$visit, 'blank_id' => $laid->id]);
+            }
+        }
         self::air($bench);
         self::edgeDiary($bench);
         foreach ($plan['diary'] as $entry) {

@@ -195,6 +195,18 @@ final class Bench extends Model
         return $this->hasMany(Mend::class);
     }
 
+    /** @return HasMany<Blank, $this> */
+    public function blanks(): HasMany
+    {
+        return $this->hasMany(Blank::class);
+    }
+
+    /** @return HasMany<RestVisit, $this> */
+    public function restVisits(): HasMany
+    {
+        return $this->hasMany(RestVisit::class);
+    }
+
     /** @return HasMany<ClimateStretch, $this> */
     public function climateStretches(): HasMany
     {

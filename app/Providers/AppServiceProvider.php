@@ -9,6 +9,7 @@ use App\Bench\SawsOfBench;
 use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\BenchSession;
+use App\Models\Blank;
 use App\Models\ClimateStretch;
 use App\Models\ConsumableStock;
 use App\Models\DiaryEntry;
@@ -50,6 +51,7 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
+        Route::bind('blank', static fn (string $id): Blank => self::bench()->blanks()->findOrFail($id));
         Route::bind('stretch', static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id));
         Route::bind('trued', static fn (string $key): Square|Straight|Reference => self::trued($key));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));

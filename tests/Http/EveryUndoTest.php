@@ -15,7 +15,7 @@ final class EveryUndoTest extends HttpTestCase
     /** What an undo does not take back: the diary, the counters, and the moment of a change. */
     private const COUNTERS = ['version', 'updated_at', 'revision'];
 
-    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges'];
+    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges', 'climate_stretches', 'blanks', 'rest_visits'];
 
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
@@ -52,6 +52,13 @@ final class EveryUndoTest extends HttpTestCase
         yield 'an iron curved' => ['PUT', static fn (Bench $bench): string => "/api/edges/{$bench->edges()->where('name', 'iron of the jack plane, 50 mm')->firstOrFail()->id}/curve", ['figures' => ['relief' => '0.5'], 'stone' => null, 'version' => 1]];
         yield 'a saw read' => ['PUT', static fn (Bench $bench): string => "/api/saws/{$bench->tools()->where('kind', 'dovetail-saw')->firstOrFail()->id}", ['figures' => ['tpi' => '16', 'rake' => '7'], 'use' => 'joinery', 'state' => 'dull', 'hardened' => false, 'version' => 1]];
         yield 'an auger bit checked' => ['PUT', static fn (Bench $bench): string => "/api/augers/{$bench->tools()->where('kind', 'auger-bits')->firstOrFail()->id}", ['sixteenths' => 9, 'figures' => ['spurs' => '14.4', 'twist' => '14.3'], 'sharp' => true, 'version' => 0]];
+        yield 'air read by hand' => ['POST', static fn (): string => '/api/season/air', ['figures' => ['temperature' => '7', 'humidity' => '80']]];
+        yield 'a log taken out' => ['DELETE', static fn (Bench $bench): string => "/api/season/stretches/{$bench->climateStretches()->firstOrFail()->id}", ['version' => 1]];
+        yield 'a reference’s wood' => ['PUT', static fn (Bench $bench): string => "/api/season/references/square-{$bench->squares()->firstOrFail()->id}/wood", ['species' => 'teak', 'figures' => ['thickness' => '9'], 'version' => 1]];
+        yield 'a blank laid on the shelf' => ['POST', static fn (): string => '/api/blanks', ['name' => 'holly strip', 'species' => 'American holly', 'figure' => 'straight', 'knots' => 'none', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80']]];
+        yield 'a blank described anew' => ['PUT', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}", ['name' => 'holly strip', 'species' => 'American holly', 'figure' => 'slight', 'knots' => 'clear', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80', 'runout' => '2'], 'version' => 1]];
+        yield 'a blank measured' => ['POST', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}/measures", ['figures' => ['bow' => '0.1', 'wind' => '0', 'cup' => '-0.1'], 'version' => 1]];
+        yield 'a blank taken off the shelf' => ['DELETE', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}", ['version' => 1]];
         yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];
     }
 

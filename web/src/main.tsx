@@ -201,6 +201,10 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/season/SeasonPage')).SeasonPage }),
       },
       {
+        path: '/true/blanks/:id?',
+        lazy: async () => ({ Component: (await import('./places/true/blanks/BlanksPage')).BlanksPage }),
+      },
+      {
         path: '/true/wood',
         lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
       },

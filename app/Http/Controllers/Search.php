@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\DiaryRequest;
 use App\Models\Bench;
+use App\Models\Blank;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Guide;
@@ -46,6 +47,7 @@ final class Search
             ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
             ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'place' => "/kit/shadow-boards/{$board->id}"]),
             ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
+            ...$bench->blanks()->get()->map(static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'place' => "/true/blanks/{$blank->id}"]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'place' => "/kit/look/{$look->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),

@@ -28,4 +28,24 @@ final class SoundSheet
             throw new InvalidInput($errors);
         }
     }
+
+    /**
+     * Refuses also what is missing.
+     *
+     * @param  array<string, Figure>  $figures
+     * @param  array<string, string>  $missing  what is said beside each that is wanted and was not given
+     *
+     * @throws InvalidInput naming every figure that is wrong, or else every one that is missing
+     */
+    public static function wholeOrRefuse(string $under, array $figures, array $missing): void
+    {
+        self::orRefuse($under, $figures);
+        $errors = [];
+        foreach ($missing as $name => $says) {
+            $errors[] = new FieldError("$under.$name", $says);
+        }
+        if ($errors !== []) {
+            throw new InvalidInput($errors);
+        }
+    }
 }

@@ -1604,6 +1604,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/blanks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showBlanks"];
+        put?: never;
+        post: operations["addBlank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewBlank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{blank}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["editBlank"];
+        post?: never;
+        delete: operations["removeBlank"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/blanks/{blank}/measures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measureBlank"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wood": {
         parameters: {
             query?: never;
@@ -3637,6 +3701,81 @@ export interface components {
             figures: components["schemas"]["Typed"];
             version: number;
         };
+        Blanks: {
+            purpose: string;
+            purposes: components["schemas"]["Word"][];
+            figures: components["schemas"]["Figures"];
+            usual: components["schemas"]["Typed"];
+            blanks: components["schemas"]["ListedBlank"][];
+            next: components["schemas"]["Next"];
+            species: components["schemas"]["Word"][];
+            figured: components["schemas"]["Word"][];
+            knots: components["schemas"]["Word"][];
+        };
+        ListedBlank: {
+            id: number;
+            version: number;
+            name: string;
+            says: string;
+            /** @enum {string} */
+            fitness: "good" | "doubtful" | "unfit";
+            reasons: components["schemas"]["BlankReason"][];
+            moves: string;
+            ringDeg: number;
+            widthMm: number;
+            thicknessMm: number;
+            typed: components["schemas"]["BlankTyped"];
+            rest: components["schemas"]["Rest"];
+        };
+        BlankReason: {
+            /** @enum {string} */
+            fitness: "good" | "doubtful" | "unfit";
+            says: string;
+        };
+        BlankTyped: {
+            name: string;
+            species: string;
+            figure: string;
+            knots: string;
+            figures: components["schemas"]["Typed"];
+        };
+        BlankSheet: {
+            name: string;
+            species: string;
+            figure: string;
+            knots: string;
+            figures: components["schemas"]["Typed"];
+        };
+        EditBlank: {
+            name: string;
+            species: string;
+            figure: string;
+            knots: string;
+            figures: components["schemas"]["Typed"];
+            version: number;
+        };
+        BlankPreview: {
+            figures: components["schemas"]["Figures"];
+            missing: components["schemas"]["Typed"];
+            sound: boolean;
+        };
+        BlankMeasure: {
+            figures: components["schemas"]["Typed"];
+            version: number;
+        };
+        Rest: {
+            /** @enum {string} */
+            verdict: "not-begun" | "resting" | "due" | "still" | "moved";
+            says: string;
+            againOn: string | null;
+            visits: components["schemas"]["RestVisit"][];
+        };
+        RestVisit: {
+            measuredAt: string;
+            bow: string;
+            wind: string;
+            cup: string;
+        };
         Wood: {
             species: components["schemas"]["Word"][];
         };
@@ -4171,7 +4310,7 @@ export interface components {
         Hit: {
             says: string;
             /** @enum {string} */
-            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "work" | "diary";
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "work" | "diary";
             place: string;
         };
         Figure: {
@@ -7782,6 +7921,168 @@ export interface operations {
         responses: {
             /** @description DiaryEntry */
             200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showBlanks: {
+        parameters: {
+            query?: {
+                purpose?: string;
+                length?: string;
+                width?: string;
+                thickness?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Blanks */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Blanks"];
+                };
+            };
+        };
+    };
+    addBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankSheet"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankSheet"];
+            };
+        };
+        responses: {
+            /** @description BlankPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BlankPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    editBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                blank: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EditBlank"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    removeBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                blank: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    measureBlank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                blank: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BlankMeasure"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };

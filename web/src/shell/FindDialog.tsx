@@ -12,6 +12,7 @@ const kinds = {
   tool: 'Tool',
   'look-over': 'Look-over',
   'shadow-board': 'Shadow board',
+  blank: 'Blank',
   work: 'Work',
   diary: 'Diary',
 } as const

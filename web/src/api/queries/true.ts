@@ -126,3 +126,18 @@ export const season = (thickness: string) =>
       answered(client.GET('/api/season', { params: { query: { thickness } }, signal })),
     placeholderData: keepPreviousData,
   })
+
+export const blanks = (wanted: { purpose: string; length: string; width: string; thickness: string }) =>
+  queryOptions({
+    queryKey: [UNDER, 'blanks', wanted],
+    queryFn: ({ signal }) => answered(client.GET('/api/blanks', { params: { query: wanted }, signal })),
+    placeholderData: keepPreviousData,
+  })
+
+export const blankPreview = (body: Schemas['BlankSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'blank-preview', body],
+    queryFn: ({ signal }) => answered(client.POST('/api/blanks/preview', { body, signal })),
+    placeholderData: keepPreviousData,
+    staleTime: Infinity,
+  })

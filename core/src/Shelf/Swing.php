@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Shelf;
+
+use JackRest\Core\Season\ClimateLog;
+
+/** Between which moistures a piece goes through the shop's year. */
+final readonly class Swing
+{
+    /** An unheated shed's year where no log tells of it, per cent; from memory. */
+    private const USUAL_PCT = [11.0, 18.0];
+
+    /** A log that knows less than most of a year does not know its summer and its winter. */
+    private const LEAST_DAYS = 270.0;
+
+    private function __construct(public float $fromPct, public float $toPct, public bool $isLogged)
+    {
+    }
+
+    public static function of(ClimateLog $log, float $thicknessMm): self
+    {
+        $swing = $log->lastDay() - $log->firstDay() < self::LEAST_DAYS ? null : $log->wood($thicknessMm)->swing();
+
+        return $swing === null ? new self(self::USUAL_PCT[0], self::USUAL_PCT[1], false) : new self($swing[0], $swing[1], true);
+    }
+}

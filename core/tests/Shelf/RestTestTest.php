@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Shelf;
+
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Shelf\RestSheet;
+use JackRest\Core\Shelf\RestTest;
+use JackRest\Core\Shelf\RestVerdict;
+use JackRest\Core\Shelf\RestVisit;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Measured, left a week, measured again: "if it moved, use another piece" (common practice, no source). */
+final class RestTestTest extends TestCase
+{
+    /** 1 November 2026 is day 20758. */
+    private const FIRST = 20758.5;
+
+    /** @return iterable<string, array{list<array{float, float, float, float}>, float, RestVerdict, string}> days after the first with bow, wind, cup; days until today */
+    public static function rests(): iterable
+    {
+        yield 'nothing measured' => [[], 0, RestVerdict::NotBegun, 'Not rested yet: prepare it, measure it, leave it a week.'];
+        yield 'three days on' => [[[0, 0.1, 0, 0]], 3, RestVerdict::Resting, 'Resting until 8 November.'];
+        yield 'a week on' => [[[0, 0.1, 0, 0]], 7, RestVerdict::Due, 'Its week is over: measure it again.'];
+        yield 'measured too early and still' => [[[0, 0.1, 0, 0], [2, 0.1, 0, 0]], 3, RestVerdict::Resting, 'Resting until 8 November.'];
+        yield 'moved before the week is over' => [[[0, 0.1, 0, 0], [2, 0.1, 0.4, 0]], 2, RestVerdict::Moved, 'It moved by 0.40 mm of wind in 2 days: use another piece.'];
+        yield 'stayed' => [[[0, 0.1, -0.2, 0], [7, 0.15, -0.2, 0.05]], 7, RestVerdict::Still, 'It rested 7 days and stayed as it was, within 0.05 mm.'];
+        yield 'stayed to a hair' => [[[0, 0, 0, 0], [8, 0, 0, 0]], 8, RestVerdict::Still, 'It rested 8 days and stayed as it was.'];
+        yield 'moved' => [[[0, 0.1, 0, 0.2], [7, 0.35, 0, 0.3]], 7, RestVerdict::Moved, 'It moved by 0.25 mm of bow in 7 days: use another piece.'];
+        yield 'moved and came back' => [[[0, 0, 0, 0], [7, 0, 0, 0.5], [14, 0, 0, 0]], 14, RestVerdict::Moved, 'It moved by 0.50 mm of cup in 14 days: use another piece.'];
+        yield 'a bow that changed sides' => [[[0, -0.1, 0, 0], [7, 0.1, 0, 0]], 7, RestVerdict::Moved, 'It moved by 0.20 mm of bow in 7 days: use another piece.'];
+    }
+
+    /** @param  list<array{float, float, float, float}>  $visits */
+    #[DataProvider('rests')]
+    public function test_the_verdict_comes_from_what_it_did(array $visits, float $days, RestVerdict $verdict, string $says): void
+    {
+        $rest = new RestTest(array_map(static fn (array $visit): RestVisit => new RestVisit(self::FIRST + $visit[0], $visit[1], $visit[2], $visit[3]), $visits), self::FIRST + $days);
+        self::assertSame($verdict, $rest->verdict);
+        self::assertSame($says, $rest->says(new LengthFormatter(LengthUnit::Millimetre)));
+        self::assertSame(in_array($verdict, [RestVerdict::Resting, RestVerdict::Due], true) ? self::FIRST + 7 : null, $rest->againOn());
+    }
+
+    public function test_a_measure_is_whole_or_none(): void
+    {
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $visit = (new RestSheet(['bow' => '0.3', 'wind' => '-4 thou', 'cup' => '0'], $format))->visit(1);
+        self::assertNotNull($visit);
+        self::assertEqualsWithDelta([0.3, -0.1016, 0.0], [$visit->bowMm, $visit->windMm, $visit->cupMm], 1e-9);
+        self::assertNull((new RestSheet(['bow' => '0.3', 'wind' => ''], $format))->visit(1));
+        $far = new RestSheet(['bow' => '80', 'wind' => '0', 'cup' => 'much'], $format);
+        self::assertNull($far->visit(1));
+        self::assertSame('A blank that is out by more than 50 mm is firewood. Check the unit.', $far->figures['bow']->error);
+        self::assertNotNull($far->figures['cup']->error);
+    }
+}

@@ -1,0 +1,82 @@
+import { useState } from 'react'
+import { answered, client, Refused, type Schemas } from '../../../api/client'
+import { Button } from '../../../parts/Button'
+import { asDate } from '../../../parts/dates'
+import { Complaint } from '../../../parts/Keeping'
+import { PlainField } from '../../../parts/PlainField'
+import { useChange } from '../../../parts/useChange'
+
+const EMPTY = { bow: '', wind: '', cup: '' }
+const FIELDS = [
+  ['bow', 'Bow', 'largest gap under a straightedge along its edge; hollow is less than nought'],
+  ['wind', 'Wind', 'how far one corner stands off a flat'],
+  ['cup', 'Cup', 'gap under a rule across its face'],
+] as const
+
+/** Prepare it, measure, leave it a week, measure again: what it did decides. */
+export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
+  const [typed, setTyped] = useState(EMPTY)
+  const write = useChange(
+    (figures: typeof EMPTY) =>
+      answered(
+        client.POST('/api/blanks/{blank}/measures', {
+          params: { path: { blank: blank.id } },
+          body: { figures, version: blank.version },
+        }),
+      ),
+    () => setTyped(EMPTY),
+  )
+  const refused = write.error instanceof Refused ? write.error : null
+  const { rest } = blank
+
+  return (
+    <section aria-label="Its rest" className="mt-2 max-w-xl">
+      <h2 className="text-lg">Its rest</h2>
+      <p className={rest.verdict === 'moved' ? 'font-bold text-red' : undefined}>
+        {rest.verdict === 'still' ? '✓ ' : ''}
+        {rest.says}
+      </p>
+      {rest.visits.length > 0 && (
+        <table className="my-2 w-full text-left">
+          <thead className="text-sm text-soft">
+            <tr>
+              <th className="font-normal">Measured</th>
+              <th className="font-normal">Bow</th>
+              <th className="font-normal">Wind</th>
+              <th className="font-normal">Cup</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rest.visits.map((visit) => (
+              <tr key={visit.measuredAt} className="border-t border-rule">
+                <td>{asDate(visit.measuredAt)}</td>
+                <td>{visit.bow}</td>
+                <td>{visit.wind}</td>
+                <td>{visit.cup}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {FIELDS.map(([name, label, hint]) => (
+        <PlainField
+          key={name}
+          label={label}
+          hint={hint}
+          value={typed[name]}
+          error={refused?.about(`figures.${name}`)}
+          onChange={(text) => setTyped({ ...typed, [name]: text })}
+        />
+      ))}
+      <Complaint problem={write.error} besides={FIELDS.map(([name]) => `figures.${name}`)} />
+      <p className="mt-2">
+        <Button
+          disabled={write.isPending || Object.values(typed).every((text) => text === '')}
+          onClick={() => write.mutate(typed)}
+        >
+          {rest.visits.length === 0 ? 'Write it down, and let it rest' : 'Write it down'}
+        </Button>
+      </p>
+    </section>
+  )
+}

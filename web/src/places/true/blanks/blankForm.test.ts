@@ -1,0 +1,34 @@
+import { expect, test } from 'vitest'
+import { baseOf, sheetOf } from './blankForm'
+
+test('a new blank begins empty, with straight grain and no knots', () => {
+  const sheet = sheetOf(baseOf(null))
+  expect(sheet).toMatchObject({ name: '', figure: 'straight', knots: 'none' })
+  expect(sheet.figures).toEqual({ length: '', width: '', thickness: '', ring: '', runout: '' })
+})
+
+test('a kept blank goes out as it came in', () => {
+  const typed = {
+    name: 'holly strip',
+    species: 'American holly',
+    figure: 'slight',
+    knots: 'clear',
+    figures: { length: '300', width: '40', thickness: '10', ring: '80', runout: '' },
+  }
+  const rest = { verdict: 'not-begun' as const, says: '', againOn: null, visits: [] }
+  const blank = {
+    id: 3,
+    version: 1,
+    name: 'holly strip',
+    says: '',
+    fitness: 'good' as const,
+    reasons: [],
+    moves: '',
+    ringDeg: 80,
+    widthMm: 40,
+    thicknessMm: 10,
+    typed,
+    rest,
+  }
+  expect(sheetOf(baseOf(blank))).toEqual(typed)
+})
