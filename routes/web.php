@@ -26,6 +26,7 @@ use App\Http\Controllers\EditShadowBoard;
 use App\Http\Controllers\EditStone;
 use App\Http\Controllers\EditTool;
 use App\Http\Controllers\EditWork;
+use App\Http\Controllers\ExportCalendar;
 use App\Http\Controllers\ExportTable;
 use App\Http\Controllers\FileAugerBit;
 use App\Http\Controllers\FileSaw;
@@ -302,6 +303,7 @@ Route::prefix('api')->group(static function (): void {
         Route::post('references/{reference}/drops', RecordReferenceDrop::class);
         Route::get('three-edges', ShowThreeEdges::class);
         Route::post('three-edges/preview', PreviewThreeEdges::class);
+        Route::get('calendar.ics', ExportCalendar::class);
         Route::get('season', ShowSeason::class);
         Route::post('season/air', RecordAir::class);
         Route::delete('season/stretches/{stretch}', RemoveStretch::class);

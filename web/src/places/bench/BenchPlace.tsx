@@ -59,6 +59,9 @@ export function BenchPlace() {
               <a href="/api/bench/card.svg" className="min-h-8 underline underline-offset-4">
                 SVG
               </a>
+              <a href="/api/calendar.ics" className="min-h-8 underline underline-offset-4">
+                All its days, for a calendar
+              </a>
             </p>
           </>
         }

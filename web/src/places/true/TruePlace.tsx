@@ -35,6 +35,9 @@ export function TruePlace() {
             {says}
           </Link>
         ))}
+        <a href="/api/calendar.ics" className="min-h-8 underline underline-offset-4">
+          Checks and sharpenings as a calendar
+        </a>
       </p>
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.references.map((one) => (

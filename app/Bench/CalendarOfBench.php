@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Models\Bench;
+use App\Models\Edge;
+use App\Models\Trued;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Season\ClimateLine;
+
+/** When what wants doing: checks of references, sharpenings by the forecast, blanks whose week is over. */
+final readonly class CalendarOfBench
+{
+    /** A forecast farther off than this is no appointment. */
+    private const DAYS = 180;
+
+    public function __construct(private Bench $bench)
+    {
+    }
+
+    /** @return list<CalendarDay> the soonest first */
+    public function days(): array
+    {
+        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests()];
+        usort($days, static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [$other->day, $other->says]);
+
+        return $days;
+    }
+
+    /** @return list<CalendarDay> what is due stands on today */
+    private function checks(): array
+    {
+        $today = Carbon::now()->toDateString();
+
+        return array_values($this->bench->trued()->map(static function (Trued $reference) use ($today): CalendarDay {
+            $due = $reference->due();
+            $on = $reference->nextCheckOn();
+
+            return new CalendarDay('check-'.trim(strtr($reference->path(), '/', '-'), '-'), $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.', $reference->path());
+        })->all());
+    }
+
+    /** @return list<CalendarDay> the day by which it is as likely blunt as not; one that is blunt stands on today */
+    private function sharpenings(): array
+    {
+        $outlook = new OutlookOfBench($this->bench);
+        $days = [];
+        foreach ($outlook->edges as $id => $edge) {
+            $in = $edge->condition === Edge::SHARP ? $outlook->forecasts[$id]->days(0.5) : 0.0;
+            if ($in !== null && $in <= self::DAYS) {
+                $days[] = new CalendarDay("hone-$id", Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(), "Hone the {$edge->name}", $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.', "/edges/$id");
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return list<CalendarDay> */
+    private function rests(): array
+    {
+        $today = Carbon::now();
+        $days = [];
+        foreach ($this->bench->blanks()->with('visits')->get() as $blank) {
+            $again = $blank->restTest($today->getTimestamp() / ClimateLine::SECONDS_PER_DAY)->againOn();
+            if ($again !== null) {
+                $days[] = new CalendarDay("rest-{$blank->id}", max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))), "Measure the {$blank->name} again", 'Its week of rest is over.', "/true/blanks/{$blank->id}");
+            }
+        }
+
+        return $days;
+    }
+}
