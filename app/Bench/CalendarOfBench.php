@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use App\Models\Bench;
 use App\Models\Edge;
+use App\Models\Making;
 use App\Models\Trued;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Season\ClimateLine;
@@ -23,7 +24,7 @@ final readonly class CalendarOfBench
     /** @return list<CalendarDay> the soonest first */
     public function days(): array
     {
-        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests()];
+        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->makings()];
         usort($days, static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [$other->day, $other->says]);
 
         return $days;
@@ -70,5 +71,19 @@ final readonly class CalendarOfBench
         }
 
         return $days;
+    }
+
+    /** @return list<CalendarDay> what is being made: on the day its wait is over */
+    private function makings(): array
+    {
+        $today = Carbon::now()->toDateString();
+
+        return array_values($this->bench->makings()->where('state', 'running')->get()->map(static fn (Making $making): CalendarDay => new CalendarDay(
+            "making-{$making->id}",
+            max($today, substr($making->waits_until ?? $today, 0, 10)),
+            "Go on making the {$making->name}",
+            "Next: {$making->steps[$making->done]['title']}.",
+            $making->path(),
+        ))->all());
     }
 }

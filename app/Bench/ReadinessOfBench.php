@@ -99,11 +99,16 @@ final class ReadinessOfBench
             $stone = $session->steps[min($session->at_step, count($session->steps) - 1)]['stone'];
 
             return new Chore(ChoreKind::FinishSession, (string) $session->id, match (true) {
+                $session->making_id !== null => "Go on making the {$session->title}.",
                 $session->isPlaning() => "Go on planing the {$session->title}.",
                 $session->isFiling() => ($session->condition === ScrapersOfBench::TURNED ? 'Go on turning the ' : 'Go on filing the ')."{$session->title}.",
                 $session->edge_id === null => "Go on with the {$session->title}.",
                 default => "Go on honing the {$session->name()}.",
-            }, $session->isPlaning() ? "The stroke $stone is next." : "You stopped at the $stone.", max(1, (int) ceil($left / 60)));
+            }, match (true) {
+                $session->isPlaning() => "The stroke $stone is next.",
+                $session->making_id !== null => "You stopped at “{$stone}”.",
+                default => "You stopped at the $stone.",
+            }, max(1, (int) ceil($left / 60)));
         })->all());
     }
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Ledger\Changes;
+use App\Models\Reference;
+use App\Models\Square;
+use App\Models\Straight;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -32,6 +35,14 @@ final class ReferencesOfTool
             'straight' => $changes->create($bench->straights(), self::straight($new, $tool)),
             default => $changes->create($bench->references(), self::reference($new, $tool)),
         };
+    }
+
+    /** The reference a tool has brought; null: it is none. */
+    public static function broughtBy(Tool $tool): Square|Straight|Reference|null
+    {
+        $of = ['bench_id' => $tool->bench_id, 'tool_id' => $tool->id];
+
+        return Square::query()->where($of)->first() ?? Straight::query()->where($of)->first() ?? Reference::query()->where($of)->first();
     }
 
     /** @return array<string, mixed> */

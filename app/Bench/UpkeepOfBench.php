@@ -7,7 +7,9 @@ namespace App\Bench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Bench;
+use App\Models\Blank;
 use App\Models\ConsumableStock;
+use App\Models\Making;
 use App\Models\Mend;
 use App\Models\Tool;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -15,6 +17,8 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Readiness\Upkeep;
+use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Shelf\RestVerdict;
 
 /** The small lines on Bench, and the one tap that does each of them. */
 final readonly class UpkeepOfBench
@@ -29,7 +33,32 @@ final readonly class UpkeepOfBench
     /** @return list<Upkeep> */
     public function lines(): array
     {
-        return [...$this->mends(), ...$this->lent(), ...$this->care(), ...$this->low()];
+        return [...$this->makings(), ...$this->rests(), ...$this->mends(), ...$this->lent(), ...$this->care(), ...$this->low()];
+    }
+
+    /** @return list<Upkeep> what is being made and waits for nothing */
+    private function makings(): array
+    {
+        $now = Carbon::now()->toIso8601ZuluString();
+        $atHand = $this->bench->makings()->where('state', 'running')->whereDoesntHave('sessions', static fn ($sessions) => $sessions->where('state', 'running'))->oldest('id')->get();
+
+        return array_values($atHand->reject(static fn (Making $making): bool => $making->isWaiting($now))->map(static fn (Making $making): Upkeep => new Upkeep(
+            "making-{$making->id}",
+            "Go on making the {$making->name}.",
+            "Next: {$making->steps[$making->done]['title']}.",
+            (int) round(array_sum(array_column($making->stage(), 'minutes'))),
+            $making->path(),
+            null,
+        ))->all());
+    }
+
+    /** @return list<Upkeep> blanks whose week is over */
+    private function rests(): array
+    {
+        $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $due = $this->bench->blanks()->with('visits')->get()->filter(static fn (Blank $blank): bool => $blank->restTest($today)->verdict === RestVerdict::Due);
+
+        return array_values($due->map(static fn (Blank $blank): Upkeep => new Upkeep("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, "/true/blanks/{$blank->id}", null))->all());
     }
 
     /** @return list<Upkeep> */

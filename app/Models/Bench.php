@@ -195,6 +195,12 @@ final class Bench extends Model
         return $this->hasMany(Mend::class);
     }
 
+    /** @return HasMany<Making, $this> */
+    public function makings(): HasMany
+    {
+        return $this->hasMany(Making::class);
+    }
+
     /** @return HasMany<Blank, $this> */
     public function blanks(): HasMany
     {

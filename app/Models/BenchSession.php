@@ -24,7 +24,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $square_test_id the test whose strokes are planed
  * @property int|null $straight_test_id the same of a straightedge
  * @property int|null $tool_id the saw that is filed
+ * @property int|null $making_id what is being made
  * @property Edge|null $edge
+ * @property Making|null $making
  * @property Tool|null $tool
  * @property SquareTest|null $squareTest
  * @property StraightTest|null $straightTest
@@ -63,15 +65,26 @@ final class BenchSession extends Record
         return $this->belongsTo(Tool::class);
     }
 
+    /** @return BelongsTo<Making, $this> */
+    public function making(): BelongsTo
+    {
+        return $this->belongsTo(Making::class);
+    }
+
     public function isFiling(): bool
     {
         return $this->tool_id !== null;
     }
 
-    /** What is walked: honing, planing or filing. */
+    /** What is walked: honing, planing, filing or making. */
     public function purpose(): string
     {
-        return $this->isPlaning() ? 'planing' : ($this->isFiling() ? 'filing' : 'honing');
+        return match (true) {
+            $this->making_id !== null => 'making',
+            $this->isPlaning() => 'planing',
+            $this->isFiling() => 'filing',
+            default => 'honing',
+        };
     }
 
     public function isPlaning(): bool

@@ -17,6 +17,7 @@ use App\Models\Edge;
 use App\Models\EdgeEvent;
 use App\Models\Guide;
 use App\Models\LookOver;
+use App\Models\Making;
 use App\Models\Photo;
 use App\Models\Reference;
 use App\Models\ShadowBoard;
@@ -29,6 +30,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use JackRest\Core\Making\PlanKind;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -51,6 +53,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
+        Route::bind('plan', static fn (string $name): PlanKind => PlanKind::tryFrom($name) ?? abort(404));
+        Route::bind('making', static fn (string $id): Making => self::bench()->makings()->findOrFail($id));
         Route::bind('blank', static fn (string $id): Blank => self::bench()->blanks()->findOrFail($id));
         Route::bind('stretch', static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id));
         Route::bind('trued', static fn (string $key): Square|Straight|Reference => self::trued($key));

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfSession;
 use App\Bench\FilingSession;
+use App\Bench\MakingSession;
 use App\Bench\PlaningSession;
 use App\Http\Requests\FinishRequest;
 use App\Http\Resources\SessionResource;
@@ -22,10 +23,11 @@ final class FinishSession
     {
         abort_if($session->state !== 'running', 409, 'This session has ended already.');
         $done = $request->isDone();
-        $session->load('squareTest.square', 'straightTest.straight', 'tool');
+        $session->load('squareTest.square', 'straightTest.straight', 'tool', 'making');
         [$kind, $sentence, $write] = match ($session->purpose()) {
             'planing' => self::planing($session),
             'filing' => self::filing($session, $done),
+            'making' => self::making($session, $done),
             default => self::honing($session, $done),
         };
         $ledger->record($kind, $session->name(), $sentence, static function (Changes $changes) use ($session, $done, $request, $write): void {
@@ -34,7 +36,7 @@ final class FinishSession
             $write($changes, $now);
         });
 
-        return new JsonResponse(SessionResource::of($session));
+        return new JsonResponse(SessionResource::of($session->load('making.tool')));
     }
 
     /** @return array{string, string, callable(Changes, string): void} */
@@ -51,6 +53,14 @@ final class FinishSession
         $filing = new FilingSession($session, $done);
 
         return [$done ? 'filed' : 'filing-stopped', $filing->sentence(), $filing->write(...)];
+    }
+
+    /** @return array{string, string, callable(Changes, string): void} */
+    private static function making(BenchSession $session, bool $done): array
+    {
+        $making = new MakingSession($session, $done);
+
+        return ['made-on', $making->sentence(), $making->write(...)];
     }
 
     /** @return array{string, string, callable(Changes, string): void} */

@@ -21,6 +21,6 @@ final class SaveSession
             $changes->update($session, $request->progress($session), $request->version());
         });
 
-        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')));
+        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight', 'making.tool')));
     }
 }

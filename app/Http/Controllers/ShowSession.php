@@ -12,6 +12,6 @@ final class ShowSession
 {
     public function __invoke(BenchSession $session): JsonResponse
     {
-        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')));
+        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight', 'making.tool')));
     }
 }

@@ -36,6 +36,6 @@ final class StartSession
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')), 201);
+        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight', 'making.tool')), 201);
     }
 }

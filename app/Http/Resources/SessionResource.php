@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\AugersOfBench;
+use App\Bench\MakingSession;
 use App\Bench\ScrapersOfBench;
 use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
@@ -12,6 +13,7 @@ use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\ScraperSheet;
+use JackRest\Core\Making\Cautions;
 use JackRest\Core\Truing\PlaningStep;
 
 /** A session as bench mode walks it. */
@@ -26,7 +28,11 @@ final class SessionResource
             'edgeId' => $session->edge_id,
             'edge' => $session->name(),
             'purpose' => $session->purpose(),
-            'place' => $session->isFiling() ? self::placeOfFiling($session) : $session->reference()?->path(),
+            'place' => match ($session->purpose()) {
+                'making' => self::placeOfMaking($session),
+                'filing' => self::placeOfFiling($session),
+                default => $session->reference()?->path(),
+            },
             'state' => $session->state,
             'phase' => $session->phase,
             'atStep' => $session->at_step,
@@ -35,6 +41,7 @@ final class SessionResource
             'secondsPerStroke' => 1.0,
             'caution' => match ($session->purpose()) {
                 'planing' => PlaningStep::CAUTION,
+                'making' => Cautions::TEXT,
                 'filing' => match ($session->condition) {
                     ScrapersOfBench::TURNED => ScraperSheet::CAUTION,
                     AugersOfBench::FILED => AugerBitSheet::CAUTION,
@@ -43,6 +50,14 @@ final class SessionResource
                 default => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
             },
         ];
+    }
+
+    /** Where its first test is made, once it is made; until then its own page. */
+    private static function placeOfMaking(BenchSession $session): ?string
+    {
+        $making = $session->making;
+
+        return $making === null ? null : (MakingSession::placeOf($making) ?? $making->path());
     }
 
     private static function placeOfFiling(BenchSession $session): string

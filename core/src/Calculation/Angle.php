@@ -16,4 +16,9 @@ final class Angle
     {
         return cos(deg2rad($deg));
     }
+
+    public static function tan(float $deg): float
+    {
+        return tan(deg2rad($deg));
+    }
 }

@@ -31,6 +31,7 @@ use JackRest\Core\Fit\ShoulderFit;
 use JackRest\Core\Fit\SoleFit;
 use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
+use JackRest\Core\Making\BentBatten;
 use JackRest\Core\Timber\MoistureCourse;
 use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Truing\ShavingMap;
@@ -83,6 +84,7 @@ final class Catalogue
         ScraperBurr::class,
         WoodMovement::class,
         MoistureCourse::class,
+        BentBatten::class,
     ];
 
     /** @return array<string, Entry> keyed by name, in the order of the list */

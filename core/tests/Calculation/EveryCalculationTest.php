@@ -52,6 +52,7 @@ final class EveryCalculationTest extends TestCase
         'scraper-burr' => '{"burnisherDeg":10}',
         'wood-movement' => '{"species":"black cherry","ringAngleDeg":0,"widthMm":100,"from":{"mcPct":8},"to":{"tempC":20,"rhPct":65}}',
         'moisture-course' => '{"thicknessMm":12,"startMcPct":8,"climate":[{"day":0,"tempC":20,"rhPct":65}],"untilDay":14}',
+        'bent-batten' => '{"lengthMm":800,"riseMm":20,"thicknessMm":4,"widthMm":15,"stationsMm":[0,200,400]}',
         'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o","tools":["t"]}],"owned":[]}',
     ];
 

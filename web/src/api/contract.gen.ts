@@ -1668,6 +1668,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPlans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/plans/{plan}/makings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginMaking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makings/{making}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showMaking"];
+        put?: never;
+        post?: never;
+        delete: operations["leaveMaking"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/makings/{making}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["workOnMaking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wood": {
         parameters: {
             query?: never;
@@ -2601,6 +2681,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/bent-batten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The arc of a bent batten */
+        post: operations["calc-bent-batten"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2893,7 +2990,7 @@ export interface components {
             edgeId: number | null;
             edge: string;
             /** @enum {string} */
-            purpose: "honing" | "planing" | "filing";
+            purpose: "honing" | "planing" | "filing" | "making";
             place: string | null;
             /** @enum {string} */
             state: "running" | "finished" | "stopped";
@@ -2912,7 +3009,7 @@ export interface components {
             seconds: number;
             see: string;
             /** @enum {string} */
-            kind: "grind" | "hone" | "strop" | "plane" | "file";
+            kind: "grind" | "hone" | "strop" | "plane" | "file" | "make";
             edge: string;
             says: string;
             of: string;
@@ -3776,6 +3873,138 @@ export interface components {
             wind: string;
             cup: string;
         };
+        Plans: {
+            plans: components["schemas"]["ListedPlan"][];
+            makings: components["schemas"]["ListedMaking"][];
+        };
+        ListedPlan: {
+            value: string;
+            label: string;
+            says: string;
+            minutes: number;
+            days: number;
+        };
+        ListedMaking: {
+            id: number;
+            name: string;
+            says: string;
+            isWaiting: boolean;
+            isMade: boolean;
+        };
+        PlanSheet: {
+            figures: components["schemas"]["Typed"];
+            blanks: components["schemas"]["Typed"];
+        };
+        BeginMaking: {
+            figures: components["schemas"]["Typed"];
+            blanks: components["schemas"]["Typed"];
+            name: string;
+        };
+        PlanPreview: {
+            plan: string;
+            label: string;
+            says: string;
+            fields: components["schemas"]["PlanField"][];
+            figures: components["schemas"]["Figures"];
+            views: components["schemas"]["PlanView"][];
+            parts: components["schemas"]["PlanPart"][];
+            blanks: components["schemas"]["Word"][];
+            steps: components["schemas"]["MakingStep"][];
+            minutes: number;
+            days: number;
+            needs: components["schemas"]["PlanNeeds"];
+            lines: string[];
+            caution: string;
+            how: components["schemas"]["How"][];
+            next: components["schemas"]["Next"];
+            sound: boolean;
+            sheets: string[];
+        };
+        PlanField: {
+            name: string;
+            label: string;
+            hint: string;
+            step: number;
+            usual: string;
+            isLength: boolean;
+        };
+        PlanView: {
+            name: string;
+            widthMm: number;
+            heightMm: number;
+            seen: string[];
+            hidden: string[];
+            dims: components["schemas"]["PlanDim"][];
+        };
+        PlanDim: {
+            fromX: number;
+            fromY: number;
+            toX: number;
+            toY: number;
+            says: string;
+        };
+        PlanPart: {
+            key: string;
+            name: string;
+            count: number;
+            size: string;
+            rough: string;
+            wood: string;
+            from: components["schemas"]["PartFrom"] | null;
+            wrong: string | null;
+            isChosen: boolean;
+        };
+        PartFrom: {
+            id: number;
+            name: string;
+            says: string;
+            /** @enum {string} */
+            fitness: "good" | "doubtful" | "unfit";
+        };
+        MakingStep: {
+            title: string;
+            says: string;
+            check: string;
+            minutes: number;
+            tools: string;
+            wait: string | null;
+        };
+        PlanNeeds: {
+            says: string;
+            missing: components["schemas"]["PlanLack"][];
+            ladder: components["schemas"]["PlanGet"][];
+            cost: string;
+        };
+        PlanLack: {
+            operation: string;
+            says: string;
+        };
+        PlanGet: {
+            name: string;
+            price: string;
+            made: boolean;
+        };
+        Making: {
+            id: number;
+            version: number;
+            name: string;
+            plan: string;
+            label: string;
+            figures: components["schemas"]["Typed"];
+            steps: components["schemas"]["MakingStep"][];
+            done: number;
+            waitsUntil: string | null;
+            waitsFor: string;
+            isMade: boolean;
+            running: number | null;
+            place: string | null;
+            next: components["schemas"]["Next"];
+            caution: string;
+        };
+        WorkOnMaking: {
+            version: number;
+            early: boolean;
+        };
         Wood: {
             species: components["schemas"]["Word"][];
         };
@@ -4286,7 +4515,7 @@ export interface components {
             why: string;
             minutes: number | null;
             place: string;
-            does: string;
+            does: string | null;
         };
         WorkPiece: {
             id: number;
@@ -8095,6 +8324,163 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    showPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Plans */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plans"];
+                };
+            };
+        };
+    };
+    previewPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanSheet"];
+            };
+        };
+        responses: {
+            /** @description PlanPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    beginMaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginMaking"];
+            };
+        };
+        responses: {
+            /** @description Making */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    showMaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                making: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Making */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Making"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    leaveMaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                making: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Seen"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    workOnMaking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                making: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkOnMaking"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
     showWood: {
         parameters: {
             query?: never;
@@ -10772,6 +11158,61 @@ export interface operations {
                             /** @description moisture content of the wood on that day, per cent */
                             mcPct: number;
                         }[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-bent-batten": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description distance between the two pins its ends lie against, mm */
+                    lengthMm: number;
+                    /** @description how far its middle is pushed out, mm */
+                    riseMm: number;
+                    /** @description thickness of the batten in the plane of the bend, mm */
+                    thicknessMm: number;
+                    /** @description width of the batten across the bend, mm */
+                    widthMm: number;
+                    /**
+                     * @description where the arc is wanted, mm from one end
+                     * @default []
+                     */
+                    stationsMm?: number[];
+                    /**
+                     * @description stiffness of its wood along the grain, GPa
+                     * @default 11
+                     */
+                    elasticGPa?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how far the arc stands off the line between the pins, at each station, mm */
+                        offsetsMm: number[];
+                        /** @description force that holds its middle out, N */
+                        forceN: number;
+                        /** @description strain of its outermost fibre at the middle, per cent */
+                        strainPct: number;
+                        /** @description radius of the arc at the middle, where it is tightest, mm */
+                        radiusMm: number;
+                        /** @description slope of the arc at its ends, degrees */
+                        endSlopeDeg: number;
                     };
                 };
             };

@@ -21,9 +21,11 @@ export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] })
               <span className="block text-sm text-soft">{line.why}</span>
             </Link>
             {line.minutes !== null && <span className="shrink-0 text-sm">{line.minutes} min</span>}
-            <Button disabled={done.isPending} onClick={() => done.mutate(line.key)}>
-              {line.does}
-            </Button>
+            {line.does !== null && (
+              <Button disabled={done.isPending} onClick={() => done.mutate(line.key)}>
+                {line.does}
+              </Button>
+            )}
           </li>
         ))}
       </ul>

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Files\ClimateTable;
+use App\Models\Bench;
+use App\Models\Blank;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use JackRest\Core\Making\CutList;
+use JackRest\Core\Making\PlanSheet;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\ClimateLine;
+
+/** The cutting list of a plan out of the blanks on a bench's shelf. */
+final readonly class CuttingOfBench
+{
+    /** @var Collection<int, Blank> by id */
+    public Collection $blanks;
+
+    public CutList $list;
+
+    /** @param  array<string, string>  $chosen  the blank's number by the part's key */
+    public function __construct(Bench $bench, PlanSheet $sheet, array $chosen, LengthFormatter $format)
+    {
+        $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $this->blanks = $bench->blanks()->with('visits')->get()->toBase()->keyBy('id');
+        $known = array_filter($chosen, fn (string $id): bool => $this->blanks->has((int) $id));
+        $this->list = CutList::of($sheet->making->parts(), array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $known, ClimateTable::logOf($bench), $format);
+    }
+}

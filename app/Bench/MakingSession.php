@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Ledger\Changes;
+use App\Models\BenchSession;
+use App\Models\Making;
+use App\Models\Tool;
+use App\Models\ToolStatus;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Kit\ToolNamer;
+use JackRest\Core\Making\Sizes;
+use LogicException;
+
+/** One stage of a making as bench mode walks it, and what it leaves: steps done, a wait, or a tool on the board. */
+final readonly class MakingSession
+{
+    private Making $making;
+
+    /** Steps of the making that are done when this session ends here. */
+    private int $done;
+
+    public function __construct(private BenchSession $session, bool $isDone)
+    {
+        $this->making = $session->making ?? throw new LogicException('a session of making has something to make');
+        $this->done = $this->making->done + ($isDone ? count($session->steps) : $session->at_step);
+    }
+
+    /** @return array<string, mixed> */
+    public static function columns(Making $making): array
+    {
+        $steps = array_map(static fn (array $step): array => [
+            'stone' => $step['title'], 'particleUm' => 0.0, 'kind' => 'make', 'strokes' => 0, 'seconds' => 60 * $step['minutes'], 'see' => $step['check'], 'says' => $step['says'], 'edge' => $step['tools'],
+        ], $making->stage());
+
+        return SessionOfPlan::columns('making', $steps, [], $making->name) + ['making_id' => $making->id];
+    }
+
+    public function write(Changes $changes, string $now): void
+    {
+        $isMade = $this->done === count($this->making->steps);
+        $wait = $this->done === $this->making->done || $isMade ? 0.0 : $this->making->steps[$this->done - 1]['waitDays'];
+        $changes->update($this->making, [
+            'done' => $this->done,
+            'waits_until' => $wait > 0 ? Carbon::parse($now)->addMinutes((int) (1440 * $wait))->toIso8601ZuluString() : null,
+            ...($isMade ? ['state' => 'made', 'tool_id' => $this->hang($changes)->id] : []),
+        ]);
+    }
+
+    public function sentence(): string
+    {
+        $name = $this->making->name;
+        if ($this->done === count($this->making->steps)) {
+            return "Made the $name: it hangs on the board. Test it before you trust it.";
+        }
+        $count = $this->done - $this->making->done;
+        $waits = $count > 0 ? $this->making->steps[$this->done - 1]['waitsFor'] : '';
+
+        return match (true) {
+            $count === 0 => "Stopped at the $name, with no step done.",
+            $waits !== '' => "Made on at the $name: $count ".($count === 1 ? 'step' : 'steps').'. It waits now: '.$waits.'.',
+            default => "Made on at the $name: $count ".($count === 1 ? 'step.' : 'steps.'),
+        };
+    }
+
+    /** The tool comes with its reference, which knows its wood and has never been tested. */
+    private function hang(Changes $changes): Tool
+    {
+        $made = $this->making->plan->of(new Sizes(array_map(floatval(...), $this->making->sizes)))->made();
+        $tool = $changes->create($changes->bench->tools(), [
+            'kind' => $made->kind, 'name' => (new ToolNamer)->name(ToolKinds::named($made->kind), $made->sizes).($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
+            'status' => ToolStatus::Owned, 'size' => $made->sizes, 'price' => null, 'bought_for' => 'made',
+        ]);
+        ReferencesOfTool::bring($changes, $tool);
+        $reference = ReferencesOfTool::broughtBy($tool);
+        if ($reference !== null && $this->making->wood !== null) {
+            $changes->update($reference, ['wood' => $this->making->wood]);
+        }
+
+        return $tool;
+    }
+
+    /** Where its first test is made; null: what was made is no reference. */
+    public static function placeOf(Making $making): ?string
+    {
+        return $making->tool === null ? null : ReferencesOfTool::broughtBy($making->tool)?->path();
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use JackRest\Core\Making\PlanKind;
+use JackRest\Core\Making\PlanSheet;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** The sizes chosen for a plan, and the blanks its parts are wanted from. */
+class PlanRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...self::figures('figures'), ...self::figures('blanks')];
+    }
+
+    public function sheet(PlanKind $plan, LengthFormatter $format): PlanSheet
+    {
+        return PlanSheet::of($plan, $this->typedUnder('figures'), $format);
+    }
+
+    /** @return array<string, string> the blank's number by the part's key */
+    public function chosen(): array
+    {
+        return array_filter($this->typedUnder('blanks'), static fn (string $id): bool => ctype_digit($id));
+    }
+}

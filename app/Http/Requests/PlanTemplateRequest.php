@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Making\PlanKind;
+use JackRest\Core\Making\PlanPrint;
+use JackRest\Core\Making\PlanSheet;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** The sizes a template is asked for, in the address, as they were typed. */
+final class PlanTemplateRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['figures' => ['sometimes', 'array'], 'figures.*' => ['nullable', 'string', 'max:60']];
+    }
+
+    /** @throws InvalidInput beside the field as it was typed */
+    public function template(PlanKind $plan, LengthFormatter $format): PlanPrint
+    {
+        $sheet = PlanSheet::of($plan, $this->typedUnder('figures'), $format);
+        SoundSheet::orRefuse('figures', $sheet->figures);
+
+        return new PlanPrint(ucfirst($plan->label()), $sheet->making->views($format));
+    }
+}

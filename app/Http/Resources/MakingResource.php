@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Bench\MakingSession;
+use App\Models\Making;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Making\Cautions;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** Something that is being made: its steps, what is done, what it waits for. */
+final class MakingResource
+{
+    /** @return array<string, mixed> */
+    public static function of(Making $making, LengthFormatter $format): array
+    {
+        $now = Carbon::now()->toIso8601ZuluString();
+
+        return [
+            'id' => $making->id,
+            'version' => $making->version,
+            'name' => $making->name,
+            'plan' => $making->plan->value,
+            'label' => $making->plan->label(),
+            'figures' => (object) self::typed($making, $format),
+            'steps' => array_map(static fn (array $step): array => ['title' => $step['title'], 'says' => $step['says'], 'check' => $step['check'], 'minutes' => (int) round($step['minutes']), 'tools' => $step['tools'], 'wait' => PlanResource::wait($step['waitDays'], $step['waitsFor'])], $making->steps),
+            'done' => $making->done,
+            'waitsUntil' => $making->isWaiting($now) ? $making->waits_until : null,
+            'waitsFor' => $making->waitsFor(),
+            'isMade' => $making->state === 'made',
+            'running' => $making->sessions()->where('state', 'running')->first()?->id,
+            'place' => $making->state === 'made' ? MakingSession::placeOf($making) : null,
+            'next' => self::next($making, $now),
+            'caution' => Cautions::TEXT,
+        ];
+    }
+
+    /** Where it stands, in a few words. */
+    public static function standing(Making $making, string $now): string
+    {
+        return match (true) {
+            $making->state === 'made' => 'made; it hangs on the board',
+            $making->isWaiting($now) => "waits for {$making->waitsFor()} until ".Carbon::parse((string) $making->waits_until)->format('j F'),
+            default => 'step '.($making->done + 1).' of '.count($making->steps).": {$making->steps[$making->done]['title']}",
+        };
+    }
+
+    /** @return array{says: string, why: string} */
+    private static function next(Making $making, string $now): array
+    {
+        if ($making->state === 'made') {
+            return ['says' => 'It is made. Test it before you trust it.', 'why' => 'It hangs on the board; its first test begins its history.'];
+        }
+        $step = $making->steps[$making->done];
+        $minutes = (int) round(array_sum(array_column($making->stage(), 'minutes')));
+
+        return $making->isWaiting($now)
+            ? ['says' => 'Wait until '.Carbon::parse((string) $making->waits_until)->format('j F').'.', 'why' => ucfirst($making->waitsFor()).'. Then: '.lcfirst($step['title']).'.']
+            : ['says' => "{$step['title']}.", 'why' => "$minutes minutes at the bench, about, until it waits again or is done."];
+    }
+
+    /** @return array<string, string> */
+    private static function typed(Making $making, LengthFormatter $format): array
+    {
+        $typed = [];
+        foreach ($making->plan->fields() as $field) {
+            $value = (float) ($making->sizes[$field->name] ?? 0.0);
+            $typed[$field->name] = $field->unit === DimensionUnit::Length ? $format->typed($value) : LengthFormatter::decimal($value, 3);
+        }
+
+        return $typed;
+    }
+}

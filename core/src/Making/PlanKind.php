@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Making;
+
+use JackRest\Core\Making\Plans\BenchHook;
+use JackRest\Core\Making\Plans\BridleSquare;
+use JackRest\Core\Making\Plans\Mallet;
+use JackRest\Core\Making\Plans\ShootingBoard;
+use JackRest\Core\Making\Plans\SlopeTemplate;
+use JackRest\Core\Making\Plans\Straightedge;
+use JackRest\Core\Making\Plans\TenonSquare;
+use JackRest\Core\Making\Plans\WindingSticks;
+
+/** What can be made by a plan. A new one is a case here and a class of `Making`. */
+enum PlanKind: string
+{
+    case BridleSquare = 'bridle-square';
+    case TenonSquare = 'tenon-square';
+    case Straightedge = 'straightedge';
+    case WindingSticks = 'winding-sticks';
+    case SlopeTemplate = 'slope-template';
+    case ShootingBoard = 'shooting-board';
+    case BenchHook = 'bench-hook';
+    case Mallet = 'mallet';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::BridleSquare => 'try square, bridle joint and pins',
+            self::TenonSquare => 'try square, twin through tenons',
+            self::Straightedge => 'straightedge with an arched back',
+            self::WindingSticks => 'pair of winding sticks',
+            self::SlopeTemplate => 'slope template, two-sided',
+            self::ShootingBoard => 'shooting board',
+            self::BenchHook => 'bench hook',
+            self::Mallet => 'mallet',
+        };
+    }
+
+    public function says(): string
+    {
+        return match ($this) {
+            self::BridleSquare => 'The blade is glued into a slot in the stock and pinned: simple, and good.',
+            self::TenonSquare => 'Two tenons of the blade go through the stock: more work to get square.',
+            self::Straightedge => 'One true edge; the other follows a bent batten, so that nobody mistakes it.',
+            self::WindingSticks => 'Made as one piece and ripped apart, one with a line of contrasting wood.',
+            self::SlopeTemplate => 'A fenced plate with the slope on both sides: tails are marked both ways round from one face.',
+            self::ShootingBoard => 'Guides a plane square across an end.',
+            self::BenchHook => 'Holds small work against the saw.',
+            self::Mallet => 'A head with a tapered mortise: the harder it strikes, the tighter it sits.',
+        };
+    }
+
+    /** @return class-string<Making> */
+    private function plan(): string
+    {
+        return match ($this) {
+            self::BridleSquare => BridleSquare::class,
+            self::TenonSquare => TenonSquare::class,
+            self::Straightedge => Straightedge::class,
+            self::WindingSticks => WindingSticks::class,
+            self::SlopeTemplate => SlopeTemplate::class,
+            self::ShootingBoard => ShootingBoard::class,
+            self::BenchHook => BenchHook::class,
+            self::Mallet => Mallet::class,
+        };
+    }
+
+    /** @return non-empty-list<PlanField> */
+    public function fields(): array
+    {
+        return $this->plan()::fields();
+    }
+
+    public function of(Sizes $sizes): Making
+    {
+        $class = $this->plan();
+
+        return new $class($sizes);
+    }
+}

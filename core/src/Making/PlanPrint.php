@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Making;
+
+use JackRest\Core\Outline\Path;
+use JackRest\Core\Print\Line;
+use JackRest\Core\Print\Mark;
+use JackRest\Core\Print\Sheet;
+use JackRest\Core\Print\Text;
+use JackRest\Core\Print\Tile;
+use JackRest\Core\Print\Tiling;
+use JackRest\Core\Print\Trace;
+
+/**
+ * The views of a plan at true size, one below the other, over as many sheets as it takes; long ones lie along the paper.
+ * Cut the face out and prick through.
+ */
+final readonly class PlanPrint
+{
+    private const SEEN_MM = 0.3;
+
+    private const HIDDEN_MM = 0.2;
+
+    private const NAME_MM = 4.0;
+
+    private const BETWEEN_MM = 14.0;
+
+    private const LEFT_MM = 4.0;
+
+    private const TOP_MM = 10.0;
+
+    public float $width;
+
+    public float $height;
+
+    /** @var list<Mark> */
+    private array $marks;
+
+    /** @param  non-empty-list<View>  $views */
+    public function __construct(private string $title, array $views)
+    {
+        $marks = [];
+        $y = self::TOP_MM;
+        $widest = 0.0;
+        foreach ($views as $index => $view) {
+            [$upright, $isTurned] = self::upright($view);
+            array_push($marks, new Text(self::LEFT_MM, $y - 3, $upright->name.($isTurned ? ' (lies along the paper)' : ''), self::NAME_MM, true), ...self::view($upright, "view-$index", self::LEFT_MM, $y));
+            $y += $upright->height + self::BETWEEN_MM;
+            $widest = max($widest, $upright->width);
+        }
+        $this->marks = $marks;
+        $this->width = $widest + 2 * self::LEFT_MM;
+        $this->height = $y;
+    }
+
+    /** @return list<Tile> */
+    public function tiles(): array
+    {
+        return Tiling::tiles($this->title, $this->width, $this->height, $this->marks);
+    }
+
+    /** All of it in one drawing, for a long printer. */
+    public function whole(): Sheet
+    {
+        return new Sheet($this->title, [...$this->marks, ...Sheet::checkLine(self::LEFT_MM, $this->height + 6)], max($this->width, self::LEFT_MM + Sheet::CHECK_MM + 70.0), $this->height + 12.0);
+    }
+
+    /** @return array{View, bool} a view wider than the paper is turned where that takes fewer sheets */
+    private static function upright(View $view): array
+    {
+        if ($view->width <= Tiling::WIDTH_MM - 2 * self::LEFT_MM || $view->width <= $view->height) {
+            return [$view, false];
+        }
+        $turn = static fn (Path $path): Path => $path->turned($view->height);
+
+        return [new View($view->name, $view->height, $view->width, array_map($turn, $view->seen), array_map($turn, $view->hidden)), true];
+    }
+
+    /** @return list<Mark> */
+    private static function view(View $view, string $of, float $x, float $y): array
+    {
+        return [
+            ...array_map(static fn (Path $path): Trace => new Trace($path->moved($x, $y), $of, self::SEEN_MM), $view->seen),
+            ...array_merge([], ...array_map(static fn (Path $path): array => self::dashed($path->moved($x, $y)), $view->hidden)),
+        ];
+    }
+
+    /** @return list<Line> */
+    private static function dashed(Path $path): array
+    {
+        return array_map(static fn (Line $line): Line => new Line($line->fromX, $line->fromY, $line->toX, $line->toY, self::HIDDEN_MM, true), (new Trace($path, 'hidden'))->lines());
+    }
+}

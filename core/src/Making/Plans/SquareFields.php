@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Making\Plans;
+
+use JackRest\Core\Making\Made;
+use JackRest\Core\Making\PlanField;
+use JackRest\Core\Making\Sizes;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Hardness;
+
+/** What both builds of a try square have in common. Proportions: common practice, no source. */
+final class SquareFields
+{
+    public const WOOD = Hardness::Hard;
+
+    /** Blades from here on are a large square's. */
+    private const LARGE_MM = 400.0;
+
+    /** What the stock must reach beyond the joint, mm; from memory. */
+    private const BEYOND_MM = 25.0;
+
+    /** @return non-empty-list<PlanField> */
+    public static function list(): array
+    {
+        return [
+            PlanField::length('blade', 'Blade, beyond the stock', 200.0, 60.0, 900.0, 'what it can mark across', 10),
+            PlanField::length('bladeWidth', 'Width of the blade', static fn (Sizes $s): float => Sizes::round(0.2 * $s->get('blade'), 25.0, 60.0), 12.0, 90.0),
+            PlanField::length('stock', 'Length of the stock', static fn (Sizes $s): float => Sizes::round(0.7 * $s->get('blade'), 60.0, 500.0), 40.0, 600.0, '', 10),
+            PlanField::length('stockWidth', 'Width of the stock', static fn (Sizes $s): float => $s->get('bladeWidth'), 15.0, 90.0),
+            PlanField::length('stockThickness', 'Thickness of the stock', static fn (Sizes $s): float => Sizes::round(0.5 * $s->get('bladeWidth'), 15.0, 30.0), 9.0, 60.0, '', 0.5),
+            PlanField::length('bladeThickness', 'Thickness of the blade', static fn (Sizes $s): float => Sizes::round($s->get('stockThickness') / 3, 3.0, 20.0), 2.0, 30.0, 'a third of the stock', 0.5),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public static function wrong(Sizes $sizes, LengthFormatter $format): array
+    {
+        $least = $sizes->get('bladeWidth') + self::BEYOND_MM;
+
+        return $sizes->get('stock') < $least ? ['stock' => "Too short to lie along an edge: {$format->dimension($least)} at least, for a blade that wide."] : [];
+    }
+
+    public static function made(Sizes $sizes): Made
+    {
+        return new Made($sizes->get('blade') >= self::LARGE_MM ? 'large-square' : 'try-square', ['blade' => $sizes->get('blade'), 'stock' => $sizes->get('stock'), 'bladeWidth' => $sizes->get('bladeWidth'), 'stockWidth' => $sizes->get('stockWidth')]);
+    }
+}

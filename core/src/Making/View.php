@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Making;
+
+use JackRest\Core\Outline\Path;
+
+/** One view of what is made, as a shop drawing has it: what is seen, what is hidden, its dimensions; mm from its upper left corner. */
+final readonly class View
+{
+    /**
+     * @param  list<Path>  $seen
+     * @param  list<Path>  $hidden
+     * @param  list<Dim>  $dims
+     */
+    public function __construct(public string $name, public float $width, public float $height, public array $seen, public array $hidden = [], public array $dims = [])
+    {
+    }
+}
