@@ -205,6 +205,18 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/blanks/BlanksPage')).BlanksPage }),
       },
       {
+        path: '/true/plans',
+        lazy: async () => ({ Component: (await import('./places/true/plans/PlansPage')).PlansPage }),
+      },
+      {
+        path: '/true/plans/:plan',
+        lazy: async () => ({ Component: (await import('./places/true/plans/PlanPage')).PlanPage }),
+      },
+      {
+        path: '/true/makings/:id',
+        lazy: async () => ({ Component: (await import('./places/true/plans/MakingPage')).MakingPage }),
+      },
+      {
         path: '/true/wood',
         lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
       },

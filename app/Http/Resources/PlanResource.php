@@ -99,7 +99,7 @@ final class PlanResource
             'name' => $view->name, 'widthMm' => $view->width, 'heightMm' => $view->height,
             'seen' => array_map(OutlineResource::path(...), $view->seen),
             'hidden' => array_map(OutlineResource::path(...), $view->hidden),
-            'dims' => array_map(static fn (Dim $dim): array => ['fromX' => $dim->fromX, 'fromY' => $dim->fromY, 'toX' => $dim->toX, 'toY' => $dim->toY, 'says' => $dim->says], $view->dims),
+            'dims' => array_map(static fn (Dim $dim): array => ['fromX' => $dim->fromX, 'fromY' => $dim->fromY, 'toX' => $dim->toX, 'toY' => $dim->toY, 'says' => $dim->says, 'side' => $dim->side], $view->dims),
         ];
     }
 

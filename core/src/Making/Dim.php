@@ -4,20 +4,23 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Making;
 
-/** A dimension of a view: between two points of it, mm, with its line standing off by so much to the right or below. */
+/** A dimension of a view: between two points of it, mm; its line stands off to a side where there is room. */
 final readonly class Dim
 {
-    private function __construct(public float $fromX, public float $fromY, public float $toX, public float $toY, public string $says)
+    /** @param  'above'|'below'|'left'|'right'|null  $side  null: the nearer side of the view */
+    private function __construct(public float $fromX, public float $fromY, public float $toX, public float $toY, public string $says, public ?string $side)
     {
     }
 
-    public static function across(float $from, float $to, float $y, string $says): self
+    /** @param  'above'|'below'|null  $side */
+    public static function across(float $from, float $to, float $y, string $says, ?string $side = null): self
     {
-        return new self($from, $y, $to, $y, $says);
+        return new self($from, $y, $to, $y, $says, $side);
     }
 
-    public static function down(float $from, float $to, float $x, string $says): self
+    /** @param  'left'|'right'|null  $side */
+    public static function down(float $from, float $to, float $x, string $says, ?string $side = null): self
     {
-        return new self($x, $from, $x, $to, $says);
+        return new self($x, $from, $x, $to, $says, $side);
     }
 }

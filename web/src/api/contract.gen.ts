@@ -3942,6 +3942,8 @@ export interface components {
             toX: number;
             toY: number;
             says: string;
+            /** @enum {string|null} */
+            side: "above" | "below" | "left" | "right" | null;
         };
         PlanPart: {
             key: string;

@@ -67,7 +67,7 @@ final readonly class BridleSquare implements Making
         $face = new View('Face', $sw + $b, max($stock, $w), [
             Path::box(0, 0, $sw, $stock), Path::box($sw, 0, $b, $w), ...array_map(fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2), $this->pins()),
         ], [Path::open([0.0, $w], [$sw, $w])], [
-            Dim::across($sw, $sw + $b, $w, $format->dimension($b)), Dim::down(0, $w, $sw + $b, $format->dimension($w)),
+            Dim::across($sw, $sw + $b, $w, $format->dimension($b), 'below'), Dim::down(0, $w, $sw + $b, $format->dimension($w)),
             Dim::down(0, $stock, 0, $format->dimension($stock)), Dim::across(0, $sw, $stock, $format->dimension($sw)),
         ]);
         $wall = $this->wall();

@@ -88,11 +88,11 @@ final readonly class Mallet implements Making
             Path::closed([$middle - $foot, self::PROUD_MM + $height], [$middle + $foot, self::PROUD_MM + $height], [$middle + $foot * 0.9, self::PROUD_MM + $height + $below], [$middle - $foot * 0.9, self::PROUD_MM + $height + $below]),
             Path::open([$middle - $top, self::PROUD_MM], [$middle - $top, 0.0], [$middle + $top, 0.0], [$middle + $top, self::PROUD_MM]),
         ], [Path::open([$middle - $top, self::PROUD_MM], [$middle - $foot, self::PROUD_MM + $height]), Path::open([$middle + $top, self::PROUD_MM], [$middle + $foot, self::PROUD_MM + $height])], [
-            Dim::across(0, $head, self::PROUD_MM, $format->dimension($head)), Dim::down(self::PROUD_MM, self::PROUD_MM + $height, $head, $format->dimension($height)), Dim::down(0, self::PROUD_MM + $height + $below, 0, $format->dimension($handle)),
+            Dim::across($step, $head - $step, self::PROUD_MM + $height, $format->dimension($head - 2 * $step), 'below'), Dim::down(self::PROUD_MM, self::PROUD_MM + $height, $head, $format->dimension($height)), Dim::down(0, self::PROUD_MM + $height + $below, 0, $format->dimension($handle)),
         ]);
         $thick = $s->get('thickness');
         $above = new View('From above', $head, $thick, [Path::box(0, 0, $head, $thick), Path::box($middle - $top, ($thick - $this->tongue()) / 2, 2 * $top, $this->tongue())], [], [
-            Dim::across($middle - $top, $middle + $top, $thick, $format->dimension(2 * $top)), Dim::down(0, $thick, $head, $format->dimension($thick)),
+            Dim::across($middle - $top, $middle + $top, $thick, $format->dimension(2 * $top)), Dim::across(0, $head, 0, $format->dimension($head)), Dim::down(0, $thick, $head, $format->dimension($thick)),
         ]);
 
         return [$face, $above];

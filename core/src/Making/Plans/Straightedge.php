@@ -85,7 +85,7 @@ final readonly class Straightedge implements Making
         $corner = static fn (float $at, float $from, float $to): array => array_map(static fn (int $chord): array => [$at + $round * cos(deg2rad($from + ($to - $from) * $chord / 12)), $top + $round - $round * sin(deg2rad($from + ($to - $from) * $chord / 12))], range(0, 12));
         $arc = array_map(fn (int $chord): array => [$round + $this->span() * $chord / self::CHORDS, $top - BentBatten::offset($this->span(), $top, $this->span() * $chord / self::CHORDS)], range(1, self::CHORDS - 1));
         $outline = Path::closed([0.0, $width], ...$corner($round, 180, 90), ...$arc, ...$corner($length - $round, 90, 0), ...[[$length, $width]]);
-        $dims = [Dim::across(0, $length, $width, $format->dimension($length)), Dim::down(0, $width, $length / 2, $format->dimension($width)), Dim::down($top, $width, 0, $format->dimension($end))];
+        $dims = [Dim::across(0, $length, $width, $format->dimension($length)), Dim::down(0, $width, $length, $format->dimension($width)), Dim::down($top, $width, 0, $format->dimension($end))];
 
         return [new View('Face; its lower edge is the true one', $length, $width, [$outline, Path::disc($length - 1.5 * $round - self::HOLE_MM, $top + $end / 2, self::HOLE_MM / 2)], [], $dims)];
     }
@@ -99,7 +99,7 @@ final readonly class Straightedge implements Making
             CommonSteps::prepare($this->parts(), $format),
             CommonSteps::rest(),
             CommonSteps::again($this->piece(), $format),
-            new MakingStep('Draw the arc', "Drive a pin {$format->dimension($this->roundMm())} from each end, {$format->dimension($s->get('endWidth'))} from the true edge. Bend a batten of {$format->dimension($s->get('battenThickness'))} × {$format->dimension($s->get('battenWidth'))} against them, its middle {$format->dimension($s->get('width'))} from the true edge – it wants about ".LengthFormatter::decimal($force, 0).' N, '.LengthFormatter::decimal($force / 9.81, 1).' kg – and draw along it. Draw the round ends from the template.', 'The line is fair, seen low along it.', 10, 'batten, pins, pencil'),
+            new MakingStep('Draw the arc', "Drive a pin {$format->dimension($this->roundMm())} from each end, {$format->dimension($s->get('endWidth'))} from the true edge. Bend a batten of {$format->dimension($s->get('battenThickness'))} × {$format->dimension($s->get('battenWidth'))} against them, its middle {$format->dimension($s->get('width'))} from the true edge – it wants about ".LengthFormatter::decimal($force, 1).' N, '.LengthFormatter::decimal($force / 9.81, 2).' kg – and draw along it. Draw the round ends from the template.', 'The line is fair, seen low along it.', 10, 'batten, pins, pencil'),
             new MakingStep('Saw and shape the back', 'Saw close to the line, then down to it with the plane, the ends with a spokeshave. Never the true edge.', 'Fair to the finger, with no flat.', round(10 + Minutes::sawn($s->get('length') * $s->get('thickness'))), 'saw, plane, spokeshave'),
             new MakingStep('Bore the hole', "Bore {$format->dimension(self::HOLE_MM)} through near one end, from both faces.", 'It hangs with the true edge to the wall.', 5, 'brace and bit'),
             CommonSteps::oil(),
@@ -134,7 +134,7 @@ final readonly class Straightedge implements Making
         return [
             'Width of the back from one end to the middle, and the same from the other: '.implode('; ', $heights).'.',
             'The batten is tightest in the middle, with a radius of '.$format->dimension(round($batten->radiusMm)).'; a circle through the same three points would stand up to '.$format->small($this->fromCircleMm()).' further out.',
-            'Holding it takes '.LengthFormatter::decimal($batten->forceN, 0).' N; its outer fibre is strained by '.LengthFormatter::decimal($batten->strainPct, 2).' %.',
+            'Holding it takes '.LengthFormatter::decimal($batten->forceN, 1).' N; its outer fibre is strained by '.LengthFormatter::decimal($batten->strainPct, 2).' %.',
         ];
     }
 

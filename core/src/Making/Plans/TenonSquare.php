@@ -71,7 +71,7 @@ final readonly class TenonSquare implements Making
         [$b, $w, $stock, $sw, $t, $horn] = [$s->get('blade'), $s->get('bladeWidth'), $s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness'), $this->horn()];
         $tenons = array_map(static fn (array $tenon): Path => Path::box(0, $horn + $tenon[0], $sw, $tenon[1]), $this->tenons());
         $face = new View('Face', $sw + $b, $stock, [Path::box(0, 0, $sw, $stock), Path::box($sw, $horn, $b, $w)], $tenons, [
-            Dim::across($sw, $sw + $b, $horn + $w, $format->dimension($b)), Dim::down($horn, $horn + $w, $sw + $b, $format->dimension($w)),
+            Dim::across($sw, $sw + $b, $horn + $w, $format->dimension($b), 'below'), Dim::down($horn, $horn + $w, $sw + $b, $format->dimension($w)),
             Dim::down(0, $stock, 0, $format->dimension($stock)), Dim::across(0, $sw, $stock, $format->dimension($sw)),
         ]);
         $wall = $this->wall();

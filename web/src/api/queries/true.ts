@@ -141,3 +141,24 @@ export const blankPreview = (body: Schemas['BlankSheet']) =>
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })
+
+export const plans = () =>
+  queryOptions({
+    queryKey: [UNDER, 'plans'],
+    queryFn: ({ signal }) => answered(client.GET('/api/plans', { signal })),
+  })
+
+export const planPreview = (plan: string, body: Schemas['PlanSheet']) =>
+  queryOptions({
+    queryKey: [UNDER, 'plan-preview', plan, body],
+    queryFn: ({ signal }) =>
+      answered(client.POST('/api/plans/{plan}/preview', { params: { path: { plan } }, body, signal })),
+    placeholderData: keepPreviousData,
+  })
+
+export const making = (id: number) =>
+  queryOptions({
+    queryKey: [UNDER, 'making', id],
+    queryFn: ({ signal }) =>
+      answered(client.GET('/api/makings/{making}', { params: { path: { making: id } }, signal })),
+  })

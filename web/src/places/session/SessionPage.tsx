@@ -124,6 +124,7 @@ function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
 function Ended({ at }: { at: Schemas['Session'] }) {
   if (at.purpose === 'planing') return <Planed at={at} />
   if (at.purpose === 'filing') return <Filed at={at} />
+  if (at.purpose === 'making') return <MadeOn at={at} />
   const done = at.steps.flatMap((step, index) =>
     (at.counted[index] ?? 0) > 0
       ? [`${at.counted[index]} strokes on the ${step.stone}${at.edgeId === null ? ` (${step.edge})` : ''}`]
@@ -195,6 +196,31 @@ function Filed({ at }: { at: Schemas['Session'] }) {
         </Link>
         <Link to={at.place ?? '/edges/saws'} className="py-3 underline underline-offset-4">
           See the tool
+        </Link>
+      </p>
+    </main>
+  )
+}
+
+/** A stage of making: on to its page, which knows what it waits for, or to its first test. */
+function MadeOn({ at }: { at: Schemas['Session'] }) {
+  const isMade = at.place !== null && !at.place.startsWith('/true/makings')
+  return (
+    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
+      <h1 className="text-4xl">
+        {isMade ? `✓ The ${at.edge} is made.` : at.state === 'finished' ? '✓ Done for now.' : 'Stopped.'}
+      </h1>
+      <p className="text-xl text-soft">
+        {isMade
+          ? 'It hangs on the board. Trust it once it is tested.'
+          : `What is done of the ${at.edge} is in the diary; its page says when to go on.`}
+      </p>
+      <p className="flex flex-wrap gap-6 text-xl">
+        <Link to={at.place ?? '/true/plans'} className="bg-ink px-5 py-3 font-bold text-on-ink">
+          {isMade ? 'Test it' : 'See where it stands'}
+        </Link>
+        <Link to="/" className="py-3 underline underline-offset-4">
+          Back to the bench
         </Link>
       </p>
     </main>

@@ -35,6 +35,22 @@ describe('forward', () => {
   })
 })
 
+describe('making', () => {
+  const steps = [
+    { kind: 'make', strokes: 0 },
+    { kind: 'make', strokes: 0 },
+  ] as const
+  it('goes from doing to looking to the next step, and back the same way', () => {
+    const looked = forward(start, steps).to
+    expect(looked).toEqual({ ...start, phase: 'check' })
+    const second = forward(looked, steps).to
+    expect(second).toEqual({ ...start, atStep: 1 })
+    expect(backward(second, steps)).toEqual(looked)
+    expect(backward(looked, steps)).toEqual(start)
+    expect(forward({ ...second, phase: 'check' }, steps).finish).toBe(true)
+  })
+})
+
 describe('backward', () => {
   it('has nowhere to go from the beginning', () => {
     expect(backward(start, stones)).toBeNull()

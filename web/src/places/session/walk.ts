@@ -19,12 +19,12 @@ export interface Move {
 export const isTapped = (step: Pick<Step, 'kind'>): boolean => step.kind === 'plane' || step.kind === 'file'
 
 /**
- * One tap on. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, at a
+ * One tap on. Making has nothing to count: it is done, then looked at. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, at a
  * saw a tooth, and the last of them goes on by itself.
  */
 export function forward(at: Standing, steps: readonly Step[]): Move {
   const step = steps[at.atStep]
-  if (at.phase === 'fetch') return on({ ...at, phase: 'stroke' })
+  if (at.phase === 'fetch') return on({ ...at, phase: step?.kind === 'make' ? 'check' : 'stroke' })
   if (step && isTapped(step)) {
     const counted = withCount(at, (at.counted[at.atStep] ?? 0) + 1)
     return (counted[at.atStep] ?? 0) < step.strokes ? on({ ...at, counted }) : next({ ...at, counted }, steps)
@@ -49,7 +49,7 @@ export function backward(at: Standing, steps: readonly Step[]): Standing | null 
   const taps = step !== undefined && isTapped(step)
   switch (at.phase) {
     case 'check':
-      return { ...at, phase: 'stroke' }
+      return { ...at, phase: step?.kind === 'make' ? 'fetch' : 'stroke' }
     case 'stroke':
       return taps && count > 0
         ? { ...at, counted: withCount(at, count - 1) }

@@ -17,6 +17,7 @@ export function words(
 ): Words {
   if (step.kind === 'plane') return planing(phase, step)
   if (step.kind === 'file') return filing(phase, step)
+  if (step.kind === 'make') return making(phase, step, isLast)
   const sameStone = before?.stone === step.stone
   switch (phase) {
     case 'fetch':
@@ -53,9 +54,20 @@ function filing(phase: Schemas['Session']['phase'], step: Step): Words {
     : { says: step.says, under: `Done when: ${step.see}`, button: `One ${ONE[step.of] ?? step.of}` }
 }
 
+/** A step of making: what is done, then what is looked at. */
+function making(phase: Schemas['Session']['phase'], step: Step, isLast: boolean): Words {
+  return phase === 'check'
+    ? { says: 'Now look', under: step.see, button: isLast ? 'Yes: done for now' : 'Yes: next' }
+    : {
+        says: step.stone,
+        under: `${step.says} About ${Math.round(step.seconds / 60)} minutes, with ${step.edge}.`,
+        button: 'Done: look at it',
+      }
+}
+
 /** The heading of a step in a batch: which edge is in hand. */
 export const inHand = (session: Pick<Schemas['Session'], 'edge' | 'edgeId'>, step: Step): string =>
-  session.edgeId === null && step.edge !== '' ? step.edge : session.edge
+  session.edgeId === null && step.edge !== '' && step.kind !== 'make' ? step.edge : session.edge
 
 /** Whether strokes are counted at it: nobody counts them at a wheel. */
 export const isCounted = (step: Step): boolean => step.strokes > 0

@@ -3,6 +3,7 @@ import { PageNav } from '../../parts/PageNav'
 const pages = [
   { to: '/true', name: 'References', end: true },
   { to: '/true/season', name: 'The season', end: false },
+  { to: '/true/plans', name: 'Plans', end: false },
   { to: '/true/blanks', name: 'Blanks', end: false },
   { to: '/true/wood', name: 'Wood', end: false },
 ] as const

@@ -1,0 +1,84 @@
+import type { Schemas } from '../api/client'
+import { Dimension } from './Dimension'
+import { offset, type Placed } from './planLayout'
+
+const AWAY = 18
+
+interface PlanDrawingProps {
+  placed: readonly Placed[]
+  scale: number
+}
+
+/** A shop drawing: each view with its name and its dimensions, all to one scale. */
+export function PlanDrawing({ placed, scale }: PlanDrawingProps) {
+  return (
+    <g>
+      {placed.map(({ view, x, y }) => (
+        <g key={view.name} transform={`translate(${x} ${y})`}>
+          <text x={-32} y={-40} fontSize={13} className="fill-soft">
+            {view.name}
+          </text>
+          <g transform={`scale(${scale})`}>
+            {view.seen.map((path, index) => (
+              <path
+                key={index}
+                d={path}
+                className={path.endsWith('Z') ? 'fill-wood stroke-ink' : 'fill-none stroke-ink'}
+                strokeWidth={1.5}
+                vectorEffect="non-scaling-stroke"
+              />
+            ))}
+            {view.hidden.map((path, index) => (
+              <path
+                key={index}
+                d={path}
+                className="fill-none stroke-soft"
+                strokeWidth={1}
+                strokeDasharray="5 4"
+                vectorEffect="non-scaling-stroke"
+              />
+            ))}
+          </g>
+          {view.dims.map((dim) => (
+            <Dim
+              key={`${dim.fromX} ${dim.fromY} ${dim.toX} ${dim.toY}`}
+              dim={dim}
+              view={view}
+              scale={scale}
+            />
+          ))}
+        </g>
+      ))}
+    </g>
+  )
+}
+
+interface DimProps {
+  dim: Schemas['PlanDim']
+  view: Schemas['PlanView']
+  scale: number
+}
+
+function Dim({ dim, view, scale }: DimProps) {
+  const off = offset(dim, view, AWAY)
+  const at = (x: number, y: number) => ({ x: x * scale + off.x, y: y * scale + off.y })
+  const [from, to] = [at(dim.fromX, dim.fromY), at(dim.toX, dim.toY)]
+  return (
+    <g fontSize={13}>
+      {[
+        [dim.fromX, dim.fromY],
+        [dim.toX, dim.toY],
+      ].map(([x = 0, y = 0]) => (
+        <line
+          key={`${x} ${y}`}
+          x1={x * scale}
+          y1={y * scale}
+          x2={x * scale + off.x * 1.25}
+          y2={y * scale + off.y * 1.25}
+          className="stroke-rule"
+        />
+      ))}
+      <Dimension from={from} to={to} text={dim.says} offset={off.y > 0 ? -16 : off.x > 0 ? -14 : 6} />
+    </g>
+  )
+}

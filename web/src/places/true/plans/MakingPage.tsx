@@ -1,0 +1,106 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useNavigate, useParams } from 'react-router'
+import { answered, client, type Schemas } from '../../../api/client'
+import { making, planPreview } from '../../../api/queries'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Heading } from '../../../parts/Heading'
+import { Complaint } from '../../../parts/Keeping'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { useChange } from '../../../parts/useChange'
+import { TrueNav } from '../TrueNav'
+import { PlanSheet } from './PlanSheet'
+import { Steps } from './Steps'
+import { Template } from './Template'
+
+const NO_BLANKS = {}
+
+/** Something that is being made: where it stands, and on to the bench. */
+export function MakingPage() {
+  const id = Number(useParams().id)
+  const { data, error } = useQuery(making(id))
+  if (error) return <Lost problem={error} />
+  return data ? <Page at={data} /> : <Waiting />
+}
+
+function Page({ at }: { at: Schemas['Making'] }) {
+  const preview = useQuery(planPreview(at.plan, { figures: at.figures, blanks: NO_BLANKS })).data
+  return (
+    <>
+      <Heading title={at.name} says={`By the plan: ${at.label}.`} />
+      <TrueNav />
+      <Board
+        columnFirst
+        drawing={preview && <PlanSheet preview={preview} />}
+        below={<Steps steps={at.steps} done={at.done} />}
+        column={
+          <>
+            <NextStroke says={at.next.says} why={at.next.why}>
+              <Onward at={at} />
+            </NextStroke>
+            <p className="mt-4 border-l-4 border-red pl-3 text-sm">{at.caution}</p>
+            <Template
+              plan={at.plan}
+              figures={at.figures}
+              sheets={preview?.sheets ?? []}
+              isSound={preview?.sound ?? false}
+            />
+          </>
+        }
+      />
+    </>
+  )
+}
+
+/** To the bench, to its first test, or off the list. */
+function Onward({ at }: { at: Schemas['Making'] }) {
+  const navigate = useNavigate()
+  const work = useChange(
+    (early: boolean) =>
+      answered(
+        client.POST('/api/makings/{making}/sessions', {
+          params: { path: { making: at.id } },
+          body: { version: at.version, early },
+        }),
+      ),
+    (session) => void navigate(`/sessions/${session.id}`),
+  )
+  const leave = useChange(
+    () =>
+      answered(
+        client.DELETE('/api/makings/{making}', {
+          params: { path: { making: at.id } },
+          body: { version: at.version },
+        }),
+      ),
+    () => void navigate('/true/plans'),
+  )
+  const dark = 'flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink'
+
+  return (
+    <>
+      {at.isMade ? (
+        <Link to={at.place ?? '/kit'} className={dark}>
+          {at.place ? 'Test it' : 'See it on the board'}
+        </Link>
+      ) : at.running !== null ? (
+        <Link to={`/sessions/${at.running}`} className={dark}>
+          Go on at the bench
+        </Link>
+      ) : at.waitsUntil === null ? (
+        <Button weight="main" disabled={work.isPending} onClick={() => work.mutate(false)}>
+          To the bench
+        </Button>
+      ) : (
+        <Button disabled={work.isPending} onClick={() => work.mutate(true)}>
+          Go on all the same
+        </Button>
+      )}
+      <Button disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
+        {at.isMade ? 'Take it off the list' : 'Leave it off'}
+      </Button>
+      <Complaint problem={work.error ?? leave.error} besides={[]} />
+    </>
+  )
+}

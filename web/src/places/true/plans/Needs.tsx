@@ -1,0 +1,34 @@
+import { Link } from 'react-router'
+import type { Schemas } from '../../../api/client'
+
+/** What the kit lacks for it, and the cheapest that would do. */
+export function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
+  return (
+    <section className="mt-5 border-t border-rule pt-2" aria-label="What it needs">
+      <h2 className="text-lg">What it needs of your kit</h2>
+      <p>
+        {needs.missing.length === 0 ? '✓ ' : ''}
+        {needs.says}
+      </p>
+      {needs.missing.length > 0 && (
+        <>
+          <ul>
+            {needs.missing.map((lack) => (
+              <li key={lack.operation}>
+                <span className="text-red">✗</span> {lack.operation}{' '}
+                <span className="text-sm text-soft">{lack.says}</span>
+              </li>
+            ))}
+          </ul>
+          <p className="mt-1">
+            The cheapest that would do, {needs.cost} in all (prices are invented):{' '}
+            {needs.ladder.map((get) => `${get.made ? 'make ' : ''}${get.name}, ${get.price}`).join('; ')}.
+          </p>
+          <Link to="/kit/ladder" className="underline underline-offset-4">
+            See the ladder
+          </Link>
+        </>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,130 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { useNavigate, useParams } from 'react-router'
+import { answered, client, type Schemas } from '../../../api/client'
+import { planPreview, pulse } from '../../../api/queries'
+import { Board } from '../../../parts/Board'
+import { Button } from '../../../parts/Button'
+import { Heading } from '../../../parts/Heading'
+import { How } from '../../../parts/How'
+import { Complaint } from '../../../parts/Keeping'
+import { Lines } from '../../../parts/Lines'
+import { NextStroke } from '../../../parts/NextStroke'
+import { Lost, Waiting } from '../../../parts/Notice'
+import { PlainField } from '../../../parts/PlainField'
+import { ReadingField } from '../../../parts/ReadingField'
+import { Readings } from '../../../parts/Readings'
+import { useChange } from '../../../parts/useChange'
+import { useTyped } from '../../../parts/useTyped'
+import { TrueNav } from '../TrueNav'
+import { CuttingList } from './CuttingList'
+import { hours } from './hours'
+import { Needs } from './Needs'
+import { PlanSheet } from './PlanSheet'
+import { Steps } from './Steps'
+import { Template } from './Template'
+
+/** One plan with its sizes chosen. */
+export function PlanPage() {
+  const { plan = '' } = useParams()
+  const unit = useQuery(pulse()).data?.unit
+  const { data, error } = useQuery(planPreview(plan, { figures: {}, blanks: {} }))
+  if (error) return <Lost problem={error} />
+  return data && unit ? <Page key={plan} plan={plan} usual={data} unit={unit} /> : <Waiting />
+}
+
+interface PageProps {
+  plan: string
+  /** The plan at its usual sizes: what it asks for. */
+  usual: Schemas['PlanPreview']
+  unit: string
+}
+
+const NOTHING: Record<string, string> = {}
+
+function Page({ plan, usual, unit }: PageProps) {
+  const navigate = useNavigate()
+  const draft = useTyped(
+    `plan ${plan}`,
+    NOTHING,
+    unit,
+    1,
+    usual.fields.filter((field) => field.isLength).map((field) => field.name),
+  )
+  const [blanks, setBlanks] = useState<Record<string, string>>({})
+  const [name, setName] = useState('')
+  const figures = draft.values
+  const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
+  const begin = useChange(
+    () =>
+      answered(
+        client.POST('/api/plans/{plan}/makings', {
+          params: { path: { plan } },
+          body: { figures, blanks, name },
+        }),
+      ),
+    (made) => void navigate(`/true/makings/${made.id}`),
+  )
+  const canBegin = data.sound && data.parts.every((part) => part.wrong === null)
+
+  return (
+    <>
+      <Heading title={sentence(data.label)} says={data.says} />
+      <TrueNav />
+      <Board
+        drawing={<PlanSheet preview={data} />}
+        below={
+          <>
+            <Lines lines={data.lines} />
+            <CuttingList
+              parts={data.parts}
+              blanks={data.blanks}
+              onChoose={(part, blank) => setBlanks({ ...blanks, [part]: blank })}
+            />
+            <Steps steps={data.steps} done={0} />
+            <p className="mt-4 max-w-2xl border-l-4 border-red pl-3 text-sm">{data.caution}</p>
+          </>
+        }
+        column={
+          <>
+            <Readings title="Its sizes" onRecord={null}>
+              {data.fields.map((field) => (
+                <ReadingField
+                  key={field.name}
+                  label={field.label}
+                  hint={field.hint || undefined}
+                  value={figures[field.name] ?? ''}
+                  reading={data.figures[field.name]}
+                  usual={field.usual}
+                  stepMm={field.step}
+                  onChange={(text) => draft.change(field.name, text)}
+                />
+              ))}
+            </Readings>
+            <NextStroke says={data.next.says} why={data.next.why}>
+              <Button
+                weight="main"
+                disabled={!canBegin || begin.isPending}
+                onClick={() => begin.mutate(undefined)}
+              >
+                Begin to make it
+              </Button>
+              {draft.touched && <Button onClick={draft.clear}>The usual sizes</Button>}
+              <How how={data.how} />
+            </NextStroke>
+            <Complaint problem={begin.error} besides={[]} />
+            <p className="mt-3">
+              {sentence(hours(data.minutes))} at the bench
+              {data.days > 0 && `, and ${data.days} days of waiting between`}.
+            </p>
+            <PlainField wide label="Called" value={name} placeholder={data.label} onChange={setName} />
+            <Needs needs={data.needs} />
+            <Template plan={plan} figures={figures} sheets={data.sheets} isSound={data.sound} />
+          </>
+        }
+      />
+    </>
+  )
+}
+
+const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

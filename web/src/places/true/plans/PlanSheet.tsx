@@ -1,0 +1,29 @@
+import type { Schemas } from '../../../api/client'
+import { PlanDrawing } from '../../../drawings/PlanDrawing'
+import { placeViews } from '../../../drawings/planLayout'
+import { Sheet } from '../../../parts/Sheet'
+
+/** The shop drawing of a plan. */
+export function PlanSheet({
+  preview,
+}: {
+  preview: Pick<Schemas['PlanPreview'], 'label' | 'views' | 'lines'>
+}) {
+  const { views } = preview
+  return (
+    <Sheet
+      title={preview.label}
+      says={preview.lines.join(' ')}
+      block={[
+        ['Drawn', preview.label],
+        ['Dashed', 'hidden'],
+      ]}
+      height={(width) => Math.max(120, placeViews(views, width).height)}
+    >
+      {({ width }) => {
+        const { placed, scale } = placeViews(views, width)
+        return <PlanDrawing placed={placed} scale={scale} />
+      }}
+    </Sheet>
+  )
+}
