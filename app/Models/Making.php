@@ -69,6 +69,6 @@ final class Making extends Record
 
     public function path(): string
     {
-        return "/true/makings/{$this->id}";
+        return "/true/plans/makings/{$this->id}";
     }
 }

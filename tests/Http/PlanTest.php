@@ -70,7 +70,7 @@ final class PlanTest extends HttpTestCase
     {
         $whole = $this->preview('bench-hook')['needs'];
         self::assertSame([], $whole['missing']);
-        self::bench()->tools()->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])->get()->each->delete();
+        self::bench()->tools()->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])->delete();
         $needs = $this->preview('mallet')['needs'];
         self::assertContains('bore holes', array_column($needs['missing'], 'operation'));
         self::assertNotSame([], $needs['ladder']);

@@ -213,7 +213,7 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/plans/PlanPage')).PlanPage }),
       },
       {
-        path: '/true/makings/:id',
+        path: '/true/plans/makings/:id',
         lazy: async () => ({ Component: (await import('./places/true/plans/MakingPage')).MakingPage }),
       },
       {

@@ -23,4 +23,10 @@ final readonly class Dim
     {
         return new self($x, $from, $x, $to, $says, $side);
     }
+
+    /** In a view of this height that was given a quarter turn to the right. */
+    public function turned(float $height): self
+    {
+        return new self($height - $this->fromY, $this->fromX, $height - $this->toY, $this->toX, $this->says, null);
+    }
 }

@@ -25,11 +25,13 @@ final readonly class PlanPrint
 
     private const NAME_MM = 4.0;
 
-    private const BETWEEN_MM = 14.0;
+    private const DIM_MM = 2.8;
+
+    private const BETWEEN_MM = 17.0;
 
     private const LEFT_MM = 4.0;
 
-    private const TOP_MM = 10.0;
+    private const TOP_MM = 13.0;
 
     public float $width;
 
@@ -46,7 +48,7 @@ final readonly class PlanPrint
         $widest = 0.0;
         foreach ($views as $index => $view) {
             [$upright, $isTurned] = self::upright($view);
-            array_push($marks, new Text(self::LEFT_MM, $y - 3, $upright->name.($isTurned ? ' (lies along the paper)' : ''), self::NAME_MM, true), ...self::view($upright, "view-$index", self::LEFT_MM, $y));
+            array_push($marks, new Text(self::LEFT_MM, $y - 6, $upright->name.($isTurned ? ' (lies along the paper)' : ''), self::NAME_MM, true), ...self::view($upright, "view-$index", self::LEFT_MM, $y));
             $y += $upright->height + self::BETWEEN_MM;
             $widest = max($widest, $upright->width);
         }
@@ -73,9 +75,8 @@ final readonly class PlanPrint
         if ($view->width <= Tiling::WIDTH_MM - 2 * self::LEFT_MM || $view->width <= $view->height) {
             return [$view, false];
         }
-        $turn = static fn (Path $path): Path => $path->turned($view->height);
 
-        return [new View($view->name, $view->height, $view->width, array_map($turn, $view->seen), array_map($turn, $view->hidden)), true];
+        return [$view->turned(), true];
     }
 
     /** @return list<Mark> */
@@ -84,7 +85,14 @@ final readonly class PlanPrint
         return [
             ...array_map(static fn (Path $path): Trace => new Trace($path->moved($x, $y), $of, self::SEEN_MM), $view->seen),
             ...array_merge([], ...array_map(static fn (Path $path): array => self::dashed($path->moved($x, $y)), $view->hidden)),
+            ...array_map(static fn (Dim $dim): Text => self::dim($dim, $x, $y), $view->dims),
         ];
+    }
+
+    /** Its figure, beside the middle of what it measures. */
+    private static function dim(Dim $dim, float $x, float $y): Text
+    {
+        return new Text($x + ($dim->fromX + $dim->toX) / 2 + 1.0, $y + ($dim->fromY + $dim->toY) / 2 - 1.0, $dim->says, self::DIM_MM);
     }
 
     /** @return list<Line> */

@@ -31,6 +31,8 @@ final readonly class BridleSquare implements Making
 {
     private const LEAST_WALL_MM = 4.0;
 
+    private const CROSS_MM = 1.2;
+
     public function __construct(private Sizes $sizes)
     {
     }
@@ -65,7 +67,7 @@ final readonly class BridleSquare implements Making
         $s = $this->sizes;
         [$b, $w, $stock, $sw, $t] = [$s->get('blade'), $s->get('bladeWidth'), $s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness')];
         $face = new View('Face', $sw + $b, max($stock, $w), [
-            Path::box(0, 0, $sw, $stock), Path::box($sw, 0, $b, $w), ...array_map(fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2), $this->pins()),
+            Path::box(0, 0, $sw, $stock), Path::box($sw, 0, $b, $w), ...array_map(fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2), $this->pins()), ...$this->crosses(),
         ], [Path::open([0.0, $w], [$sw, $w])], [
             Dim::across($sw, $sw + $b, $w, $format->dimension($b), 'below'), Dim::down(0, $w, $sw + $b, $format->dimension($w)),
             Dim::down(0, $stock, 0, $format->dimension($stock)), Dim::across(0, $sw, $stock, $format->dimension($sw)),
@@ -136,6 +138,17 @@ final readonly class BridleSquare implements Making
             new Explained('How thick is the blade?', 'stock thickness ÷ 3', "{$format->dimension($this->sizes->get('stockThickness'))} ÷ 3", Basis::CommonPractice, 'no source'),
             new Explained('Where do the pins stand?', 'a quarter of the joint in from its sides, two and one', implode(', ', array_map(static fn (array $pin): string => $format->dimension($pin[0]).' / '.$format->dimension($pin[1]), $this->pins())), Basis::CommonPractice, 'no source'),
         ];
+    }
+
+    /** @return list<Path> where the bit's point goes */
+    private function crosses(): array
+    {
+        $crosses = [];
+        foreach ($this->pins() as [$x, $y]) {
+            array_push($crosses, Path::open([$x - self::CROSS_MM, $y], [$x + self::CROSS_MM, $y]), Path::open([$x, $y - self::CROSS_MM], [$x, $y + self::CROSS_MM]));
+        }
+
+        return $crosses;
     }
 
     /** As it is cut: through the stock and out. */

@@ -204,7 +204,7 @@ function Filed({ at }: { at: Schemas['Session'] }) {
 
 /** A stage of making: on to its page, which knows what it waits for, or to its first test. */
 function MadeOn({ at }: { at: Schemas['Session'] }) {
-  const isMade = at.place !== null && !at.place.startsWith('/true/makings')
+  const isMade = at.place !== null && !at.place.startsWith('/true/plans/makings')
   return (
     <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
       <h1 className="text-4xl">

@@ -63,7 +63,7 @@ function Page({ plan, usual, unit }: PageProps) {
           body: { figures, blanks, name },
         }),
       ),
-    (made) => void navigate(`/true/makings/${made.id}`),
+    (made) => void navigate(`/true/plans/makings/${made.id}`),
   )
   const canBegin = data.sound && data.parts.every((part) => part.wrong === null)
 

@@ -48,7 +48,7 @@ function Makings({ makings }: { makings: readonly Schemas['ListedMaking'][] }) {
       <ul>
         {makings.map((one) => (
           <li key={one.id} className="border-t border-rule py-1.5">
-            <Link to={`/true/makings/${one.id}`} className="font-bold underline underline-offset-4">
+            <Link to={`/true/plans/makings/${one.id}`} className="font-bold underline underline-offset-4">
               {one.name}
             </Link>{' '}
             <span className={one.isWaiting ? 'text-amber' : 'text-soft'}>
