@@ -16,6 +16,11 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Instruments\Shed;
+use JackRest\Core\Making\MakingStep;
+use JackRest\Core\Making\PlanKind;
+use JackRest\Core\Making\PlanSheet;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
@@ -142,6 +147,9 @@ final class DemoBench
                 $bench->restVisits()->create([...$visit, 'blank_id' => $laid->id]);
             }
         }
+        foreach ($plan['makings'] as $making) {
+            self::making($bench, $making);
+        }
         self::air($bench);
         self::edgeDiary($bench);
         foreach ($plan['diary'] as $entry) {
@@ -173,6 +181,18 @@ final class DemoBench
             'started_at' => $session['ended_at'],
             'ended_at' => $session['ended_at'],
         ]);
+    }
+
+    /**
+     * Something under way, by the plan as it is reckoned today.
+     *
+     * @param  array{plan: string, name: string, figures: array<string, string>, done: int, waits_until: string, wood: array<string, string|float>}  $making
+     */
+    private static function making(Bench $bench, array $making): void
+    {
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $sheet = PlanSheet::of(PlanKind::from($making['plan']), $making['figures'], $format);
+        $bench->makings()->create([...array_diff_key($making, ['figures' => true]), 'sizes' => $sheet->sizes->all(), 'steps' => array_map(static fn (MakingStep $step): array => get_object_vars($step), $sheet->making->steps($format))]);
     }
 
     /** A year of the shed's air up to the hour of waking, as on the day the bench was written. */

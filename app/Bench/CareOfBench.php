@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Files\ClimateTable;
 use App\Models\Bench;
 use App\Models\BenchSession;
 use App\Models\CareDone;
@@ -19,11 +20,15 @@ use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
 use JackRest\Core\Rack\Medium;
+use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Upkeep\EventKind;
 
 /** What of the kit wants care, and what of the consumables runs low. */
 final readonly class CareOfBench
 {
+    /** A season: rust asks how damp it was, not how damp it is today. */
+    private const DAMP_DAYS = 90;
+
     public Damp $damp;
 
     /** @var list<Tool> */
@@ -45,6 +50,15 @@ final readonly class CareOfBench
         }
 
         return CareRound::all(array_map(static fn (Tool $tool) => $tool->toCore(), $this->tools), $since, $this->damp, $this->daysHere());
+    }
+
+    /** How damp the shop was lately by its own log, in a sentence; null: the log does not tell. */
+    public function dampByLog(): ?string
+    {
+        $from = Carbon::now()->subDays(self::DAMP_DAYS)->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $mean = ClimateTable::logOf($this->bench)->meanHumidity($from, self::DAMP_DAYS / 3);
+
+        return $mean === null ? null : 'By your own log the air of the last '.self::DAMP_DAYS.' days was at '.round($mean).' %: '.Damp::of($mean)->label().'.';
     }
 
     /** Days since the first tool came. */

@@ -10,6 +10,7 @@ final class CareTest extends HttpTestCase
     public function test_what_is_due_is_a_small_line_on_the_bench_and_one_tap_done(): void
     {
         $page = $this->ask('GET', '/api/care')->assertOk()->assertJsonPath('damp', 'damp')->json();
+        self::assertMatchesRegularExpression('/^By your own log the air of the last 90 days was at \d\d %: damp, over 65 %\.$/', $page['dampByLog']);
         $wax = array_column($page['rounds'], null, 'key')['care-wax'];
         self::assertTrue($wax['isDue']);
         $bench = $this->ask('GET', '/api/bench');

@@ -15,7 +15,7 @@ final class EveryUndoTest extends HttpTestCase
     /** What an undo does not take back: the diary, the counters, and the moment of a change. */
     private const COUNTERS = ['version', 'updated_at', 'revision'];
 
-    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges', 'climate_stretches', 'blanks', 'rest_visits'];
+    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges', 'climate_stretches', 'blanks', 'rest_visits', 'makings'];
 
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
@@ -59,6 +59,8 @@ final class EveryUndoTest extends HttpTestCase
         yield 'a blank described anew' => ['PUT', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}", ['name' => 'holly strip', 'species' => 'American holly', 'figure' => 'slight', 'knots' => 'clear', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80', 'runout' => '2'], 'version' => 1]];
         yield 'a blank measured' => ['POST', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}/measures", ['figures' => ['bow' => '0.1', 'wind' => '0', 'cup' => '-0.1'], 'version' => 1]];
         yield 'a blank taken off the shelf' => ['DELETE', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}", ['version' => 1]];
+        yield 'something begun to be made' => ['POST', static fn (): string => '/api/plans/tenon-square/makings', ['figures' => ['blade' => '120'], 'blanks' => [], 'name' => '']];
+        yield 'the making left off' => ['DELETE', static fn (Bench $bench): string => "/api/makings/{$bench->makings()->firstOrFail()->id}", ['version' => 1]];
         yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];
     }
 

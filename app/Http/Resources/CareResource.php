@@ -30,6 +30,7 @@ final class CareResource
                 'minutes' => $round->minutes(),
             ], $care->rounds()),
             'damp' => $care->damp->value,
+            'dampByLog' => $care->dampByLog(),
             'damps' => array_map(static fn (Damp $damp): array => ['value' => $damp->value, 'label' => $damp->label()], Damp::cases()),
             'stocks' => array_values($bench->consumables()->oldest('id')->get()->map(static function (ConsumableStock $bought) use ($care): array {
                 $stock = $care->stock($bought);

@@ -29,4 +29,14 @@ enum Damp: string
             self::Damp => 0.5,
         };
     }
+
+    /** What air of this humidity is called, per cent in the mean. */
+    public static function of(float $rhPct): self
+    {
+        return match (true) {
+            $rhPct < 50 => self::Dry,
+            $rhPct <= 65 => self::Ordinary,
+            default => self::Damp,
+        };
+    }
 }

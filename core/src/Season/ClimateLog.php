@@ -119,6 +119,17 @@ final readonly class ClimateLog
         return new PieceInShed($this, $thicknessMm);
     }
 
+    /** Mean humidity of the readings from a day on, per cent; null: too few days of them. */
+    public function meanHumidity(float $from, float $leastDays): ?float
+    {
+        $readings = array_values(array_filter($this->readings, static fn (ClimateDay $air): bool => $air->day >= $from));
+        if ($readings === [] || $this->lastDay() - $readings[0]->day < $leastDays) {
+            return null;
+        }
+
+        return array_sum(array_map(static fn (ClimateDay $air): float => $air->rhPct, $readings)) / count($readings);
+    }
+
     /** Mean of the rests over the days from one to another, each weighing as long as it held. */
     public function meanRest(float $from, float $until): ?float
     {

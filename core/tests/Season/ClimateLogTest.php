@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Season;
 
+use JackRest\Core\Care\Damp;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
@@ -71,5 +72,16 @@ final class ClimateLogTest extends TestCase
         self::assertNotNull($piece->on(163), 'the end is not long ago');
         self::assertNull($piece->on(165));
         self::assertNull((new ClimateLog([]))->wood(12)->on(1));
+    }
+
+    /** A month at 40 % and a month at 80 %: the last 30 days say damp, both together ordinary; ten days say nothing of a season. */
+    public function test_how_damp_it_was_lately(): void
+    {
+        $log = new ClimateLog(self::hours(...array_fill(0, 30, 40.0), ...array_fill(0, 30, 80.0)));
+        self::assertEqualsWithDelta(80.0, (float) $log->meanHumidity(130.0, 20), 1e-9);
+        self::assertEqualsWithDelta(60.0, (float) $log->meanHumidity(0.0, 20), 1e-9);
+        self::assertNull($log->meanHumidity(150.0, 20));
+        self::assertNull((new ClimateLog([]))->meanHumidity(0.0, 20));
+        self::assertSame([Damp::Dry, Damp::Ordinary, Damp::Damp], array_map(Damp::of(...), [40.0, 60.0, 80.0]));
     }
 }

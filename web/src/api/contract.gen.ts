@@ -4606,6 +4606,7 @@ export interface components {
         Care: {
             rounds: components["schemas"]["CareRound"][];
             damp: string;
+            dampByLog: string | null;
             damps: components["schemas"]["Word"][];
             stocks: components["schemas"]["Stock"][];
             kinds: components["schemas"]["ConsumableKind"][];

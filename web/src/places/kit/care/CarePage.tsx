@@ -73,6 +73,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
             options={data.damps}
             onChange={(chosen) => damp.mutate(chosen)}
           />
+          {data.dampByLog && <p className="text-sm text-soft">{data.dampByLog}</p>}
         </section>
         <Stocks data={data} />
       </div>
