@@ -1,5 +1,5 @@
 import type { Schemas } from '../api/client'
-import { rings } from './woodLayout'
+import { Rings } from './Rings'
 
 interface EndGrainProps {
   blank: Pick<Schemas['ListedBlank'], 'ringDeg' | 'widthMm' | 'thicknessMm'>
@@ -18,17 +18,7 @@ export function EndGrain({ blank, width, height, margin = 3, apart = 6 }: EndGra
   return (
     <svg width={width} height={height} aria-hidden className="shrink-0">
       <rect x={left} y={top} width={wide} height={thick} className="fill-wood stroke-ink" />
-      {rings(wide, thick, blank.ringDeg, apart).map(([from, to], index) => (
-        <line
-          key={index}
-          x1={left + from.x}
-          y1={top + from.y}
-          x2={left + to.x}
-          y2={top + to.y}
-          className="stroke-soft"
-          strokeWidth={0.75}
-        />
-      ))}
+      <Rings left={left} top={top} wide={wide} thick={thick} ringDeg={blank.ringDeg} apart={apart} />
     </svg>
   )
 }

@@ -1,4 +1,4 @@
-import { rings } from './woodLayout'
+import { Rings } from './Rings'
 
 interface WoodDrawingProps {
   widthMm: number
@@ -24,17 +24,7 @@ export function WoodDrawing({ widthMm, ringDeg, changeMm, change, width, height 
   return (
     <g>
       <rect x={left} y={top} width={wide} height={thick} className="fill-wood stroke-ink" strokeWidth={1.5} />
-      {rings(wide, thick, ringDeg, 9).map(([from, to], index) => (
-        <line
-          key={index}
-          x1={left + from.x}
-          y1={top + from.y}
-          x2={left + to.x}
-          y2={top + to.y}
-          className="stroke-soft"
-          strokeWidth={0.75}
-        />
-      ))}
+      <Rings left={left} top={top} wide={wide} thick={thick} ringDeg={ringDeg} apart={9} />
       <rect
         x={left - grown}
         y={top - 4}

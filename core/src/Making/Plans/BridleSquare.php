@@ -12,7 +12,6 @@ use JackRest\Core\Making\Made;
 use JackRest\Core\Making\Making;
 use JackRest\Core\Making\MakingStep;
 use JackRest\Core\Making\Minutes;
-use JackRest\Core\Making\Part;
 use JackRest\Core\Making\Sizes;
 use JackRest\Core\Making\View;
 use JackRest\Core\Measure\LengthFormatter;
@@ -29,8 +28,6 @@ use JackRest\Core\Work\Facts;
  */
 final readonly class BridleSquare implements Making
 {
-    private const LEAST_WALL_MM = 4.0;
-
     private const CROSS_MM = 1.2;
 
     public function __construct(private Sizes $sizes)
@@ -45,21 +42,13 @@ final readonly class BridleSquare implements Making
     public function wrong(LengthFormatter $format): array
     {
         $wrong = SquareFields::wrong($this->sizes, $format);
-        $wall = $this->wall();
 
-        return $wall < self::LEAST_WALL_MM
-            ? $wrong + ['bladeThickness' => "The walls beside it would be {$format->dimension($wall)}: leave {$format->dimension(self::LEAST_WALL_MM)} at least."]
-            : $wrong;
+        return $wrong + SquareFields::wallWrong($this->sizes, 'it', $format);
     }
 
     public function parts(): array
     {
-        [$s, $blade] = [$this->sizes, $this->blade()];
-
-        return [
-            new Part('blade', 'blade', $blade, 'hard, straight-grained, quartersawn'),
-            new Part('stock', 'stock', new Wanted($s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness')), 'hard, straight-grained'),
-        ];
+        return SquareFields::parts($this->sizes, $this->blade());
     }
 
     public function views(LengthFormatter $format): array
@@ -96,7 +85,7 @@ final readonly class BridleSquare implements Making
             new MakingStep('Glue it', 'Glue both cheeks, push the blade home, set it square against the known square before the glue grips, clamp across the slot.', 'Square against the known one, inside and outside, after the clamp is tight.', 15, 'glue, clamp, known square', CommonSteps::GLUE_DAYS, 'the glue'),
             new MakingStep('Pin it', "Bore three holes of {$format->dimension($this->pinMm())} where the template has them, drive glued pins, and trim them flush when they are dry.", 'Flush to the finger on both faces.', 25, 'brace and bit, pin stock, saw, chisel', CommonSteps::GLUE_DAYS, 'the pins’ glue'),
             CommonSteps::oil(),
-            new MakingStep('Test it', 'Knife a line along it, turn it over, knife again from the same foot. The lines part by twice its error; plane the outer edge until they don’t.', 'The first test is written down.', 15, 'straight edge, knife, plane'),
+            SquareFields::test(),
         ];
     }
 
@@ -159,7 +148,7 @@ final readonly class BridleSquare implements Making
 
     private function wall(): float
     {
-        return ($this->sizes->get('stockThickness') - $this->sizes->get('bladeThickness')) / 2;
+        return SquareFields::wall($this->sizes);
     }
 
     /** A quarter of the stock's thickness, where the joint has room for that. */

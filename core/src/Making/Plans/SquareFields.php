@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace JackRest\Core\Making\Plans;
 
 use JackRest\Core\Making\Made;
+use JackRest\Core\Making\MakingStep;
+use JackRest\Core\Making\Part;
 use JackRest\Core\Making\PlanField;
 use JackRest\Core\Making\Sizes;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Shelf\Wanted;
 use JackRest\Core\Work\Hardness;
 
 /** What both builds of a try square have in common. Proportions: common practice, no source. */
@@ -17,6 +20,8 @@ final class SquareFields
 
     /** Blades from here on are a large square's. */
     private const LARGE_MM = 400.0;
+
+    private const LEAST_WALL_MM = 4.0;
 
     /** What the stock must reach beyond the joint, mm; from memory. */
     private const BEYOND_MM = 25.0;
@@ -45,5 +50,33 @@ final class SquareFields
     public static function made(Sizes $sizes): Made
     {
         return new Made($sizes->get('blade') >= self::LARGE_MM ? 'large-square' : 'try-square', ['blade' => $sizes->get('blade'), 'stock' => $sizes->get('stock'), 'bladeWidth' => $sizes->get('bladeWidth'), 'stockWidth' => $sizes->get('stockWidth')]);
+    }
+
+    /** What is left of the stock on each side of the blade, mm. */
+    public static function wall(Sizes $sizes): float
+    {
+        return ($sizes->get('stockThickness') - $sizes->get('bladeThickness')) / 2;
+    }
+
+    /** @return array<string, string> */
+    public static function wallWrong(Sizes $sizes, string $beside, LengthFormatter $format): array
+    {
+        $wall = self::wall($sizes);
+
+        return $wall < self::LEAST_WALL_MM ? ['bladeThickness' => "The walls beside $beside would be {$format->dimension($wall)}: leave {$format->dimension(self::LEAST_WALL_MM)} at least."] : [];
+    }
+
+    /** @return array{Part, Part} */
+    public static function parts(Sizes $sizes, Wanted $blade): array
+    {
+        return [
+            new Part('blade', 'blade', $blade, 'hard, straight-grained, quartersawn'),
+            new Part('stock', 'stock', new Wanted($sizes->get('stock'), $sizes->get('stockWidth'), $sizes->get('stockThickness')), 'hard, straight-grained'),
+        ];
+    }
+
+    public static function test(): MakingStep
+    {
+        return new MakingStep('Test it', 'Knife a line along it, turn it over, knife again from the same foot. The lines part by twice its error; plane the outer edge until they don’t.', 'The first test is written down.', 15, 'straight edge, knife, plane');
     }
 }

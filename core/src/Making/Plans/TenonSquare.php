@@ -12,7 +12,6 @@ use JackRest\Core\Making\Made;
 use JackRest\Core\Making\Making;
 use JackRest\Core\Making\MakingStep;
 use JackRest\Core\Making\Minutes;
-use JackRest\Core\Making\Part;
 use JackRest\Core\Making\Sizes;
 use JackRest\Core\Making\View;
 use JackRest\Core\Measure\LengthFormatter;
@@ -30,8 +29,6 @@ use JackRest\Core\Work\Facts;
  */
 final readonly class TenonSquare implements Making
 {
-    private const LEAST_WALL_MM = 4.0;
-
     /** Left on each tenon, to be trimmed flush. */
     private const PROUD_MM = 2.0;
 
@@ -50,19 +47,13 @@ final readonly class TenonSquare implements Making
         if ($this->sizes->get('stock') < $this->sizes->get('bladeWidth') + 2 * $this->horn()) {
             $wrong += ['stock' => "Too short: the blade and a horn of {$format->dimension($this->horn())} on each side of it want {$format->dimension($this->sizes->get('bladeWidth') + 2 * $this->horn())}."];
         }
-        $wall = $this->wall();
 
-        return $wall < self::LEAST_WALL_MM ? $wrong + ['bladeThickness' => "The walls beside the mortises would be {$format->dimension($wall)}: leave {$format->dimension(self::LEAST_WALL_MM)} at least."] : $wrong;
+        return $wrong + SquareFields::wallWrong($this->sizes, 'the mortises', $format);
     }
 
     public function parts(): array
     {
-        $s = $this->sizes;
-
-        return [
-            new Part('blade', 'blade', $this->blade(), 'hard, straight-grained, quartersawn'),
-            new Part('stock', 'stock', new Wanted($s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness')), 'hard, straight-grained'),
-        ];
+        return SquareFields::parts($this->sizes, $this->blade());
     }
 
     public function views(LengthFormatter $format): array
@@ -100,7 +91,7 @@ final readonly class TenonSquare implements Making
             new MakingStep('Glue it', 'Glue the mortises, draw the shoulders home, set it square before the glue grips.', 'Square against the known one after the clamp is tight.', 15, 'glue, clamp, known square', CommonSteps::GLUE_DAYS, 'the glue'),
             new MakingStep('Trim the tenons', 'Saw and pare what stands proud of the outer edge.', 'Flush to the finger.', 10, 'saw, chisel'),
             CommonSteps::oil(),
-            new MakingStep('Test it', 'Knife a line along it, turn it over, knife again from the same foot. The lines part by twice its error; plane the outer edge until they don’t.', 'The first test is written down.', 15, 'straight edge, knife, plane'),
+            SquareFields::test(),
         ];
     }
 
@@ -172,6 +163,6 @@ final readonly class TenonSquare implements Making
 
     private function wall(): float
     {
-        return ($this->sizes->get('stockThickness') - $this->sizes->get('bladeThickness')) / 2;
+        return SquareFields::wall($this->sizes);
     }
 }
