@@ -23,16 +23,20 @@ final readonly class InBrowser
         $browser = $driver->browser();
         $usable = $this->usable($browser);
         $keys = $this->keys($browser);
+        $plan = $this->typing($browser, '/true/plans/bridle-square', 'Blade, beyond the stock', '20');
         $diary = (new EdgeDiary($this->port))->measured($browser);
         $references = (new References($this->port))->measured($browser);
         $board = (new Board($this->port))->measured($browser);
         $browser->quit();
         sort($keys);
+        sort($plan);
 
         return [
             'first page usable' => [$usable, 1000.0],
             'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
             'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
+            'a plan’s size, keystroke to changed drawing, median of '.count($plan) => [$plan[intdiv(count($plan), 2)] ?? INF, 100.0],
+            'a plan’s size, keystroke to changed drawing, worst' => [$plan[count($plan) - 1] ?? INF, 100.0],
             ...$diary,
             ...$references,
             ...$board,
@@ -56,11 +60,22 @@ final readonly class InBrowser
     private function keys(RemoteWebDriver $browser): array
     {
         $listed = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/references"), true);
-        $browser->get("http://127.0.0.1:{$this->port}{$listed['references'][0]['path']}");
-        $field = '//input[@id = //label[contains(., "reading 1")]/@for]';
-        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($field)) !== [], 'the square');
+
+        return $this->typing($browser, $listed['references'][0]['path'], 'reading 1', '0.3');
+    }
+
+    /**
+     * Digits typed behind a figure and taken off again, one at a time.
+     *
+     * @return list<float> milliseconds from each key to the drawing painted anew
+     */
+    private function typing(RemoteWebDriver $browser, string $path, string $label, string $begun): array
+    {
+        $browser->get("http://127.0.0.1:{$this->port}$path");
+        $field = "//input[@id = //label[contains(., '$label')]/@for]";
+        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($field)) !== [], $path);
         $input = $browser->findElement(WebDriverBy::xpath($field));
-        $input->sendKeys('0.3');
+        $input->sendKeys($begun);
         usleep(500_000);
         Watch::begin($browser, 'figure svg');
         foreach (range(1, 20) as $digit) {

@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Print\PdfSheet;
 use Instruments\Shed;
+use JackRest\Core\Making\PlanKind;
+use JackRest\Core\Making\PlanPrint;
+use JackRest\Core\Making\PlanSheet;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Print\Tile;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\Forecast;
 use JackRest\Core\Season\Leverage;
 use JackRest\Core\Season\ReferenceWood;
-use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
 use RuntimeException;
 
-/** What is promised of the season: a year's log taken in, thirty references foretold from it. */
+/** What is promised of the season: a year's log taken in, thirty references foretold from it; and of plans: a template printed. */
 final readonly class SeasonFigures
 {
     private const LINES = 8760;
@@ -38,6 +44,7 @@ final readonly class SeasonFigures
         return [
             "$lines over HTTP, looked at with progress" => [$this->asks('/preview', $body, $token, $cookies), 5000.0],
             "$lines over HTTP, taken in with progress" => [$this->asks('', $body, $token, $cookies), 5000.0],
+            'a plan’s template, straightedge of 2 m, as PDF' => [self::template(), 1000.0],
             self::REFERENCES.' references foretold from '.self::LINES.' lines, each with '.self::TESTS.' tests' => [self::forecasts(), 1000.0],
         ];
     }
@@ -80,7 +87,7 @@ final readonly class SeasonFigures
         mt_srand(20261125);
         $rows = Shed::log(1_700_000_000 - 3600 * (self::LINES - 1), 1_700_000_000);
         $today = 1_700_000_000 / 86400;
-        $readings = array_map(static fn (array $row): ClimateDay => new ClimateDay($row[0] / 86400, $row[1], $row[2]), $rows);
+        $readings = array_map(static fn (array $row): array => [$row[0] / 86400, $row[1], $row[2]], $rows);
         $species = Species::all();
         $start = hrtime(true);
         $log = new ClimateLog($readings);
@@ -88,6 +95,16 @@ final readonly class SeasonFigures
             $tests = array_map(static fn (int $test): Tested => new Tested($today - 28 * (self::TESTS - $test), mt_rand(-10, 10) / 100, 0.04, Verdict::Within, $test % 5 === 4), range(0, self::TESTS - 1));
             Forecast::of(Leverage::cases()[$number % 4], new ReferenceWood($species[$number], 80, 3, 5 + $number), 300, $tests, 0.1, $log->wood(5 + $number), $today);
         }
+
+        return (hrtime(true) - $start) / 1e6;
+    }
+
+    private static function template(): float
+    {
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $start = hrtime(true);
+        $sheet = PlanSheet::of(PlanKind::Straightedge, ['length' => '2000'], $format);
+        PdfSheet::write('Straightedge', ...array_map(static fn (Tile $tile) => $tile->sheet, (new PlanPrint('Straightedge', $sheet->making->views($format)))->tiles()));
 
         return (hrtime(true) - $start) / 1e6;
     }

@@ -90,9 +90,14 @@ warm_up() {
   local test='{"bladeLengthMm":200,"farGapsMm":[0.3],"shavingMm":0.04,"toleranceMm":0.1}'
   for _ in 1 2 3 4 5 6; do
     curl -fsS "http://127.0.0.1:$1/api/bench" &
-    curl -fsS "http://127.0.0.1:$1/api/squares" &
+    curl -fsS "http://127.0.0.1:$1/api/references" &
     curl -fsS "http://127.0.0.1:$1/api/kit" &
     curl -fsS -H 'Content-Type: application/json' -d "$test" "http://127.0.0.1:$1/api/calc/square-reversal" &
+    wait
+    curl -fsS "http://127.0.0.1:$1/api/season" &
+    curl -fsS "http://127.0.0.1:$1/api/blanks" &
+    curl -fsS "http://127.0.0.1:$1/api/plans" &
+    curl -fsS "http://127.0.0.1:$1/api/plans/bridle-square/template/whole.svg" &
     wait
   done
 }

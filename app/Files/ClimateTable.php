@@ -58,7 +58,7 @@ final class ClimateTable implements ForeignTable
     {
         $log = self::logOf($bench);
 
-        return array_map(static fn (ClimateDay $air): array => ['time' => gmdate('Y-m-d\TH:i:s\Z', (int) round($air->day * ClimateLine::SECONDS_PER_DAY)), 'temperature' => $air->tempC, 'humidity' => $air->rhPct], $log->readings);
+        return array_map(static fn (array $row): array => ['time' => gmdate('Y-m-d\TH:i:s\Z', (int) round($row[0] * ClimateLine::SECONDS_PER_DAY)), 'temperature' => $row[1], 'humidity' => $row[2]], $log->rows);
     }
 
     public static function logOf(Bench $bench): ClimateLog
@@ -125,7 +125,7 @@ final class ClimateTable implements ForeignTable
 
     public function notes(array $lines): array
     {
-        $gaps = (new ClimateLog(self::air($lines)))->gaps();
+        $gaps = ClimateLog::of(self::air($lines))->gaps();
         usort($gaps, static fn (Gap $one, Gap $other): int => $other->days() <=> $one->days());
         $told = array_map(self::gap(...), array_slice($gaps, 0, self::GAPS_TOLD));
 

@@ -21,10 +21,10 @@ final class ClimateStretch extends Record
         return ['readings' => 'array'];
     }
 
-    /** @return list<ClimateDay> */
+    /** @return list<array{float, float, float}> day, °C, per cent */
     public function toCore(): array
     {
-        return array_map(static fn (array $row): ClimateDay => new ClimateDay($row[0] / ClimateLine::SECONDS_PER_DAY, (float) $row[1], (float) $row[2]), $this->readings);
+        return array_map(static fn (array $row): array => [$row[0] / ClimateLine::SECONDS_PER_DAY, (float) $row[1], (float) $row[2]], $this->readings);
     }
 
     /**

@@ -29,7 +29,7 @@ final class SeasonResource
         return [
             'thickness' => Figures::one($sheet->thickness),
             'thick' => $format->dimension($sheet->thicknessMm()),
-            'count' => count($season->log->readings),
+            'count' => count($season->log->rows),
             'days' => self::days($sheet),
             'gaps' => array_map(static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until], $season->log->gaps()),
             'lines' => $sheet->lines(),

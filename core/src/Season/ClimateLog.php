@@ -13,8 +13,8 @@ final readonly class ClimateLog
     /** Silence longer than this is told as a gap; from memory. */
     public const GAP_DAYS = 1.0;
 
-    /** @var list<ClimateDay> ascending, no time twice */
-    public array $readings;
+    /** @var list<array{float, float, float}> day, °C, per cent; ascending, no time twice */
+    public array $rows;
 
     /** @var list<float> */
     public array $days;
@@ -22,46 +22,51 @@ final readonly class ClimateLog
     /** @var list<float> moisture at which wood would come to rest, from each reading on, per cent */
     public array $rests;
 
-    /** @param  list<ClimateDay>  $readings  in any order; of two at the same time the first counts */
-    public function __construct(array $readings)
+    /** @param  list<array{float, float, float}>  $rows  day, °C, per cent, in any order; of two at the same time the first counts */
+    public function __construct(array $rows)
     {
-        $kept = self::inOrder($readings);
-        $this->readings = $kept;
-        $this->days = array_map(static fn (ClimateDay $air): float => $air->day, $kept);
-        $this->rests = array_map(static fn (ClimateDay $air): float => EquilibriumMoisture::pct($air->tempC, $air->rhPct), $kept);
+        $this->rows = self::inOrder($rows);
+        $this->days = array_column($this->rows, 0);
+        $this->rests = array_map(static fn (array $row): float => EquilibriumMoisture::pct($row[1], $row[2]), $this->rows);
+    }
+
+    /** @param  list<ClimateDay>  $readings */
+    public static function of(array $readings): self
+    {
+        return new self(array_map(static fn (ClimateDay $air): array => [$air->day, $air->tempC, $air->rhPct], $readings));
     }
 
     /**
-     * @param  list<ClimateDay>  $readings
-     * @return list<ClimateDay>
+     * @param  list<array{float, float, float}>  $rows
+     * @return list<array{float, float, float}>
      */
-    private static function inOrder(array $readings): array
+    private static function inOrder(array $rows): array
     {
         $last = -INF;
-        foreach ($readings as $reading) {
-            if ($reading->day <= $last) {
-                return self::sorted($readings);
+        foreach ($rows as $row) {
+            if ($row[0] <= $last) {
+                return self::sorted($rows);
             }
-            $last = $reading->day;
+            $last = $row[0];
         }
 
         // A logger writes in order: thousands of lines need no sorting.
-        return $readings;
+        return $rows;
     }
 
     /**
-     * @param  list<ClimateDay>  $readings
-     * @return list<ClimateDay>
+     * @param  list<array{float, float, float}>  $rows
+     * @return list<array{float, float, float}>
      */
-    private static function sorted(array $readings): array
+    private static function sorted(array $rows): array
     {
-        usort($readings, static fn (ClimateDay $one, ClimateDay $other): int => $one->day <=> $other->day);
+        usort($rows, static fn (array $one, array $other): int => $one[0] <=> $other[0]);
         $kept = [];
         $last = -INF;
-        foreach ($readings as $reading) {
-            if ($reading->day > $last) {
-                $kept[] = $reading;
-                $last = $reading->day;
+        foreach ($rows as $row) {
+            if ($row[0] > $last) {
+                $kept[] = $row;
+                $last = $row[0];
             }
         }
 
@@ -70,7 +75,7 @@ final readonly class ClimateLog
 
     public function isEmpty(): bool
     {
-        return $this->readings === [];
+        return $this->rows === [];
     }
 
     public function firstDay(): float
@@ -100,14 +105,15 @@ final readonly class ClimateLog
     public function daily(): array
     {
         $by = [];
-        foreach ($this->readings as $index => $air) {
-            $by[(int) floor($air->day)][] = $index;
+        foreach ($this->days as $index => $day) {
+            $by[(int) floor($day)][] = $index;
         }
         $daily = [];
         foreach ($by as $day => $at) {
-            $mean = static fn (callable $of): float => array_sum(array_map($of, $at)) / count($at);
-            $humidity = array_map(fn (int $index): float => $this->readings[$index]->rhPct, $at);
-            $daily[] = new DayOfAir($day, $mean(fn (int $index): float => $this->readings[$index]->tempC), $mean(fn (int $index): float => $this->readings[$index]->rhPct), min($humidity), max($humidity), $mean(fn (int $index): float => $this->rests[$index]));
+            $rows = array_map(fn (int $index): array => $this->rows[$index], $at);
+            $humidity = array_column($rows, 2);
+            $mean = static fn (array $values): float => array_sum($values) / count($values);
+            $daily[] = new DayOfAir($day, $mean(array_column($rows, 1)), $mean($humidity), min($humidity), max($humidity), $mean(array_map(fn (int $index): float => $this->rests[$index], $at)));
         }
 
         return $daily;
@@ -122,12 +128,12 @@ final readonly class ClimateLog
     /** Mean humidity of the readings from a day on, per cent; null: too few days of them. */
     public function meanHumidity(float $from, float $leastDays): ?float
     {
-        $readings = array_values(array_filter($this->readings, static fn (ClimateDay $air): bool => $air->day >= $from));
-        if ($readings === [] || $this->lastDay() - $readings[0]->day < $leastDays) {
+        $rows = array_values(array_filter($this->rows, static fn (array $row): bool => $row[0] >= $from));
+        if ($rows === [] || $this->lastDay() - $rows[0][0] < $leastDays) {
             return null;
         }
 
-        return array_sum(array_map(static fn (ClimateDay $air): float => $air->rhPct, $readings)) / count($readings);
+        return array_sum(array_column($rows, 2)) / count($rows);
     }
 
     /** Mean of the rests over the days from one to another, each weighing as long as it held. */

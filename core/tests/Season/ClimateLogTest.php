@@ -27,14 +27,14 @@ final class ClimateLogTest extends TestCase
 
     public function test_readings_are_put_in_order_and_a_doubled_time_counts_once(): void
     {
-        $log = new ClimateLog([new ClimateDay(3, 20, 60), new ClimateDay(1, 20, 50), new ClimateDay(3, 20, 90), new ClimateDay(2, 20, 55)]);
+        $log = ClimateLog::of([new ClimateDay(3, 20, 60), new ClimateDay(1, 20, 50), new ClimateDay(3, 20, 90), new ClimateDay(2, 20, 55)]);
         self::assertSame([1.0, 2.0, 3.0], $log->days);
         self::assertEqualsWithDelta(EquilibriumMoisture::pct(20, 60), $log->rests[2], 1e-12);
     }
 
     public function test_silence_is_told_as_a_gap(): void
     {
-        $log = new ClimateLog([new ClimateDay(1, 20, 50), new ClimateDay(1.9, 20, 50), new ClimateDay(9.9, 20, 50), new ClimateDay(10, 20, 50)]);
+        $log = ClimateLog::of([new ClimateDay(1, 20, 50), new ClimateDay(1.9, 20, 50), new ClimateDay(9.9, 20, 50), new ClimateDay(10, 20, 50)]);
         $gaps = $log->gaps();
         self::assertCount(1, $gaps);
         self::assertEqualsWithDelta([1.9, 9.9, 8.0], [$gaps[0]->from, $gaps[0]->until, $gaps[0]->days()], 1e-9);
@@ -43,7 +43,7 @@ final class ClimateLogTest extends TestCase
     /** Two readings a day, 40 and 80 %: mean 60, and the mean of the two rests, which is not the rest of the mean. */
     public function test_a_day_has_its_means_and_its_swing(): void
     {
-        $days = (new ClimateLog([new ClimateDay(5.0, 10, 40), new ClimateDay(5.5, 20, 80)]))->daily();
+        $days = ClimateLog::of([new ClimateDay(5.0, 10, 40), new ClimateDay(5.5, 20, 80)])->daily();
         self::assertCount(1, $days);
         self::assertSame([5, 15.0, 60.0, 40.0, 80.0], [$days[0]->day, $days[0]->tempC, $days[0]->rhPct, $days[0]->lowRhPct, $days[0]->highRhPct]);
         self::assertEqualsWithDelta((EquilibriumMoisture::pct(10, 40) + EquilibriumMoisture::pct(20, 80)) / 2, $days[0]->restPct, 1e-12);
@@ -52,7 +52,7 @@ final class ClimateLogTest extends TestCase
     /** 12 mm has a time constant of 14 days: after 14 days in the new air 1 − 1/e of the way is made, 63.2 %. */
     public function test_wood_follows_by_the_closed_form(): void
     {
-        $piece = (new ClimateLog(self::hours(...array_fill(0, 30, 50.0), ...array_fill(0, 40, 80.0))))->wood(12);
+        $piece = ClimateLog::of(self::hours(...array_fill(0, 30, 50.0), ...array_fill(0, 40, 80.0)))->wood(12);
         [$dry, $damp] = [EquilibriumMoisture::pct(20, 50), EquilibriumMoisture::pct(20, 80)];
         self::assertEqualsWithDelta($dry, (float) $piece->on(130.0), 1e-9);
         self::assertEqualsWithDelta($dry + ($damp - $dry) * (1 - exp(-1)), (float) $piece->on(144.0), 1e-9);
@@ -63,7 +63,7 @@ final class ClimateLogTest extends TestCase
     {
         $readings = self::hours(...array_fill(0, 60, 50.0));
         $gap = array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day < 110 || $air->day > 120));
-        $piece = (new ClimateLog($gap))->wood(12);
+        $piece = ClimateLog::of($gap)->wood(12);
         self::assertNull($piece->on(99));
         self::assertNotNull($piece->on(109));
         self::assertNull($piece->on(116));
@@ -71,17 +71,17 @@ final class ClimateLogTest extends TestCase
         self::assertNotNull($piece->on(135));
         self::assertNotNull($piece->on(163), 'the end is not long ago');
         self::assertNull($piece->on(165));
-        self::assertNull((new ClimateLog([]))->wood(12)->on(1));
+        self::assertNull(ClimateLog::of([])->wood(12)->on(1));
     }
 
     /** A month at 40 % and a month at 80 %: the last 30 days say damp, both together ordinary; ten days say nothing of a season. */
     public function test_how_damp_it_was_lately(): void
     {
-        $log = new ClimateLog(self::hours(...array_fill(0, 30, 40.0), ...array_fill(0, 30, 80.0)));
+        $log = ClimateLog::of(self::hours(...array_fill(0, 30, 40.0), ...array_fill(0, 30, 80.0)));
         self::assertEqualsWithDelta(80.0, (float) $log->meanHumidity(130.0, 20), 1e-9);
         self::assertEqualsWithDelta(60.0, (float) $log->meanHumidity(0.0, 20), 1e-9);
         self::assertNull($log->meanHumidity(150.0, 20));
-        self::assertNull((new ClimateLog([]))->meanHumidity(0.0, 20));
+        self::assertNull(ClimateLog::of([])->meanHumidity(0.0, 20));
         self::assertSame([Damp::Dry, Damp::Ordinary, Damp::Damp], array_map(Damp::of(...), [40.0, 60.0, 80.0]));
     }
 }

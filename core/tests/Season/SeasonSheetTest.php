@@ -32,7 +32,7 @@ final class SeasonSheetTest extends TestCase
     /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
     private static function log(): ClimateLog
     {
-        return new ClimateLog(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)));
+        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)));
     }
 
     private static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
