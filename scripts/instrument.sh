@@ -26,5 +26,6 @@ fi
 [ -z "$KEYS" ] || exec php instruments/keys.php
 [[ "$PORT" =~ ^[0-9]+$ ]] || usage
 port_taken "$PORT" && fail "port $PORT is taken. Try --port $((PORT + 1))"
-say "A $INSTRUMENT on the $POINTED_AT: http://127.0.0.1:$PORT/readings?at=450&count=5"
+[ "$INSTRUMENT" = hygrometer ] && ON='in the shed' || ON="on the $POINTED_AT"
+say "A $INSTRUMENT $ON: http://127.0.0.1:$PORT/readings?at=450&count=5"
 exec php -d display_errors=0 -d expose_php=0 -S "127.0.0.1:$PORT" instruments/serve.php 2>/dev/null

@@ -80,6 +80,12 @@ final class MakingTest extends HttpTestCase
         self::assertSame(['species' => 'black cherry', 'ringDeg' => 82, 'runoutDeg' => 1.5, 'thicknessMm' => 6.5], $square->wood);
         self::assertStringStartsWith('Made the square for the lids: it hangs on the board.', $this->ask('GET', '/api/diary')->json('entries.0.sentence'));
         $this->ask('POST', "/api/makings/$id/sessions", ['version' => $making['version'], 'early' => false])->assertStatus(422);
+
+        // Undone, neither tool nor square hangs there, and the last stage can be walked again.
+        $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertCreated();
+        self::assertSame($tools, self::bench()->tools()->count());
+        self::assertFalse(self::bench()->squares()->where('id', $square->id)->exists());
+        self::assertFalse($this->making($id)['isMade']);
     }
 
     /** Stopped in the middle, with a closed browser or without: what is done stays done. */

@@ -115,6 +115,23 @@ final class PlanTest extends HttpTestCase
         self::assertEqualsWithDelta(44.0, max(0.0, ...$x) - min(1e9, ...$x), 44 * 0.002);
     }
 
+    /** Read out of the PDF's own drawing commands: every sheet has a line of 100 mm, the bench hook's sides are as long as typed. */
+    public function test_the_pdf_is_true_to_size(): void
+    {
+        $pdf = $this->file('/api/plans/bench-hook/template/sheets.pdf?figures[length]=173&figures[width]=101');
+        preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
+        $pages = array_filter(array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]), static fn (string $text): bool => str_contains($text, ' l S'));
+        self::assertNotSame([], $pages);
+        foreach ($pages as $page) {
+            preg_match_all('/(-?[\d.]+) (-?[\d.]+) m (-?[\d.]+) (-?[\d.]+) l S/', $page, $lines, PREG_SET_ORDER);
+            $long = array_map(static fn (array $line): float => hypot((float) $line[3] - (float) $line[1], (float) $line[4] - (float) $line[2]) / 72 * 25.4, $lines);
+            foreach ([100.0, ...(str_contains($page, 'From above') ? [173.0, 101.0] : [])] as $mm) {
+                $nearest = min(1e9, ...array_map(static fn (float $length): float => abs($length - $mm), $long));
+                self::assertLessThan(0.002 * $mm, $nearest, "a line of $mm mm");
+            }
+        }
+    }
+
     #[DataProvider('plans')]
     public function test_its_sheets_print_as_pdf_and_svg(string $plan): void
     {

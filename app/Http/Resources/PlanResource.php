@@ -58,7 +58,7 @@ final class PlanResource
             'says' => $sheet->kind->says(),
             'fields' => array_map(static fn (PlanField $field): array => [
                 'name' => $field->name, 'label' => $field->label, 'hint' => $field->hint, 'step' => $field->step, 'isLength' => $field->unit === DimensionUnit::Length,
-                'usual' => $field->unit === DimensionUnit::Length ? $format->typed($sheet->usual[$field->name]) : LengthFormatter::decimal($sheet->usual[$field->name], 2),
+                'usual' => $field->unit === DimensionUnit::Length ? preg_replace('/ (mm|in)$/', '', $format->dimension($sheet->usual[$field->name])) : LengthFormatter::decimal($sheet->usual[$field->name], 2),
             ], $sheet->kind->fields()),
             'figures' => Figures::of($sheet->figures),
             'views' => array_map(self::view(...), $views),

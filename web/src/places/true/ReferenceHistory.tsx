@@ -3,6 +3,7 @@ import { ErrorHistory } from '../../drawings/ErrorHistory'
 import { Button } from '../../parts/Button'
 import { asDate } from '../../parts/dates'
 import { Sheet } from '../../parts/Sheet'
+import { BySeason } from './BySeason'
 
 interface ReferenceHistoryProps {
   name: string
@@ -45,6 +46,7 @@ export function ReferenceHistory({ name, history, onFell }: ReferenceHistoryProp
               {sentence}
             </p>
           ))}
+          <BySeason />
           <Tests tests={tests.toReversed().slice(0, SHOWN)} />
           {tests.length > SHOWN && (
             <details>

@@ -53,7 +53,8 @@ export function TruePlace() {
 }
 
 function counts(due: number, all: number): string {
-  if (all === 0) return 'Squares and straightedges belong here. They come with the tools you hang up.'
+  if (all === 0)
+    return 'Squares and straightedges belong here. They come with the tools you hang up, or are made by a plan.'
   return due === 0
     ? 'Every reference can be trusted.'
     : `${due} of ${all} references ${due === 1 ? 'wants' : 'want'} testing.`

@@ -1,6 +1,9 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../../api/client'
 
+/** More than this nobody reads: an empty kit lacks everything. */
+const MOST = 6
+
 /** What the kit lacks for it, and the cheapest that would do. */
 export function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
   return (
@@ -13,12 +16,15 @@ export function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
       {needs.missing.length > 0 && (
         <>
           <ul>
-            {needs.missing.map((lack) => (
+            {needs.missing.slice(0, MOST).map((lack) => (
               <li key={lack.operation}>
                 <span className="text-red">✗</span> {lack.operation}{' '}
                 <span className="text-sm text-soft">{lack.says}</span>
               </li>
             ))}
+            {needs.missing.length > MOST && (
+              <li className="text-soft">and {needs.missing.length - MOST} more</li>
+            )}
           </ul>
           <p className="mt-1">
             The cheapest that would do, {needs.cost} in all (prices are invented):{' '}

@@ -1,0 +1,20 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link, useLocation } from 'react-router'
+import { season } from '../../api/queries'
+
+/** What the season has probably done to the reference of this page; nothing where that cannot be reckoned. */
+export function BySeason() {
+  const { pathname } = useLocation()
+  const { data } = useQuery(season(''))
+  const one = data?.forecasts.find((forecast) => forecast.path === pathname)
+  if (!one || one.chance === null) return null
+  return (
+    <p className="mt-2 text-sm">
+      <Link to="/true/season" className="underline underline-offset-4">
+        By the season
+      </Link>
+      : <strong className={one.isClaim ? 'text-red' : undefined}>{one.says}</strong>{' '}
+      <span className="text-soft">{one.why}</span>
+    </p>
+  )
+}
