@@ -64,4 +64,13 @@ final class ClimateLineTest extends TestCase
             self::assertSame($fields, array_map(static fn (FieldError $error): string => $error->field, $wrong->errors));
         }
     }
+
+    /** Each against GNU units, which converts temperatures by itself. */
+    public function test_fahrenheit_agrees_with_gnu_units(): void
+    {
+        foreach ([-4, 14, 32, 50, 68, 99] as $fahrenheit) {
+            $celsius = (float) shell_exec("units -t 'tempF($fahrenheit)' tempC");
+            self::assertEqualsWithDelta($celsius, ClimateLine::read('2026-11-25', (string) $fahrenheit, '50', true, self::NOW)->tempC, 1e-4);
+        }
+    }
 }

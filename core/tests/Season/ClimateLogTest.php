@@ -8,6 +8,9 @@ use JackRest\Core\Care\Damp;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
+use JackRest\Core\Timber\MoistureCourse;
+use JackRest\Core\Timber\MoistureCourseInput;
+use JackRest\Core\Timber\MoistureDay;
 use PHPUnit\Framework\TestCase;
 
 final class ClimateLogTest extends TestCase
@@ -83,5 +86,18 @@ final class ClimateLogTest extends TestCase
         self::assertNull($log->meanHumidity(150.0, 20));
         self::assertNull(ClimateLog::of([])->meanHumidity(0.0, 20));
         self::assertSame([Damp::Dry, Damp::Ordinary, Damp::Damp], array_map(Damp::of(...), [40.0, 60.0, 80.0]));
+    }
+
+    /** The course of a piece in the shed is the calculation's own, through the same air from the same beginning. */
+    public function test_it_is_the_course_that_the_calculation_gives(): void
+    {
+        $readings = array_map(static fn (int $hour): ClimateDay => new ClimateDay(10 + $hour / 8, 10 + 8 * sin($hour / 3), 65 + 20 * cos($hour / 5)), range(0, 200));
+        $piece = ClimateLog::of($readings)->wood(8);
+        $course = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], $readings, 35.0))->course;
+        self::assertEqualsWithDelta($piece->course, array_map(static fn (MoistureDay $day): float => $day->mcPct, $course), 1e-12);
+        foreach ([10.3, 17.77, 29.0] as $day) {
+            $until = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day <= $day)), $day))->course;
+            self::assertEqualsWithDelta($until[count($until) - 1]->mcPct, (float) $piece->on($day), 1e-9);
+        }
     }
 }
