@@ -31,6 +31,11 @@ final class ClimateTable implements ForeignTable
 
     private bool $hasDate = false;
 
+    private ?bool $isMonthFirst = null;
+
+    /** An example of a time of which nobody can tell whether day or month comes first; empty: there is none. */
+    private string $either = '';
+
     private int $now;
 
     /** @var array<int, array{float, float}> temperature and humidity by second since 1970 */
@@ -80,20 +85,51 @@ final class ClimateTable implements ForeignTable
     public function look(array $lines, string $answer): void
     {
         $this->now = Carbon::now()->getTimestamp();
+        $answers = explode(',', $answer);
         $first = $lines[0] ?? [];
         $this->hasDate = isset($first['date']);
-        $this->isFahrenheit = isset($first['fahrenheit']) || $answer === 'f';
+        $this->isFahrenheit = isset($first['fahrenheit']) || in_array('f', $answers, true);
         $temperatures = array_values(array_filter(array_map(static fn (array $line): ?float => ClimateLine::number($line['temperature'] ?? ''), $lines), is_float(...)));
         sort($temperatures);
-        $this->isAsked = $answer === '' && $temperatures !== [] && $temperatures[intdiv(count($temperatures), 2)] > self::HOT_C;
+        $this->isAsked = array_intersect(['f', 'c'], $answers) === [] && $temperatures !== [] && $temperatures[intdiv(count($temperatures), 2)] > self::HOT_C;
+        $this->lookAtTimes(array_map($this->timeOf(...), $lines), $answers);
     }
 
     public function question(): ?array
     {
-        return $this->isAsked ? [
-            'says' => 'Half of its temperatures are above '.LengthFormatter::decimal(self::HOT_C, 0).'. Are they °F?',
-            'answers' => [['value' => 'f', 'label' => 'Yes, they are °F'], ['value' => 'c', 'label' => 'No, they are °C']],
-        ] : null;
+        return match (true) {
+            $this->either !== '' => [
+                'says' => "Which comes first in {$this->either}?",
+                'answers' => [['value' => 'dmy', 'label' => 'The day'], ['value' => 'mdy', 'label' => 'The month']],
+            ],
+            $this->isAsked => [
+                'says' => 'Half of its temperatures are above '.LengthFormatter::decimal(self::HOT_C, 0).'. Are they °F?',
+                'answers' => [['value' => 'f', 'label' => 'Yes, they are °F'], ['value' => 'c', 'label' => 'No, they are °C']],
+            ],
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<string>  $times
+     * @param  list<string>  $answers
+     */
+    private function lookAtTimes(array $times, array $answers): void
+    {
+        $first = ClimateLine::firstOf($times);
+        $isOpen = $first === 'either' && array_intersect(['dmy', 'mdy'], $answers) === [];
+        $this->either = $isOpen ? preg_replace('/[ ,].*/', '', trim($times[0] ?? '')) ?? '' : '';
+        $this->isMonthFirst = match ($first) {
+            null => null,
+            'either' => ! in_array('dmy', $answers, true),
+            default => $first === 'month',
+        };
+    }
+
+    /** @param  array<string, string>  $cells */
+    private function timeOf(array $cells): string
+    {
+        return $this->hasDate ? trim(($cells['date'] ?? '').' '.($cells['time'] ?? '')) : ($cells['time'] ?? '');
     }
 
     public function line(Bench $bench, array $cells): ?array
@@ -102,8 +138,7 @@ final class ClimateTable implements ForeignTable
             $this->know($bench);
         }
         $cells += array_fill_keys(self::COLUMNS, '');
-        $time = $this->hasDate ? trim("{$cells['date']} {$cells['time']}") : $cells['time'];
-        $air = ClimateLine::read($time, $cells['fahrenheit'] ?? $cells['temperature'], $cells['humidity'], $this->isFahrenheit || $this->isAsked, $this->now);
+        $air = ClimateLine::read($this->timeOf($cells), $cells['fahrenheit'] ?? $cells['temperature'], $cells['humidity'], $this->isFahrenheit || $this->isAsked, $this->now, $this->isMonthFirst);
         $second = (int) round($air->day * ClimateLine::SECONDS_PER_DAY);
         $twin = $this->inFile[$second] ?? $this->known[$second] ?? null;
         $same = $twin !== null && abs($twin[0] - $air->tempC) < 0.05 && abs($twin[1] - $air->rhPct) < 0.05;

@@ -14,7 +14,7 @@ interface ForeignTable extends Table
      * Looks over all lines before the first is read.
      *
      * @param  list<array<string, string>>  $lines
-     * @param  string  $answer  what the user answered to the question; empty: nothing yet
+     * @param  string  $answer  what the user answered to its questions, by commas; empty: nothing yet
      */
     public function look(array $lines, string $answer): void;
 

@@ -106,7 +106,7 @@ final class SeasonTest extends HttpTestCase
 
     public function test_a_log_with_gaps_doubled_and_future_times_is_shown_line_by_line(): void
     {
-        $lines = ['time,temperature °C,humidity %', self::at(-1, 0).',5,80', self::at(900, 6).',5,80', self::at(900, 7).',5.2,80', self::at(900, 7).',5.2,80', self::at(900, 7).',9,60', self::at(880, 6).',5,104', self::at(880, 7).',5,84', self::at(1, 7).',5,84'];
+        $lines = ['time,temperature °C,humidity %', self::at(-2, 0).',5,80', self::at(900, 6).',5,80', self::at(900, 7).',5.2,80', self::at(900, 7).',5.2,80', self::at(900, 7).',9,60', self::at(880, 6).',5,104', self::at(880, 7).',5,84', self::at(1, 7).',5,84'];
         $preview = $this->ask('POST', '/api/files/climate/preview', ['text' => implode("\n", $lines), 'name' => 'shed.csv'])->assertOk()->json();
         self::assertSame([3, 1, 4], [$preview['sound'], $preview['here'], $preview['wrongCount']]);
         self::assertSame([[2, 'This time has not come yet.'], [6, 'This time stands twice in the file, with 5.2 °C and 80 %: that one stays.'], [7, 'Humidity lies between 0 and 100 %.']], array_map(static fn (array $wrong): array => array_values($wrong), array_slice($preview['wrong'], 0, 3)));
@@ -126,6 +126,19 @@ final class SeasonTest extends HttpTestCase
         $this->ask('POST', '/api/files/climate', [...$file, 'answer' => 'f'])->assertCreated();
         // Said in its heading, nobody is asked.
         $this->ask('POST', '/api/files/climate/preview', ['text' => str_replace('Temp', 'Temperature (°F)', $text), 'name' => 'x'])->assertJsonPath('question', null)->assertJsonPath('here', 10);
+    }
+
+    /** Day or month first, and °F, one after the other. */
+    public function test_two_questions_are_asked_in_turn(): void
+    {
+        $file = ['text' => "Date;Time;Temp;RH\n".implode("\n", array_map(static fn (int $hour): string => "3/4/2019;$hour:00 AM;".(50 + $hour).';70', range(1, 9))), 'name' => 'logger.csv'];
+        $this->ask('POST', '/api/files/climate/preview', $file)->assertJsonPath('question.says', 'Which comes first in 3/4/2019?');
+        $this->ask('POST', '/api/files/climate/preview', [...$file, 'answer' => 'mdy'])->assertJsonPath('question.says', 'Half of its temperatures are above 32. Are they °F?')->assertJsonPath('first.0', '2019-03-04 01:00: 10.6 °C, 70 %');
+        $this->ask('POST', '/api/files/climate/preview', [...$file, 'answer' => 'dmy,f'])->assertJsonPath('question', null)->assertJsonPath('first.0', '2019-04-03 01:00: 10.6 °C, 70 %');
+        $this->ask('POST', '/api/files/climate', [...$file, 'answer' => 'dmy,f'])->assertCreated();
+        // One line that tells it answers for all.
+        $this->ask('POST', '/api/files/climate/preview', ['text' => $file['text']."\n3/14/2019;1:00 PM;60;70", 'name' => 'x', 'answer' => 'f'])->assertJsonPath('question', null)->assertJsonPath('first.0', '2019-03-04 01:00: 10.6 °C, 70 %')->assertJsonPath('sound', 10);
+        $this->ask('POST', '/api/files/climate', [...$file, 'answer' => 'perhaps'])->assertStatus(422);
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -15,7 +15,7 @@ final class ImportRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['text' => ['required', 'string', 'max:4000000'], 'name' => ['required', 'string', 'max:200'], 'answer' => ['sometimes', 'nullable', 'string', 'in:f,c']];
+        return ['text' => ['required', 'string', 'max:4000000'], 'name' => ['required', 'string', 'max:200'], 'answer' => ['sometimes', 'nullable', 'string', 'regex:/^(f|c|dmy|mdy)(,(f|c|dmy|mdy))*$/']];
     }
 
     /** @return array<string, string> */

@@ -83,7 +83,8 @@ final readonly class SeasonSheet
             new Explained('How fast does wood follow?', '14 days · (thickness ÷ 12 mm)²', "14 · ({$this->format->dimension($this->thicknessMm())} ÷ 12 mm)² = $tau days for two thirds of a change", Basis::FromMemory, 'first-order lag; its time constant from memory'),
             new Explained('When does wood come to rest?', 'the equilibrium moisture of temperature and humidity', 'drawn as a thin line', Basis::Published, 'Wood Handbook, USDA Forest Products Laboratory'),
             new Explained('When is a reference said to have moved?', 'error = height since its last correction + k · moisture', 'said where it is more likely than not past your tolerance; k is learnt from its tests, beginning with what its grain allows', Basis::Model, 'linear regression with a normal prior'),
-            ...($brier === null ? [] : [new Explained('How good are its chances?', 'mean of (chance told − what was so)²', LengthFormatter::decimal($brier, 3).': 0 is a seer, 0.25 a coin', Basis::Published, 'G. W. Brier, Monthly Weather Review 78 (1950)')]),
+            ...($brier === null ? [] : [new Explained('How is it scored?', 'before each test: what it would have said from the tests before it and the air until then', $this->score->sentence(), Basis::Model, 'tests that could not tell do not count'),
+                new Explained('How good are its chances?', 'mean of (chance told − what was so)²', LengthFormatter::decimal($brier, 3).': 0 is a seer, 0.25 a coin', Basis::Published, 'G. W. Brier, Monthly Weather Review 78 (1950)')]),
         ];
     }
 

@@ -43,7 +43,8 @@ final class ClimateLineTest extends TestCase
     /** @return iterable<string, array{string, string, string, list<string>}> */
     public static function wrong(): iterable
     {
-        yield 'a time to come' => ['2026-11-25 16:00', '5', '80', ['time']];
+        yield 'a time to come' => ['2026-11-25T16:00Z', '5', '80', ['time']];
+        yield 'a time to come in any zone' => ['2026-11-26 06:00', '5', '80', ['time']];
         yield 'a day that is not' => ['2026-02-30', '5', '80', ['time']];
         yield 'an hour that is not' => ['2026-02-03 25:00', '5', '80', ['time']];
         yield 'day or month first?' => ['3/4/2026 12:00', '5', '80', ['time']];
@@ -72,5 +73,35 @@ final class ClimateLineTest extends TestCase
             $celsius = (float) shell_exec("units -t 'tempF($fahrenheit)' tempC");
             self::assertEqualsWithDelta($celsius, ClimateLine::read('2026-11-25', (string) $fahrenheit, '50', true, self::NOW)->tempC, 1e-4);
         }
+    }
+
+    /** A logger east of Greenwich that names no zone seems to be ahead. */
+    public function test_a_clock_without_a_zone_may_be_ahead(): void
+    {
+        self::assertEqualsWithDelta(20782 + 23 / 24, ClimateLine::read('2026-11-25 23:00', '5', '80', false, self::NOW)->day, 1e-9);
+    }
+
+    /** @return iterable<string, array{string, bool, float}> as written, month first, hours since midnight of 25 November 2026 */
+    public static function slashed(): iterable
+    {
+        yield 'month first, afternoon' => ['11/25/2026 2:30 PM', true, 14.5];
+        yield 'day first' => ['25/11/2026 02:30', false, 2.5];
+        yield 'noon' => ['11/25/2026, 12:00 PM', true, 12.0];
+        yield 'midnight' => ['11/25/2026 12:00:00 am', true, 0.0];
+        yield 'the day alone' => ['25/11/2026', false, 0.0];
+    }
+
+    #[DataProvider('slashed')]
+    public function test_times_with_slashes_are_read_once_it_is_known_what_comes_first(string $time, bool $isMonthFirst, float $hours): void
+    {
+        self::assertEqualsWithDelta(20782 + $hours / 24, ClimateLine::read($time, '5', '80', false, self::NOW, $isMonthFirst)->day, 1e-9);
+    }
+
+    public function test_a_file_may_tell_what_comes_first(): void
+    {
+        self::assertSame('month', ClimateLine::firstOf(['3/4/2026 1:00', '3/13/2026 1:00']));
+        self::assertSame('day', ClimateLine::firstOf(['3/4/2026 1:00', '13/4/2026 1:00']));
+        self::assertSame('either', ClimateLine::firstOf(['3/4/2026 1:00', '2026-04-03']));
+        self::assertNull(ClimateLine::firstOf(['2026-04-03 1:00', '']));
     }
 }

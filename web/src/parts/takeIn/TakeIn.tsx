@@ -36,7 +36,12 @@ export function TakeIn({ what }: { what: Table }) {
         </p>
       )}
       {given && !preview.error && preview.data && (
-        <ImportPreview preview={preview.data} onAnswer={(answer) => setGiven({ ...given, answer })}>
+        <ImportPreview
+          preview={preview.data}
+          onAnswer={(answer) =>
+            setGiven({ ...given, answer: [given.answer, answer].filter(Boolean).join(',') })
+          }
+        >
           <Button
             weight="main"
             disabled={busy || preview.data.sound === 0 || preview.data.question !== null}
