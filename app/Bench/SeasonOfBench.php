@@ -72,7 +72,7 @@ final class SeasonOfBench
             return Forecast::silent('There is no log of your air yet.');
         }
         $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
-        $all = $reference->histories()->map(fn (History $history): Forecast => Forecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today));
+        $all = $reference->histories()->map(fn (History $history): Forecast => Forecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today, $history->droppedDay));
         $worst = $all->sortByDesc(static fn (Forecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
         assert($worst !== null);
 

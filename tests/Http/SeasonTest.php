@@ -43,8 +43,9 @@ final class SeasonTest extends HttpTestCase
         $season = $this->ask('GET', '/api/season')->json();
         self::assertSame('The season has moved nothing past your tolerance.', $season['next']['says']);
         self::assertStringStartsWith('Before 6 tests it said “moved” ', $season['score']);
+        self::assertSame('It fell since its last test: no season tells what that did.', $this->forecastOf('200 mm try square')['says']);
         // The same square, with a tolerance that its last test already fills.
-        self::bench()->squares()->where('name', '200 mm try square')->update(['tolerance_mm' => 0.03]);
+        self::bench()->squares()->where('name', '200 mm try square')->update(['tolerance_mm' => 0.03, 'dropped_on' => null]);
         $square = $this->forecastOf('200 mm try square');
         self::assertTrue($square['isClaim']);
         self::assertStringStartsWith('Probably 0.', $square['says']);

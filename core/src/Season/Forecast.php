@@ -26,11 +26,12 @@ final readonly class Forecast
     /**
      * @param  list<Tested>  $tests  of one edge, in the order they were made
      * @param  float  $lengthMm  of the blade, edge, stick or line that is tested
+     * @param  float|null  $droppedDay  when it fell last: that moves it too, and no moisture explains it
      */
-    public static function of(Leverage $leverage, ReferenceWood $wood, float $lengthMm, array $tests, float $toleranceMm, PieceInShed $piece, float $today): self
+    public static function of(Leverage $leverage, ReferenceWood $wood, float $lengthMm, array $tests, float $toleranceMm, PieceInShed $piece, float $today, ?float $droppedDay = null): self
     {
         $known = [];
-        foreach ($tests as $test) {
+        foreach (self::apart($tests, $droppedDay) as $test) {
             $moisture = $piece->on($test->day);
             if ($moisture !== null) {
                 $known[] = new TestedWood($test, $moisture);
@@ -44,10 +45,27 @@ final readonly class Forecast
         return match (true) {
             $last === null => new self(null, $score, 'It has never been tested.'),
             $last->corrected => new self(null, $score, 'It was planed and not tested again.'),
+            $droppedDay !== null && $last->day < $droppedDay => new self(null, $score, 'It fell since its last test: no season tells what that did.'),
             $now === null => new self(null, $score, 'The log does not reach to today.'),
             $piece->on($last->day) === null => new self(null, $score, 'The log does not tell how moist it was at its last test.'),
             default => new self($foretelling->on($known, $now), $score, ''),
         };
+    }
+
+    /**
+     * The tests before a fall and those after it are two runs, as before and after a correction.
+     *
+     * @param  list<Tested>  $tests
+     * @return list<Tested>
+     */
+    private static function apart(array $tests, ?float $droppedDay): array
+    {
+        return array_map(static function (Tested $test, int $index) use ($tests, $droppedDay): Tested {
+            $next = $tests[$index + 1] ?? null;
+            $fellBetween = $droppedDay !== null && $next !== null && $test->day < $droppedDay && $next->day >= $droppedDay;
+
+            return $fellBetween ? new Tested($test->day, $test->errorMm, $test->uncertaintyMm, $test->verdict, true) : $test;
+        }, $tests, array_keys($tests));
     }
 
     public function isClaim(): bool

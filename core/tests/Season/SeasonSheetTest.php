@@ -71,6 +71,20 @@ final class SeasonSheetTest extends TestCase
         self::assertStringContainsString(', away from it, ', $gone->says(self::SIDES, self::format()));
     }
 
+    /** A fall moves it too: what it did before says nothing of where it stands, only of how its wood moves it. */
+    public function test_a_fall_begins_a_new_run(): void
+    {
+        $tests = [self::tested(190, 0.0), self::tested(203, -0.06), self::tested(240, 0.09)];
+        $of = static fn (array $tests, ?float $dropped): Forecast => Forecast::of(Leverage::Square, self::beech(), 200, array_values($tests), 0.1, self::log()->wood(9), 20960, $dropped);
+        self::assertSame('It fell since its last test: no season tells what that did.', $of($tests, 20850.0)->says(self::SIDES, self::format()));
+        $fallen = $of($tests, 20820.0)->foretold;
+        self::assertNotNull($fallen);
+        self::assertEqualsWithDelta(0.09, $fallen->errorMm, 0.03, 'it starts from the test after the fall');
+        self::assertLessThan(-0.01, $fallen->mmPerPct, 'and keeps what its wood taught before');
+        // Taken for one run, the fall would be laid to the damp.
+        self::assertGreaterThan($fallen->mmPerPct, $of($tests, null)->foretold?->mmPerPct);
+    }
+
     public function test_silence_has_a_reason(): void
     {
         $says = static fn (Forecast $forecast): string => $forecast->says(self::SIDES, self::format());
