@@ -61,4 +61,32 @@ final class KeyboardOnlyTest extends BrowserTestCase
         $this->open('/');
         self::assertSame('Ready for the hive bodies.', $this->nextStroke());
     }
+
+    public function test_a_plan_is_chosen_and_begun_without_a_pointer(): void
+    {
+        $this->open('/true/plans');
+        $this->tabTo('bench hook');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees("//h1[. = 'Bench hook']");
+        // Enter goes to the next size and begins nothing.
+        $this->tabTo('Length');
+        $this->keys('300', WebDriverKeys::ENTER);
+        self::assertStringContainsString('Width', (string) $this->browser->executeScript('return document.activeElement.labels[0].innerText'));
+        $this->seesText('300 mm × 174 mm × 18 mm');
+        $this->tabTo('Room for the saw');
+        $this->keys('20');
+        $this->seesText('Each stop is 154 mm long');
+        $this->tabTo('Begin to make it');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->sees("//h1[. = 'bench hook']");
+        $this->tabTo('To the bench');
+        $this->keys(WebDriverKeys::ENTER);
+        // The steps stand on the page before, too: what is waited for is bench mode.
+        $this->seesText('step 1 of 3');
+        foreach (['Saw out and plane', 'No light under', 'Square the ends', 'Square from both edges', 'Glue the stops', 'no glue in the corner'] as $seen) {
+            $this->seesText($seen);
+            $this->keys(' ');
+        }
+        $this->seesText('Done for now.');
+    }
 }

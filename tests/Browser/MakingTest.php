@@ -45,6 +45,7 @@ final class MakingTest extends BrowserTestCase
         $this->type('Called', 'template for the lids');
         $this->press('Begin to make it');
         $this->press('To the bench');
+        $this->seesText('step 1 of 2');
         $this->seesText('Saw out and plane');
         $this->press('Done: look at it');
         $this->seesText('No light under a straightedge');
@@ -62,6 +63,7 @@ final class MakingTest extends BrowserTestCase
         $this->seesText('Wait until', $other);
         $this->seesText('The week of rest.', $other);
         $this->press('Go on all the same', $other);
+        $this->sees("//*[@data-testid = 'next']", $other);
         $this->seesText('Look again, and plane true', $other);
         $this->press('Stop here', $other);
         $this->seesText('Stopped.', $other);

@@ -22,6 +22,11 @@ final class SecondWindowTest extends HttpTestCase
     #[TestWith(['PUT', 'looks', '', ['name' => 'plough', 'found' => [], 'asked' => '', 'good' => '100', 'perHour' => '10']])]
     #[TestWith(['DELETE', 'consumables', '', []])]
     #[TestWith(['DELETE', 'shadow-boards', '', []])]
+    #[TestWith(['DELETE', 'blanks', '', []])]
+    #[TestWith(['PUT', 'blanks', '', ['name' => 'it', 'species' => 'teak', 'figure' => 'straight', 'knots' => 'none', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80']]])]
+    #[TestWith(['POST', 'blanks', 'measures', ['figures' => ['bow' => '0', 'wind' => '0', 'cup' => '0']]])]
+    #[TestWith(['DELETE', 'makings', '', []])]
+    #[TestWith(['POST', 'makings', 'sessions', ['early' => true]])]
     public function test_a_stale_version_is_refused(string $verb, string $what, string $then, array $body): void
     {
         $table = $what === 'looks' ? 'look_overs' : str_replace('-', '_', $what);

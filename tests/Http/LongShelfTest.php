@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Models\ClimateStretch;
+use Instruments\Shed;
+use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Timber\ClimateDay;
+
+/** A shelf filled for years, and an air read by hand each day. */
+final class LongShelfTest extends HttpTestCase
+{
+    private const BLANKS = 150;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $bench = self::bench();
+        foreach (range(1, self::BLANKS) as $number) {
+            $bench->blanks()->create(['name' => "board number $number", 'species' => $number % 2 === 0 ? 'white oak' : 'black walnut', 'length_mm' => 200 + 8 * $number, 'width_mm' => 40 + $number % 60, 'thickness_mm' => 10 + $number % 30, 'ring_deg' => $number % 91, 'runout_deg' => $number % 7, 'figure' => 'straight', 'knots' => 'none']);
+        }
+    }
+
+    public function test_every_blank_is_ranked_and_each_says_why(): void
+    {
+        $blanks = $this->ask('GET', '/api/blanks?purpose=sticks')->assertOk()->json('blanks');
+        self::assertCount(self::BLANKS + 5, $blanks);
+        $rank = ['good' => 0, 'doubtful' => 1, 'unfit' => 2];
+        $ranks = array_map(static fn (array $blank): int => $rank[$blank['fitness']], $blanks);
+        $sorted = $ranks;
+        sort($sorted);
+        self::assertSame($sorted, $ranks);
+        foreach ($blanks as $blank) {
+            self::assertNotSame([], $blank['reasons'], $blank['name']);
+        }
+    }
+
+    public function test_a_plan_finds_its_wood_among_them(): void
+    {
+        $parts = $this->ask('POST', '/api/plans/winding-sticks/preview', ['figures' => [], 'blanks' => []])->assertOk()->json('parts');
+        self::assertNotNull($parts[0]['from']);
+        self::assertNotSame('unfit', $parts[0]['from']['fitness']);
+        self::assertNotNull($parts[1]['from']);
+    }
+
+    public function test_find_stops_at_what_can_be_read(): void
+    {
+        $this->ask('GET', '/api/search?q=board+number')->assertJsonCount(12, 'hits');
+    }
+
+    /** One reading a day for a year before the log, each a row of its own: counted together, in order, and none listed by itself. */
+    public function test_readings_by_hand_are_one_log_with_the_file_s(): void
+    {
+        $bench = self::bench();
+        $first = (int) $bench->climateStretches()->firstOrFail()->readings[0][0];
+        foreach (range(1, 365) as $day) {
+            [$tempC, $rhPct] = Shed::air($first - 86400 * $day);
+            $bench->climateStretches()->create(ClimateStretch::columns('by hand', [new ClimateDay(($first - 86400 * $day) / ClimateLine::SECONDS_PER_DAY, $tempC, $rhPct)]));
+        }
+        $season = $this->ask('GET', '/api/season')->assertOk()->json();
+        self::assertSame(8761 + 365, $season['count']);
+        self::assertCount(1, $season['stretches']);
+        self::assertCount(366 + 365, $season['days']);
+        $days = array_column($season['days'], 'day');
+        self::assertSame(range($days[0], $days[0] + count($days) - 1), $days);
+    }
+}
