@@ -12,12 +12,16 @@ use App\Models\ToolStatus;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolNamer;
+use JackRest\Core\Making\Made;
 use JackRest\Core\Making\Sizes;
 use LogicException;
 
 /** One stage of a making as bench mode walks it, and what it leaves: steps done, a wait, or a tool on the board. */
 final readonly class MakingSession
 {
+    /** Sizes that differ by no more than this are the same tool. */
+    private const ALIKE = 0.25;
+
     private Making $making;
 
     /** Steps of the making that are done when this session ends here. */
@@ -70,10 +74,16 @@ final readonly class MakingSession
     private function hang(Changes $changes): Tool
     {
         $made = $this->making->plan->of(new Sizes(array_map(floatval(...), $this->making->sizes)))->made();
-        $tool = $changes->create($changes->bench->tools(), [
-            'kind' => $made->kind, 'name' => (new ToolNamer)->name(ToolKinds::named($made->kind), $made->sizes).($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
-            'status' => ToolStatus::Owned, 'size' => $made->sizes, 'price' => null, 'bought_for' => 'made',
-        ]);
+        $columns = [
+            'name' => (new ToolNamer)->name(ToolKinds::named($made->kind), $made->sizes).($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
+            'status' => ToolStatus::Owned, 'size' => $made->sizes, 'hung_on' => Carbon::now()->toDateString(),
+        ];
+        $tool = $this->wanted($changes, $made);
+        if ($tool === null) {
+            $tool = $changes->create($changes->bench->tools(), ['kind' => $made->kind, ...$columns]);
+        } else {
+            $changes->update($tool, $columns);
+        }
         ReferencesOfTool::bring($changes, $tool);
         $reference = ReferencesOfTool::broughtBy($tool);
         if ($reference !== null && $this->making->wood !== null) {
@@ -81,6 +91,23 @@ final readonly class MakingSession
         }
 
         return $tool;
+    }
+
+    /** One on the list of what is wanted, of about this size: now it is there. */
+    private function wanted(Changes $changes, Made $made): ?Tool
+    {
+        $wanted = $changes->bench->tools()->where('kind', $made->kind)->where('status', ToolStatus::Wanted)->oldest('id')->get();
+
+        return $wanted->first(static function (Tool $tool) use ($made): bool {
+            $sizes = $tool->toCore()->sizes();
+            foreach ($made->sizes as $name => $mm) {
+                if (isset($sizes[$name]) && abs($sizes[$name] - $mm) > self::ALIKE * $mm) {
+                    return false;
+                }
+            }
+
+            return true;
+        });
     }
 
     /** Where its first test is made; null: what was made is no reference. */

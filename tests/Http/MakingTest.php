@@ -127,4 +127,19 @@ final class MakingTest extends HttpTestCase
         self::assertNull($this->making($id)['place']);
         self::assertSame('mallet', self::bench()->tools()->latest('id')->firstOrFail()->kind);
     }
+
+    /** One that was wanted is there now, and not hung beside itself; one of another size stays on the list. */
+    public function test_what_was_wanted_of_that_size_is_no_longer_wanted(): void
+    {
+        $wanted = self::bench()->tools()->create(['kind' => 'bench-hook', 'name' => 'bench hook', 'status' => 'wanted', 'size' => ['length' => 250, 'width' => 150]]);
+        $large = self::bench()->tools()->create(['kind' => 'bench-hook', 'name' => 'long bench hook', 'status' => 'wanted', 'size' => ['length' => 390, 'width' => 290]]);
+        $tools = self::bench()->tools()->count();
+        $id = (int) $this->ask('POST', '/api/plans/bench-hook/makings', ['figures' => [], 'blanks' => [], 'name' => ''])->assertCreated()->json('id');
+        $this->stage($id);
+        $this->stage($id, early: true);
+        self::assertTrue($this->making($id)['isMade']);
+        self::assertSame($tools, self::bench()->tools()->count());
+        self::assertSame(['owned', 260], [$wanted->refresh()->status->value, $wanted->size['length']]);
+        self::assertSame('wanted', $large->refresh()->status->value);
+    }
 }
