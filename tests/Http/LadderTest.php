@@ -13,6 +13,10 @@ final class LadderTest extends HttpTestCase
         self::assertSame([['hive bodies'], ['grooved lids'], ['hive stand', 'frame jig']], array_map(static fn (array $rung): array => array_column($rung['unlocks'], 'name'), $ladder->json('rungs')));
         self::assertSame([65, 195, 197], $ladder->json('rungs.*.to'));
         self::assertSame([false, false, true], $ladder->json('rungs.*.made'));
+        // A paring block is made by no plan of ours; a mallet is.
+        self::assertSame([null, null, null], $ladder->json('rungs.*.plan'));
+        self::bench()->tools()->whereIn('kind', ['mallet', 'soft-hammer', 'dead-blow'])->delete();
+        self::assertContains('mallet', $this->ask('GET', '/api/kit/ladder')->json('rungs.*.plan'));
         $ladder->assertJsonPath('total', 197)->assertJsonPath('locked', [])->assertJsonPath('proof', 'Nothing cheaper makes all of it possible.');
     }
 

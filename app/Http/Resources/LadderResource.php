@@ -11,6 +11,7 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Outline\Outlines;
 
 /** The order to get tools in: cost along, works unlocked up. */
@@ -81,6 +82,7 @@ final class LadderResource
         return [
             'tools' => $tools,
             'made' => $rung->made,
+            'plan' => $rung->made ? PlanKind::forTool($rung->tools[0]->kind)?->value : null,
             'cost' => $rung->cost,
             'costText' => Money::plain($rung->cost),
             'from' => $rung->from,

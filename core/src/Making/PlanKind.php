@@ -53,6 +53,21 @@ enum PlanKind: string
         };
     }
 
+    /** The plan by which a kind of tool is made; null: there is none. */
+    public static function forTool(string $kind): ?self
+    {
+        return match ($kind) {
+            'try-square', 'large-square' => self::BridleSquare,
+            'straightedge' => self::Straightedge,
+            'winding-sticks' => self::WindingSticks,
+            'dovetail-template' => self::SlopeTemplate,
+            'shooting-board' => self::ShootingBoard,
+            'bench-hook' => self::BenchHook,
+            'mallet' => self::Mallet,
+            default => null,
+        };
+    }
+
     /** @return class-string<Making> */
     private function plan(): string
     {

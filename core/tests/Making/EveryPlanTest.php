@@ -66,6 +66,17 @@ final class EveryPlanTest extends TestCase
         self::assertSame($made->sizes, array_intersect_key((new Tool('1', $made->kind, 'it', $made->sizes))->sizes(), $made->sizes));
     }
 
+    /** The tool a plan makes is made by a plan that makes it; what nobody has planned has none. */
+    #[DataProvider('kinds')]
+    public function test_its_tool_leads_back_to_a_plan(PlanKind $kind): void
+    {
+        $made = PlanSheet::of($kind, [], self::format())->making->made()->kind;
+        $plan = PlanKind::forTool($made);
+        self::assertNotNull($plan);
+        self::assertSame($made, PlanSheet::of($plan, [], self::format())->making->made()->kind);
+        self::assertNull(PlanKind::forTool('jack-plane'));
+    }
+
     #[DataProvider('kinds')]
     public function test_each_step_says_what_to_do_and_what_to_look_at(PlanKind $kind): void
     {

@@ -4953,6 +4953,7 @@ export interface components {
         Rung: {
             tools: components["schemas"]["RungTool"][];
             made: boolean;
+            plan: string | null;
             cost: number;
             costText: string;
             from: number;

@@ -64,6 +64,11 @@ function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung']
           </Link>
         )}
         {rung.made && <span className="text-sm text-soft"> about {rung.minutes} minutes to make</span>}
+        {rung.plan && (
+          <Link to={`/true/plans/${rung.plan}`} className="ml-2 text-sm underline underline-offset-4">
+            by its plan
+          </Link>
+        )}
       </span>
       <span className="shrink-0 text-sm text-soft">{tool.month && asMonth(tool.month)}</span>
       <span className="w-16 shrink-0 text-right font-slab text-lg font-semibold">{tool.costText}</span>
