@@ -51,6 +51,7 @@ final class MakingTest extends HttpTestCase
     {
         $id = $this->begin();
         $tools = self::bench()->tools()->count();
+        $this->ask('GET', '/api/search?q=for+the+lids')->assertJsonPath('hits.0.place', "/true/plans/makings/$id");
         $this->stage($id);
         $making = $this->making($id);
         self::assertSame([2, 'the week of rest'], [$making['done'], $making['waitsFor']]);

@@ -11,6 +11,7 @@ use App\Models\DiaryEntry;
 use App\Models\Edge;
 use App\Models\Guide;
 use App\Models\LookOver;
+use App\Models\Making;
 use App\Models\ShadowBoard;
 use App\Models\Stone;
 use App\Models\Tool;
@@ -48,6 +49,7 @@ final class Search
             ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'place' => "/kit/shadow-boards/{$board->id}"]),
             ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
             ...$bench->blanks()->get()->map(static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'place' => "/true/blanks/{$blank->id}"]),
+            ...$bench->makings()->get()->map(static fn (Making $making): array => ['says' => $making->name, 'kind' => 'making', 'place' => $making->path()]),
             ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
             ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'place' => "/kit/look/{$look->id}"]),
             ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),

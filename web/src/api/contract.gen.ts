@@ -4541,7 +4541,7 @@ export interface components {
         Hit: {
             says: string;
             /** @enum {string} */
-            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "work" | "diary";
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "making" | "work" | "diary";
             place: string;
         };
         Figure: {

@@ -13,6 +13,7 @@ const kinds = {
   'look-over': 'Look-over',
   'shadow-board': 'Shadow board',
   blank: 'Blank',
+  making: 'Being made',
   work: 'Work',
   diary: 'Diary',
 } as const
