@@ -90,7 +90,7 @@ final readonly class SeasonFigures
         $readings = array_map(static fn (array $row): array => [$row[0] / 86400, $row[1], $row[2]], $rows);
         $species = Species::all();
         $start = hrtime(true);
-        $log = new ClimateLog($readings);
+        $log = (new ClimateLog($readings))->rest;
         for ($number = 0; $number < self::REFERENCES; $number++) {
             $tests = array_map(static fn (int $test): Tested => new Tested($today - 28 * (self::TESTS - $test), mt_rand(-10, 10) / 100, 0.04, Verdict::Within, $test % 5 === 4), range(0, self::TESTS - 1));
             Forecast::of(Leverage::cases()[$number % 4], new ReferenceWood($species[$number], 80, 3, 5 + $number), 300, $tests, 0.1, $log->wood(5 + $number), $today);

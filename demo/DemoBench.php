@@ -9,6 +9,7 @@ use App\Files\CsvTable;
 use App\Files\DiaryTable;
 use App\Ledger\AppendOnly;
 use App\Models\Bench;
+use App\Models\ClimateStretch;
 use App\Models\EdgeEvent;
 use App\Models\User;
 use BackedEnum;
@@ -21,13 +22,14 @@ use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Timber\ClimateDay;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
 {
     private const WRITTEN_ON = '2026-11-25';
 
-    /** @var list<array{int, float, float}>|null reckoned once: tests lay the bench out hundreds of times */
+    /** @var array{name: string, readings: list<array{int, float, float}>, rests: list<array{int, float}>}|null reckoned once: tests lay the bench out hundreds of times */
     private static ?array $air = null;
 
     public static function loadIfEmpty(): bool
@@ -200,8 +202,9 @@ final class DemoBench
     {
         $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() + 6 * 3600;
         $moved = 86400 * self::daysMoved();
-        self::$air ??= Shed::log($until - 365 * 86400, $until);
-        $bench->climateStretches()->create(['name' => 'of the shed’s hygrometer, a year', 'readings' => array_map(static fn (array $reading): array => [$reading[0] + $moved, $reading[1], $reading[2]], self::$air)]);
+        self::$air ??= ClimateStretch::columns('of the shed’s hygrometer, a year', array_map(static fn (array $reading): ClimateDay => new ClimateDay($reading[0] / 86400, $reading[1], $reading[2]), Shed::log($until - 365 * 86400, $until)));
+        $later = static fn (array $rows): array => array_map(static fn (array $row): array => [$row[0] + $moved, ...array_slice($row, 1)], $rows);
+        $bench->climateStretches()->create([...self::$air, 'readings' => $later(self::$air['readings']), 'rests' => $later(self::$air['rests'])]);
     }
 
     private static function edgeDiary(Bench $bench): void

@@ -12,16 +12,16 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
-use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\Forecast;
 use JackRest\Core\Season\ForecastOf;
 use JackRest\Core\Season\PieceInShed;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Truing\History\History;
 
 /** The air of a bench's shop, and what it has probably done to the references. */
 final class SeasonOfBench
 {
-    public readonly ClimateLog $log;
+    public readonly RestLog $log;
 
     public readonly float $today;
 
@@ -36,7 +36,7 @@ final class SeasonOfBench
 
     public function __construct(Bench $bench)
     {
-        $this->log = ClimateTable::logOf($bench);
+        $this->log = ClimateTable::restsOf($bench);
         $this->today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $this->references = $bench->trued();
         $this->forecasts = array_values($this->references->map($this->forecast(...))->all());

@@ -13,6 +13,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\Gap;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Timber\ClimateDay;
 
 /** The air of the shop, as a hygrometer that logs it writes it: time, temperature, humidity. */
@@ -68,7 +69,15 @@ final class ClimateTable implements ForeignTable
 
     public static function logOf(Bench $bench): ClimateLog
     {
-        return new ClimateLog(array_merge([], ...array_values($bench->climateStretches()->oldest('id')->get()->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())->all())));
+        return new ClimateLog(array_merge([], ...array_values($bench->climateStretches()->oldest('id')->get(['id', 'readings'])->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())->all())));
+    }
+
+    /** What the air asked of wood, in quarters of a day: all that the season and the shelf reckon with. */
+    public static function restsOf(Bench $bench): RestLog
+    {
+        $kept = $bench->climateStretches()->oldest('id')->get(['id', 'rests']);
+
+        return new RestLog(array_merge([], ...array_values($kept->map(static fn (ClimateStretch $stretch): array => array_map(static fn (array $row): array => [$row[0] / ClimateLine::SECONDS_PER_DAY, (float) $row[1]], $stretch->rests))->all())));
     }
 
     public function heading(string $name): string
@@ -160,7 +169,7 @@ final class ClimateTable implements ForeignTable
 
     public function notes(array $lines): array
     {
-        $gaps = ClimateLog::of(self::air($lines))->gaps();
+        $gaps = ClimateLog::of(self::air($lines))->rest->gaps();
         usort($gaps, static fn (Gap $one, Gap $other): int => $other->days() <=> $one->days());
         $told = array_map(self::gap(...), array_slice($gaps, 0, self::GAPS_TOLD));
 

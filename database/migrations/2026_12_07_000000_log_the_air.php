@@ -18,6 +18,8 @@ return new class extends Migration
             $table->foreignId('bench_id')->constrained()->cascadeOnDelete();
             $table->string('name');
             $table->json('readings');
+            // The same in quarters of a day, as wood feels it: years of it are read at each keystroke.
+            $table->json('rests');
             $table->unsignedInteger('version')->default(1);
             $table->softDeletes();
             $table->timestamps();

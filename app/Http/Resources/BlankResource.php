@@ -28,7 +28,7 @@ final class BlankResource
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');
-        $ranking = Ranking::of(array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $sheet->wanted, ClimateTable::logOf($bench), $format);
+        $ranking = Ranking::of(array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $sheet->wanted, ClimateTable::restsOf($bench), $format);
         $usual = $sheet->purpose->usual();
 
         return [

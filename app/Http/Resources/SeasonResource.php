@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Bench\SeasonOfBench;
+use App\Files\ClimateTable;
 use App\Models\Bench;
 use App\Models\ClimateStretch;
 use App\Models\Trued;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Forecast;
 use JackRest\Core\Season\Gap;
@@ -24,13 +26,14 @@ final class SeasonResource
     public static function of(Bench $bench, string $thickness, LengthFormatter $format): array
     {
         $season = new SeasonOfBench($bench);
+        $log = ClimateTable::logOf($bench);
         $sheet = new SeasonSheet($season->log, $thickness, $season->named(), $season->today, $format);
 
         return [
             'thickness' => Figures::one($sheet->thickness),
             'thick' => $format->dimension($sheet->thicknessMm()),
-            'count' => count($season->log->rows),
-            'days' => self::days($sheet),
+            'count' => count($log->rows),
+            'days' => self::days($log, $sheet),
             'gaps' => array_map(static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until], $season->log->gaps()),
             'lines' => $sheet->lines(),
             'next' => $sheet->next(),
@@ -43,7 +46,7 @@ final class SeasonResource
     }
 
     /** @return list<array<string, mixed>> one point a day */
-    private static function days(SeasonSheet $sheet): array
+    private static function days(ClimateLog $log, SeasonSheet $sheet): array
     {
         return array_map(static fn (DayOfAir $day): array => [
             'at' => gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
@@ -53,7 +56,7 @@ final class SeasonResource
             'highRhPct' => round($day->highRhPct, 1),
             'restPct' => round($day->restPct, 2),
             'woodPct' => self::rounded($sheet->piece->on($day->day + 0.5)),
-        ], $sheet->log->daily());
+        ], $log->daily());
     }
 
     /** @return list<array<string, mixed>> those that have probably moved first, those that cannot be reckoned last */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Making;
 
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Blank;
 use JackRest\Core\Shelf\Fitness;
 use JackRest\Core\Shelf\Judged;
@@ -32,7 +32,7 @@ final readonly class CutList
      * @param  list<Blank>  $blanks
      * @param  array<string, string>  $chosen  the blank the user wants a part from, by the part's key
      */
-    public static function of(array $parts, array $blanks, array $chosen, ClimateLog $log, LengthFormatter $format): self
+    public static function of(array $parts, array $blanks, array $chosen, RestLog $log, LengthFormatter $format): self
     {
         $left = [];
         foreach ($blanks as $blank) {

@@ -27,10 +27,10 @@ final readonly class PieceInShed
     /** @var list<Gap> */
     private array $gaps;
 
-    public function __construct(private ClimateLog $log, float $thicknessMm)
+    public function __construct(private RestLog $log, float $thicknessMm)
     {
         $this->timeConstant = Lag::timeConstant($thicknessMm);
-        $start = $log->meanRest($log->firstDay(), $log->firstDay() + $this->timeConstant) ?? $log->rests[0] ?? 0.0;
+        $start = $log->mean($log->firstDay(), $log->firstDay() + $this->timeConstant) ?? $log->rests[0] ?? 0.0;
         $this->course = Lag::follow($start, $log->days, $log->rests, $this->timeConstant);
         $this->gaps = $log->gaps($this->silence());
     }

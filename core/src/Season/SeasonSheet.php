@@ -26,7 +26,7 @@ final readonly class SeasonSheet
     public Score $score;
 
     /** @param  list<ForecastOf>  $forecasts */
-    public function __construct(public ClimateLog $log, string $thickness, private array $forecasts, private float $today, private LengthFormatter $format)
+    public function __construct(public RestLog $log, string $thickness, private array $forecasts, private float $today, private LengthFormatter $format)
     {
         $this->thickness = Figure::of($thickness, DimensionUnit::Length, $format)->within(1, 200, 'Between '.$format->dimension(1).' and '.$format->dimension(200).'.');
         $this->piece = $log->wood($this->thicknessMm());
@@ -67,7 +67,7 @@ final readonly class SeasonSheet
         $thick = $this->format->dimension($this->thicknessMm());
 
         return array_values(array_filter([
-            $now === null ? null : "Wood $thick thick is at {$pct($now)} today; in this air it would come to rest at {$pct($this->log->rests[count($this->log->rests) - 1])}.",
+            $now === null ? null : "Wood $thick thick is at {$pct($now)} today; in this air it would come to rest at {$pct($this->log->lastRest())}.",
             $swing === null ? 'The log is too short yet for a piece of that thickness.' : "Through the log it went from {$pct($swing[0])} to {$pct($swing[1])}.",
             ...array_map(static fn (Gap $gap): string => 'Nothing is known from '.self::day($gap->from).' to '.self::day($gap->until).'.', $this->log->gaps(self::GAP_TOLD_DAYS)),
         ]));

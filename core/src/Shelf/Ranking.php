@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Shelf;
 
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 
 /** The blanks of a shelf for one piece, the best first, with the reasons. */
 final readonly class Ranking
@@ -16,7 +16,7 @@ final readonly class Ranking
     }
 
     /** @param  list<Blank>  $blanks */
-    public static function of(array $blanks, Wanted $wanted, ClimateLog $log, LengthFormatter $format): self
+    public static function of(array $blanks, Wanted $wanted, RestLog $log, LengthFormatter $format): self
     {
         $swing = Swing::of($log, $wanted->thicknessMm);
         $judged = array_map(static fn (Blank $blank): Judged => new Judged($blank, $wanted, $swing, $format), $blanks);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
-use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 
 /** Between which moistures a piece goes through the shop's year. */
 final readonly class Swing
@@ -19,7 +19,7 @@ final readonly class Swing
     {
     }
 
-    public static function of(ClimateLog $log, float $thicknessMm): self
+    public static function of(RestLog $log, float $thicknessMm): self
     {
         $swing = $log->lastDay() - $log->firstDay() < self::LEAST_DAYS ? null : $log->wood($thicknessMm)->swing();
 

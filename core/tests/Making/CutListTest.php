@@ -9,7 +9,7 @@ use JackRest\Core\Making\CutList;
 use JackRest\Core\Making\Part;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Blank;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
@@ -40,7 +40,7 @@ final class CutListTest extends TestCase
      */
     private static function list(array $parts, array $blanks, array $chosen = []): CutList
     {
-        return CutList::of($parts, $blanks, $chosen, new ClimateLog([]), new LengthFormatter(LengthUnit::Millimetre));
+        return CutList::of($parts, $blanks, $chosen, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre));
     }
 
     /** @return array<string, string|null> */

@@ -6,6 +6,7 @@ namespace JackRest\Core\Tests\Season;
 
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
 use JackRest\Core\Timber\MoistureCourse;
@@ -31,14 +32,14 @@ final class ClimateLogTest extends TestCase
     public function test_readings_are_put_in_order_and_a_doubled_time_counts_once(): void
     {
         $log = ClimateLog::of([new ClimateDay(3, 20, 60), new ClimateDay(1, 20, 50), new ClimateDay(3, 20, 90), new ClimateDay(2, 20, 55)]);
-        self::assertSame([1.0, 2.0, 3.0], $log->days);
-        self::assertEqualsWithDelta(EquilibriumMoisture::pct(20, 60), $log->rests[2], 1e-12);
+        self::assertSame([1.0, 2.0, 3.0], $log->rest->days);
+        self::assertEqualsWithDelta(EquilibriumMoisture::pct(20, 60), $log->rest->rests[2], 1e-12);
     }
 
     public function test_silence_is_told_as_a_gap(): void
     {
         $log = ClimateLog::of([new ClimateDay(1, 20, 50), new ClimateDay(1.9, 20, 50), new ClimateDay(9.9, 20, 50), new ClimateDay(10, 20, 50)]);
-        $gaps = $log->gaps();
+        $gaps = $log->rest->gaps();
         self::assertCount(1, $gaps);
         self::assertEqualsWithDelta([1.9, 9.9, 8.0], [$gaps[0]->from, $gaps[0]->until, $gaps[0]->days()], 1e-9);
     }
@@ -55,7 +56,7 @@ final class ClimateLogTest extends TestCase
     /** 12 mm has a time constant of 14 days: after 14 days in the new air 1 − 1/e of the way is made, 63.2 %. */
     public function test_wood_follows_by_the_closed_form(): void
     {
-        $piece = ClimateLog::of(self::hours(...array_fill(0, 30, 50.0), ...array_fill(0, 40, 80.0)))->wood(12);
+        $piece = ClimateLog::of(self::hours(...array_fill(0, 30, 50.0), ...array_fill(0, 40, 80.0)))->rest->wood(12);
         [$dry, $damp] = [EquilibriumMoisture::pct(20, 50), EquilibriumMoisture::pct(20, 80)];
         self::assertEqualsWithDelta($dry, (float) $piece->on(130.0), 1e-9);
         self::assertEqualsWithDelta($dry + ($damp - $dry) * (1 - exp(-1)), (float) $piece->on(144.0), 1e-9);
@@ -66,7 +67,7 @@ final class ClimateLogTest extends TestCase
     {
         $readings = self::hours(...array_fill(0, 60, 50.0));
         $gap = array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day < 110 || $air->day > 120));
-        $piece = ClimateLog::of($gap)->wood(12);
+        $piece = ClimateLog::of($gap)->rest->wood(12);
         self::assertNull($piece->on(99));
         self::assertNotNull($piece->on(109));
         self::assertNull($piece->on(116));
@@ -74,7 +75,7 @@ final class ClimateLogTest extends TestCase
         self::assertNotNull($piece->on(135));
         self::assertNotNull($piece->on(163), 'the end is not long ago');
         self::assertNull($piece->on(165));
-        self::assertNull(ClimateLog::of([])->wood(12)->on(1));
+        self::assertNull(ClimateLog::of([])->rest->wood(12)->on(1));
     }
 
     /** A month at 40 % and a month at 80 %: the last 30 days say damp, both together ordinary; ten days say nothing of a season. */
@@ -92,12 +93,36 @@ final class ClimateLogTest extends TestCase
     public function test_it_is_the_course_that_the_calculation_gives(): void
     {
         $readings = array_map(static fn (int $hour): ClimateDay => new ClimateDay(10 + $hour / 8, 10 + 8 * sin($hour / 3), 65 + 20 * cos($hour / 5)), range(0, 200));
-        $piece = ClimateLog::of($readings)->wood(8);
+        $piece = ClimateLog::of($readings)->rest->wood(8);
         $course = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], $readings, 35.0))->course;
         self::assertEqualsWithDelta($piece->course, array_map(static fn (MoistureDay $day): float => $day->mcPct, $course), 1e-12);
         foreach ([10.3, 17.77, 29.0] as $day) {
             $until = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day <= $day)), $day))->course;
             self::assertEqualsWithDelta($until[count($until) - 1]->mcPct, (float) $piece->on($day), 1e-9);
+        }
+    }
+
+    /** Two quarters of a day with 24 readings each, and one reading alone: three entries, each from its first reading on, with its mean. */
+    public function test_a_thinned_log_has_the_means_of_its_quarters(): void
+    {
+        $rests = new RestLog([[10.0, 8.0], [10.1, 10.0], [10.2, 12.0], [10.25, 14.0], [10.4, 16.0], [12.9, 9.0]]);
+        self::assertEqualsWithDelta([[10.0, 10.0], [10.25, 15.0], [12.9, 9.0]], $rests->thinned(), 1e-12);
+    }
+
+    /** A year by the hour against the same in quarters of a day: wood of 5 mm and more answers too slowly to tell them apart. */
+    public function test_wood_does_not_feel_the_thinning(): void
+    {
+        $air = array_map(static fn (int $hour): ClimateDay => new ClimateDay(100 + $hour / 24, 10 + 8 * sin($hour / 1400) + 4 * cos($hour * M_PI / 12), 70 + 12 * cos($hour / 1400) - 9 * cos($hour * M_PI / 12) + 6 * sin($hour / 50)), range(0, 8759));
+        $full = ClimateLog::of($air)->rest;
+        $thin = new RestLog($full->thinned());
+        self::assertCount(1460, $thin->days);
+        foreach ([5.0, 9.0, 12.0, 25.0] as $thickness) {
+            [$one, $other] = [$full->wood($thickness), $thin->wood($thickness)];
+            $apart = 0.0;
+            for ($day = 130.3; $day < 460; $day += 0.7) {
+                $apart = max($apart, abs((float) $one->on($day) - (float) $other->on($day)));
+            }
+            self::assertLessThan(0.12 * (5 / $thickness) ** 2 + 0.02, $apart, "$thickness mm");
         }
     }
 }

@@ -11,6 +11,7 @@ use JackRest\Core\Season\Forecast;
 use JackRest\Core\Season\ForecastOf;
 use JackRest\Core\Season\Leverage;
 use JackRest\Core\Season\ReferenceWood;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonSheet;
 use JackRest\Core\Season\WoodSheet;
 use JackRest\Core\Timber\ClimateDay;
@@ -30,9 +31,9 @@ final class SeasonSheetTest extends TestCase
     }
 
     /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
-    private static function log(): ClimateLog
+    private static function log(): RestLog
     {
-        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)));
+        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)))->rest;
     }
 
     private static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
@@ -111,10 +112,10 @@ final class SeasonSheetTest extends TestCase
 
     public function test_without_a_log_or_with_an_old_one_it_asks_for_more(): void
     {
-        $next = static fn (ClimateLog $log, float $today): string => (new SeasonSheet($log, '', [], $today, self::format()))->next()['says'];
-        self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new ClimateLog([]), 20960));
+        $next = static fn (RestLog $log, float $today): string => (new SeasonSheet($log, '', [], $today, self::format()))->next()['says'];
+        self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new RestLog([]), 20960));
         self::assertSame('Bring the log up to today.', $next(self::log(), 21000));
-        self::assertSame([], (new SeasonSheet(new ClimateLog([]), '', [], 20960, self::format()))->lines());
+        self::assertSame([], (new SeasonSheet(new RestLog([]), '', [], 20960, self::format()))->lines());
     }
 
     /** 24 mm follow four times as slowly as 12 mm: 56 days. */

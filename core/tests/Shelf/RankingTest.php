@@ -7,6 +7,7 @@ namespace JackRest\Core\Tests\Shelf;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Blank;
 use JackRest\Core\Shelf\BlankSheet;
 use JackRest\Core\Shelf\Figured;
@@ -47,9 +48,9 @@ final class RankingTest extends TestCase
     }
 
     /** A log of a dry half year and a damp one, 20 °C. */
-    private static function year(): ClimateLog
+    private static function year(): RestLog
     {
-        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay($day, 20, $day < 180 ? 45 : 80), range(0, 360)));
+        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay($day, 20, $day < 180 ? 45 : 80), range(0, 360)))->rest;
     }
 
     /**
@@ -68,7 +69,7 @@ final class RankingTest extends TestCase
 
     public function test_without_most_of_a_year_it_says_that_it_takes_a_usual_one(): void
     {
-        $ranking = Ranking::of([self::blank('cherry')], self::wanted(), ClimateLog::of(ClimateLogTest::hours(50, 60, 70)), self::format());
+        $ranking = Ranking::of([self::blank('cherry')], self::wanted(), ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest, self::format());
         self::assertFalse($ranking->judged[0]->swing->isLogged);
         self::assertStringEndsWith('Reckoned with a usual year; a log of your own air tells it better.', $ranking->next()['why']);
     }

@@ -6,7 +6,7 @@ namespace JackRest\Core\Tests\Shelf;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Blank;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Fitness;
@@ -47,7 +47,7 @@ final class ShelfByLotTest extends TestCase
         foreach (range(1, 30) as $seed) {
             $blanks = self::shelf($seed, 40);
             foreach (Purpose::cases() as $purpose) {
-                $judged = Ranking::of($blanks, $purpose->usual(), new ClimateLog([]), $format)->judged;
+                $judged = Ranking::of($blanks, $purpose->usual(), new RestLog([]), $format)->judged;
                 self::assertCount(40, $judged);
                 foreach (array_slice($judged, 1) as $index => $one) {
                     $before = $judged[$index];
@@ -64,7 +64,7 @@ final class ShelfByLotTest extends TestCase
     public function test_its_fitness_is_that_of_its_worst_reason(): void
     {
         foreach (range(1, 10) as $seed) {
-            foreach (Ranking::of(self::shelf($seed, 30), Purpose::Stock->usual(), new ClimateLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
+            foreach (Ranking::of(self::shelf($seed, 30), Purpose::Stock->usual(), new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
                 self::assertSame(max(0, ...array_map(static fn ($reason): int => $reason->fitness->rank(), $one->reasons)), $one->fitness->rank());
             }
         }
@@ -74,7 +74,7 @@ final class ShelfByLotTest extends TestCase
     public function test_its_movement_is_the_calculation_s(): void
     {
         $wanted = Purpose::Straightedge->usual();
-        foreach (Ranking::of(self::shelf(5, 30), $wanted, new ClimateLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
+        foreach (Ranking::of(self::shelf(5, 30), $wanted, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
             $moved = (new WoodMovement)(new WoodMovementInput($one->blank->ringDeg, $wanted->widthMm, new WoodState(11.0), new WoodState(18.0), $one->blank->species->name, grainRunoutDeg: $one->blank->runoutDeg ?? 4.0, lengthMm: $wanted->lengthMm));
             self::assertEqualsWithDelta([abs($moved->changeMm), abs($moved->edgeErrorMm ?? 0.0)], [$one->widthMm, $one->edgeMm], 1e-12);
         }
