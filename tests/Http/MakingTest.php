@@ -11,6 +11,9 @@ final class MakingTest extends HttpTestCase
 {
     private const SQUARE = ['figures' => ['blade' => '200'], 'blanks' => [], 'name' => 'square for the lids'];
 
+    /** Where the last session that was finished leads on to. */
+    private ?string $place = null;
+
     protected function tearDown(): void
     {
         Carbon::setTestNow();
@@ -33,7 +36,7 @@ final class MakingTest extends HttpTestCase
     {
         $session = $this->ask('POST', "/api/makings/$id/sessions", ['version' => $this->making($id)['version'], 'early' => $early])->assertCreated()->json();
         self::assertSame('making', $session['purpose']);
-        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => $session['version']])->assertOk();
+        $this->place = $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => $session['version']])->assertOk()->json('place');
     }
 
     public function test_its_parts_are_cut_off_their_blank_and_undo_puts_them_back(): void
@@ -54,6 +57,7 @@ final class MakingTest extends HttpTestCase
         $this->ask('GET', '/api/search?q=for+the+lids')->assertJsonPath('hits.0.place', "/true/plans/makings/$id");
         $this->stage($id);
         $making = $this->making($id);
+        self::assertSame("/true/plans/makings/$id", $this->place);
         self::assertSame([2, 'the week of rest'], [$making['done'], $making['waitsFor']]);
         self::assertSame(Carbon::now()->addDays(7)->toDateString(), substr($making['waitsUntil'], 0, 10));
         $this->ask('POST', "/api/makings/$id/sessions", ['version' => $making['version'], 'early' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
@@ -75,7 +79,7 @@ final class MakingTest extends HttpTestCase
         $tool = self::bench()->tools()->latest('id')->firstOrFail();
         self::assertSame(['try-square', 'try square, 200 mm blade length, 140 mm stock length, black cherry'], [$tool->kind, $tool->name]);
         $square = self::bench()->squares()->where('tool_id', $tool->id)->firstOrFail();
-        self::assertSame("/true/{$square->id}", $making['place']);
+        self::assertSame(["/true/{$square->id}", "/true/{$square->id}"], [$making['place'], $this->place]);
         self::assertSame('It has never been tested.', $square->due());
         // The season knows its wood from the first day.
         self::assertSame(['species' => 'black cherry', 'ringDeg' => 82, 'runoutDeg' => 1.5, 'thicknessMm' => 6.5], $square->wood);
@@ -126,7 +130,8 @@ final class MakingTest extends HttpTestCase
         $this->stage($id);
         self::assertTrue($this->making($id)['isMade']);
         self::assertNull($this->making($id)['place']);
-        self::assertSame('mallet', self::bench()->tools()->latest('id')->firstOrFail()->kind);
+        $mallet = self::bench()->tools()->latest('id')->firstOrFail();
+        self::assertSame(['mallet', "/kit/tools/{$mallet->id}"], [$mallet->kind, $this->place]);
     }
 
     /** One that was wanted is there now, and not hung beside itself; one of another size stays on the list. */

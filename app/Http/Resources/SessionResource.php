@@ -52,12 +52,16 @@ final class SessionResource
         ];
     }
 
-    /** Where its first test is made, once it is made; until then its own page. */
+    /** Once it is made where its first test is made, or the tool itself; until then its own page. */
     private static function placeOfMaking(BenchSession $session): ?string
     {
         $making = $session->making;
 
-        return $making === null ? null : (MakingSession::placeOf($making) ?? $making->path());
+        return match (true) {
+            $making === null => null,
+            $making->state !== 'made' => $making->path(),
+            default => MakingSession::placeOf($making) ?? "/kit/tools/{$making->tool_id}",
+        };
     }
 
     private static function placeOfFiling(BenchSession $session): string

@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import type { Schemas } from '../../api/client'
 import { session } from '../../api/queries'
 import { usePulse } from '../../shell/usePulse'
 import { Button } from '../../parts/Button'
 import { Lost, Notice, Waiting } from '../../parts/Notice'
+import { Ended } from './Ended'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
 import { inHand, isCounted, words } from './words'
@@ -119,121 +120,6 @@ function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
       ))}
     </div>
   )
-}
-
-function Ended({ at }: { at: Schemas['Session'] }) {
-  if (at.purpose === 'planing') return <Planed at={at} />
-  if (at.purpose === 'filing') return <Filed at={at} />
-  if (at.purpose === 'making') return <MadeOn at={at} />
-  const done = at.steps.flatMap((step, index) =>
-    (at.counted[index] ?? 0) > 0
-      ? [`${at.counted[index]} strokes on the ${step.stone}${at.edgeId === null ? ` (${step.edge})` : ''}`]
-      : [],
-  )
-  return (
-    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
-      <h1 className="text-4xl">{outcome(at)}</h1>
-      <p className="text-xl text-soft">
-        {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with no stroke counted.'}
-      </p>
-      <p className="text-lg">
-        Put it away where no hand meets the edge by chance: guarded, hung up, or in its roll.
-      </p>
-      <p className="flex flex-wrap gap-6 text-xl">
-        <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
-          Back to the bench
-        </Link>
-        <Link
-          to={at.edgeId === null ? '/edges' : `/edges/${at.edgeId}`}
-          className="py-3 underline underline-offset-4"
-        >
-          {at.edgeId === null ? 'See the edges' : 'See the edge'}
-        </Link>
-      </p>
-    </main>
-  )
-}
-
-/** Strokes planed off a reference: nothing is known of it until it is tested again. */
-function Planed({ at }: { at: Schemas['Session'] }) {
-  const strokes = at.counted.reduce((sum, count) => sum + count, 0)
-  return (
-    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
-      <h1 className="text-4xl">{at.state === 'finished' ? '✓ Planed.' : 'Stopped.'} Now test it again.</h1>
-      <p className="text-xl text-soft">
-        In the diary: {strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the {at.edge}. The next test
-        shows what they really took.
-      </p>
-      <p className="flex flex-wrap gap-6 text-xl">
-        <Link to={at.place ?? '/true'} className="bg-ink px-5 py-3 font-bold text-on-ink">
-          Test it again
-        </Link>
-        <Link to="/" className="py-3 underline underline-offset-4">
-          Back to the bench
-        </Link>
-      </p>
-    </main>
-  )
-}
-
-/** A saw that was filed: its place keeps what was done. */
-function Filed({ at }: { at: Schemas['Session'] }) {
-  const done = at.steps.flatMap((step, index) =>
-    (at.counted[index] ?? 0) > 0 ? [`${at.counted[index]} ${step.of} with the ${step.stone}`] : [],
-  )
-  return (
-    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
-      <h1 className="text-4xl">
-        {at.state === 'finished' ? `✓ The ${at.edge} is done.` : `Stopped. The ${at.edge} waits.`}
-      </h1>
-      <p className="text-xl text-soft">
-        {done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.'}
-      </p>
-      <p className="text-lg">Try it on waste before it goes back on the wall.</p>
-      <p className="flex flex-wrap gap-6 text-xl">
-        <Link to="/" className="bg-ink px-5 py-3 font-bold text-on-ink">
-          Back to the bench
-        </Link>
-        <Link to={at.place ?? '/edges/saws'} className="py-3 underline underline-offset-4">
-          See the tool
-        </Link>
-      </p>
-    </main>
-  )
-}
-
-/** A stage of making: on to its page, which knows what it waits for, or to its first test. */
-function MadeOn({ at }: { at: Schemas['Session'] }) {
-  const isMade = at.place !== null && !at.place.startsWith('/true/plans/makings')
-  return (
-    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
-      <h1 className="text-4xl">
-        {isMade ? `✓ The ${at.edge} is made.` : at.state === 'finished' ? '✓ Done for now.' : 'Stopped.'}
-      </h1>
-      <p className="text-xl text-soft">
-        {isMade
-          ? 'It hangs on the board. Trust it once it is tested.'
-          : `What is done of the ${at.edge} is in the diary; its page says when to go on.`}
-      </p>
-      <p className="flex flex-wrap gap-6 text-xl">
-        <Link to={at.place ?? '/true/plans'} className="bg-ink px-5 py-3 font-bold text-on-ink">
-          {isMade ? 'Test it' : 'See where it stands'}
-        </Link>
-        <Link to="/" className="py-3 underline underline-offset-4">
-          Back to the bench
-        </Link>
-      </p>
-    </main>
-  )
-}
-
-function outcome(at: Schemas['Session']): string {
-  const finished = at.state === 'finished'
-  if (at.edgeId === null)
-    return finished
-      ? '✓ The sharpening day is done.'
-      : 'Stopped. Edges that had their last stone are sharp; the others stay on the list.'
-  return finished ? `✓ The ${at.edge} is sharp.` : `Stopped. The ${at.edge} stays on the list.`
 }
 
 function useNextKeys(next: () => void) {

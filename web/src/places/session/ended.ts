@@ -1,0 +1,112 @@
+import type { Schemas } from '../../api/client'
+
+type Session = Schemas['Session']
+
+interface Way {
+  to: string
+  text: string
+}
+
+export interface Ending {
+  title: string
+  says: string
+  /** What is still to be thought of. */
+  note?: string
+  /** Where one goes on to first, and where else. */
+  first: Way
+  second: Way
+}
+
+const BENCH: Way = { to: '/', text: 'Back to the bench' }
+
+/** What a session leaves when it has ended, whether it was walked to its end or stopped. */
+export function ended(at: Session): Ending {
+  switch (at.purpose) {
+    case 'planing':
+      return planed(at)
+    case 'filing':
+      return filed(at)
+    case 'making':
+      return madeOn(at)
+    case 'honing':
+      return honed(at)
+  }
+}
+
+/** Each step with what was counted at it; those with nothing counted are left out. */
+function counted(at: Session, says: (count: number, step: Schemas['SessionStep']) => string): string[] {
+  return at.steps.flatMap((step, index) => {
+    const count = at.counted[index] ?? 0
+    return count > 0 ? [says(count, step)] : []
+  })
+}
+
+function honed(at: Session): Ending {
+  const isDay = at.edgeId === null
+  const done = counted(
+    at,
+    (count, step) => `${count} strokes on the ${step.stone}${isDay ? ` (${step.edge})` : ''}`,
+  )
+  return {
+    title: outcome(at),
+    says: done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with no stroke counted.',
+    note: 'Put it away where no hand meets the edge by chance: guarded, hung up, or in its roll.',
+    first: BENCH,
+    second: isDay
+      ? { to: '/edges', text: 'See the edges' }
+      : { to: `/edges/${at.edgeId}`, text: 'See the edge' },
+  }
+}
+
+function outcome(at: Session): string {
+  const finished = at.state === 'finished'
+  if (at.edgeId === null)
+    return finished
+      ? '✓ The sharpening day is done.'
+      : 'Stopped. Edges that had their last stone are sharp; the others stay on the list.'
+  return finished ? `✓ The ${at.edge} is sharp.` : `Stopped. The ${at.edge} stays on the list.`
+}
+
+/** Strokes planed off a reference: nothing is known of it until it is tested again. */
+function planed(at: Session): Ending {
+  const strokes = at.counted.reduce((sum, count) => sum + count, 0)
+  return {
+    title: `${at.state === 'finished' ? '✓ Planed.' : 'Stopped.'} Now test it again.`,
+    says: `In the diary: ${strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the ${at.edge}. The next test shows what they really took.`,
+    first: { to: at.place ?? '/true', text: 'Test it again' },
+    second: BENCH,
+  }
+}
+
+/** A saw that was filed: its place keeps what was done. */
+function filed(at: Session): Ending {
+  const done = counted(at, (count, step) => `${count} ${step.of} with the ${step.stone}`)
+  return {
+    title: at.state === 'finished' ? `✓ The ${at.edge} is done.` : `Stopped. The ${at.edge} waits.`,
+    says: done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.',
+    note: 'Try it on waste before it goes back on the wall.',
+    first: BENCH,
+    second: { to: at.place ?? '/edges/saws', text: 'See the tool' },
+  }
+}
+
+/** A stage of making: on to its page, which knows what it waits for; or, once it is made, to its first test. */
+function madeOn(at: Session): Ending {
+  const place = at.place ?? '/true/plans'
+  if (place.startsWith('/true/plans'))
+    return {
+      title: at.state === 'finished' ? '✓ Done for now.' : 'Stopped.',
+      says: `What is done of the ${at.edge} is in the diary; its page says when to go on.`,
+      first: { to: place, text: 'See where it stands' },
+      second: BENCH,
+    }
+  const isTested = place.startsWith('/true')
+  return {
+    title: `✓ The ${at.edge} is made.`,
+    says: isTested
+      ? 'It hangs on the board. Trust it once it is tested.'
+      : 'It hangs on the board, ready for work.',
+    first: { to: place, text: isTested ? 'Test it' : 'See it' },
+    second: BENCH,
+  }
+}
