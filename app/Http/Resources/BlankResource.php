@@ -11,6 +11,7 @@ use App\Models\RestVisit;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Judged;
 use JackRest\Core\Shelf\Knots;
@@ -28,7 +29,8 @@ final class BlankResource
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');
-        $ranking = Ranking::of(array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $sheet->wanted, ClimateTable::restsOf($bench), $format);
+        $rests = ClimateTable::restsOf($bench);
+        $ranking = Ranking::of(array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $sheet->wanted, $rests, $format);
         $usual = $sheet->purpose->usual();
 
         return [
@@ -36,7 +38,7 @@ final class BlankResource
             'purposes' => array_map(static fn (Purpose $purpose): array => ['value' => $purpose->value, 'label' => $purpose->label()], Purpose::cases()),
             'figures' => Figures::of($sheet->figures),
             'usual' => ['length' => $format->typed($usual->lengthMm), 'width' => $format->typed($usual->widthMm), 'thickness' => $format->typed($usual->thicknessMm)],
-            'blanks' => array_map(static fn (Judged $judged): array => self::blank($blanks->findOrFail((int) $judged->blank->id), $judged, $format), $ranking->judged),
+            'blanks' => array_map(static fn (Judged $judged): array => self::blank($blanks->findOrFail((int) $judged->blank->id), $judged, $rests, $format), $ranking->judged),
             'next' => $ranking->next(),
             'species' => array_map(static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name], Species::all()),
             'figured' => array_map(static fn (Figured $figured): array => ['value' => $figured->value, 'label' => $figured->label()], Figured::cases()),
@@ -45,7 +47,7 @@ final class BlankResource
     }
 
     /** @return array<string, mixed> */
-    private static function blank(Blank $blank, Judged $judged, LengthFormatter $format): array
+    private static function blank(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): array
     {
         return [
             'id' => $blank->id,
@@ -62,12 +64,12 @@ final class BlankResource
                 'name' => $blank->name, 'species' => $blank->species, 'figure' => $blank->figure->value, 'knots' => $blank->knots->value,
                 'figures' => ['length' => $format->typed($blank->length_mm), 'width' => $format->typed($blank->width_mm), 'thickness' => $format->typed($blank->thickness_mm), 'ring' => LengthFormatter::decimal($blank->ring_deg, 1), 'runout' => $blank->runout_deg === null ? '' : LengthFormatter::decimal($blank->runout_deg, 1)],
             ],
-            'rest' => self::rest($blank, $judged, $format),
+            'rest' => self::rest($blank, $judged, $rests, $format),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function rest(Blank $blank, Judged $judged, LengthFormatter $format): array
+    private static function rest(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): array
     {
         $rest = $judged->blank->rest;
         $again = $rest->againOn();
@@ -75,6 +77,7 @@ final class BlankResource
         return [
             'verdict' => $rest->verdict->value,
             'says' => $rest->says($format),
+            'meanwhile' => $blank->visits->count() < 2 ? null : $rest->meanwhile($rests->wood($blank->thickness_mm)),
             'againOn' => $again === null ? null : gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY)),
             'visits' => array_values($blank->visits->map(static fn (RestVisit $visit): array => ['measuredAt' => $visit->measured_at, 'bow' => $format->small($visit->bow_mm), 'wind' => $format->small($visit->wind_mm), 'cup' => $format->small($visit->cup_mm)])->all()),
         ];

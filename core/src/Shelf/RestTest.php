@@ -6,6 +6,7 @@ namespace JackRest\Core\Shelf;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Core\Season\PieceInShed;
 
 /**
  * The rest test of a blank: prepared and measured, left a week, measured again. What moved is not for a reference.
@@ -19,6 +20,9 @@ final readonly class RestTest
 
     /** Beyond what a feeler gauge and a straightedge read twice alike; from memory. */
     public const BEARS_MM = 0.15;
+
+    /** Less than this of moisture is no change of the air; from memory. */
+    private const STILL_PCT = 0.2;
 
     /** A week is over in the same hour, or a little before. */
     private const EARLY_DAYS = 0.25;
@@ -59,6 +63,23 @@ final readonly class RestTest
             RestVerdict::Still => 'It rested '.$this->rested().' and stayed as it was'.($this->movedMm > 0 ? ", within {$format->small($this->movedMm)}." : '.'),
             RestVerdict::Moved => "It moved by {$format->small($this->movedMm)} of {$this->what} in {$this->rested()}: use another piece.",
         };
+    }
+
+    /** What the air did to its moisture between the first measure and the last, by the shop's log; null: the log does not tell. */
+    public function meanwhile(PieceInShed $piece): ?string
+    {
+        if (count($this->visits) < 2) {
+            return null;
+        }
+        [$before, $after] = [$piece->on($this->visits[0]->day), $piece->on($this->visits[count($this->visits) - 1]->day)];
+        if ($before === null || $after === null) {
+            return null;
+        }
+        $change = $after - $before;
+
+        return abs($change) < self::STILL_PCT
+            ? 'The air stayed as it was meanwhile: what it did, it did by itself.'
+            : 'Meanwhile its wood '.($change > 0 ? 'took up' : 'gave off').' '.LengthFormatter::decimal(abs($change), 1).' % by your log.';
     }
 
     private function rested(): string

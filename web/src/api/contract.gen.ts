@@ -3864,6 +3864,7 @@ export interface components {
             /** @enum {string} */
             verdict: "not-begun" | "resting" | "due" | "still" | "moved";
             says: string;
+            meanwhile: string | null;
             againOn: string | null;
             visits: components["schemas"]["RestVisit"][];
         };

@@ -61,4 +61,27 @@ describe('inHand', () => {
       button: 'One tooth',
     })
   })
+  it('shows a step of making with its tools and minutes, then what to look at', () => {
+    const make = {
+      ...step,
+      stone: 'Saw the slot',
+      kind: 'make',
+      strokes: 0,
+      seconds: 900,
+      says: 'Saw both cheeks.',
+      see: 'The saw left both lines.',
+      edge: 'tenon saw',
+    } as const
+    expect(words('fetch', make, undefined, false)).toEqual({
+      says: 'Saw the slot',
+      under: 'Saw both cheeks. About 15 minutes, with tenon saw.',
+      button: 'Done: look at it',
+    })
+    expect(words('check', make, undefined, true)).toEqual({
+      says: 'Now look',
+      under: 'The saw left both lines.',
+      button: 'Yes: done for now',
+    })
+    expect(inHand({ edge: 'square for the lids', edgeId: null }, make)).toBe('square for the lids')
+  })
 })

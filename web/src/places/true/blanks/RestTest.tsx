@@ -36,6 +36,7 @@ export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
         {rest.verdict === 'still' ? '✓ ' : ''}
         {rest.says}
       </p>
+      {rest.meanwhile && <p className="text-soft">{rest.meanwhile}</p>}
       {rest.visits.length > 0 && (
         <table className="my-2 w-full text-left">
           <thead className="text-sm text-soft">

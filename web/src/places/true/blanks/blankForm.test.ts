@@ -15,7 +15,7 @@ test('a kept blank goes out as it came in', () => {
     knots: 'clear',
     figures: { length: '300', width: '40', thickness: '10', ring: '80', runout: '' },
   }
-  const rest = { verdict: 'not-begun' as const, says: '', againOn: null, visits: [] }
+  const rest = { verdict: 'not-begun' as const, says: '', meanwhile: null, againOn: null, visits: [] }
   const blank = {
     id: 3,
     version: 1,
