@@ -51,8 +51,14 @@ final readonly class SeasonSheet
                 'why' => $first->forecast->says($first->sides, $this->format),
             ],
             $this->piece->on($this->today) === null => ['says' => 'Bring the log up to today.', 'why' => 'It ends on '.self::day($this->log->lastDay()).': of what came after nothing is claimed.'],
+            ! $this->isAnyReckoned() => ['says' => $this->forecasts === [] ? 'Hang up your squares and straightedges: the season is watched for them.' : 'Nothing can be told of your references yet.', 'why' => $this->forecasts === [] ? 'The log is kept meanwhile.' : 'Beside each of them stands what is missing: which wood it is of, or a test.'],
             default => ['says' => 'The season has moved nothing past your tolerance.', 'why' => 'Silence means: probably within. The next check stands at each reference.'],
         };
+    }
+
+    private function isAnyReckoned(): bool
+    {
+        return array_filter($this->forecasts, static fn (ForecastOf $one): bool => $one->forecast->foretold !== null) !== [];
     }
 
     /** @return list<string> */

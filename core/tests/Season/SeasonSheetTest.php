@@ -115,6 +115,9 @@ final class SeasonSheetTest extends TestCase
         $next = static fn (RestLog $log, float $today): string => (new SeasonSheet($log, '', [], $today, self::format()))->next()['says'];
         self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new RestLog([]), 20960));
         self::assertSame('Bring the log up to today.', $next(self::log(), 21000));
+        self::assertSame('Hang up your squares and straightedges: the season is watched for them.', $next(self::log(), 20960));
+        $unknown = new ForecastOf('square', self::SIDES, Forecast::silent('Say which wood it is of, and it is reckoned.'));
+        self::assertSame('Nothing can be told of your references yet.', (new SeasonSheet(self::log(), '', [$unknown], 20960, self::format()))->next()['says']);
         self::assertSame([], (new SeasonSheet(new RestLog([]), '', [], 20960, self::format()))->lines());
     }
 

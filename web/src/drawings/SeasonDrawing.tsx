@@ -12,7 +12,10 @@ interface SeasonDrawingProps {
 }
 
 const DAY_MS = 86_400_000
-const month = new Intl.DateTimeFormat(undefined, { month: 'short', timeZone: 'UTC' })
+const month = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' })
+const dayAndMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })
+/** A log shorter than this has days at its foot, not months. */
+const SHORT_DAYS = 100
 
 /** Above how moist the wood is, and what its air asks of it; below how the humidity swings from day to day. */
 export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps) {
@@ -27,6 +30,7 @@ export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps)
   )
   const [base, top] = moisture.range() as [number, number]
   const [floor, roof] = humidity.range() as [number, number]
+  const name = (days.at(-1)?.day ?? 0) - (days[0]?.day ?? 0) < SHORT_DAYS ? dayAndMonth : month
 
   return (
     <g fontSize={12}>
@@ -42,11 +46,11 @@ export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps)
       {humidity.ticks(3).map((tick) => (
         <Tick key={`h${tick}`} y={humidity(tick)} text={String(tick)} left={left} right={right} />
       ))}
-      {x.ticks(Math.max(2, Math.floor(width / 90))).map((tick) => (
+      {dayTicks(x, width).map((tick) => (
         <g key={Number(tick)}>
           <line x1={x(tick)} x2={x(tick)} y1={floor} y2={floor + 4} className="stroke-soft" />
           <text x={x(tick)} y={floor + 17} textAnchor="middle" className="fill-soft">
-            {month.format(tick)}
+            {name.format(tick)}
           </text>
         </g>
       ))}
@@ -64,10 +68,40 @@ export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps)
           <path d={band(stretch) ?? ''} className="fill-wood stroke-soft" strokeWidth={0.75} />
           <path d={rest(stretch) ?? ''} className="fill-none stroke-soft" strokeWidth={1} />
           <path d={wood(stretch) ?? ''} className="fill-none stroke-ink" strokeWidth={2.5} />
+          {stretch.length === 1 && stretch[0] && (
+            <Alone
+              x={at(stretch[0])}
+              rest={moisture(stretch[0].restPct)}
+              low={humidity(stretch[0].lowRhPct)}
+              high={humidity(stretch[0].highRhPct)}
+            />
+          )}
         </g>
       ))}
       <line x1={left} x2={right} y1={base} y2={base} className="stroke-ink" />
       <line x1={left} x2={right} y1={floor} y2={floor} className="stroke-ink" />
+    </g>
+  )
+}
+
+/** Ticks at whole days, however short the log is. */
+function dayTicks(x: ReturnType<typeof seasonScales>['x'], width: number): Date[] {
+  return x.ticks(Math.max(2, Math.floor(width / 90))).filter((tick) => Number(tick) % DAY_MS === 0)
+}
+
+interface AloneProps {
+  x: number
+  rest: number
+  low: number
+  high: number
+}
+
+/** A day that no other stands beside: a line would not show it. */
+function Alone({ x, rest, low, high }: AloneProps) {
+  return (
+    <g>
+      <circle cx={x} cy={rest} r={3} className="fill-ink" />
+      <line x1={x} x2={x} y1={low + 2} y2={high - 2} className="stroke-ink" strokeWidth={4} />
     </g>
   )
 }

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client'
 type Day = Schemas['SeasonDay']
 
 const LEFT = 44
-const RIGHT = 12
+const RIGHT = 28
 const TOP = 26
 const BOTTOM = 24
 const BETWEEN = 34
