@@ -197,10 +197,10 @@ final class DemoBench
         $bench->makings()->create([...array_diff_key($making, ['figures' => true]), 'sizes' => $sheet->sizes->all(), 'steps' => array_map(static fn (MakingStep $step): array => get_object_vars($step), $sheet->making->steps($format))]);
     }
 
-    /** A year of the shed's air up to the hour of waking, as on the day the bench was written. */
+    /** A year of the shed's air up to last midnight, as on the day the bench was written: no hour of it is still to come. */
     private static function air(Bench $bench): void
     {
-        $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() + 6 * 3600;
+        $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() - 3600;
         $moved = 86400 * self::daysMoved();
         self::$air ??= ClimateStretch::columns('of the shed’s hygrometer, a year', array_map(static fn (array $reading): ClimateDay => new ClimateDay($reading[0] / 86400, $reading[1], $reading[2]), Shed::log($until - 365 * 86400, $until)));
         $later = static fn (array $rows): array => array_map(static fn (array $row): array => [$row[0] + $moved, ...array_slice($row, 1)], $rows);
