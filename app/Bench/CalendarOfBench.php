@@ -39,7 +39,7 @@ final readonly class CalendarOfBench
             $due = $reference->due();
             $on = $reference->nextCheckOn();
 
-            return new CalendarDay('check-'.trim(strtr($reference->path(), '/', '-'), '-'), $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.', $reference->path());
+            return new CalendarDay("check-{$reference->key()}", $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.', $reference->path());
         })->all());
     }
 

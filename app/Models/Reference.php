@@ -54,6 +54,11 @@ final class Reference extends Record implements Trued
         };
     }
 
+    public function key(): string
+    {
+        return "reference-{$this->id}";
+    }
+
     public function path(): string
     {
         return "/true/references/{$this->id}";

@@ -68,6 +68,11 @@ final class Square extends Record implements Trued
         return $this->says;
     }
 
+    public function key(): string
+    {
+        return "square-{$this->id}";
+    }
+
     public function path(): string
     {
         return "/true/{$this->id}";

@@ -74,6 +74,11 @@ final class Straight extends Record implements Trued
         return "{$format->dimension($this->length_mm)} long".($this->height_mm === null ? '' : ", {$format->dimension($this->height_mm)} high");
     }
 
+    public function key(): string
+    {
+        return "straight-{$this->id}";
+    }
+
     public function path(): string
     {
         return "/true/straights/{$this->id}";

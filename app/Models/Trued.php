@@ -38,6 +38,9 @@ interface Trued
     /** What it is, in a few words beside its name. */
     public function says(LengthFormatter $format): string;
 
+    /** By which it is found among references of every kind: square-3. */
+    public function key(): string;
+
     /** Where its page is. */
     public function path(): string;
 

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Ledger\RecordColumns;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -14,16 +15,11 @@ return new class extends Migration
     {
         // One row for each file taken in, not for each of its thousands of lines: it comes and goes as a whole.
         Schema::create('climate_stretches', static function (Blueprint $table): void {
-            $table->id();
-            $table->foreignId('bench_id')->constrained()->cascadeOnDelete();
+            RecordColumns::on($table);
             $table->string('name');
             $table->json('readings');
             // The same in quarters of a day, as wood feels it: years of it are read at each keystroke.
             $table->json('rests');
-            $table->unsignedInteger('version')->default(1);
-            $table->softDeletes();
-            $table->timestamps();
-            $table->index(['bench_id', 'deleted_at']);
         });
         foreach (self::REFERENCES as $references) {
             Schema::table($references, static fn (Blueprint $table) => $table->json('wood')->nullable());

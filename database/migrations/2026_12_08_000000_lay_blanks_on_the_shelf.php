@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Ledger\RecordColumns;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -11,7 +12,7 @@ return new class extends Migration
     public function up(): void
     {
         Schema::create('blanks', static function (Blueprint $table): void {
-            self::record($table);
+            RecordColumns::on($table);
             $table->string('name');
             $table->string('species');
             foreach (['length_mm', 'width_mm', 'thickness_mm', 'ring_deg'] as $figure) {
@@ -22,7 +23,7 @@ return new class extends Migration
             $table->string('knots')->default('none');
         });
         Schema::create('rest_visits', static function (Blueprint $table): void {
-            self::record($table);
+            RecordColumns::on($table);
             $table->foreignId('blank_id')->constrained()->cascadeOnDelete();
             $table->string('measured_at');
             foreach (['bow_mm', 'wind_mm', 'cup_mm'] as $figure) {
@@ -35,15 +36,5 @@ return new class extends Migration
     {
         Schema::dropIfExists('rest_visits');
         Schema::dropIfExists('blanks');
-    }
-
-    private static function record(Blueprint $table): void
-    {
-        $table->id();
-        $table->foreignId('bench_id')->constrained()->cascadeOnDelete();
-        $table->unsignedInteger('version')->default(1);
-        $table->softDeletes();
-        $table->timestamps();
-        $table->index(['bench_id', 'deleted_at']);
     }
 };

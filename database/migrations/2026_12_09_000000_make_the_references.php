@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Ledger\RecordColumns;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\Schema;
@@ -11,8 +12,7 @@ return new class extends Migration
     public function up(): void
     {
         Schema::create('makings', static function (Blueprint $table): void {
-            $table->id();
-            $table->foreignId('bench_id')->constrained()->cascadeOnDelete();
+            RecordColumns::on($table);
             $table->string('plan');
             $table->string('name');
             $table->json('sizes');
@@ -23,10 +23,6 @@ return new class extends Migration
             $table->string('waits_until')->nullable();
             $table->string('state')->default('running');
             $table->foreignId('tool_id')->nullable()->constrained()->nullOnDelete();
-            $table->unsignedInteger('version')->default(1);
-            $table->softDeletes();
-            $table->timestamps();
-            $table->index(['bench_id', 'deleted_at']);
         });
         Schema::table('honing_sessions', static fn (Blueprint $table) => $table->foreignId('making_id')->nullable()->constrained()->cascadeOnDelete());
     }

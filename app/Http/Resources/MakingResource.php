@@ -8,6 +8,7 @@ use App\Bench\MakingSession;
 use App\Models\Making;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Making\Cautions;
+use JackRest\Core\Making\MakingStep;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -26,7 +27,7 @@ final class MakingResource
             'plan' => $making->plan->value,
             'label' => $making->plan->label(),
             'figures' => (object) self::typed($making, $format),
-            'steps' => array_map(static fn (array $step): array => ['title' => $step['title'], 'says' => $step['says'], 'check' => $step['check'], 'minutes' => (int) round($step['minutes']), 'tools' => $step['tools'], 'wait' => PlanResource::wait($step['waitDays'], $step['waitsFor'])], $making->steps),
+            'steps' => array_map(static fn (array $step): array => PlanResource::step(new MakingStep(...$step)), $making->steps),
             'done' => $making->done,
             'waitsUntil' => $making->isWaiting($now) ? $making->waits_until : null,
             'waitsFor' => $making->waitsFor(),

@@ -83,7 +83,7 @@ final class PlanResource
         return ['title' => $step->title, 'says' => $step->says, 'check' => $step->check, 'minutes' => (int) round($step->minutes), 'tools' => $step->tools, 'wait' => self::wait($step->waitDays, $step->waitsFor)];
     }
 
-    public static function wait(float $days, string $for): ?string
+    private static function wait(float $days, string $for): ?string
     {
         return match (true) {
             $days <= 0.0 => null,

@@ -77,8 +77,7 @@ final class SeasonResource
         $wood = $reference->ofWood();
 
         return [
-            'form' => $reference->outline()['form'] === 'square' ? 'square' : ($reference->outline()['form'] === 'straight' ? 'straight' : 'reference'),
-            'id' => $reference->id,
+            'key' => $reference->key(),
             'version' => $reference->version,
             'name' => $reference->name,
             'path' => $reference->path(),

@@ -3761,9 +3761,7 @@ export interface components {
             untilDay: number;
         };
         SeasonForecast: {
-            /** @enum {string} */
-            form: "square" | "straight" | "reference";
-            id: number;
+            key: string;
             version: number;
             name: string;
             path: string;

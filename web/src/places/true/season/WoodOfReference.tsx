@@ -27,7 +27,7 @@ export function WoodOfReference({ of, species }: WoodOfReferenceProps) {
     () =>
       answered(
         client.PUT('/api/season/references/{trued}/wood', {
-          params: { path: { trued: `${of.form}-${of.id}` } },
+          params: { path: { trued: of.key } },
           body: {
             species: values.species,
             figures: { ring: values.ring, runout: values.runout, thickness: values.thickness },
