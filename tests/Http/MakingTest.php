@@ -148,4 +148,17 @@ final class MakingTest extends HttpTestCase
         self::assertSame(['owned', 260], [$wanted->refresh()->status->value, $wanted->size['length']]);
         self::assertSame('wanted', $large->refresh()->status->value);
     }
+
+    /** A template of 1 in 6 is tested against 1 in 6, not against the usual slope. */
+    public function test_a_template_is_tested_against_the_slope_it_was_made_to(): void
+    {
+        foreach (['1:6' => '6', '12' => '4.7'] as $slope => $nominal) {
+            $id = (int) $this->ask('POST', '/api/plans/slope-template/makings', ['figures' => ['slope' => (string) $slope], 'blanks' => [], 'name' => ''])->assertCreated()->json('id');
+            while ($this->making($id)['isMade'] !== true) {
+                $this->stage($id, early: true);
+            }
+            $fields = array_column($this->ask('GET', '/api/references/'.basename((string) $this->place))->assertOk()->json('fields'), 'typed', 'name');
+            self::assertSame($nominal, $fields['nominal']);
+        }
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
+use JackRest\Core\Calculation\Angle;
 use JackRest\Core\Kit\Tool;
 
 /** The references that come with a tool: what can be tested against itself. */
@@ -19,6 +20,9 @@ final class ReferencesOfKind
     /** Height of a wooden straightedge, mm; common practice. */
     private const STRAIGHT_HEIGHT_MM = 50.0;
 
+    /** Degrees given to a tenth leave so much doubt of the ratio. */
+    private const WHOLE = 0.04;
+
     public static function of(Tool $tool): ?NewReference
     {
         $sizes = $tool->sizes();
@@ -30,8 +34,16 @@ final class ReferencesOfKind
         return match ($tool->kind) {
             'straightedge' => new NewReference('straight', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]),
             'winding-sticks' => new NewReference('sticks', $tool->name, ['length' => $sizes['length'] ?? 450.0]),
-            'dovetail-template' => new NewReference('slope', $tool->name, []),
+            'dovetail-template' => new NewReference('slope', $tool->name, isset($sizes['slope']) ? ['nominal' => self::ratio($sizes['slope'])] : []),
             default => null,
         };
+    }
+
+    /** A slope in degrees as 1 in so many; one that is a whole number but for its rounded degrees is that number. */
+    private static function ratio(float $slopeDeg): float
+    {
+        $ratio = 1 / Angle::tan($slopeDeg);
+
+        return abs($ratio - round($ratio)) < self::WHOLE ? round($ratio) : round($ratio, 2);
     }
 }
