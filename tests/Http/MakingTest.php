@@ -152,7 +152,7 @@ final class MakingTest extends HttpTestCase
     /** A template of 1 in 6 is tested against 1 in 6, not against the usual slope. */
     public function test_a_template_is_tested_against_the_slope_it_was_made_to(): void
     {
-        foreach (['1:6' => '6', '12' => '4.7'] as $slope => $nominal) {
+        foreach (['1:6' => '6', '12' => '4.7', '20' => '2.75'] as $slope => $nominal) {
             $id = (int) $this->ask('POST', '/api/plans/slope-template/makings', ['figures' => ['slope' => (string) $slope], 'blanks' => [], 'name' => ''])->assertCreated()->json('id');
             while ($this->making($id)['isMade'] !== true) {
                 $this->stage($id, early: true);
