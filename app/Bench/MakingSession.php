@@ -58,7 +58,7 @@ final readonly class MakingSession
     {
         $name = $this->making->name;
         if ($this->done === count($this->making->steps)) {
-            return "Made the $name: it hangs on the board. Test it before you trust it.";
+            return "Made the $name; it hangs on the board.";
         }
         $count = $this->done - $this->making->done;
         $waits = $count > 0 ? $this->making->steps[$this->done - 1]['waitsFor'] : '';

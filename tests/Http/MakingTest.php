@@ -83,7 +83,7 @@ final class MakingTest extends HttpTestCase
         self::assertSame('It has never been tested.', $square->due());
         // The season knows its wood from the first day.
         self::assertSame(['species' => 'black cherry', 'ringDeg' => 82, 'runoutDeg' => 1.5, 'thicknessMm' => 6.5], $square->wood);
-        self::assertStringStartsWith('Made the square for the lids: it hangs on the board.', $this->ask('GET', '/api/diary')->json('entries.0.sentence'));
+        self::assertSame('Made the square for the lids; it hangs on the board.', $this->ask('GET', '/api/diary')->json('entries.0.sentence'));
         $this->ask('POST', "/api/makings/$id/sessions", ['version' => $making['version'], 'early' => false])->assertStatus(422);
 
         // Undone, neither tool nor square hangs there, and the last stage can be walked again.
@@ -130,6 +130,7 @@ final class MakingTest extends HttpTestCase
         $this->stage($id);
         self::assertTrue($this->making($id)['isMade']);
         self::assertNull($this->making($id)['place']);
+        self::assertSame('It is made, ready for work.', $this->making($id)['next']['says']);
         $mallet = self::bench()->tools()->latest('id')->firstOrFail();
         self::assertSame(['mallet', "/kit/tools/{$mallet->id}"], [$mallet->kind, $this->place]);
     }

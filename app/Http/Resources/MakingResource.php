@@ -53,7 +53,9 @@ final class MakingResource
     private static function next(Making $making, string $now): array
     {
         if ($making->state === 'made') {
-            return ['says' => 'It is made. Test it before you trust it.', 'why' => 'It hangs on the board; its first test begins its history.'];
+            return MakingSession::placeOf($making) === null
+                ? ['says' => 'It is made, ready for work.', 'why' => 'It hangs on the board.']
+                : ['says' => 'It is made. Test it before you trust it.', 'why' => 'It hangs on the board; its first test begins its history.'];
         }
         $step = $making->steps[$making->done];
         $minutes = (int) round(array_sum(array_column($making->stage(), 'minutes')));
