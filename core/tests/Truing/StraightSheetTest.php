@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Truing;
 
-use JackRest\Core\Kit\Tool;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\ReferencesOfKind;
 use JackRest\Core\Truing\StraightMethod;
 use JackRest\Core\Truing\StraightRecord;
 use JackRest\Core\Truing\StraightSheet;
@@ -171,18 +169,6 @@ final class StraightSheetTest extends TestCase
         }
         self::assertGreaterThan(900, $held);
         self::assertLessThanOrEqual(985, $held);
-    }
-
-    /** A square or a straightedge that is hung up can be tested; a mallet cannot. */
-    public function test_references_come_with_their_tools(): void
-    {
-        $square = ReferencesOfKind::of(new Tool('1', 'try-square', 'try square, 150 mm', ['blade' => 150.0, 'stock' => 110.0]));
-        self::assertSame(['square', 150.0, 110.0], [$square?->kind, $square?->sizesMm['blade'], $square?->sizesMm['stock']]);
-        $straight = ReferencesOfKind::of(new Tool('2', 'straightedge', 'straightedge', ['length' => 600.0]));
-        self::assertSame(['straight', 600.0, 50.0], [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']]);
-        self::assertSame('sticks', ReferencesOfKind::of(new Tool('4', 'winding-sticks', 'winding sticks'))?->kind);
-        self::assertSame('slope', ReferencesOfKind::of(new Tool('5', 'dovetail-template', 'dovetail template'))?->kind);
-        self::assertNull(ReferencesOfKind::of(new Tool('3', 'mallet', 'mallet')));
     }
 
     public function test_every_number_can_be_asked_how(): void
