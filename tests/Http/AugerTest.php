@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Database\Factories\WorkFactory;
+
 /** Auger bits: measured, kept, judged; and the holes that none of them bores. */
 final class AugerTest extends HttpTestCase
 {
@@ -53,7 +55,7 @@ final class AugerTest extends HttpTestCase
     public function test_holes_of_the_works_that_no_bit_bores(): void
     {
         self::assertSame([], $this->ask('GET', "/api/augers/{$this->set()}")->json('gaps'));
-        self::bench()->works()->create(['name' => 'bee house', 'says' => '', 'pattern' => null, 'measures' => [], 'steps' => [['operation' => 'bore', 'mm' => ['diameter' => 30], 'minGrade' => 3]], 'hardness' => 'soft', 'min_grades' => [], 'weight' => 1, 'chosen' => true]);
+        WorkFactory::at(self::bench())->bored(30)->createOne();
         $this->ask('GET', "/api/augers/{$this->set()}")->assertJsonPath('gaps', ['No bit for the 30 mm holes of the bee house.']);
     }
 

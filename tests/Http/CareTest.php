@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Database\Factories\StoneFactory;
+
 /** Care by interval and damp, one tap done; and what runs low. */
 final class CareTest extends HttpTestCase
 {
@@ -60,7 +62,7 @@ final class CareTest extends HttpTestCase
     public function test_paper_goes_by_the_strokes_counted_at_the_bench(): void
     {
         $bench = self::bench();
-        $bench->stones()->create(['name' => 'fine paper', 'scale' => 'fepa-p', 'designation' => '1200', 'cut_factor' => 1, 'change_seconds' => 5, 'medium' => 'paper']);
+        StoneFactory::at($bench)->paper()->createOne();
         $edge = $bench->edges()->firstOrFail();
         $step = ['particleUm' => 15.0, 'strokes' => 500, 'seconds' => 600.0, 'see' => 'even scratches'];
         $bench->sessions()->create([

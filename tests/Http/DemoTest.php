@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Bench;
-use App\Models\DiaryEntry;
+use Database\Factories\BenchFactory;
+use Database\Factories\DiaryEntryFactory;
+use Database\Factories\ToolFactory;
 use Demo\DemoBench;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -54,9 +56,9 @@ final class DemoTest extends HttpTestCase
 
     public function test_another_bench_is_not_touched_nor_seen(): void
     {
-        $other = Bench::query()->create(['name' => 'Mill Lane']);
-        $strange = $other->tools()->create(['kind' => 'mallet', 'name' => 'mallet of another bench', 'status' => 'owned', 'size' => []]);
-        $other->diary()->create(['written_at' => '2026-11-01T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => 'Elsewhere.', 'changes' => []]);
+        $other = BenchFactory::new()->createOne();
+        $strange = ToolFactory::at($other)->named('mallet of another bench')->createOne();
+        DiaryEntryFactory::at($other)->saying('Elsewhere.')->createOne();
 
         DemoBench::reset();
 
@@ -68,8 +70,7 @@ final class DemoTest extends HttpTestCase
 
     public function test_an_entry_of_another_bench_cannot_be_undone(): void
     {
-        $entry = Bench::query()->create(['name' => 'Mill Lane'])->diary()->create(['written_at' => '2026-11-01T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => 'Elsewhere.', 'changes' => []]);
-        assert($entry instanceof DiaryEntry);
+        $entry = DiaryEntryFactory::at(BenchFactory::new()->createOne())->createOne();
         $this->ask('POST', "/api/diary/{$entry->id}/undo")->assertNotFound();
     }
 

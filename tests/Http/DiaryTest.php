@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Tool;
+use Database\Factories\DiaryEntryFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 
@@ -103,7 +104,7 @@ final class DiaryTest extends HttpTestCase
     public function test_a_long_diary_comes_in_pages(): void
     {
         foreach (range(1, 60) as $day) {
-            self::bench()->diary()->create(['written_at' => '2026-11-23T10:00:00Z', 'kind' => 'note', 'subject' => 'x', 'sentence' => "Day $day.", 'changes' => []]);
+            DiaryEntryFactory::at(self::bench())->saying("Day $day.")->createOne();
         }
         $newest = $this->ask('GET', '/api/diary')->assertJsonCount(50, 'entries')->assertJsonPath('more', true);
         $this->ask('GET', '/api/diary?before='.$newest->json('entries.49.id'))->assertJsonCount(17, 'entries')->assertJsonPath('more', false);

@@ -8,14 +8,21 @@ use App\Models\Bench;
 use Demo\DemoBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Symfony\Component\HttpFoundation\Response;
 
-/** The demo bench in memory, asked over HTTP; every answer is checked against the written contract. */
+/**
+ * The demo bench in memory, asked over HTTP; every answer is checked against the written contract.
+ *
+ * The database is laid out once in a process; each test writes inside a transaction that is rolled back.
+ */
 abstract class HttpTestCase extends TestCase
 {
+    use RefreshDatabase;
+
     public function createApplication(): Application
     {
         /** @var Application $app */
@@ -25,9 +32,8 @@ abstract class HttpTestCase extends TestCase
         return $app;
     }
 
-    protected function setUp(): void
+    protected function migrateDatabases(): void
     {
-        parent::setUp();
         Artisan::call('migrate', ['--force' => true]);
         DemoBench::loadIfEmpty();
     }
@@ -47,5 +53,11 @@ abstract class HttpTestCase extends TestCase
     protected static function bench(): Bench
     {
         return Bench::query()->firstOrFail();
+    }
+
+    /** The address of a work of the demo, by its name. */
+    protected static function workPath(string $name): string
+    {
+        return '/api/works/'.self::bench()->works()->where('name', $name)->firstOrFail()->id;
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Database\Factories\EdgeFactory;
+use Database\Factories\ToolFactory;
+
 /** A bench kept for years. */
 final class LongListTest extends HttpTestCase
 {
@@ -12,8 +15,9 @@ final class LongListTest extends HttpTestCase
         parent::setUp();
         $bench = self::bench();
         foreach (range(1, 120) as $number) {
-            $tool = $bench->tools()->create(['kind' => 'bench-chisel', 'name' => "chisel number $number", 'status' => 'owned', 'size' => ['length' => 260, 'width' => $number % 38 + 3]]);
-            $bench->edges()->create(['tool_id' => $tool->id, 'name' => "edge number $number", 'width_mm' => 12, 'thickness_mm' => 3, 'primary_deg' => 25, 'secondary_deg' => 30, 'micro_width_mm' => 0.5, 'finish_um' => 2, 'condition' => $number % 3 === 0 ? 'dull' : 'sharp']);
+            $chisel = ToolFactory::at($bench)->ofKind('bench-chisel', ['length' => 260, 'width' => $number % 38 + 3]);
+            $edge = EdgeFactory::at($bench)->of($chisel->named("chisel number $number")->createOne());
+            ($number % 3 === 0 ? $edge->dull() : $edge)->named("edge number $number")->createOne();
         }
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\ClimateStretch;
+use Database\Factories\BlankFactory;
 use Instruments\Shed;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Timber\ClimateDay;
@@ -19,7 +20,10 @@ final class LongShelfTest extends HttpTestCase
         parent::setUp();
         $bench = self::bench();
         foreach (range(1, self::BLANKS) as $number) {
-            $bench->blanks()->create(['name' => "board number $number", 'species' => $number % 2 === 0 ? 'white oak' : 'black walnut', 'length_mm' => 200 + 8 * $number, 'width_mm' => 40 + $number % 60, 'thickness_mm' => 10 + $number % 30, 'ring_deg' => $number % 91, 'runout_deg' => $number % 7, 'figure' => 'straight', 'knots' => 'none']);
+            BlankFactory::at($bench)->named("board number $number")
+                ->measuring(200 + 8 * $number, 40 + $number % 60, 10 + $number % 30)
+                ->sawn($number % 91, $number % 7)
+                ->createOne(['species' => $number % 2 === 0 ? 'white oak' : 'black walnut']);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use Database\Factories\ToolFactory;
 use Illuminate\Support\Carbon;
 
 /** A plan is made at the bench over several days, and hangs on the board at last, to be tested. */
@@ -138,8 +139,8 @@ final class MakingTest extends HttpTestCase
     /** One that was wanted is there now, and not hung beside itself; one of another size stays on the list. */
     public function test_what_was_wanted_of_that_size_is_no_longer_wanted(): void
     {
-        $wanted = self::bench()->tools()->create(['kind' => 'bench-hook', 'name' => 'bench hook', 'status' => 'wanted', 'size' => ['length' => 250, 'width' => 150]]);
-        $large = self::bench()->tools()->create(['kind' => 'bench-hook', 'name' => 'long bench hook', 'status' => 'wanted', 'size' => ['length' => 390, 'width' => 290]]);
+        $wanted = ToolFactory::at(self::bench())->ofKind('bench-hook', ['length' => 250, 'width' => 150])->wanted()->createOne();
+        $large = ToolFactory::at(self::bench())->ofKind('bench-hook', ['length' => 390, 'width' => 290])->wanted()->named('long bench hook')->createOne();
         $tools = self::bench()->tools()->count();
         $id = (int) $this->ask('POST', '/api/plans/bench-hook/makings', ['figures' => [], 'blanks' => [], 'name' => ''])->assertCreated()->json('id');
         $this->stage($id);

@@ -105,6 +105,6 @@ final class RemovalTest extends HttpTestCase
         foreach (['GET', 'PUT', 'DELETE'] as $method) {
             $this->ask($method, "/api/tools/$id", self::edit(1, 'mine'))->assertNotFound();
         }
-        $this->ask('GET', '/api/works/1')->assertNotFound();
+        $this->ask('GET', self::workPath('hive bodies'))->assertNotFound();
     }
 }

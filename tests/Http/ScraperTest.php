@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Tool;
-use Illuminate\Support\Carbon;
+use Database\Factories\FilingFactory;
+use Database\Factories\ToolUseFactory;
 
 /** Card scrapers: turned pass by pass; how long a burr lasts is learnt from the days of use. */
 final class ScraperTest extends HttpTestCase
@@ -59,12 +60,11 @@ final class ScraperTest extends HttpTestCase
         $bench = self::bench();
         $card = self::card();
         $bench->toolUses()->where('tool_id', $card->id)->delete();
-        $day = static fn (int $ago): string => Carbon::now()->subDays($ago)->toDateString();
         foreach ([40, 30, 20] as $ago) {
-            $bench->filings()->create(['tool_id' => $card->id, 'filed_on' => "{$day($ago)}T08:00:00Z", 'state' => 'turned']);
+            FilingFactory::at($bench)->of($card)->daysAgo($ago)->createOne();
         }
         foreach ([39, 38, 29, 28, 27, 26, 10] as $ago) {
-            $bench->toolUses()->create(['tool_id' => $card->id, 'work_id' => null, 'used_on' => $day($ago)]);
+            ToolUseFactory::at($bench)->of($card)->daysAgo($ago)->createOne();
         }
         self::assertSame('Used on one day since; your burrs last about 3 days of use.', $this->ask('POST', "/api/scrapers/{$card->id}/preview", self::SHEET)->json('lasts'));
     }

@@ -88,7 +88,7 @@ final class ToolTest extends HttpTestCase
         $saw = self::named('dovetail saw');
         $this->ask('PUT', "/api/tools/{$saw->id}", ['version' => 1, 'figures' => ['tpi' => '15', 'depth' => '20'], 'name' => 'shallow saw', 'status' => 'owned', 'price' => ''])
             ->assertOk()->assertJsonPath('tool.name', 'shallow saw');
-        $tasks = $this->ask('GET', '/api/works/1')->json('tasks');
+        $tasks = $this->ask('GET', self::workPath('hive bodies'))->json('tasks');
         $says = array_column($tasks, 'says', 'operation');
         self::assertStringContainsString('has depth under the back 20 mm, this takes at least 22 mm', $says['saw-dovetail']);
     }

@@ -33,7 +33,7 @@ final class WorkTest extends HttpTestCase
 
     public function test_a_work_tells_of_each_operation_what_can_be_done_and_what_limits_it(): void
     {
-        $page = $this->ask('GET', '/api/works/1')->assertOk()->assertJsonPath('sentence', '23 of 24 operations can be done; 1 cannot yet.');
+        $page = $this->ask('GET', self::workPath('hive bodies'))->assertOk()->assertJsonPath('sentence', '23 of 24 operations can be done; 1 cannot yet.');
         $tasks = array_column($page->json('tasks'), null, 'operation');
 
         self::assertSame('planned', $tasks['rebate-along']['state']);
@@ -93,15 +93,16 @@ final class WorkTest extends HttpTestCase
 
     public function test_a_work_is_changed_left_for_later_and_given_up(): void
     {
-        $this->ask('PUT', '/api/works/4', ['version' => 1] + self::box(['name' => 'frame jig', 'pattern' => 'halved-frame', 'measures' => ['thickness' => '25']]))
+        $jig = self::workPath('frame jig');
+        $this->ask('PUT', $jig, ['version' => 1] + self::box(['name' => 'frame jig', 'pattern' => 'halved-frame', 'measures' => ['thickness' => '25']]))
             ->assertOk()->assertJsonPath('measuresMm.thickness', 25)->assertJsonPath('work.version', 2);
-        $this->ask('PUT', '/api/works/4/chosen', ['version' => 2, 'chosen' => false])->assertOk();
+        $this->ask('PUT', "$jig/chosen", ['version' => 2, 'chosen' => false])->assertOk();
         self::assertNotContains('frame jig', array_column(array_filter($this->ask('GET', '/api/kit')->json('works'), static fn (array $work): bool => $work['chosen']), 'name'));
-        $this->ask('PUT', '/api/works/4/chosen', ['version' => 2, 'chosen' => true])->assertStatus(409);
-        $entry = $this->ask('DELETE', '/api/works/4', ['version' => 3])->assertOk()->json('entry.id');
-        $this->ask('GET', '/api/works/4')->assertNotFound();
+        $this->ask('PUT', "$jig/chosen", ['version' => 2, 'chosen' => true])->assertStatus(409);
+        $entry = $this->ask('DELETE', $jig, ['version' => 3])->assertOk()->json('entry.id');
+        $this->ask('GET', $jig)->assertNotFound();
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
-        $this->ask('GET', '/api/works/4')->assertOk();
+        $this->ask('GET', $jig)->assertOk();
     }
 
     public function test_the_work_with_the_nearest_date_is_the_next(): void
