@@ -17,6 +17,7 @@ $root = dirname(__DIR__);
 $app = Application::configure(basePath: $root)
     ->withRouting(web: "$root/routes/web.php", commands: "$root/routes/console.php")
     ->withMiddleware(static function (Middleware $middleware): void {
+        // The application answers its own origin only.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
         $middleware->alias(['bench' => EnterBench::class]);

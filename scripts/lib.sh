@@ -60,7 +60,12 @@ unless_fresh() {
   touch "$stamp"
 }
 
-install_php() { unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress; }
+install_php() {
+  unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress
+  local other
+  other=$(php scripts/versions.php) || say "Other versions than those that were tested are installed:
+$other"
+}
 install_node() { unless_fresh node_modules/.stamp "package.json package-lock.json" npm install --no-save --no-audit --no-fund; }
 build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts node_modules/.stamp" npm run build; }
 

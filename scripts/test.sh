@@ -13,6 +13,10 @@ install_php
 install_node
 mkdir -p build
 
+step "Versions"
+# What is installed is what was tested, or the list is brought up to date in the same change.
+php scripts/versions.php || fail "the installed packages differ from composer.versions: php scripts/versions.php --write"
+
 step "Formatting"
 vendor/bin/pint --test --quiet || fail "PHP is not formatted: vendor/bin/pint"
 npm run --silent format:check >build/format.log 2>&1 || { cat build/format.log; fail "the front end is not formatted: npm run format"; }
