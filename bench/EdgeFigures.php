@@ -20,6 +20,7 @@ use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\Stone;
 use JackRest\Core\Upkeep\EdgeEvent;
 use JackRest\Core\Upkeep\EdgeForecast;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 use JackRest\Core\Upkeep\EventKind;
 use JackRest\Core\Upkeep\Life;
 
@@ -95,7 +96,7 @@ final class EdgeFigures
         }, range(1, self::EDGES));
 
         return self::ms(static fn () => array_map(
-            static fn (EdgeForecast $forecast): string => $forecast->sentence(),
+            static fn (EdgeForecast $forecast): string => (new EdgeForecastWords($forecast))->sentence(),
             EdgeForecast::all(array_map(static fn (array $story): Life => Life::of($story, '2026-11-25'), $stories)),
         ));
     }

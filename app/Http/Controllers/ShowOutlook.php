@@ -7,6 +7,8 @@ namespace App\Http\Controllers;
 use App\Bench\OutlookOfBench;
 use App\Models\Bench;
 use App\Models\Edge;
+use JackRest\Desk\EdgeHistory\ComparisonWords;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Upkeep\HoldsUp;
 
@@ -28,7 +30,7 @@ final class ShowOutlook
             $rows[] = [
                 'edgeId' => $id,
                 'name' => $edge->name,
-                'forecast' => $edge->condition === Edge::SHARP ? $forecast->sentence() : 'It wants honing now.',
+                'forecast' => $edge->condition === Edge::SHARP ? (new EdgeForecastWords($forecast))->sentence() : 'It wants honing now.',
                 'days' => $edge->condition === Edge::SHARP ? $forecast->days(0.5) : 0.0,
                 'chance' => $chance,
                 'likely' => $chance >= self::LIKELY,
@@ -39,7 +41,7 @@ final class ShowOutlook
         return new JsonResponse([
             'edges' => $rows,
             'jobMinutes' => (int) self::JOB_MINUTES,
-            'compares' => array_map(static fn (HoldsUp $compare): string => $compare->sentence(), $outlook->comparisons()),
+            'compares' => array_map(static fn (HoldsUp $compare): string => (new ComparisonWords($compare))->sentence(), $outlook->comparisons()),
         ]);
     }
 }

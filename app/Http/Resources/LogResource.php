@@ -10,6 +10,9 @@ use App\Models\StopTrial;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Upkeep\AngleCourse;
+use JackRest\Desk\EdgeHistory\AngleCourseWords;
+use JackRest\Desk\EdgeHistory\ConsumptionWords;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 use JackRest\Core\Upkeep\Consumption;
 use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
 use JackRest\Core\Upkeep\EdgeForecast;
@@ -38,9 +41,11 @@ final readonly class LogResource
         $today = Carbon::now()->toDateString();
         $course = AngleCourse::of($story, $edge->aim_deg ?? $edge->secondary_deg, AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')], $today);
 
+        $courseWords = new AngleCourseWords($course);
+
         return [
             'edge' => EdgeResource::of($edge, $this->format),
-            'forecast' => $edge->condition === Edge::SHARP ? $forecast->sentence() : 'It wants honing now.',
+            'forecast' => $edge->condition === Edge::SHARP ? (new EdgeForecastWords($forecast))->sentence() : 'It wants honing now.',
             'range' => self::range($forecast),
             'spans' => array_map(static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt], array_slice($forecast->life->spans, -24)),
             'clock' => $forecast->life->clock->value,
@@ -48,15 +53,15 @@ final readonly class LogResource
             'angles' => $this->angles($story),
             'aimDeg' => $edge->aim_deg ?? $edge->secondary_deg,
             'toleranceDeg' => $course->toleranceDeg,
-            'angleSays' => $course->sentence(),
-            'used' => Consumption::of($story, $today)->sentences($edge->toCore(), $edge->left_mm, $this->format),
+            'angleSays' => $courseWords->sentence(),
+            'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences($edge->toCore(), $edge->left_mm, $this->format),
             'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence('it')], array_slice(array_reverse($story), 0, self::LATEST)),
             'count' => count($story),
             'kinds' => array_map(static fn (EventKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EventKind::cases()),
             'founds' => array_map(static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()], TestFound::cases()),
             'woods' => array_map(static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()], Hardness::cases()),
             'trials' => array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
-            'how' => Shared::how(array_values(array_filter([$forecast->explained(), $course->explained()]))),
+            'how' => Shared::how(array_values(array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]))),
         ];
     }
 

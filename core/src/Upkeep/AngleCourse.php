@@ -20,7 +20,7 @@ final readonly class AngleCourse
     public const TOLERANCE_DEG = ['degree' => 1.0, 'repeatable' => 4.0];
 
     /** @param  list<EdgeEvent>  $measured  since it was last ground, oldest first */
-    private function __construct(private array $measured, public float $aimDeg, public float $toleranceDeg, private string $today)
+    private function __construct(public array $measured, public float $aimDeg, public float $toleranceDeg, private string $today)
     {
     }
 
@@ -42,23 +42,6 @@ final readonly class AngleCourse
         return new self($since, $aimDeg, $toleranceDeg, $today);
     }
 
-    public function sentence(): ?string
-    {
-        $last = $this->measured[count($this->measured) - 1] ?? null;
-        if ($last === null) {
-            return null;
-        }
-        $over = (float) $last->deg - $this->aimDeg;
-        if ($over > $this->toleranceDeg) {
-            return 'It has crept '.LengthFormatter::decimal($over, 1).'° steeper than the '.LengthFormatter::decimal($this->aimDeg, 1).'° it is meant to have: back to the stones.';
-        }
-        $days = $this->daysLeft();
-
-        return $days === null
-            ? 'Within '.LengthFormatter::decimal($this->toleranceDeg, 1).'° of the '.LengthFormatter::decimal($this->aimDeg, 1).'° it is meant to have.'
-            : 'It steepens; in about '.EdgeForecast::inWords($days).' it is '.LengthFormatter::decimal($this->toleranceDeg, 1).'° over: then back to the stones.';
-    }
-
     /** Days until the line passes the tolerance; null: it does not, or too little is measured. */
     public function daysLeft(): ?float
     {
@@ -72,20 +55,16 @@ final readonly class AngleCourse
         return $left > 3650 ? null : max(0.0, $left);
     }
 
-    public function explained(): ?Explained
+    /** How much steeper than meant it was measured last, degrees; null: it was not measured since. */
+    public function overDeg(): ?float
     {
-        $line = $this->line();
+        $last = $this->measured[count($this->measured) - 1] ?? null;
 
-        return $line === null ? null : new Explained(
-            'How fast does it steepen?',
-            'a least-squares line through the measured angles since the last grinding',
-            LengthFormatter::fixed($line->slope * 30.44, 2).'° a month over '.count($this->measured).' measurements',
-            Basis::Published,
-            'Least squares (Legendre, 1805). How far it may creep is your school’s.',
-        );
+        return $last === null ? null : (float) $last->deg - $this->aimDeg;
     }
 
-    private function line(): ?LeastSquares
+    /** Degrees over days, through what was measured; null: too little was. */
+    public function line(): ?LeastSquares
     {
         $points = array_map(fn (EdgeEvent $event): array => [Life::days($this->measured[0]->at, $event->at), (float) $event->deg], $this->measured);
         if (count($points) < 2 || $points[0][0] === $points[count($points) - 1][0]) {

@@ -50,25 +50,4 @@ final readonly class Consumption
     {
         return $leftMm === null || $this->lostPerYearMm === null || $this->lostPerYearMm <= 0.0 ? null : $leftMm / $this->lostPerYearMm;
     }
-
-    /** @return list<string> */
-    public function sentences(Blade $blade, ?float $leftMm, LengthFormatter $format): array
-    {
-        $honings = $this->honingsToWheel($blade);
-        $years = $this->years($leftMm);
-        $own = $this->isOwn ? 'on your record' : 'from memory, until you have a record';
-        $back = match (true) {
-            $honings === null => null,
-            $honings === 0 => 'The bevel goes back to the wheel now.',
-            default => 'The bevel goes back to the wheel after '.($honings === 1 ? 'one honing' : "$honings honings")." ({$format->small($this->honingMm)} each, $own).",
-        };
-        $left = match (true) {
-            $leftMm === null => null,
-            $years === null => "{$format->dimension($leftMm)} of blade are left.",
-            $years > 99 => "{$format->dimension($leftMm)} of blade are left: more than a lifetime.",
-            default => "{$format->dimension($leftMm)} of blade are left: about ".EdgeForecast::inWords($years * 365.25).' at '.LengthFormatter::decimal((float) $this->honingsPerYear, 0).' honings a year.',
-        };
-
-        return array_values(array_filter([$back, $left], is_string(...)));
-    }
 }

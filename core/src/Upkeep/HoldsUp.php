@@ -49,16 +49,6 @@ final readonly class HoldsUp
         return $this->least > 1.0;
     }
 
-    public function sentence(): string
-    {
-        $range = '('.LengthFormatter::decimal($this->least, 1).' to '.LengthFormatter::decimal($this->most, 1).' times)';
-        $times = LengthFormatter::decimal($this->ratio, 1);
-
-        return $this->areToldApart()
-            ? ucfirst("{$this->better} goes $times times as long between honings as {$this->worse} $range.")
-            : ucfirst("{$this->better} seems to go $times times as long as {$this->worse} $range: your record cannot tell yet.");
-    }
-
     /**
      * @param  non-empty-list<float>  $means
      * @return array{float, float, int} mean, the variance of that mean, and how many edges it stands on

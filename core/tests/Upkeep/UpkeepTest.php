@@ -25,6 +25,10 @@ use JackRest\Core\Upkeep\StopTrialWords;
 use JackRest\Core\Upkeep\TestFound;
 use JackRest\Core\Upkeep\TrialSide;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\EdgeHistory\AngleCourseWords;
+use JackRest\Desk\EdgeHistory\ComparisonWords;
+use JackRest\Desk\EdgeHistory\ConsumptionWords;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -137,9 +141,9 @@ final class UpkeepTest extends TestCase
     public function test_a_forecast_says_its_range_and_how_much_it_stands_on(): void
     {
         $events = [self::honed('2026-01-01'), self::used('2026-01-05', 60), self::used('2026-01-06', 20), self::honed('2026-01-10'), self::used('2026-01-20', 10)];
-        $sentence = EdgeForecast::all([1 => Life::of($events, '2026-01-21')])[1]->sentence();
+        $sentence = (new EdgeForecastWords(EdgeForecast::all([1 => Life::of($events, '2026-01-21')])[1]))->sentence();
         self::assertMatchesRegularExpression('/^Wants honing in about .+ \(.+ to .+\), from one honing of its own\.$/', $sentence);
-        self::assertSame('Wants honing in about', substr(EdgeForecast::all([1 => Life::of([self::honed('2026-01-01')], '2026-01-02')])[1]->sentence(), 0, 21));
+        self::assertSame('Wants honing in about', substr((new EdgeForecastWords(EdgeForecast::all([1 => Life::of([self::honed('2026-01-01')], '2026-01-02')])[1]))->sentence(), 0, 21));
     }
 
     /** By hand: 30, 31 and 32° a month apart; a degree in 30.5 days, so 34° after about four months. */
@@ -147,24 +151,24 @@ final class UpkeepTest extends TestCase
     {
         $course = AngleCourse::of([self::measured('2026-01-01', 30), self::measured('2026-02-01', 31), self::measured('2026-03-04', 32)], 30, 4, '2026-03-04');
         self::assertEqualsWithDelta(62.0, (float) $course->daysLeft(), 1.0);
-        self::assertStringStartsWith('It steepens; in about 2 months it is 4° over', (string) $course->sentence());
-        self::assertStringContainsString('0.98° a month', (string) $course->explained()?->numbers);
+        self::assertStringStartsWith('It steepens; in about 2 months it is 4° over', (string) (new AngleCourseWords($course))->sentence());
+        self::assertStringContainsString('0.98° a month', (string) (new AngleCourseWords($course))->explained()?->numbers);
     }
 
     public function test_a_degree_too_steep_is_told_to_those_who_keep_to_the_degree(): void
     {
         $events = [self::measured('2026-01-01', 30), self::measured('2026-02-01', 31.5)];
-        self::assertSame('It has crept 1.5° steeper than the 30° it is meant to have: back to the stones.', AngleCourse::of($events, 30, AngleCourse::TOLERANCE_DEG['degree'], '2026-02-02')->sentence());
-        self::assertStringNotContainsString('crept', (string) AngleCourse::of($events, 30, AngleCourse::TOLERANCE_DEG['repeatable'], '2026-02-02')->sentence());
+        self::assertSame('It has crept 1.5° steeper than the 30° it is meant to have: back to the stones.', (new AngleCourseWords(AngleCourse::of($events, 30, AngleCourse::TOLERANCE_DEG['degree'], '2026-02-02')))->sentence());
+        self::assertStringNotContainsString('crept', (string) (new AngleCourseWords(AngleCourse::of($events, 30, AngleCourse::TOLERANCE_DEG['repeatable'], '2026-02-02')))->sentence());
     }
 
     public function test_grinding_begins_the_course_anew_and_ground_angles_are_no_honed_ones(): void
     {
         $events = [self::measured('2026-01-01', 36), new EdgeEvent(EventKind::Ground, '2026-01-02T12:00:00Z'), self::measured('2026-01-03', 25, 'ground angle'), self::measured('2026-01-04', 30)];
         $course = AngleCourse::of($events, 30, 4, '2026-01-05');
-        self::assertSame('Within 4° of the 30° it is meant to have.', $course->sentence());
+        self::assertSame('Within 4° of the 30° it is meant to have.', (new AngleCourseWords($course))->sentence());
         self::assertNull($course->daysLeft());
-        self::assertNull(AngleCourse::of([], 30, 4, '2026-01-05')->sentence());
+        self::assertNull((new AngleCourseWords(AngleCourse::of([], 30, 4, '2026-01-05')))->sentence());
     }
 
     /** By hand: 10 honings of 0.05 mm in about a year: half a millimetre, so 20 mm last 40 years. */
@@ -173,7 +177,7 @@ final class UpkeepTest extends TestCase
         $events = array_map(static fn (int $month): EdgeEvent => self::honed(sprintf('2025-%02d-01', $month), recession: 0.05), range(1, 10));
         $used = Consumption::of($events, '2026-01-01');
         self::assertEqualsWithDelta([0.05, 10.0, 0.5, 40.0], [$used->honingMm, (float) $used->honingsPerYear, (float) $used->lostPerYearMm, (float) $used->years(20.0)], 0.05);
-        $says = $used->sentences(new Blade(50, 2.5, 25, 30, 0.5, 2), 20.0, new LengthFormatter(LengthUnit::Millimetre));
+        $says = (new ConsumptionWords($used))->sentences(new Blade(50, 2.5, 25, 30, 0.5, 2), 20.0, new LengthFormatter(LengthUnit::Millimetre));
         self::assertStringContainsString('on your record', $says[0]);
         self::assertStringContainsString('20 mm of blade are left: about 40 years at 10 honings a year.', $says[1]);
     }
@@ -183,7 +187,7 @@ final class UpkeepTest extends TestCase
         $used = Consumption::of([self::honed('2026-01-01')], '2026-01-08');
         self::assertNull($used->years(20.0));
         self::assertFalse($used->isOwn);
-        self::assertSame(['20 mm of blade are left.'], array_slice($used->sentences(new Blade(50, 2.5, 30, 30, 0, 2), 20.0, new LengthFormatter(LengthUnit::Millimetre)), -1));
+        self::assertSame(['20 mm of blade are left.'], array_slice((new ConsumptionWords($used))->sentences(new Blade(50, 2.5, 30, 30, 0, 2), 20.0, new LengthFormatter(LengthUnit::Millimetre)), -1));
     }
 
     /** Three edges of each steel, one goes twice as long: told apart. One witness each: not compared at all. */
@@ -192,9 +196,9 @@ final class UpkeepTest extends TestCase
         $told = HoldsUp::compare(['plain steel' => [[50.0, 55.0], [60.0], [52.0]], 'alloy steel' => [[110.0], [120.0, 100.0], [115.0]]])[0];
         self::assertSame(['alloy steel', true], [$told->better, $told->areToldApart()]);
         self::assertEqualsWithDelta(2.0, $told->ratio, 0.2);
-        self::assertStringStartsWith('Alloy steel goes 2', $told->sentence());
+        self::assertStringStartsWith('Alloy steel goes 2', (new ComparisonWords($told))->sentence());
         $unsure = HoldsUp::compare(['a' => [[50.0], [90.0]], 'b' => [[60.0], [100.0]]])[0];
-        self::assertStringEndsWith('your record cannot tell yet.', $unsure->sentence());
+        self::assertStringEndsWith('your record cannot tell yet.', (new ComparisonWords($unsure))->sentence());
         self::assertSame([], HoldsUp::compare(['a' => [[50.0]], 'b' => [[100.0], [90.0]]]));
     }
 
