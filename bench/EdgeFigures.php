@@ -14,15 +14,15 @@ use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeStateInput;
 use JackRest\Core\Edge\GritPath;
 use JackRest\Core\Edge\HoningPlanInput;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Edge\SharpeningTask;
-use JackRest\Core\Edge\Stone;
-use JackRest\Core\Upkeep\EdgeEvent;
-use JackRest\Core\Upkeep\EdgeForecast;
+use JackRest\Core\EdgeHistory\EdgeEntry;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\Life;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;
-use JackRest\Core\Upkeep\EventKind;
-use JackRest\Core\Upkeep\Life;
 
 /** What is promised of edges: a plan over many stones, a day of many edges, a forecast for a whole shop. */
 final class EdgeFigures
@@ -46,13 +46,13 @@ final class EdgeFigures
         ];
     }
 
-    /** @return array<string, Stone> by id, coarse to fine */
+    /** @return array<string, HoningStone> by id, coarse to fine */
     private static function stones(int $count): array
     {
         $stones = [];
         for ($number = 0; $number < $count; $number++) {
             $um = 60 * (0.5 / 60) ** ($number / max(1, $count - 1));
-            $stones["s$number"] = new Stone("s$number", "stone $number", GritScale::Micron, (string) round($um, 2), 0.8 + ($number % 5) / 10, 10.0 + $number % 4 * 5);
+            $stones["s$number"] = new HoningStone("s$number", "stone $number", GritScale::Micron, (string) round($um, 2), 0.8 + ($number % 5) / 10, 10.0 + $number % 4 * 5);
         }
 
         return $stones;
@@ -69,7 +69,7 @@ final class EdgeFigures
     private static function day(int $count): float
     {
         $stones = self::stones($count);
-        $abrasives = array_values(array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), $stones));
+        $abrasives = array_values(array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones));
         $edges = array_map(static fn (int $number): DayEdge => new DayEdge(
             "e$number",
             "edge $number",
@@ -88,9 +88,9 @@ final class EdgeFigures
             $story = [];
             for ($day = 1; $day <= 40; $day++) {
                 $at = sprintf('2026-%02d-%02dT12:00:00Z', intdiv($day * 8, 28) % 11 + 1, $day * 8 % 28 + 1);
-                $story[] = $day % 5 === 0 ? new EdgeEvent(EventKind::Honed, $at) : new EdgeEvent(EventKind::Used, $at, (float) mt_rand(5, 60));
+                $story[] = $day % 5 === 0 ? new EdgeEntry(EdgeEntryKind::Honed, $at) : new EdgeEntry(EdgeEntryKind::Used, $at, (float) mt_rand(5, 60));
             }
-            usort($story, static fn (EdgeEvent $a, EdgeEvent $b): int => $a->at <=> $b->at);
+            usort($story, static fn (EdgeEntry $a, EdgeEntry $b): int => $a->at <=> $b->at);
 
             return $story;
         }, range(1, self::EDGES));

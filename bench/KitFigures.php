@@ -7,29 +7,29 @@ namespace Bench;
 use App\Print\PdfSheet;
 use JackRest\Core\Filing\SawTemplate;
 use JackRest\Core\Filing\SawTemplateInput;
-use JackRest\Core\Filing\SawTemplatePrint;
-use JackRest\Core\Idle\LossFree;
+use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\PlannedWork;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Print\Sheet;
-use JackRest\Core\Print\Tile;
 use JackRest\Core\School\School;
 use JackRest\Core\ShadowBoard\Arranger;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\Panel;
-use JackRest\Core\ShadowBoard\ShadowBoardPrint;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Filing\SawTemplatePrint;
+use JackRest\Desk\Print\Sheet;
+use JackRest\Desk\Print\Tile;
+use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
 
 /** What is promised of the kit: the whole real catalogue planned, a large bench covered. */
 final class KitFigures
@@ -109,22 +109,22 @@ final class KitFigures
         [$tools, $works] = self::large();
         $tasks = array_merge(...$works);
         mt_srand(20261125);
-        $worth = array_combine(array_map(static fn (Tool $tool): string => $tool->id, $tools), array_map(static fn (): float => (float) mt_rand(5, 150), $tools));
+        $worth = array_combine(array_map(static fn (ToolAtHand $tool): string => $tool->id, $tools), array_map(static fn (): float => (float) mt_rand(5, 150), $tools));
         $start = hrtime(true);
         $without = new WithoutOne($tasks, $tools, new School);
         array_map($without->of(...), $tools);
-        $search = new LossFree($tasks, $tools, $worth, [], new School);
+        $search = new RedundantTools($tasks, $tools, $worth, [], new School);
         $sets = [$search->byWorth(), $search->byNumber()];
         assert($sets[0]->isProven && $sets[1]->isProven);
 
         return (hrtime(true) - $start) / 1e6;
     }
 
-    /** @return array{list<Tool>, non-empty-list<list<Task>>} many tools, and the tasks of many works */
+    /** @return array{list<ToolAtHand>, non-empty-list<list<Task>>} many tools, and the tasks of many works */
     private static function large(): array
     {
         $kinds = array_keys(ToolKinds::all());
-        $tools = array_map(static fn (int $number): Tool => new Tool((string) $number, $kinds[$number % count($kinds)], "tool $number"), range(0, self::TOOLS - 1));
+        $tools = array_map(static fn (int $number): ToolAtHand => new ToolAtHand((string) $number, $kinds[$number % count($kinds)], "tool $number"), range(0, self::TOOLS - 1));
         $patterns = array_values(Patterns::all());
         $works = array_map(static function (int $number) use ($patterns): array {
             $pattern = $patterns[$number % count($patterns)];

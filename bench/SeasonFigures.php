@@ -6,19 +6,19 @@ namespace Bench;
 
 use App\Print\PdfSheet;
 use Instruments\Shed;
-use JackRest\Core\Making\PlanKind;
-use JackRest\Core\Making\PlanPrint;
-use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Print\Tile;
 use JackRest\Core\Season\ClimateLog;
-use JackRest\Core\Season\Forecast;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Season\ReferenceWood;
+use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Making\PlanForm;
+use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Making\PlanPrint;
+use JackRest\Desk\Print\Tile;
 use RuntimeException;
 
 /** What is promised of the season: a year's log taken in, thirty references foretold from it; and of plans: a template printed. */
@@ -93,7 +93,7 @@ final readonly class SeasonFigures
         $log = (new ClimateLog($readings))->rest;
         for ($number = 0; $number < self::REFERENCES; $number++) {
             $tests = array_map(static fn (int $test): Tested => new Tested($today - 28 * (self::TESTS - $test), mt_rand(-10, 10) / 100, 0.04, Verdict::Within, $test % 5 === 4), range(0, self::TESTS - 1));
-            Forecast::of(Leverage::cases()[$number % 4], new ReferenceWood($species[$number], 80, 3, 5 + $number), 300, $tests, 0.1, $log->wood(5 + $number), $today);
+            SeasonForecast::of(MoistureResponse::cases()[$number % 4], new ReferenceWood($species[$number], 80, 3, 5 + $number), 300, $tests, 0.1, $log->wood(5 + $number), $today);
         }
 
         return (hrtime(true) - $start) / 1e6;
@@ -103,7 +103,7 @@ final readonly class SeasonFigures
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $start = hrtime(true);
-        $sheet = PlanSheet::of(PlanKind::Straightedge, ['length' => '2000'], $format);
+        $sheet = PlanForm::of(PlanKind::Straightedge, ['length' => '2000'], $format);
         PdfSheet::write('Straightedge', ...array_map(static fn (Tile $tile) => $tile->sheet, (new PlanPrint('Straightedge', $sheet->making->views($format)))->tiles()));
 
         return (hrtime(true) - $start) / 1e6;

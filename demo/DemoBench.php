@@ -17,12 +17,12 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Instruments\Shed;
-use JackRest\Core\Making\MakingStep;
-use JackRest\Core\Making\PlanKind;
-use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Timber\ClimateDay;
+use JackRest\Desk\Making\MakingStep;
+use JackRest\Desk\Making\PlanForm;
+use JackRest\Desk\Making\PlanKind;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
@@ -193,7 +193,7 @@ final class DemoBench
     private static function making(Bench $bench, array $making): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
-        $sheet = PlanSheet::of(PlanKind::from($making['plan']), $making['figures'], $format);
+        $sheet = PlanForm::of(PlanKind::from($making['plan']), $making['figures'], $format);
         $bench->makings()->create([...array_diff_key($making, ['figures' => true]), 'sizes' => $sheet->sizes->all(), 'steps' => array_map(static fn (MakingStep $step): array => get_object_vars($step), $sheet->making->steps($format))]);
     }
 

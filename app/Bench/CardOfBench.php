@@ -11,13 +11,13 @@ use App\Models\Trued;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\BenchCard;
-use JackRest\Core\Print\CardLine;
-use JackRest\Core\Print\CardList;
-use JackRest\Core\Print\Sheet;
-use JackRest\Core\Readiness\Chore;
-use JackRest\Core\Readiness\ChoreKind;
-use JackRest\Core\Readiness\Upkeep;
+use JackRest\Core\ToDo\Chore;
+use JackRest\Core\ToDo\ChoreKind;
+use JackRest\Core\ToDo\UpkeepTask;
+use JackRest\Desk\Print\BenchCard;
+use JackRest\Desk\Print\CardLine;
+use JackRest\Desk\Print\CardList;
+use JackRest\Desk\Print\Sheet;
 
 /** What hangs on the wall for a week: jobs, edges, references, the next rung of the shopping ladder. */
 final readonly class CardOfBench
@@ -40,7 +40,7 @@ final readonly class CardOfBench
             new CardList('Before work', array_map(static fn (Chore $chore): CardLine => new CardLine($chore->says, self::minutes($chore->minutes)), $jobs)),
             new CardList('Edges that will want honing', $this->edges()),
             new CardList('References to test', $this->references()),
-            new CardList('When there is a minute', array_map(static fn (Upkeep $line): CardLine => new CardLine($line->says, self::minutes($line->minutes)), (new UpkeepOfBench($this->bench))->lines())),
+            new CardList('When there is a minute', array_map(static fn (UpkeepTask $line): CardLine => new CardLine($line->says, self::minutes($line->minutes)), (new UpkeepOfBench($this->bench))->lines())),
             new CardList('To get next', $this->rung()),
         ]);
     }

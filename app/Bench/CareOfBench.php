@@ -19,9 +19,9 @@ use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Season\ClimateLine;
-use JackRest\Core\Upkeep\EventKind;
 
 /** What of the kit wants care, and what of the consumables runs low. */
 final readonly class CareOfBench
@@ -92,7 +92,7 @@ final readonly class CareOfBench
         // What ended a session is in the diary at that moment, and counted already.
         $written = $this->bench->edgeEvents()->where('kind', $event)->where('happened_at', '>=', $since)->get()->whereNotIn('happened_at', $sessions->pluck('ended_at'));
 
-        return (int) $counted + (int) $written->filter(static fn (EdgeEvent $one): bool => $one->kind === EventKind::Stropped || in_array($one->stone, $stones, true))->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
+        return (int) $counted + (int) $written->filter(static fn (EdgeEvent $one): bool => $one->kind === EdgeEntryKind::Stropped || in_array($one->stone, $stones, true))->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
     }
 
     /** @param  list<CareJob>  $jobs */

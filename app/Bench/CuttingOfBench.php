@@ -9,10 +9,10 @@ use App\Models\Bench;
 use App\Models\Blank;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use JackRest\Core\Making\CutList;
-use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Making\CutList;
+use JackRest\Desk\Making\PlanForm;
 
 /** The cutting list of a plan out of the blanks on a bench's shelf. */
 final readonly class CuttingOfBench
@@ -23,7 +23,7 @@ final readonly class CuttingOfBench
     public CutList $list;
 
     /** @param  array<string, string>  $chosen  the blank's number by the part's key */
-    public function __construct(Bench $bench, PlanSheet $sheet, array $chosen, LengthFormatter $format)
+    public function __construct(Bench $bench, PlanForm $sheet, array $chosen, LengthFormatter $format)
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $this->blanks = $bench->blanks()->with('visits')->get()->toBase()->keyBy('id');

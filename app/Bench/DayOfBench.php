@@ -13,21 +13,21 @@ use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\Visit;
 use JackRest\Core\Edge\Abrasive;
 use JackRest\Core\Edge\EdgeNeed;
-use JackRest\Core\Edge\EdgeSheet;
 use JackRest\Core\Edge\HoningPlanInput;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Edge\Stone;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\SharpeningForm;
 
 /** The edges of a bench that are due, or chosen, as one sharpening day. */
 final class DayOfBench
 {
     private readonly RackOfBench $rack;
 
-    /** @var list<Stone> */
+    /** @var list<HoningStone> */
     private readonly array $stones;
 
     /** @var Collection<int, Edge> those that want something, worst first */
@@ -91,7 +91,7 @@ final class DayOfBench
     {
         // An edge that was chosen though nothing is noted of it gets a touch-up.
         $need = EdgeNeed::tryFrom($edge->condition) ?? EdgeNeed::TouchUp;
-        $sheet = EdgeSheet::of($edge->toCore(), [], $need, $this->stones, $this->format, $this->rack->school);
+        $sheet = SharpeningForm::of($edge->toCore(), [], $need, $this->stones, $this->format, $this->rack->school);
         if ($sheet->plan === null || $sheet->task === null) {
             $this->left[$edge->id] = (string) $sheet->missing;
 
@@ -100,7 +100,7 @@ final class DayOfBench
         $this->plans[$edge->id] = [$sheet->task, $sheet->plan];
         [$plan, $task] = [$sheet->plan, $sheet->task];
         $of = static fn (StepKind $kind): array => array_values(array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === $kind));
-        $abrasives = array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), $task->school->honesOn($this->stones));
+        $abrasives = array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $task->school->honesOn($this->stones));
 
         return new DayEdge(
             (string) $edge->id,

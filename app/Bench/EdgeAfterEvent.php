@@ -9,37 +9,37 @@ use JackRest\Core\Edge\EdgeCondition;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\MicroBevel;
 use JackRest\Core\Edge\MicroBevelInput;
-use JackRest\Core\Upkeep\EdgeEvent;
-use JackRest\Core\Upkeep\EventKind;
+use JackRest\Core\EdgeHistory\EdgeEntry;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
 
 /** What an entry of its diary makes of an edge. */
 final class EdgeAfterEvent
 {
     /** @return array<string, mixed> columns that change */
-    public static function columns(Edge $edge, EdgeEvent $event): array
+    public static function columns(Edge $edge, EdgeEntry $event): array
     {
         return match ($event->kind) {
-            EventKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],
-            EventKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value ? ['condition' => Edge::SHARP] : [],
-            EventKind::TouchedUp, EventKind::Honed => ['condition' => Edge::SHARP, 'honed_on' => $event->at, ...self::wider($edge, $event)],
-            EventKind::Ground => ['condition' => EdgeNeed::FreshGrind->value, 'micro_width_mm' => 0.0, 'honed_mm' => 0.0],
-            EventKind::Measured => ['secondary_deg' => max($edge->primary_deg, (float) $event->deg)],
-            EventKind::Used => [],
+            EdgeEntryKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],
+            EdgeEntryKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value ? ['condition' => Edge::SHARP] : [],
+            EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => ['condition' => Edge::SHARP, 'honed_on' => $event->at, ...self::wider($edge, $event)],
+            EdgeEntryKind::Ground => ['condition' => EdgeNeed::FreshGrind->value, 'micro_width_mm' => 0.0, 'honed_mm' => 0.0],
+            EdgeEntryKind::Measured => ['secondary_deg' => max($edge->primary_deg, (float) $event->deg)],
+            EdgeEntryKind::Used => [],
         };
     }
 
     /** Nothing was measured: the secondary bevel grows by what such a honing usually takes. */
-    public static function recessionMm(EdgeEvent $event): ?float
+    public static function recessionMm(EdgeEntry $event): ?float
     {
         return match ($event->kind) {
-            EventKind::TouchedUp => $event->recessionMm ?? EdgeCondition::TouchUp->usualRecessionMm(),
-            EventKind::Honed => $event->recessionMm ?? EdgeCondition::Dull->usualRecessionMm(),
+            EdgeEntryKind::TouchedUp => $event->recessionMm ?? EdgeCondition::TouchUp->usualRecessionMm(),
+            EdgeEntryKind::Honed => $event->recessionMm ?? EdgeCondition::Dull->usualRecessionMm(),
             default => $event->recessionMm,
         };
     }
 
     /** @return array<string, float> */
-    private static function wider(Edge $edge, EdgeEvent $event): array
+    private static function wider(Edge $edge, EdgeEntry $event): array
     {
         $recession = (float) self::recessionMm($event);
         if ($edge->secondary_deg <= $edge->primary_deg) {

@@ -9,8 +9,8 @@ use App\Models\BenchSession;
 use App\Models\Edge;
 use App\Models\EdgeEvent;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EventKind;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
 
 /** What a session that ends has made of its edges: those whose every stone was looked at and found done are sharp. */
 final readonly class EdgesOfSession
@@ -77,6 +77,6 @@ final readonly class EdgesOfSession
             }
         }
 
-        return new CoreEvent(EventKind::Honed, $now, strokes: $strokes === 0 ? null : $strokes, recessionMm: is_numeric($recession) ? (float) $recession : null, stone: $last);
+        return new CoreEvent(EdgeEntryKind::Honed, $now, strokes: $strokes === 0 ? null : $strokes, recessionMm: is_numeric($recession) ? (float) $recession : null, stone: $last);
     }
 }

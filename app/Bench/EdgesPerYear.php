@@ -6,8 +6,8 @@ namespace App\Bench;
 
 use App\Models\Bench;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Upkeep\EventKind;
-use JackRest\Core\Upkeep\Life;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\Life;
 
 /** How many edges are honed at a bench in a year. */
 final class EdgesPerYear
@@ -19,7 +19,7 @@ final class EdgesPerYear
 
     public static function of(Bench $bench): float
     {
-        $honed = $bench->edgeEvents()->whereIn('kind', [EventKind::Honed->value, EventKind::TouchedUp->value]);
+        $honed = $bench->edgeEvents()->whereIn('kind', [EdgeEntryKind::Honed->value, EdgeEntryKind::TouchedUp->value]);
         $first = $honed->min('happened_at');
         $count = $honed->count();
 

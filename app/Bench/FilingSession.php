@@ -8,8 +8,8 @@ use App\Ledger\Changes;
 use App\Models\BenchSession;
 use App\Models\Tool;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Filing\FilingStep;
-use JackRest\Core\Filing\SawSheet;
+use JackRest\Desk\Filing\FilingStep;
+use JackRest\Desk\Filing\SawForm;
 
 /** A saw's filing or a scraper's turning as bench mode walks it, tooth by tooth, and what it leaves on record. */
 final readonly class FilingSession
@@ -30,7 +30,7 @@ final readonly class FilingSession
     }
 
     /** @return array<string, mixed> */
-    public static function ofSaw(Tool $saw, SawSheet $sheet): array
+    public static function ofSaw(Tool $saw, SawForm $sheet): array
     {
         $plan = $sheet->plan;
         assert($plan !== null);

@@ -10,10 +10,10 @@ use App\Models\ToolStatus;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Idle\Idleness;
-use JackRest\Core\Idle\LossFree;
+use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\Tool as CoreTool;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Task;
 use JackRest\Core\Work\Way;
@@ -32,14 +32,14 @@ final class IdleOfBench
 
     public readonly WithoutOne $without;
 
-    public readonly LossFree $lossFree;
+    public readonly RedundantTools $lossFree;
 
     public function __construct(private readonly Bench $bench, public readonly KitOfBench $kit)
     {
         $this->tasks = array_values($kit->works->where('chosen', true)->flatMap(static fn ($work): array => $kit->planned($work)->tasks)->all());
         $this->uses = $this->gathered();
         $this->without = new WithoutOne($this->tasks, $kit->atHand(), $kit->school);
-        $this->lossFree = new LossFree($this->tasks, $kit->atHand(), $this->worth(), $this->kept(), $kit->school);
+        $this->lossFree = new RedundantTools($this->tasks, $kit->atHand(), $this->worth(), $this->kept(), $kit->school);
     }
 
     /** Without a chosen work nothing can be said to be needed, and nothing to be idle for it. */

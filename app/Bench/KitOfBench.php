@@ -17,9 +17,9 @@ use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
-use JackRest\Core\Kit\Tool as CoreTool;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
 use JackRest\Core\Kit\ToolsAtHand;
-use JackRest\Core\Kit\Wanted;
+use JackRest\Core\Kit\WantedTool;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\School\School;
 use JackRest\Core\Work\Operation;
@@ -67,7 +67,7 @@ final class KitOfBench
     /** @param  Collection<int, Work>  $works */
     public function plannerFor(Collection $works): KitPlanner
     {
-        $wanted = array_map(static fn (Tool $tool): Wanted => $tool->toWanted(), $this->of(ToolStatus::Wanted));
+        $wanted = array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
 
         return new KitPlanner(array_values($works->map($this->planned(...))->all()), $this->owned(), $wanted, $this->school, $this->settings->budget);
     }

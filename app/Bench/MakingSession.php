@@ -12,8 +12,8 @@ use App\Models\ToolStatus;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolNamer;
-use JackRest\Core\Making\Made;
-use JackRest\Core\Making\Sizes;
+use JackRest\Desk\Making\Made;
+use JackRest\Desk\Making\PlanSizes;
 use LogicException;
 
 /** One stage of a making as bench mode walks it, and what it leaves: steps done, a wait, or a tool on the board. */
@@ -73,7 +73,7 @@ final readonly class MakingSession
     /** The tool comes with its reference, which knows its wood and has never been tested. */
     private function hang(Changes $changes): Tool
     {
-        $made = $this->making->plan->of(new Sizes(array_map(floatval(...), $this->making->sizes)))->made();
+        $made = $this->making->plan->of(new PlanSizes(array_map(floatval(...), $this->making->sizes)))->made();
         $columns = [
             'name' => (new ToolNamer)->name(ToolKinds::named($made->kind), $made->sizes).($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
             'status' => ToolStatus::Owned, 'size' => $made->sizes, 'hung_on' => Carbon::now()->toDateString(),

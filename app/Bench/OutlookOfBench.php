@@ -10,11 +10,11 @@ use App\Models\EdgeEvent;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Edge\Steel;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EdgeForecast;
-use JackRest\Core\Upkeep\HoldsUp;
-use JackRest\Core\Upkeep\Life;
-use JackRest\Core\Upkeep\Span;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\EdgeLifeComparison;
+use JackRest\Core\EdgeHistory\Life;
+use JackRest\Core\EdgeHistory\Span;
 
 /** What the record of a bench says of all its edges: when each wants honing, and what holds up better. */
 final class OutlookOfBench
@@ -40,7 +40,7 @@ final class OutlookOfBench
         $this->forecasts = EdgeForecast::all($this->lives);
     }
 
-    /** @return list<HoldsUp> steel against steel, and last stone against last stone */
+    /** @return list<EdgeLifeComparison> steel against steel, and last stone against last stone */
     public function comparisons(): array
     {
         $steels = [];
@@ -56,7 +56,7 @@ final class OutlookOfBench
             }
         }
 
-        return array_merge(...array_map(HoldsUp::compare(...), array_values($steels)), ...array_map(HoldsUp::compare(...), array_values($stones)));
+        return array_merge(...array_map(EdgeLifeComparison::compare(...), array_values($steels)), ...array_map(EdgeLifeComparison::compare(...), array_values($stones)));
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Ledger\Changes;
 use App\Models\BenchSession;
 use App\Models\Square;
 use App\Models\Straight;
-use JackRest\Core\Truing\PlaningStep;
+use JackRest\Desk\Truing\PlaningStep;
 
 /** Strokes that correct a reference, as bench mode walks them, and what they leave on record. */
 final readonly class PlaningSession

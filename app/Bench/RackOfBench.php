@@ -9,14 +9,14 @@ use App\Models\BenchSession;
 use App\Models\Edge;
 use App\Models\Stone;
 use Illuminate\Support\Collection;
+use JackRest\Core\Edge\HoningStone as CoreStone;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Edge\Steel;
-use JackRest\Core\Edge\Stone as CoreStone;
 use JackRest\Core\Rack\OwnCut;
-use JackRest\Core\Rack\RackReview;
 use JackRest\Core\Rack\RackStone;
 use JackRest\Core\Rack\StrokesCounted;
 use JackRest\Core\School\School;
+use JackRest\Desk\Rack\RackReview;
 
 /** The rack of a bench with what its sessions taught about each piece. */
 final class RackOfBench

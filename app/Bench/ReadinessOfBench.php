@@ -10,17 +10,17 @@ use App\Models\Edge;
 use App\Models\Tool;
 use App\Models\Work;
 use JackRest\Core\Edge\EdgeNeed;
-use JackRest\Core\Edge\EdgeSheet;
 use JackRest\Core\Kit\Article;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
-use JackRest\Core\Kit\PurchaseWords;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Readiness\Chore;
-use JackRest\Core\Readiness\ChoreKind;
-use JackRest\Core\Readiness\Readiness;
+use JackRest\Core\ToDo\Chore;
+use JackRest\Core\ToDo\ChoreKind;
+use JackRest\Core\ToDo\ToDoList;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Kit\PurchaseWords;
 
 /** Gathers what wants doing before the next work. */
 final class ReadinessOfBench
@@ -39,11 +39,11 @@ final class ReadinessOfBench
     ) {
     }
 
-    public function readiness(): Readiness
+    public function readiness(): ToDoList
     {
         $work = $this->kit->nextWork();
 
-        return new Readiness($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->references()]);
+        return new ToDoList($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->references()]);
     }
 
     private function chooseWork(): Chore
@@ -123,7 +123,7 @@ final class ReadinessOfBench
         $blunt->whereNotIn('id', $running);
         foreach ($blunt->get() as $edge) {
             $condition = EdgeNeed::from($edge->condition);
-            $sheet = EdgeSheet::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
+            $sheet = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
             $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
             $chores[] = new Chore(ChoreKind::SharpenEdge, (string) $edge->id, "Hone the {$edge->name}.", $condition->label().'. '.$condition->sign(), $minutes);
         }

@@ -13,8 +13,8 @@ use App\Models\ToolStatus;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\NewReference;
-use JackRest\Core\Truing\Reference\ReferenceKind;
 use JackRest\Core\Truing\ReferencesOfKind;
+use JackRest\Desk\Truing\Reference\ReferenceKind;
 
 /** The reference that comes with a tool: a square or a straightedge, to be tested before it is trusted. */
 final class ReferencesOfTool

@@ -8,13 +8,13 @@ use App\Models\Bench;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use Illuminate\Support\Collection;
-use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Fit\KerfBlade;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Grain;
+use JackRest\Desk\Filing\SawForm;
 
 /** The saws of a bench whose teeth are filed; blades of frames are changed instead. */
 final class SawsOfBench
@@ -62,9 +62,9 @@ final class SawsOfBench
         return ($saw->toCore()->sizes()['hardened'] ?? 0.0) >= 1.0;
     }
 
-    public static function sheet(Tool $saw, LengthFormatter $format): SawSheet
+    public static function sheet(Tool $saw, LengthFormatter $format): SawForm
     {
-        return SawSheet::of(self::typed($saw, $format), self::use($saw), SawState::Dull, self::isHardened($saw), self::usualDepthMm($saw), $format);
+        return SawForm::of(self::typed($saw, $format), self::use($saw), SawState::Dull, self::isHardened($saw), self::usualDepthMm($saw), $format);
     }
 
     /** @return list<KerfBlade> blades of frames at hand, which clear the waste from a kerf's floor */

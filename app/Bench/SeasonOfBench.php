@@ -12,10 +12,10 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
-use JackRest\Core\Season\Forecast;
-use JackRest\Core\Season\ForecastOf;
 use JackRest\Core\Season\PieceInShed;
+use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
+use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Truing\History\History;
 
 /** The air of a bench's shop, and what it has probably done to the references. */
@@ -28,7 +28,7 @@ final class SeasonOfBench
     /** @var Collection<int, Trued> */
     public readonly Collection $references;
 
-    /** @var list<Forecast> as the references stand */
+    /** @var list<SeasonForecast> as the references stand */
     public readonly array $forecasts;
 
     /** @var array<array-key, PieceInShed> by thickness: most references share a few */
@@ -42,10 +42,10 @@ final class SeasonOfBench
         $this->forecasts = array_values($this->references->map($this->forecast(...))->all());
     }
 
-    /** @return list<ForecastOf> */
+    /** @return list<ReferenceForecast> */
     public function named(): array
     {
-        return array_values($this->references->map(fn (Trued $reference, int $index): ForecastOf => new ForecastOf($reference->name, $reference->sides(), $this->forecasts[$index]))->all());
+        return array_values($this->references->map(fn (Trued $reference, int $index): ReferenceForecast => new ReferenceForecast($reference->name, $reference->sides(), $this->forecasts[$index]))->all());
     }
 
     /** What is claimed of a reference; null: nothing is. */
@@ -58,22 +58,22 @@ final class SeasonOfBench
     }
 
     /** Of a reference with several edges the one that has most probably moved. */
-    private function forecast(Trued $reference): Forecast
+    private function forecast(Trued $reference): SeasonForecast
     {
         $leverage = $reference->leverage();
         $wood = $reference->ofWood();
         if ($leverage === null) {
-            return Forecast::silent($reference instanceof Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
+            return SeasonForecast::silent($reference instanceof Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
         }
         if ($wood === null) {
-            return Forecast::silent('Say which wood it is of, and it is reckoned.');
+            return SeasonForecast::silent('Say which wood it is of, and it is reckoned.');
         }
         if ($this->log->isEmpty()) {
-            return Forecast::silent('There is no log of your air yet.');
+            return SeasonForecast::silent('There is no log of your air yet.');
         }
         $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
-        $all = $reference->histories()->map(fn (History $history): Forecast => Forecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today, $history->droppedDay));
-        $worst = $all->sortByDesc(static fn (Forecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
+        $all = $reference->histories()->map(fn (History $history): SeasonForecast => SeasonForecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today, $history->droppedDay));
+        $worst = $all->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
         assert($worst !== null);
 
         return $worst;

@@ -10,12 +10,12 @@ use App\Models\Square;
 use App\Models\SquareTest;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\SquareSheet;
+use JackRest\Desk\Truing\SquareForm;
 
 /** A square's test, checked and written down. */
 final readonly class SquareTestBook
 {
-    private SquareSheet $sheet;
+    private SquareForm $sheet;
 
     /** @throws InvalidInput when a figure is wrong or missing */
     public function __construct(private RecordSquareTestRequest $request, private Square $square, private LengthFormatter $format)
@@ -29,7 +29,7 @@ final readonly class SquareTestBook
         return $this->sheet->advice()->takeOff;
     }
 
-    public function sheet(): SquareSheet
+    public function sheet(): SquareForm
     {
         return $this->sheet;
     }

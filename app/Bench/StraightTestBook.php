@@ -11,12 +11,12 @@ use App\Models\StraightTest;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\StraightSheet;
+use JackRest\Desk\Truing\StraightedgeForm;
 
 /** A straightedge's test, checked and written down. */
 final readonly class StraightTestBook
 {
-    private StraightSheet $sheet;
+    private StraightedgeForm $sheet;
 
     /** @throws InvalidInput when a figure is wrong or missing */
     public function __construct(private RecordStraightTestRequest $request, private Straight $straight, private LengthFormatter $format)
@@ -25,7 +25,7 @@ final readonly class StraightTestBook
         $this->refuseIncomplete();
     }
 
-    public function sheet(): StraightSheet
+    public function sheet(): StraightedgeForm
     {
         return $this->sheet;
     }

@@ -11,7 +11,7 @@ use App\Models\ToolStatus;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\BoardTool;
-use JackRest\Core\ShadowBoard\ShadowBoardSheet;
+use JackRest\Desk\ShadowBoard\ShadowBoardForm;
 
 /** The tools of a bench that may hang on a shadow board: owned, and not put away; what is lent keeps its place. */
 final class ToolsToHang
@@ -31,10 +31,10 @@ final class ToolsToHang
         return array_values(self::of($bench)->whereIn('id', $ids)->map(static fn (Tool $tool): BoardTool => BoardTool::of($tool->toCore()))->all());
     }
 
-    public static function sheet(Bench $bench, ShadowBoard $board, LengthFormatter $format): ShadowBoardSheet
+    public static function sheet(Bench $bench, ShadowBoard $board, LengthFormatter $format): ShadowBoardForm
     {
         $exact = static fn (float $mm): string => LengthFormatter::decimal($mm, 3).' mm';
 
-        return ShadowBoardSheet::of($exact($board->width_mm), $exact($board->height_mm), $exact($board->room_mm), self::chosen($bench, $board->tools), $format);
+        return ShadowBoardForm::of($exact($board->width_mm), $exact($board->height_mm), $exact($board->room_mm), self::chosen($bench, $board->tools), $format);
     }
 }

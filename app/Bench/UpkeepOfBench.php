@@ -16,9 +16,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
-use JackRest\Core\Readiness\Upkeep;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Shelf\RestVerdict;
+use JackRest\Core\ToDo\UpkeepTask;
 
 /** The small lines on Bench, and the one tap that does each of them. */
 final readonly class UpkeepOfBench
@@ -30,19 +30,19 @@ final readonly class UpkeepOfBench
     {
     }
 
-    /** @return list<Upkeep> */
+    /** @return list<UpkeepTask> */
     public function lines(): array
     {
         return [...$this->makings(), ...$this->rests(), ...$this->mends(), ...$this->lent(), ...$this->care(), ...$this->low()];
     }
 
-    /** @return list<Upkeep> what is being made and waits for nothing */
+    /** @return list<UpkeepTask> what is being made and waits for nothing */
     private function makings(): array
     {
         $now = Carbon::now()->toIso8601ZuluString();
         $atHand = $this->bench->makings()->where('state', 'running')->whereDoesntHave('sessions', static fn ($sessions) => $sessions->where('state', 'running'))->oldest('id')->get();
 
-        return array_values($atHand->reject(static fn (Making $making): bool => $making->isWaiting($now))->map(static fn (Making $making): Upkeep => new Upkeep(
+        return array_values($atHand->reject(static fn (Making $making): bool => $making->isWaiting($now))->map(static fn (Making $making): UpkeepTask => new UpkeepTask(
             "making-{$making->id}",
             "Go on making the {$making->name}.",
             "Next: {$making->steps[$making->done]['title']}.",
@@ -52,19 +52,19 @@ final readonly class UpkeepOfBench
         ))->all());
     }
 
-    /** @return list<Upkeep> blanks whose week is over */
+    /** @return list<UpkeepTask> blanks whose week is over */
     private function rests(): array
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $due = $this->bench->blanks()->with('visits')->get()->filter(static fn (Blank $blank): bool => $blank->restTest($today)->verdict === RestVerdict::Due);
 
-        return array_values($due->map(static fn (Blank $blank): Upkeep => new Upkeep("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, "/true/blanks/{$blank->id}", null))->all());
+        return array_values($due->map(static fn (Blank $blank): UpkeepTask => new UpkeepTask("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, "/true/blanks/{$blank->id}", null))->all());
     }
 
-    /** @return list<Upkeep> */
+    /** @return list<UpkeepTask> */
     private function mends(): array
     {
-        return array_values($this->open()->with('tool')->oldest('id')->get()->map(static fn (Mend $mend): Upkeep => new Upkeep(
+        return array_values($this->open()->with('tool')->oldest('id')->get()->map(static fn (Mend $mend): UpkeepTask => new UpkeepTask(
             "mend-{$mend->id}",
             ucfirst($mend->says).": the {$mend->tool->name}.",
             'It came second-hand.',
@@ -73,32 +73,32 @@ final readonly class UpkeepOfBench
         ))->all());
     }
 
-    /** @return list<Upkeep> tools that are out and should be asked for */
+    /** @return list<UpkeepTask> tools that are out and should be asked for */
     private function lent(): array
     {
         $today = Carbon::now()->toDateString();
         $out = $this->bench->tools()->get()->filter(static fn (Tool $tool): bool => $tool->lent_on !== null && $tool->ask_on !== null && $tool->ask_on <= $today);
 
-        return array_values($out->map(static fn (Tool $tool): Upkeep => new Upkeep("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, '/kit/idle', 'It is back'))->all());
+        return array_values($out->map(static fn (Tool $tool): UpkeepTask => new UpkeepTask("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, '/kit/idle', 'It is back'))->all());
     }
 
-    /** @return list<Upkeep> rounds of care that are due, the longest overdue first and no more than a few */
+    /** @return list<UpkeepTask> rounds of care that are due, the longest overdue first and no more than a few */
     private function care(): array
     {
         $care = new CareOfBench($this->bench);
         $here = $care->daysHere();
         $due = array_filter($care->rounds(), static fn (CareRound $round): bool => $round->isDue($here));
 
-        return array_map(static fn (CareRound $round): Upkeep => new Upkeep("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), '/kit/care'), array_slice(array_values($due), 0, self::CARES));
+        return array_map(static fn (CareRound $round): UpkeepTask => new UpkeepTask("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), '/kit/care'), array_slice(array_values($due), 0, self::CARES));
     }
 
-    /** @return list<Upkeep> what is nearly used up */
+    /** @return list<UpkeepTask> what is nearly used up */
     private function low(): array
     {
         $care = new CareOfBench($this->bench);
         $low = $this->bench->consumables()->get()->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
 
-        return array_values($low->map(static fn (ConsumableStock $bought): Upkeep => new Upkeep("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, '/kit/care', 'Got as much again'))->all());
+        return array_values($low->map(static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, '/kit/care', 'Got as much again'))->all());
     }
 
     /** Does what one line says; nothing happens where it is done already. */

@@ -11,8 +11,8 @@ use App\Models\Edge;
 use App\Models\EdgeEvent;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EventSheet;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Desk\EdgeHistory\EdgeEntryForm;
 
 /** The edges' own diaries. What is taken in tells of the past: it changes no edge as it stands now. */
 final class DiaryTable implements Table
@@ -66,7 +66,7 @@ final class DiaryTable implements Table
         if ($cells['day'] === '') {
             throw InvalidInput::because('day', 'The day is missing.');
         }
-        $event = EventSheet::read(['kind' => $cells['what'], 'deg' => $cells['angle'], ...$cells], Carbon::now()->toIso8601ZuluString());
+        $event = EdgeEntryForm::read(['kind' => $cells['what'], 'deg' => $cells['angle'], ...$cells], Carbon::now()->toIso8601ZuluString());
         $this->known ??= array_fill_keys($bench->edgeEvents()->get()->map(static fn (EdgeEvent $event): string => self::mark($event->edge_id, $event->toCore()))->all(), true);
         $mark = self::mark($edge->id, $event);
         if (isset($this->known[$mark])) {

@@ -12,7 +12,7 @@ use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
-use JackRest\Core\Rack\StoneSheet;
+use JackRest\Desk\Rack\StoneForm;
 
 /** The rack: every piece with its scale and designation. */
 final class RackTable implements Table
@@ -52,7 +52,7 @@ final class RackTable implements Table
     public function line(Bench $bench, array $cells): ?array
     {
         $cells += array_fill_keys(self::COLUMNS, '');
-        $stone = StoneSheet::of($cells['name'], self::medium($cells['medium']), self::scale($cells['scale']), $cells['designation'], $cells['lasts'])->stone(Price::read('price', $cells['price']));
+        $stone = StoneForm::of($cells['name'], self::medium($cells['medium']), self::scale($cells['scale']), $cells['designation'], $cells['lasts'])->stone(Price::read('price', $cells['price']));
         $this->known ??= array_fill_keys($bench->stones()->get()->map(static fn (Stone $here): string => self::mark($here->name, $here->scale, $here->designation))->all(), true);
         $mark = self::mark($stone->name, $stone->scale, $stone->designation);
         if (isset($this->known[$mark])) {

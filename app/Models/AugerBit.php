@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\AugerBitForm;
 
 /**
  * One bit of a set as it was measured last.
@@ -38,8 +38,8 @@ final class AugerBit extends Record
         return [...array_map($format->typed(...), $mm), ...($this->turns === null ? [] : ['turns' => LengthFormatter::decimal($this->turns, 0)])];
     }
 
-    public function sheet(LengthFormatter $format): AugerBitSheet
+    public function sheet(LengthFormatter $format): AugerBitForm
     {
-        return AugerBitSheet::of($this->sixteenths * AugerSet::STEP_MM, $this->typed($format), $this->is_sharp, $format);
+        return AugerBitForm::of($this->sixteenths * AugerSet::STEP_MM, $this->typed($format), $this->is_sharp, $format);
     }
 }

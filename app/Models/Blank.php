@@ -6,11 +6,11 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Season\ClimateLine;
-use JackRest\Core\Shelf\Blank as CoreBlank;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
+use JackRest\Core\Shelf\RestReading as CoreVisit;
 use JackRest\Core\Shelf\RestTest;
-use JackRest\Core\Shelf\RestVisit as CoreVisit;
+use JackRest\Core\Shelf\WoodBlank as CoreBlank;
 use JackRest\Core\Timber\Species;
 use LogicException;
 

@@ -9,10 +9,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeDuty;
-use JackRest\Core\Edge\EdgeForm;
+use JackRest\Core\Edge\EdgeKind;
 use JackRest\Core\Edge\NewEdge;
 use JackRest\Core\Edge\Steel;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 
 /**
  * @property int $tool_id
@@ -25,7 +25,7 @@ use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
  * @property float $finish_um
  * @property string $condition sharp, or what {@see \JackRest\Core\Edge\EdgeNeed} calls it
  * @property string|null $honed_on
- * @property EdgeForm $form
+ * @property EdgeKind $form
  * @property EdgeDuty $duty
  * @property Steel $steel
  * @property float|null $bed_deg
@@ -49,7 +49,7 @@ final class Edge extends Record
         return [
             'width_mm' => 'float', 'thickness_mm' => 'float', 'primary_deg' => 'float',
             'secondary_deg' => 'float', 'micro_width_mm' => 'float', 'finish_um' => 'float',
-            'form' => EdgeForm::class, 'duty' => EdgeDuty::class, 'steel' => Steel::class,
+            'form' => EdgeKind::class, 'duty' => EdgeDuty::class, 'steel' => Steel::class,
             'bed_deg' => 'float', 'bevel_up' => 'boolean', 'back_bevel_deg' => 'float', 'skew_deg' => 'float',
             'radius_mm' => 'float', 'wheel_mm' => 'float', 'honed_mm' => 'float', 'left_mm' => 'float', 'aim_deg' => 'float',
         ];

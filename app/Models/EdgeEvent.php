@@ -6,16 +6,16 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EventKind;
-use JackRest\Core\Upkeep\TestFound;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\TestFound;
 use JackRest\Core\Work\Hardness;
 
 /**
  * One entry of an edge’s own diary.
  *
  * @property int $edge_id
- * @property EventKind $kind
+ * @property EdgeEntryKind $kind
  * @property string $happened_at
  * @property float|null $minutes
  * @property Hardness|null $wood
@@ -33,7 +33,7 @@ final class EdgeEvent extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => EventKind::class, 'wood' => Hardness::class, 'found' => TestFound::class, 'minutes' => 'float', 'strokes' => 'integer', 'deg' => 'float', 'give_deg' => 'float', 'recession_mm' => 'float'];
+        return ['kind' => EdgeEntryKind::class, 'wood' => Hardness::class, 'found' => TestFound::class, 'minutes' => 'float', 'strokes' => 'integer', 'deg' => 'float', 'give_deg' => 'float', 'recession_mm' => 'float'];
     }
 
     /** @return BelongsTo<Edge, $this> */
@@ -58,7 +58,7 @@ final class EdgeEvent extends Record
         $stories = [];
         foreach ($events->oldest('happened_at')->oldest('id')->toBase()->get() as $row) {
             $stories[(int) $row->edge_id][] = new CoreEvent(
-                EventKind::from($row->kind),
+                EdgeEntryKind::from($row->kind),
                 $row->happened_at,
                 self::number($row->minutes),
                 $row->wood === null ? null : Hardness::from($row->wood),

@@ -8,11 +8,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Kit\ToolSheet;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Stall\LookOver as CoreLookOver;
+use JackRest\Desk\Kit\ToolForm;
+use JackRest\Desk\Stall\Inspection as CoreLookOver;
 
 /**
  * A second-hand tool being looked over; half done it waits as it is.
@@ -66,13 +66,13 @@ final class LookOver extends Record
     }
 
     /** The tool as it would hang in the kit: by the sizes read, and by the readings of checks that are sizes of it. */
-    public function toolSheet(LengthFormatter $format): ToolSheet
+    public function toolSheet(LengthFormatter $format): ToolForm
     {
         $sizes = [...$this->toCore($format)->sizesRead(), ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== '')];
         // What was read names it better than its kind; usual sizes would claim too much.
         $isNamed = $this->name !== $this->kindOfTool()->name || $sizes === [];
 
-        return ToolSheet::of($this->kindOfTool(), $sizes, $isNamed ? $this->name : '', $format);
+        return ToolForm::of($this->kindOfTool(), $sizes, $isNamed ? $this->name : '', $format);
     }
 
     private function typedIn(LengthFormatter $format, string $typed): string

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use JackRest\Core\Making\PlanKind;
+use JackRest\Desk\Making\PlanKind;
 
 /**
  * Something that is being made by a plan, over several days.

@@ -6,9 +6,9 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\Reference\ReferenceKind;
+use JackRest\Desk\Truing\Reference\ReferenceKind;
 
 /**
  * Winding sticks, a slope template, a sole, a stone, a board: a reference that is neither square nor straightedge.
@@ -74,9 +74,9 @@ final class Reference extends Record implements Trued
         return $this->kind->sides();
     }
 
-    public function leverage(): ?Leverage
+    public function leverage(): ?MoistureResponse
     {
-        return Leverage::tryFrom($this->kind->value);
+        return MoistureResponse::tryFrom($this->kind->value);
     }
 
     public function movingLengthMm(): float

@@ -6,10 +6,10 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
-use JackRest\Core\Truing\SquareSheet;
+use JackRest\Desk\Truing\SquareForm;
 
 /**
  * @property int $tool_id
@@ -54,7 +54,7 @@ final class Square extends Record implements Trued
     }
 
     /** How thick one shaving was, where the last test was planed after and this one shows what that took; null: nothing is told. */
-    public function learntShavingMm(SquareSheet $sheet): ?float
+    public function learntShavingMm(SquareForm $sheet): ?float
     {
         $last = $this->tests->last();
 
@@ -88,9 +88,9 @@ final class Square extends Record implements Trued
         return ['toward the stock', 'away from it'];
     }
 
-    public function leverage(): ?Leverage
+    public function leverage(): ?MoistureResponse
     {
-        return $this->metal ? null : Leverage::Square;
+        return $this->metal ? null : MoistureResponse::Square;
     }
 
     public function movingLengthMm(): float

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use JackRest\Core\Abrasive\GritScale;
-use JackRest\Core\Edge\Stone as CoreStone;
+use JackRest\Core\Edge\HoningStone as CoreStone;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
 

@@ -6,11 +6,11 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingLearnt;
-use JackRest\Core\Truing\StraightRecord;
-use JackRest\Core\Truing\StraightSheet;
+use JackRest\Core\Truing\StraightedgeRecord;
+use JackRest\Desk\Truing\StraightedgeForm;
 
 /**
  * A straightedge that is tested against itself.
@@ -48,13 +48,13 @@ final class Straight extends Record implements Trued
         return $tests;
     }
 
-    public function toCore(): StraightRecord
+    public function toCore(): StraightedgeRecord
     {
-        return new StraightRecord($this->length_mm, $this->height_mm, $this->least_mm);
+        return new StraightedgeRecord($this->length_mm, $this->height_mm, $this->least_mm);
     }
 
     /** How thick one shaving was, where the last test was planed after and this one shows what that took; null: nothing is told. */
-    public function learntShavingMm(StraightSheet $sheet): ?float
+    public function learntShavingMm(StraightedgeForm $sheet): ?float
     {
         $last = $this->tests->last();
         $before = $last === null || $last->strokes_taken === null ? [] : $last->readings;
@@ -94,9 +94,9 @@ final class Straight extends Record implements Trued
         return ['high in the middle', 'hollow'];
     }
 
-    public function leverage(): Leverage
+    public function leverage(): MoistureResponse
     {
-        return Leverage::Straight;
+        return MoistureResponse::Straight;
     }
 
     public function movingLengthMm(): float

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use JackRest\Core\Fit\Questions\Saws;
 use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Fit\Questions\SawQuestion;
 
 /**
  * Strokes counted through one cut.
@@ -29,6 +29,6 @@ final class StrokeCount extends Record
     /** @param  array<string, float>  $sizes  of the saw */
     public function toCore(array $sizes): SawCount
     {
-        return new SawCount($sizes['tpi'], Saws::STROKE * $sizes['length'], $this->thickness_mm, $this->depth_mm, $this->hardness, $this->strokes);
+        return new SawCount($sizes['tpi'], SawQuestion::STROKE * $sizes['length'], $this->thickness_mm, $this->depth_mm, $this->hardness, $this->strokes);
     }
 }

@@ -6,10 +6,10 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Fit\SawCount;
-use JackRest\Core\Kit\Tool as CoreTool;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Kit\Wanted;
+use JackRest\Core\Kit\WantedTool;
 
 /**
  * @property string $kind
@@ -63,9 +63,9 @@ final class Tool extends Record
         return new CoreTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size));
     }
 
-    public function toWanted(): Wanted
+    public function toWanted(): WantedTool
     {
-        return new Wanted((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size), $this->price);
+        return new WantedTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size), $this->price);
     }
 
     /** @return list<SawCount> */

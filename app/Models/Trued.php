@@ -6,7 +6,7 @@ namespace App\Models;
 
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Truing\History\History;
 
@@ -51,7 +51,7 @@ interface Trued
     public function sides(): array;
 
     /** How it moves with its wood; null: it is of metal or stone, or nobody knows how to reckon it. */
-    public function leverage(): ?Leverage;
+    public function leverage(): ?MoistureResponse;
 
     /** What moves: the length that is tested, mm. */
     public function movingLengthMm(): float;

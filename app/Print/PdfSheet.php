@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Print;
 
 use FPDF;
-use JackRest\Core\Print\Line;
-use JackRest\Core\Print\Sheet;
-use JackRest\Core\Print\Text;
-use JackRest\Core\Print\Trace;
+use JackRest\Desk\Print\Line;
+use JackRest\Desk\Print\Sheet;
+use JackRest\Desk\Print\Text;
+use JackRest\Desk\Print\Trace;
 
 /** Sheets as a PDF file at true size, a page each. */
 final class PdfSheet

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Print;
 
 use Illuminate\Http\Response;
-use JackRest\Core\Print\Sheet;
-use JackRest\Core\Print\Tile;
+use JackRest\Desk\Print\Sheet;
+use JackRest\Desk\Print\Tile;
 
 /** Sheets as they leave: SVG or PDF, shown in the browser. */
 final class PrintedSheet

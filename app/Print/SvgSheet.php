@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Print;
 
 use JackRest\Core\Outline\Path;
-use JackRest\Core\Print\Line;
-use JackRest\Core\Print\Sheet;
-use JackRest\Core\Print\Text;
-use JackRest\Core\Print\Trace;
+use JackRest\Desk\Print\Line;
+use JackRest\Desk\Print\Sheet;
+use JackRest\Desk\Print\Text;
+use JackRest\Desk\Print\Trace;
 
 /** A sheet as an SVG file: one unit of its view is one millimetre of paper. */
 final class SvgSheet

@@ -30,7 +30,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
-use JackRest\Core\Making\PlanKind;
+use JackRest\Desk\Making\PlanKind;
 
 final class AppServiceProvider extends ServiceProvider
 {

@@ -21,8 +21,15 @@ final class RoomsTest extends TestCase
         yield from self::files('core/src');
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function deskFiles(): iterable
+    {
+        yield from self::files('desk/src');
+    }
+
     #[DataProvider('coreFiles')]
-    public function test_the_core_knows_neither_framework_nor_world(string $file): void
+    #[DataProvider('deskFiles')]
+    public function test_core_and_desk_know_neither_framework_nor_world(string $file): void
     {
         $code = self::code($file);
 
@@ -34,8 +41,24 @@ final class RoomsTest extends TestCase
     #[DataProvider('coreFiles')]
     public function test_the_core_uses_only_itself(string $file): void
     {
+        self::assertUsesOnly($file, ['JackRest\\Core\\']);
+    }
+
+    #[DataProvider('deskFiles')]
+    public function test_the_desk_uses_only_itself_and_the_core(string $file): void
+    {
+        self::assertUsesOnly($file, ['JackRest\\Core\\', 'JackRest\\Desk\\']);
+    }
+
+    /** @param  list<string>  $rooms  what a class of this file may be written with, beside PHP's own */
+    private static function assertUsesOnly(string $file, array $rooms): void
+    {
         preg_match_all('/^use (?:function )?([\w\\\\]+)/m', self::code($file), $uses);
-        $foreign = array_filter($uses[1], static fn (string $class): bool => str_contains($class, '\\') && ! str_starts_with($class, 'JackRest\\Core\\'));
+        $foreign = array_filter($uses[1], static function (string $class) use ($rooms): bool {
+            $own = array_filter($rooms, static fn (string $room): bool => str_starts_with($class, $room));
+
+            return str_contains($class, '\\') && $own === [];
+        });
 
         self::assertSame([], array_values($foreign));
     }

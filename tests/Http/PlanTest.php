@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use JackRest\Core\Making\PlanKind;
+use JackRest\Desk\Making\PlanKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Plans: their sizes chosen, their parts cut from the shelf, their templates at true size. */

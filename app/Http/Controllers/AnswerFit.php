@@ -10,9 +10,9 @@ use App\Http\Resources\FitResource;
 use App\Models\Bench;
 use App\Models\Tool;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Fit\FitQuestion;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Fit\FitQuestion;
 
 /** The tools at hand side by side for one piece of work; writes nothing. */
 final class AnswerFit

@@ -13,11 +13,11 @@ use App\Ledger\Ledger;
 use App\Models\Making;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Making\Assigned;
-use JackRest\Core\Making\MakingStep;
-use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Shelf\Blank;
+use JackRest\Core\Shelf\WoodBlank;
+use JackRest\Desk\Making\Assigned;
+use JackRest\Desk\Making\MakingStep;
+use JackRest\Desk\Making\PlanKind;
 
 /** Begins to make a plan: its parts are cut off the blanks they come from. */
 final class BeginMaking
@@ -59,6 +59,6 @@ final class BeginMaking
     {
         $blank = $row->from?->blank;
 
-        return $blank === null ? null : ['species' => $blank->species->name, 'ringDeg' => $blank->ringDeg, 'runoutDeg' => $blank->runoutDeg ?? Blank::UNKNOWN_RUNOUT_DEG, 'thicknessMm' => $row->part->wanted->thicknessMm];
+        return $blank === null ? null : ['species' => $blank->species->name, 'ringDeg' => $blank->ringDeg, 'runoutDeg' => $blank->runoutDeg ?? WoodBlank::UNKNOWN_RUNOUT_DEG, 'thicknessMm' => $row->part->wanted->thicknessMm];
     }
 }

@@ -16,7 +16,7 @@ use App\Models\ToolStatus;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Stall\Looked;
+use JackRest\Desk\Stall\Looked;
 
 /** The tool was bought: it enters the kit with its list of things to mend. */
 final class BuyLook
@@ -25,7 +25,7 @@ final class BuyLook
     {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $price = Price::read('price', $request->string('price')->toString());
-        $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->mending !== null && $one->mending->minutes > 0);
+        $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0);
         $sheet = $look->toolSheet($format);
         // A size that cannot be read is left to be read at home: the tool is bought all the same.
         $sizes = array_filter($sheet->given, static fn (string $dimension): bool => $sheet->figures[$dimension]->error === null, ARRAY_FILTER_USE_KEY);
@@ -34,7 +34,7 @@ final class BuyLook
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
             foreach ($mends as $one) {
-                $changes->create($changes->bench->mends(), ['tool_id' => $tool->id, 'says' => (string) $one->mending?->says, 'minutes' => (int) $one->mending?->minutes, 'cost' => (float) $one->mending?->cost]);
+                $changes->create($changes->bench->mends(), ['tool_id' => $tool->id, 'says' => (string) $one->finding->mending?->says, 'minutes' => (int) $one->finding->mending?->minutes, 'cost' => (float) $one->finding->mending?->cost]);
             }
             $changes->update($look, ['state' => 'bought', 'tool_id' => $tool->id], $request->version());
         });

@@ -13,9 +13,9 @@ use App\Ledger\Ledger;
 use App\Models\BenchSession;
 use App\Models\Tool;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\AugerBitForm;
 
 /** Takes one bit of a set to the bench. */
 final class FileAugerBit
@@ -25,7 +25,7 @@ final class FileAugerBit
         $name = $format->dimension($request->sixteenths() * AugerSet::STEP_MM).' bit';
         $session = null;
         $ledger->save(static function (Changes $changes) use ($auger, $name, &$session): void {
-            $session = $changes->create($changes->bench->sessions(), ['title' => $name] + FilingSession::columns($auger, AugerBitSheet::steps(), AugersOfBench::FILED));
+            $session = $changes->create($changes->bench->sessions(), ['title' => $name] + FilingSession::columns($auger, AugerBitForm::steps(), AugersOfBench::FILED));
         });
         assert($session instanceof BenchSession);
 

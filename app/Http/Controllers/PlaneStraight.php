@@ -15,7 +15,7 @@ use App\Models\Straight;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\PlaningStep;
+use JackRest\Desk\Truing\PlaningStep;
 
 /** Writes the test down and takes its strokes to the bench, where they are counted. */
 final class PlaneStraight

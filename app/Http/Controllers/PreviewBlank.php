@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\BlankRequest;
 use App\Http\Resources\Figures;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Measure\Figure;
 
 /** A blank as far as it was described; writes nothing. */
 final class PreviewBlank

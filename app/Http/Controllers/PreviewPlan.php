@@ -10,8 +10,8 @@ use App\Http\Requests\PlanRequest;
 use App\Http\Resources\PlanResource;
 use App\Models\Bench;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Making\PlanKind;
 
 /** A plan with its sizes chosen: drawing, cutting list, steps, and what the kit lacks for it; writes nothing. */
 final class PreviewPlan

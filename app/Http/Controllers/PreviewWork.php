@@ -11,10 +11,10 @@ use App\Http\Resources\WorkResource;
 use App\Models\Bench;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Kit\WorkTasks;
-use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Step;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Measure\Figure;
 
 /** A work as far as it has been described, with what can be done of it; writes nothing. */
 final class PreviewWork

@@ -10,9 +10,9 @@ use App\Models\Guide;
 use App\Print\PrintedSheet;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Guide\BoardLane;
-use JackRest\Core\Guide\ProjectionBoard;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Guide\BoardLane;
+use JackRest\Desk\Guide\ProjectionBoard;
 
 /** The projection board of a guide at true size, with the stops of all its seats. */
 final class PrintBoard

@@ -9,9 +9,9 @@ use App\Print\PrintedSheet;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Edge\CurvePrint;
-use JackRest\Core\Edge\CurveSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\CurveForm;
+use JackRest\Desk\Edge\CurvePrint;
 
 /** The curve that is typed in the address, at true size. */
 final class PrintCurve
@@ -19,7 +19,7 @@ final class PrintCurve
     public function __invoke(Request $request, Edge $edge, string $kind, LengthFormatter $format): Response
     {
         $typed = ['relief' => $request->string('relief')->toString(), 'radius' => $request->string('radius')->toString()];
-        $sheet = CurveSheet::of($edge->toCore(), $typed, null, $format);
+        $sheet = CurveForm::of($edge->toCore(), $typed, null, $format);
         if ($sheet->curve === null) {
             throw InvalidInput::because('relief', $sheet->objection ?? 'Type how much the corners shall stay back.');
         }

@@ -7,9 +7,9 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanTemplateRequest;
 use App\Print\PrintedSheet;
 use Illuminate\Http\Response;
-use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\Tile;
+use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Print\Tile;
 
 /** A plan's template at true size: all sheets as PDF; one sheet, or all of it in one drawing, as SVG. */
 final class PrintPlan

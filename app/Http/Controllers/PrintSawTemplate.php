@@ -8,9 +8,9 @@ use App\Http\Requests\SawTemplateRequest;
 use App\Models\Tool;
 use App\Print\PrintedSheet;
 use Illuminate\Http\Response;
-use JackRest\Core\Filing\SawTemplatePrint;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\Tile;
+use JackRest\Desk\Filing\SawTemplatePrint;
+use JackRest\Desk\Print\Tile;
 
 /** Where new teeth are filed, at true size: all sheets as PDF; one sheet, or the whole strip, as SVG. */
 final class PrintSawTemplate

@@ -11,8 +11,8 @@ use App\Print\PrintedSheet;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\Tile;
-use JackRest\Core\ShadowBoard\ShadowBoardPrint;
+use JackRest\Desk\Print\Tile;
+use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
 
 /** A shadow board at true size: all its sheets as PDF; one sheet, or the whole board in one drawing, as SVG. */
 final class PrintShadowBoard

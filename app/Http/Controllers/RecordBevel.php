@@ -12,9 +12,9 @@ use App\Models\EdgeEvent;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EventKind;
 
 /** Keeps a measured bevel angle as the one on record. */
 final class RecordBevel
@@ -28,7 +28,7 @@ final class RecordBevel
         $deg = LengthFormatter::fixed($sheet->angle->angleDeg, 1);
         $give = LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1);
         $blade = $sheet->blade;
-        $event = new CoreEvent(EventKind::Measured, Carbon::now()->toIso8601ZuluString(), deg: $sheet->angle->angleDeg, giveDeg: $sheet->angle->uncertaintyDeg, note: 'ground bevel');
+        $event = new CoreEvent(EdgeEntryKind::Measured, Carbon::now()->toIso8601ZuluString(), deg: $sheet->angle->angleDeg, giveDeg: $sheet->angle->uncertaintyDeg, note: 'ground bevel');
         $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.", static function (Changes $changes) use ($edge, $blade, $event, $request): void {
             $changes->update($edge, [
                 'primary_deg' => $blade->primaryDeg,

@@ -15,8 +15,8 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\Compared;
-use JackRest\Core\Truing\KnownSheet;
+use JackRest\Desk\Truing\Compared;
+use JackRest\Desk\Truing\KnownSquareForm;
 
 /** Writes the whole sheet down at once: a test of every square that was read. */
 final class RecordKnown
@@ -50,7 +50,7 @@ final class RecordKnown
      *
      * @throws InvalidInput when a gap is wrong, or none is typed
      */
-    private static function read(KnownSheet $sheet): array
+    private static function read(KnownSquareForm $sheet): array
     {
         $wrong = $read = [];
         foreach ($sheet->rows as $index => $row) {

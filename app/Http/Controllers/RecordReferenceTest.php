@@ -14,7 +14,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\Reference\TestSheet;
+use JackRest\Desk\Truing\Reference\TestForm;
 
 /** Writes a reference's test down, with what was taken off after it. */
 final class RecordReferenceTest
@@ -49,7 +49,7 @@ final class RecordReferenceTest
      *
      * @return array<string, mixed>
      */
-    private static function kept(Reference $reference, TestSheet $sheet): array
+    private static function kept(Reference $reference, TestForm $sheet): array
     {
         $fields = $reference->fields;
         foreach ($reference->kind->fields() as $field) {
@@ -62,7 +62,7 @@ final class RecordReferenceTest
         return ['fields' => $fields, 'tolerance_mm' => $fields['tolerance'] ?? $reference->tolerance_mm];
     }
 
-    private static function sentence(Reference $reference, TestSheet $sheet, float $error, ?string $taken, LengthFormatter $format): string
+    private static function sentence(Reference $reference, TestForm $sheet, float $error, ?string $taken, LengthFormatter $format): string
     {
         $took = $taken === null ? '' : ' Took '.$taken.'.';
 

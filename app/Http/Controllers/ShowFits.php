@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Http\Resources\FitResource;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Fit\FitQuestion;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Fit\FitQuestion;
 
 final class ShowFits
 {

@@ -7,10 +7,10 @@ namespace App\Http\Controllers;
 use App\Bench\OutlookOfBench;
 use App\Models\Bench;
 use App\Models\Edge;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Desk\EdgeHistory\ComparisonWords;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;
-use Illuminate\Http\JsonResponse;
-use JackRest\Core\Upkeep\HoldsUp;
 
 /** Which edges will be blunt before the next job is done, and what holds up better. */
 final class ShowOutlook
@@ -41,7 +41,7 @@ final class ShowOutlook
         return new JsonResponse([
             'edges' => $rows,
             'jobMinutes' => (int) self::JOB_MINUTES,
-            'compares' => array_map(static fn (HoldsUp $compare): string => (new ComparisonWords($compare))->sentence(), $outlook->comparisons()),
+            'compares' => array_map(static fn (EdgeLifeComparison $compare): string => (new ComparisonWords($compare))->sentence(), $outlook->comparisons()),
         ]);
     }
 }

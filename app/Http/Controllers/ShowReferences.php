@@ -11,7 +11,7 @@ use App\Models\Trued;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\Reference\ReferenceKind;
+use JackRest\Desk\Truing\Reference\ReferenceKind;
 
 /** Every reference, those that want testing first. */
 final class ShowReferences

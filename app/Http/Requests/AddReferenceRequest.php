@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use JackRest\Core\Truing\Reference\ReferenceKind;
+use JackRest\Desk\Truing\Reference\ReferenceKind;
 
 final class AddReferenceRequest extends FormRequest
 {

@@ -8,7 +8,7 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Timber\ClimateDay;
-use JackRest\Core\Timber\TypedAir;
+use JackRest\Desk\Timber\TypedAir;
 
 /** The air as a hygrometer shows it now. */
 final class AirRequest extends TypedSheetRequest

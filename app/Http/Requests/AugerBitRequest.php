@@ -6,9 +6,9 @@ namespace App\Http\Requests;
 
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\AugerBitForm;
 
 /** One bit of a set as far as it was measured; its version is 0 until it is written down. */
 final class AugerBitRequest extends TypedSheetRequest
@@ -19,9 +19,9 @@ final class AugerBitRequest extends TypedSheetRequest
         return [...self::figures('figures'), 'sixteenths' => ['required', 'integer', 'min:1', 'max:64'], 'sharp' => ['required', 'boolean'], 'version' => ['sometimes', 'integer', 'min:0']];
     }
 
-    public function sheet(LengthFormatter $format): AugerBitSheet
+    public function sheet(LengthFormatter $format): AugerBitForm
     {
-        return AugerBitSheet::of($this->sixteenths() * AugerSet::STEP_MM, $this->typedUnder('figures'), $this->boolean('sharp'), $format);
+        return AugerBitForm::of($this->sixteenths() * AugerSet::STEP_MM, $this->typedUnder('figures'), $this->boolean('sharp'), $format);
     }
 
     public function sixteenths(): int

@@ -7,10 +7,10 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Shelf\BlankSheet;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Shelf\BlankForm;
 
 /** A blank as far as it has been described. */
 class BlankRequest extends TypedSheetRequest
@@ -33,9 +33,9 @@ class BlankRequest extends TypedSheetRequest
         return ['species.*' => 'Choose a wood from the list.', 'name.max' => 'A name of 60 letters will do.'];
     }
 
-    public function sheet(LengthFormatter $format): BlankSheet
+    public function sheet(LengthFormatter $format): BlankForm
     {
-        return new BlankSheet($this->typedUnder('figures'), $format);
+        return new BlankForm($this->typedUnder('figures'), $format);
     }
 
     /**

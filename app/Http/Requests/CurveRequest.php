@@ -8,9 +8,9 @@ use App\Bench\RackOfBench;
 use App\Models\Bench;
 use App\Models\Edge;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Edge\CurveSheet;
-use JackRest\Core\Edge\Stone;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\CurveForm;
 
 /** The curve that an iron shall have, and the stone it is made on. */
 final class CurveRequest extends TypedSheetRequest
@@ -21,9 +21,9 @@ final class CurveRequest extends TypedSheetRequest
         return [...self::figures('figures'), 'stone' => ['present', 'nullable', 'string', 'max:40'], 'version' => ['sometimes', 'integer', 'min:1']];
     }
 
-    public function sheet(Bench $bench, Edge $edge, LengthFormatter $format): CurveSheet
+    public function sheet(Bench $bench, Edge $edge, LengthFormatter $format): CurveForm
     {
-        return CurveSheet::of($edge->toCore(), $this->typedUnder('figures'), self::stone($bench, $this->string('stone')->toString()), $format);
+        return CurveForm::of($edge->toCore(), $this->typedUnder('figures'), self::stone($bench, $this->string('stone')->toString()), $format);
     }
 
     public function version(): int
@@ -45,9 +45,9 @@ final class CurveRequest extends TypedSheetRequest
     }
 
     /** The one that is named, or the coarsest that hones. */
-    private static function stone(Bench $bench, string $id): ?Stone
+    private static function stone(Bench $bench, string $id): ?HoningStone
     {
-        $stones = array_values(array_filter((new RackOfBench($bench))->forPlan(), static fn (Stone $stone): bool => $stone->medium->hones()));
+        $stones = array_values(array_filter((new RackOfBench($bench))->forPlan(), static fn (HoningStone $stone): bool => $stone->medium->hones()));
         foreach ($stones as $stone) {
             if ($stone->id === $id) {
                 return $stone;

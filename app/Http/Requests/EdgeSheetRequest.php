@@ -10,8 +10,8 @@ use App\Models\Edge;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Edge\EdgeNeed;
-use JackRest\Core\Edge\EdgeSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\SharpeningForm;
 
 /** What was typed and chosen about one edge, as the core's sheet. */
 class EdgeSheetRequest extends FormRequest
@@ -20,19 +20,19 @@ class EdgeSheetRequest extends FormRequest
     public function rules(): array
     {
         return [
-            ...array_fill_keys(EdgeSheet::FIELDS, ['present', 'nullable', 'string', 'max:60']),
+            ...array_fill_keys(SharpeningForm::FIELDS, ['present', 'nullable', 'string', 'max:60']),
             'condition' => ['required', Rule::in([Edge::SHARP, ...array_column(EdgeNeed::cases(), 'value')])],
         ];
     }
 
-    public function sheet(Edge $edge, Bench $bench, LengthFormatter $format): EdgeSheet
+    public function sheet(Edge $edge, Bench $bench, LengthFormatter $format): SharpeningForm
     {
         $rack = new RackOfBench($bench);
         $typed = [];
-        foreach (EdgeSheet::FIELDS as $field) {
+        foreach (SharpeningForm::FIELDS as $field) {
             $typed[$field] = $this->string($field)->toString();
         }
 
-        return EdgeSheet::of($edge->toCore(), $typed, EdgeNeed::tryFrom($this->string('condition')->toString()), $rack->forPlan(), $format, $rack->school);
+        return SharpeningForm::of($edge->toCore(), $typed, EdgeNeed::tryFrom($this->string('condition')->toString()), $rack->forPlan(), $format, $rack->school);
     }
 }

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Upkeep\EdgeEvent;
-use JackRest\Core\Upkeep\EventSheet;
+use JackRest\Core\EdgeHistory\EdgeEntry;
+use JackRest\Desk\EdgeHistory\EdgeEntryForm;
 
 /** An entry of an edge's diary, with the version of the edge that the user was looking at. */
 final class EventRequest extends FormRequest
@@ -24,14 +24,14 @@ final class EventRequest extends FormRequest
     }
 
     /** @throws \JackRest\Core\Calculation\InvalidInput */
-    public function event(): EdgeEvent
+    public function event(): EdgeEntry
     {
         $typed = [];
         foreach (self::FIELDS as $field) {
             $typed[$field] = $this->string($field)->toString();
         }
 
-        return EventSheet::read($typed, Carbon::now()->toIso8601ZuluString());
+        return EdgeEntryForm::read($typed, Carbon::now()->toIso8601ZuluString());
     }
 
     public function version(): int

@@ -8,10 +8,10 @@ use App\Models\Edge;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Edge\EdgeDuty;
-use JackRest\Core\Edge\GeometrySheet;
 use JackRest\Core\Edge\Steel;
+use JackRest\Core\EdgeHistory\Consumption;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\Consumption;
+use JackRest\Desk\Edge\GeometryForm;
 
 /** An edge's angles and depths as far as they are typed. */
 class GeometrySheetRequest extends TypedSheetRequest
@@ -27,11 +27,11 @@ class GeometrySheetRequest extends TypedSheetRequest
         ];
     }
 
-    public function sheet(Edge $edge, LengthFormatter $format): GeometrySheet
+    public function sheet(Edge $edge, LengthFormatter $format): GeometryForm
     {
         $honing = Consumption::of($edge->story(), Carbon::now()->toDateString());
 
-        return GeometrySheet::of($edge->toCore(), $this->typedUnder('figures'), [
+        return GeometryForm::of($edge->toCore(), $this->typedUnder('figures'), [
             'bevelUp' => $this->boolean('bevelUp'),
             'steel' => Steel::from($this->string('steel')->toString()),
             'duty' => EdgeDuty::from($this->string('duty')->toString()),

@@ -9,8 +9,8 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Edge\GuideSeat;
 use JackRest\Core\Edge\GuideSetting;
 use JackRest\Core\Edge\GuideStop;
-use JackRest\Core\Guide\GuideSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Guide\GuideForm;
 
 /** A honing guide as far as it has been measured. */
 class GuideSheetRequest extends FormRequest
@@ -30,14 +30,14 @@ class GuideSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(LengthFormatter $format): GuideSheet
+    public function sheet(LengthFormatter $format): GuideForm
     {
         /** @var list<array{projection: string|null, angle: string|null}> $settings */
         $settings = (array) $this->input('settings');
         /** @var list<string|null> $stops */
         $stops = (array) $this->input('stops');
 
-        return GuideSheet::of(
+        return GuideForm::of(
             $this->string('roller')->toString(),
             array_map(static fn (array $setting): array => ['projection' => (string) $setting['projection'], 'angle' => (string) $setting['angle']], $settings),
             array_map(strval(...), $stops),

@@ -11,7 +11,7 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\KnownSheet;
+use JackRest\Desk\Truing\KnownSquareForm;
 
 /** Squares held against a known one, as far as the gaps have been typed. */
 final class KnownSheetRequest extends FormRequest
@@ -30,7 +30,7 @@ final class KnownSheetRequest extends FormRequest
     }
 
     /** @throws InvalidInput when the known square is none */
-    public function sheet(KnownSquares $squares, LengthFormatter $format): KnownSheet
+    public function sheet(KnownSquares $squares, LengthFormatter $format): KnownSquareForm
     {
         $chosen = $squares->known()->firstWhere('id', $this->integer('known'));
         $known = $chosen === null ? null : KnownSquares::of($chosen);
@@ -41,7 +41,7 @@ final class KnownSheetRequest extends FormRequest
             'name' => $row['square']->name, 'lengthMm' => $row['square']->tested_length_mm, 'toleranceMm' => $row['square']->tolerance_mm, 'gap' => $row['gap'], 'atTip' => $row['atTip'],
         ], $this->rows($squares));
 
-        return KnownSheet::of($known, $typed, Instrument::from($this->string('instrument')->toString()), $format);
+        return KnownSquareForm::of($known, $typed, Instrument::from($this->string('instrument')->toString()), $format);
     }
 
     /** @return list<array{square: Square, gap: string, atTip: bool}> rows of squares that hang at this bench, in their order */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use JackRest\Core\Making\PlanKind;
-use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Making\PlanForm;
+use JackRest\Desk\Making\PlanKind;
 
 /** The sizes chosen for a plan, and the blanks its parts are wanted from. */
 class PlanRequest extends TypedSheetRequest
@@ -17,9 +17,9 @@ class PlanRequest extends TypedSheetRequest
         return [...self::figures('figures'), ...self::figures('blanks')];
     }
 
-    public function sheet(PlanKind $plan, LengthFormatter $format): PlanSheet
+    public function sheet(PlanKind $plan, LengthFormatter $format): PlanForm
     {
-        return PlanSheet::of($plan, $this->typedUnder('figures'), $format);
+        return PlanForm::of($plan, $this->typedUnder('figures'), $format);
     }
 
     /** @return array<string, string> the blank's number by the part's key */

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Making\PlanKind;
-use JackRest\Core\Making\PlanPrint;
-use JackRest\Core\Making\PlanSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Making\PlanForm;
+use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Making\PlanPrint;
 
 /** The sizes a template is asked for, in the address, as they were typed. */
 final class PlanTemplateRequest extends TypedSheetRequest
@@ -22,7 +22,7 @@ final class PlanTemplateRequest extends TypedSheetRequest
     /** @throws InvalidInput beside the field as it was typed */
     public function template(PlanKind $plan, LengthFormatter $format): PlanPrint
     {
-        $sheet = PlanSheet::of($plan, $this->typedUnder('figures'), $format);
+        $sheet = PlanForm::of($plan, $this->typedUnder('figures'), $format);
         SoundSheet::orRefuse('figures', $sheet->figures);
 
         return new PlanPrint(ucfirst($plan->label()), $sheet->making->views($format));

@@ -9,8 +9,8 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Measure\Reading;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Measure\Reading;
 
 final class PreferencesRequest extends FormRequest
 {

@@ -8,7 +8,7 @@ use App\Models\Reference;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\Reference\TestSheet;
+use JackRest\Desk\Truing\Reference\TestForm;
 
 /** A reference's test as it was typed: its figures, and the gaps of each line where it is a flat thing. */
 class ReferenceSheetRequest extends TypedSheetRequest
@@ -26,7 +26,7 @@ class ReferenceSheetRequest extends TypedSheetRequest
         ];
     }
 
-    public function sheet(Reference $reference, LengthFormatter $format): TestSheet
+    public function sheet(Reference $reference, LengthFormatter $format): TestForm
     {
         return $reference->kind->sheet($this->typedUnder('figures'), $this->gaps(), $this->instrument()->resolutionMm($format->paperMm), $format);
     }

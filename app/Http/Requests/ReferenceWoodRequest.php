@@ -8,8 +8,8 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ReferenceWood;
-use JackRest\Core\Season\WoodSheet;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Season\ReferenceWoodForm;
 
 /** The wood a reference is said to be of. */
 final class ReferenceWoodRequest extends TypedSheetRequest
@@ -36,7 +36,7 @@ final class ReferenceWoodRequest extends TypedSheetRequest
     {
         $species = Species::named($this->string('species')->toString());
         assert($species !== null);
-        $sheet = WoodSheet::of($species, $this->typedUnder('figures'), $format);
+        $sheet = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
         SoundSheet::orRefuse('figures', $sheet->figures);
 
         return $sheet->wood ?? throw InvalidInput::because('figures.thickness', 'How thick is it? By that it is reckoned how fast it follows the air.');

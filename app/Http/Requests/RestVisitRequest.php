@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Shelf\RestSheet;
-use JackRest\Core\Shelf\RestVisit;
+use JackRest\Core\Shelf\RestReading;
+use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Shelf\RestForm;
 use LogicException;
 
 /** A blank measured in its rest test. */
@@ -26,9 +26,9 @@ final class RestVisitRequest extends TypedSheetRequest
     }
 
     /** @throws InvalidInput naming every figure that is wrong or missing */
-    public function visit(float $day, LengthFormatter $format): RestVisit
+    public function visit(float $day, LengthFormatter $format): RestReading
     {
-        $sheet = new RestSheet($this->typedUnder('figures'), $format);
+        $sheet = new RestForm($this->typedUnder('figures'), $format);
         $missing = array_filter($sheet->figures, static fn (Figure $figure): bool => $figure->value === null);
         SoundSheet::wholeOrRefuse('figures', $sheet->figures, array_map(static fn (Figure $figure): string => 'Measure this too; 0 if there is none.', $missing));
 

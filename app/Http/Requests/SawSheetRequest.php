@@ -8,12 +8,12 @@ use App\Bench\SawsOfBench;
 use App\Models\Tool;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\SawState;
-use JackRest\Core\Filing\SawTemplateSheet;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Grain;
+use JackRest\Desk\Filing\SawForm;
+use JackRest\Desk\Filing\SawTemplateForm;
 
 /** A saw as far as it was read. */
 class SawSheetRequest extends TypedSheetRequest
@@ -29,14 +29,14 @@ class SawSheetRequest extends TypedSheetRequest
         ];
     }
 
-    public function sheet(Tool $saw, LengthFormatter $format): SawSheet
+    public function sheet(Tool $saw, LengthFormatter $format): SawForm
     {
-        return SawSheet::of($this->typedUnder('figures'), SawUse::from($this->string('use')->toString()), SawState::from($this->string('state')->toString()), $this->boolean('hardened'), SawsOfBench::usualDepthMm($saw), $format);
+        return SawForm::of($this->typedUnder('figures'), SawUse::from($this->string('use')->toString()), SawState::from($this->string('state')->toString()), $this->boolean('hardened'), SawsOfBench::usualDepthMm($saw), $format);
     }
 
-    public function template(LengthFormatter $format): SawTemplateSheet
+    public function template(LengthFormatter $format): SawTemplateForm
     {
-        return SawTemplateSheet::of($this->typedUnder('figures'), $format);
+        return SawTemplateForm::of($this->typedUnder('figures'), $format);
     }
 
     /**
@@ -44,7 +44,7 @@ class SawSheetRequest extends TypedSheetRequest
      *
      * @throws InvalidInput
      */
-    public function sizes(Tool $saw, SawSheet $sheet): array
+    public function sizes(Tool $saw, SawForm $sheet): array
     {
         SoundSheet::orRefuse('figures', $sheet->readings->figures);
         if ($sheet->teeth === null) {

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Filing\SawTemplateSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\SawTemplateForm;
 
 /** The teeth a template is asked for, in the address, as they were typed. */
 final class SawTemplateRequest extends FormRequest
@@ -21,9 +21,9 @@ final class SawTemplateRequest extends FormRequest
     }
 
     /** @throws InvalidInput beside the field as it was typed */
-    public function template(LengthFormatter $format): SawTemplateSheet
+    public function template(LengthFormatter $format): SawTemplateForm
     {
-        $sheet = SawTemplateSheet::of(array_map(fn (string $field): string => $this->string($field)->toString(), array_combine(self::FIELDS, self::FIELDS)), $format);
+        $sheet = SawTemplateForm::of(array_map(fn (string $field): string => $this->string($field)->toString(), array_combine(self::FIELDS, self::FIELDS)), $format);
         SoundSheet::orRefuse('', $sheet->figures);
 
         return $sheet->template === null ? throw InvalidInput::because('tpi', 'Type the teeth per inch and the length of the toothed edge.') : $sheet;

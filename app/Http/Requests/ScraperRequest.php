@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\Tool;
-use JackRest\Core\Filing\ScraperSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\ScraperForm;
 
 /** How a scraper shall be turned. */
 final class ScraperRequest extends TypedSheetRequest
@@ -19,10 +19,10 @@ final class ScraperRequest extends TypedSheetRequest
         return [...self::figures('figures'), 'filed' => ['required', 'boolean']];
     }
 
-    public function sheet(Bench $bench, Tool $scraper, LengthFormatter $format): ScraperSheet
+    public function sheet(Bench $bench, Tool $scraper, LengthFormatter $format): ScraperForm
     {
         [$since, $before] = ScrapersOfBench::uses($bench, $scraper);
 
-        return ScraperSheet::of($this->typedUnder('figures'), $this->boolean('filed'), $since, $before, $format);
+        return ScraperForm::of($this->typedUnder('figures'), $this->boolean('filed'), $since, $before, $format);
     }
 }

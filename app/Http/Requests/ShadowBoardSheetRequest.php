@@ -10,7 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\BoardTool;
-use JackRest\Core\ShadowBoard\ShadowBoardSheet;
+use JackRest\Desk\ShadowBoard\ShadowBoardForm;
 
 /** A shadow board as far as it has been described. */
 class ShadowBoardSheetRequest extends FormRequest
@@ -26,11 +26,11 @@ class ShadowBoardSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(Bench $bench, LengthFormatter $format): ShadowBoardSheet
+    public function sheet(Bench $bench, LengthFormatter $format): ShadowBoardForm
     {
         $typed = fn (string $field): string => $this->string($field)->toString();
 
-        return ShadowBoardSheet::of($typed('width'), $typed('height'), $typed('room'), ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))), $format);
+        return ShadowBoardForm::of($typed('width'), $typed('height'), $typed('room'), ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))), $format);
     }
 
     public function title(): string

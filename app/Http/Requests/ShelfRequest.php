@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\Purpose;
-use JackRest\Core\Shelf\WantedSheet;
+use JackRest\Desk\Shelf\WantedPieceForm;
 
 /** What a blank is wanted for. */
 final class ShelfRequest extends FormRequest
@@ -18,13 +18,13 @@ final class ShelfRequest extends FormRequest
         return array_fill_keys(['purpose', 'length', 'width', 'thickness'], ['sometimes', 'nullable', 'string', 'max:60']);
     }
 
-    public function wanted(LengthFormatter $format): WantedSheet
+    public function wanted(LengthFormatter $format): WantedPieceForm
     {
         $typed = [];
         foreach (['length', 'width', 'thickness'] as $name) {
             $typed[$name] = $this->string($name)->toString();
         }
 
-        return new WantedSheet(Purpose::tryFrom($this->string('purpose')->toString()) ?? Purpose::Blade, $typed, $format);
+        return new WantedPieceForm(Purpose::tryFrom($this->string('purpose')->toString()) ?? Purpose::Blade, $typed, $format);
     }
 }

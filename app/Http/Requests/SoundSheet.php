@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\Figure;
+use JackRest\Desk\Measure\Figure;
 
 /** Refuses to write down what cannot be read. */
 final class SoundSheet

@@ -10,7 +10,7 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\SquareEdge;
-use JackRest\Core\Truing\SquareSheet;
+use JackRest\Desk\Truing\SquareForm;
 
 /** A reversal test as it was typed, as the core's sheet. */
 class SquareSheetRequest extends FormRequest
@@ -38,9 +38,9 @@ class SquareSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(Square $square, LengthFormatter $format): SquareSheet
+    public function sheet(Square $square, LengthFormatter $format): SquareForm
     {
-        return SquareSheet::of(
+        return SquareForm::of(
             $this->typed(),
             $this->string('leftLine')->toString() === 'first',
             SquareEdge::from($this->string('edge')->toString()),

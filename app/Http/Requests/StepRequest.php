@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\Reading;
+use JackRest\Desk\Measure\Reading;
 
 final class StepRequest extends FormRequest
 {

@@ -9,7 +9,7 @@ use Illuminate\Validation\Rule;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
-use JackRest\Core\Rack\StoneSheet;
+use JackRest\Desk\Rack\StoneForm;
 
 /** A piece of the rack as far as it has been described. */
 class StoneSheetRequest extends FormRequest
@@ -27,9 +27,9 @@ class StoneSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(): StoneSheet
+    public function sheet(): StoneForm
     {
-        return StoneSheet::of(
+        return StoneForm::of(
             $this->string('name')->toString(),
             Medium::from($this->string('medium')->toString()),
             GritScale::from($this->string('scale')->toString()),

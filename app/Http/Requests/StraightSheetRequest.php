@@ -9,8 +9,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\StraightMethod;
-use JackRest\Core\Truing\StraightSheet;
+use JackRest\Core\Truing\StraightedgeMethod;
+use JackRest\Desk\Truing\StraightedgeForm;
 
 /** A straightedge's reversal test as it was typed, as the core's sheet. */
 class StraightSheetRequest extends FormRequest
@@ -27,7 +27,7 @@ class StraightSheetRequest extends FormRequest
             'flatTo' => ['nullable', 'string', 'max:60'],
             'height' => ['nullable', 'string', 'max:60'],
             'least' => ['nullable', 'string', 'max:60'],
-            'against' => ['sometimes', Rule::enum(StraightMethod::class)],
+            'against' => ['sometimes', Rule::enum(StraightedgeMethod::class)],
             'rows' => ['present', 'array', 'list', 'max:200'],
             'rows.*.at' => $typed,
             'rows.*.gap' => $typed,
@@ -36,16 +36,16 @@ class StraightSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(Straight $straight, LengthFormatter $format): StraightSheet
+    public function sheet(Straight $straight, LengthFormatter $format): StraightedgeForm
     {
         $typed = $this->typed();
 
-        return StraightSheet::of($straight->toCore(), $typed, $typed['rows'], $this->string('farLine')->toString() === 'first', $this->instrument(), $format, $this->against());
+        return StraightedgeForm::of($straight->toCore(), $typed, $typed['rows'], $this->string('farLine')->toString() === 'first', $this->instrument(), $format, $this->against());
     }
 
-    public function against(): StraightMethod
+    public function against(): StraightedgeMethod
     {
-        return StraightMethod::from($this->string('against', StraightMethod::Reversal->value)->toString());
+        return StraightedgeMethod::from($this->string('against', StraightedgeMethod::Reversal->value)->toString());
     }
 
     public function instrument(): Instrument

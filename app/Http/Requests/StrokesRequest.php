@@ -7,9 +7,9 @@ namespace App\Http\Requests;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\DimensionUnit;
-use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Measure\Figure;
 
 /** Strokes counted through a cut, with the cut. */
 final class StrokesRequest extends SeenRecordRequest

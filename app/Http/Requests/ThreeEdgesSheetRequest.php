@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\ThreeEdgesSheet;
+use JackRest\Desk\Truing\ThreeEdgesForm;
 
 /** Three edges against each other as far as they were typed. */
 final class ThreeEdgesSheetRequest extends FormRequest
@@ -23,16 +23,16 @@ final class ThreeEdgesSheetRequest extends FormRequest
             'tolerance' => $typed,
             'instrument' => ['required', Rule::enum(Instrument::class)],
             'rows' => ['present', 'array', 'list', 'max:200'],
-            ...array_fill_keys(array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesSheet::COLUMNS]), $typed),
+            ...array_fill_keys(array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesForm::COLUMNS]), $typed),
         ];
     }
 
-    public function sheet(LengthFormatter $format): ThreeEdgesSheet
+    public function sheet(LengthFormatter $format): ThreeEdgesForm
     {
         /** @var list<array<string, string|null>> $rows */
         $rows = (array) $this->input('rows');
 
-        return ThreeEdgesSheet::of(
+        return ThreeEdgesForm::of(
             ['shaving' => $this->string('shaving')->toString(), 'tolerance' => $this->string('tolerance')->toString()],
             array_map(static fn (array $row): array => array_map(strval(...), $row), $rows),
             Instrument::from($this->string('instrument')->toString()),

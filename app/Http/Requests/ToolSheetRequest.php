@@ -7,8 +7,8 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Kit\ToolSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Kit\ToolForm;
 
 /** A tool as far as it has been described. */
 class ToolSheetRequest extends TypedSheetRequest
@@ -29,13 +29,13 @@ class ToolSheetRequest extends TypedSheetRequest
         return ['kind.*' => 'Choose which kind of tool it is.'];
     }
 
-    public function sheet(LengthFormatter $format): ToolSheet
+    public function sheet(LengthFormatter $format): ToolForm
     {
         return $this->sheetOf(ToolKinds::named($this->string('kind')->toString()), $format);
     }
 
-    protected function sheetOf(ToolKind $kind, LengthFormatter $format): ToolSheet
+    protected function sheetOf(ToolKind $kind, LengthFormatter $format): ToolForm
     {
-        return ToolSheet::of($kind, $this->typedUnder('figures'), $this->string('name')->toString(), $format);
+        return ToolForm::of($kind, $this->typedUnder('figures'), $this->string('name')->toString(), $format);
     }
 }

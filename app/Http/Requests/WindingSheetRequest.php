@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\WindingSheet;
+use JackRest\Desk\Truing\WindingForm;
 
 /** A board under winding sticks as it was typed. */
 final class WindingSheetRequest extends FormRequest
@@ -24,12 +24,12 @@ final class WindingSheetRequest extends FormRequest
         ];
     }
 
-    public function sheet(LengthFormatter $format): WindingSheet
+    public function sheet(LengthFormatter $format): WindingForm
     {
         /** @var list<array{at: string|null, reading: string|null}> $rows */
         $rows = (array) $this->input('rows');
 
-        return WindingSheet::of(
+        return WindingForm::of(
             [
                 'boardWidth' => $this->string('boardWidth')->toString(),
                 'stickLength' => $this->string('stickLength')->toString(),

@@ -6,8 +6,8 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Timber\MovementSheet;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Timber\WoodMovementForm;
 
 /** A piece of wood between two airs, as it was typed. */
 final class WoodRequest extends TypedSheetRequest
@@ -24,8 +24,8 @@ final class WoodRequest extends TypedSheetRequest
         return ['species.*' => 'Choose a wood from the list.'];
     }
 
-    public function sheet(LengthFormatter $format): MovementSheet
+    public function sheet(LengthFormatter $format): WoodMovementForm
     {
-        return MovementSheet::of($this->string('species')->toString(), $this->typedUnder('figures'), $format);
+        return WoodMovementForm::of($this->string('species')->toString(), $this->typedUnder('figures'), $format);
     }
 }

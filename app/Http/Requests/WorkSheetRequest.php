@@ -7,14 +7,14 @@ namespace App\Http\Requests;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\DimensionUnit;
-use JackRest\Core\Measure\Figure;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Step;
-use JackRest\Core\Work\WorkSheet;
+use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Work\WorkForm;
 
 /** A work as far as it has been described: by a pattern and its numbers, or step by step. */
 class WorkSheetRequest extends TypedSheetRequest
@@ -41,11 +41,11 @@ class WorkSheetRequest extends TypedSheetRequest
         return Hardness::from($this->string('hardness')->toString());
     }
 
-    public function sheet(LengthFormatter $format): ?WorkSheet
+    public function sheet(LengthFormatter $format): ?WorkForm
     {
         $pattern = $this->input('pattern');
 
-        return is_string($pattern) ? WorkSheet::of(Patterns::named($pattern), $this->typedUnder('measures'), $this->hardness(), $format) : null;
+        return is_string($pattern) ? WorkForm::of(Patterns::named($pattern), $this->typedUnder('measures'), $this->hardness(), $format) : null;
     }
 
     /** @return list<array<string, Figure>> the numbers of each step */

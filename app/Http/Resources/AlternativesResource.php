@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use App\Bench\KitOfBench;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Purchase;
-use JackRest\Core\Kit\PurchaseWords;
+use JackRest\Desk\Kit\PurchaseWords;
 
 /** What another choice would cost: the next best plan, and the price at which a tool left out would come in. */
 final class AlternativesResource

@@ -9,11 +9,11 @@ use App\Models\AugerBit;
 use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
-use JackRest\Core\Filing\AugerBitSheet;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Desk\Filing\AugerBitForm;
 
 /** A set of auger bits, bit by bit. */
 final class AugerResource
@@ -31,7 +31,7 @@ final class AugerResource
             'name' => $set->name,
             'bits' => $bits,
             'gaps' => $gaps,
-            'steps' => array_map(SawResource::step(...), AugerBitSheet::steps()),
+            'steps' => array_map(SawResource::step(...), AugerBitForm::steps()),
             'says' => match (true) {
                 $unchecked === count($bits) => 'Check them one by one: spurs against twist.',
                 $unchecked > 0 => (count($bits) - $unchecked).' of '.count($bits).' checked.',
@@ -39,12 +39,12 @@ final class AugerResource
             },
             'running' => $bench->sessions()->where('tool_id', $set->id)->where('state', 'running')->latest('id')->first()?->id,
             'filings' => array_values($bench->filings()->where('tool_id', $set->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'a bit filed'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
-            'caution' => AugerBitSheet::CAUTION,
+            'caution' => AugerBitForm::CAUTION,
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function preview(AugerBitSheet $sheet): array
+    public static function preview(AugerBitForm $sheet): array
     {
         return ['figures' => Figures::of($sheet->figures), 'verdict' => $sheet->check?->verdict->value, 'lines' => $sheet->lines(), 'next' => $sheet->next(), 'sound' => $sheet->isSound()];
     }

@@ -7,20 +7,20 @@ namespace App\Http\Resources;
 use App\Models\DiaryEntry;
 use App\Models\Work;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Readiness\Chore;
-use JackRest\Core\Readiness\ChoreKind;
-use JackRest\Core\Readiness\Readiness;
-use JackRest\Core\Readiness\Upkeep;
+use JackRest\Core\ToDo\Chore;
+use JackRest\Core\ToDo\ChoreKind;
+use JackRest\Core\ToDo\ToDoList;
+use JackRest\Core\ToDo\UpkeepTask;
 
 /** What wants doing before the next work. */
 final class BenchResource
 {
     /**
-     * @param  list<Upkeep>  $upkeep
+     * @param  list<UpkeepTask>  $upkeep
      * @param  list<DiaryEntry>  $latest
      * @return array<string, mixed>
      */
-    public static function of(?Work $work, Readiness $readiness, array $upkeep, array $latest, LengthFormatter $format): array
+    public static function of(?Work $work, ToDoList $readiness, array $upkeep, array $latest, LengthFormatter $format): array
     {
         return [
             'work' => $work === null ? null : self::work($work, $format),
@@ -28,7 +28,7 @@ final class BenchResource
             'sentence' => $readiness->sentence(),
             'minutes' => $readiness->minutes(),
             'chores' => array_map(self::chore(...), $readiness->chores),
-            'upkeep' => array_map(static fn (Upkeep $line): array => ['key' => $line->key, 'says' => $line->says, 'why' => $line->why, 'minutes' => $line->minutes, 'place' => $line->place, 'does' => $line->does], $upkeep),
+            'upkeep' => array_map(static fn (UpkeepTask $line): array => ['key' => $line->key, 'says' => $line->says, 'why' => $line->why, 'minutes' => $line->minutes, 'place' => $line->place, 'does' => $line->does], $upkeep),
             'latest' => array_map(DiaryResource::entry(...), $latest),
         ];
     }

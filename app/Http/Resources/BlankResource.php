@@ -18,14 +18,14 @@ use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
-use JackRest\Core\Shelf\WantedSheet;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Shelf\WantedPieceForm;
 
 /** The blanks on the shelf, ranked for one piece. */
 final class BlankResource
 {
     /** @return array<string, mixed> */
-    public static function shelf(Bench $bench, WantedSheet $sheet, LengthFormatter $format): array
+    public static function shelf(Bench $bench, WantedPieceForm $sheet, LengthFormatter $format): array
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');

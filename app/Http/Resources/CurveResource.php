@@ -9,10 +9,10 @@ use App\Models\Bench;
 use App\Models\Edge;
 use JackRest\Core\Edge\CamberPlace;
 use JackRest\Core\Edge\CurveRole;
-use JackRest\Core\Edge\CurveSheet;
-use JackRest\Core\Edge\Stone;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Edge\CurveForm;
 
 /** The curve of a plane iron: as it is on record, and as it is chosen. */
 final class CurveResource
@@ -20,7 +20,7 @@ final class CurveResource
     /** @return array<string, mixed> */
     public static function page(Bench $bench, Edge $edge, LengthFormatter $format): array
     {
-        $stones = array_values(array_filter((new RackOfBench($bench))->forPlan(), static fn (Stone $stone): bool => $stone->medium->hones()));
+        $stones = array_values(array_filter((new RackOfBench($bench))->forPlan(), static fn (HoningStone $stone): bool => $stone->medium->hones()));
 
         return [
             'edge' => EdgeResource::of($edge, $format),
@@ -30,12 +30,12 @@ final class CurveResource
                 'reliefs' => array_map(static fn (Hardness $hardness): array => ['wood' => $hardness->value, 'relief' => $format->typed($role->reliefMm($hardness))], Hardness::cases()),
             ], CurveRole::cases()),
             'woods' => array_map(static fn (Hardness $hardness): array => ['value' => $hardness->value, 'label' => $hardness->label()], Hardness::cases()),
-            'stones' => array_map(static fn (Stone $stone): array => ['value' => $stone->id, 'label' => $stone->name], $stones),
+            'stones' => array_map(static fn (HoningStone $stone): array => ['value' => $stone->id, 'label' => $stone->name], $stones),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function preview(CurveSheet $sheet): array
+    public static function preview(CurveForm $sheet): array
     {
         $curve = $sheet->curve;
 

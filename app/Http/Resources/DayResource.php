@@ -11,8 +11,8 @@ use JackRest\Core\Day\Round;
 use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\Visit;
 use JackRest\Core\Edge\EdgeNeed;
-use JackRest\Core\Edge\SharpeningWords;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Desk\Edge\SharpeningWords;
 
 /** A sharpening day: who goes over which stone when, and what it saves. */
 final class DayResource

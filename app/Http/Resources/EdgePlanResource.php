@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use JackRest\Core\Edge\ComparedSchool;
-use JackRest\Core\Edge\EdgeSheet;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningStep;
-use JackRest\Core\Edge\SharpeningWords;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Edge\Stone;
 use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Edge\SharpeningWords;
 
 /** The plan for an edge, as far as the edge has been described. */
 final class EdgePlanResource
 {
     /**
-     * @param  list<Stone>  $rack
+     * @param  list<HoningStone>  $rack
      * @return array<string, mixed>
      */
-    public static function of(EdgeSheet $sheet, float $onRecordDeg, array $rack, LengthFormatter $format): array
+    public static function of(SharpeningForm $sheet, float $onRecordDeg, array $rack, LengthFormatter $format): array
     {
         $plan = $sheet->plan;
         $words = $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
@@ -53,7 +53,7 @@ final class EdgePlanResource
     }
 
     /** @return array<string, mixed> */
-    private static function drawn(EdgeSheet $sheet, LengthFormatter $format): array
+    private static function drawn(SharpeningForm $sheet, LengthFormatter $format): array
     {
         $blade = $sheet->task->blade ?? $sheet->blade;
         $contact = $sheet->plan?->microWidthAfterMm($blade) ?? $blade->microWidthMm;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use JackRest\Core\Measure\Figure;
+use JackRest\Desk\Measure\Figure;
 
 /** Figures as they were typed, understood and questioned. */
 final class Figures

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use JackRest\Core\Fit\FitField;
-use JackRest\Core\Fit\FitQuestion;
-use JackRest\Core\Fit\FitRow;
-use JackRest\Core\Fit\FitSheet;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Fit\FitField;
+use JackRest\Desk\Fit\FitForm;
+use JackRest\Desk\Fit\FitQuestion;
+use JackRest\Desk\Fit\FitRow;
 
 /** The questions of fit, and their answers side by side. */
 final class FitResource
@@ -33,7 +33,7 @@ final class FitResource
     }
 
     /** @return array<string, mixed> */
-    public static function sheet(FitSheet $sheet): array
+    public static function sheet(FitForm $sheet): array
     {
         return [
             'figures' => Figures::of($sheet->figures),

@@ -9,12 +9,12 @@ use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeGeometry;
 use JackRest\Core\Edge\GeometryField;
 use JackRest\Core\Edge\GeometryLine;
-use JackRest\Core\Edge\GeometrySheet;
-use JackRest\Core\Edge\GeometryWords;
 use JackRest\Core\Edge\NickRoute;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\GeometryForm;
+use JackRest\Desk\Edge\GeometryWords;
 
 /** An edge's geometry: what can be typed, and what the figures make together. */
 final class GeometryResource
@@ -42,7 +42,7 @@ final class GeometryResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(GeometrySheet $sheet, LengthFormatter $format): array
+    public static function preview(GeometryForm $sheet, LengthFormatter $format): array
     {
         $words = $sheet->geometry === null ? null : new GeometryWords($sheet->geometry, $format);
 
@@ -59,7 +59,7 @@ final class GeometryResource
     }
 
     /** @return array<string, mixed> */
-    private static function drawn(EdgeGeometry $geometry, GeometrySheet $sheet, LengthFormatter $format): array
+    private static function drawn(EdgeGeometry $geometry, GeometryForm $sheet, LengthFormatter $format): array
     {
         $blade = $geometry->blade;
 

@@ -7,8 +7,8 @@ namespace App\Http\Resources;
 use App\Models\Guide;
 use JackRest\Core\Edge\GuideSetting;
 use JackRest\Core\Edge\GuideStop;
-use JackRest\Core\Guide\GuideSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Guide\GuideForm;
 
 /** Honing guides: as they are kept, and as they are being measured. */
 final class GuideResource
@@ -29,9 +29,9 @@ final class GuideResource
         ];
     }
 
-    public static function sheet(Guide $guide, LengthFormatter $format): GuideSheet
+    public static function sheet(Guide $guide, LengthFormatter $format): GuideForm
     {
-        return GuideSheet::of(
+        return GuideForm::of(
             $format->typed($guide->roller_mm),
             array_map(static fn (GuideSetting $setting): array => ['projection' => $format->typed($setting->projectionMm), 'angle' => LengthFormatter::decimal($setting->angleDeg, 3)], $guide->measured()),
             array_map(static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 3), $guide->stops),
@@ -40,7 +40,7 @@ final class GuideResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(GuideSheet $sheet): array
+    public static function preview(GuideForm $sheet): array
     {
         $axle = $sheet->axle;
 

@@ -9,7 +9,7 @@ use App\Models\Tool;
 use App\Models\ToolStatus;
 use App\Models\Work;
 use Illuminate\Support\Collection;
-use JackRest\Core\Idle\LossFreeSet;
+use JackRest\Core\Idle\RedundantSet;
 
 /** What is used and what is not, what could go without loss, what is lent and what is put away. */
 final class IdleResource
@@ -17,7 +17,7 @@ final class IdleResource
     /** @return array<string, mixed> */
     public static function of(IdleOfBench $idle): array
     {
-        $none = new LossFreeSet([], 0.0, true);
+        $none = new RedundantSet([], 0.0, true);
         [$byWorth, $byNumber] = $idle->hasWorks() ? [$idle->lossFree->byWorth(), $idle->lossFree->byNumber()] : [$none, $none];
         $couldGo = array_fill_keys([...$byWorth->ids(), ...$byNumber->ids()], true);
         $tools = $idle->tools()->map(static fn (Tool $tool): array => self::tool($tool, $idle, isset($couldGo[(string) $tool->id])));
@@ -62,7 +62,7 @@ final class IdleResource
     }
 
     /** @return array<string, mixed> */
-    private static function set(LossFreeSet $set): array
+    private static function set(RedundantSet $set): array
     {
         return ['ids' => array_map(intval(...), $set->ids()), 'worth' => Money::plain($set->worth), 'isProven' => $set->isProven];
     }
@@ -85,7 +85,7 @@ final class IdleResource
     }
 
     /** @return array{says: string, why: string} */
-    private static function next(LossFreeSet $set, int $idle): array
+    private static function next(RedundantSet $set, int $idle): array
     {
         $count = count($set->tools);
 

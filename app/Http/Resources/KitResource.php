@@ -9,11 +9,11 @@ use App\Bench\KitOfBench;
 use App\Models\Tool;
 use App\Models\Work;
 use JackRest\Core\Basis;
-use JackRest\Core\Explained;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Proposal;
-use JackRest\Core\Kit\PurchaseWords;
 use JackRest\Core\Kit\ToolKinds;
+use JackRest\Desk\Explanation;
+use JackRest\Desk\Kit\PurchaseWords;
 
 /** The board of tools, the works, and the next tool to get. */
 final readonly class KitResource
@@ -111,12 +111,12 @@ final readonly class KitResource
         return PurchaseWords::listed(array_values(array_unique(array_map(static fn ($task): string => $task->operation->name, $tasks))));
     }
 
-    public static function how(Proposal $proposal): Explained
+    public static function how(Proposal $proposal): Explanation
     {
         $cost = Money::plain($proposal->cost);
         $count = count($proposal->buy);
 
-        return new Explained(
+        return new Explanation(
             'Is there no cheaper way?',
             'least cost of tools such that every operation has a good enough way, each tool with all it needs',
             $count === 0 ? 'nothing to get' : "$count of ".count($proposal->problem->tools)." tools, $cost; ".($proposal->plan->provenOptimal ? 'nothing cheaper exists among them' : 'the best found so far; nothing can cost less than '.Money::plain(round($proposal->plan->lowerBound, 2))),

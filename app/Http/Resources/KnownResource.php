@@ -8,9 +8,9 @@ use App\Bench\KnownSquares;
 use App\Models\Square;
 use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Truing\Compared;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\KnownSheet;
+use JackRest\Desk\Truing\Compared;
+use JackRest\Desk\Truing\KnownSquareForm;
 
 /** The sheet on which squares are compared with a known one. */
 final class KnownResource
@@ -27,7 +27,7 @@ final class KnownResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(KnownSheet $sheet): array
+    public static function preview(KnownSquareForm $sheet): array
     {
         return [
             'rows' => array_map(static fn (Compared $row): array => [

@@ -11,8 +11,8 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Making\PlanKind;
 use JackRest\Core\Outline\Outlines;
+use JackRest\Desk\Making\PlanKind;
 
 /** The order to get tools in: cost along, works unlocked up. */
 final class LadderResource

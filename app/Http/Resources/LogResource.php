@@ -8,20 +8,20 @@ use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\StopTrial;
 use Illuminate\Support\Carbon;
+use JackRest\Core\EdgeHistory\AngleCourse;
+use JackRest\Core\EdgeHistory\Consumption;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\Span;
+use JackRest\Core\EdgeHistory\TestFound;
+use JackRest\Core\EdgeHistory\TrialSide;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\AngleCourse;
+use JackRest\Core\Work\Hardness;
 use JackRest\Desk\EdgeHistory\AngleCourseWords;
 use JackRest\Desk\EdgeHistory\ConsumptionWords;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;
-use JackRest\Core\Upkeep\Consumption;
-use JackRest\Core\Upkeep\EdgeEvent as CoreEvent;
-use JackRest\Core\Upkeep\EdgeForecast;
-use JackRest\Core\Upkeep\EventKind;
-use JackRest\Core\Upkeep\Span;
-use JackRest\Core\Upkeep\StopTrialWords;
-use JackRest\Core\Upkeep\TestFound;
-use JackRest\Core\Upkeep\TrialSide;
-use JackRest\Core\Work\Hardness;
+use JackRest\Desk\EdgeHistory\StopTrialWords;
 
 /** An edge's own diary with its forecast, the course of its angle, and what is left of it. */
 final readonly class LogResource
@@ -57,7 +57,7 @@ final readonly class LogResource
             'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences($edge->toCore(), $edge->left_mm, $this->format),
             'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence('it')], array_slice(array_reverse($story), 0, self::LATEST)),
             'count' => count($story),
-            'kinds' => array_map(static fn (EventKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EventKind::cases()),
+            'kinds' => array_map(static fn (EdgeEntryKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EdgeEntryKind::cases()),
             'founds' => array_map(static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()], TestFound::cases()),
             'woods' => array_map(static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()], Hardness::cases()),
             'trials' => array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
@@ -79,7 +79,7 @@ final readonly class LogResource
      */
     private function angles(array $story): array
     {
-        $honed = array_filter($story, static fn (CoreEvent $event): bool => $event->kind === EventKind::Measured && ! str_starts_with($event->note, 'ground'));
+        $honed = array_filter($story, static fn (CoreEvent $event): bool => $event->kind === EdgeEntryKind::Measured && ! str_starts_with($event->note, 'ground'));
 
         return array_values(array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'deg' => (float) $event->deg], $honed));
     }

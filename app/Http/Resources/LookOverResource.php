@@ -9,10 +9,10 @@ use App\Models\Photo;
 use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\Reading;
-use JackRest\Core\Stall\Looked;
-use JackRest\Core\Stall\LookOver as CoreLookOver;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Stall\Inspection as CoreLookOver;
+use JackRest\Desk\Stall\Looked;
 
 /** A second-hand tool looked over: on the list, and check by check. */
 final class LookOverResource
@@ -21,7 +21,7 @@ final class LookOverResource
     public static function listed(LookOver $look, LengthFormatter $format): array
     {
         $core = $look->toCore($format);
-        $done = count(array_filter($core->looked, static fn (Looked $one): bool => $one->outcome !== null));
+        $done = count(array_filter($core->looked, static fn (Looked $one): bool => $one->finding->outcome !== null));
 
         return [
             'id' => $look->id,
@@ -61,7 +61,7 @@ final class LookOverResource
             'asked' => $look->asked === null ? '' : self::typed($look->asked),
             'fair' => Money::plain(floor($core->offering->fair)),
             'most' => Money::plain(floor($core->offering->most)),
-            'lines' => array_map(static fn (array $line): array => ['says' => $line['says'], 'amount' => ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2))], $core->offering->lines),
+            'lines' => array_map(static fn (array $line): array => ['says' => $line['says'], 'amount' => ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2))], $core->lines()),
             'mostTyped' => self::typed(floor($core->offering->most)),
             'photos' => array_values($look->photos->map(static fn (Photo $photo): array => ['id' => $photo->id, 'version' => $photo->version, 'width' => $photo->width, 'height' => $photo->height])->all()),
             'caution' => CoreLookOver::CAUTION,
@@ -75,7 +75,7 @@ final class LookOverResource
      */
     private static function check(Looked $one, array $found, LengthFormatter $format): array
     {
-        $mending = $one->mending;
+        $mending = $one->finding->mending;
 
         return [
             'id' => $one->check->id,
@@ -83,9 +83,9 @@ final class LookOverResource
             'see' => $one->check->see,
             'sign' => $one->check->sign,
             'outcomes' => array_map(static fn (Outcome $outcome): array => ['value' => $outcome->value, 'label' => $outcome->label()], $one->check->outcomes()),
-            'outcome' => $one->outcome?->value,
+            'outcome' => $one->finding->outcome?->value,
             'says' => match (true) {
-                $one->outcome === Outcome::WalkAway => $one->check->walkAway ?? $one->says,
+                $one->finding->outcome === Outcome::WalkAway => $one->whyNot(),
                 $mending !== null => ucfirst($mending->says).($mending->minutes > 0 ? ", {$mending->minutes} min" : '').($mending->cost > 0 ? ', '.Money::plain($mending->cost) : '').'.',
                 default => $one->says,
             },

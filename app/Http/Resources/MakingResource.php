@@ -7,10 +7,10 @@ namespace App\Http\Resources;
 use App\Bench\MakingSession;
 use App\Models\Making;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Making\Cautions;
-use JackRest\Core\Making\MakingStep;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Making\Cautions;
+use JackRest\Desk\Making\MakingStep;
 
 /** Something that is being made: its steps, what is done, what it waits for. */
 final class MakingResource

@@ -15,18 +15,18 @@ use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
-use JackRest\Core\Making\Assigned;
-use JackRest\Core\Making\Cautions;
-use JackRest\Core\Making\Dim;
-use JackRest\Core\Making\MakingStep;
-use JackRest\Core\Making\PlanField;
-use JackRest\Core\Making\PlanKind;
-use JackRest\Core\Making\PlanPrint;
-use JackRest\Core\Making\PlanSheet;
-use JackRest\Core\Making\View;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\Tile;
+use JackRest\Desk\Making\Assigned;
+use JackRest\Desk\Making\Cautions;
+use JackRest\Desk\Making\Dim;
+use JackRest\Desk\Making\MakingStep;
+use JackRest\Desk\Making\PlanField;
+use JackRest\Desk\Making\PlanForm;
+use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Making\PlanPrint;
+use JackRest\Desk\Making\View;
+use JackRest\Desk\Print\Tile;
 
 /** Plans: the list of them, and one with its sizes chosen. */
 final class PlanResource
@@ -38,7 +38,7 @@ final class PlanResource
 
         return [
             'plans' => array_map(static function (PlanKind $plan) use ($format): array {
-                $sheet = PlanSheet::of($plan, [], $format);
+                $sheet = PlanForm::of($plan, [], $format);
 
                 return ['value' => $plan->value, 'label' => $plan->label(), 'says' => $plan->says(), 'minutes' => $sheet->minutes($format), 'days' => $sheet->days($format)];
             }, PlanKind::cases()),
@@ -47,7 +47,7 @@ final class PlanResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(PlanSheet $sheet, CuttingOfBench $cutting, KitOfBench $kit, LengthFormatter $format): array
+    public static function preview(PlanForm $sheet, CuttingOfBench $cutting, KitOfBench $kit, LengthFormatter $format): array
     {
         $views = $sheet->making->views($format);
         $needs = self::needs($sheet, $kit);
@@ -121,7 +121,7 @@ final class PlanResource
     }
 
     /** @return array{says: string, missing: list<array{operation: string, says: string}>, ladder: list<array{name: string, price: string, made: bool}>, cost: string} */
-    private static function needs(PlanSheet $sheet, KitOfBench $kit): array
+    private static function needs(PlanForm $sheet, KitOfBench $kit): array
     {
         $tasks = $sheet->making->tasks();
         $lacking = array_values(array_filter(array_map($kit->coverage()->of(...), $tasks), static fn (TaskCoverage $row): bool => ! $row->isEnough()));
@@ -144,7 +144,7 @@ final class PlanResource
      * @param  array{says: string, missing: list<array{operation: string, says: string}>, ladder: list<array{name: string, price: string, made: bool}>, cost: string}  $needs
      * @return array{says: string, why: string}
      */
-    private static function next(PlanSheet $sheet, CuttingOfBench $cutting, array $needs): array
+    private static function next(PlanForm $sheet, CuttingOfBench $cutting, array $needs): array
     {
         $open = array_values(array_filter($cutting->list->rows, static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null));
 

@@ -11,9 +11,9 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\Costs;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\OwnCut;
-use JackRest\Core\Rack\RackGap;
-use JackRest\Core\Rack\RackNote;
 use JackRest\Core\Rack\RackStone;
+use JackRest\Desk\Rack\RackGap;
+use JackRest\Desk\Rack\RackNote;
 
 /** The rack: every piece, what is to be known about them together, what they cost. */
 final class RackResource

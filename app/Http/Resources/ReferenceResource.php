@@ -7,15 +7,15 @@ namespace App\Http\Resources;
 use App\Models\Reference;
 use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\Reading;
-use JackRest\Core\Truing\Flat\FlatSheet;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
-use JackRest\Core\Truing\Reference\ReferenceField;
-use JackRest\Core\Truing\Reference\ReferenceKind;
-use JackRest\Core\Truing\Reference\TestSheet;
-use JackRest\Core\Truing\SlopeSheet;
-use JackRest\Core\Truing\SticksSheet;
+use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Truing\Flat\FlatForm;
+use JackRest\Desk\Truing\Reference\ReferenceField;
+use JackRest\Desk\Truing\Reference\ReferenceKind;
+use JackRest\Desk\Truing\Reference\TestForm;
+use JackRest\Desk\Truing\SlopeTemplateForm;
+use JackRest\Desk\Truing\WindingSticksForm;
 
 /** Winding sticks, templates and flat things: on their own page and under test. */
 final class ReferenceResource
@@ -41,19 +41,19 @@ final class ReferenceResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(ReferenceKind $kind, TestSheet $sheet, LengthFormatter $format): array
+    public static function preview(ReferenceKind $kind, TestForm $sheet, LengthFormatter $format): array
     {
         $error = $sheet->errorMm();
         $next = $sheet->next();
 
         return [
             'figures' => Figures::of($sheet->figures()),
-            'lines' => $sheet instanceof FlatSheet ? self::lines($sheet) : [],
-            'nextLine' => $sheet instanceof FlatSheet ? $sheet->nextLine()?->id : null,
+            'lines' => $sheet instanceof FlatForm ? self::lines($sheet) : [],
+            'nextLine' => $sheet instanceof FlatForm ? $sheet->nextLine()?->id : null,
             'answer' => $error === null ? null : ['error' => $format->small(abs($error)), 'errorMm' => $error, 'verdict' => $sheet->verdict()?->value, 'standing' => $sheet->standing()],
-            'sticks' => $sheet instanceof SticksSheet ? self::sticks($sheet, $format) : null,
-            'slope' => $sheet instanceof SlopeSheet ? self::slope($sheet) : null,
-            'flat' => $sheet instanceof FlatSheet ? self::flat($sheet, $format) : null,
+            'sticks' => $sheet instanceof WindingSticksForm ? self::sticks($sheet, $format) : null,
+            'slope' => $sheet instanceof SlopeTemplateForm ? self::slope($sheet) : null,
+            'flat' => $sheet instanceof FlatForm ? self::flat($sheet, $format) : null,
             'next' => ['says' => $next->says, 'why' => $next->why, 'takeOff' => $next->takeOff],
             'how' => Shared::how($sheet->explained()),
         ];
@@ -79,7 +79,7 @@ final class ReferenceResource
     }
 
     /** @return list<array<string, mixed>> */
-    private static function lines(FlatSheet $sheet): array
+    private static function lines(FlatForm $sheet): array
     {
         return array_map(static fn (GridLine $line): array => [
             'id' => $line->id,
@@ -95,7 +95,7 @@ final class ReferenceResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function sticks(SticksSheet $sheet, LengthFormatter $format): ?array
+    private static function sticks(WindingSticksForm $sheet, LengthFormatter $format): ?array
     {
         $error = $sheet->errorMm();
         $figures = $sheet->figures();
@@ -112,7 +112,7 @@ final class ReferenceResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function slope(SlopeSheet $sheet): ?array
+    private static function slope(SlopeTemplateForm $sheet): ?array
     {
         return $sheet->slope === null ? null : [
             'angleDeg' => $sheet->slope->angleDeg,
@@ -124,7 +124,7 @@ final class ReferenceResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function flat(FlatSheet $sheet, LengthFormatter $format): ?array
+    private static function flat(FlatForm $sheet, LengthFormatter $format): ?array
     {
         return $sheet->grid === null ? null : [
             'lengthMm' => $sheet->grid->lengthMm,
@@ -136,7 +136,7 @@ final class ReferenceResource
     }
 
     /** @return list<array<string, mixed>> */
-    private static function places(Surface $surface, FlatSheet $sheet, LengthFormatter $format): array
+    private static function places(Surface $surface, FlatForm $sheet, LengthFormatter $format): array
     {
         $most = $surface->mostMm();
         $places = [];

@@ -9,16 +9,16 @@ use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
 use JackRest\Core\Calculation\Rounding;
-use JackRest\Core\Filing\FilingStep;
-use JackRest\Core\Filing\SawSheet;
 use JackRest\Core\Filing\SawState;
-use JackRest\Core\Filing\SawTemplateSheet;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Fit\BladeInKerf;
 use JackRest\Core\Fit\KerfBlade;
 use JackRest\Core\Fit\KerfFit;
 use JackRest\Core\Fit\KerfFitInput;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\FilingStep;
+use JackRest\Desk\Filing\SawForm;
+use JackRest\Desk\Filing\SawTemplateForm;
 
 /** Saws: on the list, on their page, and while they are read. */
 final class SawResource
@@ -48,7 +48,7 @@ final class SawResource
             'states' => array_map(static fn (SawState $state): array => ['value' => $state->value, 'label' => $state->label()], SawState::cases()),
             'running' => $bench->sessions()->where('tool_id', $saw->id)->where('state', 'running')->latest('id')->first()?->id,
             'filings' => array_values($bench->filings()->where('tool_id', $saw->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => self::filing($filing, $format))->all()),
-            'caution' => SawSheet::CAUTION,
+            'caution' => SawForm::CAUTION,
         ];
     }
 
@@ -56,7 +56,7 @@ final class SawResource
      * @param  list<KerfBlade>  $blades  that may have to pass its kerf
      * @return array<string, mixed>
      */
-    public static function preview(SawSheet $sheet, SawTemplateSheet $template, array $blades, LengthFormatter $format): array
+    public static function preview(SawForm $sheet, SawTemplateForm $template, array $blades, LengthFormatter $format): array
     {
         return [
             'figures' => Figures::of([...array_intersect_key($template->figures, ['toe' => true, 'toeLength' => true, 'toeRake' => true]), ...$sheet->readings->figures]),
@@ -75,7 +75,7 @@ final class SawResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function drawn(SawSheet $sheet, LengthFormatter $format): ?array
+    private static function drawn(SawForm $sheet, LengthFormatter $format): ?array
     {
         $teeth = $sheet->teeth;
 
@@ -94,7 +94,7 @@ final class SawResource
     }
 
     /** @return list<array{label: string, text: string}> */
-    private static function lines(SawSheet $sheet, LengthFormatter $format): array
+    private static function lines(SawForm $sheet, LengthFormatter $format): array
     {
         [$teeth, $file] = [$sheet->teeth, $sheet->file];
         if ($teeth === null || $file === null) {
@@ -113,7 +113,7 @@ final class SawResource
      * @param  list<KerfBlade>  $blades
      * @return list<array{label: string, text: string}>
      */
-    private static function kerf(SawSheet $sheet, array $blades, LengthFormatter $format): array
+    private static function kerf(SawForm $sheet, array $blades, LengthFormatter $format): array
     {
         $plate = $sheet->readings->value('plate');
         if ($plate === null) {
@@ -128,7 +128,7 @@ final class SawResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function suggestion(SawSheet $sheet, LengthFormatter $format): ?array
+    private static function suggestion(SawForm $sheet, LengthFormatter $format): ?array
     {
         if ($sheet->teeth === null) {
             return null;

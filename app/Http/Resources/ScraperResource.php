@@ -8,8 +8,8 @@ use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
-use JackRest\Core\Filing\ScraperSheet;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Filing\ScraperForm;
 
 /** Card scrapers: on their page, and while it is said how they shall be turned. */
 final class ScraperResource
@@ -22,12 +22,12 @@ final class ScraperResource
             'name' => $scraper->name,
             'running' => $bench->sessions()->where('tool_id', $scraper->id)->where('state', 'running')->latest('id')->first()?->id,
             'turnings' => array_values(ScrapersOfBench::turnings($bench, $scraper)->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'turned'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
-            'caution' => ScraperSheet::CAUTION,
+            'caution' => ScraperForm::CAUTION,
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function preview(ScraperSheet $sheet): array
+    public static function preview(ScraperForm $sheet): array
     {
         $burr = $sheet->burr;
 

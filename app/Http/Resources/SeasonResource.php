@@ -13,10 +13,10 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
-use JackRest\Core\Season\Forecast;
 use JackRest\Core\Season\Gap;
-use JackRest\Core\Season\SeasonSheet;
+use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Season\SeasonOutlook;
 use LogicException;
 
 /** The season: the log of the air, wood in it, and the forecast of the references. */
@@ -27,7 +27,7 @@ final class SeasonResource
     {
         $season = new SeasonOfBench($bench);
         $log = ClimateTable::logOf($bench);
-        $sheet = new SeasonSheet($season->log, $thickness, $season->named(), $season->today, $format);
+        $sheet = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
 
         return [
             'thickness' => Figures::one($sheet->thickness),
@@ -46,7 +46,7 @@ final class SeasonResource
     }
 
     /** @return list<array<string, mixed>> one point a day */
-    private static function days(ClimateLog $log, SeasonSheet $sheet): array
+    private static function days(ClimateLog $log, SeasonOutlook $sheet): array
     {
         return array_map(static fn (DayOfAir $day): array => [
             'at' => gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
@@ -72,7 +72,7 @@ final class SeasonResource
     }
 
     /** @return array<string, mixed> */
-    private static function forecast(Trued $reference, Forecast $forecast, LengthFormatter $format): array
+    private static function forecast(Trued $reference, SeasonForecast $forecast, LengthFormatter $format): array
     {
         $wood = $reference->ofWood();
 

@@ -10,11 +10,11 @@ use App\Bench\ScrapersOfBench;
 use App\Models\BenchSession;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Filing\AugerBitSheet;
-use JackRest\Core\Filing\SawSheet;
-use JackRest\Core\Filing\ScraperSheet;
-use JackRest\Core\Making\Cautions;
-use JackRest\Core\Truing\PlaningStep;
+use JackRest\Desk\Filing\AugerBitForm;
+use JackRest\Desk\Filing\SawForm;
+use JackRest\Desk\Filing\ScraperForm;
+use JackRest\Desk\Making\Cautions;
+use JackRest\Desk\Truing\PlaningStep;
 
 /** A session as bench mode walks it. */
 final class SessionResource
@@ -43,9 +43,9 @@ final class SessionResource
                 'planing' => PlaningStep::CAUTION,
                 'making' => Cautions::TEXT,
                 'filing' => match ($session->condition) {
-                    ScrapersOfBench::TURNED => ScraperSheet::CAUTION,
-                    AugersOfBench::FILED => AugerBitSheet::CAUTION,
-                    default => SawSheet::CAUTION,
+                    ScrapersOfBench::TURNED => ScraperForm::CAUTION,
+                    AugersOfBench::FILED => AugerBitForm::CAUTION,
+                    default => SawForm::CAUTION,
                 },
                 default => SharpeningPlan::CAUTION.(self::grinds($session) ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
             },

@@ -9,12 +9,12 @@ use App\Models\Bench;
 use App\Models\ShadowBoard;
 use App\Models\Tool;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Print\Tile;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\Hung;
 use JackRest\Core\ShadowBoard\LeftOut;
-use JackRest\Core\ShadowBoard\ShadowBoardPrint;
-use JackRest\Core\ShadowBoard\ShadowBoardSheet;
+use JackRest\Desk\Print\Tile;
+use JackRest\Desk\ShadowBoard\ShadowBoardForm;
+use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
 
 /** Shadow boards: as they are kept, and as they are being laid out. */
 final class ShadowBoardResource
@@ -35,7 +35,7 @@ final class ShadowBoardResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(ShadowBoardSheet $sheet): array
+    public static function preview(ShadowBoardForm $sheet): array
     {
         $tiles = $sheet->panel === null || $sheet->arrangement === null ? [] : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
 

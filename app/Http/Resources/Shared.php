@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use JackRest\Core\Explained;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\Reading;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Explanation;
+use JackRest\Desk\Measure\Reading;
 
 /** The shapes that several screens share. */
 final class Shared
@@ -43,12 +43,12 @@ final class Shared
     }
 
     /**
-     * @param  list<Explained>  $explained
+     * @param  list<Explanation>  $explained
      * @return list<array{asks: string, formula: string, numbers: string, basis: string, source: string}>
      */
     public static function how(array $explained): array
     {
-        return array_map(static fn (Explained $how): array => [
+        return array_map(static fn (Explanation $how): array => [
             'asks' => $how->asks,
             'formula' => $how->formula,
             'numbers' => $how->numbers,

@@ -7,10 +7,10 @@ namespace App\Http\Resources;
 use App\Models\Square;
 use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\Reading;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Core\Truing\SquareAtWork;
-use JackRest\Core\Truing\SquareSheet;
+use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Truing\SquareForm;
 
 /** A square on its own page, and under test. */
 final class SquareResource
@@ -49,7 +49,7 @@ final class SquareResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(SquareSheet $sheet, string $workWidth, ?float $learntMm, LengthFormatter $format): array
+    public static function preview(SquareForm $sheet, string $workWidth, ?float $learntMm, LengthFormatter $format): array
     {
         $work = Reading::of($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
         $advice = $sheet->advice();

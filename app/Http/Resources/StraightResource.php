@@ -8,9 +8,9 @@ use App\Models\Straight;
 use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\ShavingPass;
-use JackRest\Core\Truing\StraightMethod;
-use JackRest\Core\Truing\StraightSheet;
-use JackRest\Core\Truing\StrokeWords;
+use JackRest\Core\Truing\StraightedgeMethod;
+use JackRest\Desk\Truing\StraightedgeForm;
+use JackRest\Desk\Truing\StrokeWords;
 
 /** A straightedge on its own page, and under test. */
 final class StraightResource
@@ -43,8 +43,8 @@ final class StraightResource
                 'least' => $straight->least_mm === null ? '' : $format->typed($straight->least_mm),
             ],
             'places' => array_map(static fn (int $place): string => $format->typed(round($straight->length_mm * $place / (self::PLACES - 1))), range(0, self::PLACES - 1)),
-            'against' => StraightMethod::from((string) ($straight->tests->last()->readings['against'] ?? StraightMethod::Reversal->value))->value,
-            'methods' => array_map(static fn (StraightMethod $method): array => ['value' => $method->value, 'label' => $method->label()], StraightMethod::cases()),
+            'against' => StraightedgeMethod::from((string) ($straight->tests->last()->readings['against'] ?? StraightedgeMethod::Reversal->value))->value,
+            'methods' => array_map(static fn (StraightedgeMethod $method): array => ['value' => $method->value, 'label' => $method->label()], StraightedgeMethod::cases()),
             'instrument' => ($user->instrument ?? $straight->instrument)->value,
             'instruments' => Shared::instruments($format),
             'history' => HistoryResource::of($straight, $format),
@@ -52,7 +52,7 @@ final class StraightResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(StraightSheet $sheet, ?float $learntMm, LengthFormatter $format): array
+    public static function preview(StraightedgeForm $sheet, ?float $learntMm, LengthFormatter $format): array
     {
         $advice = $sheet->advice();
         $passes = $advice->takeOff ? $sheet->map()->passes ?? [] : [];
@@ -73,7 +73,7 @@ final class StraightResource
     }
 
     /** @return array<string, mixed>|null */
-    private static function result(StraightSheet $sheet, LengthFormatter $format): ?array
+    private static function result(StraightedgeForm $sheet, LengthFormatter $format): ?array
     {
         $result = $sheet->result;
         if ($result === null || $sheet->test === null) {
@@ -104,7 +104,7 @@ final class StraightResource
      * @param  list<ShavingPass>  $passes
      * @return list<list<float>> mm at each station
      */
-    private static function leaves(StraightSheet $sheet, array $passes): array
+    private static function leaves(StraightedgeForm $sheet, array $passes): array
     {
         if ($sheet->result === null || $sheet->test === null) {
             return [];

@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Core\Truing\ThreeEdgesSheet;
+use JackRest\Desk\Truing\ThreeEdgesForm;
 
 /** Three edges against each other: what a test begins with, and what the readings make. */
 final class ThreeEdgesResource
@@ -27,20 +27,20 @@ final class ThreeEdgesResource
                 'shaving' => $format->typed(self::SHAVING_MM),
                 'tolerance' => $format->typed(self::TOLERANCE_MM),
                 'instrument' => Instrument::Feeler->value,
-                'rows' => array_map(static fn (float $at): array => ['at' => $format->typed($at), ...array_fill_keys(ThreeEdgesSheet::COLUMNS, '')], self::PLACES_MM),
+                'rows' => array_map(static fn (float $at): array => ['at' => $format->typed($at), ...array_fill_keys(ThreeEdgesForm::COLUMNS, '')], self::PLACES_MM),
             ],
             'instruments' => Shared::instruments($format),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function preview(ThreeEdgesSheet $sheet, LengthFormatter $format): array
+    public static function preview(ThreeEdgesForm $sheet, LengthFormatter $format): array
     {
         return [
             'readings' => array_map(Shared::reading(...), $sheet->readings),
             'rows' => array_map(static fn (array $row): array => array_map(Shared::reading(...), $row), $sheet->rows),
             'stationsMm' => $sheet->test->stationsMm ?? [],
-            'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesSheet::EDGES, 0, count($sheet->edges()))),
+            'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges()))),
             'inconsistency' => $sheet->result?->inconsistencyMm === null ? null : $format->small($sheet->result->inconsistencyMm),
             'next' => $sheet->next(),
             'how' => Shared::how($sheet->explained()),
@@ -48,7 +48,7 @@ final class ThreeEdgesResource
     }
 
     /** @return array<string, mixed> */
-    private static function edge(EdgeFound $edge, string $name, ThreeEdgesSheet $sheet, LengthFormatter $format): array
+    private static function edge(EdgeFound $edge, string $name, ThreeEdgesForm $sheet, LengthFormatter $format): array
     {
         return [
             'name' => $name,

@@ -10,7 +10,6 @@ use App\Models\Tool;
 use App\Models\ToolStatus;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Fit\OwnBite;
-use JackRest\Core\Kit\CoverageWords;
 use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Measure\LengthFormatter;
@@ -19,6 +18,7 @@ use JackRest\Core\Work\Operation;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Task;
 use JackRest\Core\Work\Way;
+use JackRest\Desk\Kit\CoverageWords;
 
 /** A tool's own page: its dimensions, what it serves, its edges, and what would be lost without it. */
 final readonly class ToolPageResource

@@ -9,8 +9,8 @@ use App\Models\ToolStatus;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMapResult;
-use JackRest\Core\Truing\WindingSheet;
 use JackRest\Core\Truing\WindingSticksResult;
+use JackRest\Desk\Truing\WindingForm;
 
 /** A board under winding sticks: what a test begins with, and what the readings make. */
 final class WindingResource
@@ -38,7 +38,7 @@ final class WindingResource
     }
 
     /** @return array<string, mixed> */
-    public static function preview(WindingSheet $sheet, LengthFormatter $format): array
+    public static function preview(WindingForm $sheet, LengthFormatter $format): array
     {
         return [
             'readings' => array_map(Shared::reading(...), $sheet->readings),
@@ -51,7 +51,7 @@ final class WindingResource
     }
 
     /** @return array<string, mixed> */
-    private static function result(WindingSticksResult $sticks, WindingMapResult $map, WindingSheet $sheet, LengthFormatter $format): array
+    private static function result(WindingSticksResult $sticks, WindingMapResult $map, WindingForm $sheet, LengthFormatter $format): array
     {
         return [
             'twistMm' => $sticks->twistMm,

@@ -6,7 +6,6 @@ namespace App\Http\Resources;
 
 use App\Bench\KitOfBench;
 use App\Models\Work;
-use JackRest\Core\Kit\CoverageWords;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\School\Overrule;
@@ -14,6 +13,7 @@ use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Kit\CoverageWords;
 
 /** Works: on the list, on their own page, and the patterns they are begun from. */
 final class WorkResource

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Care;
 
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 
 /** What keeps tools well: for which of them, how often, how long it takes. Intervals and minutes from memory. */
@@ -88,12 +88,12 @@ enum CareJob: string
     }
 
     /**
-     * @param  list<Tool>  $tools
-     * @return list<Tool> those it is for
+     * @param  list<ToolAtHand>  $tools
+     * @return list<ToolAtHand> those it is for
      */
     public function for(array $tools): array
     {
-        return array_values(array_filter($tools, fn (Tool $tool): bool => in_array(ToolKinds::named($tool->kind)->form, self::FORMS[$this->value], true)));
+        return array_values(array_filter($tools, fn (ToolAtHand $tool): bool => in_array(ToolKinds::named($tool->kind)->form, self::FORMS[$this->value], true)));
     }
 
     /** Whether it is asked for even where it is for no tool. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Care;
 
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 
 /** One job of care as it stands: for how many tools, when last, and whether it is due. */
 final readonly class CareRound
@@ -14,7 +14,7 @@ final readonly class CareRound
     }
 
     /**
-     * @param  list<Tool>  $tools  at hand
+     * @param  list<ToolAtHand>  $tools  at hand
      * @param  array<string, int>  $daysSince  by job; what is missing was never done
      * @param  int  $daysHere  since the first tool came: a new shop owes nothing yet
      * @return list<self> the longest overdue first

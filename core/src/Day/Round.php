@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Day;
 
-use JackRest\Core\Edge\Stone;
+use JackRest\Core\Edge\HoningStone;
 
 /** One stone, taken out once, with the edges that go over it in their order. */
 final readonly class Round
 {
     /** @param  non-empty-list<Visit>  $visits */
-    public function __construct(public Stone $stone, public array $visits)
+    public function __construct(public HoningStone $stone, public array $visits)
     {
     }
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Core\Day;
 
 use JackRest\Core\Edge\HoningStep;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Edge\Stone;
 use JackRest\Core\Edge\StrokeModel;
 
 /**
@@ -29,7 +29,7 @@ final readonly class SharpeningDay
 
     /**
      * @param  non-empty-list<DayEdge>  $edges
-     * @param  array<string, Stone>  $stones  by id
+     * @param  array<string, HoningStone>  $stones  by id
      */
     public static function of(array $edges, array $stones, Handling $handling): self
     {
@@ -83,7 +83,7 @@ final readonly class SharpeningDay
      * @param  non-empty-list<DayEdge>  $edges
      * @param  non-empty-list<StrokeTable>  $tables
      * @param  list<list<int>>  $ways
-     * @param  array<string, Stone>  $stones
+     * @param  array<string, HoningStone>  $stones
      * @return list<Round> wheel, stones coarse to fine, strop
      */
     private static function rounds(array $edges, array $tables, array $ways, array $stones): array
@@ -115,7 +115,7 @@ final readonly class SharpeningDay
         return array_sum(array_map(static fn (DayEdge $edge): float => $edge->aloneSeconds + $handling->takeUpSeconds, $edges)) + ($settings - 1) * $handling->resetSeconds;
     }
 
-    private static function step(HoningStep $step, Stone $stone, int $place, int $stones, DayEdge $edge): SharpeningStep
+    private static function step(HoningStep $step, HoningStone $stone, int $place, int $stones, DayEdge $edge): SharpeningStep
     {
         $usual = (new StrokeModel($edge->job))->depthPerStrokeUm($stone->cutting(1.0)->asAbrasive());
 

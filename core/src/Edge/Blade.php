@@ -20,7 +20,7 @@ final readonly class Blade
         public float $secondaryDeg,
         public float $microWidthMm,
         public float $finishUm,
-        public EdgeForm $form = EdgeForm::Chisel,
+        public EdgeKind $form = EdgeKind::Chisel,
         public EdgeDuty $duty = EdgeDuty::General,
         public ?float $bedDeg = null,
         public bool $bevelUp = false,

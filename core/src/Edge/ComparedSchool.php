@@ -15,7 +15,7 @@ final readonly class ComparedSchool
     }
 
     /**
-     * @param  list<Stone>  $rack
+     * @param  list<HoningStone>  $rack
      * @return list<self> in the order of {@see SharpeningSchool::all}
      */
     public static function all(SharpeningTask $task, array $rack): array
@@ -23,7 +23,7 @@ final readonly class ComparedSchool
         return array_map(static fn (SharpeningSchool $school): self => self::one($school, $task, $rack), SharpeningSchool::all());
     }
 
-    /** @param  list<Stone>  $rack */
+    /** @param  list<HoningStone>  $rack */
     private static function one(SharpeningSchool $school, SharpeningTask $task, array $rack): self
     {
         try {

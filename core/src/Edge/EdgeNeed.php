@@ -55,7 +55,7 @@ enum EdgeNeed: string
         return match ($this) {
             self::Curve => $blade->form->mayBeCurved(),
             // A gouge's inside is polished on a slip, not flattened.
-            self::Back => ! in_array($blade->form, [EdgeForm::GaugeWheel, EdgeForm::Gouge], true),
+            self::Back => ! in_array($blade->form, [EdgeKind::GaugeWheel, EdgeKind::Gouge], true),
             default => true,
         };
     }

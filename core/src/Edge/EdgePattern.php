@@ -12,7 +12,7 @@ final readonly class EdgePattern
      * @param  float  $widthMm  where the tool's own sizes do not say
      */
     public function __construct(
-        public EdgeForm $form,
+        public EdgeKind $form,
         public EdgeDuty $duty,
         public float $primaryDeg = 25.0,
         public float $secondaryDeg = 30.0,

@@ -88,7 +88,7 @@ enum GeometryField: string
     }
 
     /** @return list<self> the figures that this kind of edge has */
-    public static function of(EdgeForm $form): array
+    public static function of(EdgeKind $form): array
     {
         $bed = [self::Bed, self::Shim, self::Reach];
         $skew = [self::Skew];
@@ -96,12 +96,12 @@ enum GeometryField: string
         $first = [self::BevelLength, self::Thickness, self::Honed, self::MicroWidth, self::Width];
 
         return match ($form) {
-            EdgeForm::PlaneIron => [...$first, ...$bed, ...$skew, ...$grind, self::Relief, self::Nick, self::Left],
-            EdgeForm::Spokeshave => [...$first, ...$bed, ...$grind, self::Nick, self::Left],
-            EdgeForm::Chisel => [...$first, ...$skew, ...$grind, self::Nick, self::Left],
-            EdgeForm::Knife => [...$first, ...$skew, self::Left],
-            EdgeForm::GaugeWheel => $first,
-            EdgeForm::Drawknife, EdgeForm::Axe, EdgeForm::Gouge => [...$first, self::Nick, self::Left],
+            EdgeKind::PlaneIron => [...$first, ...$bed, ...$skew, ...$grind, self::Relief, self::Nick, self::Left],
+            EdgeKind::Spokeshave => [...$first, ...$bed, ...$grind, self::Nick, self::Left],
+            EdgeKind::Chisel => [...$first, ...$skew, ...$grind, self::Nick, self::Left],
+            EdgeKind::Knife => [...$first, ...$skew, self::Left],
+            EdgeKind::GaugeWheel => $first,
+            EdgeKind::Drawknife, EdgeKind::Axe, EdgeKind::Gouge => [...$first, self::Nick, self::Left],
         };
     }
 }

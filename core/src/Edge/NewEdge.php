@@ -13,7 +13,7 @@ final readonly class NewEdge
      */
     public function __construct(
         public string $name,
-        public EdgeForm $form,
+        public EdgeKind $form,
         public float $widthMm,
         public float $thicknessMm,
         public float $primaryDeg,

@@ -53,7 +53,7 @@ final readonly class Shaping
     }
 
     /** Strokes of the whole bevel on a stone, by the same model as a honing. */
-    public function strokesOn(Stone $stone, Blade $blade): int
+    public function strokesOn(HoningStone $stone, Blade $blade): int
     {
         $length = $blade->thicknessMm / Angle::sin($blade->primaryDeg);
         $deep = 1000 * $this->volumeMm3 / ($blade->widthMm * $length);

@@ -23,7 +23,7 @@ final readonly class SharpeningPlan
 
     /**
      * @param  non-empty-list<SharpeningStep>  $steps
-     * @param  array<string, Stone>  $byId  the stones of this school
+     * @param  array<string, HoningStone>  $byId  the stones of this school
      */
     private function __construct(
         public EdgeStateResult $state,
@@ -38,7 +38,7 @@ final readonly class SharpeningPlan
     }
 
     /**
-     * @param  list<Stone>  $rack
+     * @param  list<HoningStone>  $rack
      *
      * @throws InvalidInput when no stone of this school is at hand, or none is fine enough
      */
@@ -49,7 +49,7 @@ final readonly class SharpeningPlan
             throw InvalidInput::because('abrasives', $task->school->media === null ? 'there is no stone in your rack yet' : 'there is no '.implode(' or ', array_map(static fn (Medium $medium): string => $medium->label(), $task->school->media)).' in the rack');
         }
         $state = self::state($task);
-        $job = new HoningPlanInput($state->contactWidthMm, $state->contactLengthMm, $state->removeUm, $task->finishUm(), array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), $stones));
+        $job = new HoningPlanInput($state->contactWidthMm, $state->contactLengthMm, $state->removeUm, $task->finishUm(), array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones));
         $path = $task->school->path->over($job) ?? throw InvalidInput::because('abrasives', 'the rack has no such sequence of stones');
         $byId = array_column($stones, null, 'id');
         $steps = [...self::shaping($task, $stones, $rack), ...self::honing($path, $job, $byId), ...self::strop($task, $rack)];
@@ -80,8 +80,8 @@ final readonly class SharpeningPlan
     }
 
     /**
-     * @param  non-empty-list<Stone>  $stones
-     * @param  list<Stone>  $rack
+     * @param  non-empty-list<HoningStone>  $stones
+     * @param  list<HoningStone>  $rack
      * @return list<SharpeningStep>
      */
     private static function shaping(SharpeningTask $task, array $stones, array $rack): array
@@ -95,14 +95,14 @@ final readonly class SharpeningPlan
                 return [new SharpeningStep($stone, 0.0, 0, $shaping->secondsOnWheel() + $stone->changeSeconds, ucfirst($shaping->what).'. Cool it often, and leave a hair of the old edge: the wheel never touches the very edge.', StepKind::Grind)];
             }
         }
-        usort($stones, static fn (Stone $a, Stone $b): int => $b->particleUm() <=> $a->particleUm());
+        usort($stones, static fn (HoningStone $a, HoningStone $b): int => $b->particleUm() <=> $a->particleUm());
         $strokes = $shaping->strokesOn($stones[0], $task->blade);
 
         return [new SharpeningStep($stones[0], 0.0, $strokes, $strokes + $stones[0]->changeSeconds, ucfirst($shaping->what).', the whole bevel on the stone. A wheel would be quicker.', StepKind::Grind)];
     }
 
     /**
-     * @param  array<string, Stone>  $byId
+     * @param  array<string, HoningStone>  $byId
      * @return list<SharpeningStep>
      */
     private static function honing(HoningPath $path, HoningPlanInput $job, array $byId): array
@@ -119,7 +119,7 @@ final readonly class SharpeningPlan
     }
 
     /**
-     * @param  list<Stone>  $rack
+     * @param  list<HoningStone>  $rack
      * @return list<SharpeningStep>
      */
     private static function strop(SharpeningTask $task, array $rack): array
@@ -159,7 +159,7 @@ final readonly class SharpeningPlan
         return $says;
     }
 
-    private static function whySkipped(Stone $stone, ?float $extraSeconds, Stone $first, float $finishUm): string
+    private static function whySkipped(HoningStone $stone, ?float $extraSeconds, HoningStone $first, float $finishUm): string
     {
         $seconds = max(0.0, round($extraSeconds ?? 0.0));
 

@@ -52,14 +52,14 @@ final readonly class SharpeningSchool
     }
 
     /**
-     * @param  list<Stone>  $stones
-     * @return list<Stone> those of the rack that this school hones on
+     * @param  list<HoningStone>  $stones
+     * @return list<HoningStone> those of the rack that this school hones on
      */
     public function honesOn(array $stones): array
     {
-        $mine = array_filter($stones, fn (Stone $stone): bool => $stone->medium->hones() && ($this->media === null || in_array($stone->medium, $this->media, true)));
+        $mine = array_filter($stones, fn (HoningStone $stone): bool => $stone->medium->hones() && ($this->media === null || in_array($stone->medium, $this->media, true)));
 
-        return array_values(array_map(fn (Stone $stone): Stone => $stone->slower($this->flatness->secondsEachUse($stone->medium)), $mine));
+        return array_values(array_map(fn (HoningStone $stone): HoningStone => $stone->slower($this->flatness->secondsEachUse($stone->medium)), $mine));
     }
 
     /** How fine it goes: on a strop after it the stone may end coarser. */

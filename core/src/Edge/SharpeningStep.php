@@ -13,7 +13,7 @@ final readonly class SharpeningStep
      * @param  float  $modelStrokes  what a stone of factor 1 would need, not rounded
      */
     public function __construct(
-        public Stone $stone,
+        public HoningStone $stone,
         public float $removeUm,
         public int $strokes,
         public float $seconds,

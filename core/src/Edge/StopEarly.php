@@ -19,7 +19,7 @@ final readonly class StopEarly
     }
 
     /**
-     * @param  array<string, Stone>  $byId
+     * @param  array<string, HoningStone>  $byId
      * @return list<self> the sooner the later in the list
      */
     public static function of(HoningPlanInput $job, float $seconds, array $byId): array

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
-use JackRest\Core\Measure\Reading;
-
 /** What the stones are asked for an edge that needs something, with its readings. */
 final class TaskOfEdge
 {
@@ -19,20 +17,20 @@ final class TaskOfEdge
 
     private const THIN_RULE_OUT_OF_FLAT_MM = 0.005;
 
-    /** @param  array<string, Reading>  $readings */
-    public static function of(Blade $blade, EdgeNeed $need, array $readings, ?float $newAngleDeg, SharpeningSchool $school, ?float $stopUm): SharpeningTask
+    /** @param  array<string, float|null>  $measured  mm: nickDepth, backLength, outOfFlat, relief; null: not measured */
+    public static function of(Blade $blade, EdgeNeed $need, array $measured, ?float $newAngleDeg, SharpeningSchool $school, ?float $stopUm): SharpeningTask
     {
-        $shaping = self::shaping($blade, $need, $readings, $newAngleDeg);
+        $shaping = self::shaping($blade, $need, $measured, $newAngleDeg);
         $shaped = $need === EdgeNeed::Bevel && $newAngleDeg !== null
             ? $blade->ground($blade->thicknessMm, $newAngleDeg, max($newAngleDeg, $blade->secondaryDeg + $newAngleDeg - $blade->primaryDeg))
             : $blade;
         $condition = $shaping === null ? $need->condition() : EdgeCondition::FreshGrind;
 
-        return new SharpeningTask($shaped, self::state($shaped, $condition, $need, $readings, $school), $school, $shaping, $stopUm);
+        return new SharpeningTask($shaped, self::state($shaped, $condition, $need, $measured, $school), $school, $shaping, $stopUm);
     }
 
-    /** @param  array<string, Reading>  $readings */
-    private static function state(Blade $blade, EdgeCondition $condition, EdgeNeed $need, array $readings, SharpeningSchool $school): EdgeStateInput
+    /** @param  array<string, float|null>  $measured */
+    private static function state(Blade $blade, EdgeCondition $condition, EdgeNeed $need, array $measured, SharpeningSchool $school): EdgeStateInput
     {
         $thin = $school->thinRule && $blade->form->mayHaveBackBevel() && ! $blade->bevelUp;
         $back = $condition === EdgeCondition::Back;
@@ -44,19 +42,19 @@ final class TaskOfEdge
             $blade->primaryDeg,
             $blade->secondaryDeg,
             $condition === EdgeCondition::FreshGrind ? 0.0 : $blade->microWidthMm,
-            $condition === EdgeCondition::Nicked ? $readings['nickDepth']->mm : null,
-            $back ? $readings['backLength']->mm ?? ($thin ? self::THIN_RULE_BACK_MM : self::USUAL_BACK_MM) : null,
-            $back ? 1000 * ($readings['outOfFlat']->mm ?? ($thin ? self::THIN_RULE_OUT_OF_FLAT_MM : self::USUAL_OUT_OF_FLAT_MM)) : null,
+            $condition === EdgeCondition::Nicked ? $measured['nickDepth'] : null,
+            $back ? $measured['backLength'] ?? ($thin ? self::THIN_RULE_BACK_MM : self::USUAL_BACK_MM) : null,
+            $back ? 1000 * ($measured['outOfFlat'] ?? ($thin ? self::THIN_RULE_OUT_OF_FLAT_MM : self::USUAL_OUT_OF_FLAT_MM)) : null,
         );
     }
 
-    /** @param  array<string, Reading>  $readings */
-    private static function shaping(Blade $blade, EdgeNeed $need, array $readings, ?float $newAngleDeg): ?Shaping
+    /** @param  array<string, float|null>  $measured */
+    private static function shaping(Blade $blade, EdgeNeed $need, array $measured, ?float $newAngleDeg): ?Shaping
     {
         return match ($need) {
-            EdgeNeed::Nicked => self::groundOut($blade, (float) $readings['nickDepth']->mm),
+            EdgeNeed::Nicked => self::groundOut($blade, (float) $measured['nickDepth']),
             EdgeNeed::Bevel => Shaping::bevel($blade, (float) $newAngleDeg),
-            EdgeNeed::Curve => Shaping::curve($blade, (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, reliefMm: $readings['relief']->mm))->sagMm),
+            EdgeNeed::Curve => Shaping::curve($blade, (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, reliefMm: $measured['relief']))->sagMm),
             default => null,
         };
     }

@@ -6,7 +6,7 @@ namespace JackRest\Core\Idle;
 
 use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\Need;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\School\School;
@@ -31,7 +31,7 @@ final class WithoutOne
 
     /**
      * @param  list<Task>  $tasks
-     * @param  list<Tool>  $owned
+     * @param  list<ToolAtHand>  $owned
      */
     public function __construct(array $tasks, private readonly array $owned, private readonly School $school)
     {
@@ -41,7 +41,7 @@ final class WithoutOne
             $unique[$task->key()] = $task;
         }
         $this->tasks = array_values($unique);
-        $this->ofKind = array_count_values(array_map(static fn (Tool $tool): string => $tool->kind, $owned));
+        $this->ofKind = array_count_values(array_map(static fn (ToolAtHand $tool): string => $tool->kind, $owned));
         foreach ($this->tasks as $task) {
             foreach ($this->now->of($task)->best->tools ?? [] as $tool) {
                 $this->served[$tool->id][] = $task;
@@ -55,19 +55,19 @@ final class WithoutOne
     }
 
     /** How many of the tasks its best way takes it for. */
-    public function serves(Tool $tool): int
+    public function serves(ToolAtHand $tool): int
     {
         return count($this->served[$tool->id] ?? []);
     }
 
-    public function of(Tool $tool): Going
+    public function of(ToolAtHand $tool): Going
     {
         // What others need beside them is missed only when the last of its kind goes.
         $affected = isset($this->givers[$tool->kind]) && $this->ofKind[$tool->kind] === 1 ? $this->tasks : $this->served[$tool->id] ?? [];
         if ($affected === []) {
             return new Going([], [], []);
         }
-        $then = new Coverage(new ToolsAtHand(array_values(array_filter($this->owned, static fn (Tool $other): bool => $other->id !== $tool->id))), $this->school);
+        $then = new Coverage(new ToolsAtHand(array_values(array_filter($this->owned, static fn (ToolAtHand $other): bool => $other->id !== $tool->id))), $this->school);
         $lost = $worse = $instead = [];
         foreach ($affected as $task) {
             [$before, $after] = [$this->now->of($task), $then->of($task)];

@@ -62,7 +62,7 @@ final class Coverage
         return new WayAtHand($way, $tools);
     }
 
-    private function suiting(Way $way, string $kind, Facts $facts): ?Tool
+    private function suiting(Way $way, string $kind, Facts $facts): ?ToolAtHand
     {
         foreach ($this->tools->of($kind) as $tool) {
             if ($way->suits($kind, $tool->sizes(), $facts)) {
@@ -138,13 +138,13 @@ final class Coverage
     }
 
     /**
-     * @param  non-empty-list<Tool>  $owned
-     * @return array{Tool, \JackRest\Core\Work\Shortfall}
+     * @param  non-empty-list<ToolAtHand>  $owned
+     * @return array{ToolAtHand, \JackRest\Core\Work\Shortfall}
      */
     private function leastShort(Way $way, string $kind, array $owned, Facts $facts): array
     {
-        $broken = static fn (Tool $tool): array => array_values(array_filter($way->conditionsOn($kind), static fn (Condition $condition): bool => ! $condition->holds($tool->sizes(), $facts)));
-        usort($owned, static fn (Tool $a, Tool $b): int => count($broken($a)) <=> count($broken($b)));
+        $broken = static fn (ToolAtHand $tool): array => array_values(array_filter($way->conditionsOn($kind), static fn (Condition $condition): bool => ! $condition->holds($tool->sizes(), $facts)));
+        usort($owned, static fn (ToolAtHand $a, ToolAtHand $b): int => count($broken($a)) <=> count($broken($b)));
         $condition = $broken($owned[0])[0];
 
         return [$owned[0], $condition->shortfall($owned[0]->sizes(), $facts)];

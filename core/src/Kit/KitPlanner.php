@@ -20,8 +20,8 @@ final class KitPlanner
 
     /**
      * @param  list<PlannedWork>  $works
-     * @param  list<Tool>  $owned
-     * @param  list<Wanted>  $wanted
+     * @param  list<ToolAtHand>  $owned
+     * @param  list<WantedTool>  $wanted
      */
     public function __construct(
         public readonly array $works,
@@ -98,7 +98,7 @@ final class KitPlanner
      */
     private function opens(Offer $offer): array
     {
-        $kept = array_map(static fn (Offer $other): Tool => new Tool($other->id, $other->kind, $other->name, $other->sizes), array_values(array_filter($this->propose()->buy, static fn (Offer $other): bool => $other->id !== $offer->id)));
+        $kept = array_map(static fn (Offer $other): ToolAtHand => new ToolAtHand($other->id, $other->kind, $other->name, $other->sizes), array_values(array_filter($this->propose()->buy, static fn (Offer $other): bool => $other->id !== $offer->id)));
         $coverage = new Coverage(new ToolsAtHand([...$this->owned, ...$kept]), $this->school);
         $lost = [];
         foreach ($this->propose()->problem->tasks as $task) {

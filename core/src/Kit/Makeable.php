@@ -20,7 +20,7 @@ final class Makeable
     private const GOOD_ENOUGH = 2;
 
     /**
-     * @param  list<Tool>  $owned
+     * @param  list<ToolAtHand>  $owned
      * @param  list<Offer>  $planned
      * @return list<Offer> in the order in which they can be made
      */
@@ -51,8 +51,8 @@ final class Makeable
         return true;
     }
 
-    private static function asTool(Offer $offer): Tool
+    private static function asTool(Offer $offer): ToolAtHand
     {
-        return new Tool($offer->id, $offer->kind, $offer->name, $offer->sizes);
+        return new ToolAtHand($offer->id, $offer->kind, $offer->name, $offer->sizes);
     }
 }

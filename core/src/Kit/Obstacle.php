@@ -12,7 +12,7 @@ final readonly class Obstacle
 {
     /**
      * @param  list<string>  $missing  kinds nobody owns
-     * @param  list<array{Tool, Shortfall}>  $short  owned, but not of a size that does
+     * @param  list<array{ToolAtHand, Shortfall}>  $short  owned, but not of a size that does
      * @param  list<string>  $idle  kinds owned that do not count yet: their own needs are not met
      */
     public function __construct(public Way $way, public array $missing, public array $short, public array $idle)

@@ -11,7 +11,7 @@ final readonly class Offer
      * @param  string  $id  told apart by kind and size, or the record it stands for
      * @param  array<string, float>  $sizes
      * @param  float  $price  what getting it costs, as planned
-     * @param  Making|null  $making  how it is made; null: it is bought
+     * @param  ShopMade|null  $making  how it is made; null: it is bought
      * @param  bool  $ownPrice  whether the price is the user's
      */
     public function __construct(
@@ -20,7 +20,7 @@ final readonly class Offer
         public string $name,
         public array $sizes,
         public float $price,
-        public ?Making $making = null,
+        public ?ShopMade $making = null,
         public bool $ownPrice = false,
     ) {
     }

@@ -10,7 +10,7 @@ use JackRest\Core\School\School;
 final class Offers
 {
     /**
-     * @param  list<Wanted>  $wanted
+     * @param  list<WantedTool>  $wanted
      * @return list<Offer>
      */
     public static function for(array $wanted, School $school): array
@@ -48,7 +48,7 @@ final class Offers
     }
 
     /** A price of the user's own is the price of buying it. */
-    private static function making(ToolKind $kind, School $school, ?float $ownPrice): ?Making
+    private static function making(ToolKind $kind, School $school, ?float $ownPrice): ?ShopMade
     {
         return $ownPrice === null && $school->makes($kind) ? $kind->making : null;
     }
@@ -56,7 +56,7 @@ final class Offers
     /**
      * Whether the user's list has one of this kind that stands for this offer: of the same size where sizes matter.
      *
-     * @param  list<Wanted>  $wanted
+     * @param  list<WantedTool>  $wanted
      * @param  array<string, float>  $sizes
      */
     private static function isListed(array $wanted, ToolKind $kind, array $sizes): bool

@@ -30,7 +30,7 @@ final class PlanProblem
     /** @var list<string> */
     public readonly array $owned;
 
-    /** @var array<string, list<Tool>> */
+    /** @var array<string, list<ToolAtHand>> */
     private array $ownedByKind = [];
 
     /** @var array<string, list<Offer>> */
@@ -38,7 +38,7 @@ final class PlanProblem
 
     /**
      * @param  list<Task>  $tasks
-     * @param  list<Tool>  $owned
+     * @param  list<ToolAtHand>  $owned
      * @param  list<Offer>  $offers
      */
     public function __construct(array $tasks, array $owned, array $offers, private readonly School $school)
@@ -55,7 +55,7 @@ final class PlanProblem
         unset($ofKind);
         $this->tools = $this->complete([...$this->ownedTools($owned), ...$this->offeredTools($offers)]);
         $known = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $this->tools), true);
-        $this->owned = array_values(array_filter(array_map(static fn (Tool $tool): string => $tool->id, $owned), static fn (string $id): bool => isset($known[$id])));
+        $this->owned = array_values(array_filter(array_map(static fn (ToolAtHand $tool): string => $tool->id, $owned), static fn (string $id): bool => isset($known[$id])));
         [$this->tasks, $this->methods, $this->operationOf] = $this->expand($tasks, $known);
     }
 
@@ -137,12 +137,12 @@ final class PlanProblem
     }
 
     /**
-     * @param  list<Tool>  $owned
+     * @param  list<ToolAtHand>  $owned
      * @return list<ToolOffer>
      */
     private function ownedTools(array $owned): array
     {
-        return array_map(fn (Tool $tool): ToolOffer => new ToolOffer($tool->id, 0.0, $this->needs($tool->kind)), $owned);
+        return array_map(fn (ToolAtHand $tool): ToolOffer => new ToolOffer($tool->id, 0.0, $this->needs($tool->kind)), $owned);
     }
 
     /**

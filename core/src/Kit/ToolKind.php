@@ -34,7 +34,7 @@ final readonly class ToolKind
         public array $needs = [],
         public array $wants = [],
         public array $series = [],
-        public ?Making $making = null,
+        public ?ShopMade $making = null,
         public float $runningPerYear = 0.0,
         public Basis $basis = Basis::CommonPractice,
     ) {

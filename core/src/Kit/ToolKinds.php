@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
-use JackRest\Core\Kit\Kinds\BenchPlanes;
-use JackRest\Core\Kit\Kinds\Boring;
-use JackRest\Core\Kit\Kinds\Chisels;
-use JackRest\Core\Kit\Kinds\Holding;
-use JackRest\Core\Kit\Kinds\JoineryPlanes;
-use JackRest\Core\Kit\Kinds\Layout;
-use JackRest\Core\Kit\Kinds\Saws;
-use JackRest\Core\Kit\Kinds\Shaping;
-use JackRest\Core\Kit\Kinds\Sharpening;
+use JackRest\Core\Kit\Kinds\BenchPlaneKinds;
+use JackRest\Core\Kit\Kinds\BoringKinds;
+use JackRest\Core\Kit\Kinds\ChiselKinds;
+use JackRest\Core\Kit\Kinds\HoldingKinds;
+use JackRest\Core\Kit\Kinds\JoineryPlaneKinds;
+use JackRest\Core\Kit\Kinds\LayoutKinds;
+use JackRest\Core\Kit\Kinds\SawKinds;
+use JackRest\Core\Kit\Kinds\ShapingKinds;
+use JackRest\Core\Kit\Kinds\SharpeningKinds;
 use OutOfBoundsException;
 
 /** Every kind of tool known here. A new kind is one entry in the list of its group. */
@@ -25,8 +25,8 @@ final class ToolKinds
         static $kinds = null;
 
         return $kinds ??= array_column([
-            ...Sharpening::list(), ...Chisels::list(), ...BenchPlanes::list(), ...JoineryPlanes::list(), ...Saws::list(),
-            ...Layout::list(), ...Holding::list(), ...Boring::list(), ...Shaping::list(),
+            ...SharpeningKinds::list(), ...ChiselKinds::list(), ...BenchPlaneKinds::list(), ...JoineryPlaneKinds::list(), ...SawKinds::list(),
+            ...LayoutKinds::list(), ...HoldingKinds::list(), ...BoringKinds::list(), ...ShapingKinds::list(),
         ], null, 'id');
     }
 

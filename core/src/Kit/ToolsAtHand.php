@@ -7,13 +7,13 @@ namespace JackRest\Core\Kit;
 /** The tools that count: those whose needs are met. An edge tool without a way to sharpen it is not a working tool. */
 final class ToolsAtHand
 {
-    /** @var array<string, list<Tool>> every tool, by kind */
+    /** @var array<string, list<ToolAtHand>> every tool, by kind */
     private array $all = [];
 
-    /** @var array<string, list<Tool>> the tools that count, by kind */
+    /** @var array<string, list<ToolAtHand>> the tools that count, by kind */
     private array $working;
 
-    /** @param  list<Tool>  $tools */
+    /** @param  list<ToolAtHand>  $tools */
     public function __construct(array $tools)
     {
         foreach ($tools as $tool) {
@@ -26,13 +26,13 @@ final class ToolsAtHand
         } while (count($this->working) < $before);
     }
 
-    /** @return list<Tool> those of a kind that count */
+    /** @return list<ToolAtHand> those of a kind that count */
     public function of(string $kind): array
     {
         return $this->working[$kind] ?? [];
     }
 
-    /** @return list<Tool> those of a kind, whether they count yet or not */
+    /** @return list<ToolAtHand> those of a kind, whether they count yet or not */
     public function owned(string $kind): array
     {
         return $this->all[$kind] ?? [];

@@ -9,7 +9,7 @@ use JackRest\Core\Work\Way;
 /** A way with the very tools that would do it. */
 final readonly class WayAtHand
 {
-    /** @param  list<Tool>  $tools */
+    /** @param  list<ToolAtHand>  $tools */
     public function __construct(public Way $way, public array $tools)
     {
     }
@@ -17,6 +17,6 @@ final readonly class WayAtHand
     /** @return list<string> */
     public function names(): array
     {
-        return array_map(static fn (Tool $tool): string => $tool->name, $this->tools);
+        return array_map(static fn (ToolAtHand $tool): string => $tool->name, $this->tools);
     }
 }

@@ -5,27 +5,27 @@ declare(strict_types=1);
 namespace JackRest\Core\Outline;
 
 use Closure;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Outline\Forms\Boring;
-use JackRest\Core\Outline\Forms\EdgeTools;
-use JackRest\Core\Outline\Forms\Holding;
-use JackRest\Core\Outline\Forms\Layout;
-use JackRest\Core\Outline\Forms\Planes;
-use JackRest\Core\Outline\Forms\Saws;
-use JackRest\Core\Outline\Forms\Shaping;
-use JackRest\Core\Outline\Forms\Sharpening;
+use JackRest\Core\Outline\Kinds\BoringOutlines;
+use JackRest\Core\Outline\Kinds\EdgeToolOutlines;
+use JackRest\Core\Outline\Kinds\HoldingOutlines;
+use JackRest\Core\Outline\Kinds\LayoutOutlines;
+use JackRest\Core\Outline\Kinds\PlaneOutlines;
+use JackRest\Core\Outline\Kinds\SawOutlines;
+use JackRest\Core\Outline\Kinds\ShapingOutlines;
+use JackRest\Core\Outline\Kinds\SharpeningOutlines;
 
 /** The outline of each form of tool. A new one is a function in the class of its subject. */
 final class Outlines
 {
-    /** @return array<string, Closure(Sizes): Outline> by form */
+    /** @return array<string, Closure(OutlineSizes): Outline> by form */
     public static function all(): array
     {
-        /** @var array<string, Closure(Sizes): Outline>|null $forms */
+        /** @var array<string, Closure(OutlineSizes): Outline>|null $forms */
         static $forms = null;
 
-        return $forms ??= [...Planes::forms(), ...Saws::forms(), ...EdgeTools::forms(), ...Layout::forms(), ...Holding::forms(), ...Sharpening::forms(), ...Boring::forms(), ...Shaping::forms()];
+        return $forms ??= [...PlaneOutlines::forms(), ...SawOutlines::forms(), ...EdgeToolOutlines::forms(), ...LayoutOutlines::forms(), ...HoldingOutlines::forms(), ...SharpeningOutlines::forms(), ...BoringOutlines::forms(), ...ShapingOutlines::forms()];
     }
 
     /**
@@ -34,7 +34,7 @@ final class Outlines
      */
     public static function of(string $form, array $sizesMm): Outline
     {
-        $size = new Sizes($sizesMm);
+        $size = new OutlineSizes($sizesMm);
         $draw = self::all()[$form] ?? null;
         if ($draw !== null) {
             return $draw($size);
@@ -44,7 +44,7 @@ final class Outlines
         return new Outline($width, $height, [Path::box(0, 0, $width, $height)]);
     }
 
-    public static function ofTool(Tool $tool): Outline
+    public static function ofTool(ToolAtHand $tool): Outline
     {
         return self::of(ToolKinds::named($tool->kind)->form, $tool->sizes());
     }

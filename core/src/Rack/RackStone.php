@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Rack;
 
-use JackRest\Core\Edge\Stone;
+use JackRest\Core\Edge\HoningStone;
 
 /** A piece of the rack with what it has cost and done. */
 final readonly class RackStone
@@ -17,7 +17,7 @@ final readonly class RackStone
      * @param  OwnCut|null  $own  how it really cuts
      */
     public function __construct(
-        public Stone $stone,
+        public HoningStone $stone,
         public ?float $price = null,
         public ?int $lastsEdges = null,
         public int $edgesDone = 0,
@@ -32,7 +32,7 @@ final readonly class RackStone
     }
 
     /** The stone as a plan takes it: with its own factor as soon as that is known well enough. */
-    public function forPlan(): Stone
+    public function forPlan(): HoningStone
     {
         return $this->own?->isUsed() === true ? $this->stone->cutting($this->own->factor) : $this->stone;
     }

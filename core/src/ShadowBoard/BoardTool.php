@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\ShadowBoard;
 
 use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\Outlines;
@@ -20,7 +20,7 @@ final readonly class BoardTool
     {
     }
 
-    public static function of(Tool $tool): self
+    public static function of(ToolAtHand $tool): self
     {
         return new self($tool->id, $tool->name, ToolKinds::named($tool->kind)->group, Outlines::ofTool($tool));
     }

@@ -37,7 +37,7 @@ final readonly class Judged
     public array $reasons;
 
     /** @throws InvalidInput never, for a blank that could be written down */
-    public function __construct(public Blank $blank, public Wanted $wanted, public Swing $swing, LengthFormatter $format)
+    public function __construct(public WoodBlank $blank, public WantedPiece $wanted, public Swing $swing, LengthFormatter $format)
     {
         $movement = self::movement($blank, $wanted, $swing);
         $this->edgeMm = abs($movement->edgeErrorMm ?? 0.0);
@@ -62,7 +62,7 @@ final readonly class Judged
         return "From {$pct($this->swing->fromPct)} to {$pct($this->swing->toPct)} % its edge turns by {$format->small($this->edgeMm)} over {$format->dimension($this->wanted->lengthMm)}, its width by {$format->small($this->widthMm)}.";
     }
 
-    private static function movement(Blank $blank, Wanted $wanted, Swing $swing): WoodMovementResult
+    private static function movement(WoodBlank $blank, WantedPiece $wanted, Swing $swing): WoodMovementResult
     {
         return (new WoodMovement)(new WoodMovementInput(
             $blank->ringDeg,
@@ -70,13 +70,13 @@ final readonly class Judged
             new WoodState($swing->fromPct),
             new WoodState($swing->toPct),
             $blank->species->name,
-            grainRunoutDeg: $blank->runoutDeg ?? Blank::UNKNOWN_RUNOUT_DEG,
+            grainRunoutDeg: $blank->runoutDeg ?? WoodBlank::UNKNOWN_RUNOUT_DEG,
             lengthMm: $wanted->lengthMm,
         ));
     }
 
     /** @return list<Reason> */
-    private static function size(Blank $blank, Wanted $wanted, LengthFormatter $format): array
+    private static function size(WoodBlank $blank, WantedPiece $wanted, LengthFormatter $format): array
     {
         $reasons = [];
         foreach ([['short', $blank->lengthMm, $wanted->roughLengthMm()], ['narrow', $blank->widthMm, $wanted->roughWidthMm()], ['thin', $blank->thicknessMm, $wanted->roughThicknessMm()]] as [$too, $has, $needs]) {
@@ -89,7 +89,7 @@ final readonly class Judged
     }
 
     /** @return list<Reason> */
-    private static function look(Blank $blank): array
+    private static function look(WoodBlank $blank): array
     {
         $runout = $blank->runoutDeg;
 
@@ -100,14 +100,14 @@ final readonly class Judged
             $blank->figure === Figured::Slight ? new Reason(Fitness::Doubtful, 'Some figure: it may move unevenly.') : null,
             $blank->ringDeg < self::FLAT_DEG ? new Reason(Fitness::Doubtful, 'Rings at '.LengthFormatter::decimal($blank->ringDeg, 0).'°: nearer flatsawn, so it moves more in width and cups.') : new Reason(Fitness::Good, 'Rings at '.LengthFormatter::decimal($blank->ringDeg, 0).'°.'),
             match (true) {
-                $runout === null => new Reason(Fitness::Doubtful, 'Its run-out was not measured, and is taken as '.LengthFormatter::decimal(Blank::UNKNOWN_RUNOUT_DEG, 0).'°.'),
+                $runout === null => new Reason(Fitness::Doubtful, 'Its run-out was not measured, and is taken as '.LengthFormatter::decimal(WoodBlank::UNKNOWN_RUNOUT_DEG, 0).'°.'),
                 $runout > self::STEEP_DEG => new Reason(Fitness::Doubtful, 'Grain running out by '.LengthFormatter::decimal($runout, 1).'°: it turns with the season, and tears when it is planed.'),
                 default => new Reason(Fitness::Good, 'Grain running out by '.LengthFormatter::decimal($runout, 1).'°.'),
             },
         ]));
     }
 
-    private static function rest(Blank $blank, LengthFormatter $format): Reason
+    private static function rest(WoodBlank $blank, LengthFormatter $format): Reason
     {
         return new Reason(match ($blank->rest->verdict) {
             RestVerdict::Still => Fitness::Good,

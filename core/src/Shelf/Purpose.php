@@ -24,14 +24,14 @@ enum Purpose: string
         };
     }
 
-    public function usual(): Wanted
+    public function usual(): WantedPiece
     {
         return match ($this) {
-            self::Blade => new Wanted(250.0, 45.0, 8.0),
-            self::Stock => new Wanted(150.0, 45.0, 22.0),
-            self::Straightedge => new Wanted(900.0, 50.0, 12.0),
-            self::Sticks => new Wanted(450.0, 40.0, 14.0),
-            self::Template => new Wanted(120.0, 50.0, 12.0),
+            self::Blade => new WantedPiece(250.0, 45.0, 8.0),
+            self::Stock => new WantedPiece(150.0, 45.0, 22.0),
+            self::Straightedge => new WantedPiece(900.0, 50.0, 12.0),
+            self::Sticks => new WantedPiece(450.0, 40.0, 14.0),
+            self::Template => new WantedPiece(120.0, 50.0, 12.0),
         };
     }
 }

@@ -34,7 +34,7 @@ final readonly class RestTest
 
     private string $what;
 
-    /** @param  list<RestVisit>  $visits  in the order they were made */
+    /** @param  list<RestReading>  $visits  in the order they were made */
     public function __construct(private array $visits, private float $today)
     {
         [$this->what, $this->movedMm] = self::largest($visits);
@@ -92,7 +92,7 @@ final readonly class RestTest
     /**
      * What changed most between the first measure and any later one: a piece that has moved once may move back.
      *
-     * @param  list<RestVisit>  $visits
+     * @param  list<RestReading>  $visits
      * @return array{string, float}
      */
     private static function largest(array $visits): array
@@ -108,8 +108,8 @@ final readonly class RestTest
         return [$what, $most];
     }
 
-    /** @param  list<RestVisit>  $visits */
-    private static function after(array $visits): ?RestVisit
+    /** @param  list<RestReading>  $visits */
+    private static function after(array $visits): ?RestReading
     {
         foreach ($visits as $visit) {
             if ($visit->day >= $visits[0]->day + self::DAYS - self::EARLY_DAYS) {

@@ -16,40 +16,30 @@ final readonly class Offering
     /** How likely something not looked at is wrong; from memory. */
     private const DOUBT = 0.5;
 
-    /**
-     * @param  list<array{says: string, amount: float}>  $lines  the arithmetic, from the good one's price down
-     */
+    /** @param  non-empty-list<OfferLine>  $lines  from the good one's price down */
     private function __construct(public float $fair, public float $most, public array $lines)
     {
     }
 
-    /** @param  list<Looked>  $looked */
-    public static function of(float $goodPrice, float $perHour, array $looked): self
+    /** @param  list<Finding>  $findings */
+    public static function of(float $goodPrice, float $perHour, array $findings): self
     {
-        $lines = [['says' => 'a good one', 'amount' => $goodPrice]];
+        $lines = [new OfferLine($goodPrice)];
         $doubt = 0.0;
         $open = 0;
-        foreach ($looked as $one) {
+        foreach ($findings as $one) {
             if ($one->outcome === Outcome::WalkAway) {
-                return new self(0.0, 0.0, [...$lines, ['says' => $one->check->walkAway ?? $one->says, 'amount' => -$goodPrice]]);
+                return new self(0.0, 0.0, [...$lines, new OfferLine(-$goodPrice, $one)]);
             }
-            if ($one->outcome === Outcome::Mend && $one->mending !== null) {
-                $lines[] = ['says' => self::words($one->mending), 'amount' => -$one->mending->price($perHour)];
+            if ($one->mending !== null) {
+                $lines[] = new OfferLine(-$one->mending->price($perHour), $one);
             } elseif ($one->outcome === null) {
                 $open++;
                 $doubt += self::DOUBT * ($one->check->mending?->price($perHour) ?? $goodPrice * self::DOUBT);
             }
         }
-        $fair = max(0.0, array_sum(array_column($lines, 'amount')));
-        if ($open > 0) {
-            $lines[] = ['says' => ($open === 1 ? '1 check' : "$open checks").' not made, half their mending', 'amount' => -$doubt];
-        }
+        $fair = max(0.0, array_sum(array_map(static fn (OfferLine $line): float => $line->amount, $lines)));
 
-        return new self($fair, max(0.0, $fair - $doubt), $lines);
-    }
-
-    private static function words(Mending $mending): string
-    {
-        return $mending->says.($mending->minutes > 0 ? ", {$mending->minutes} min" : '');
+        return new self($fair, max(0.0, $fair - $doubt), $open === 0 ? $lines : [...$lines, new OfferLine(-$doubt, open: $open)]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Truing;
 
 use JackRest\Core\Calculation\Angle;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 
 /** The references that come with a tool: what can be tested against itself. */
 final class ReferencesOfKind
@@ -23,7 +23,7 @@ final class ReferencesOfKind
     /** Degrees given to a tenth leave so much doubt of the ratio. */
     private const WHOLE = 0.04;
 
-    public static function of(Tool $tool): ?NewReference
+    public static function of(ToolAtHand $tool): ?NewReference
     {
         $sizes = $tool->sizes();
         $blade = $sizes['blade'] ?? null;

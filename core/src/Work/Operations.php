@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
-use JackRest\Core\Work\Operations\Grooves;
-use JackRest\Core\Work\Operations\Holding;
-use JackRest\Core\Work\Operations\Joints;
-use JackRest\Core\Work\Operations\Marking;
-use JackRest\Core\Work\Operations\Preparing;
-use JackRest\Core\Work\Operations\Shaping;
-use JackRest\Core\Work\Operations\Sharpening;
+use JackRest\Core\Work\Operations\GrooveOperations;
+use JackRest\Core\Work\Operations\HoldingOperations;
+use JackRest\Core\Work\Operations\JointOperations;
+use JackRest\Core\Work\Operations\MarkingOperations;
+use JackRest\Core\Work\Operations\PreparingOperations;
+use JackRest\Core\Work\Operations\ShapingOperations;
+use JackRest\Core\Work\Operations\SharpeningOperations;
 use OutOfBoundsException;
 
 /** Every operation known here. A new operation, or a new way, is one entry in the list of its subject. */
@@ -23,8 +23,8 @@ final class Operations
         static $operations = null;
 
         return $operations ??= array_column([
-            ...Preparing::list(), ...Marking::list(), ...Joints::list(), ...Grooves::list(), ...Shaping::list(),
-            ...Holding::list(), ...Sharpening::list(),
+            ...PreparingOperations::list(), ...MarkingOperations::list(), ...JointOperations::list(), ...GrooveOperations::list(), ...ShapingOperations::list(),
+            ...HoldingOperations::list(), ...SharpeningOperations::list(),
         ], null, 'id');
     }
 

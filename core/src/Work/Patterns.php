@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
-use JackRest\Core\Work\Patterns\Boxes;
-use JackRest\Core\Work\Patterns\Frames;
-use JackRest\Core\Work\Patterns\Panels;
+use JackRest\Core\Work\Patterns\BoxPatterns;
+use JackRest\Core\Work\Patterns\FramePatterns;
+use JackRest\Core\Work\Patterns\PanelPatterns;
 use OutOfBoundsException;
 
 /** Every kind of work known here. A new one is one entry in the list of its subject. */
@@ -18,7 +18,7 @@ final class Patterns
         /** @var array<string, Pattern>|null $patterns */
         static $patterns = null;
 
-        return $patterns ??= array_column([...Boxes::list(), ...Panels::list(), ...Frames::list()], null, 'id');
+        return $patterns ??= array_column([...BoxPatterns::list(), ...PanelPatterns::list(), ...FramePatterns::list()], null, 'id');
     }
 
     /** @throws OutOfBoundsException */

@@ -7,10 +7,10 @@ namespace JackRest\Core\Work;
 use JackRest\Core\Work\Conditions\Compares;
 use JackRest\Core\Work\Conditions\Cuts;
 use JackRest\Core\Work\Conditions\Has;
-use JackRest\Core\Work\Conditions\Measures;
 use JackRest\Core\Work\Conditions\SoleReaches;
 use JackRest\Core\Work\Conditions\SweepTurns;
 use JackRest\Core\Work\Conditions\TeethSuit;
+use JackRest\Core\Work\Conditions\ToolMeasures;
 use JackRest\Core\Work\Conditions\WorkWithin;
 
 /** The conditions as they are written in the lists of ways: When::atLeast('tenon-saw', 'depth', Fact::Depth). */
@@ -38,7 +38,7 @@ final class When
 
     public static function toolAtLeast(string $kind, string $dimension, float $mm): Condition
     {
-        return new Measures($kind, $dimension, Relation::AtLeast, $mm);
+        return new ToolMeasures($kind, $dimension, Relation::AtLeast, $mm);
     }
 
     public static function hasNicker(string $kind): Condition

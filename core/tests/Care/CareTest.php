@@ -9,16 +9,16 @@ use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class CareTest extends TestCase
 {
-    /** @return list<Tool> */
+    /** @return list<ToolAtHand> */
     private static function kit(): array
     {
-        return [new Tool('1', 'jack-plane', 'jack plane'), new Tool('2', 'smoothing-plane', 'smoothing plane'), new Tool('3', 'mallet', 'mallet')];
+        return [new ToolAtHand('1', 'jack-plane', 'jack plane'), new ToolAtHand('2', 'smoothing-plane', 'smoothing plane'), new ToolAtHand('3', 'mallet', 'mallet')];
     }
 
     /**
@@ -49,7 +49,7 @@ final class CareTest extends TestCase
 
     public function test_files_and_rasps_are_brushed_whatever_the_damp(): void
     {
-        self::assertCount(2, CareJob::Brush->for([new Tool('1', 'mill-file', 'mill file'), new Tool('2', 'coarse-rasp', 'coarse rasp'), new Tool('3', 'mallet', 'mallet')]));
+        self::assertCount(2, CareJob::Brush->for([new ToolAtHand('1', 'mill-file', 'mill file'), new ToolAtHand('2', 'coarse-rasp', 'coarse rasp'), new ToolAtHand('3', 'mallet', 'mallet')]));
         self::assertSame(['Brush 2 files and rasps clean, along the teeth.', 90.0], [CareJob::Brush->says(2), CareJob::Brush->days(Damp::Damp)]);
     }
 

@@ -16,36 +16,36 @@ use JackRest\Core\Day\Visit;
 use JackRest\Core\Edge\Abrasive;
 use JackRest\Core\Edge\GritPath;
 use JackRest\Core\Edge\HoningPlanInput;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningStep;
-use JackRest\Core\Edge\Stone;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** A sharpening day against an exhaustive search over small days: which stones, and in which order. */
 final class SharpeningDayTest extends TestCase
 {
-    /** @return array<string, Stone> */
+    /** @return array<string, HoningStone> */
     private static function stones(int $count): array
     {
         $stones = [];
         // The finest is always among them: every edge has an end.
         foreach (array_slice([['220', 40.0], ['800', 25.0], ['1000', 20.0], ['3000', 15.0], ['8000', 20.0]], -$count) as $number => [$grit, $change]) {
-            $stones["s$number"] = new Stone("s$number", "$grit stone", GritScale::Jis, $grit, 1.0, $change);
+            $stones["s$number"] = new HoningStone("s$number", "$grit stone", GritScale::Jis, $grit, 1.0, $change);
         }
 
         return $stones;
     }
 
-    /** @param  array<string, Stone>  $stones */
+    /** @param  array<string, HoningStone>  $stones */
     private static function edge(int $number, array $stones, float $length, float $remove, float $finish, string $setting, GritPath $path = GritPath::LeastTime): DayEdge
     {
-        $job = new HoningPlanInput(12.0, $length, $remove, $finish, array_values(array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), $stones)));
+        $job = new HoningPlanInput(12.0, $length, $remove, $finish, array_values(array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones)));
 
         return new DayEdge("e$number", "edge $number", $job, $path, $setting, 100.0);
     }
 
     /**
-     * @param  array<string, Stone>  $stones
+     * @param  array<string, HoningStone>  $stones
      * @return non-empty-list<DayEdge>
      */
     private static function randomEdges(int $count, array $stones): array

@@ -6,11 +6,11 @@ namespace JackRest\Core\Tests\Edge;
 
 use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\EdgeDuty;
-use JackRest\Core\Edge\EdgeForm;
+use JackRest\Core\Edge\EdgeKind;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\GuideSeat;
 use JackRest\Core\Edge\NewEdge;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
@@ -26,9 +26,9 @@ final class EdgesOfKindTest extends TestCase
     }
 
     /** @param  array<string, float>  $sizes */
-    private static function tool(string $kind, string $name, array $sizes): Tool
+    private static function tool(string $kind, string $name, array $sizes): ToolAtHand
     {
-        return new Tool('1', $kind, $name, $sizes);
+        return new ToolAtHand('1', $kind, $name, $sizes);
     }
 
     /**
@@ -43,7 +43,7 @@ final class EdgesOfKindTest extends TestCase
     public function test_a_chisel_has_one_edge_as_wide_as_itself(): void
     {
         [$edge] = self::edges('bench-chisel', 'bevel-edge chisel, 18 mm', ['width' => 18.0]);
-        self::assertSame(['18 mm bevel-edge chisel', EdgeForm::Chisel, 18.0, null], [$edge->name, $edge->form, $edge->widthMm, $edge->bedDeg]);
+        self::assertSame(['18 mm bevel-edge chisel', EdgeKind::Chisel, 18.0, null], [$edge->name, $edge->form, $edge->widthMm, $edge->bedDeg]);
         self::assertGreaterThanOrEqual($edge->primaryDeg, $edge->secondaryDeg);
     }
 
@@ -103,30 +103,30 @@ final class EdgesOfKindTest extends TestCase
     #[TestWith([BevelSchool::Convex, 30.0, 30.0, false])]
     public function test_a_school_gives_a_new_edge_its_bevels(BevelSchool $school, float $primary, float $secondary, bool $wheel): void
     {
-        $bevels = $school->bevels(new NewEdge('x', EdgeForm::Chisel, 12, 3, 25, 30, EdgeDuty::General));
+        $bevels = $school->bevels(new NewEdge('x', EdgeKind::Chisel, 12, 3, 25, 30, EdgeDuty::General));
         self::assertSame([$primary, $secondary, $wheel], [$bevels['primaryDeg'], $bevels['secondaryDeg'], $bevels['wheelMm'] !== null]);
     }
 
     public function test_what_each_form_may_have(): void
     {
-        self::assertSame([false, true, true, false, false], array_map(static fn (EdgeForm $form): bool => $form->hasBed(), [EdgeForm::Chisel, EdgeForm::PlaneIron, EdgeForm::Spokeshave, EdgeForm::Knife, EdgeForm::GaugeWheel]));
-        self::assertSame([GuideSeat::Chisel, GuideSeat::Iron, null], [EdgeForm::Chisel->seat(), EdgeForm::PlaneIron->seat(), EdgeForm::Knife->seat()]);
-        self::assertFalse(EdgeForm::Chisel->mayHaveBackBevel(), 'a chisel’s back is its reference');
-        self::assertTrue(EdgeForm::PlaneIron->mayBeCurved());
+        self::assertSame([false, true, true, false, false], array_map(static fn (EdgeKind $form): bool => $form->hasBed(), [EdgeKind::Chisel, EdgeKind::PlaneIron, EdgeKind::Spokeshave, EdgeKind::Knife, EdgeKind::GaugeWheel]));
+        self::assertSame([GuideSeat::Chisel, GuideSeat::Iron, null], [EdgeKind::Chisel->seat(), EdgeKind::PlaneIron->seat(), EdgeKind::Knife->seat()]);
+        self::assertFalse(EdgeKind::Chisel->mayHaveBackBevel(), 'a chisel’s back is its reference');
+        self::assertTrue(EdgeKind::PlaneIron->mayBeCurved());
     }
 
     /** A gouge 18 mm wide on a sweep of 15 mm has an edge of 2·15·asin(18/30) = 19.3 mm along it. */
     public function test_a_gouges_edge_runs_along_its_sweep(): void
     {
         $edge = self::edges('bench-gouge', 'gouge', ['width' => 18.0, 'radius' => 15.0, 'length' => 270.0])[0];
-        self::assertSame(EdgeForm::Gouge, $edge->form);
+        self::assertSame(EdgeKind::Gouge, $edge->form);
         self::assertEqualsWithDelta(19.305, $edge->widthMm, 0.001);
-        self::assertSame(18.0, EdgeForm::Gouge->edgeMm(['width' => 18.0], 12.0));
+        self::assertSame(18.0, EdgeKind::Gouge->edgeMm(['width' => 18.0], 12.0));
     }
 
     public function test_drawknives_and_axes_are_as_long_as_their_blade(): void
     {
-        self::assertSame([250.0, EdgeForm::Drawknife], [self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->widthMm, self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->form]);
+        self::assertSame([250.0, EdgeKind::Drawknife], [self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->widthMm, self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->form]);
         self::assertSame(110.0, self::edges('hatchet', 'side hatchet', ['head' => 110.0])[0]->widthMm);
     }
 }

@@ -16,13 +16,13 @@ use JackRest\Core\Edge\GritPath;
 use JackRest\Core\Edge\HoningPaths;
 use JackRest\Core\Edge\HoningPlanInput;
 use JackRest\Core\Edge\HoningStep;
+use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\Shaping;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Edge\Stone;
 use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\Rack\Flatness;
 use JackRest\Core\Rack\Medium;
@@ -33,15 +33,15 @@ use PHPUnit\Framework\TestCase;
 /** What each school makes of one edge and one rack, and what shaping takes before any honing. */
 final class SchoolsOfSharpeningTest extends TestCase
 {
-    /** @return list<Stone> */
+    /** @return list<HoningStone> */
     private static function rack(): array
     {
         return [
-            new Stone('c', '220 stone', GritScale::Jis, '220', 1, 20),
-            new Stone('m', '1000 stone', GritScale::Jis, '1000', 1, 20),
-            new Stone('f', '4000 stone', GritScale::Jis, '4000', 1, 20),
-            new Stone('x', '8000 stone', GritScale::Jis, '8000', 1, 20),
-            new Stone('strop', 'strop', GritScale::Micron, '0.5', 1, 10, Medium::Strop),
+            new HoningStone('c', '220 stone', GritScale::Jis, '220', 1, 20),
+            new HoningStone('m', '1000 stone', GritScale::Jis, '1000', 1, 20),
+            new HoningStone('f', '4000 stone', GritScale::Jis, '4000', 1, 20),
+            new HoningStone('x', '8000 stone', GritScale::Jis, '8000', 1, 20),
+            new HoningStone('strop', 'strop', GritScale::Micron, '0.5', 1, 10, Medium::Strop),
         ];
     }
 
@@ -65,7 +65,7 @@ final class SchoolsOfSharpeningTest extends TestCase
     public function test_the_least_time_is_the_least_of_every_sequence(): void
     {
         $stones = array_slice(self::rack(), 0, 4);
-        $job = new HoningPlanInput(25, 0.9, 15, 2, array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), $stones));
+        $job = new HoningPlanInput(25, 0.9, 15, 2, array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones));
         $least = INF;
         for ($set = 1; $set < 16; $set++) {
             $chosen = array_values(array_filter($job->abrasives, static fn (Abrasive $abrasive, int $index): bool => (bool) (($set >> $index) & 1), ARRAY_FILTER_USE_BOTH));
@@ -80,7 +80,7 @@ final class SchoolsOfSharpeningTest extends TestCase
 
     public function test_each_school_goes_its_own_way(): void
     {
-        $ids = static fn (GritPath $path): array => array_map(static fn (HoningStep $step): string => $step->id, $path->over(new HoningPlanInput(25, 3, 60, 2, array_map(static fn (Stone $stone): Abrasive => $stone->asAbrasive(), array_slice(self::rack(), 0, 4))))->path ?? []);
+        $ids = static fn (GritPath $path): array => array_map(static fn (HoningStep $step): string => $step->id, $path->over(new HoningPlanInput(25, 3, 60, 2, array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), array_slice(self::rack(), 0, 4))))->path ?? []);
         self::assertCount(2, $ids(GritPath::TwoStones));
         self::assertSame(['c', 'm', 'f', 'x'], $ids(GritPath::FullLadder));
         self::assertTrue(GritPath::StopEarly->isFree());
@@ -200,7 +200,7 @@ final class SchoolsOfSharpeningTest extends TestCase
 
     public function test_shaping_goes_to_the_wheel_where_there_is_one_and_comes_first(): void
     {
-        $wheel = new Stone('w', 'grinding wheel', GritScale::FepaF, '80', 1, 120, Medium::Wheel);
+        $wheel = new HoningStone('w', 'grinding wheel', GritScale::FepaF, '80', 1, 120, Medium::Wheel);
         $shaping = Shaping::bevel(self::blade(), 30);
         $plan = SharpeningPlan::for(self::task(condition: EdgeCondition::FreshGrind, shaping: $shaping), [...self::rack(), $wheel]);
         self::assertSame(['w', StepKind::Grind, 0], [$plan->steps[0]->stone->id, $plan->steps[0]->kind, $plan->steps[0]->strokes]);

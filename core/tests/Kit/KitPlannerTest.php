@@ -8,9 +8,8 @@ use Bench\Glpk;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
-use JackRest\Core\Kit\PurchaseWords;
-use JackRest\Core\Kit\Tool;
-use JackRest\Core\Kit\Wanted;
+use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Kit\WantedTool;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\School;
@@ -38,8 +37,8 @@ final class KitPlannerTest extends TestCase
     {
         return new KitPlanner(
             [new PlannedWork('1', 'work', $tasks)],
-            array_map(static fn (string $kind): Tool => new Tool("own-$kind", $kind, $kind), $owned),
-            array_map(static fn (string $kind, ?float $price): Wanted => new Wanted("my-$kind", $kind, "my $kind", [], $price), array_keys($wanted), array_values($wanted)),
+            array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
+            array_map(static fn (string $kind, ?float $price): WantedTool => new WantedTool("my-$kind", $kind, "my $kind", [], $price), array_keys($wanted), array_values($wanted)),
             $school ?? new School,
             $budget,
         );
@@ -63,16 +62,6 @@ final class KitPlannerTest extends TestCase
 
         self::assertSame(['my rebate-plane'], self::names($planner));
         self::assertSame(45.0, $planner->propose()->cost);
-    }
-
-    public function test_it_names_what_a_tool_opens_and_the_next_best(): void
-    {
-        $planner = self::planner([Ask::for('rebate-along', Facts::of(width: 11))]);
-        $purchase = $planner->purchase($planner->propose()->buy[0]);
-
-        self::assertSame('It opens “rebate along the grain”.', PurchaseWords::opens($purchase));
-        self::assertSame('Without it: a shoulder plane, 20 mm', preg_replace('/\d+ mm/', '20 mm', PurchaseWords::instead($purchase)));
-        self::assertSame(45.0, $purchase->extra);
     }
 
     /** By hand: with the rebate plane at 65 the next rung costs nothing more once the fillister is under 65. */

@@ -10,7 +10,7 @@ use JackRest\Core\Kit\Months;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\School\School;
 use JackRest\Core\Work\Ask;
 use JackRest\Core\Work\Facts;
@@ -28,7 +28,7 @@ final class LadderTest extends TestCase
      */
     private static function ladder(array $works, array $owned = self::OWNED, ?Months $months = null): Ladder
     {
-        return new Ladder(new KitPlanner($works, array_map(static fn (string $kind): Tool => new Tool("own-$kind", $kind, $kind), $owned), [], new School), $months);
+        return new Ladder(new KitPlanner($works, array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned), [], new School), $months);
     }
 
     private static function drill(?string $due = null): PlannedWork

@@ -6,7 +6,7 @@ namespace JackRest\Core\Tests\Kit;
 
 use JackRest\Core\Kit\Makeable;
 use JackRest\Core\Kit\Offer;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\School;
 use PHPUnit\Framework\TestCase;
@@ -25,7 +25,7 @@ final class MakeableTest extends TestCase
         $offer = static fn (string $kind, bool $make): Offer => new Offer($kind, $kind, $kind, ToolKinds::named($kind)->usualSizes(), 1.0, $make ? ToolKinds::named($kind)->making : null);
         $planned = [...array_map(static fn (string $kind): Offer => $offer($kind, true), $made), ...array_map(static fn (string $kind): Offer => $offer($kind, false), $bought)];
 
-        return array_map(static fn (Offer $made): string => $made->kind, Makeable::among(array_map(static fn (string $kind): Tool => new Tool("own-$kind", $kind, $kind), $owned), $planned, new School));
+        return array_map(static fn (Offer $made): string => $made->kind, Makeable::among(array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned), $planned, new School));
     }
 
     public function test_a_strop_takes_a_saw(): void

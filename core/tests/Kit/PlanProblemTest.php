@@ -8,9 +8,9 @@ use JackRest\Core\Kit\Method;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
 use JackRest\Core\Kit\PlanProblem;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolOffer;
-use JackRest\Core\Kit\Wanted;
+use JackRest\Core\Kit\WantedTool;
 use JackRest\Core\School\School;
 use JackRest\Core\Work\Ask;
 use JackRest\Core\Work\Facts;
@@ -28,7 +28,7 @@ final class PlanProblemTest extends TestCase
     private static function problem(array $tasks, array $owned = [], array $on = [], ?School $school = null): PlanProblem
     {
         $school ??= new School;
-        $tools = array_map(static fn (string $kind, array $sizes): Tool => new Tool("own-$kind", $kind, $kind, $sizes), array_keys($owned), array_values($owned));
+        $tools = array_map(static fn (string $kind, array $sizes): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind, $sizes), array_keys($owned), array_values($owned));
         $offers = array_values(array_filter(Offers::for([], $school), static fn (Offer $offer): bool => $on === [] || in_array($offer->kind, $on, true)));
 
         return new PlanProblem($tasks, $tools, $offers, $school);
@@ -112,7 +112,7 @@ final class PlanProblemTest extends TestCase
 
     public function test_the_users_own_listing_of_a_kind_without_sizes_is_the_only_one(): void
     {
-        $offers = Offers::for([new Wanted('7', 'card-scraper', 'mine', [], null)], new School);
+        $offers = Offers::for([new WantedTool('7', 'card-scraper', 'mine', [], null)], new School);
         $own = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->kind === 'card-scraper'));
         self::assertCount(1, $own);
         self::assertSame(['7', 12.0, false], [$own[0]->id, $own[0]->price, $own[0]->ownPrice]);

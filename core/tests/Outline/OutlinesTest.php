@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Outline;
 
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
@@ -79,7 +79,7 @@ final class OutlinesTest extends TestCase
 
     public function test_a_tool_is_as_long_as_it_was_measured(): void
     {
-        self::assertSame(355.0, Outlines::ofTool(new Tool('1', 'jack-plane', 'jack plane', ['length' => 355.0]))->width);
+        self::assertSame(355.0, Outlines::ofTool(new ToolAtHand('1', 'jack-plane', 'jack plane', ['length' => 355.0]))->width);
         // A saw's handle, 120 mm, goes onto its 250 mm of teeth.
         self::assertSame(370.0, Outlines::of('back-saw', ['length' => 250.0, 'depth' => 45.0, 'handle' => 120.0])->width);
     }

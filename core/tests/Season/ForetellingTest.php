@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Season;
 
-use JackRest\Core\Season\Foretelling;
-use JackRest\Core\Season\Foretold;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\DriftForecast;
+use JackRest\Core\Season\ForecastScore;
+use JackRest\Core\Season\MoistureResponse;
+use JackRest\Core\Season\PredictedError;
 use JackRest\Core\Season\ReferenceWood;
-use JackRest\Core\Season\Score;
 use JackRest\Core\Season\TestedWood;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Timber\WoodMovement;
@@ -40,11 +40,11 @@ final class ForetellingTest extends TestCase
     /** Beech, quartersawn: C = 0.00190 for each per cent; · sin 2° cos 2° = 0.0349 · 2 · 200 mm = 0.0266 mm. */
     public function test_what_a_square_owes_to_its_wood(): void
     {
-        self::assertEqualsWithDelta(0.0266, Leverage::Square->mmPerPct(self::beech(), 200), 2e-4);
+        self::assertEqualsWithDelta(0.0266, MoistureResponse::Square->mmPerPct(self::beech(), 200), 2e-4);
         // The same by the calculation, which has it in degrees.
         $moved = (new WoodMovement)(new WoodMovementInput(90, 40, new WoodState(9.0), new WoodState(10.0), 'American beech', grainRunoutDeg: 2));
-        self::assertEqualsWithDelta(deg2rad($moved->squareChangeDeg) * 200, Leverage::Square->mmPerPct(self::beech(), 200), 1e-12);
-        self::assertEqualsWithDelta(0.0133 * 450 / 200, Leverage::Sticks->mmPerPct(self::beech(), 450), 3e-4);
+        self::assertEqualsWithDelta(deg2rad($moved->squareChangeDeg) * 200, MoistureResponse::Square->mmPerPct(self::beech(), 200), 1e-12);
+        self::assertEqualsWithDelta(0.0133 * 450 / 200, MoistureResponse::Sticks->mmPerPct(self::beech(), 450), 3e-4);
     }
 
     /** An arc that turns by θ over its length L sags by L·θ/8. */
@@ -52,12 +52,12 @@ final class ForetellingTest extends TestCase
     {
         $turn = self::beech()->turnPerPct();
         $radius = 900 / $turn;
-        self::assertEqualsWithDelta($radius * (1 - cos($turn / 2)), Leverage::Straight->mmPerPct(self::beech(), 900), 1e-9);
+        self::assertEqualsWithDelta($radius * (1 - cos($turn / 2)), MoistureResponse::Straight->mmPerPct(self::beech(), 900), 1e-9);
     }
 
     public function test_one_test_tells_its_size_but_not_its_side(): void
     {
-        $foretold = (new Foretelling(0.03, 0.1))->on([self::tested(1, 0.02, 11)], 15);
+        $foretold = (new DriftForecast(0.03, 0.1))->on([self::tested(1, 0.02, 11)], 15);
         self::assertNotNull($foretold);
         self::assertEqualsWithDelta(0.02, $foretold->errorMm, 1e-12);
         self::assertEqualsWithDelta(sqrt(0.02 ** 2 + (4 * 0.03) ** 2), $foretold->deviationMm, 1e-12);
@@ -67,7 +67,7 @@ final class ForetellingTest extends TestCase
     public function test_its_own_tests_teach_it_the_side(): void
     {
         $tests = array_map(static fn (int $step): TestedWood => self::tested($step, 0.05 - 0.03 * ($step - 2), 10 + $step), range(0, 4));
-        $foretold = (new Foretelling(0.03, 0.1))->on($tests, 18);
+        $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 18);
         self::assertNotNull($foretold);
         self::assertTrue($foretold->isLearnt && $foretold->isClaim());
         self::assertEqualsWithDelta(-0.03, $foretold->mmPerPct, 0.003);
@@ -78,8 +78,8 @@ final class ForetellingTest extends TestCase
     public function test_after_a_correction_it_is_silent_until_it_is_tested_and_keeps_what_it_learnt(): void
     {
         $tests = [self::tested(0, 0.02, 10), self::tested(1, 0.11, 13), self::tested(2, 0.14, 14, corrected: true)];
-        self::assertNull((new Foretelling(0.03, 0.1))->on($tests, 14));
-        $foretold = (new Foretelling(0.03, 0.1))->on([...$tests, self::tested(2.1, 0.0, 14)], 10);
+        self::assertNull((new DriftForecast(0.03, 0.1))->on($tests, 14));
+        $foretold = (new DriftForecast(0.03, 0.1))->on([...$tests, self::tested(2.1, 0.0, 14)], 10);
         self::assertNotNull($foretold);
         self::assertEqualsWithDelta(-0.12, $foretold->errorMm, 0.02);
     }
@@ -88,7 +88,7 @@ final class ForetellingTest extends TestCase
     public function test_it_agrees_with_adding_up_every_possibility(): void
     {
         $tests = [self::tested(0, 0.02, 10.0), self::tested(1, 0.06, 11.5, uncertainty: 0.06), self::tested(2, 0.05, 12.1)];
-        $foretold = (new Foretelling(0.03, 0.1))->on($tests, 13.4);
+        $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 13.4);
         [$sum, $first, $second] = [0.0, 0.0, 0.0];
         for ($slope = -0.2; $slope <= 0.2; $slope += 0.001) {
             for ($height = -0.4; $height <= 0.4; $height += 0.002) {
@@ -123,7 +123,7 @@ final class ForetellingTest extends TestCase
                 $tests[] = self::tested($test, $error($moisture) + 0.02 * $normal(), $moisture);
             }
             $now = $float(9, 16);
-            $foretold = (new Foretelling(0.03, 0.1))->on($tests, $now);
+            $foretold = (new DriftForecast(0.03, 0.1))->on($tests, $now);
             $told[(int) floor(5 * min(0.999, $foretold?->chance() ?? 0.0))][] = [$foretold?->chance() ?? 0.0, abs($error($now)) > 0.1 ? 1.0 : 0.0];
         }
         self::assertCount(5, $told);
@@ -135,7 +135,7 @@ final class ForetellingTest extends TestCase
 
     public function test_what_lies_beyond_is_the_mean_of_what_may_be_beyond(): void
     {
-        $foretold = new Foretold(new Tested(0, 0, 0.04, Verdict::Within), 10, 14, 0.05, 0.1, 0.0, 0.03, false, 0.1);
+        $foretold = new PredictedError(new Tested(0, 0, 0.04, Verdict::Within), 10, 14, 0.05, 0.1, 0.0, 0.03, false, 0.1);
         [$sum, $weight] = [0.0, 0.0];
         for ($error = 0.1; $error < 0.9; $error += 0.0005) {
             $density = exp(-(($error - 0.05) / 0.1) ** 2 / 2);
@@ -148,21 +148,21 @@ final class ForetellingTest extends TestCase
     public function test_the_score_asks_it_before_each_test_and_counts_what_was_so(): void
     {
         $tests = [self::tested(0, 0.0, 12), self::tested(1, 0.06, 10), self::tested(2, 0.09, 9), self::tested(3, -0.12, 16), self::tested(4, 0.01, 12), self::tested(5, 0.3, 12.1), self::tested(6, 0.1, 12, verdict: Verdict::CannotTell)];
-        $score = Score::of(new Foretelling(0.03, 0.1), $tests);
+        $score = ForecastScore::of(new DriftForecast(0.03, 0.1), $tests);
         self::assertSame([1, 0, 3, 1], [$score->saidAndWas, $score->saidAndWasNot, $score->silentAndWasNot, $score->silentAndWas]);
         self::assertSame(5, $score->count());
         self::assertSame('Before 5 tests it said “moved” once, and was right; where it was silent, one had moved past its tolerance all the same.', $score->sentence());
-        self::assertSame('No later test has scored it yet.', Score::none()->sentence());
-        self::assertNull(Score::none()->brier());
+        self::assertSame('No later test has scored it yet.', ForecastScore::none()->sentence());
+        self::assertNull(ForecastScore::none()->brier());
     }
 
     public function test_a_seer_scores_nought_and_a_coin_a_quarter(): void
     {
         // Nothing moves, nothing is foretold: nearly a seer.
-        $still = Score::of(new Foretelling(1e-9, 1.0), [self::tested(0, 0, 12), self::tested(1, 0, 12), self::tested(2, 0, 12)]);
+        $still = ForecastScore::of(new DriftForecast(1e-9, 1.0), [self::tested(0, 0, 12), self::tested(1, 0, 12), self::tested(2, 0, 12)]);
         self::assertEqualsWithDelta(0.0, (float) $still->brier(), 1e-9);
         // Told 1/2 of a thing at the edge of its tolerance, and silent.
-        $edge = Score::of(new Foretelling(1e-9, 0.1), [self::tested(0, 0.1, 12, uncertainty: 0.02), self::tested(1, 0.2, 12)]);
+        $edge = ForecastScore::of(new DriftForecast(1e-9, 0.1), [self::tested(0, 0.1, 12, uncertainty: 0.02), self::tested(1, 0.2, 12)]);
         self::assertEqualsWithDelta(0.25, (float) $edge->brier(), 1e-6);
     }
 }

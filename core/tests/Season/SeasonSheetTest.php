@@ -7,13 +7,10 @@ namespace JackRest\Core\Tests\Season;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\ClimateLog;
-use JackRest\Core\Season\Forecast;
-use JackRest\Core\Season\ForecastOf;
-use JackRest\Core\Season\Leverage;
+use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Season\RestLog;
-use JackRest\Core\Season\SeasonSheet;
-use JackRest\Core\Season\WoodSheet;
+use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\Tested;
@@ -42,9 +39,9 @@ final class SeasonSheetTest extends TestCase
     }
 
     /** @param  list<Tested>  $tests */
-    private static function forecast(array $tests, float $today, ?ReferenceWood $wood = null, float $tolerance = 0.1): Forecast
+    private static function forecast(array $tests, float $today, ?ReferenceWood $wood = null, float $tolerance = 0.1): SeasonForecast
     {
-        return Forecast::of(Leverage::Square, $wood ?? self::beech(), 200, $tests, $tolerance, self::log()->wood(9), $today);
+        return SeasonForecast::of(MoistureResponse::Square, $wood ?? self::beech(), 200, $tests, $tolerance, self::log()->wood(9), $today);
     }
 
     private static function tested(int $day, float $error, bool $corrected = false): Tested
@@ -68,7 +65,7 @@ final class SeasonSheetTest extends TestCase
         $forecast = self::forecast([...$tests], 20960);
         self::assertStringContainsString('its own tests have it move 0.0', $forecast->why(self::format()));
         self::assertSame(3, $forecast->score->count(), 'the first test has none before it, and none comes after what was planed and not tested');
-        $gone = Forecast::of(Leverage::Square, self::beech(), 200, [self::tested(190, 0.0), self::tested(203, -0.06)], 0.1, self::log()->wood(9), 20960);
+        $gone = SeasonForecast::of(MoistureResponse::Square, self::beech(), 200, [self::tested(190, 0.0), self::tested(203, -0.06)], 0.1, self::log()->wood(9), 20960);
         self::assertStringContainsString(', away from it, ', $gone->says(self::SIDES, self::format()));
     }
 
@@ -76,7 +73,7 @@ final class SeasonSheetTest extends TestCase
     public function test_a_fall_begins_a_new_run(): void
     {
         $tests = [self::tested(190, 0.0), self::tested(203, -0.06), self::tested(240, 0.09)];
-        $of = static fn (array $tests, ?float $dropped): Forecast => Forecast::of(Leverage::Square, self::beech(), 200, array_values($tests), 0.1, self::log()->wood(9), 20960, $dropped);
+        $of = static fn (array $tests, ?float $dropped): SeasonForecast => SeasonForecast::of(MoistureResponse::Square, self::beech(), 200, array_values($tests), 0.1, self::log()->wood(9), 20960, $dropped);
         self::assertSame('It fell since its last test: no season tells what that did.', $of($tests, 20850.0)->says(self::SIDES, self::format()));
         $fallen = $of($tests, 20820.0)->foretold;
         self::assertNotNull($fallen);
@@ -88,57 +85,14 @@ final class SeasonSheetTest extends TestCase
 
     public function test_silence_has_a_reason(): void
     {
-        $says = static fn (Forecast $forecast): string => $forecast->says(self::SIDES, self::format());
+        $says = static fn (SeasonForecast $forecast): string => $forecast->says(self::SIDES, self::format());
         self::assertSame('It has never been tested.', $says(self::forecast([], 20900)));
         self::assertSame('It was planed and not tested again.', $says(self::forecast([self::tested(10, 0.2, corrected: true)], 20900)));
         self::assertSame('The log does not reach to today.', $says(self::forecast([self::tested(10, 0.0)], 21000)));
         self::assertSame('The log does not tell how moist it was at its last test.', $says(self::forecast([self::tested(-40, 0.0)], 20900)));
-        self::assertSame('Of stone.', $says(Forecast::silent('Of stone.')));
+        self::assertSame('Of stone.', $says(SeasonForecast::silent('Of stone.')));
         self::assertSame('Probably within your 0.10 mm.', $says(self::forecast([self::tested(10, 0.0)], 20700)));
         self::assertStringContainsString(', as it was then', self::forecast([self::tested(100, 0.0)], 20790)->why(self::format()));
-        self::assertSame('', Forecast::silent('Of stone.')->why(self::format()));
-    }
-
-    public function test_the_next_stroke_is_the_likeliest_claim(): void
-    {
-        $sure = new ForecastOf('long square', self::SIDES, self::forecast([self::tested(150, 0.09)], 20960));
-        $likely = new ForecastOf('short square', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960));
-        $silent = new ForecastOf('still one', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960, self::beech(0.2, 90)));
-        $says = static fn (ForecastOf ...$all): string => (new SeasonSheet(self::log(), '', array_values($all), 20960, self::format()))->next()['says'];
-        self::assertSame('The season has moved nothing past your tolerance.', $says($silent));
-        self::assertSame('Test the short square: the season has probably moved it.', $says($silent, $likely));
-        self::assertSame('Test the long square first: the season has probably moved 2 of your references.', $says($likely, $silent, $sure));
-    }
-
-    public function test_without_a_log_or_with_an_old_one_it_asks_for_more(): void
-    {
-        $next = static fn (RestLog $log, float $today): string => (new SeasonSheet($log, '', [], $today, self::format()))->next()['says'];
-        self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new RestLog([]), 20960));
-        self::assertSame('Bring the log up to today.', $next(self::log(), 21000));
-        self::assertSame('Hang up your squares and straightedges: the season is watched for them.', $next(self::log(), 20960));
-        $unknown = new ForecastOf('square', self::SIDES, Forecast::silent('Say which wood it is of, and it is reckoned.'));
-        self::assertSame('Nothing can be told of your references yet.', (new SeasonSheet(self::log(), '', [$unknown], 20960, self::format()))->next()['says']);
-        self::assertSame([], (new SeasonSheet(new RestLog([]), '', [], 20960, self::format()))->lines());
-    }
-
-    /** 24 mm follow four times as slowly as 12 mm: 56 days. */
-    public function test_the_drawn_thickness_is_the_user_s(): void
-    {
-        $sheet = new SeasonSheet(self::log(), '24 mm', [], 20960, self::format());
-        self::assertEqualsWithDelta(56.0, $sheet->piece->timeConstant, 1e-9);
-        self::assertStringStartsWith('Wood 24 mm thick is at ', $sheet->lines()[0]);
-        $wrong = new SeasonSheet(self::log(), '3 m', [], 20960, self::format());
-        self::assertSame('Between 1 mm and 200 mm.', $wrong->thickness->error);
-        self::assertSame(12.0, $wrong->thicknessMm());
-    }
-
-    public function test_wood_that_nobody_looked_at_closely_is_taken_as_usual(): void
-    {
-        $species = Species::named('teak') ?? self::fail();
-        $wood = WoodSheet::of($species, ['thickness' => '9'], self::format())->wood;
-        self::assertNotNull($wood);
-        self::assertSame([90.0, 2.0, 9.0], [$wood->ringDeg, $wood->runoutDeg, $wood->thicknessMm]);
-        self::assertNull(WoodSheet::of($species, ['ring' => '45'], self::format())->wood);
-        self::assertNull(WoodSheet::of($species, ['ring' => '91', 'thickness' => '9'], self::format())->wood);
+        self::assertSame('', SeasonForecast::silent('Of stone.')->why(self::format()));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\ShadowBoard;
 
 use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\Tool;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
@@ -157,7 +157,7 @@ final class ArrangerTest extends TestCase
 
     public function test_every_kind_of_tool_can_hang_somewhere(): void
     {
-        $tools = array_values(array_map(static fn (ToolKind $kind): BoardTool => BoardTool::of(new Tool($kind->id, $kind->id, $kind->name)), ToolKinds::all()));
+        $tools = array_values(array_map(static fn (ToolKind $kind): BoardTool => BoardTool::of(new ToolAtHand($kind->id, $kind->id, $kind->name)), ToolKinds::all()));
         self::assertSame([], Arranger::arrange(new Panel(2400, 5000, 25), $tools)->left);
         self::assertTrue(BoardTool::hangs('jack-plane'));
         self::assertFalse(BoardTool::hangs('bench-vice'));

@@ -8,17 +8,16 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\RestLog;
-use JackRest\Core\Shelf\Blank;
-use JackRest\Core\Shelf\BlankSheet;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Fitness;
 use JackRest\Core\Shelf\Judged;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
+use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
-use JackRest\Core\Shelf\RestVisit;
-use JackRest\Core\Shelf\Wanted;
+use JackRest\Core\Shelf\WantedPiece;
+use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Tests\Season\ClimateLogTest;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
@@ -34,17 +33,17 @@ final class RankingTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $but  what is not as in a good blank */
-    private static function blank(string $name, array $but = []): Blank
+    private static function blank(string $name, array $but = []): WoodBlank
     {
-        $rested = new RestTest([new RestVisit(0, 0, 0, 0), new RestVisit(7, 0, 0, 0)], 8);
+        $rested = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
         $species = Species::named($but['species'] ?? 'black cherry') ?? self::fail('no such wood');
 
-        return new Blank($name, $name, $species, $but['length'] ?? 400, $but['width'] ?? 60, $but['thickness'] ?? 20, $but['ring'] ?? 90, array_key_exists('runout', $but) ? $but['runout'] : 1.0, $but['figure'] ?? Figured::Straight, $but['knots'] ?? Knots::None, $but['rest'] ?? $rested);
+        return new WoodBlank($name, $name, $species, $but['length'] ?? 400, $but['width'] ?? 60, $but['thickness'] ?? 20, $but['ring'] ?? 90, array_key_exists('runout', $but) ? $but['runout'] : 1.0, $but['figure'] ?? Figured::Straight, $but['knots'] ?? Knots::None, $but['rest'] ?? $rested);
     }
 
-    private static function wanted(): Wanted
+    private static function wanted(): WantedPiece
     {
-        return new Wanted(200, 45, 12);
+        return new WantedPiece(200, 45, 12);
     }
 
     /** A log of a dry half year and a damp one, 20 °C. */
@@ -104,7 +103,7 @@ final class RankingTest extends TestCase
         yield 'not measured' => [['runout' => null], Fitness::Doubtful, 'Its run-out was not measured, and is taken as 4°.'];
         yield 'steep' => [['runout' => 8.0], Fitness::Doubtful, 'Grain running out by 8°: it turns with the season, and tears when it is planed.'];
         yield 'not rested' => [['rest' => new RestTest([], 1)], Fitness::Doubtful, 'Not rested yet: prepare it, measure it, leave it a week.'];
-        yield 'moved' => [['rest' => new RestTest([new RestVisit(0, 0, 0, 0), new RestVisit(7, 0.5, 0, 0)], 8)], Fitness::Unfit, 'It moved by 0.50 mm of bow in 7 days: use another piece.'];
+        yield 'moved' => [['rest' => new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0.5, 0, 0)], 8)], Fitness::Unfit, 'It moved by 0.50 mm of bow in 7 days: use another piece.'];
     }
 
     /** @param  array<string, mixed>  $but */
@@ -119,22 +118,12 @@ final class RankingTest extends TestCase
 
     public function test_what_to_do_with_the_best(): void
     {
-        /** @param  list<Blank>  $blanks */
+        /** @param  list<WoodBlank>  $blanks */
         $says = static fn (array $blanks): string => Ranking::of(array_values($blanks), self::wanted(), self::year(), self::format())->next()['says'];
         self::assertSame('Write down the blanks on your shelf.', $says([]));
         self::assertSame('None of these is for that piece.', $says([self::blank('short', ['length' => 100])]));
         self::assertSame('Take the oak: prepare it, measure it, and leave it a week.', $says([self::blank('oak', ['rest' => new RestTest([], 1)])]));
-        self::assertSame('Wait for the oak: it is resting.', $says([self::blank('oak', ['rest' => new RestTest([new RestVisit(0, 0, 0, 0)], 1)])]));
-        self::assertSame('Measure the oak again: its week is over.', $says([self::blank('oak', ['rest' => new RestTest([new RestVisit(0, 0, 0, 0)], 9)])]));
-    }
-
-    public function test_a_blank_is_measured_figure_by_figure(): void
-    {
-        $sheet = new BlankSheet(['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'], self::format());
-        self::assertSame(457.2, $sheet->figures['length']->value);
-        self::assertSame('Between 2 mm and 300 mm.', $sheet->figures['thickness']->error);
-        self::assertSame('Rings lie between 0° (flatsawn) and 90° (quartersawn).', $sheet->figures['ring']->error);
-        self::assertEqualsWithDelta(2.86, (float) $sheet->figures['runout']->value, 0.01);
-        self::assertSame(['width' => 'Measure this first.'], $sheet->missing());
+        self::assertSame('Wait for the oak: it is resting.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]));
+        self::assertSame('Measure the oak again: its week is over.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]));
     }
 }

@@ -7,10 +7,9 @@ namespace JackRest\Core\Tests\Shelf;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\RestLog;
-use JackRest\Core\Shelf\RestSheet;
+use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\RestVerdict;
-use JackRest\Core\Shelf\RestVisit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -39,35 +38,22 @@ final class RestTestTest extends TestCase
     #[DataProvider('rests')]
     public function test_the_verdict_comes_from_what_it_did(array $visits, float $days, RestVerdict $verdict, string $says): void
     {
-        $rest = new RestTest(array_map(static fn (array $visit): RestVisit => new RestVisit(self::FIRST + $visit[0], $visit[1], $visit[2], $visit[3]), $visits), self::FIRST + $days);
+        $rest = new RestTest(array_map(static fn (array $visit): RestReading => new RestReading(self::FIRST + $visit[0], $visit[1], $visit[2], $visit[3]), $visits), self::FIRST + $days);
         self::assertSame($verdict, $rest->verdict);
         self::assertSame($says, $rest->says(new LengthFormatter(LengthUnit::Millimetre)));
         self::assertSame(in_array($verdict, [RestVerdict::Resting, RestVerdict::Due], true) ? self::FIRST + 7 : null, $rest->againOn());
     }
 
-    public function test_a_measure_is_whole_or_none(): void
-    {
-        $format = new LengthFormatter(LengthUnit::Millimetre);
-        $visit = (new RestSheet(['bow' => '0.3', 'wind' => '-4 thou', 'cup' => '0'], $format))->visit(1);
-        self::assertNotNull($visit);
-        self::assertEqualsWithDelta([0.3, -0.1016, 0.0], [$visit->bowMm, $visit->windMm, $visit->cupMm], 1e-9);
-        self::assertNull((new RestSheet(['bow' => '0.3', 'wind' => ''], $format))->visit(1));
-        $far = new RestSheet(['bow' => '80', 'wind' => '0', 'cup' => 'much'], $format);
-        self::assertNull($far->visit(1));
-        self::assertSame('A blank that is out by more than 50 mm is firewood. Check the unit.', $far->figures['bow']->error);
-        self::assertNotNull($far->figures['cup']->error);
-    }
-
     /** The air of the week tells whether it moved by itself. */
     public function test_what_the_air_did_meanwhile(): void
     {
-        $rest = new RestTest([new RestVisit(30, 0, 0, 0), new RestVisit(37, 0.1, 0, 0)], 38);
+        $rest = new RestTest([new RestReading(30, 0, 0, 0), new RestReading(37, 0.1, 0, 0)], 38);
         $air = static fn (float $then): RestLog => new RestLog(array_map(static fn (int $day): array => [(float) $day, $day < 30 ? 12.0 : $then], range(0, 60)));
         self::assertSame('The air stayed as it was meanwhile: what it did, it did by itself.', $rest->meanwhile($air(12.1)->wood(20)));
         // 20 mm: τ = 38.9 days. It begins at the mean of its first τ, 13.4, and is at 12.6 on day 30; in a week it goes 16.5 % of the way to 18, 0.9.
         self::assertSame('Meanwhile its wood took up 0.9 % by your log.', $rest->meanwhile($air(18.0)->wood(20)));
         self::assertSame('Meanwhile its wood gave off 0.6 % by your log.', $rest->meanwhile($air(8.0)->wood(20)));
         self::assertNull($rest->meanwhile((new RestLog([]))->wood(20)));
-        self::assertNull((new RestTest([new RestVisit(30, 0, 0, 0)], 38))->meanwhile($air(18.0)->wood(20)));
+        self::assertNull((new RestTest([new RestReading(30, 0, 0, 0)], 38))->meanwhile($air(18.0)->wood(20)));
     }
 }

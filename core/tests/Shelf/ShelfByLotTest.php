@@ -7,15 +7,13 @@ namespace JackRest\Core\Tests\Shelf;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\RestLog;
-use JackRest\Core\Shelf\Blank;
 use JackRest\Core\Shelf\Figured;
-use JackRest\Core\Shelf\Fitness;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\Ranking;
+use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
-use JackRest\Core\Shelf\RestVisit;
-use JackRest\Core\Shelf\WantedSheet;
+use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Timber\WoodMovementInput;
@@ -27,15 +25,15 @@ use Random\Randomizer;
 /** Shelves drawn by lot: what holds for each order, whatever lies there. */
 final class ShelfByLotTest extends TestCase
 {
-    /** @return list<Blank> */
+    /** @return list<WoodBlank> */
     private static function shelf(int $seed, int $count): array
     {
         $chance = new Randomizer(new Mt19937($seed));
         $species = Species::all();
         $blanks = [];
         for ($number = 0; $number < $count; $number++) {
-            $visits = array_slice([new RestVisit(0, 0, 0, 0), new RestVisit(7, $chance->getInt(0, 4) / 10, 0, 0)], 0, $chance->getInt(0, 2));
-            $blanks[] = new Blank((string) $number, "blank $number", $species[$chance->getInt(0, count($species) - 1)], $chance->getInt(100, 1200), $chance->getInt(30, 120), $chance->getInt(8, 40), $chance->getInt(0, 90), $chance->getInt(0, 4) === 0 ? null : $chance->getInt(0, 100) / 10, Figured::cases()[$chance->getInt(0, 2)], Knots::cases()[$chance->getInt(0, 2)], new RestTest($visits, 10));
+            $visits = array_slice([new RestReading(0, 0, 0, 0), new RestReading(7, $chance->getInt(0, 4) / 10, 0, 0)], 0, $chance->getInt(0, 2));
+            $blanks[] = new WoodBlank((string) $number, "blank $number", $species[$chance->getInt(0, count($species) - 1)], $chance->getInt(100, 1200), $chance->getInt(30, 120), $chance->getInt(8, 40), $chance->getInt(0, 90), $chance->getInt(0, 4) === 0 ? null : $chance->getInt(0, 100) / 10, Figured::cases()[$chance->getInt(0, 2)], Knots::cases()[$chance->getInt(0, 2)], new RestTest($visits, 10));
         }
 
         return $blanks;
@@ -78,21 +76,5 @@ final class ShelfByLotTest extends TestCase
             $moved = (new WoodMovement)(new WoodMovementInput($one->blank->ringDeg, $wanted->widthMm, new WoodState(11.0), new WoodState(18.0), $one->blank->species->name, grainRunoutDeg: $one->blank->runoutDeg ?? 4.0, lengthMm: $wanted->lengthMm));
             self::assertEqualsWithDelta([abs($moved->changeMm), abs($moved->edgeErrorMm ?? 0.0)], [$one->widthMm, $one->edgeMm], 1e-12);
         }
-    }
-
-    /** Of each purpose the usual piece; what is typed instead; what cannot be is told and the usual one stands. */
-    public function test_the_piece_that_is_wanted(): void
-    {
-        $format = new LengthFormatter(LengthUnit::Millimetre);
-        $sheet = new WantedSheet(Purpose::Sticks, ['length' => '24in', 'width' => '', 'thickness' => 'thin'], $format);
-        self::assertEqualsWithDelta([609.6, 40.0, 14.0], [$sheet->wanted->lengthMm, $sheet->wanted->widthMm, $sheet->wanted->thicknessMm], 1e-9);
-        self::assertNotNull($sheet->figures['thickness']->error);
-        self::assertSame('Between 20 mm and 5000 mm.', (new WantedSheet(Purpose::Sticks, ['length' => '12 m'], $format))->figures['length']->error);
-        foreach (Purpose::cases() as $purpose) {
-            $usual = $purpose->usual();
-            self::assertEqualsWithDelta([20.0, 5.0, 3.0], [$usual->roughLengthMm() - $usual->lengthMm, $usual->roughWidthMm() - $usual->widthMm, $usual->roughThicknessMm() - $usual->thicknessMm], 1e-9);
-            self::assertNotSame('', $purpose->label());
-        }
-        self::assertSame([0, 1, 2], array_map(static fn (Fitness $fitness): int => $fitness->rank(), [Fitness::Good, Fitness::Doubtful, Fitness::Unfit]));
     }
 }

@@ -11,10 +11,10 @@ use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Conditions\Compares;
 use JackRest\Core\Work\Conditions\Cuts;
 use JackRest\Core\Work\Conditions\Has;
-use JackRest\Core\Work\Conditions\Measures;
 use JackRest\Core\Work\Conditions\SoleReaches;
 use JackRest\Core\Work\Conditions\SweepTurns;
 use JackRest\Core\Work\Conditions\TeethSuit;
+use JackRest\Core\Work\Conditions\ToolMeasures;
 use JackRest\Core\Work\Conditions\WorkWithin;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
@@ -62,7 +62,7 @@ final class ConditionsTest extends TestCase
     public function test_it_looks_at_a_dimension_that_the_kind_has(Condition $condition): void
     {
         $dimension = match (true) {
-            $condition instanceof Compares, $condition instanceof Measures, $condition instanceof Has => $condition->dimension,
+            $condition instanceof Compares, $condition instanceof ToolMeasures, $condition instanceof Has => $condition->dimension,
             $condition instanceof SoleReaches => 'length',
             $condition instanceof TeethSuit => 'tpi',
             $condition instanceof SweepTurns => 'sweep',
@@ -77,7 +77,7 @@ final class ConditionsTest extends TestCase
     {
         return match (true) {
             $condition instanceof Compares => self::compared($condition),
-            $condition instanceof Measures => [[[$condition->dimension => $condition->mm], new Facts], [[$condition->dimension => $condition->mm - 0.01], new Facts]],
+            $condition instanceof ToolMeasures => [[[$condition->dimension => $condition->mm], new Facts], [[$condition->dimension => $condition->mm - 0.01], new Facts]],
             $condition instanceof Has => [[[$condition->dimension => 1.0], new Facts], [[$condition->dimension => 0.0], new Facts]],
             $condition instanceof Cuts => [[['cut' => $condition->grain === Grain::Along ? Grain::RIP : Grain::CROSS], new Facts], [['cut' => $condition->grain === Grain::Along ? Grain::CROSS : Grain::RIP], new Facts]],
             // By hand: 900·√(0.05/0.2) = 450 mm.

@@ -5,63 +5,17 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Work;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\FactsOf;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Operations;
-use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Step;
-use JackRest\Core\Work\Task;
-use JackRest\Core\Work\WorkSheet;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 final class WorkSheetTest extends TestCase
 {
-    /** @param  array<string, string>  $typed */
-    private static function sheet(string $pattern, array $typed): WorkSheet
-    {
-        return WorkSheet::of(Patterns::named($pattern), $typed, Hardness::Soft, new LengthFormatter(LengthUnit::Millimetre));
-    }
-
-    /** @return array<string, Task> */
-    private static function tasks(WorkSheet $sheet): array
-    {
-        return array_column(array_map(static fn (Task $task): array => ['id' => $task->operation->id, 'task' => $task], $sheet->tasks), 'task', 'id');
-    }
-
-    public function test_a_box_passes_its_numbers_on(): void
-    {
-        $tasks = self::tasks(self::sheet('dovetailed-box', ['thickness' => '18', 'pin' => '6', 'rebate' => '9', 'height' => '200']));
-
-        self::assertSame(['thickness' => 18.0, 'depth' => 18.0], $tasks['saw-dovetail']->facts->mm);
-        self::assertSame(6.0, $tasks['clear-waste']->facts->get(Fact::Gap));
-        self::assertSame(9.0, $tasks['rebate-along']->facts->get(Fact::Width));
-        self::assertSame(200.0, $tasks['shoot-end']->facts->get(Fact::Width));
-        self::assertSame(Hardness::Soft, $tasks['saw-dovetail']->facts->hardness);
-    }
-
-    public function test_no_rebate_asks_for_none(): void
-    {
-        self::assertArrayNotHasKey('rebate-along', self::tasks(self::sheet('dovetailed-box', ['rebate' => '0'])));
-    }
-
-    #[TestWith(['dovetailed-box', 'rebate', '22', 'The rebate must be less than the 22 mm of the board.'])]
-    #[TestWith(['grooved-lid', 'groove', '12', null])]
-    #[TestWith(['dovetailed-box', 'length', '5', 'Length: 60 mm to 2000 mm.'])]
-    #[TestWith(['dovetailed-box', 'tails', '2.5', 'Type a whole number, such as 5.'])]
-    #[TestWith(['tenoned-stand', 'mortise', '30', null])]
-    public function test_what_cannot_be_gets_one_sentence(string $pattern, string $field, string $typed, ?string $error): void
-    {
-        $sheet = self::sheet($pattern, [$field => $typed]);
-        self::assertSame($error, $sheet->figures[$field]->error);
-        self::assertSame($error === null, $sheet->isSound());
-        self::assertNotSame([], $sheet->tasks, 'the last good numbers are kept');
-    }
-
     public function test_a_step_of_ones_own(): void
     {
         $task = (new Step('groove', ['width' => 6.0], 4))->task(Hardness::Hard);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Desk\EdgeHistory;
 
 use JackRest\Core\Basis;
-use JackRest\Core\Explained;
+use JackRest\Core\EdgeHistory\AngleCourse;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\AngleCourse;
+use JackRest\Desk\Explanation;
 
 /** Where an edge's honed angle is going, in words. */
 final readonly class AngleCourseWords
@@ -32,11 +32,11 @@ final readonly class AngleCourseWords
             : 'It steepens; in about '.DaysInWords::about($days).' it is '.LengthFormatter::decimal($this->course->toleranceDeg, 1).'° over: then back to the stones.';
     }
 
-    public function explained(): ?Explained
+    public function explained(): ?Explanation
     {
         $line = $this->course->line();
 
-        return $line === null ? null : new Explained(
+        return $line === null ? null : new Explanation(
             'How fast does it steepen?',
             'a least-squares line through the measured angles since the last grinding',
             LengthFormatter::fixed($line->slope * 30.44, 2).'° a month over '.count($this->course->measured).' measurements',

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\EdgeHistory;
 
+use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\HoldsUp;
 
 /** Which of two sorts goes longer between honings, in words. */
 final readonly class ComparisonWords
 {
-    public function __construct(private HoldsUp $compared)
+    public function __construct(private EdgeLifeComparison $compared)
     {
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Desk\EdgeHistory;
 
 use JackRest\Core\Edge\Blade;
+use JackRest\Core\EdgeHistory\Consumption;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Upkeep\Consumption;
 
 /** How fast a blade is used up, in words. */
 final readonly class ConsumptionWords

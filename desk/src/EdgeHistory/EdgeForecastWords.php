@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace JackRest\Desk\EdgeHistory;
 
 use JackRest\Core\Basis;
-use JackRest\Core\Explained;
-use JackRest\Core\Upkeep\Clock;
-use JackRest\Core\Upkeep\EdgeForecast;
-use JackRest\Core\Upkeep\Span;
+use JackRest\Core\EdgeHistory\Clock;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\Span;
+use JackRest\Desk\Explanation;
 
 /** When an edge will want honing again, in words. */
 final readonly class EdgeForecastWords
@@ -31,12 +31,12 @@ final readonly class EdgeForecastWords
         return 'Wants honing in about '.DaysInWords::about($days).' ('.DaysInWords::about((float) $this->forecast->days(0.1)).' to '.DaysInWords::about((float) $this->forecast->days(0.9)).'), '.$from.'.';
     }
 
-    public function explained(): Explained
+    public function explained(): Explanation
     {
         $unit = $this->forecast->life->clock === Clock::Minutes ? 'minutes of use, hard wood counted more' : 'days';
         $spans = array_map(static fn (Span $span): string => (string) round($span->length), array_slice($this->forecast->life->spans, -6));
 
-        return new Explained(
+        return new Explanation(
             'How is that forecast?',
             'The time between honings, counted in '.$unit.'. An edge with few honings leans on the others of the bench.',
             ($spans === [] ? 'no span of its own' : 'its last spans: '.implode(', ', $spans)).'; now at '.round($this->forecast->life->now).'; usual for it '.round($this->forecast->blunt->quantile(0.5)).', eight in ten between '.round($this->forecast->blunt->quantile(0.1)).' and '.round($this->forecast->blunt->quantile(0.9)),

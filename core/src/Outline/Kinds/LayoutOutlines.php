@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Outline\Kinds;
+
+use Closure;
+use JackRest\Core\Outline\Outline;
+use JackRest\Core\Outline\OutlineMark;
+use JackRest\Core\Outline\OutlineSizes;
+use JackRest\Core\Outline\Path;
+
+/** What marks and measures. */
+final class LayoutOutlines
+{
+    /** @return array<string, Closure(OutlineSizes): Outline> */
+    public static function forms(): array
+    {
+        return ['gauge' => self::gauge(...), 'square' => self::square(...), 'template' => self::template(...), 'bevel' => self::bevel(...), 'panel-gauge' => self::panelGauge(...), 'dividers' => self::dividers(...), 'rule' => self::rule(...), 'straightedge' => self::straightedge(...), 'sticks' => self::sticks(...)];
+    }
+
+    private static function gauge(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 220), $size->of('width', 65)];
+
+        return new Outline(
+            width: $width,
+            height: $length,
+            bodies: [Path::box($width / 2 - 9, 0, 18, $length), Path::box(0, $length * 0.55, $width, 26)],
+            details: [Path::open([$width / 2 + 9, $length - 14], [$width / 2 + 14, $length - 14])],
+        );
+    }
+
+    private static function square(OutlineSizes $size): Outline
+    {
+        [$blade, $bladeWidth, $stock, $stockWidth] = [
+            $size->of('blade', 200),
+            $size->of('bladeWidth', 42),
+            $size->of('stock', 150),
+            $size->of('stockWidth', 42),
+        ];
+
+        return new Outline(
+            width: $stock,
+            height: $blade + $stockWidth,
+            bodies: [Path::box(0, 0, $bladeWidth, $blade), Path::box(0, $blade, $stock, $stockWidth)],
+            marks: [OutlineMark::upright('blade', $blade, 0), OutlineMark::along('stock', $stock, $blade + $stockWidth)],
+        );
+    }
+
+    private static function template(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 75), $size->of('width', 45)];
+
+        return new Outline(
+            width: $length,
+            height: $width + 14,
+            bodies: [
+                Path::box(0, 0, $length, 14),
+                Path::closed([$length * 0.16, 14], [$length * 0.84, 14], [$length * 0.76, 14 + $width], [$length * 0.24, 14 + $width]),
+            ],
+        );
+    }
+
+    private static function bevel(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 190), $size->of('width', 130)];
+
+        return new Outline(
+            width: $width + 30,
+            height: $length,
+            bodies: [
+                Path::box(0, $length - $width - 20, 26, $width + 20),
+                Path::closed([6, $length - 20], [22, $length - 34], [$width + 30, 12], [$width + 14, 0]),
+            ],
+            details: [Path::disc(13, $length - 34, 6)],
+            marks: [OutlineMark::upright('length', $length, 0)],
+        );
+    }
+
+    private static function panelGauge(OutlineSizes $size): Outline
+    {
+        [$length, $reach] = [$size->of('length', 520), $size->of('reach', 450)];
+
+        return new Outline(
+            width: 150,
+            height: $length,
+            bodies: [Path::box(62, 0, 22, $length), Path::box(0, max(0, $length - $reach - 30), 150, 60)],
+            details: [Path::open([84, $length - 10], [92, $length - 10])],
+            marks: [OutlineMark::upright('length', $length, 150)],
+        );
+    }
+
+    private static function dividers(OutlineSizes $size): Outline
+    {
+        $length = $size->of('length', 150);
+        $shape = Path::inBox($length * 0.5, $length);
+
+        return new Outline(
+            width: $length * 0.5,
+            height: $length,
+            bodies: [
+                $shape([0.44, 0.05], [0.5, 0.05], [0.06, 1], [0, 0.98]),
+                $shape([0.5, 0.05], [0.56, 0.05], [1, 0.98], [0.94, 1]),
+                Path::disc($length * 0.25, $length * 0.05, $length * 0.05),
+            ],
+            details: [Path::open(...Path::bend([$length * 0.12, $length * 0.55], [$length * 0.25, $length * 0.65], [$length * 0.38, $length * 0.55]))],
+            marks: [OutlineMark::upright('length', $length, $length * 0.5)],
+        );
+    }
+
+    private static function rule(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 300), $size->of('width', 25)];
+        // A thousand at most, whatever was typed.
+        $ticks = range(0, max(0, (int) floor(min($length, 10000) / 10) - 1));
+
+        return new Outline(
+            width: $length,
+            height: $width,
+            bodies: [Path::box(0, 0, $length, $width)],
+            details: array_map(static fn (int $tick): Path => Path::open([$tick * 10, $width], [$tick * 10, $width - ($tick % 5 === 0 ? 12 : 6)]), $ticks),
+            marks: [OutlineMark::along('length', $length, $width)],
+        );
+    }
+
+    private static function straightedge(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 900), $size->of('width', 50)];
+
+        return new Outline(
+            width: $length,
+            height: $width,
+            bodies: [
+                Path::closed([0, $width], ...Path::bend([0, $width * 0.6], [$length / 2, -$width * 0.55], [$length, $width * 0.6]), ...[[$length, $width]]),
+                Path::disc($length * 0.06, $width * 0.72, $width * 0.12),
+            ],
+            marks: [OutlineMark::along('length', $length, $width)],
+        );
+    }
+
+    private static function sticks(OutlineSizes $size): Outline
+    {
+        [$length, $width] = [$size->of('length', 450), $size->of('width', 45)];
+        $shape = Path::inBox($length, $width);
+
+        return new Outline(
+            width: $length,
+            height: $width * 2 + 16,
+            bodies: [$shape([0.02, 0], [0.98, 0], [1, 1], [0, 1]), Path::box(0, $width + 16, $length, $width)],
+            details: [
+                Path::open([$length * 0.02, 5], [$length * 0.98, 5]),
+                Path::open([0, $width + 21], [$length, $width + 21]),
+            ],
+            marks: [OutlineMark::along('length', $length, $width * 2 + 16)],
+        );
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\ToDo;
+
+/** One thing that wants doing before work: what, why, about how long. */
+final readonly class Chore
+{
+    /** @param  int|null  $minutes null where it is no work at the bench, such as getting a tool */
+    public function __construct(
+        public ChoreKind $kind,
+        public string $id,
+        public string $says,
+        public string $why,
+        public ?int $minutes,
+    ) {
+    }
+}

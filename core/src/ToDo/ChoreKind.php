@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\ToDo;
+
+enum ChoreKind: string
+{
+    case ChooseWork = 'choose-work';
+    case GetTool = 'get-tool';
+    /** Lent or put away, and wanted now. */
+    case FetchTool = 'fetch-tool';
+    case SharpenEdge = 'sharpen-edge';
+    case FinishSession = 'finish-session';
+    /** Its id is where the reference's page is. */
+    case TestReference = 'test-reference';
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\ToDo;
+
+/** What stands between a person and the next work, in one sentence. */
+final readonly class ToDoList
+{
+    /**
+     * @param  string|null  $work  null: none is chosen yet
+     * @param  list<Chore>  $chores
+     */
+    public function __construct(public ?string $work, public array $chores)
+    {
+    }
+
+    public function isReady(): bool
+    {
+        return $this->chores === [];
+    }
+
+    public function minutes(): int
+    {
+        return (int) array_sum(array_map(static fn (Chore $chore): int => $chore->minutes ?? 0, $this->chores));
+    }
+
+    public function sentence(): string
+    {
+        if ($this->work === null) {
+            return 'Say what you want to make: the rest follows from it.';
+        }
+        if ($this->isReady()) {
+            return "Ready for the {$this->work}.";
+        }
+        $tools = count(array_filter($this->chores, static fn (Chore $chore): bool => $chore->kind === ChoreKind::GetTool));
+        $atBench = count($this->chores) - $tools;
+        $parts = array_filter([
+            $tools > 0 ? self::counted($tools, 'tool').' to get' : '',
+            $atBench > 0 ? self::counted($atBench, 'thing').' to see to, about '.self::counted($this->minutes(), 'minute') : '',
+        ], static fn (string $part): bool => $part !== '');
+
+        return "Before the {$this->work}: ".implode(', and ', $parts).'.';
+    }
+
+    private static function counted(int $count, string $thing): string
+    {
+        $words = [1 => 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+
+        return ($words[$count] ?? (string) $count)." $thing".($count === 1 ? '' : 's');
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\EdgeHistory;
+
+use JackRest\Core\EdgeHistory\BluntForecast;
+use JackRest\Core\EdgeHistory\Clock;
+use JackRest\Core\EdgeHistory\EdgeEntry;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\EdgeLifeComparison;
+use JackRest\Core\EdgeHistory\Life;
+use JackRest\Core\EdgeHistory\Normal;
+use JackRest\Core\EdgeHistory\Span;
+use JackRest\Core\Work\Hardness;
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+
+/** An edge's diary read: spans, angles, steel used up, what holds better. */
+final class EdgeHistoryTest extends TestCase
+{
+    private static function used(string $day, float $minutes, ?Hardness $wood = Hardness::Medium): EdgeEntry
+    {
+        return new EdgeEntry(EdgeEntryKind::Used, "{$day}T12:00:00Z", $minutes, $wood);
+    }
+
+    private static function honed(string $day, ?string $stone = null, ?float $recession = null): EdgeEntry
+    {
+        return new EdgeEntry(EdgeEntryKind::Honed, "{$day}T13:00:00Z", stone: $stone, recessionMm: $recession);
+    }
+
+    private static function measured(string $day, float $deg, string $note = ''): EdgeEntry
+    {
+        return new EdgeEntry(EdgeEntryKind::Measured, "{$day}T13:00:00Z", deg: $deg, note: $note);
+    }
+
+    /** Printed table of the normal distribution (Abramowitz and Stegun, table 26.1): 0.8413447, 0.9750021, 0.9986501. */
+    #[TestWith([0.0, 0.5])]
+    #[TestWith([1.0, 0.8413447461])]
+    #[TestWith([1.96, 0.9750021049])]
+    #[TestWith([3.0, 0.9986501020])]
+    #[TestWith([-1.0, 0.1586552539])]
+    #[TestWith([1.2815515655, 0.9])]
+    public function test_the_normal_distribution_is_the_printed_one(float $z, float $share): void
+    {
+        self::assertEqualsWithDelta($share, Normal::below($z), 1e-9);
+        self::assertEqualsWithDelta($z, Normal::quantile($share), 1e-8);
+    }
+
+    public function test_far_tails_are_nothing_and_all(): void
+    {
+        self::assertSame([0.0, 1.0], [Normal::below(-7), Normal::below(7)]);
+    }
+
+    /** By hand: honed on the 1st, 60 minutes in soft and 20 in hard wood: 60 · 0.75 + 20 · 1.5 = 75 until the next. */
+    public function test_spans_are_minutes_weighed_by_wood(): void
+    {
+        $life = Life::of([
+            self::honed('2026-01-01'),
+            self::used('2026-01-05', 60, Hardness::Soft),
+            self::used('2026-01-09', 20, Hardness::Hard),
+            self::honed('2026-01-10', '8000 stone'),
+            self::used('2026-01-12', 30),
+        ], '2026-01-20');
+        self::assertSame(Clock::Minutes, $life->clock);
+        self::assertEquals([new Span(75.0, '8000 stone', '2026-01-10T13:00:00Z')], $life->spans);
+        self::assertSame(30.0, $life->now);
+        self::assertEqualsWithDelta((45 + 30 + 30) / 15, (float) $life->perDay, 1e-12);
+    }
+
+    public function test_without_use_noted_days_are_counted(): void
+    {
+        $life = Life::of([self::honed('2026-01-01'), self::honed('2026-02-10'), self::honed('2026-03-02')], '2026-03-22');
+        self::assertSame([Clock::Days, [40.0, 20.0], 20.0], [$life->clock, array_map(static fn (Span $span): float => $span->length, $life->spans), $life->now]);
+        self::assertNull($life->perDay);
+    }
+
+    public function test_a_use_before_the_first_honing_is_no_span(): void
+    {
+        $life = Life::of([self::used('2026-01-01', 90), self::used('2026-01-02', 90), self::honed('2026-01-03')], '2026-01-03');
+        self::assertSame([[], 0.0], [$life->spans, $life->now]);
+    }
+
+    /** PHP's own calendar counts the same days, over leap years and centuries. */
+    #[TestWith(['1999-12-31', '2000-03-01'])]
+    #[TestWith(['2024-02-28', '2024-03-01'])]
+    #[TestWith(['1900-01-01', '2100-12-31'])]
+    public function test_days_between_are_the_calendars(string $from, string $to): void
+    {
+        $days = (new \DateTimeImmutable($from))->diff(new \DateTimeImmutable($to))->days;
+        self::assertSame((float) $days, Life::days($from, $to));
+    }
+
+    /** A span of 60 in the middle, spread ln 2 / 1.2816: eight in ten end between 30 and 120. */
+    public function test_a_forecasts_range_by_hand(): void
+    {
+        $forecast = new BluntForecast(log(60), log(2) / Normal::quantile(0.9));
+        self::assertEqualsWithDelta([30.0, 60.0, 120.0], [$forecast->quantile(0.1), $forecast->quantile(0.5), $forecast->quantile(0.9)], 1e-6);
+    }
+
+    public function test_what_has_lasted_already_narrows_the_rest(): void
+    {
+        $forecast = new BluntForecast(log(60), 0.5);
+        self::assertGreaterThan(60.0, $forecast->quantileAfter(0.5, 60.0));
+        self::assertEqualsWithDelta(0.5, $forecast->chanceWithin($forecast->quantileAfter(0.5, 40.0) - 40.0, 40.0), 1e-6);
+        self::assertSame(9000.0, $forecast->quantileAfter(0.5, 9000.0), 'what outlived all reason may end at once');
+        self::assertSame(1.0, $forecast->chanceWithin(1.0, 9000.0));
+    }
+
+    /** One edge alone falls back on the usual hour; a bench of long spans carries a new edge along. */
+    public function test_a_new_edge_leans_on_the_others_of_its_bench(): void
+    {
+        $new = Life::of([self::honed('2026-01-01'), self::used('2026-01-02', 5), self::used('2026-01-03', 5)], '2026-01-04');
+        $alone = EdgeForecast::all([1 => $new])[1]->blunt->quantile(0.5);
+        $events = [self::honed('2025-01-01')];
+        for ($month = 1; $month <= 9; $month++) {
+            $events = [...$events, self::used("2025-0$month-10", 300), self::honed("2025-0$month-11")];
+        }
+        $old = Life::of($events, '2026-01-04');
+        $among = EdgeForecast::all([1 => $new, 2 => $old, 3 => $old, 4 => $old])[1]->blunt->quantile(0.5);
+        self::assertEqualsWithDelta(60.0, $alone, 1.0);
+        self::assertGreaterThan(120.0, $among);
+    }
+
+    /** Two sorts of one and the same life: at most one bench in five may claim a difference (80 % range). */
+    public function test_it_seldom_sees_a_difference_that_is_not_there(): void
+    {
+        mt_srand(3);
+        $claims = 0;
+        for ($bench = 0; $bench < 300; $bench++) {
+            $sorts = [];
+            foreach (['a', 'b'] as $sort) {
+                for ($edge = 0; $edge < 5; $edge++) {
+                    $own = 60 * exp(0.4 * self::deviate());
+                    $sorts[$sort][] = array_map(static fn (): float => $own * exp(0.4 * self::deviate()), range(1, 4));
+                }
+            }
+            $claims += EdgeLifeComparison::compare($sorts)[0]->areToldApart() ? 1 : 0;
+        }
+        self::assertLessThan(0.25, $claims / 300);
+    }
+
+    private static function deviate(): float
+    {
+        return sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+    }
+
+    public function test_entries_read_as_sentences(): void
+    {
+        $says = static fn (EdgeEntry $event): string => $event->sentence('it');
+        self::assertSame('Used it for 25 minutes in soft wood.', $says(self::used('2026-01-01', 25, Hardness::Soft)));
+        self::assertSame('Honed it, to the 8000 stone.', $says(self::honed('2026-01-01', '8000 stone')));
+        self::assertSame('Measured it: 30.5°. after the strop', $says(self::measured('2026-01-01', 30.5, 'after the strop')));
+        self::assertSame('Stropped it, 10 strokes a side.', $says(new EdgeEntry(EdgeEntryKind::Stropped, '2026-01-01', strokes: 10)));
+        self::assertSame('Ground it anew.', $says(new EdgeEntry(EdgeEntryKind::Ground, '2026-01-01')));
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Filing;
+
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Filing\AugerCheck;
+use JackRest\Core\Filing\AugerCheckInput;
+use JackRest\Core\Filing\AugerCheckResult;
+use JackRest\Core\Filing\AugerVerdict;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Measure\Figure;
+
+/** One bit of a set as far as it was measured: spurs, twist, spur height, a test hole. */
+final readonly class AugerBitForm
+{
+    public const CAUTION = 'Hold a bit by its stem in the vice, lead screw away from the hand; file away from the spurs. Local rules and trained teaching come first.';
+
+    /** Strokes on each inside and each cutter for a bit that only wants a touch; from memory. */
+    private const STROKES = 3;
+
+    /** A bit measures within this of its name, as a share; beyond it the reading is asked about. */
+    private const DOUBT = 0.08;
+
+    /** @param  array<string, Figure>  $figures  spurs, twist, height, hole, turns */
+    private function __construct(public float $sizeMm, public array $figures, public bool $isSharp, public ?AugerCheckResult $check, private LengthFormatter $format)
+    {
+    }
+
+    /** @param  array<string, string>  $typed */
+    public static function of(float $sizeMm, array $typed, bool $isSharp, LengthFormatter $format): self
+    {
+        $length = static fn (string $name, float $most, string $what): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Length, $format)->within(0.1, $most, "$what: up to ".$format->dimension($most).'.');
+        $figures = [
+            'spurs' => self::beside($length('spurs', 80, 'Across the spurs'), $sizeMm, $format),
+            'twist' => self::beside($length('twist', 80, 'Across the twist'), $sizeMm, $format),
+            'height' => $length('height', 15, 'The spurs’ height'),
+            'hole' => $length('hole', 300, 'A test hole'),
+            'turns' => Figure::count($typed['turns'] ?? ''),
+        ];
+        [$spurs, $twist, $height, $hole, $turns] = array_map(static fn (Figure $figure): ?float => $figure->error === null ? $figure->value : null, array_values($figures));
+        if ($spurs !== null && $twist !== null && $spurs < $twist) {
+            $figures['spurs'] = $figures['spurs']->doubted('Narrower than the twist: filed on the outside, it jams in its own hole. Measured rightly?', null);
+        }
+        if (($hole === null) !== ($turns === null)) {
+            $missing = $hole === null ? 'hole' : 'turns';
+            $figures[$missing] = $figures[$missing]->doubted($hole === null ? 'How deep did it go in so many turns?' : 'In how many turns?', null);
+            [$hole, $turns] = [null, null];
+        }
+        try {
+            $check = $spurs === null || $twist === null ? null : (new AugerCheck)(new AugerCheckInput($spurs, $twist, $height, $hole, $turns === 0.0 ? null : $turns, sharp: $isSharp));
+        } catch (InvalidInput) {
+            $check = null;
+        }
+
+        return new self($sizeMm, $figures, $isSharp, $check, $format);
+    }
+
+    public function isSound(): bool
+    {
+        return $this->check !== null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+    }
+
+    /** @return array{says: string, why: string} */
+    public function next(): array
+    {
+        $check = $this->check;
+        $name = $this->format->dimension($this->sizeMm).' bit';
+
+        return match (true) {
+            $check === null => ['says' => "Measure across the spurs of the $name, then across its twist.", 'why' => 'A caliper over the spurs’ tips; then over the twist just behind them.'],
+            $check->verdict === AugerVerdict::SetAside => ['says' => "Set the $name aside.", 'why' => ucfirst($check->reason).'.'],
+            $check->verdict === AugerVerdict::Keep => ['says' => "Keep the $name as it is.", 'why' => ucfirst($check->reason).'.'],
+            default => ['says' => 'File it: '.self::STROKES.' strokes inside each spur, '.self::STROKES.' on each cutter’s upper face.', 'why' => 'An auger file with a safe side, its angle as it is. Never the outside, never the cutters’ underside; touch the outside only to lift the burr.'],
+        };
+    }
+
+    /**
+     * How a bit is filed, whatever its size.
+     *
+     * @return list<FilingStep>
+     */
+    public static function steps(): array
+    {
+        $step = static fn (string $tool, string $says, int $count, string $of, string $see): FilingStep => new FilingStep($tool, $says, $count, $of, 15.0 + 3.0 * $count, $see);
+
+        return [
+            $step('auger file', 'Inside of each spur in turn, held by its safe side.', 2 * self::STROKES, 'strokes', 'Both spurs bright inside, one as high as the other.'),
+            $step('auger file', 'Upper face of each cutter in turn, at its own angle.', 2 * self::STROKES, 'strokes', 'A bright line along both cutters, one as high as the other.'),
+            $step('fine stone', 'Once along the outside of each spur, flat: the burr only.', 2, 'strokes', 'No burr catches; not wider, not narrower.'),
+            $step('brace', 'Bore a test hole and count its turns.', 1, 'hole', 'The rim is cut clean all round.'),
+        ];
+    }
+
+    /** @return list<string> what was found, a line each */
+    public function lines(): array
+    {
+        $check = $this->check;
+        if ($check === null) {
+            return [];
+        }
+        $small = fn (float $mm): string => $this->format->small($mm);
+
+        return array_values(array_filter([
+            $check->clearanceMm >= 0 ? "The spurs clear the twist by {$small($check->clearanceMm)}." : "The spurs are {$small(-$check->clearanceMm)} narrower than the twist.",
+            "A turn goes in {$small($check->feedMm)}".($this->figures['hole']->value === null ? ', as is usual: bore a test hole and count its turns.' : ', by your test hole.'),
+            $check->reachMm === null ? null : ($check->reachMm > 0 ? "The spurs reach {$small($check->reachMm)} deeper than that: about {$check->filingsLeft} filings are left." : 'The spurs reach no deeper than that.'),
+        ]));
+    }
+
+    private static function beside(Figure $figure, float $sizeMm, LengthFormatter $format): Figure
+    {
+        return $figure->value === null || abs($figure->value / $sizeMm - 1) <= self::DOUBT ? $figure : $figure->doubted('Far from '.$format->dimension($sizeMm).': is it this bit?', null);
+    }
+}

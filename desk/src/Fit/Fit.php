@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Fit;
+
+use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Hardness;
+
+/** A question of fit that a screen asks: its fields, and its answer for the tools at hand. */
+interface Fit
+{
+    /** @return list<FitField> */
+    public function fields(): array;
+
+    /**
+     * @param  array<string, float>  $values  by field; optional ones may be missing
+     * @param  list<ToolAtHand>  $tools  every tool owned
+     */
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer;
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Fit;
+
+use JackRest\Desk\Explanation;
+
+/** What a fit says once its readings are there. */
+final readonly class FitAnswer
+{
+    /**
+     * @param  list<FitRow>  $rows
+     * @param  list<Explanation>  $how
+     */
+    public function __construct(public array $rows, public string $next, public string $why, public array $how)
+    {
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Guide;
+
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Edge\GuideCalibrate;
+use JackRest\Core\Edge\GuideCalibrateInput;
+use JackRest\Core\Edge\GuideCalibrateResult;
+use JackRest\Core\Edge\GuideProjection;
+use JackRest\Core\Edge\GuideProjectionInput;
+use JackRest\Core\Edge\GuideSetting;
+use JackRest\Core\Edge\GuideStop;
+use JackRest\Core\Measure\DimensionUnit;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Measure\Figure;
+
+/** A honing guide as far as it has been measured: where its axle lies, and its stops. */
+final readonly class GuideForm
+{
+    /** Settings that disagree by more than this are asked about; from memory. */
+    private const DOUBTFUL_DEG = 0.5;
+
+    /**
+     * @param  array<string, Figure>  $figures  roller, and projection/angle by number: projection0, angle0, …, stop0, …
+     * @param  list<GuideSetting>  $settings
+     * @param  list<GuideStop>  $stops
+     * @param  string|null  $objection  why there is no calibration, or what is wrong with a stop
+     */
+    private function __construct(
+        public array $figures,
+        public ?float $rollerMm,
+        public array $settings,
+        public ?GuideCalibrateResult $axle,
+        public array $stops,
+        public ?string $objection,
+        public LengthFormatter $format,
+    ) {
+    }
+
+    /**
+     * @param  list<array{projection: string, angle: string}>  $settings
+     * @param  list<string>  $stops  angles
+     */
+    public static function of(string $roller, array $settings, array $stops, LengthFormatter $format): self
+    {
+        $figures = ['roller' => Figure::of($roller, DimensionUnit::Length, $format, 12.0)->within(3, 60, 'A roller is between 3 and 60 mm thick.')];
+        foreach ($settings as $index => $setting) {
+            $figures["projection$index"] = Figure::of($setting['projection'], DimensionUnit::Length, $format, 35.0)->within(1, 200, 'A blade stands out between 1 and 200 mm.');
+            $figures["angle$index"] = self::angle($setting['angle'], $format);
+        }
+        foreach ($stops as $index => $stop) {
+            $figures["stop$index"] = self::angle($stop, $format);
+        }
+        $measured = self::settings($figures, count($settings));
+        [$axle, $objection] = self::calibrate($figures['roller']->value, $measured);
+        [$answers, $wrong] = self::stops($figures['roller']->value, $axle, $figures, count($stops));
+
+        return new self($figures, $figures['roller']->value, $measured, $axle, $answers, $objection ?? $wrong, $format);
+    }
+
+    public function isSound(): bool
+    {
+        return $this->axle !== null && $this->objection === null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+    }
+
+    /** @return array{says: string, why: string} */
+    public function next(): array
+    {
+        if ($this->axle === null) {
+            return ['says' => $this->objection ?? 'Hone a blade at two settings, and measure each.', 'why' => 'How far it stands out of the guide, and the angle that came of it: two far apart tell where the axle is.'];
+        }
+        if ($this->axle->residualDeg > self::DOUBTFUL_DEG) {
+            return ['says' => 'Measure again: the settings disagree by '.LengthFormatter::fixed($this->axle->residualDeg, 1).'°.', 'why' => 'One of the lengths or angles was misread, or the blade sat askew.'];
+        }
+        $stops = array_map(fn (GuideStop $stop): string => LengthFormatter::decimal($stop->angleDeg, 1).'° at '.$this->format->dimension($stop->projectionMm), $this->stops);
+
+        return ['says' => $stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.', 'why' => 'Print the board once, glue stops to it, and never measure again.'];
+    }
+
+    private static function angle(string $typed, LengthFormatter $format): Figure
+    {
+        return Figure::of($typed, DimensionUnit::Degrees, $format)->within(10, 60, 'A guide holds between 10° and 60°.');
+    }
+
+    /**
+     * @param  array<string, Figure>  $figures
+     * @return list<GuideSetting>
+     */
+    private static function settings(array $figures, int $count): array
+    {
+        $settings = [];
+        for ($index = 0; $index < $count; $index++) {
+            [$projection, $angle] = [$figures["projection$index"]->value, $figures["angle$index"]->value];
+            if ($projection !== null && $angle !== null) {
+                $settings[] = new GuideSetting($projection, $angle);
+            }
+        }
+
+        return $settings;
+    }
+
+    /**
+     * @param  list<GuideSetting>  $settings
+     * @return array{GuideCalibrateResult|null, string|null}
+     */
+    private static function calibrate(?float $roller, array $settings): array
+    {
+        if ($roller === null || count($settings) < 2) {
+            return [null, null];
+        }
+        try {
+            return [(new GuideCalibrate)(new GuideCalibrateInput($roller, $settings)), null];
+        } catch (InvalidInput $wrong) {
+            return [null, 'The settings '.lcfirst(preg_replace('/^settings(\[\d+\]\.\w+)?:?\s*/', '', $wrong->errors[0]->message) ?? '').'.'];
+        }
+    }
+
+    /**
+     * @param  array<string, Figure>  $figures
+     * @return array{list<GuideStop>, string|null}
+     */
+    private static function stops(?float $roller, ?GuideCalibrateResult $axle, array $figures, int $count): array
+    {
+        $stops = [];
+        for ($index = 0; $index < $count; $index++) {
+            $deg = $figures["stop$index"]->value;
+            if ($deg === null || $axle === null || $roller === null) {
+                continue;
+            }
+            try {
+                $stops[] = (new GuideProjection)(new GuideProjectionInput($roller, $axle->axleSetbackMm, $axle->axleDropMm, [$deg]))->projections[0];
+            } catch (InvalidInput $wrong) {
+                return [$stops, LengthFormatter::decimal($deg, 1).'° '.preg_replace('/ \([^)]*\)$/', '', $wrong->errors[0]->message).'.'];
+            }
+        }
+
+        return [$stops, null];
+    }
+}

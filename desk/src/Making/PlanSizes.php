@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Making;
+
+use OutOfBoundsException;
+
+/** The sizes of a plan by name: mm, or degrees. */
+final readonly class PlanSizes
+{
+    /** @param  array<string, float>  $values */
+    public function __construct(private array $values = [])
+    {
+    }
+
+    public function get(string $name): float
+    {
+        return $this->values[$name] ?? throw new OutOfBoundsException("no size is called $name");
+    }
+
+    public function with(string $name, float $value): self
+    {
+        return new self([...$this->values, $name => $value]);
+    }
+
+    /** @return array<string, float> */
+    public function all(): array
+    {
+        return $this->values;
+    }
+
+    /** To the nearest half millimetre, and not beyond what is sensible. */
+    public static function round(float $mm, float $least, float $most): float
+    {
+        return min($most, max($least, round(2 * $mm) / 2));
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Print;
+
+/** Something printed at true size. */
+interface Mark
+{
+}

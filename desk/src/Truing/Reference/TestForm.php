@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Truing\Reference;
+
+use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Explanation;
+use JackRest\Desk\Measure\Figure;
+
+/** A reference's test as far as it has been typed, whatever is tested. */
+interface TestForm
+{
+    /** @return array<string, Figure> by the names of the kind's fields */
+    public function figures(): array;
+
+    /** How far it is out, mm, signed; null: not known yet. */
+    public function errorMm(): ?float;
+
+    /** Expanded uncertainty of that, mm, k = 2. */
+    public function uncertaintyMm(): float;
+
+    /** Null: there is no result, or no tolerance. */
+    public function verdict(): ?Verdict;
+
+    /** What was found, beside its size; null: nothing. */
+    public function found(): ?string;
+
+    /** What is known beside the error, in a sentence. */
+    public function standing(): string;
+
+    public function next(): NextStroke;
+
+    /** @return list<Explanation> */
+    public function explained(): array;
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Tests\Shelf;
+
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Desk\Shelf\BlankForm;
+use PHPUnit\Framework\TestCase;
+
+/** As it is typed and said. */
+final class BlankFormTest extends TestCase
+{
+    private static function format(): LengthFormatter
+    {
+        return new LengthFormatter(LengthUnit::Millimetre);
+    }
+
+    public function test_a_blank_is_measured_figure_by_figure(): void
+    {
+        $sheet = new BlankForm(['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'], self::format());
+        self::assertSame(457.2, $sheet->figures['length']->value);
+        self::assertSame('Between 2 mm and 300 mm.', $sheet->figures['thickness']->error);
+        self::assertSame('Rings lie between 0° (flatsawn) and 90° (quartersawn).', $sheet->figures['ring']->error);
+        self::assertEqualsWithDelta(2.86, (float) $sheet->figures['runout']->value, 0.01);
+        self::assertSame(['width' => 'Measure this first.'], $sheet->missing());
+    }
+}
