@@ -58,7 +58,7 @@ final class ReferencesOfTool
     {
         $kind = ReferenceKind::from($new->kind);
 
-        return ['tool_id' => $tool->id, 'kind' => $kind, 'name' => $new->name, 'fields' => $new->sizesMm, 'tolerance_mm' => array_column($kind->fields(), 'usual', 'name')['tolerance']];
+        return ['tool_id' => $tool->id, 'kind' => $kind, 'name' => $new->name, 'fields' => $new->sizesMm, 'tolerance_mm' => $kind->usualToleranceMm()];
     }
 
     /** @return array<string, mixed> */

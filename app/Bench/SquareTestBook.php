@@ -39,7 +39,7 @@ final readonly class SquareTestBook
     {
         $result = $this->sheet->result;
         $metal = $this->request->isMetal($this->square);
-        $width = $planed && ! $metal ? $this->sheet->widthLeftMm() : $this->sheet->readings['width']->mm;
+        $width = $planed && ! $metal ? $this->sheet->widthLeftMm() : $this->sheet->readings['width']->value;
         $changes->update($this->square, [
             'tested_length_mm' => $this->sheet->test?->bladeLengthMm,
             'line_width_mm' => $this->sheet->test?->lineWidthMm,
@@ -47,7 +47,7 @@ final readonly class SquareTestBook
             'tolerance_mm' => $this->sheet->test?->toleranceMm,
             'instrument' => $this->request->instrument(),
             'metal' => $metal,
-            'least_mm' => $this->sheet->readings['least']->mm ?? $this->square->least_mm,
+            'least_mm' => $this->sheet->readings['least']->value ?? $this->square->least_mm,
             // What is planed off is gone: the blade grows narrower by it.
             ...($width === null ? [] : ['blade_width_mm' => $width]),
         ], $this->request->version());
@@ -91,7 +91,7 @@ final readonly class SquareTestBook
             }
         }
         foreach (['shaving' => 'Type how thick one shaving is.', 'tolerance' => 'Type what the work can bear.'] as $field => $message) {
-            if ($this->sheet->readings[$field]->mm === null) {
+            if ($this->sheet->readings[$field]->value === null) {
                 throw InvalidInput::because($field, $message);
             }
         }

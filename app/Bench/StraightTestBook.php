@@ -40,13 +40,13 @@ final readonly class StraightTestBook
     {
         $readings = $this->sheet->readings;
         $strokes = $planed ? $this->sheet->map()?->passCount : null;
-        $height = $planed ? $this->sheet->heightLeftMm() : $readings['height']->mm;
+        $height = $planed ? $this->sheet->heightLeftMm() : $readings['height']->value;
         $changes->update($this->straight, [
-            'line_width_mm' => $readings['lineWidth']->mm ?? 0.0,
-            'shaving_mm' => $readings['shaving']->mm,
-            'tolerance_mm' => $readings['tolerance']->mm,
-            'flat_to_mm' => $readings['flatTo']->mm ?? $this->straight->flat_to_mm,
-            'least_mm' => $readings['least']->mm ?? $this->straight->least_mm,
+            'line_width_mm' => $readings['lineWidth']->value ?? 0.0,
+            'shaving_mm' => $readings['shaving']->value,
+            'tolerance_mm' => $readings['tolerance']->value,
+            'flat_to_mm' => $readings['flatTo']->value ?? $this->straight->flat_to_mm,
+            'least_mm' => $readings['least']->value ?? $this->straight->least_mm,
             'instrument' => $this->request->instrument(),
             // What is planed off is gone: the wood grows lower by the deepest of it.
             ...($height === null ? [] : ['height_mm' => $height]),
@@ -85,7 +85,7 @@ final readonly class StraightTestBook
         }
         $missing = ['shaving' => 'Type how thick one shaving is.', 'tolerance' => 'Type what the work can bear.'];
         foreach ($this->sheet->readings as $field => $reading) {
-            if ($reading->error !== null || ($reading->mm === null && isset($missing[$field]))) {
+            if ($reading->error !== null || ($reading->value === null && isset($missing[$field]))) {
                 throw InvalidInput::because($field, $reading->error ?? $missing[$field]);
             }
         }

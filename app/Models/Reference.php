@@ -88,7 +88,7 @@ final class Reference extends Record implements Trued
     {
         foreach ($this->kind->fields() as $field) {
             if ($field->name === $name) {
-                return isset($this->fields[$name]) ? (float) $this->fields[$name] : $field->usual;
+                return isset($this->fields[$name]) ? (float) $this->fields[$name] : $field->begins;
             }
         }
 

@@ -118,7 +118,7 @@ final class ReferenceTest extends HttpTestCase
         $board = self::named('bed of the shooting board');
         $this->ask('GET', "/api/references/{$board->id}")->assertJsonPath('instrument', 'paper')->assertJsonFragment(['label' => 'one sheet of paper', 'resolution' => '0.12 mm']);
         $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '2 sheets', '0']]];
-        $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lines.0.gaps.1.mm', 0.24);
+        $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lines.0.gaps.1.value', 0.24);
         $this->ask('PUT', '/api/preferences', ['paper' => '12 mm'])->assertStatus(422)->assertJsonPath('errors.0.field', 'paper');
     }
 

@@ -18,7 +18,7 @@ final class AddReference
     public function __invoke(AddReferenceRequest $request, Ledger $ledger, User $user, LengthFormatter $format): JsonResponse
     {
         $kind = $request->kind();
-        $tolerance = array_column($kind->fields(), 'usual', 'name')['tolerance'];
+        $tolerance = $kind->usualToleranceMm();
         $reference = null;
         $ledger->record('reference-added', $request->name(), "Put the {$request->name()} among the references.", static function (Changes $changes) use ($request, $kind, $tolerance, &$reference): void {
             $reference = $changes->create($changes->bench->references(), ['kind' => $kind, 'name' => $request->name(), 'fields' => [], 'tolerance_mm' => $tolerance]);

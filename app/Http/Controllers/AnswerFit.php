@@ -26,6 +26,6 @@ final class AnswerFit
             $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
         }
 
-        return new JsonResponse(FitResource::sheet($asked->sheet($request->typed(), $request->hardness(), (new KitOfBench($bench))->owned(), $format, array_filter($bites))));
+        return new JsonResponse(FitResource::sheet($asked->answered($request->typed(), $request->hardness(), (new KitOfBench($bench))->owned(), $format, array_filter($bites))));
     }
 }

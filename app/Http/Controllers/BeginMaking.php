@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Bench\CuttingOfBench;
 use App\Http\Requests\BeginMakingRequest;
-use App\Http\Requests\SoundSheet;
 use App\Http\Resources\MakingResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -25,7 +24,7 @@ final class BeginMaking
     public function __invoke(BeginMakingRequest $request, Ledger $ledger, PlanKind $plan, LengthFormatter $format): JsonResponse
     {
         $sheet = $request->sheet($plan, $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
         $cutting = new CuttingOfBench($ledger->bench, $sheet, $request->chosen(), $format);
         foreach ($cutting->list->rows as $row) {
             if ($row->wrong !== null) {

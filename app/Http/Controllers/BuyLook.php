@@ -28,7 +28,7 @@ final class BuyLook
         $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0);
         $sheet = $look->toolSheet($format);
         // A size that cannot be read is left to be read at home: the tool is bought all the same.
-        $sizes = array_filter($sheet->given, static fn (string $dimension): bool => $sheet->figures[$dimension]->error === null, ARRAY_FILTER_USE_KEY);
+        $sizes = array_filter($sheet->given, static fn (string $dimension): bool => $sheet->form->readings[$dimension]->error === null, ARRAY_FILTER_USE_KEY);
         $ledger->record('tool-bought', $sheet->name, self::sentence($sheet->name, $price, count($mends)), static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
             $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $sheet->name, 'status' => ToolStatus::Owned, 'size' => $sizes, 'price' => $price, 'hung_on' => Carbon::now()->toDateString()]);
             EdgesOfTool::bring($changes, $tool, $format);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\StoneSheetRequest;
-use App\Http\Resources\Figures;
+use App\Http\Resources\FieldResource;
 use Illuminate\Http\JsonResponse;
 
 /** A piece of the rack as far as it has been described; writes nothing. */
@@ -16,7 +16,7 @@ final class PreviewStone
         $sheet = $request->sheet();
 
         return new JsonResponse([
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'name' => $sheet->name,
             'particleUm' => $sheet->particleUm,
             'elsewhere' => $sheet->elsewhere(),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\ToolSheetRequest;
-use App\Http\Resources\Figures;
+use App\Http\Resources\FieldResource;
 use App\Http\Resources\OutlineResource;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
@@ -20,7 +20,7 @@ final class PreviewTool
 
         return new JsonResponse([
             'kind' => $sheet->kind->id,
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'outline' => OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
             'name' => $sheet->name,
             'sound' => $sheet->isSound(),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\WoodRequest;
-use App\Http\Resources\Figures;
+use App\Http\Resources\FieldResource;
 use App\Http\Resources\Shared;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
@@ -19,12 +19,12 @@ final class PreviewWood
         $movement = $sheet->movement;
 
         return new JsonResponse([
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'changeMm' => $movement?->changeMm,
             'change' => $movement === null ? null : $format->small(abs($movement->changeMm)),
             'rotationDeg' => $movement?->rotationDeg,
-            'ringDeg' => $sheet->figures['ring']->value ?? 0.0,
-            'widthMm' => $sheet->figures['width']->value,
+            'ringDeg' => $sheet->form->value('ring') ?? 0.0,
+            'widthMm' => $sheet->form->value('width'),
             'lines' => $sheet->lines(),
             'next' => $sheet->next(),
             'how' => Shared::how($sheet->how()),

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Bench\KitOfBench;
 use App\Http\Requests\WorkSheetRequest;
-use App\Http\Resources\Figures;
+use App\Http\Resources\FieldResource;
 use App\Http\Resources\WorkResource;
 use App\Models\Bench;
 use Illuminate\Http\JsonResponse;
@@ -14,7 +14,7 @@ use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Step;
 use JackRest\Core\Work\Task;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 
 /** A work as far as it has been described, with what can be done of it; writes nothing. */
 final class PreviewWork
@@ -23,14 +23,14 @@ final class PreviewWork
     {
         $kit = new KitOfBench($bench);
         $sheet = $request->sheet($format);
-        $stepFigures = $request->stepFigures($format);
+        $steps = $request->stepForms($format);
         $tasks = $sheet->tasks ?? array_map(static fn (Step $step): Task => $step->task($request->hardness()), $request->steps($format));
         $covered = array_map($kit->coverage()->of(...), (new WorkTasks($kit->school, $kit->settings->floor))->graded($tasks));
-        $sound = ($sheet === null || $sheet->isSound()) && array_filter(array_merge(...array_map(array_values(...), $stepFigures)), static fn (Figure $figure): bool => $figure->error !== null) === [];
+        $sound = ($sheet === null || $sheet->isSound()) && array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
 
         return new JsonResponse([
-            'figures' => Figures::of($sheet->figures ?? []),
-            'stepFigures' => array_map(Figures::of(...), $stepFigures),
+            'figures' => FieldResource::readings($sheet?->form),
+            'stepFigures' => array_map(FieldResource::readings(...), $steps),
             'measuresMm' => (object) ($sheet->measures ?? []),
             'form' => $sheet->pattern->form ?? 'own',
             'tasks' => WorkResource::tasks($covered, $kit, $format),

@@ -15,9 +15,9 @@ use JackRest\Core\Measure\LengthFormatter;
 /** Writes down what the hygrometer shows now. */
 final class RecordAir
 {
-    public function __invoke(AirRequest $request, Ledger $ledger): JsonResponse
+    public function __invoke(AirRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
     {
-        $air = $request->air();
+        $air = $request->air($format);
         $says = LengthFormatter::decimal($air->tempC, 1).' °C and '.LengthFormatter::decimal($air->rhPct, 0).' %';
         $entry = $ledger->record('air-read', 'shop', "The shop’s air: $says.", static function (Changes $changes) use ($air): void {
             $changes->create($changes->bench->climateStretches(), ClimateStretch::columns('by hand', [$air]));

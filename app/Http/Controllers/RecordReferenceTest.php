@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\RecordReferenceTestRequest;
-use App\Http\Requests\SoundSheet;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Reference;
@@ -22,7 +21,7 @@ final class RecordReferenceTest
     public function __invoke(RecordReferenceTestRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
     {
         $sheet = $request->sheet($reference, $format);
-        SoundSheet::orRefuse('figures', $sheet->figures());
+        $sheet->form()->soundOrRefuse('figures');
         $error = $sheet->errorMm();
         if ($error === null || $sheet->verdict() === null) {
             throw InvalidInput::because('figures', $sheet->next()->says);
@@ -53,7 +52,7 @@ final class RecordReferenceTest
     {
         $fields = $reference->fields;
         foreach ($reference->kind->fields() as $field) {
-            $value = $sheet->figures()[$field->name]->value;
+            $value = $sheet->form()->value($field->name);
             if (! $field->isReading && $value !== null) {
                 $fields[$field->name] = $value;
             }

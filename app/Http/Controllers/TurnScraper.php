@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Bench\FilingSession;
 use App\Bench\ScrapersOfBench;
 use App\Http\Requests\ScraperRequest;
-use App\Http\Requests\SoundSheet;
 use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -23,7 +22,7 @@ final class TurnScraper
     public function __invoke(ScraperRequest $request, Ledger $ledger, Tool $scraper, LengthFormatter $format): JsonResponse
     {
         $sheet = $request->sheet($ledger->bench, $scraper, $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
         if ($sheet->steps() === []) {
             throw InvalidInput::because('figures.tilt', $sheet->next()['says']);
         }

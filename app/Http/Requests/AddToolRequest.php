@@ -25,7 +25,7 @@ final class AddToolRequest extends ToolSheetRequest
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
 
         return [
             'kind' => $sheet->kind->id,

@@ -6,9 +6,11 @@ namespace App\Http\Requests;
 
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Timber\ClimateDay;
-use JackRest\Desk\Timber\TypedAir;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Timber\AirFields;
 
 /** The air as a hygrometer shows it now. */
 final class AirRequest extends TypedSheetRequest
@@ -20,17 +22,17 @@ final class AirRequest extends TypedSheetRequest
     }
 
     /** @throws InvalidInput */
-    public function air(): ClimateDay
+    public function air(LengthFormatter $format): ClimateDay
     {
-        $typed = $this->typedUnder('figures');
-        $figures = ['temperature' => TypedAir::temperature($typed['temperature'] ?? ''), 'humidity' => TypedAir::percent($typed['humidity'] ?? '', 100, 'Humidity lies between 0 and 100 %.')];
-        foreach ($figures as $name => $figure) {
-            $complaint = $figure->error ?? $figure->doubt ?? ($figure->value === null ? 'Read this off first.' : null);
-            if ($complaint !== null) {
-                throw InvalidInput::because("figures.$name", $complaint);
+        $missing = 'Read this off first.';
+        $form = Form::of([AirFields::temperature('temperature', $missing), AirFields::humidity('humidity', $missing)], $this->typedUnder('figures'), $format);
+        $form->soundOrRefuse('figures');
+        foreach ($form->readings as $name => $reading) {
+            if ($reading->doubt !== null) {
+                throw InvalidInput::because("figures.$name", $reading->doubt);
             }
         }
 
-        return new ClimateDay(Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY, (float) $figures['temperature']->value, (float) $figures['humidity']->value);
+        return new ClimateDay(Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY, (float) $form->value('temperature'), (float) $form->value('humidity'));
     }
 }

@@ -42,11 +42,11 @@ final class AugerBitRequest extends TypedSheetRequest
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
         if ($sheet->check === null) {
-            throw InvalidInput::because($sheet->figures['spurs']->value === null ? 'figures.spurs' : 'figures.twist', 'Measure across the spurs and across the twist.');
+            throw InvalidInput::because($sheet->form->value('spurs') === null ? 'figures.spurs' : 'figures.twist', 'Measure across the spurs and across the twist.');
         }
-        [$spurs, $twist, $height, $hole, $turns] = array_map(static fn ($figure): ?float => $figure->value, array_values($sheet->figures));
+        [$spurs, $twist, $height, $hole, $turns] = array_values($sheet->form->values());
 
         return [
             'sixteenths' => $this->sixteenths(), 'spurs_mm' => $spurs, 'twist_mm' => $twist, 'height_mm' => $height,

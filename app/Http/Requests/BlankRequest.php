@@ -10,6 +10,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Form\Form;
 use JackRest\Desk\Shelf\BlankForm;
 
 /** A blank as far as it has been described. */
@@ -33,9 +34,9 @@ class BlankRequest extends TypedSheetRequest
         return ['species.*' => 'Choose a wood from the list.', 'name.max' => 'A name of 60 letters will do.'];
     }
 
-    public function sheet(LengthFormatter $format): BlankForm
+    public function form(LengthFormatter $format): Form
     {
-        return new BlankForm($this->typedUnder('figures'), $format);
+        return Form::of(BlankForm::fields(), $this->typedUnder('figures'), $format);
     }
 
     /**
@@ -45,19 +46,19 @@ class BlankRequest extends TypedSheetRequest
      */
     public function columns(LengthFormatter $format): array
     {
-        $sheet = $this->sheet($format);
-        SoundSheet::wholeOrRefuse('figures', $sheet->figures, $sheet->missing());
+        $form = $this->form($format);
+        $form->soundOrRefuse('figures');
         $species = $this->string('species')->toString();
         $name = trim($this->string('name')->toString());
 
         return [
             'name' => $name === '' ? $species : $name,
             'species' => $species,
-            'length_mm' => $sheet->figures['length']->value,
-            'width_mm' => $sheet->figures['width']->value,
-            'thickness_mm' => $sheet->figures['thickness']->value,
-            'ring_deg' => $sheet->figures['ring']->value,
-            'runout_deg' => $sheet->figures['runout']->value,
+            'length_mm' => $form->value('length'),
+            'width_mm' => $form->value('width'),
+            'thickness_mm' => $form->value('thickness'),
+            'ring_deg' => $form->value('ring'),
+            'runout_deg' => $form->value('runout'),
             'figure' => Figured::from($this->string('figure')->toString()),
             'knots' => Knots::from($this->string('knots')->toString()),
         ];

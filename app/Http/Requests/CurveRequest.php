@@ -39,7 +39,7 @@ final class CurveRequest extends TypedSheetRequest
     public function values(Bench $bench, Edge $edge, LengthFormatter $format): array
     {
         $sheet = $this->sheet($bench, $edge, $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
 
         return ['radius_mm' => $sheet->curve->radiusMm ?? throw InvalidInput::because('figures.relief', 'Type how much the corners shall stay back.')];
     }

@@ -33,7 +33,7 @@ final class EditToolRequest extends ToolSheetRequest
     public function values(Tool $tool, LengthFormatter $format): array
     {
         $sheet = $this->sheetOf($tool->kindOfTool(), $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
 
         return [
             'name' => $sheet->name,

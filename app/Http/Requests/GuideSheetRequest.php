@@ -58,7 +58,7 @@ class GuideSheetRequest extends FormRequest
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);
-        SoundSheet::orRefuse('', $sheet->figures);
+        $sheet->form->soundOrRefuse();
         if ($sheet->axle === null || $sheet->objection !== null) {
             throw \JackRest\Core\Calculation\InvalidInput::because('settings', $sheet->objection ?? 'Two settings are needed: how far a blade stood out, and which angle came of it.');
         }

@@ -23,7 +23,7 @@ final class PlanTemplateRequest extends TypedSheetRequest
     public function template(PlanKind $plan, LengthFormatter $format): PlanPrint
     {
         $sheet = PlanForm::of($plan, $this->typedUnder('figures'), $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
 
         return new PlanPrint(ucfirst($plan->label()), $sheet->making->views($format));
     }

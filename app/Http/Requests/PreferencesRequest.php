@@ -10,7 +10,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 final class PreferencesRequest extends FormRequest
 {
@@ -53,11 +53,11 @@ final class PreferencesRequest extends FormRequest
     /** Thickness of one sheet; null: not measured any more. */
     private function paperMm(LengthFormatter $format): ?float
     {
-        $paper = Reading::of($this->string('paper')->toString(), $format)->within(0.02, 1, 'A sheet of paper is between 0.02 and 1 mm thick. A pack of ten: type 1 mm / 10.');
+        $paper = Reading::length($this->string('paper')->toString(), $format)->within(0.02, 1, 'A sheet of paper is between 0.02 and 1 mm thick. A pack of ten: type 1 mm / 10.');
         if ($paper->error !== null) {
             throw InvalidInput::because('paper', $paper->error);
         }
 
-        return $paper->mm;
+        return $paper->value;
     }
 }

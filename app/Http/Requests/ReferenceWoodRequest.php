@@ -37,7 +37,7 @@ final class ReferenceWoodRequest extends TypedSheetRequest
         $species = Species::named($this->string('species')->toString());
         assert($species !== null);
         $sheet = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
 
         return $sheet->wood ?? throw InvalidInput::because('figures.thickness', 'How thick is it? By that it is reckoned how fast it follows the air.');
     }

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\RestReading;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 use JackRest\Desk\Shelf\RestForm;
 use LogicException;
 
@@ -28,10 +28,9 @@ final class RestVisitRequest extends TypedSheetRequest
     /** @throws InvalidInput naming every figure that is wrong or missing */
     public function visit(float $day, LengthFormatter $format): RestReading
     {
-        $sheet = new RestForm($this->typedUnder('figures'), $format);
-        $missing = array_filter($sheet->figures, static fn (Figure $figure): bool => $figure->value === null);
-        SoundSheet::wholeOrRefuse('figures', $sheet->figures, array_map(static fn (Figure $figure): string => 'Measure this too; 0 if there is none.', $missing));
+        $form = Form::of(RestForm::fields($format), $this->typedUnder('figures'), $format);
+        $form->soundOrRefuse('figures');
 
-        return $sheet->visit($day) ?? throw new LogicException('a whole sheet has a visit');
+        return RestForm::reading($form, $day) ?? throw new LogicException('a sound form has a reading');
     }
 }

@@ -46,7 +46,7 @@ class SawSheetRequest extends TypedSheetRequest
      */
     public function sizes(Tool $saw, SawForm $sheet): array
     {
-        SoundSheet::orRefuse('figures', $sheet->readings->figures);
+        $sheet->readings->form->soundOrRefuse('figures');
         if ($sheet->teeth === null) {
             throw InvalidInput::because('figures.tpi', 'Count the teeth first.');
         }

@@ -24,7 +24,7 @@ final class SawTemplateRequest extends FormRequest
     public function template(LengthFormatter $format): SawTemplateForm
     {
         $sheet = SawTemplateForm::of(array_map(fn (string $field): string => $this->string($field)->toString(), array_combine(self::FIELDS, self::FIELDS)), $format);
-        SoundSheet::orRefuse('', $sheet->figures);
+        $sheet->form->soundOrRefuse();
 
         return $sheet->template === null ? throw InvalidInput::because('tpi', 'Type the teeth per inch and the length of the toothed edge.') : $sheet;
     }

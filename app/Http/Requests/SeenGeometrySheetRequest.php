@@ -36,7 +36,7 @@ final class SeenGeometrySheetRequest extends GeometrySheetRequest
     public function values(Edge $edge, LengthFormatter $format): array
     {
         $sheet = $this->sheet($edge, $format);
-        SoundSheet::orRefuse('figures', $sheet->figures);
+        $sheet->form->soundOrRefuse('figures');
         if ($sheet->objection !== null) {
             throw InvalidInput::because('figures', $sheet->objection);
         }

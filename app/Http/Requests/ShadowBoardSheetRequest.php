@@ -48,21 +48,16 @@ class ShadowBoardSheetRequest extends FormRequest
     public function values(Bench $bench, LengthFormatter $format): array
     {
         $sheet = $this->sheet($bench, $format);
-        SoundSheet::orRefuse('', $sheet->figures);
-        foreach ($sheet->figures as $name => $figure) {
-            if ($figure->value === null) {
-                throw InvalidInput::because($name, 'Read this off first.');
-            }
-        }
+        $sheet->form->soundOrRefuse();
         if ($sheet->tools === []) {
             throw InvalidInput::because('tools', 'Choose the tools that shall hang here.');
         }
 
         return [
             'name' => $this->title(),
-            'width_mm' => $sheet->figures['width']->value,
-            'height_mm' => $sheet->figures['height']->value,
-            'room_mm' => $sheet->figures['room']->value,
+            'width_mm' => $sheet->form->value('width'),
+            'height_mm' => $sheet->form->value('height'),
+            'room_mm' => $sheet->form->value('room'),
             'tools' => array_map(static fn (BoardTool $tool): int => (int) $tool->id, $sheet->tools),
         ];
     }

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 final class StepRequest extends FormRequest
 {
@@ -24,11 +24,11 @@ final class StepRequest extends FormRequest
     public function stepped(LengthFormatter $format): string
     {
         $typed = $this->string('typed')->toString();
-        $reading = Reading::of($typed, $format);
+        $reading = Reading::length($typed, $format);
         if ($reading->error !== null) {
             return $typed;
         }
 
-        return $format->typed(round(($reading->mm ?? 0.0) + $this->integer('steps') * $this->float('stepMm'), 6));
+        return $format->typed(round(($reading->value ?? 0.0) + $this->integer('steps') * $this->float('stepMm'), 6));
     }
 }

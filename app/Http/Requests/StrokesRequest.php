@@ -6,10 +6,10 @@ namespace App\Http\Requests;
 
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Fit\StrokesForm;
+use JackRest\Desk\Form\Form;
 
 /** Strokes counted through a cut, with the cut. */
 final class StrokesRequest extends SeenRecordRequest
@@ -31,20 +31,15 @@ final class StrokesRequest extends SeenRecordRequest
     /** @return array<string, mixed> */
     public function values(LengthFormatter $format): array
     {
-        $figures = [
-            'thickness' => Figure::of($this->string('thickness')->toString(), DimensionUnit::Length, $format)->within(1, 300, 'Stock is between 1 and 300 mm thick.'),
-            'depth' => Figure::of($this->string('depth')->toString(), DimensionUnit::Length, $format)->within(1, 1000, 'A cut is between 1 and 1000 mm deep.'),
-            'strokes' => Figure::count($this->string('strokes')->toString())->within(1, 5000, 'Between 1 and 5000 strokes.'),
-        ];
-        foreach ($figures as $name => $figure) {
-            SoundSheet::orRefuse('', [$name => $figure]);
-        }
+        $typed = array_map(fn (string $name): string => $this->string($name)->toString(), ['thickness' => 'thickness', 'depth' => 'depth', 'strokes' => 'strokes']);
+        $form = Form::of(StrokesForm::fields(), $typed, $format);
+        $form->soundOrRefuse();
 
         return [
-            'thickness_mm' => $figures['thickness']->value,
-            'depth_mm' => $figures['depth']->value,
+            'thickness_mm' => $form->value('thickness'),
+            'depth_mm' => $form->value('depth'),
             'hardness' => Hardness::from($this->string('hardness')->toString()),
-            'strokes' => (int) $figures['strokes']->value,
+            'strokes' => (int) $form->value('strokes'),
             'counted_at' => Carbon::now()->toIso8601ZuluString(),
         ];
     }

@@ -36,9 +36,9 @@ class WorkRequest extends WorkSheetRequest
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);
-        SoundSheet::orRefuse('measures', $sheet->figures ?? []);
-        foreach ($this->stepFigures($format) as $index => $figures) {
-            SoundSheet::orRefuse("steps.$index.typed", $figures);
+        $sheet?->form->soundOrRefuse('measures');
+        foreach ($this->stepForms($format) as $index => $form) {
+            $form->soundOrRefuse("steps.$index.typed");
         }
         $steps = $this->steps($format);
         if ($sheet === null && $steps === []) {

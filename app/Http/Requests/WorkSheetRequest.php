@@ -6,14 +6,15 @@ namespace App\Http\Requests;
 
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Step;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Work\WorkForm;
 
 /** A work as far as it has been described: by a pattern and its numbers, or step by step. */
@@ -48,30 +49,33 @@ class WorkSheetRequest extends TypedSheetRequest
         return is_string($pattern) ? WorkForm::of(Patterns::named($pattern), $this->typedUnder('measures'), $this->hardness(), $format) : null;
     }
 
-    /** @return list<array<string, Figure>> the numbers of each step */
-    public function stepFigures(LengthFormatter $format): array
+    /** @return list<Form> the numbers of each step */
+    public function stepForms(LengthFormatter $format): array
     {
-        return array_map(static function (mixed $step) use ($format): array {
-            $figures = [];
-            foreach ((array) ($step['typed'] ?? []) as $fact => $typed) {
-                $known = Fact::tryFrom((string) $fact) ?? throw InvalidInput::because('steps', "\"$fact\" is no number a work has");
-                $figures[$known->value] = Figure::of(is_string($typed) ? $typed : '', $known === Fact::Tolerance ? DimensionUnit::Thickness : DimensionUnit::Length, $format)
-                    ->within(0.001, self::MOST_MM, 'More than nothing, and less than '.$format->dimension(self::MOST_MM).'.');
-            }
+        return array_map(static function (mixed $step) use ($format): Form {
+            $typed = array_map(static fn (mixed $text): string => is_string($text) ? $text : '', (array) ($step['typed'] ?? []));
+            $fields = array_map(static fn (string|int $fact): Field => self::stepField((string) $fact, $format), array_keys($typed));
 
-            return $figures;
+            return Form::of($fields, $typed, $format);
         }, array_values((array) $this->input('steps')));
+    }
+
+    private static function stepField(string $name, LengthFormatter $format): Field
+    {
+        $fact = Fact::tryFrom($name) ?? throw InvalidInput::because('steps', "\"$name\" is no number a work has");
+        $quantity = $fact === Fact::Tolerance ? Quantity::Thickness : Quantity::Length;
+        $complaint = 'More than nothing, and less than '.$format->dimension(self::MOST_MM).'.';
+
+        return new Field($name, $quantity, 0.001, self::MOST_MM, complaint: $complaint);
     }
 
     /** @return list<Step> */
     public function steps(LengthFormatter $format): array
     {
-        $figures = $this->stepFigures($format);
-
-        return array_map(static fn (mixed $step, array $typed): Step => new Step(
+        return array_map(static fn (mixed $step, Form $form): Step => new Step(
             (string) $step['operation'],
-            array_filter(array_map(static fn (Figure $figure): ?float => $figure->value, $typed), is_float(...)),
+            $form->given(),
             (int) $step['minGrade'],
-        ), array_values((array) $this->input('steps')), $figures);
+        ), array_values((array) $this->input('steps')), $this->stepForms($format));
     }
 }

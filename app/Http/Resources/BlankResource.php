@@ -36,7 +36,7 @@ final class BlankResource
         return [
             'purpose' => $sheet->purpose->value,
             'purposes' => array_map(static fn (Purpose $purpose): array => ['value' => $purpose->value, 'label' => $purpose->label()], Purpose::cases()),
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'usual' => ['length' => $format->typed($usual->lengthMm), 'width' => $format->typed($usual->widthMm), 'thickness' => $format->typed($usual->thicknessMm)],
             'blanks' => array_map(static fn (Judged $judged): array => self::blank($blanks->findOrFail((int) $judged->blank->id), $judged, $rests, $format), $ranking->judged),
             'next' => $ranking->next(),

@@ -40,7 +40,7 @@ final class CurveResource
         $curve = $sheet->curve;
 
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'widthMm' => $sheet->blade->widthMm,
             'radiusMm' => $curve?->radiusMm,
             'sagMm' => $curve?->sagMm,

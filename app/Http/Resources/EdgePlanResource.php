@@ -27,7 +27,7 @@ final class EdgePlanResource
         $words = $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
 
         return [
-            'readings' => [...array_map(Shared::reading(...), $sheet->readings), 'newAngle' => Figures::one($sheet->newAngle)],
+            'readings' => FieldResource::readings($sheet->form),
             'angle' => $sheet->angle === null ? null : [
                 'deg' => $sheet->angle->angleDeg,
                 'text' => LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',

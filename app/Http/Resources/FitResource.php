@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitForm;
 use JackRest\Desk\Fit\FitQuestion;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
 
 /** The questions of fit, and their answers side by side. */
 final class FitResource
@@ -22,13 +21,7 @@ final class FitResource
             'asks' => $question->asks(),
             'short' => $question->short(),
             'wantsHardness' => $question->wantsHardness(),
-            'fields' => array_map(static fn (FitField $field): array => [
-                'name' => $field->name,
-                'label' => $field->label,
-                'unit' => $field->unit->value,
-                'usual' => $field->optional ? '' : KindResource::typed($field->usual, $field->unit, $format),
-                'stepMm' => $field->unit === DimensionUnit::Thickness ? 0.01 : 1.0,
-            ], $question->fit()->fields()),
+            'fields' => array_map(static fn (Field $field): array => FieldResource::of($field, $format, $field->begins === null ? '' : $field->typed($field->begins, $format)), $question->fit()->fields()),
         ];
     }
 
@@ -36,7 +29,7 @@ final class FitResource
     public static function sheet(FitForm $sheet): array
     {
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'rows' => array_map(static fn (FitRow $row): array => [
                 'name' => $row->name,
                 'good' => $row->good,

@@ -7,14 +7,14 @@ namespace App\Http\Resources;
 use App\Models\Edge;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeGeometry;
-use JackRest\Core\Edge\GeometryField;
 use JackRest\Core\Edge\GeometryLine;
 use JackRest\Core\Edge\NickRoute;
 use JackRest\Core\Edge\Steel;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Edge\GeometryFields;
 use JackRest\Desk\Edge\GeometryForm;
 use JackRest\Desk\Edge\GeometryWords;
+use JackRest\Desk\Form\Field;
 
 /** An edge's geometry: what can be typed, and what the figures make together. */
 final class GeometryResource
@@ -24,14 +24,7 @@ final class GeometryResource
     {
         return [
             'edge' => EdgeResource::of($edge, $format),
-            'fields' => array_map(static fn (GeometryField $field): array => [
-                'name' => $field->value,
-                'label' => $field->label(),
-                'hint' => $field->hint(),
-                'unit' => $field->unit()->value,
-                'usual' => self::onRecord($edge, $field, $format),
-                'stepMm' => self::step($field),
-            ], GeometryField::of($edge->form)),
+            'fields' => array_map(static fn (Field $field): array => FieldResource::of($field, $format, self::onRecord($edge, $field, $format)), GeometryFields::of($edge->toCore())),
             'hasBed' => $edge->form->hasBed(),
             'bevelUp' => $edge->bevel_up,
             'steel' => $edge->steel->value,
@@ -47,7 +40,7 @@ final class GeometryResource
         $words = $sheet->geometry === null ? null : new GeometryWords($sheet->geometry, $format);
 
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'objection' => $sheet->objection,
             'lines' => array_map(static fn (GeometryLine $line): array => ['label' => $line->label, 'text' => $line->text, 'says' => $line->says], $words?->lines() ?? []),
             'warnings' => $sheet->geometry->cutting->warnings ?? [],
@@ -82,7 +75,7 @@ final class GeometryResource
             'radiusMm' => $blade->radiusMm,
             'sagMm' => $geometry->camber->sagMm ?? 0.0,
             'reliefMm' => $geometry->camber->reliefMm ?? 0.0,
-            'nickMm' => $sheet->figures['nick']->value ?? null,
+            'nickMm' => $sheet->form->value('nick') ?? null,
             'nickRoute' => match ($geometry->nick?->route) {
                 NickRoute::Hone => 'hone',
                 NickRoute::Grind => 'grind',
@@ -97,35 +90,26 @@ final class GeometryResource
         ];
     }
 
-    private static function onRecord(Edge $edge, GeometryField $field, LengthFormatter $format): string
+    private static function onRecord(Edge $edge, Field $field, LengthFormatter $format): string
     {
-        $value = match ($field) {
-            GeometryField::Width => $edge->width_mm,
-            GeometryField::Thickness => $edge->thickness_mm,
-            GeometryField::BevelLength => $edge->toCore()->bevelLengthMm(),
-            GeometryField::Honed => $edge->secondary_deg,
-            GeometryField::MicroWidth => $edge->micro_width_mm,
-            GeometryField::Bed => $edge->bed_deg,
-            GeometryField::Skew => $edge->skew_deg,
-            GeometryField::Wheel => $edge->wheel_mm,
-            GeometryField::HonedOff => $edge->wheel_mm === null ? null : $edge->honed_mm,
-            GeometryField::Left => $edge->left_mm,
+        $value = match ($field->name) {
+            'width' => $edge->width_mm,
+            'thickness' => $edge->thickness_mm,
+            'bevelLength' => $edge->toCore()->bevelLengthMm(),
+            'honed' => $edge->secondary_deg,
+            'microWidth' => $edge->micro_width_mm,
+            'bed' => $edge->bed_deg,
+            'skew' => $edge->skew_deg,
+            'wheel' => $edge->wheel_mm,
+            'honedOff' => $edge->wheel_mm === null ? null : $edge->honed_mm,
+            'left' => $edge->left_mm,
             default => null,
         };
 
         return match (true) {
             $value === null => '–',
-            $field->unit() === DimensionUnit::Degrees => LengthFormatter::decimal($value, 1),
-            default => $format->typed(round($value, 2)),
-        };
-    }
-
-    private static function step(GeometryField $field): float
-    {
-        return match ($field->unit()) {
-            DimensionUnit::Degrees => 0.5,
-            DimensionUnit::Thickness => 0.01,
-            default => $field === GeometryField::Wheel ? 5.0 : 0.1,
+            $field->quantity->isLength() => $format->typed(round($value, 2)),
+            default => LengthFormatter::decimal($value, 1),
         };
     }
 }

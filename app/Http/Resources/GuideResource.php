@@ -45,7 +45,7 @@ final class GuideResource
         $axle = $sheet->axle;
 
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'rollerMm' => $sheet->rollerMm,
             'setbackMm' => $axle?->axleSetbackMm,
             'dropMm' => $axle?->axleDropMm,

@@ -31,7 +31,7 @@ final class KnownResource
     {
         return [
             'rows' => array_map(static fn (Compared $row): array => [
-                'gap' => Shared::reading($row->gap),
+                'gap' => FieldResource::reading($row->gap),
                 'error' => $row->errorMm === null ? null : $sheet->format->small(abs($row->errorMm)).' ± '.$sheet->format->small($row->uncertaintyMm),
                 'leans' => $row->lean()?->label(),
                 'verdict' => $row->verdict?->value,

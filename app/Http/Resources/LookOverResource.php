@@ -10,7 +10,7 @@ use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Stall\Outcome;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Stall\Inspection as CoreLookOver;
 use JackRest\Desk\Stall\Looked;
 
@@ -53,7 +53,7 @@ final class LookOverResource
             'checks' => array_map(static fn (Looked $one): array => self::check($one, $look->foundIn($format), $format), $core->looked),
             'dimensions' => array_map(static fn (Dimension $dimension): array => ['usual' => KindResource::typed($sheet->sizes[$dimension->name], $dimension->unit, $format)] + KindResource::dimension($dimension, $format), $sheet->kind->asked()),
             'sizes' => (object) $look->sizesIn($format),
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'nextCheck' => $core->nextCheck()?->check->id,
             'next' => $core->next(Money::plain(...)),
             'good' => self::typed($look->good_price),
@@ -91,7 +91,7 @@ final class LookOverResource
             },
             'labels' => $one->check->measured->labels ?? [],
             'typed' => $one->check->measured === null ? [] : array_map(static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '', array_keys($one->check->measured->labels)),
-            'readings' => array_map(static fn (Reading $reading): array => Shared::reading($reading), $one->readings),
+            'readings' => array_map(static fn (Reading $reading): array => FieldResource::reading($reading), $one->readings),
             'sound' => $one->check->measured === null ? null : $one->check->measured->limit($format),
         ];
     }

@@ -7,7 +7,6 @@ namespace App\Http\Resources;
 use App\Bench\MakingSession;
 use App\Models\Making;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Making\Cautions;
 use JackRest\Desk\Making\MakingStep;
@@ -69,9 +68,9 @@ final class MakingResource
     private static function typed(Making $making, LengthFormatter $format): array
     {
         $typed = [];
-        foreach ($making->plan->fields() as $field) {
-            $value = (float) ($making->sizes[$field->name] ?? 0.0);
-            $typed[$field->name] = $field->unit === DimensionUnit::Length ? $format->typed($value) : LengthFormatter::decimal($value, 3);
+        foreach ($making->plan->fields() as $size) {
+            $name = $size->field->name;
+            $typed[$name] = $size->field->typed((float) ($making->sizes[$name] ?? 0.0), $format);
         }
 
         return $typed;

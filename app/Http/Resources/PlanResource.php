@@ -15,8 +15,8 @@ use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Form\Field;
 use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
 use JackRest\Desk\Making\Dim;
@@ -56,11 +56,8 @@ final class PlanResource
             'plan' => $sheet->kind->value,
             'label' => $sheet->kind->label(),
             'says' => $sheet->kind->says(),
-            'fields' => array_map(static fn (PlanField $field): array => [
-                'name' => $field->name, 'label' => $field->label, 'hint' => $field->hint, 'step' => $field->step, 'isLength' => $field->unit === DimensionUnit::Length,
-                'usual' => $field->unit === DimensionUnit::Length ? preg_replace('/ (mm|in)$/', '', $format->dimension($sheet->usual[$field->name])) : LengthFormatter::decimal($sheet->usual[$field->name], 2),
-            ], $sheet->kind->fields()),
-            'figures' => Figures::of($sheet->figures),
+            'fields' => array_map(static fn (PlanField $size): array => self::field($size->field, $sheet->usual[$size->field->name], $format), $sheet->kind->fields()),
+            'figures' => FieldResource::readings($sheet->form),
             'views' => array_map(self::view(...), $views),
             'parts' => array_map(static fn (Assigned $row): array => self::part($row, $format), $cutting->list->rows),
             'blanks' => array_values($cutting->blanks->map(static fn (Blank $blank): array => ['value' => (string) $blank->id, 'label' => $blank->name])->all()),
@@ -75,6 +72,16 @@ final class PlanResource
             'sound' => $sheet->isSound(),
             'sheets' => array_map(static fn (Tile $tile): string => $tile->name, (new PlanPrint('', $views))->tiles()),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field, float $usual, LengthFormatter $format): array
+    {
+        $bare = $field->quantity->isLength()
+            ? (string) preg_replace('/ (mm|in)$/', '', $format->dimension($usual))
+            : LengthFormatter::decimal($usual, 2);
+
+        return FieldResource::of($field, $format, $bare);
     }
 
     /** @return array<string, mixed> */

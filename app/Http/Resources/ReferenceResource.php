@@ -9,9 +9,9 @@ use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Truing\Flat\FlatForm;
-use JackRest\Desk\Truing\Reference\ReferenceField;
 use JackRest\Desk\Truing\Reference\ReferenceKind;
 use JackRest\Desk\Truing\Reference\TestForm;
 use JackRest\Desk\Truing\SlopeTemplateForm;
@@ -33,7 +33,7 @@ final class ReferenceResource
             'method' => $kind->method(),
             'isFlat' => $kind->isFlat(),
             'isOwn' => $reference->tool_id === null,
-            'fields' => array_map(static fn (ReferenceField $field): array => self::field($field, $reference->fields, $format), $kind->fields()),
+            'fields' => array_map(static fn (Field $field): array => self::field($field, $reference->fields, $format), $kind->fields()),
             'instrument' => ($user->instrument ?? $reference->instrument)->value,
             'instruments' => Shared::instruments($format),
             'history' => HistoryResource::of($reference, $format),
@@ -47,7 +47,7 @@ final class ReferenceResource
         $next = $sheet->next();
 
         return [
-            'figures' => Figures::of($sheet->figures()),
+            'figures' => FieldResource::readings($sheet->form()),
             'lines' => $sheet instanceof FlatForm ? self::lines($sheet) : [],
             'nextLine' => $sheet instanceof FlatForm ? $sheet->nextLine()?->id : null,
             'answer' => $error === null ? null : ['error' => $format->small(abs($error)), 'errorMm' => $error, 'verdict' => $sheet->verdict()?->value, 'standing' => $sheet->standing()],
@@ -63,19 +63,11 @@ final class ReferenceResource
      * @param  array<string, float>  $kept
      * @return array<string, mixed>
      */
-    private static function field(ReferenceField $field, array $kept, LengthFormatter $format): array
+    private static function field(Field $field, array $kept, LengthFormatter $format): array
     {
-        $value = $field->isReading ? null : $kept[$field->name] ?? $field->usual;
+        $value = $field->isReading ? null : $kept[$field->name] ?? $field->begins;
 
-        return [
-            'name' => $field->name,
-            'label' => $field->label,
-            'hint' => $field->hint,
-            'typed' => $value === null ? '' : $field->typed((float) $value, $format),
-            'step' => $field->step,
-            'isReading' => $field->isReading,
-            'isLength' => $field->isLength(),
-        ];
+        return FieldResource::of($field, $format, '', $value === null ? null : (float) $value);
     }
 
     /** @return list<array<string, mixed>> */
@@ -84,7 +76,7 @@ final class ReferenceResource
         return array_map(static fn (GridLine $line): array => [
             'id' => $line->id,
             'name' => $line->name,
-            'gaps' => array_map(static fn (Reading $gap): array => Shared::reading($gap), $sheet->gaps[$line->id]),
+            'gaps' => array_map(static fn (Reading $gap): array => FieldResource::reading($gap), $sheet->gaps[$line->id]),
             'isRead' => $sheet->isRead($line->id),
             'places' => array_map(static function (int $node) use ($sheet): array {
                 [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
@@ -98,10 +90,9 @@ final class ReferenceResource
     private static function sticks(WindingSticksForm $sheet, LengthFormatter $format): ?array
     {
         $error = $sheet->errorMm();
-        $figures = $sheet->figures();
 
         return $error === null ? null : [
-            'lengthMm' => $figures['length']->value ?? 0.0,
+            'lengthMm' => $sheet->form()->value('length') ?? 0.0,
             'farMm' => $error,
             'nearMm' => $sheet->nearErrorMm(),
             'boardMm' => $sheet->boardMm() ?? 0.0,

@@ -59,7 +59,7 @@ final class SawResource
     public static function preview(SawForm $sheet, SawTemplateForm $template, array $blades, LengthFormatter $format): array
     {
         return [
-            'figures' => Figures::of([...array_intersect_key($template->figures, ['toe' => true, 'toeLength' => true, 'toeRake' => true]), ...$sheet->readings->figures]),
+            'figures' => (object) array_map(FieldResource::reading(...), [...array_intersect_key($template->form->readings, ['toe' => true, 'toeLength' => true, 'toeRake' => true]), ...$sheet->readings->form->readings]),
             'template' => $template->says($format),
             'drawn' => self::drawn($sheet, $format),
             'lines' => [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],

@@ -32,7 +32,7 @@ final class ScraperResource
         $burr = $sheet->burr;
 
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'drawn' => $burr === null ? null : ['burrDeg' => $burr->burrDeg, 'leanDeg' => $burr->leanDeg, 'cuttingDeg' => $burr->cuttingDeg, 'thicknessMm' => $sheet->thicknessMm],
             'steps' => array_map(SawResource::step(...), $sheet->steps()),
             'lasts' => $sheet->lasts(),

@@ -30,7 +30,7 @@ final class SeasonResource
         $sheet = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
 
         return [
-            'thickness' => Figures::one($sheet->thickness),
+            'thickness' => FieldResource::reading($sheet->thickness),
             'thick' => $format->dimension($sheet->thicknessMm()),
             'count' => count($log->rows),
             'days' => self::days($log, $sheet),

@@ -40,7 +40,7 @@ final class ShadowBoardResource
         $tiles = $sheet->panel === null || $sheet->arrangement === null ? [] : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
 
         return [
-            'figures' => Figures::of($sheet->figures),
+            'figures' => FieldResource::readings($sheet->form),
             'panel' => $sheet->panel === null ? null : ['widthMm' => $sheet->panel->width, 'heightMm' => $sheet->panel->height],
             'hung' => array_map(self::hung(...), $sheet->arrangement->hung ?? []),
             'left' => array_map(static fn (LeftOut $left): array => ['id' => (int) $left->tool->id, 'name' => $left->tool->name, 'says' => $sheet->why($left)], $sheet->arrangement->left ?? []),

@@ -7,24 +7,10 @@ namespace App\Http\Resources;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Reading;
 
 /** The shapes that several screens share. */
 final class Shared
 {
-    /** @return array{typed: string, mm: float|null, understood: string|null, error: string|null, doubt: string|null, instead: string|null} */
-    public static function reading(Reading $reading): array
-    {
-        return [
-            'typed' => $reading->typed,
-            'mm' => $reading->mm,
-            'understood' => $reading->understood,
-            'error' => $reading->error,
-            'doubt' => $reading->doubt,
-            'instead' => $reading->instead,
-        ];
-    }
-
     /** @return array{says: string, typed: string}|null what the last shavings really took */
     public static function learnt(?float $mm, LengthFormatter $format): ?array
     {

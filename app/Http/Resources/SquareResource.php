@@ -9,7 +9,7 @@ use App\Models\User;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Core\Truing\SquareAtWork;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Truing\SquareForm;
 
 /** A square on its own page, and under test. */
@@ -51,13 +51,13 @@ final class SquareResource
     /** @return array<string, mixed> */
     public static function preview(SquareForm $sheet, string $workWidth, ?float $learntMm, LengthFormatter $format): array
     {
-        $work = Reading::of($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
+        $work = Reading::length($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
         $advice = $sheet->advice();
         $result = $sheet->result;
 
         return [
-            'readings' => array_map(Shared::reading(...), $sheet->readings),
-            'farGaps' => array_map(Shared::reading(...), $sheet->farGaps),
+            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
+            'farGaps' => array_map(FieldResource::reading(...), $sheet->farGaps),
             'objection' => $sheet->objection,
             'result' => $result === null ? null : [
                 'errorMm' => $result->errorMm,
@@ -72,9 +72,9 @@ final class SquareResource
                 'parted' => $format->small(abs(2 * $result->errorMm)),
                 'length' => $format->dimension($sheet->test->bladeLengthMm ?? 0.0),
             ],
-            'workWidth' => Shared::reading($work),
+            'workWidth' => FieldResource::reading($work),
             'atWork' => $result === null || $sheet->test === null ? [] : [
-                (new SquareAtWork($result->errorDeg, $work->mm ?? self::USUAL_WORK_MM))->sentence($format),
+                (new SquareAtWork($result->errorDeg, $work->value ?? self::USUAL_WORK_MM))->sentence($format),
                 ...($sheet->isMetal ? [SquareAtWork::grade($sheet->test->bladeLengthMm, $result->errorMm)] : []),
             ],
             'standing' => $advice->standing,

@@ -58,8 +58,8 @@ final class StraightResource
         $passes = $advice->takeOff ? $sheet->map()->passes ?? [] : [];
 
         return [
-            'rows' => array_map(static fn (array $row): array => ['at' => Shared::reading($row['at']), 'gap' => Shared::reading($row['gap'])], $sheet->rows),
-            'readings' => array_map(Shared::reading(...), $sheet->readings),
+            'rows' => array_map(static fn (array $row): array => ['at' => FieldResource::reading($row['at']), 'gap' => FieldResource::reading($row['gap'])], $sheet->rows),
+            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
             'objection' => $sheet->objection,
             'result' => self::result($sheet, $format),
             'standing' => $advice->standing,
@@ -109,7 +109,7 @@ final class StraightResource
         if ($sheet->result === null || $sheet->test === null) {
             return [];
         }
-        $shaving = $sheet->readings['shaving']->mm ?? 0.0;
+        $shaving = $sheet->readings['shaving']->value ?? 0.0;
         $left = $sheet->result->removeMm;
         $leaves = [$left];
         foreach (array_slice($passes, 0, self::DRAWN) as $pass) {

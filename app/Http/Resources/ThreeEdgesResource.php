@@ -37,8 +37,8 @@ final class ThreeEdgesResource
     public static function preview(ThreeEdgesForm $sheet, LengthFormatter $format): array
     {
         return [
-            'readings' => array_map(Shared::reading(...), $sheet->readings),
-            'rows' => array_map(static fn (array $row): array => array_map(Shared::reading(...), $row), $sheet->rows),
+            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
+            'rows' => array_map(static fn (array $row): array => array_map(FieldResource::reading(...), $row), $sheet->rows),
             'stationsMm' => $sheet->test->stationsMm ?? [],
             'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges()))),
             'inconsistency' => $sheet->result?->inconsistencyMm === null ? null : $format->small($sheet->result->inconsistencyMm),

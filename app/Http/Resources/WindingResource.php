@@ -41,8 +41,8 @@ final class WindingResource
     public static function preview(WindingForm $sheet, LengthFormatter $format): array
     {
         return [
-            'readings' => array_map(Shared::reading(...), $sheet->readings),
-            'rows' => array_map(static fn (array $row): array => array_map(Shared::reading(...), $row), $sheet->rows),
+            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
+            'rows' => array_map(static fn (array $row): array => array_map(FieldResource::reading(...), $row), $sheet->rows),
             'objection' => $sheet->objection,
             'result' => $sheet->sticks === null || $sheet->map === null ? null : self::result($sheet->sticks, $sheet->map, $sheet, $format),
             'next' => $sheet->next(),
@@ -59,9 +59,9 @@ final class WindingResource
             'twistDeg' => $sticks->twistDeg,
             'magnification' => LengthFormatter::decimal($sticks->magnification, 1),
             'stickError' => $sticks->stickErrorMm === null ? null : $format->small(abs($sticks->stickErrorMm)),
-            'seenMm' => $sheet->rows[count($sheet->rows) - 1]['reading']->mm ?? 0.0,
-            'stickLengthMm' => $sheet->readings['stickLength']->mm ?? 0.0,
-            'boardWidthMm' => $sheet->readings['boardWidth']->mm ?? 0.0,
+            'seenMm' => $sheet->rows[count($sheet->rows) - 1]['reading']->value ?? 0.0,
+            'stickLengthMm' => $sheet->readings['stickLength']->value ?? 0.0,
+            'boardWidthMm' => $sheet->readings['boardWidth']->value ?? 0.0,
             'totalTwist' => $format->small($map->totalTwistMm),
             'corners' => array_map(static fn (WindingCorner $corner): array => ['atMm' => $corner->atMm, 'side' => $corner->side->value, 'removeMm' => $corner->removeMm, 'remove' => $format->small($corner->removeMm)], $map->corners),
         ];

@@ -11,10 +11,11 @@ use JackRest\Core\Edge\CamberStrokes;
 use JackRest\Core\Edge\CamberStrokesInput;
 use JackRest\Core\Edge\CamberStrokesResult;
 use JackRest\Core\Edge\HoningStone;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** The curve of a plane iron as far as it was chosen: how deep, and how many strokes at each place make it. */
 final readonly class CurveForm
@@ -28,10 +29,9 @@ final readonly class CurveForm
     private const NARROW_MM = 1.0;
 
     /**
-     * @param  array<string, Figure>  $figures  relief, radius
      * @param  string|null  $objection  why there is no curve
      */
-    private function __construct(public Blade $blade, public array $figures, public ?CamberStrokesResult $curve, public ?CamberStrokesResult $otherBed, public ?string $objection, public ?HoningStone $stone, private LengthFormatter $format)
+    private function __construct(public Blade $blade, public Form $form, public ?CamberStrokesResult $curve, public ?CamberStrokesResult $otherBed, public ?string $objection, public ?HoningStone $stone, private LengthFormatter $format)
     {
     }
 
@@ -41,34 +41,43 @@ final readonly class CurveForm
      */
     public static function of(Blade $blade, array $typed, ?HoningStone $stone, LengthFormatter $format): self
     {
-        $figures = [
-            'relief' => Figure::of($typed['relief'] ?? '', DimensionUnit::Length, $format)->within(0.001, 20, 'Relief at the corners: up to '.$format->dimension(20).'.'),
-            'radius' => Figure::of($typed['radius'] ?? '', DimensionUnit::Length, $format)->within(10, 20000, 'A radius is between '.$format->dimension(10).' and '.$format->dimension(20000).'.'),
-        ];
-        [$relief, $radius] = [$figures['relief']->value, $figures['radius']->value];
+        $form = Form::of(self::fields($format), $typed, $format);
+        [$relief, $radius] = [$form->value('relief'), $form->value('radius')];
         if ($relief !== null && $radius !== null) {
-            $figures['radius'] = $figures['radius']->doubted('The relief is taken; leave one of the two empty.', null);
+            $form = $form->doubted('radius', 'The relief is taken; leave one of the two empty.');
             $radius = null;
         }
         if ($relief === null && $radius === null) {
-            return new self($blade, $figures, null, null, null, $stone, $format);
+            return new self($blade, $form, null, null, null, $stone, $format);
         }
         try {
             $bed = $blade->bedDeg ?? self::USUAL_BED_DEG;
             $curve = self::strokes($blade, $bed, $relief, $radius, $stone);
 
-            return new self($blade, $figures, $curve, self::strokes($blade, self::isLow($blade) ? self::USUAL_BED_DEG : self::LOW_BED_DEG, $curve->reliefMm, null, $stone), null, $stone, $format);
+            return new self($blade, $form, $curve, self::strokes($blade, self::isLow($blade) ? self::USUAL_BED_DEG : self::LOW_BED_DEG, $curve->reliefMm, null, $stone), null, $stone, $format);
         } catch (InvalidInput $wrong) {
             $field = $wrong->errors[0]->field === 'radiusMm' ? 'radius' : 'relief';
-            $figures[$field] = $figures[$field]->refused(ucfirst($wrong->errors[0]->message).'.');
+            $form = $form->refused($field, ucfirst($wrong->errors[0]->message).'.');
 
-            return new self($blade, $figures, null, null, $wrong->errors[0]->message, $stone, $format);
+            return new self($blade, $form, null, null, $wrong->errors[0]->message, $stone, $format);
         }
+    }
+
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
+    {
+        $relief = "Relief at the corners: up to {$format->dimension(20)}.";
+        $radius = "A radius is between {$format->dimension(10)} and {$format->dimension(20000)}.";
+
+        return [
+            new Field('relief', Quantity::Length, 0.001, 20, 'Corners stand back by', complaint: $relief),
+            new Field('radius', Quantity::Length, 10, 20000, 'Radius', complaint: $radius),
+        ];
     }
 
     public function isSound(): bool
     {
-        return $this->curve !== null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->curve !== null && $this->form->isSound();
     }
 
     /** @return array{says: string, why: string} */

@@ -6,40 +6,56 @@ namespace JackRest\Desk\Edge;
 
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\Form\Reading;
 
 /** What is measured on an edge, and what of it is out of reason. */
 final class EdgeReadings
 {
-    /**
-     * @param  array<string, string>  $typed
-     * @return array<string, Reading>
-     */
-    public static function of(Blade $onRecord, array $typed, LengthFormatter $format): array
+    /** @param  array<string, string>  $typed */
+    public static function of(Blade $onRecord, array $typed, LengthFormatter $format): Form
     {
-        $thickness = Reading::of($typed['thickness'], $format)->beside($onRecord->thicknessMm, $format)->within(0.3, 20, 'A blade is between 0.3 and 20 mm thick.');
-        $thick = $thickness->mm ?? $onRecord->thicknessMm;
-        $bevel = Reading::of($typed['bevelLength'], $format)
-            ->beside($onRecord->bevelLengthMm(), $format)
-            ->within($thick + 1e-9, 100, "The bevel must be longer than the blade is thick ({$format->dimension($thick)}).");
+        $thick = self::thickness($onRecord)->read($typed['thickness'] ?? '', $format)->value ?? $onRecord->thicknessMm;
+        $form = Form::of(self::fields($onRecord, $thick, $format), $typed, $format);
+
+        return $form->with('bevelLength', self::steepOrFlat($form->readings['bevelLength'], $thick));
+    }
+
+    /** @return list<Field> */
+    private static function fields(Blade $onRecord, float $thickMm, LengthFormatter $format): array
+    {
+        $bevel = "The bevel must be longer than the blade is thick ({$format->dimension($thickMm)}).";
+        $length = static fn (string $name, float $least, float $most, string $label, string $complaint): Field => new Field(
+            $name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true,
+        );
 
         return [
-            'thickness' => $thickness,
-            'bevelLength' => self::steepOrFlat($bevel, $thick),
-            'give' => Reading::of($typed['give'], $format)->within(0, 1, 'A length is read to better than 1 mm.'),
-            'nickDepth' => Reading::of($typed['nickDepth'], $format)->within(0.001, 5, 'A nick is between 0.001 and 5 mm deep.'),
-            'backLength' => Reading::of($typed['backLength'], $format)->within(0.1, 200, 'Between 0.1 and 200 mm of a back are flattened.'),
-            'outOfFlat' => Reading::of($typed['outOfFlat'], $format)->within(0.001, 1, 'A back further out than 1 mm is for the grinder or the shop it came from.'),
-            'relief' => Reading::of($typed['relief'], $format)->within(0.01, 10, 'A curve stands back between 0.01 and 10 mm at the corners.'),
+            $length('bevelLength', $thickMm + 1e-9, 100, 'Bevel, edge to heel', $bevel)->expecting($onRecord->bevelLengthMm()),
+            self::thickness($onRecord),
+            $length('give', 0, 1, 'Give or take', 'A length is read to better than 1 mm.'),
+            $length('nickDepth', 0.001, 5, 'Depth of the nick', 'A nick is between 0.001 and 5 mm deep.'),
+            $length('backLength', 0.1, 200, 'Length of the back', 'Between 0.1 and 200 mm of a back are flattened.'),
+            $length('outOfFlat', 0.001, 1, 'Out of flat', 'A back further out than 1 mm is for the grinder or the shop it came from.'),
+            $length('relief', 0.01, 10, 'Corners stand back by', 'A curve stands back between 0.01 and 10 mm at the corners.'),
+            new Field('newAngle', Quantity::Degrees, 10, 60, 'New angle', complaint: 'A bevel is between 10° and 60°.'),
         ];
+    }
+
+    private static function thickness(Blade $onRecord): Field
+    {
+        $complaint = 'A blade is between 0.3 and 20 mm thick.';
+
+        return new Field('thickness', Quantity::Length, 0.3, 20, 'Thickness', '', $complaint, $onRecord->thicknessMm, isReading: true);
     }
 
     private static function steepOrFlat(Reading $bevel, float $thicknessMm): Reading
     {
-        if ($bevel->mm === null || $bevel->doubt !== null) {
+        if ($bevel->value === null || $bevel->doubt !== null) {
             return $bevel;
         }
-        $deg = rad2deg(asin(min(1.0, $thicknessMm / $bevel->mm)));
+        $deg = rad2deg(asin(min(1.0, $thicknessMm / $bevel->value)));
 
         return $deg < 10 || $deg > 60
             ? $bevel->doubted('That makes the bevel '.LengthFormatter::fixed($deg, 0).'°. Edge to heel along the bevel, is it?')

@@ -14,21 +14,19 @@ use JackRest\Core\Edge\Camber;
 use JackRest\Core\Edge\CamberInput;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeGeometry;
-use JackRest\Core\Edge\GeometryField;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 
 /** What an edge's figures make together, as far as they are typed; the rest is on record. */
 final readonly class GeometryForm
 {
     /**
-     * @param  array<string, Figure>  $figures  by {@see GeometryField}
      * @param  Blade  $blade  as typed
      * @param  string|null  $objection  what does not go together
      */
     private function __construct(
-        public array $figures,
+        public Form $form,
         public Blade $blade,
         public ?EdgeGeometry $geometry,
         public ?string $objection,
@@ -38,90 +36,71 @@ final readonly class GeometryForm
     }
 
     /**
-     * @param  array<string, string>  $typed  by the values of {@see GeometryField}
+     * @param  array<string, string>  $typed  by the names of {@see GeometryFields}
      * @param  array{bevelUp: bool, steel: Steel, duty: EdgeDuty}  $chosen
      * @param  float|null  $honingMm  how far one honing takes the edge back, mm; null: as a dull edge usually does
      */
     public static function of(Blade $onRecord, array $typed, array $chosen, ?float $leftMm, LengthFormatter $format, ?float $honingMm = null): self
     {
-        $figures = self::figures($onRecord, $typed, $format);
-        $value = static fn (GeometryField $field): ?float => ($figures[$field->value] ?? null)?->value;
+        $form = Form::of(GeometryFields::of($onRecord), $typed, $format);
         try {
-            $blade = self::blade($onRecord, $value, $chosen);
+            $blade = self::blade($onRecord, $form, $chosen);
 
-            return new self($figures, $blade, EdgeGeometry::of($blade, $value(GeometryField::Nick), $honingMm), null, $value(GeometryField::Left) ?? $leftMm, $format);
+            return new self($form, $blade, EdgeGeometry::of($blade, $form->value('nick'), $honingMm), null, $form->value('left') ?? $leftMm, $format);
         } catch (InvalidInput $wrong) {
-            return new self($figures, $onRecord, null, ucfirst($wrong->errors[0]->message).'.', $leftMm, $format);
+            return new self($form, $onRecord, null, ucfirst($wrong->errors[0]->message).'.', $leftMm, $format);
         }
     }
 
     public function isSound(): bool
     {
-        return $this->geometry !== null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->geometry !== null && $this->form->isSound();
     }
 
     /**
-     * @param  array<string, string>  $typed
-     * @return array<string, Figure>
-     */
-    private static function figures(Blade $onRecord, array $typed, LengthFormatter $format): array
-    {
-        $usual = ['width' => $onRecord->widthMm, 'thickness' => $onRecord->thicknessMm, 'bevelLength' => $onRecord->bevelLengthMm()];
-        $figures = [];
-        foreach (GeometryField::of($onRecord->form) as $field) {
-            $figures[$field->value] = Figure::of($typed[$field->value] ?? '', $field->unit(), $format, $usual[$field->value] ?? null)->within(...$field->limits());
-        }
-
-        return $figures;
-    }
-
-    /**
-     * @param  callable(GeometryField): (float|null)  $value
      * @param  array{bevelUp: bool, steel: Steel, duty: EdgeDuty}  $chosen
      *
      * @throws InvalidInput
      */
-    private static function blade(Blade $onRecord, callable $value, array $chosen): Blade
+    private static function blade(Blade $onRecord, Form $form, array $chosen): Blade
     {
-        $thickness = $value(GeometryField::Thickness) ?? $onRecord->thicknessMm;
-        $bevel = $value(GeometryField::BevelLength);
+        $thickness = $form->value('thickness') ?? $onRecord->thicknessMm;
+        $bevel = $form->value('bevelLength');
         $primary = $bevel === null ? $onRecord->primaryDeg : (new BevelAngle)(new BevelAngleInput($thickness, $bevel))->angleDeg;
-        $secondary = $value(GeometryField::Honed) ?? max($onRecord->secondaryDeg, $primary);
+        $secondary = $form->value('honed') ?? max($onRecord->secondaryDeg, $primary);
         if ($secondary < $primary - 1e-9) {
             throw InvalidInput::because('honed', 'the honed angle cannot be flatter than the ground one ('.LengthFormatter::decimal($primary, 1).'°)');
         }
         $blade = $onRecord->with([
-            'widthMm' => $value(GeometryField::Width) ?? $onRecord->widthMm,
+            'widthMm' => $form->value('width') ?? $onRecord->widthMm,
             'thicknessMm' => $thickness,
             'primaryDeg' => $primary,
             'secondaryDeg' => $secondary,
-            'microWidthMm' => $value(GeometryField::MicroWidth) ?? $onRecord->microWidthMm,
-            'bedDeg' => $value(GeometryField::Bed) ?? $onRecord->bedDeg,
-            'skewDeg' => $value(GeometryField::Skew) ?? $onRecord->skewDeg,
-            'wheelMm' => $value(GeometryField::Wheel) ?? $onRecord->wheelMm,
-            'honedMm' => $value(GeometryField::HonedOff) ?? $onRecord->honedMm,
+            'microWidthMm' => $form->value('microWidth') ?? $onRecord->microWidthMm,
+            'bedDeg' => $form->value('bed') ?? $onRecord->bedDeg,
+            'skewDeg' => $form->value('skew') ?? $onRecord->skewDeg,
+            'wheelMm' => $form->value('wheel') ?? $onRecord->wheelMm,
+            'honedMm' => $form->value('honedOff') ?? $onRecord->honedMm,
             'bevelUp' => $chosen['bevelUp'],
             'steel' => $chosen['steel'],
             'duty' => $chosen['duty'],
             'finishUm' => $chosen['duty'] === $onRecord->duty ? $onRecord->finishUm : $chosen['duty']->finishUm(),
         ]);
 
-        return self::withCurve(self::withBackBevel($blade, $value), $value);
+        return self::withCurve(self::withBackBevel($blade, $form), $form);
     }
 
-    /** @param  callable(GeometryField): (float|null)  $value */
-    private static function withBackBevel(Blade $blade, callable $value): Blade
+    private static function withBackBevel(Blade $blade, Form $form): Blade
     {
-        $shim = $value(GeometryField::Shim);
-        $reach = $value(GeometryField::Reach);
+        $shim = $form->value('shim');
+        $reach = $form->value('reach');
 
         return $shim === null || $reach === null ? $blade : $blade->with(['backBevelDeg' => (new BackBevel)(new BackBevelInput($shim, $reach))->backBevelDeg]);
     }
 
-    /** @param  callable(GeometryField): (float|null)  $value */
-    private static function withCurve(Blade $blade, callable $value): Blade
+    private static function withCurve(Blade $blade, Form $form): Blade
     {
-        $relief = $value(GeometryField::Relief);
+        $relief = $form->value('relief');
 
         return $relief === null || $blade->bedDeg === null ? $blade : $blade->with(['radiusMm' => (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg, reliefMm: $relief))->radiusMm]);
     }

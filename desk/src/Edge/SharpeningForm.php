@@ -15,11 +15,9 @@ use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\TaskOfEdge;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Form;
 
 /** An edge as far as it has been measured and described: its angle, and the plan for what is wrong with it. */
 final readonly class SharpeningForm
@@ -27,12 +25,11 @@ final readonly class SharpeningForm
     public const FIELDS = ['bevelLength', 'thickness', 'give', 'nickDepth', 'backLength', 'outOfFlat', 'newAngle', 'relief', 'stopUm'];
 
     /**
-     * @param  array<string, Reading>  $readings  bevelLength, thickness, give, nickDepth, backLength, outOfFlat, relief
+     * @param  Form  $form  bevelLength, thickness, give, nickDepth, backLength, outOfFlat, relief, newAngle
      * @param  string|null  $missing  what must be told before there can be a plan
      */
     private function __construct(
-        public array $readings,
-        public Figure $newAngle,
+        public Form $form,
         public Blade $blade,
         public ?BevelAngleInput $measured,
         public ?BevelAngleResult $angle,
@@ -52,14 +49,13 @@ final readonly class SharpeningForm
     public static function of(Blade $onRecord, array $typed, ?EdgeNeed $need, array $rack, LengthFormatter $format, SharpeningSchool $school = new SharpeningSchool): self
     {
         $typed += array_fill_keys(self::FIELDS, '');
-        $readings = EdgeReadings::of($onRecord, $typed, $format);
-        $newAngle = Figure::of($typed['newAngle'], DimensionUnit::Degrees, $format)->within(10, 60, 'A bevel is between 10° and 60°.');
-        $measured = self::measured($readings);
+        $form = EdgeReadings::of($onRecord, $typed, $format);
+        $measured = self::measured($form);
         $angle = $measured === null ? null : (new BevelAngle)($measured);
         $blade = $measured === null || $angle === null ? $onRecord : $onRecord->ground($measured->thicknessMm, $angle->angleDeg, max($onRecord->secondaryDeg, $angle->angleDeg));
-        [$task, $plan, $missing] = self::plan($blade, $need, $readings, $newAngle, self::stop($typed['stopUm']), $rack, $school);
+        [$task, $plan, $missing] = self::plan($blade, $need, $form, self::stop($typed['stopUm']), $rack, $school);
 
-        return new self($readings, $newAngle, $blade, $measured, $angle, $need, $task, $plan, $missing, $format);
+        return new self($form, $blade, $measured, $angle, $need, $task, $plan, $missing, $format);
     }
 
     /** @return list<Explanation> */
@@ -90,32 +86,29 @@ final readonly class SharpeningForm
         return is_numeric($typed) && (float) $typed > 0 && is_finite((float) $typed) ? (float) $typed : null;
     }
 
-    /** @param  array<string, Reading>  $readings */
-    private static function measured(array $readings): ?BevelAngleInput
+    private static function measured(Form $form): ?BevelAngleInput
     {
-        $thickness = $readings['thickness']->mm;
-        $bevel = $readings['bevelLength']->mm;
+        $thickness = $form->value('thickness');
+        $bevel = $form->value('bevelLength');
 
-        return $thickness === null || $bevel === null ? null : new BevelAngleInput($thickness, $bevel, uncertaintyMm: $readings['give']->mm ?? 0.0);
+        return $thickness === null || $bevel === null ? null : new BevelAngleInput($thickness, $bevel, uncertaintyMm: $form->value('give') ?? 0.0);
     }
 
     /**
-     * @param  array<string, Reading>  $readings
      * @param  list<HoningStone>  $rack
      * @return array{SharpeningTask|null, SharpeningPlan|null, string|null}
      */
-    private static function plan(Blade $blade, ?EdgeNeed $need, array $readings, Figure $newAngle, ?float $stopUm, array $rack, SharpeningSchool $school): array
+    private static function plan(Blade $blade, ?EdgeNeed $need, Form $form, ?float $stopUm, array $rack, SharpeningSchool $school): array
     {
         if ($need === null) {
             return [null, null, null];
         }
-        $missing = self::missing($need, $readings, $newAngle);
+        $missing = self::missing($need, $form);
         if ($missing !== null) {
             return [null, null, $missing];
         }
         try {
-            $measured = array_map(static fn (Reading $reading): ?float => $reading->mm, $readings);
-            $task = TaskOfEdge::of($blade, $need, $measured, $newAngle->value, $school, $stopUm);
+            $task = TaskOfEdge::of($blade, $need, $form->values(), $form->value('newAngle'), $school, $stopUm);
 
             return [$task, SharpeningPlan::for($task, $rack), null];
         } catch (InvalidInput $impossible) {
@@ -123,13 +116,12 @@ final readonly class SharpeningForm
         }
     }
 
-    /** @param  array<string, Reading>  $readings */
-    private static function missing(EdgeNeed $need, array $readings, Figure $newAngle): ?string
+    private static function missing(EdgeNeed $need, Form $form): ?string
     {
         return match (true) {
-            $need === EdgeNeed::Nicked && $readings['nickDepth']->mm === null => 'Type how deep the nick is: the edge must go back that far.',
-            $need === EdgeNeed::Bevel && $newAngle->value === null => 'Type the angle the bevel is to have.',
-            $need === EdgeNeed::Curve && $readings['relief']->mm === null => 'Type how far the corners are to stand back from the wood.',
+            $need === EdgeNeed::Nicked && $form->value('nickDepth') === null => 'Type how deep the nick is: the edge must go back that far.',
+            $need === EdgeNeed::Bevel && $form->value('newAngle') === null => 'Type the angle the bevel is to have.',
+            $need === EdgeNeed::Curve && $form->value('relief') === null => 'Type how far the corners are to stand back from the wood.',
             default => null,
         };
     }

@@ -9,9 +9,11 @@ use JackRest\Core\Filing\AugerCheck;
 use JackRest\Core\Filing\AugerCheckInput;
 use JackRest\Core\Filing\AugerCheckResult;
 use JackRest\Core\Filing\AugerVerdict;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\Form\Reading;
 
 /** One bit of a set as far as it was measured: spurs, twist, spur height, a test hole. */
 final readonly class AugerBitForm
@@ -24,43 +26,61 @@ final readonly class AugerBitForm
     /** A bit measures within this of its name, as a share; beyond it the reading is asked about. */
     private const DOUBT = 0.08;
 
-    /** @param  array<string, Figure>  $figures  spurs, twist, height, hole, turns */
-    private function __construct(public float $sizeMm, public array $figures, public bool $isSharp, public ?AugerCheckResult $check, private LengthFormatter $format)
+    private function __construct(
+        public float $sizeMm,
+        public Form $form,
+        public bool $isSharp,
+        public ?AugerCheckResult $check,
+        private LengthFormatter $format,
+    ) {
+    }
+
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
     {
+        $length = static fn (string $name, float $most, string $what): Field => new Field(
+            $name, Quantity::Length, 0.1, $most, $what, complaint: "$what: up to {$format->dimension($most)}.",
+        );
+
+        return [
+            $length('spurs', 80, 'Across the spurs'),
+            $length('twist', 80, 'Across the twist'),
+            $length('height', 15, 'The spurs’ height'),
+            $length('hole', 300, 'A test hole'),
+            new Field('turns', Quantity::Count, 0, 9999, 'Turns'),
+        ];
     }
 
     /** @param  array<string, string>  $typed */
     public static function of(float $sizeMm, array $typed, bool $isSharp, LengthFormatter $format): self
     {
-        $length = static fn (string $name, float $most, string $what): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Length, $format)->within(0.1, $most, "$what: up to ".$format->dimension($most).'.');
-        $figures = [
-            'spurs' => self::beside($length('spurs', 80, 'Across the spurs'), $sizeMm, $format),
-            'twist' => self::beside($length('twist', 80, 'Across the twist'), $sizeMm, $format),
-            'height' => $length('height', 15, 'The spurs’ height'),
-            'hole' => $length('hole', 300, 'A test hole'),
-            'turns' => Figure::count($typed['turns'] ?? ''),
-        ];
-        [$spurs, $twist, $height, $hole, $turns] = array_map(static fn (Figure $figure): ?float => $figure->error === null ? $figure->value : null, array_values($figures));
+        $form = Form::of(self::fields($format), $typed, $format);
+        foreach (['spurs', 'twist'] as $across) {
+            $form = $form->with($across, self::beside($form->readings[$across], $sizeMm, $format));
+        }
+        [$spurs, $twist, $height, $hole, $turns] = array_map($form->value(...), ['spurs', 'twist', 'height', 'hole', 'turns']);
         if ($spurs !== null && $twist !== null && $spurs < $twist) {
-            $figures['spurs'] = $figures['spurs']->doubted('Narrower than the twist: filed on the outside, it jams in its own hole. Measured rightly?', null);
+            $form = $form->doubted('spurs', 'Narrower than the twist: filed on the outside, it jams in its own hole. Measured rightly?');
         }
         if (($hole === null) !== ($turns === null)) {
-            $missing = $hole === null ? 'hole' : 'turns';
-            $figures[$missing] = $figures[$missing]->doubted($hole === null ? 'How deep did it go in so many turns?' : 'In how many turns?', null);
+            $form = $hole === null
+                ? $form->doubted('hole', 'How deep did it go in so many turns?')
+                : $form->doubted('turns', 'In how many turns?');
             [$hole, $turns] = [null, null];
         }
         try {
-            $check = $spurs === null || $twist === null ? null : (new AugerCheck)(new AugerCheckInput($spurs, $twist, $height, $hole, $turns === 0.0 ? null : $turns, sharp: $isSharp));
+            $check = $spurs === null || $twist === null ? null
+                : (new AugerCheck)(new AugerCheckInput($spurs, $twist, $height, $hole, $turns === 0.0 ? null : $turns, sharp: $isSharp));
         } catch (InvalidInput) {
             $check = null;
         }
 
-        return new self($sizeMm, $figures, $isSharp, $check, $format);
+        return new self($sizeMm, $form, $isSharp, $check, $format);
     }
 
     public function isSound(): bool
     {
-        return $this->check !== null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->check !== null && $this->form->isSound();
     }
 
     /** @return array{says: string, why: string} */
@@ -105,12 +125,12 @@ final readonly class AugerBitForm
 
         return array_values(array_filter([
             $check->clearanceMm >= 0 ? "The spurs clear the twist by {$small($check->clearanceMm)}." : "The spurs are {$small(-$check->clearanceMm)} narrower than the twist.",
-            "A turn goes in {$small($check->feedMm)}".($this->figures['hole']->value === null ? ', as is usual: bore a test hole and count its turns.' : ', by your test hole.'),
+            "A turn goes in {$small($check->feedMm)}".($this->form->value('hole') === null ? ', as is usual: bore a test hole and count its turns.' : ', by your test hole.'),
             $check->reachMm === null ? null : ($check->reachMm > 0 ? "The spurs reach {$small($check->reachMm)} deeper than that: about {$check->filingsLeft} filings are left." : 'The spurs reach no deeper than that.'),
         ]));
     }
 
-    private static function beside(Figure $figure, float $sizeMm, LengthFormatter $format): Figure
+    private static function beside(Reading $figure, float $sizeMm, LengthFormatter $format): Reading
     {
         return $figure->value === null || abs($figure->value / $sizeMm - 1) <= self::DOUBT ? $figure : $figure->doubted('Far from '.$format->dimension($sizeMm).': is it this bit?', null);
     }

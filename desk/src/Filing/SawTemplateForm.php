@@ -9,48 +9,53 @@ use JackRest\Core\Filing\SawTeethInput;
 use JackRest\Core\Filing\SawTemplate;
 use JackRest\Core\Filing\SawTemplateInput;
 use JackRest\Core\Filing\SawTemplateResult;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A template as far as it has been described: `tpi`, `length`, and at the toe `toe` (teeth per inch), `toeLength`, `graded`, `toeRake`. */
 final readonly class SawTemplateForm
 {
     private const FIELDS = ['lengthMm' => 'length', 'toePitchMm' => 'toe', 'toeLengthMm' => 'toeLength', 'pitchMm' => 'tpi'];
 
-    /** @param  array<string, Figure>  $figures */
-    private function __construct(public array $figures, public ?SawTemplateResult $template)
+    private function __construct(public Form $form, public ?SawTemplateResult $template)
     {
     }
 
     /** @param  array<string, string>  $typed */
     public static function of(array $typed, LengthFormatter $format): self
     {
-        $read = static fn (string $name, DimensionUnit $unit): Figure => Figure::of($typed[$name] ?? '', $unit, $format);
-        $teeth = 'A hand saw has between 2 and 40 teeth to the inch.';
-        $figures = [
-            'tpi' => $read('tpi', DimensionUnit::TeethPerInch)->within(2, 40, $teeth),
-            'length' => $read('length', DimensionUnit::Length)->within(20, 1500, 'A template is between '.$format->dimension(20).' and '.$format->dimension(1500).' long: print it in parts.'),
-            'toe' => $read('toe', DimensionUnit::TeethPerInch)->within(2, 40, $teeth),
-            'toeLength' => $read('toeLength', DimensionUnit::Length),
-            'toeRake' => $read('toeRake', DimensionUnit::Degrees)->within(0, 45, 'Rake lies between 0° and 45°.'),
-        ];
-        if ($figures['toeRake']->value !== null && $figures['toeLength']->value === null) {
-            $figures['toeLength'] = $figures['toeLength']->refused('Say how far from the toe the teeth are relaxed.');
-
-            return new self($figures, null);
+        $form = Form::of(self::fields($format), $typed, $format);
+        if ($form->value('toeRake') !== null && $form->value('toeLength') === null) {
+            return new self($form->refused('toeLength', 'Say how far from the toe the teeth are relaxed.'), null);
         }
-        [$tpi, $length, $toe, $toeLength, $toeRake] = array_map(static fn (Figure $figure): ?float => $figure->error === null ? $figure->value : null, array_values($figures));
+        [$tpi, $length, $toe, $toeLength, $toeRake] = array_map($form->value(...), ['tpi', 'length', 'toe', 'toeLength', 'toeRake']);
         if ($tpi === null || $length === null) {
-            return new self($figures, null);
+            return new self($form, null);
         }
         try {
-            return new self($figures, (new SawTemplate)(new SawTemplateInput($length, null, $tpi, $toe === null ? ($toeRake === null ? null : SawTeethInput::MM_PER_INCH / $tpi) : SawTeethInput::MM_PER_INCH / $toe, $toeLength, in_array(strtolower(trim($typed['graded'] ?? '')), ['yes', '1'], true))));
+            return new self($form, (new SawTemplate)(new SawTemplateInput($length, null, $tpi, $toe === null ? ($toeRake === null ? null : SawTeethInput::MM_PER_INCH / $tpi) : SawTeethInput::MM_PER_INCH / $toe, $toeLength, in_array(strtolower(trim($typed['graded'] ?? '')), ['yes', '1'], true))));
         } catch (InvalidInput $wrong) {
             $field = self::FIELDS[$wrong->errors[0]->field] ?? 'tpi';
 
-            return new self([...$figures, $field => $figures[$field]->refused(ucfirst($wrong->errors[0]->message).'.')], null);
+            return new self($form->refused($field, ucfirst($wrong->errors[0]->message).'.'), null);
         }
+    }
+
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
+    {
+        $teeth = 'A hand saw has between 2 and 40 teeth to the inch.';
+        $long = "A template is between {$format->dimension(20)} and {$format->dimension(1500)} long: print it in parts.";
+
+        return [
+            new Field('tpi', Quantity::TeethPerInch, 2, 40, 'Teeth per inch', complaint: $teeth),
+            new Field('length', Quantity::Length, 20, 1500, 'Length', complaint: $long),
+            new Field('toe', Quantity::TeethPerInch, 2, 40, 'At the toe', complaint: $teeth),
+            new Field('toeLength', Quantity::Length, -INF, INF, 'Over'),
+            new Field('toeRake', Quantity::Degrees, 0, 45, 'Rake at the toe', complaint: 'Rake lies between 0° and 45°.'),
+        ];
     }
 
     /**
@@ -60,7 +65,7 @@ final readonly class SawTemplateForm
      */
     public function relaxed(): ?array
     {
-        [$length, $rake] = [$this->figures['toeLength']->value, $this->figures['toeRake']->value];
+        [$length, $rake] = [$this->form->value('toeLength'), $this->form->value('toeRake')];
 
         return $length === null || $rake === null ? null : [$length, $rake];
     }

@@ -10,10 +10,11 @@ use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\ScraperBurr;
 use JackRest\Core\Filing\ScraperBurrInput;
 use JackRest\Core\Filing\ScraperBurrResult;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A card scraper as it shall be turned: file, hone, burnish, and how it is then held. */
 final readonly class ScraperForm
@@ -30,8 +31,7 @@ final readonly class ScraperForm
 
     private const PASS_SECONDS = 2.0;
 
-    /** @param  array<string, Figure>  $figures  tilt, free, thickness */
-    private function __construct(public array $figures, public bool $isFiled, public ?ScraperBurrResult $burr, public float $thicknessMm, private int $usesSince, private ?float $usesBefore)
+    private function __construct(public Form $form, public bool $isFiled, public ?ScraperBurrResult $burr, public float $thicknessMm, private int $usesSince, private ?float $usesBefore)
     {
     }
 
@@ -43,30 +43,38 @@ final readonly class ScraperForm
      */
     public static function of(array $typed, bool $isFiled, int $usesSince, array $usesBefore, LengthFormatter $format): self
     {
-        $figures = [
-            'tilt' => Figure::of($typed['tilt'] ?? '', DimensionUnit::Degrees, $format)->within(0, 45, 'A burnisher is tilted between 0° and 45°.'),
-            'free' => Figure::of($typed['free'] ?? '', DimensionUnit::Degrees, $format)->within(0, 30, 'Between 0° and 30° are kept free behind the burr.'),
-            'thickness' => Figure::of($typed['thickness'] ?? '', DimensionUnit::Thickness, $format)->within(0.3, 3, 'A card is between '.$format->small(0.3).' and '.$format->dimension(3).' thick.'),
-        ];
-        [$tilt, $free, $thickness] = array_map(static fn (Figure $figure): ?float => $figure->error === null ? $figure->value : null, array_values($figures));
+        $form = Form::of(self::fields($format), $typed, $format);
+        [$tilt, $free, $thickness] = array_map($form->value(...), ['tilt', 'free', 'thickness']);
         $burr = null;
         if ($tilt !== null) {
             try {
                 $burr = (new ScraperBurr)(new ScraperBurrInput($tilt, $free ?? 5.0, thicknessMm: $thickness ?? 0.8));
             } catch (InvalidInput $wrong) {
-                $figures['tilt'] = $figures['tilt']->refused(ucfirst($wrong->errors[0]->message).'.');
+                $form = $form->refused('tilt', ucfirst($wrong->errors[0]->message).'.');
             }
         }
         sort($usesBefore);
         $middle = intdiv(count($usesBefore), 2);
         $median = $usesBefore === [] ? null : (count($usesBefore) % 2 === 1 ? (float) $usesBefore[$middle] : ($usesBefore[$middle - 1] + $usesBefore[$middle]) / 2);
 
-        return new self($figures, $isFiled, $burr, $thickness ?? 0.8, $usesSince, $median);
+        return new self($form, $isFiled, $burr, $thickness ?? 0.8, $usesSince, $median);
+    }
+
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
+    {
+        $thick = "A card is between {$format->small(0.3)} and {$format->dimension(3)} thick.";
+
+        return [
+            new Field('tilt', Quantity::Degrees, 0, 45, 'Tilt of the burnisher', complaint: 'A burnisher is tilted between 0° and 45°.'),
+            new Field('free', Quantity::Degrees, 0, 30, 'Kept free', complaint: 'Between 0° and 30° are kept free behind the burr.'),
+            new Field('thickness', Quantity::Thickness, 0.3, 3, 'Thickness', complaint: $thick),
+        ];
     }
 
     public function isSound(): bool
     {
-        return $this->burr !== null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->burr !== null && $this->form->isSound();
     }
 
     /** @return list<FilingStep> */

@@ -15,7 +15,8 @@ use JackRest\Desk\Fit\Questions\MarkingQuestion;
 use JackRest\Desk\Fit\Questions\SawQuestion;
 use JackRest\Desk\Fit\Questions\ShoulderQuestion;
 use JackRest\Desk\Fit\Questions\SoleQuestion;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Reading;
 
 /** The questions of fit by name. A new one is a class in Questions and a case here. */
 enum FitQuestion: string
@@ -78,26 +79,22 @@ enum FitQuestion: string
      * @param  list<ToolAtHand>  $tools
      * @param  array<int|string, OwnBite>  $ownBites
      */
-    public function sheet(array $typed, Hardness $hardness, array $tools, LengthFormatter $format, array $ownBites = []): FitForm
+    public function answered(array $typed, Hardness $hardness, array $tools, LengthFormatter $format, array $ownBites = []): FitForm
     {
         $fit = $this->fit($ownBites);
-        $figures = $values = [];
-        foreach ($fit->fields() as $field) {
-            $figure = $figures[$field->name] = $field->read($typed[$field->name] ?? '', $format);
-            if ($figure->error !== null) {
-                continue;
-            }
-            $value = $figure->value ?? ($field->optional ? null : $field->usual);
-            if ($value !== null) {
-                $values[$field->name] = $value;
-            }
-        }
-        $wrong = array_filter($figures, static fn (Figure $figure): bool => $figure->error !== null);
+        $form = Form::of($fit->fields(), $typed, $format);
+        $wrong = array_filter($form->readings, static fn (Reading $reading): bool => $reading->error !== null);
         if ($wrong !== []) {
-            return new FitForm($figures, [], 'Put that reading right first.', (string) current($wrong)->error, []);
+            return new FitForm($form, [], 'Put that reading right first.', (string) current($wrong)->error, []);
+        }
+        $values = $form->given();
+        foreach ($fit->fields() as $field) {
+            if ($field->begins !== null) {
+                $values += [$field->name => $field->begins];
+            }
         }
         $answer = $fit->answer($values, $hardness, $tools, $format);
 
-        return new FitForm($figures, $answer->rows, $answer->next, $answer->why, $answer->how);
+        return new FitForm($form, $answer->rows, $answer->next, $answer->why, $answer->how);
     }
 }

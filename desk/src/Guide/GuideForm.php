@@ -12,9 +12,10 @@ use JackRest\Core\Edge\GuideProjection;
 use JackRest\Core\Edge\GuideProjectionInput;
 use JackRest\Core\Edge\GuideSetting;
 use JackRest\Core\Edge\GuideStop;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A honing guide as far as it has been measured: where its axle lies, and its stops. */
 final readonly class GuideForm
@@ -23,13 +24,13 @@ final readonly class GuideForm
     private const DOUBTFUL_DEG = 0.5;
 
     /**
-     * @param  array<string, Figure>  $figures  roller, and projection/angle by number: projection0, angle0, …, stop0, …
+     * @param  Form  $form  roller, and projection and angle by number: projection0, angle0, …, stop0, …
      * @param  list<GuideSetting>  $settings
      * @param  list<GuideStop>  $stops
      * @param  string|null  $objection  why there is no calibration, or what is wrong with a stop
      */
     private function __construct(
-        public array $figures,
+        public Form $form,
         public ?float $rollerMm,
         public array $settings,
         public ?GuideCalibrateResult $axle,
@@ -45,24 +46,25 @@ final readonly class GuideForm
      */
     public static function of(string $roller, array $settings, array $stops, LengthFormatter $format): self
     {
-        $figures = ['roller' => Figure::of($roller, DimensionUnit::Length, $format, 12.0)->within(3, 60, 'A roller is between 3 and 60 mm thick.')];
+        $typed = ['roller' => $roller];
         foreach ($settings as $index => $setting) {
-            $figures["projection$index"] = Figure::of($setting['projection'], DimensionUnit::Length, $format, 35.0)->within(1, 200, 'A blade stands out between 1 and 200 mm.');
-            $figures["angle$index"] = self::angle($setting['angle'], $format);
+            $typed["projection$index"] = $setting['projection'];
+            $typed["angle$index"] = $setting['angle'];
         }
         foreach ($stops as $index => $stop) {
-            $figures["stop$index"] = self::angle($stop, $format);
+            $typed["stop$index"] = $stop;
         }
-        $measured = self::settings($figures, count($settings));
-        [$axle, $objection] = self::calibrate($figures['roller']->value, $measured);
-        [$answers, $wrong] = self::stops($figures['roller']->value, $axle, $figures, count($stops));
+        $form = Form::of(self::fields(count($settings), count($stops)), $typed, $format);
+        $measured = self::settings($form, count($settings));
+        [$axle, $objection] = self::calibrate($form->value('roller'), $measured);
+        [$answers, $wrong] = self::stops($form->value('roller'), $axle, $form, count($stops));
 
-        return new self($figures, $figures['roller']->value, $measured, $axle, $answers, $objection ?? $wrong, $format);
+        return new self($form, $form->value('roller'), $measured, $axle, $answers, $objection ?? $wrong, $format);
     }
 
     public function isSound(): bool
     {
-        return $this->axle !== null && $this->objection === null && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->axle !== null && $this->objection === null && $this->form->isSound();
     }
 
     /** @return array{says: string, why: string} */
@@ -79,20 +81,35 @@ final readonly class GuideForm
         return ['says' => $stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.', 'why' => 'Print the board once, glue stops to it, and never measure again.'];
     }
 
-    private static function angle(string $typed, LengthFormatter $format): Figure
+    /** @return list<Field> */
+    public static function fields(int $settings, int $stops): array
     {
-        return Figure::of($typed, DimensionUnit::Degrees, $format)->within(10, 60, 'A guide holds between 10° and 60°.');
+        $angle = static fn (string $name): Field => new Field(
+            $name, Quantity::Degrees, 10, 60, 'Angle', complaint: 'A guide holds between 10° and 60°.',
+        );
+        $projection = static fn (string $name): Field => new Field(
+            $name, Quantity::Length, 1, 200, 'Blade stands out', complaint: 'A blade stands out between 1 and 200 mm.', expected: 35.0,
+        );
+        $roller = 'A roller is between 3 and 60 mm thick.';
+        $fields = [new Field('roller', Quantity::Length, 3, 60, 'Roller', complaint: $roller, expected: 12.0)];
+        for ($index = 0; $index < $settings; $index++) {
+            $fields = [...$fields, $projection("projection$index"), $angle("angle$index")];
+        }
+        for ($index = 0; $index < $stops; $index++) {
+            $fields[] = $angle("stop$index");
+        }
+
+        return $fields;
     }
 
     /**
-     * @param  array<string, Figure>  $figures
      * @return list<GuideSetting>
      */
-    private static function settings(array $figures, int $count): array
+    private static function settings(Form $form, int $count): array
     {
         $settings = [];
         for ($index = 0; $index < $count; $index++) {
-            [$projection, $angle] = [$figures["projection$index"]->value, $figures["angle$index"]->value];
+            [$projection, $angle] = [$form->value("projection$index"), $form->value("angle$index")];
             if ($projection !== null && $angle !== null) {
                 $settings[] = new GuideSetting($projection, $angle);
             }
@@ -118,14 +135,13 @@ final readonly class GuideForm
     }
 
     /**
-     * @param  array<string, Figure>  $figures
      * @return array{list<GuideStop>, string|null}
      */
-    private static function stops(?float $roller, ?GuideCalibrateResult $axle, array $figures, int $count): array
+    private static function stops(?float $roller, ?GuideCalibrateResult $axle, Form $form, int $count): array
     {
         $stops = [];
         for ($index = 0; $index < $count; $index++) {
-            $deg = $figures["stop$index"]->value;
+            $deg = $form->value("stop$index");
             if ($deg === null || $axle === null || $roller === null) {
                 continue;
             }

@@ -4,23 +4,25 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Kit;
 
+use JackRest\Core\Kit\Dimension;
 use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolNamer;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A tool as far as it has been described: its readings, its sizes, its name, and what cannot be. */
 final readonly class ToolForm
 {
     /**
-     * @param  array<string, Figure>  $figures  by dimension
+     * @param  Form  $form  by dimension
      * @param  array<string, float>  $sizes  read where they were typed, else fitting what was
      * @param  array<string, float>  $given  only those that were typed
      */
     private function __construct(
         public ToolKind $kind,
-        public array $figures,
+        public Form $form,
         public array $sizes,
         public array $given,
         public string $name,
@@ -30,24 +32,31 @@ final readonly class ToolForm
     /** @param  array<string, string>  $typed  by dimension; what is left empty is usual for the kind */
     public static function of(ToolKind $kind, array $typed, string $name, LengthFormatter $format): self
     {
-        $words = new CoverageWords($format);
-        $figures = [];
-        foreach ($kind->dimensions as $dimension) {
-            $figures[$dimension->name] = Figure::of($typed[$dimension->name] ?? '', $dimension->unit, $format, $dimension->usual)
-                ->within($dimension->least, $dimension->most, ucfirst("$dimension->label of a {$kind->name}: ".$words->amount($dimension->least, $dimension->unit).' to '.$words->amount($dimension->most, $dimension->unit).'.'));
-        }
-        $given = array_filter(array_map(static fn (Figure $figure): ?float => $figure->value, $figures), static fn (?float $value): bool => $value !== null);
+        $form = Form::of(self::fields($kind, $format), $typed, $format);
+        $given = $form->given();
         $sizes = self::fitting($kind, $given);
-        foreach (self::conflicts($sizes, $given, $words) as $dimension => $complaint) {
-            $figures[$dimension] = $figures[$dimension]->refused($complaint);
+        foreach (self::conflicts($sizes, $given, $format) as $dimension => $complaint) {
+            $form = $form->refused($dimension, $complaint);
         }
 
-        return new self($kind, $figures, $sizes, $given, trim($name) === '' ? (new ToolNamer($format))->name($kind, $sizes) : trim($name));
+        return new self($kind, $form, $sizes, $given, trim($name) === '' ? (new ToolNamer($format))->name($kind, $sizes) : trim($name));
+    }
+
+    /** @return list<Field> */
+    public static function fields(ToolKind $kind, LengthFormatter $format): array
+    {
+        return array_map(static function (Dimension $dimension) use ($kind, $format): Field {
+            $quantity = Quantity::of($dimension->unit);
+            [$least, $most] = [$quantity->amount($dimension->least, $format), $quantity->amount($dimension->most, $format)];
+            $complaint = ucfirst("$dimension->label of a {$kind->name}: $least to $most.");
+
+            return new Field($dimension->name, $quantity, $dimension->least, $dimension->most, $dimension->label, '', $complaint, $dimension->usual);
+        }, $kind->dimensions);
     }
 
     public function isSound(): bool
     {
-        return array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->form->isSound();
     }
 
     /**
@@ -82,9 +91,9 @@ final readonly class ToolForm
      * @param  array<string, float>  $given
      * @return array<string, string> complaint by dimension
      */
-    private static function conflicts(array $sizes, array $given, CoverageWords $words): array
+    private static function conflicts(array $sizes, array $given, LengthFormatter $format): array
     {
-        $length = static fn (string $name): string => $words->amount($sizes[$name], DimensionUnit::Length);
+        $length = static fn (string $name): string => $format->dimension($sizes[$name]);
         $rules = [
             ['iron', 'width', 'The iron ('.(isset($sizes['iron']) ? $length('iron') : '').') cannot be wider than the body ('.(isset($sizes['width']) ? $length('width') : '').').', ($sizes['iron'] ?? 0) > ($sizes['width'] ?? INF)],
             ['depth', 'length', 'A saw is longer than its plate is deep.', isset($sizes['tpi']) && ($sizes['depth'] ?? 0) > ($sizes['length'] ?? INF)],

@@ -9,17 +9,19 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Reading;
+use JackRest\Desk\Form\TypedCount;
 
 /** A piece of the rack as it was typed: which size it is, and what that size is called elsewhere. */
 final readonly class StoneForm
 {
-    /** @param  array<string, Figure>  $figures  designation, lasts */
+    /** @param  Form  $form  designation, lasts */
     private function __construct(
         public string $name,
         public Medium $medium,
         public GritScale $scale,
-        public array $figures,
+        public Form $form,
         public ?float $particleUm,
     ) {
     }
@@ -27,29 +29,26 @@ final readonly class StoneForm
     public static function of(string $name, Medium $medium, GritScale $scale, string $designation, string $lasts): self
     {
         $figure = self::designation($scale, $designation);
-        $lastsFigure = Figure::count($lasts)->within(1, 9999, 'A piece hones one edge at least.');
 
-        return new self(self::named($name, $medium, $scale, $figure), $medium, $scale, ['designation' => $figure, 'lasts' => $lastsFigure], $figure->value);
+        return new self(self::named($name, $medium, $scale, $figure), $medium, $scale, Form::ofReadings(['designation' => $figure, 'lasts' => self::lasts($lasts)]), $figure->value);
     }
 
     public function isSound(): bool
     {
-        return $this->particleUm !== null && $this->figures['lasts']->error === null;
+        return $this->particleUm !== null && $this->form->isSound();
     }
 
     /** @throws InvalidInput naming what cannot be read */
     public function stone(?float $price): NewStone
     {
-        foreach ($this->figures as $field => $figure) {
-            if ($figure->error !== null) {
-                throw InvalidInput::because($field, $figure->error);
-            }
-        }
+        $this->form->soundOrRefuse();
         if ($this->particleUm === null) {
             throw InvalidInput::because('designation', 'Type what is printed on it, such as 1000.');
         }
 
-        return new NewStone($this->name, $this->medium, $this->scale, trim($this->figures['designation']->typed), $price, $this->figures['lasts']->value === null ? null : (int) $this->figures['lasts']->value);
+        $lasts = $this->form->value('lasts');
+
+        return new NewStone($this->name, $this->medium, $this->scale, trim($this->form->readings['designation']->typed), $price, $lasts === null ? null : (int) $lasts);
     }
 
     /** @return string|null the same size on the other scales; null: none is read yet */
@@ -68,19 +67,24 @@ final readonly class StoneForm
         return LengthFormatter::decimal($this->particleUm, 2).' µm, near '.implode(', ', $near).'.';
     }
 
-    private static function designation(GritScale $scale, string $typed): Figure
+    private static function lasts(string $typed): Reading
+    {
+        return trim($typed) === '' ? Reading::none($typed) : TypedCount::whole($typed)->within(1, 9999, 'A piece hones one edge at least.');
+    }
+
+    private static function designation(GritScale $scale, string $typed): Reading
     {
         if (trim($typed) === '') {
-            return Figure::count('');
+            return Reading::none();
         }
         try {
-            return Figure::read($typed, $scale->particleUm($typed));
+            return Reading::understood($typed, $scale->particleUm($typed));
         } catch (InvalidInput $wrong) {
-            return Figure::unread($typed, ucfirst($wrong->errors[0]->message).'.');
+            return Reading::unreadable($typed, ucfirst($wrong->errors[0]->message).'.');
         }
     }
 
-    private static function named(string $name, Medium $medium, GritScale $scale, Figure $designation): string
+    private static function named(string $name, Medium $medium, GritScale $scale, Reading $designation): string
     {
         if (trim($name) !== '') {
             return mb_substr(trim($name), 0, 60);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JackRest\Desk\Season;
 
 use JackRest\Core\Basis;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ForecastScore;
@@ -14,7 +13,9 @@ use JackRest\Core\Season\PieceInShed;
 use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\Form\Reading;
 
 /** The season in a shop: its air, what wood makes of it, and what that does to the references. */
 final readonly class SeasonOutlook
@@ -25,7 +26,7 @@ final readonly class SeasonOutlook
     /** A night without a reading is nothing to tell. */
     private const GAP_TOLD_DAYS = 3.0;
 
-    public Figure $thickness;
+    public Reading $thickness;
 
     public PieceInShed $piece;
 
@@ -34,7 +35,7 @@ final readonly class SeasonOutlook
     /** @param  list<ReferenceForecast>  $forecasts */
     public function __construct(public RestLog $log, string $thickness, private array $forecasts, private float $today, private LengthFormatter $format)
     {
-        $this->thickness = Figure::of($thickness, DimensionUnit::Length, $format)->within(1, 200, 'Between '.$format->dimension(1).' and '.$format->dimension(200).'.');
+        $this->thickness = (new Field('thickness', Quantity::Length, 1, 200, 'Thickness'))->read($thickness, $format);
         $this->piece = $log->wood($this->thicknessMm());
         $this->score = array_reduce($forecasts, static fn (ForecastScore $sum, ReferenceForecast $one): ForecastScore => $sum->and($one->forecast->score), ForecastScore::none());
     }

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\ShadowBoard;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\Arrangement;
 use JackRest\Core\ShadowBoard\Arranger;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\LeftOut;
 use JackRest\Core\ShadowBoard\Panel;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\Form\Reading;
 
 /** A shadow board as far as it has been described: its panel, and where the chosen tools hang. */
 final readonly class ShadowBoardForm
@@ -21,36 +23,43 @@ final readonly class ShadowBoardForm
     private const MOST_MM = 5000;
 
     /**
-     * @param  array<string, Figure>  $figures  width, height, room
      * @param  list<BoardTool>  $tools
      * @param  Panel|null  $panel  null while a figure is missing or wrong
      */
-    private function __construct(public array $figures, public array $tools, public ?Panel $panel, public ?Arrangement $arrangement, private LengthFormatter $format)
+    private function __construct(public Form $form, public array $tools, public ?Panel $panel, public ?Arrangement $arrangement, private LengthFormatter $format)
     {
     }
 
     /** @param  list<BoardTool>  $tools */
     public static function of(string $width, string $height, string $room, array $tools, LengthFormatter $format): self
     {
-        $panel = static fn (string $typed): Figure => Figure::of($typed, DimensionUnit::Length, $format)->within(self::LEAST_MM, self::MOST_MM, 'A panel is between '.$format->dimension(self::LEAST_MM).' and '.$format->dimension(self::MOST_MM).'.');
-        $figures = [
-            'width' => $panel($width),
-            'height' => $panel($height),
-            'room' => Figure::of($room, DimensionUnit::Length, $format)->within(5, 150, 'A hand needs between '.$format->dimension(5).' and '.$format->dimension(150).'.'),
-        ];
-        [$w, $h, $r] = array_map(static fn (Figure $figure): ?float => $figure->value, array_values($figures));
+        $form = Form::of(self::fields($format), ['width' => $width, 'height' => $height, 'room' => $room], $format);
+        [$w, $h, $r] = array_map($form->value(...), ['width', 'height', 'room']);
         if ($w === null || $h === null || $r === null) {
-            return new self($figures, $tools, null, null, $format);
+            return new self($form, $tools, null, null, $format);
         }
         $arrangement = Arranger::arrange(new Panel($w, $h, $r), $tools);
-        $figures['width'] = self::beside($figures['width'], $arrangement, $tools, $format);
+        $form = $form->with('width', self::beside($form->readings['width'], $arrangement, $tools, $format));
 
-        return new self($figures, $tools, new Panel($w, $h, $r), $arrangement, $format);
+        return new self($form, $tools, new Panel($w, $h, $r), $arrangement, $format);
+    }
+
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
+    {
+        $panel = "A panel is between {$format->dimension(self::LEAST_MM)} and {$format->dimension(self::MOST_MM)}.";
+        $hand = "A hand needs between {$format->dimension(5)} and {$format->dimension(150)}.";
+
+        return [
+            new Field('width', Quantity::Length, self::LEAST_MM, self::MOST_MM, 'Width', complaint: $panel, missing: 'Read this off first.'),
+            new Field('height', Quantity::Length, self::LEAST_MM, self::MOST_MM, 'Height', complaint: $panel, missing: 'Read this off first.'),
+            new Field('room', Quantity::Length, 5, 150, 'Room for the hand', complaint: $hand, missing: 'Read this off first.'),
+        ];
     }
 
     public function isSound(): bool
     {
-        return $this->arrangement !== null && $this->arrangement->hung !== [] && array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->arrangement !== null && $this->arrangement->hung !== [] && $this->form->isSound();
     }
 
     /** @return array{says: string, why: string} */
@@ -103,7 +112,7 @@ final readonly class ShadowBoardForm
      *
      * @param  list<BoardTool>  $tools
      */
-    private static function beside(Figure $width, Arrangement $arrangement, array $tools, LengthFormatter $format): Figure
+    private static function beside(Reading $width, Arrangement $arrangement, array $tools, LengthFormatter $format): Reading
     {
         if ($tools === [] || array_filter($arrangement->left, static fn (LeftOut $left): bool => ! $left->isTooLarge) !== [] || $arrangement->hung !== []) {
             return $width;

@@ -4,30 +4,33 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Shelf;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\RestReading;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
-/** One measure of a blank at rest, as it is typed: bow, wind and cup; hollow or the other way round is less than nought. */
-final readonly class RestForm
+/** A blank measured before and after its rest. */
+final class RestForm
 {
     private const MOST_MM = 50.0;
 
-    /** @var array<string, Figure> bow, wind, cup */
-    public array $figures;
-
-    /** @param  array<string, string>  $typed */
-    public function __construct(array $typed, LengthFormatter $format)
+    /** @return list<Field> */
+    public static function fields(LengthFormatter $format): array
     {
-        $figure = static fn (string $name): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Length, $format)->within(-self::MOST_MM, self::MOST_MM, 'A blank that is out by more than '.$format->dimension(self::MOST_MM).' is firewood. Check the unit.');
-        $this->figures = ['bow' => $figure('bow'), 'wind' => $figure('wind'), 'cup' => $figure('cup')];
+        $firewood = "A blank that is out by more than {$format->dimension(self::MOST_MM)} is firewood. Check the unit.";
+        $out = static fn (string $name, string $label): Field => new Field(
+            $name, Quantity::Length, -self::MOST_MM, self::MOST_MM, $label,
+            complaint: $firewood, isReading: true, missing: 'Measure this too; 0 if there is none.',
+        );
+
+        return [$out('bow', 'Bow'), $out('wind', 'Wind'), $out('cup', 'Cup')];
     }
 
     /** The measure; null while one of the three is missing or wrong. */
-    public function visit(float $day): ?RestReading
+    public static function reading(Form $form, float $day): ?RestReading
     {
-        [$bow, $wind, $cup] = array_map(static fn (Figure $figure): ?float => $figure->error === null ? $figure->value : null, array_values($this->figures));
+        [$bow, $wind, $cup] = array_map($form->value(...), ['bow', 'wind', 'cup']);
 
         return $bow === null || $wind === null || $cup === null ? null : new RestReading($day, $bow, $wind, $cup);
     }

@@ -4,26 +4,39 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Shelf;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\WantedPiece;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
-/** The piece that is wanted, as far as its sizes were typed; the usual ones for the rest. */
+/** The piece that a blank is looked for: what is left empty is usual for its purpose. */
 final readonly class WantedPieceForm
 {
-    /** @var array<string, Figure> length, width, thickness */
-    public array $figures;
+    public Form $form;
 
     public WantedPiece $wanted;
 
     /** @param  array<string, string>  $typed */
     public function __construct(public Purpose $purpose, array $typed, LengthFormatter $format)
     {
-        $figure = static fn (string $name, float $least, float $most): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Length, $format)->within($least, $most, 'Between '.$format->dimension($least).' and '.$format->dimension($most).'.');
-        $this->figures = ['length' => $figure('length', 20, 5000), 'width' => $figure('width', 5, 600), 'thickness' => $figure('thickness', 2, 200)];
+        $this->form = Form::of(self::fields(), $typed, $format);
         $usual = $purpose->usual();
-        $this->wanted = new WantedPiece($this->figures['length']->value ?? $usual->lengthMm, $this->figures['width']->value ?? $usual->widthMm, $this->figures['thickness']->value ?? $usual->thicknessMm);
+        $this->wanted = new WantedPiece(
+            $this->form->value('length') ?? $usual->lengthMm,
+            $this->form->value('width') ?? $usual->widthMm,
+            $this->form->value('thickness') ?? $usual->thicknessMm,
+        );
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [
+            new Field('length', Quantity::Length, 20, 5000, 'Length'),
+            new Field('width', Quantity::Length, 5, 600, 'Width'),
+            new Field('thickness', Quantity::Length, 2, 200, 'Thickness'),
+        ];
     }
 }

@@ -59,7 +59,7 @@ final readonly class Inspection
         $sizes = [];
         foreach ($this->looked as $one) {
             $dimension = $one->check->measured->dimension ?? null;
-            if ($dimension !== null && $this->kind->dimension($dimension) !== null && ($one->readings[0]->mm ?? null) !== null && $one->readings[0]->error === null) {
+            if ($dimension !== null && $this->kind->dimension($dimension) !== null && ($one->readings[0]->value ?? null) !== null && $one->readings[0]->error === null) {
                 $sizes[$dimension] = $one->readings[0]->typed;
             }
         }

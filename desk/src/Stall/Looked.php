@@ -8,7 +8,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Stall\Check;
 use JackRest\Core\Stall\Finding;
 use JackRest\Core\Stall\Outcome;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** One check as far as it was made: what was typed, and what it came to. */
 final readonly class Looked
@@ -28,10 +28,10 @@ final readonly class Looked
         }
         $complaint = "No {$toolName} has that: nought to {$format->dimension($check->measured->mostMm)}. Check the unit.";
         $readings = array_map(
-            static fn (int $index): Reading => Reading::of($found['readings'][$index] ?? '', $format)->within(0, $check->measured->mostMm, $complaint),
+            static fn (int $index): Reading => Reading::length($found['readings'][$index] ?? '', $format)->within(0, $check->measured->mostMm, $complaint),
             array_keys($check->measured->labels),
         );
-        $read = array_values(array_filter(array_map(static fn (Reading $reading): ?float => $reading->error === null ? $reading->mm : null, $readings), is_float(...)));
+        $read = array_values(array_filter(array_map(static fn (Reading $reading): ?float => $reading->error === null ? $reading->value : null, $readings), is_float(...)));
         if (count($read) < count($check->measured->labels) || $read === []) {
             // What cannot be measured at the stall can still be said by eye.
             return new self($check, $readings, $byEye, '');

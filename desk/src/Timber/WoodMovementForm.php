@@ -6,14 +6,15 @@ namespace JackRest\Desk\Timber;
 
 use JackRest\Core\Basis;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Timber\WoodMovementInput;
 use JackRest\Core\Timber\WoodMovementResult;
 use JackRest\Core\Timber\WoodState;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A piece of wood between two airs, as far as it was described. */
 final readonly class WoodMovementForm
@@ -21,37 +22,36 @@ final readonly class WoodMovementForm
     /** A square is warned of from this on, mm over its own length; from memory. */
     private const SHOWS_MM = 0.1;
 
-    /** @param  array<string, Figure>  $figures  ring, width, length, runout; tempBefore, rhBefore, mcBefore and the same after */
-    private function __construct(public array $figures, public string $species, public ?WoodMovementResult $movement, private LengthFormatter $format)
+    private function __construct(public Form $form, public string $species, public ?WoodMovementResult $movement, private LengthFormatter $format)
     {
     }
 
     /** @param  array<string, string>  $typed */
     public static function of(string $species, array $typed, LengthFormatter $format): self
     {
-        $degrees = static fn (string $name, float $most, string $complaint): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Degrees, $format)->within(0, $most, $complaint);
-        $length = static fn (string $name): Figure => Figure::of($typed[$name] ?? '', DimensionUnit::Length, $format)->within(1, 10000, 'Between '.$format->dimension(1).' and '.$format->dimension(10000).'.');
-        $figures = [
-            'ring' => $degrees('ring', 90, 'Rings lie between 0° (flatsawn) and 90° (quartersawn).'),
-            'width' => $length('width'),
-            'length' => $length('length'),
-            'runout' => $degrees('runout', 45, 'Grain that runs out by more than 45° is end grain.'),
-        ];
-        foreach (['Before', 'After'] as $when) {
-            $figures["temp$when"] = TypedAir::temperature($typed["temp$when"] ?? '');
-            $figures["rh$when"] = TypedAir::percent($typed["rh$when"] ?? '', 100, 'Humidity lies between 0 and 100 %.');
-            $figures["mc$when"] = TypedAir::percent($typed["mc$when"] ?? '', 30, 'Above 30 % wood does not move: its fibres are saturated.');
-        }
-        $value = static fn (string $name): ?float => $figures[$name]->error === null ? $figures[$name]->value : null;
-        $states = array_map(static fn (string $when): ?WoodState => self::state($value("mc$when"), $value("temp$when"), $value("rh$when")), ['Before', 'After']);
-        [$ring, $width, $length, $runout] = array_map($value, ['ring', 'width', 'length', 'runout']);
+        $form = Form::of(self::fields(), $typed, $format);
+        [$before, $after] = array_map(static fn (string $when): ?WoodState => self::state(...array_map($form->value(...), ["mc$when", "temp$when", "rh$when"])), ['Before', 'After']);
+        [$ring, $width, $length, $runout] = array_map($form->value(...), ['ring', 'width', 'length', 'runout']);
         try {
-            $movement = $width === null || $states[0] === null || $states[1] === null ? null : (new WoodMovement)(new WoodMovementInput($ring ?? 0.0, $width, $states[0], $states[1], $species, grainRunoutDeg: $runout ?? 0.0, lengthMm: $length));
+            $movement = $width === null || $before === null || $after === null ? null : (new WoodMovement)(new WoodMovementInput($ring ?? 0.0, $width, $before, $after, $species, grainRunoutDeg: $runout ?? 0.0, lengthMm: $length));
         } catch (InvalidInput) {
             $movement = null;
         }
 
-        return new self($figures, $species, $movement, $format);
+        return new self($form, $species, $movement, $format);
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        $fields = [WoodFields::ring(), new Field('width', Quantity::Length, 1, 10000, 'Width'), new Field('length', Quantity::Length, 1, 10000, 'Length'), WoodFields::runout()];
+        foreach (['Before', 'After'] as $when) {
+            $fields[] = AirFields::temperature("temp$when");
+            $fields[] = AirFields::humidity("rh$when");
+            $fields[] = AirFields::moisture("mc$when");
+        }
+
+        return $fields;
     }
 
     /** @return array{says: string, why: string} */
@@ -97,7 +97,7 @@ final readonly class WoodMovementForm
         $movement = $this->movement;
 
         return $movement === null ? [] : [
-            new Explanation('How much does it move?', 'width · coefficient · change of moisture', $this->format->dimension((float) $this->figures['width']->value).' · '.LengthFormatter::decimal($movement->coefficientPerPct, 5).' · '.LengthFormatter::decimal($movement->toMcPct - $movement->fromMcPct, 1).' = '.$this->format->small($movement->changeMm), Basis::Published, 'Wood Handbook, USDA Forest Products Laboratory; shrinkages quoted from memory'),
+            new Explanation('How much does it move?', 'width · coefficient · change of moisture', $this->format->dimension((float) $this->form->value('width')).' · '.LengthFormatter::decimal($movement->coefficientPerPct, 5).' · '.LengthFormatter::decimal($movement->toMcPct - $movement->fromMcPct, 1).' = '.$this->format->small($movement->changeMm), Basis::Published, 'Wood Handbook, USDA Forest Products Laboratory; shrinkages quoted from memory'),
         ];
     }
 

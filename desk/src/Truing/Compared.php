@@ -6,7 +6,7 @@ namespace JackRest\Desk\Truing;
 
 use JackRest\Core\Truing\Lean;
 use JackRest\Core\Truing\Verdict;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** One square beside a known one. */
 final readonly class Compared

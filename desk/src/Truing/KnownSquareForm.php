@@ -8,7 +8,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\KnownSquare;
 use JackRest\Core\Truing\Verdict;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** Squares compared one after the other with a known one, as far as the gaps have been typed. */
 final readonly class KnownSquareForm
@@ -46,14 +46,14 @@ final readonly class KnownSquareForm
     private static function row(KnownSquare $known, array $row, float $resolutionMm, LengthFormatter $format): Compared
     {
         $most = min($known->lengthMm, $row['lengthMm']) / 4;
-        $gap = Reading::of($row['gap'], $format)->within(0, INF, 'A gap is nought or more: say whether it shows at the tip or at the heel.')->within(0, $most, 'A gap is far smaller than the blade. Check the unit.');
-        if ($gap->mm !== null && rad2deg(atan($gap->mm / min($known->lengthMm, $row['lengthMm']))) > 1.0) {
-            $gap = $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->mm / 25.4));
+        $gap = Reading::length($row['gap'], $format)->within(0, INF, 'A gap is nought or more: say whether it shows at the tip or at the heel.')->within(0, $most, 'A gap is far smaller than the blade. Check the unit.');
+        if ($gap->value !== null && rad2deg(atan($gap->value / min($known->lengthMm, $row['lengthMm']))) > 1.0) {
+            $gap = $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->value / 25.4));
         }
-        if ($gap->mm === null) {
+        if ($gap->value === null) {
             return new Compared($row['name'], $gap, null, 0.0, null);
         }
-        $error = $known->errorOfMm($row['atTip'] ? $gap->mm : -$gap->mm, $row['lengthMm']);
+        $error = $known->errorOfMm($row['atTip'] ? $gap->value : -$gap->value, $row['lengthMm']);
         $uncertainty = $known->uncertaintyOfMm($resolutionMm, $row['lengthMm']);
 
         return new Compared($row['name'], $gap, $error, $uncertainty, Verdict::of($error, $uncertainty, $row['toleranceMm']));

@@ -11,7 +11,7 @@ use JackRest\Core\Truing\SlopeTemplateInput;
 use JackRest\Core\Truing\SlopeTemplateResult;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\TestForm;
 
@@ -29,17 +29,17 @@ final readonly class SlopeTemplateForm implements TestForm
 
     public ?SlopeTemplateResult $slope;
 
-    /** @param  array<string, Figure>  $figures  rise, turned, run, nominal, thickness, joints, tolerance */
-    public function __construct(private array $figures, private float $resolutionMm, private LengthFormatter $format)
+    /** @param  Form  $form  rise, turned, run, nominal, thickness, joints, tolerance */
+    public function __construct(private Form $form, private float $resolutionMm, private LengthFormatter $format)
     {
         $mean = $this->meanRiseMm();
         $run = $this->value('run');
         $this->slope = $this->isWrong() || $mean === null || $run === null ? null : (new SlopeTemplate)(new SlopeTemplateInput(riseMm: $mean, runMm: $run, nominalRatio: $this->value('nominal')));
     }
 
-    public function figures(): array
+    public function form(): Form
     {
-        return $this->figures;
+        return $this->form;
     }
 
     public function errorMm(): ?float
@@ -166,11 +166,11 @@ final readonly class SlopeTemplateForm implements TestForm
 
     private function isWrong(): bool
     {
-        return array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) !== [];
+        return ! $this->form->isSound();
     }
 
     private function value(string $name): ?float
     {
-        return $this->figures[$name]->value;
+        return $this->form->value($name);
     }
 }

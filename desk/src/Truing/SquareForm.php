@@ -15,7 +15,7 @@ use JackRest\Core\Truing\SquareReversalResult;
 use JackRest\Core\Truing\SquareStrokes;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** A reversal test as far as it has been typed: every field understood or questioned, and what follows so far. */
 final readonly class SquareForm
@@ -51,16 +51,16 @@ final readonly class SquareForm
      */
     public static function of(array $typed, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument, float $longestMm, LengthFormatter $format, bool $isMetal = false): self
     {
-        $length = Reading::of($typed['length'], $format)->within(10, $longestMm, "The blade is {$format->dimension($longestMm)} long: test along 10 mm or more of it.");
-        $span = $length->mm ?? $longestMm;
+        $length = Reading::length($typed['length'], $format)->within(10, $longestMm, "The blade is {$format->dimension($longestMm)} long: test along 10 mm or more of it.");
+        $span = $length->value ?? $longestMm;
         $readings = [
             'length' => $length,
             'nearGap' => self::gap($typed['nearGap'], $span, $format),
-            'lineWidth' => Reading::of($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
-            'shaving' => Reading::of($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::of($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
-            'width' => Reading::of($typed['width'] ?? '', $format)->within(1, 300, 'A blade is between 1 and 300 mm wide.'),
-            'least' => Reading::of($typed['least'] ?? '', $format)->within(0, 300, 'The least width is less than 300 mm.'),
+            'lineWidth' => Reading::length($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'width' => Reading::length($typed['width'] ?? '', $format)->within(1, 300, 'A blade is between 1 and 300 mm wide.'),
+            'least' => Reading::length($typed['least'] ?? '', $format)->within(0, 300, 'The least width is less than 300 mm.'),
         ];
         $farGaps = self::farGaps($typed['farGaps'], $span, $format);
         [$test, $objection] = self::test($readings, $farGaps, $firstLineLeft, $edge, $instrument, $format);
@@ -80,7 +80,7 @@ final readonly class SquareForm
     /** Width that the blade would have at its narrowest afterwards, mm; null: it was never measured. */
     public function widthLeftMm(): ?float
     {
-        $width = $this->readings['width']->mm;
+        $width = $this->readings['width']->value;
 
         return $width === null || $this->result === null ? null : $width - abs($this->result->errorMm);
     }
@@ -88,7 +88,7 @@ final readonly class SquareForm
     private function isTooNarrow(): bool
     {
         $left = $this->widthLeftMm();
-        $least = $this->readings['least']->mm;
+        $least = $this->readings['least']->value;
 
         return $left !== null && $least !== null && $left < $least;
     }
@@ -98,7 +98,7 @@ final readonly class SquareForm
         $outside = $result->verdict === Verdict::Outside;
 
         return match (true) {
-            $outside && $this->isTooNarrow() => SquareAdvice::makeNew($test, $result, (float) $this->widthLeftMm(), (float) $this->readings['least']->mm, $this->format),
+            $outside && $this->isTooNarrow() => SquareAdvice::makeNew($test, $result, (float) $this->widthLeftMm(), (float) $this->readings['least']->value, $this->format),
             $outside && $this->isMetal && abs($result->errorMm) > self::MOST_METAL_MM => SquareAdvice::leaveMetal($test, $result, $this->format),
             $outside && $this->isMetal => SquareAdvice::rubMetal($test, $result, $this->format),
             default => SquareAdvice::of($test, $result, $this->format, $this->bladeMm),
@@ -129,18 +129,18 @@ final readonly class SquareForm
     private static function farGaps(array $typed, float $span, LengthFormatter $format): array
     {
         $gaps = array_map(static fn (string $text): Reading => self::gap($text, $span, $format), $typed);
-        $first = array_values(array_filter($gaps, static fn (Reading $gap): bool => $gap->mm !== null))[0] ?? null;
+        $first = array_values(array_filter($gaps, static fn (Reading $gap): bool => $gap->value !== null))[0] ?? null;
 
         return array_map(
-            static fn (Reading $gap): Reading => $first === null || $gap === $first ? $gap : $gap->beside((float) $first->mm, $format),
+            static fn (Reading $gap): Reading => $first === null || $gap === $first ? $gap : $gap->beside((float) $first->value, $format),
             $gaps,
         );
     }
 
     private static function gap(string $typed, float $span, LengthFormatter $format): Reading
     {
-        $gap = Reading::of($typed, $format)->within(-$span * 0.5, $span * 0.5, 'A gap is far smaller than the blade. Check the unit.');
-        $deg = $gap->mm === null ? 0.0 : rad2deg(atan(abs($gap->mm) / 2 / $span));
+        $gap = Reading::length($typed, $format)->within(-$span * 0.5, $span * 0.5, 'A gap is far smaller than the blade. Check the unit.');
+        $deg = $gap->value === null ? 0.0 : rad2deg(atan(abs($gap->value) / 2 / $span));
 
         return $deg > self::DOUBTFUL_DEG
             ? $gap->doubted('That is '.LengthFormatter::fixed($deg, 1).'° out, which shows without a test. Is the unit right?')
@@ -155,21 +155,21 @@ final readonly class SquareForm
     private static function test(array $readings, array $farGaps, bool $firstLineLeft, SquareEdge $edge, Instrument $instrument, LengthFormatter $format): array
     {
         $sign = $firstLineLeft ? 1.0 : -1.0;
-        $gaps = array_values(array_filter(array_map(static fn (Reading $gap): ?float => $gap->mm, $farGaps), is_float(...)));
+        $gaps = array_values(array_filter(array_map(static fn (Reading $gap): ?float => $gap->value, $farGaps), is_float(...)));
         $wrong = array_filter([...$readings, ...$farGaps], static fn (Reading $reading): bool => $reading->error !== null);
-        if ($gaps === [] || $wrong !== [] || $readings['length']->mm === null) {
+        if ($gaps === [] || $wrong !== [] || $readings['length']->value === null) {
             return [null, null];
         }
         try {
             return [new SquareReversalInput(
-                $readings['length']->mm,
+                $readings['length']->value,
                 array_map(static fn (float $gap): float => $sign * $gap, $gaps),
-                $sign * ($readings['nearGap']->mm ?? 0.0),
-                $readings['lineWidth']->mm ?? 0.0,
+                $sign * ($readings['nearGap']->value ?? 0.0),
+                $readings['lineWidth']->value ?? 0.0,
                 $instrument->resolutionMm($format->paperMm),
                 $edge,
-                $readings['shaving']->mm,
-                $readings['tolerance']->mm,
+                $readings['shaving']->value,
+                $readings['tolerance']->value,
             ), null];
         } catch (InvalidInput $impossible) {
             return [null, $impossible->getMessage()];

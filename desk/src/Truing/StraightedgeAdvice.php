@@ -44,7 +44,7 @@ final readonly class StraightedgeAdvice
         }
         $strokes = StrokeWords::say($map->passes, $sheet->test->stationsMm ?? [0.0], $sheet->format);
 
-        return new self("Take $strokes. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->mm ?? 0.0).' a shaving.'.($sheet->method === StraightedgeMethod::Reversal ? ' Turning it over doubled the error.' : ''), $standing, true);
+        return new self("Take $strokes. Then test again.", 'Shortest over the high spot first, through strokes last; '.$sheet->format->small($sheet->readings['shaving']->value ?? 0.0).' a shaving.'.($sheet->method === StraightedgeMethod::Reversal ? ' Turning it over doubled the error.' : ''), $standing, true);
     }
 
     private static function undecided(StraightedgeForm $sheet, string $standing): self

@@ -18,7 +18,7 @@ use JackRest\Core\Truing\StraightedgeReversalInput;
 use JackRest\Core\Truing\StraightedgeReversalResult;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** A straightedge's reversal test as far as it has been typed: every field understood or questioned, and what follows so far. */
 final readonly class StraightedgeForm
@@ -58,19 +58,19 @@ final readonly class StraightedgeForm
     public static function of(StraightedgeRecord $record, array $typed, array $rows, bool $isProud, Instrument $instrument, LengthFormatter $format, StraightedgeMethod $method = StraightedgeMethod::Reversal): self
     {
         $readings = [
-            'lineWidth' => Reading::of($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
-            'shaving' => Reading::of($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::of($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
-            'flatTo' => Reading::of($typed['flatTo'] ?? '', $format)->within(0, 5, 'A flat that is trusted is true to less than 5 mm.'),
-            'height' => Reading::of($typed['height'] ?? '', $format)->within(1, 2000, 'The wood is between 1 mm and 2 m high.'),
-            'least' => Reading::of($typed['least'] ?? '', $format)->within(0, 2000, 'The least height is less than 2 m.'),
+            'lineWidth' => Reading::length($typed['lineWidth'], $format)->within(0, 3, 'A knifed or pencilled line is no wider than 3 mm.'),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(self::LEAST_MM, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(self::LEAST_MM, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'flatTo' => Reading::length($typed['flatTo'] ?? '', $format)->within(0, 5, 'A flat that is trusted is true to less than 5 mm.'),
+            'height' => Reading::length($typed['height'] ?? '', $format)->within(1, 2000, 'The wood is between 1 mm and 2 m high.'),
+            'least' => Reading::length($typed['least'] ?? '', $format)->within(0, 2000, 'The least height is less than 2 m.'),
         ];
         $read = self::rows($rows, $record, $method, $format);
         [$test, $objection] = self::test($readings, $read, $method === StraightedgeMethod::Flat ? -2.0 : ($isProud ? 1.0 : -1.0));
         $resolution = $instrument->resolutionMm($format->paperMm);
         $uncertainty = $method === StraightedgeMethod::Flat
-            ? self::uncertaintyOnFlatMm($readings['flatTo']->mm ?? 0.0, $resolution)
-            : self::uncertaintyMm($readings['lineWidth']->mm ?? 0.0, $resolution);
+            ? self::uncertaintyOnFlatMm($readings['flatTo']->value ?? 0.0, $resolution)
+            : self::uncertaintyMm($readings['lineWidth']->value ?? 0.0, $resolution);
 
         return new self($record, $readings, $read, $test, $test === null ? null : (new StraightedgeReversal)($test), $uncertainty, $format, $objection, $method, $resolution);
     }
@@ -94,7 +94,7 @@ final readonly class StraightedgeForm
 
     public function verdict(): ?Verdict
     {
-        $tolerance = $this->readings['tolerance']->mm;
+        $tolerance = $this->readings['tolerance']->value;
 
         return $this->result === null || $tolerance === null ? null : Verdict::of($this->result->straightnessMm, $this->uncertaintyMm, $tolerance);
     }
@@ -107,7 +107,7 @@ final readonly class StraightedgeForm
     /** The strokes that take off what stands proud; null: nothing is to be planed, or nothing is known of the shaving. */
     public function map(): ?ShavingMapResult
     {
-        $shaving = $this->readings['shaving']->mm;
+        $shaving = $this->readings['shaving']->value;
 
         return $this->result === null || $this->test === null || $shaving === null || $this->verdict() !== Verdict::Outside
             ? null
@@ -117,7 +117,7 @@ final readonly class StraightedgeForm
     /** Least height that the wood would have afterwards, mm; null: it was never measured. */
     public function heightLeftMm(): ?float
     {
-        $height = $this->readings['height']->mm ?? $this->record->heightMm;
+        $height = $this->readings['height']->value ?? $this->record->heightMm;
 
         return $height === null || $this->result === null ? null : $height - max([0.0, ...$this->result->removeMm]);
     }
@@ -132,7 +132,7 @@ final readonly class StraightedgeForm
 
     public function leastMm(): ?float
     {
-        return $this->readings['least']->mm ?? $this->record->leastMm;
+        return $this->readings['least']->value ?? $this->record->leastMm;
     }
 
     public function hasWrongFigure(): bool
@@ -157,11 +157,11 @@ final readonly class StraightedgeForm
         $read = [];
         $before = null;
         foreach ($rows as $row) {
-            $at = Reading::of($row['at'], $format)->within(0, $record->lengthMm, "The edge is {$format->dimension($record->lengthMm)} long.");
-            if ($at->mm !== null && $before !== null) {
-                $at = $at->within($before + 1e-9, $record->lengthMm, $at->mm === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
+            $at = Reading::length($row['at'], $format)->within(0, $record->lengthMm, "The edge is {$format->dimension($record->lengthMm)} long.");
+            if ($at->value !== null && $before !== null) {
+                $at = $at->within($before + 1e-9, $record->lengthMm, $at->value === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
             }
-            $before = $at->mm ?? $before;
+            $before = $at->value ?? $before;
             $read[] = ['at' => $at, 'gap' => self::gap($row['gap'], $record->lengthMm, $method, $format)];
         }
 
@@ -171,15 +171,15 @@ final readonly class StraightedgeForm
     private static function gap(string $typed, float $lengthMm, StraightedgeMethod $method, LengthFormatter $format): Reading
     {
         $least = $method === StraightedgeMethod::Flat ? 0.0 : -INF;
-        $gap = Reading::of($typed, $format)->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
+        $gap = Reading::length($typed, $format)->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
 
-        return $gap->mm === null || $gap->doubt !== null || abs($gap->mm) <= self::DOUBTFUL_GAP_MM ? $gap : self::asked($gap, $format);
+        return $gap->value === null || $gap->doubt !== null || abs($gap->value) <= self::DOUBTFUL_GAP_MM ? $gap : self::asked($gap, $format);
     }
 
     /** So wide a gap may be the other unit: 25.4 times too large. */
     private static function asked(Reading $gap, LengthFormatter $format): Reading
     {
-        return $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed((float) $gap->mm / 25.4));
+        return $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed((float) $gap->value / 25.4));
     }
 
     /**
@@ -195,16 +195,16 @@ final readonly class StraightedgeForm
             if ($at->error !== null || $gap->error !== null) {
                 return [null, null];
             }
-            if ($at->mm !== null && $gap->mm !== null) {
-                $stations[] = $at->mm;
-                $gaps[] = $sign * $gap->mm;
+            if ($at->value !== null && $gap->value !== null) {
+                $stations[] = $at->value;
+                $gaps[] = $sign * $gap->value;
             }
         }
         if ($gaps === [] || count($stations) < self::LEAST_STATIONS || array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null) !== []) {
             return [null, null];
         }
         try {
-            return [new StraightedgeReversalInput($stations, $gaps, $readings['shaving']->mm, $readings['tolerance']->mm ?? 0.0), null];
+            return [new StraightedgeReversalInput($stations, $gaps, $readings['shaving']->value, $readings['tolerance']->value ?? 0.0), null];
         } catch (InvalidInput $impossible) {
             return [null, ucfirst($impossible->errors[0]->message).'.'];
         }

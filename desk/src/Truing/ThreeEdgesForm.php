@@ -18,7 +18,7 @@ use JackRest\Core\Truing\ThreeEdgesResult;
 use JackRest\Core\Truing\TurnedPairs;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** Three edges against each other as far as they have been read, pair by pair. */
 final readonly class ThreeEdgesForm
@@ -59,8 +59,8 @@ final readonly class ThreeEdgesForm
     public static function of(array $typed, array $rows, Instrument $instrument, LengthFormatter $format): self
     {
         $readings = [
-            'shaving' => Reading::of($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::of($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
         ];
         $read = self::rows($rows, $format);
         $columns = self::columns($read);
@@ -68,7 +68,7 @@ final readonly class ThreeEdgesForm
         foreach (self::ASKS as $column => $says) {
             $asks ??= isset($columns[$column]) ? null : $says;
         }
-        [$test, $objection] = $asks === null && ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))]) ? self::test($columns, $readings['shaving']->mm) : [null, null];
+        [$test, $objection] = $asks === null && ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))]) ? self::test($columns, $readings['shaving']->value) : [null, null];
 
         return new self($readings, $read, $test, $test === null ? null : (new ThreeEdges)($test), $asks, $objection, $instrument->resolutionMm($format->paperMm), $format);
     }
@@ -113,7 +113,7 @@ final readonly class ThreeEdgesForm
 
     public function verdict(EdgeFound $edge): ?Verdict
     {
-        $tolerance = $this->readings['tolerance']->mm;
+        $tolerance = $this->readings['tolerance']->value;
 
         return $tolerance === null ? null : Verdict::of($edge->straightnessMm, $this->uncertaintyMm(), $tolerance);
     }
@@ -136,7 +136,7 @@ final readonly class ThreeEdgesForm
             $worst = $edge->straightnessMm > $edges[$worst]->straightnessMm ? $number : $worst;
         }
         $name = self::EDGES[$worst];
-        $shaving = $this->readings['shaving']->mm;
+        $shaving = $this->readings['shaving']->value;
         $verdict = $this->verdict($edges[$worst]);
         if ($verdict === Verdict::Within) {
             return ['says' => 'Leave all three: they are straight enough for this work.', 'why' => "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}."];
@@ -169,12 +169,12 @@ final readonly class ThreeEdgesForm
         $read = [];
         $before = null;
         foreach ($rows as $row) {
-            $at = Reading::of($row['at'] ?? '', $format)->within(0, 10000, 'An edge is at most ten metres long.');
-            if ($at->mm !== null && $before !== null && $at->mm <= $before) {
-                $at = $at->within($before + 1e-9, 10000, $at->mm === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
+            $at = Reading::length($row['at'] ?? '', $format)->within(0, 10000, 'An edge is at most ten metres long.');
+            if ($at->value !== null && $before !== null && $at->value <= $before) {
+                $at = $at->within($before + 1e-9, 10000, $at->value === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
             }
-            $before = $at->mm ?? $before;
-            $gaps = array_map(static fn (string $column): Reading => Reading::of($row[$column] ?? '', $format)->within(-1, 20, 'A gap this wide is seen without a test. Check the unit.'), self::COLUMNS);
+            $before = $at->value ?? $before;
+            $gaps = array_map(static fn (string $column): Reading => Reading::length($row[$column] ?? '', $format)->within(-1, 20, 'A gap this wide is seen without a test. Check the unit.'), self::COLUMNS);
             $read[] = ['at' => $at, ...array_combine(self::COLUMNS, $gaps)];
         }
 
@@ -187,10 +187,10 @@ final readonly class ThreeEdgesForm
      */
     private static function columns(array $rows): array
     {
-        $rows = array_values(array_filter($rows, static fn (array $row): bool => $row['at']->mm !== null));
+        $rows = array_values(array_filter($rows, static fn (array $row): bool => $row['at']->value !== null));
         $columns = [];
         foreach (['at', ...self::COLUMNS] as $column) {
-            $values = array_values(array_filter(array_map(static fn (array $row): ?float => $row[$column]->mm, $rows), is_float(...)));
+            $values = array_values(array_filter(array_map(static fn (array $row): ?float => $row[$column]->value, $rows), is_float(...)));
             if ($values !== [] && count($values) === count($rows) && count($rows) >= self::LEAST_STATIONS) {
                 $columns[$column] = $values;
             }

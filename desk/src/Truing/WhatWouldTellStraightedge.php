@@ -43,15 +43,15 @@ final readonly class WhatWouldTellStraightedge
         }
         $left = $this->neededMm() ** 2 / 1.5 - $this->sheet->resolutionMm ** 2 / 12;
 
-        return self::floored($left > 0 ? sqrt(6 * $left) : 0.0, $this->sheet->readings['lineWidth']->mm ?? 0.0, self::FINEST_MM['line']);
+        return self::floored($left > 0 ? sqrt(6 * $left) : 0.0, $this->sheet->readings['lineWidth']->value ?? 0.0, self::FINEST_MM['line']);
     }
 
     /** Null when the reading is not what stands in the way. */
     public function resolutionMm(): ?float
     {
         $left = $this->sheet->method === StraightedgeMethod::Flat
-            ? 2 * ($this->neededMm() ** 2 - ($this->sheet->readings['flatTo']->mm ?? 0.0) ** 2)
-            : 12 * ($this->neededMm() ** 2 / 1.5 - ($this->sheet->readings['lineWidth']->mm ?? 0.0) ** 2 / 6);
+            ? 2 * ($this->neededMm() ** 2 - ($this->sheet->readings['flatTo']->value ?? 0.0) ** 2)
+            : 12 * ($this->neededMm() ** 2 / 1.5 - ($this->sheet->readings['lineWidth']->value ?? 0.0) ** 2 / 6);
 
         return self::floored($left > 0 ? sqrt($left) : 0.0, $this->sheet->resolutionMm, self::FINEST_MM['reading']);
     }
@@ -66,6 +66,6 @@ final readonly class WhatWouldTellStraightedge
 
     private function neededMm(): float
     {
-        return abs((float) $this->sheet->readings['tolerance']->mm - ($this->sheet->result->straightnessMm ?? 0.0));
+        return abs((float) $this->sheet->readings['tolerance']->value - ($this->sheet->result->straightnessMm ?? 0.0));
     }
 }

@@ -16,7 +16,7 @@ use JackRest\Core\Truing\WindingSticks;
 use JackRest\Core\Truing\WindingSticksInput;
 use JackRest\Core\Truing\WindingSticksResult;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 
 /** A board under winding sticks as far as it has been typed: the near stick stays at the first place, the far one walks. */
 final readonly class WindingForm
@@ -46,13 +46,13 @@ final readonly class WindingForm
     public static function of(array $typed, array $rows, LengthFormatter $format): self
     {
         $readings = [
-            'boardWidth' => Reading::of($typed['boardWidth'], $format)->within(10, 2000, 'A board is between 10 and 2000 mm wide.'),
-            'stickLength' => Reading::of($typed['stickLength'], $format)->within(50, 2500, 'Winding sticks are between 50 and 2500 mm long.'),
-            'turned' => Reading::of($typed['turned'], $format)->within(-100, 100, 'A reading is far smaller than the sticks are long. Check the unit.'),
-            'shaving' => Reading::of($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::of($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'boardWidth' => Reading::length($typed['boardWidth'], $format)->within(10, 2000, 'A board is between 10 and 2000 mm wide.'),
+            'stickLength' => Reading::length($typed['stickLength'], $format)->within(50, 2500, 'Winding sticks are between 50 and 2500 mm long.'),
+            'turned' => Reading::length($typed['turned'], $format)->within(-100, 100, 'A reading is far smaller than the sticks are long. Check the unit.'),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
         ];
-        $read = self::rows($rows, $readings['stickLength']->mm, $format);
+        $read = self::rows($rows, $readings['stickLength']->value, $format);
         [$sticks, $map, $objection] = self::answers($readings, $read);
 
         return new self($readings, $read, $sticks, $map, $objection, $format);
@@ -67,7 +67,7 @@ final readonly class WindingForm
                 : ['says' => 'Lay one stick across each end, sight over the near one, and type how much higher the far stick’s right end stands.', 'why' => 'Less than nought where its left end is the higher. Bow does not show, only twist.'];
         }
         $most = max([0.0, ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners)]);
-        $tolerance = $this->readings['tolerance']->mm;
+        $tolerance = $this->readings['tolerance']->value;
 
         return match (true) {
             $tolerance !== null && $this->map->totalTwistMm <= $tolerance => ['says' => 'Leave it: it is out of wind no further than your work bears.', 'why' => 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width, '.LengthFormatter::decimal($this->sticks->magnification, 1).' times as large on the sticks.'],
@@ -119,13 +119,13 @@ final readonly class WindingForm
         $read = [];
         $before = 0.0;
         foreach ($rows as $row) {
-            $at = Reading::of($row['at'], $format)->within(1, 10000, 'The far stick lies beyond the near one, at most ten metres.');
-            if ($at->mm !== null && $at->error === null && $at->mm <= $before) {
-                $at = $at->within($before + 1e-9, 10000, $at->mm === $before ? 'This place is there already.' : 'Places go from the near end to the far one: this one is before the last.');
+            $at = Reading::length($row['at'], $format)->within(1, 10000, 'The far stick lies beyond the near one, at most ten metres.');
+            if ($at->value !== null && $at->error === null && $at->value <= $before) {
+                $at = $at->within($before + 1e-9, 10000, $at->value === $before ? 'This place is there already.' : 'Places go from the near end to the far one: this one is before the last.');
             }
-            $before = $at->mm ?? $before;
+            $before = $at->value ?? $before;
             $half = ($stickMm ?? 450.0) / 4;
-            $read[] = ['at' => $at, 'reading' => Reading::of($row['reading'], $format)->within(-$half, $half, 'A reading is far smaller than the sticks are long. Check the unit.')];
+            $read[] = ['at' => $at, 'reading' => Reading::length($row['reading'], $format)->within(-$half, $half, 'A reading is far smaller than the sticks are long. Check the unit.')];
         }
 
         return $read;
@@ -143,23 +143,23 @@ final readonly class WindingForm
             if ($at->error !== null || $reading->error !== null) {
                 return [null, null, null];
             }
-            if ($at->mm !== null && $reading->mm !== null) {
-                $stations[] = new WindingStation($at->mm, $reading->mm);
+            if ($at->value !== null && $reading->value !== null) {
+                $stations[] = new WindingStation($at->value, $reading->value);
             }
         }
-        [$width, $length] = [$readings['boardWidth']->mm, $readings['stickLength']->mm];
+        [$width, $length] = [$readings['boardWidth']->value, $readings['stickLength']->value];
         $wrong = array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null);
         if (count($stations) < 2 || $width === null || $length === null || $wrong !== []) {
             return [null, null, null];
         }
         try {
             $last = $stations[count($stations) - 1]->readingMm;
-            $sticks = (new WindingSticks)(new WindingSticksInput($width, $length, $last, $readings['turned']->mm, $readings['shaving']->mm));
+            $sticks = (new WindingSticks)(new WindingSticksInput($width, $length, $last, $readings['turned']->value, $readings['shaving']->value));
             // The far stick's own error rides on every reading alike: it is taken off before the board is mapped.
             $own = $sticks->stickErrorMm ?? 0.0;
             $true = array_map(static fn (WindingStation $station, int $index): WindingStation => $index === 0 ? $station : new WindingStation($station->atMm, $station->readingMm - $own), $stations, array_keys($stations));
 
-            return [$sticks, (new WindingMap)(new WindingMapInput($width, $length, $true, $readings['shaving']->mm)), null];
+            return [$sticks, (new WindingMap)(new WindingMapInput($width, $length, $true, $readings['shaving']->value)), null];
         } catch (InvalidInput $impossible) {
             return [null, null, ucfirst($impossible->errors[0]->message).'.'];
         }

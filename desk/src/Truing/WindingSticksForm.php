@@ -9,7 +9,7 @@ use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\TestForm;
 
@@ -22,14 +22,14 @@ use JackRest\Desk\Truing\Reference\TestForm;
  */
 final readonly class WindingSticksForm implements TestForm
 {
-    /** @param  array<string, Figure>  $figures  reading, turned, nearTurned, length, boardWidth, shaving, tolerance */
-    public function __construct(private array $figures, private float $resolutionMm, private LengthFormatter $format)
+    /** @param  Form  $form  reading, turned, nearTurned, length, boardWidth, shaving, tolerance */
+    public function __construct(private Form $form, private float $resolutionMm, private LengthFormatter $format)
     {
     }
 
-    public function figures(): array
+    public function form(): Form
     {
-        return $this->figures;
+        return $this->form;
     }
 
     /** The far stick's: how much higher its right end stands, as it lay first. */
@@ -86,7 +86,7 @@ final readonly class WindingSticksForm implements TestForm
 
     public function next(): NextStroke
     {
-        if (array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) !== []) {
+        if (! $this->form->isSound()) {
             return NextStroke::mendFigure();
         }
 
@@ -140,6 +140,6 @@ final readonly class WindingSticksForm implements TestForm
 
     private function value(string $name): ?float
     {
-        return $this->figures[$name]->value;
+        return $this->form->value($name);
     }
 }

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Work;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 
 /** A work as far as it has been described: its numbers, and the tasks it expands to. */
 final readonly class WorkForm
@@ -19,43 +20,46 @@ final readonly class WorkForm
     private const INSIDE = ['rebate' => 'The rebate', 'groove' => 'The groove', 'mortise' => 'The mortise'];
 
     /**
-     * @param  array<string, Figure>  $figures  by measure
+     * @param  Form  $form  by measure
      * @param  array<string, float>  $measures  read where they were typed, else usual
      * @param  list<Task>  $tasks
      */
-    private function __construct(public Pattern $pattern, public array $figures, public array $measures, public array $tasks)
+    private function __construct(public Pattern $pattern, public Form $form, public array $measures, public array $tasks)
     {
     }
 
     /** @param  array<string, string>  $typed  by measure */
     public static function of(Pattern $pattern, array $typed, Hardness $hardness, LengthFormatter $format): self
     {
-        $figures = $measures = [];
+        $form = Form::of(self::fields($pattern, $format), $typed, $format);
+        $measures = [];
         foreach ($pattern->measures as $measure) {
-            $figures[$measure->name] = Figure::of($typed[$measure->name] ?? '', $measure->isLength ? DimensionUnit::Length : DimensionUnit::Count, $format, $measure->usual)->within($measure->least, $measure->most, self::range($measure, $format));
-            $measures[$measure->name] = $figures[$measure->name]->value ?? $measure->usual;
+            $measures[$measure->name] = $form->value($measure->name) ?? $measure->usual;
         }
         foreach (self::INSIDE as $name => $called) {
             if (isset($measures[$name], $measures['thickness']) && $measures[$name] >= $measures['thickness']) {
-                $figures[$name] = $figures[$name]->refused("$called must be less than the {$format->dimension($measures['thickness'])} of the board.");
+                $form = $form->refused($name, "$called must be less than the {$format->dimension($measures['thickness'])} of the board.");
                 $measures[$name] = min($pattern->measure($name)->usual ?? 1.0, $measures['thickness'] / 2);
             }
         }
 
-        return new self($pattern, $figures, $measures, $pattern->tasks($measures, $hardness));
+        return new self($pattern, $form, $measures, $pattern->tasks($measures, $hardness));
     }
 
     public function isSound(): bool
     {
-        return array_filter($this->figures, static fn (Figure $figure): bool => $figure->error !== null) === [];
+        return $this->form->isSound();
     }
 
-    private static function range(Measure $measure, LengthFormatter $format): string
+    /** @return list<Field> */
+    public static function fields(Pattern $pattern, LengthFormatter $format): array
     {
-        $range = $measure->isLength
-            ? $format->dimension($measure->least).' to '.$format->dimension($measure->most)
-            : LengthFormatter::decimal($measure->least, 0).' to '.LengthFormatter::decimal($measure->most, 0);
+        return array_map(static function (Measure $measure) use ($format): Field {
+            $quantity = $measure->isLength ? Quantity::Length : Quantity::Count;
+            [$least, $most] = [$quantity->amount($measure->least, $format), $quantity->amount($measure->most, $format)];
+            $complaint = ucfirst("$measure->label: $least to $most.");
 
-        return ucfirst("{$measure->label}: $range.");
+            return new Field($measure->name, $quantity, $measure->least, $measure->most, $measure->label, '', $complaint, $measure->usual);
+        }, array_values($pattern->measures));
     }
 }

@@ -48,13 +48,13 @@ final class CurveFormTest extends TestCase
     public function test_a_radius_does_as_well_and_two_are_asked_about(): void
     {
         self::assertEqualsWithDelta(250.0, self::sheet(['radius' => '250'])->curve->radiusMm ?? 0.0, 1e-9);
-        self::assertSame('The relief is taken; leave one of the two empty.', self::sheet(['radius' => '250', 'relief' => '0.1'])->figures['radius']->doubt);
+        self::assertSame('The relief is taken; leave one of the two empty.', self::sheet(['radius' => '250', 'relief' => '0.1'])->form->readings['radius']->doubt);
     }
 
     public function test_what_cannot_be_is_refused_beside_its_field(): void
     {
-        self::assertNotNull(self::sheet(['radius' => '20'])->figures['radius']->error);
-        self::assertNotNull(self::sheet(['relief' => '19'])->figures['relief']->error);
+        self::assertNotNull(self::sheet(['radius' => '20'])->form->readings['radius']->error);
+        self::assertNotNull(self::sheet(['relief' => '19'])->form->readings['relief']->error);
         self::assertFalse(self::sheet(['relief' => '19'])->isSound());
         self::assertStringNotContainsString('strokes', self::sheet(['relief' => '0.1'], hasStone: false)->lines()[2]);
         self::assertSame('Lay a stone on the rack first.', self::sheet(['relief' => '0.1'], hasStone: false)->next()['says']);

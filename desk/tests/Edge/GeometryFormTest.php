@@ -7,11 +7,11 @@ namespace JackRest\Desk\Tests\Edge;
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeKind;
-use JackRest\Core\Edge\GeometryField;
 use JackRest\Core\Edge\GeometryLine;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Desk\Edge\GeometryFields;
 use JackRest\Desk\Edge\GeometryForm;
 use JackRest\Desk\Edge\GeometryWords;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -101,9 +101,9 @@ final class GeometryFormTest extends TestCase
 
     public function test_a_chisel_has_no_bed_to_be_typed(): void
     {
-        $chisel = GeometryField::of(EdgeKind::Chisel);
-        self::assertNotContains(GeometryField::Bed, $chisel);
-        self::assertNotContains(GeometryField::Shim, $chisel, 'a chisel’s back stays flat');
+        $chisel = array_column(GeometryFields::of(new Blade(25, 3, 25, 30, 0.5, 2)), 'name');
+        self::assertNotContains('bed', $chisel);
+        self::assertNotContains('shim', $chisel, 'a chisel’s back stays flat');
         self::assertSame('The edge is 30°.', self::next([], new Blade(25, 3, 25, 30, 0.5, 2)));
     }
 
@@ -113,7 +113,7 @@ final class GeometryFormTest extends TestCase
     #[TestWith(['nick', '6', 'A nick is between 0.001 and 5 mm deep.'])]
     public function test_what_cannot_be_is_said_beside_its_field(string $field, string $text, string $says): void
     {
-        $figure = self::sheet([$field => $text])->figures[$field];
+        $figure = self::sheet([$field => $text])->form->readings[$field];
         self::assertNotNull($figure->error);
         self::assertStringContainsString($says, $figure->error);
         self::assertFalse(self::sheet([$field => $text])->isSound());
@@ -123,19 +123,19 @@ final class GeometryFormTest extends TestCase
     {
         $sheet = self::sheet(['honed' => '20']);
         self::assertFalse($sheet->isSound());
-        self::assertTrue($sheet->objection !== null || $sheet->figures['honed']->error !== null);
+        self::assertTrue($sheet->objection !== null || $sheet->form->readings['honed']->error !== null);
     }
 
     public function test_every_field_has_its_words_and_limits(): void
     {
-        foreach (GeometryField::cases() as $field) {
-            [$least, $most, $says] = $field->limits();
-            self::assertNotSame('', $field->label());
-            self::assertLessThan($most, $least);
-            self::assertStringEndsWith('.', $says);
-        }
-        foreach (EdgeKind::cases() as $form) {
-            self::assertContains(GeometryField::BevelLength, GeometryField::of($form));
+        foreach (EdgeKind::cases() as $kind) {
+            $fields = GeometryFields::of(new Blade(25, 3, 25, 30, 0.5, 2, $kind));
+            self::assertContains('bevelLength', array_column($fields, 'name'));
+            foreach ($fields as $field) {
+                self::assertNotSame('', $field->label);
+                self::assertLessThan($field->most, $field->least);
+                self::assertStringEndsWith('.', (string) $field->complaint);
+            }
         }
     }
 

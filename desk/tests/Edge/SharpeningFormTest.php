@@ -60,13 +60,13 @@ final class SharpeningFormTest extends TestCase
 
     public function test_a_bevel_shorter_than_the_blade_is_thick_is_told_in_words(): void
     {
-        self::assertSame('The bevel must be longer than the blade is thick (3.4 mm).', self::sheet(['bevelLength' => '3'])->readings['bevelLength']->error);
+        self::assertSame('The bevel must be longer than the blade is thick (3.4 mm).', self::sheet(['bevelLength' => '3'])->form->readings['bevelLength']->error);
     }
 
     /** 3.4/sin 25° = 8.05 mm of bevel are expected; 204 is 25 times that. */
     public function test_a_bevel_25_times_too_long_is_asked_about(): void
     {
-        $reading = self::sheet(['bevelLength' => '204'], null)->readings['bevelLength'];
+        $reading = self::sheet(['bevelLength' => '204'], null)->form->readings['bevelLength'];
 
         self::assertStringContainsString('typed in the other unit', (string) $reading->error);
         self::assertSame('8.031', $reading->instead);

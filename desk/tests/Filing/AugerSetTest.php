@@ -42,7 +42,7 @@ final class AugerSetTest extends TestCase
     {
         self::assertStringStartsWith('Measure across the spurs of the 12.7 mm bit', self::bit(['spurs' => '12.8'])->next()['says']);
         self::assertFalse(self::bit([])->isSound());
-        self::assertSame('In how many turns?', self::bit(['spurs' => '12.8', 'twist' => '12.6', 'hole' => '30'])->figures['turns']->doubt);
+        self::assertSame('In how many turns?', self::bit(['spurs' => '12.8', 'twist' => '12.6', 'hole' => '30'])->form->readings['turns']->doubt);
     }
 
     /**
@@ -61,9 +61,9 @@ final class AugerSetTest extends TestCase
 
     public function test_readings_are_doubted_beside_their_field(): void
     {
-        self::assertStringContainsString('filed on the outside', (string) self::bit(['spurs' => '12.4', 'twist' => '12.6'])->figures['spurs']->doubt);
-        self::assertSame('Far from 12.7 mm: is it this bit?', self::bit(['spurs' => '9'])->figures['spurs']->doubt);
-        self::assertNotNull(self::bit(['spurs' => '0'])->figures['spurs']->error);
+        self::assertStringContainsString('filed on the outside', (string) self::bit(['spurs' => '12.4', 'twist' => '12.6'])->form->readings['spurs']->doubt);
+        self::assertSame('Far from 12.7 mm: is it this bit?', self::bit(['spurs' => '9'])->form->readings['spurs']->doubt);
+        self::assertNotNull(self::bit(['spurs' => '0'])->form->readings['spurs']->error);
     }
 
     /** Thirty millimetres in nineteen turns: 1.58 a turn; 2.4 mm spurs reach 0.82 deeper, eight filings. */

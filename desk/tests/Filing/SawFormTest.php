@@ -176,7 +176,7 @@ final class SawFormTest extends TestCase
      */
     private static function reading(string $name, array $typed): array
     {
-        $figure = SawReadings::of($typed + self::READ, self::format())->figures[$name];
+        $figure = SawReadings::of($typed + self::READ, self::format())->form->readings[$name];
 
         return [$figure->error, $figure->doubt];
     }

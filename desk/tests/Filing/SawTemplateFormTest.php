@@ -79,6 +79,6 @@ final class SawTemplateFormTest extends TestCase
     #[TestWith(['toeRake', ['toeRake' => '60', 'toeLength' => '30'], 'Rake lies between'])]
     public function test_what_cannot_be_is_refused_beside_its_field(string $field, array $typed, string $part): void
     {
-        self::assertStringContainsStringIgnoringCase($part, (string) self::sheet($typed)->figures[$field]->error);
+        self::assertStringContainsStringIgnoringCase($part, (string) self::sheet($typed)->form->readings[$field]->error);
     }
 }

@@ -59,7 +59,7 @@ final class ScraperFormTest extends TestCase
     public function test_what_cannot_be_is_refused(string $field, string $typed, string $part): void
     {
         $sheet = self::sheet([$field => $typed]);
-        self::assertStringContainsString($part, (string) $sheet->figures[$field]->error);
+        self::assertStringContainsString($part, (string) $sheet->form->readings[$field]->error);
         self::assertFalse($sheet->isSound());
     }
 

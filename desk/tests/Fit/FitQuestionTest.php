@@ -21,7 +21,7 @@ final class FitQuestionTest extends TestCase
     /** @param  array<string, string>  $typed */
     private static function sheet(FitQuestion $question, array $typed = [], Hardness $hardness = Hardness::Soft, LengthUnit $unit = LengthUnit::Millimetre): FitForm
     {
-        return $question->sheet($typed, $hardness, self::tools(), new LengthFormatter($unit));
+        return $question->answered($typed, $hardness, self::tools(), new LengthFormatter($unit));
     }
 
     /** @return list<ToolAtHand> */
@@ -65,7 +65,7 @@ final class FitQuestionTest extends TestCase
     {
         $own = OwnBite::from([new SawCount(12, 224, 22, 22, Hardness::Soft, 8), new SawCount(12, 224, 22, 22, Hardness::Soft, 9)]);
         assert($own !== null);
-        $sheet = FitQuestion::Saws->sheet([], Hardness::Soft, self::tools(), new LengthFormatter(LengthUnit::Millimetre), ['3' => $own]);
+        $sheet = FitQuestion::Saws->answered([], Hardness::Soft, self::tools(), new LengthFormatter(LengthUnit::Millimetre), ['3' => $own]);
         $models = array_column($sheet->rows, 'model', 'name');
 
         self::assertStringStartsWith('your own count: ', (string) $models['cross saw']);
@@ -109,7 +109,7 @@ final class FitQuestionTest extends TestCase
 
     public function test_transfers_are_counted_whatever_the_unit(): void
     {
-        self::assertSame(3.0, self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->figures['times']->value);
+        self::assertSame(3.0, self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value);
         self::assertSame('Blade or wheel gauge: good enough.', self::sheet(FitQuestion::Marks, ['times' => '3'])->next);
     }
 
@@ -133,7 +133,7 @@ final class FitQuestionTest extends TestCase
     #[DataProvider('questions')]
     public function test_each_bears_an_empty_board(FitQuestion $question): void
     {
-        self::assertNotSame('', $question->sheet([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next);
+        self::assertNotSame('', $question->answered([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next);
     }
 
     #[DataProvider('questions')]
@@ -141,7 +141,7 @@ final class FitQuestionTest extends TestCase
     {
         $field = $question->fit()->fields()[0]->name;
         $sheet = self::sheet($question, [$field => '999999']);
-        self::assertNotNull($sheet->figures[$field]->error);
+        self::assertNotNull($sheet->form->readings[$field]->error);
         self::assertSame('Put that reading right first.', $sheet->next);
     }
 }

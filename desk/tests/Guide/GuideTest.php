@@ -71,7 +71,7 @@ final class GuideTest extends TestCase
     #[TestWith([[['long', '25'], ['30', '30']], 'projection0'])]
     public function test_bad_figures_are_said_beside_their_field(array $settings, string $field): void
     {
-        self::assertNotNull(self::sheet($settings)->figures[$field]->error);
+        self::assertNotNull(self::sheet($settings)->form->readings[$field]->error);
     }
 
     public function test_the_same_angle_twice_cannot_calibrate(): void

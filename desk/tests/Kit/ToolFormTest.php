@@ -56,15 +56,15 @@ final class ToolFormTest extends TestCase
     {
         $sheet = self::sheet($kind, $typed);
         self::assertFalse($sheet->isSound());
-        self::assertStringContainsString(explode(' ', $sentence)[0], (string) $sheet->figures[$field]->error);
-        self::assertTrue($sentence === 'Type a length' || $sentence === $sheet->figures[$field]->error, (string) $sheet->figures[$field]->error);
+        self::assertStringContainsString(explode(' ', $sentence)[0], (string) $sheet->form->readings[$field]->error);
+        self::assertTrue($sentence === 'Type a length' || $sentence === $sheet->form->readings[$field]->error, (string) $sheet->form->readings[$field]->error);
     }
 
     /** 0.5 typed for a chisel of 12.7 mm: the other unit is asked about. */
     public function test_the_other_unit_is_asked_about(): void
     {
-        self::assertStringContainsString('typed in the other unit?', (string) self::sheet('bench-chisel', ['width' => '0.5'])->figures['width']->error);
-        self::assertSame('12.7', self::sheet('bench-chisel', ['width' => '0.5'])->figures['width']->instead);
+        self::assertStringContainsString('typed in the other unit?', (string) self::sheet('bench-chisel', ['width' => '0.5'])->form->readings['width']->error);
+        self::assertSame('12.7', self::sheet('bench-chisel', ['width' => '0.5'])->form->readings['width']->instead);
     }
 
     /** @param  array<string, string>  $typed */

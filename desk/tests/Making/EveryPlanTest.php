@@ -6,12 +6,12 @@ namespace JackRest\Desk\Tests\Making;
 
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Outline\Path;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
-use JackRest\Desk\Making\PlanField;
 use JackRest\Desk\Making\PlanForm;
 use JackRest\Desk\Making\PlanKind;
 use JackRest\Desk\Making\PlanPrint;
@@ -45,7 +45,8 @@ final class EveryPlanTest extends TestCase
     {
         $sheet = PlanForm::of($kind, [], self::format());
         self::assertTrue($sheet->isSound());
-        foreach ($kind->fields() as $field) {
+        foreach ($kind->fields() as $size) {
+            $field = $size->field;
             self::assertGreaterThanOrEqual($field->least, $sheet->usual[$field->name], $field->name);
             self::assertLessThanOrEqual($field->most, $sheet->usual[$field->name], $field->name);
         }
@@ -125,7 +126,8 @@ final class EveryPlanTest extends TestCase
         $sound = 0;
         for ($trial = 0; $trial < 60; $trial++) {
             $typed = [];
-            foreach ($kind->fields() as $field) {
+            foreach ($kind->fields() as $size) {
+                $field = $size->field;
                 $typed[$field->name] = $chance->getInt(0, 2) === 0 ? '' : self::lot($field, $chance);
             }
             $sheet = PlanForm::of($kind, $typed, self::format());
@@ -148,20 +150,21 @@ final class EveryPlanTest extends TestCase
         self::assertGreaterThan(5, $sound);
     }
 
-    private static function lot(PlanField $field, Randomizer $chance): string
+    private static function lot(Field $field, Randomizer $chance): string
     {
         $value = $field->least + ($field->most - $field->least) * $chance->getInt(0, 1000) / 1000;
 
-        return (string) round($value, $field->unit === DimensionUnit::Degrees ? 2 : 0);
+        return (string) round($value, $field->quantity === Quantity::Degrees ? 2 : 0);
     }
 
     #[DataProvider('kinds')]
     public function test_a_size_beyond_its_limits_is_refused_beside_its_field(PlanKind $kind): void
     {
-        foreach ($kind->fields() as $field) {
+        foreach ($kind->fields() as $size) {
+            $field = $size->field;
             $sheet = PlanForm::of($kind, [$field->name => (string) ($field->most * 1.5)], self::format());
             self::assertFalse($sheet->isSound());
-            self::assertNotNull($sheet->figures[$field->name]->error, $field->name);
+            self::assertNotNull($sheet->form->readings[$field->name]->error, $field->name);
         }
     }
 

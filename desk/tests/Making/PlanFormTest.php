@@ -40,15 +40,15 @@ final class PlanFormTest extends TestCase
         $inch = PlanForm::of(PlanKind::Straightedge, ['length' => '36'], self::format(LengthUnit::Inch));
         self::assertEqualsWithDelta(914.4, $inch->sizes->get('length'), 1e-9);
         $slip = PlanForm::of(PlanKind::Straightedge, ['length' => '36'], self::format());
-        self::assertNotNull($slip->figures['length']->error);
-        self::assertStringContainsString('25 times', (string) $slip->figures['length']->error);
+        self::assertNotNull($slip->form->readings['length']->error);
+        self::assertStringContainsString('25 times', (string) $slip->form->readings['length']->error);
     }
 
     public function test_what_cannot_be_read_leaves_the_usual_size_standing(): void
     {
         $sheet = PlanForm::of(PlanKind::Mallet, ['head' => 'large', 'reach' => '40 cm'], self::format());
         self::assertFalse($sheet->isSound());
-        self::assertNotNull($sheet->figures['head']->error);
+        self::assertNotNull($sheet->form->readings['head']->error);
         self::assertSame([150.0, 400.0], [$sheet->sizes->get('head'), $sheet->sizes->get('reach')]);
     }
 

@@ -165,6 +165,6 @@ final class PlansTest extends TestCase
     {
         $sheet = PlanForm::of($kind, $typed, self::format());
         self::assertFalse($sheet->isSound());
-        self::assertSame($says, $sheet->figures[$field]->error);
+        self::assertSame($says, $sheet->form->readings[$field]->error);
     }
 }

@@ -40,7 +40,7 @@ final class ShadowBoardFormTest extends TestCase
     public function test_a_panel_smaller_than_every_tool_is_refused_beside_its_width(): void
     {
         $sheet = self::sheet('120', '120', ['jack-plane', 'try-plane']);
-        self::assertSame('The panel is smaller than each of the tools: even the jack plane takes 355 mm × 140 mm.', $sheet->figures['width']->error);
+        self::assertSame('The panel is smaller than each of the tools: even the jack plane takes 355 mm × 140 mm.', $sheet->form->readings['width']->error);
         self::assertFalse($sheet->isSound());
     }
 
@@ -64,8 +64,8 @@ final class ShadowBoardFormTest extends TestCase
 
     public function test_figures_that_cannot_be_are_refused_beside_their_field(): void
     {
-        self::assertSame('A panel is between 100 mm and 5000 mm.', self::sheet('20', '600', ['jack-plane'])->figures['width']->error);
-        self::assertSame('A hand needs between 5 mm and 150 mm.', self::sheet('800', '600', ['jack-plane'], '0')->figures['room']->error);
-        self::assertNotNull(self::sheet('wide', '600', ['jack-plane'])->figures['width']->error);
+        self::assertSame('A panel is between 100 mm and 5000 mm.', self::sheet('20', '600', ['jack-plane'])->form->readings['width']->error);
+        self::assertSame('A hand needs between 5 mm and 150 mm.', self::sheet('800', '600', ['jack-plane'], '0')->form->readings['room']->error);
+        self::assertNotNull(self::sheet('wide', '600', ['jack-plane'])->form->readings['width']->error);
     }
 }

@@ -6,6 +6,7 @@ namespace JackRest\Desk\Tests\Shelf;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Desk\Form\Form;
 use JackRest\Desk\Shelf\BlankForm;
 use PHPUnit\Framework\TestCase;
 
@@ -19,11 +20,11 @@ final class BlankFormTest extends TestCase
 
     public function test_a_blank_is_measured_figure_by_figure(): void
     {
-        $sheet = new BlankForm(['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'], self::format());
-        self::assertSame(457.2, $sheet->figures['length']->value);
-        self::assertSame('Between 2 mm and 300 mm.', $sheet->figures['thickness']->error);
-        self::assertSame('Rings lie between 0° (flatsawn) and 90° (quartersawn).', $sheet->figures['ring']->error);
-        self::assertEqualsWithDelta(2.86, (float) $sheet->figures['runout']->value, 0.01);
-        self::assertSame(['width' => 'Measure this first.'], $sheet->missing());
+        $form = Form::of(BlankForm::fields(), ['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'], self::format());
+        self::assertSame(457.2, $form->readings['length']->value);
+        self::assertSame('Between 2 mm and 300 mm.', $form->readings['thickness']->error);
+        self::assertSame('Rings lie between 0° (flatsawn) and 90° (quartersawn).', $form->readings['ring']->error);
+        self::assertEqualsWithDelta(2.86, (float) $form->readings['runout']->value, 0.01);
+        self::assertSame(['width' => 'Measure this first.'], $form->missing());
     }
 }

@@ -20,8 +20,8 @@ final class ShelfFormsTest extends TestCase
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $sheet = new WantedPieceForm(Purpose::Sticks, ['length' => '24in', 'width' => '', 'thickness' => 'thin'], $format);
         self::assertEqualsWithDelta([609.6, 40.0, 14.0], [$sheet->wanted->lengthMm, $sheet->wanted->widthMm, $sheet->wanted->thicknessMm], 1e-9);
-        self::assertNotNull($sheet->figures['thickness']->error);
-        self::assertSame('Between 20 mm and 5000 mm.', (new WantedPieceForm(Purpose::Sticks, ['length' => '12 m'], $format))->figures['length']->error);
+        self::assertNotNull($sheet->form->readings['thickness']->error);
+        self::assertSame('Between 20 mm and 5000 mm.', (new WantedPieceForm(Purpose::Sticks, ['length' => '12 m'], $format))->form->readings['length']->error);
         foreach (Purpose::cases() as $purpose) {
             $usual = $purpose->usual();
             self::assertEqualsWithDelta([20.0, 5.0, 3.0], [$usual->roughLengthMm() - $usual->lengthMm, $usual->roughWidthMm() - $usual->widthMm, $usual->roughThicknessMm() - $usual->thicknessMm], 1e-9);

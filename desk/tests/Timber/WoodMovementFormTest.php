@@ -6,7 +6,7 @@ namespace JackRest\Desk\Tests\Timber;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Timber\TypedAir;
+use JackRest\Desk\Form\TypedAir;
 use JackRest\Desk\Timber\WoodMovementForm;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -49,24 +49,24 @@ final class WoodMovementFormTest extends TestCase
     #[TestWith(['68f', 20.0, null, null])]
     public function test_temperatures_are_understood(string $typed, float $celsius, ?string $error, ?string $doubt): void
     {
-        $figure = TypedAir::temperature($typed);
+        $figure = TypedAir::celsius($typed);
         self::assertEqualsWithDelta($celsius, (float) $figure->value, 1e-9);
         self::assertSame([$error, $doubt], [$figure->error, $figure->doubt]);
     }
 
     public function test_fahrenheit_without_its_letter_is_asked_about(): void
     {
-        $figure = TypedAir::temperature('68');
+        $figure = TypedAir::celsius('68');
         self::assertSame(['Is that °F? It would be 20 °C.', '20'], [$figure->doubt, $figure->instead]);
-        self::assertNotNull(TypedAir::temperature('warm')->error);
-        self::assertNotNull(TypedAir::temperature('-60')->error);
+        self::assertNotNull(TypedAir::celsius('warm')->error);
+        self::assertNotNull(TypedAir::celsius('-60')->error);
     }
 
     public function test_percentages_have_their_limits(): void
     {
-        self::assertSame('Humidity lies between 0 and 100 %.', self::sheet(['rhAfter' => '120'])->figures['rhAfter']->error);
-        self::assertStringContainsString('fibres are saturated', (string) self::sheet(['mcAfter' => '40'])->figures['mcAfter']->error);
-        self::assertNotNull(self::sheet(['ring' => '95'])->figures['ring']->error);
-        self::assertSame(65.0, self::sheet(['rhAfter' => '65 %'])->figures['rhAfter']->value);
+        self::assertSame('Humidity lies between 0 and 100 %.', self::sheet(['rhAfter' => '120'])->form->readings['rhAfter']->error);
+        self::assertStringContainsString('fibres are saturated', (string) self::sheet(['mcAfter' => '40'])->form->readings['mcAfter']->error);
+        self::assertNotNull(self::sheet(['ring' => '95'])->form->readings['ring']->error);
+        self::assertSame(65.0, self::sheet(['rhAfter' => '65 %'])->form->readings['rhAfter']->value);
     }
 }

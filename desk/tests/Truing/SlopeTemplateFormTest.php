@@ -56,15 +56,15 @@ final class SlopeTemplateFormTest extends TestCase
     /** A ratio and a number of joints are bare numbers in either unit. */
     public function test_a_ratio_has_no_unit(): void
     {
-        self::assertEqualsWithDelta(7.0, self::sheet(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->figures()['nominal']->value, 1e-12);
+        self::assertEqualsWithDelta(7.0, self::sheet(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->form()->readings['nominal']->value, 1e-12);
     }
 
     public function test_a_ratio_is_typed_as_the_trade_writes_it(): void
     {
-        self::assertSame(8.0, self::sheet(['nominal' => '1:8'])->figures()['nominal']->value);
-        self::assertEqualsWithDelta(1.0, self::sheet(['nominal' => '45°'])->figures()['nominal']->value, 1e-12);
-        self::assertNotNull(self::sheet(['nominal' => '90°'])->figures()['nominal']->error);
-        self::assertNotNull(self::sheet(['nominal' => 'steep'])->figures()['nominal']->error);
+        self::assertSame(8.0, self::sheet(['nominal' => '1:8'])->form()->readings['nominal']->value);
+        self::assertEqualsWithDelta(1.0, self::sheet(['nominal' => '45°'])->form()->readings['nominal']->value, 1e-12);
+        self::assertNotNull(self::sheet(['nominal' => '90°'])->form()->readings['nominal']->error);
+        self::assertNotNull(self::sheet(['nominal' => 'steep'])->form()->readings['nominal']->error);
     }
 
     /** 4 · 22 · √(0.05²/12/2)/70 = 0.0128 mm with both ways round, √2 times that with one. */

@@ -53,7 +53,7 @@ final class WorkSheetTest extends TestCase
     public function test_what_cannot_be_gets_one_sentence(string $pattern, string $field, string $typed, ?string $error): void
     {
         $sheet = self::sheet($pattern, [$field => $typed]);
-        self::assertSame($error, $sheet->figures[$field]->error);
+        self::assertSame($error, $sheet->form->readings[$field]->error);
         self::assertSame($error === null, $sheet->isSound());
         self::assertNotSame([], $sheet->tasks, 'the last good numbers are kept');
     }

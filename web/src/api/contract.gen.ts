@@ -2748,9 +2748,21 @@ export interface components {
             version: number;
             price: string;
         };
+        Field: {
+            name: string;
+            label: string;
+            hint: string;
+            /** @enum {string} */
+            quantity: "length" | "thickness" | "teeth-per-inch" | "degrees" | "slope" | "yes-no" | "count" | "teeth" | "temperature" | "percent";
+            isLength: boolean;
+            isReading: boolean;
+            step: number;
+            typed: string;
+            usual: string;
+        };
         Reading: {
             typed: string;
-            mm: number | null;
+            value: number | null;
             understood: string | null;
             error: string | null;
             doubt: string | null;
@@ -2790,7 +2802,7 @@ export interface components {
             checks: components["schemas"]["LookCheck"][];
             dimensions: components["schemas"]["Dimension"][];
             sizes: components["schemas"]["Typed"];
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             nextCheck: string | null;
             next: components["schemas"]["Next"];
             good: string;
@@ -2941,7 +2953,7 @@ export interface components {
             backLength: components["schemas"]["Reading"];
             outOfFlat: components["schemas"]["Reading"];
             relief: components["schemas"]["Reading"];
-            newAngle: components["schemas"]["Figure"];
+            newAngle: components["schemas"]["Reading"];
         };
         Earlier: {
             stopUm: string;
@@ -3095,7 +3107,7 @@ export interface components {
             lasts: string;
         };
         StonePreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             name: string;
             particleUm: number | null;
             elsewhere: string | null;
@@ -3124,7 +3136,7 @@ export interface components {
             version?: number;
         };
         CurvePreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             widthMm: number;
             radiusMm: number | null;
             sagMm: number | null;
@@ -3181,7 +3193,7 @@ export interface components {
             version?: number;
         };
         AugerBitPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             /** @enum {string|null} */
             verdict: "keep" | "file" | "set-aside" | null;
             lines: string[];
@@ -3203,7 +3215,7 @@ export interface components {
             filed: boolean;
         };
         ScraperPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             drawn: components["schemas"]["DrawnBurr"] | null;
             steps: components["schemas"]["FilingStep"][];
             lasts: string;
@@ -3265,7 +3277,7 @@ export interface components {
             hardened: boolean;
         };
         SawPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             template: string | null;
             drawn: components["schemas"]["DrawnTeeth"] | null;
             lines: components["schemas"]["SawLine"][];
@@ -3344,7 +3356,7 @@ export interface components {
             tools: number[];
         };
         ShadowBoardPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             panel: components["schemas"]["Panel"] | null;
             hung: components["schemas"]["HungTool"][];
             left: components["schemas"]["LeftTool"][];
@@ -3413,7 +3425,7 @@ export interface components {
             stops: string[];
         };
         GuidePreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             rollerMm: number | null;
             setbackMm: number | null;
             dropMm: number | null;
@@ -3501,21 +3513,13 @@ export interface components {
         };
         GeometryPage: {
             edge: components["schemas"]["Edge"];
-            fields: components["schemas"]["GeometryField"][];
+            fields: components["schemas"]["Field"][];
             hasBed: boolean;
             bevelUp: boolean;
             steel: string;
             duty: string;
             steels: components["schemas"]["Word"][];
             duties: components["schemas"]["Duty"][];
-        };
-        GeometryField: {
-            name: string;
-            label: string;
-            hint: string;
-            unit: string;
-            usual: string;
-            stepMm: number;
         };
         Duty: {
             value: string;
@@ -3538,7 +3542,7 @@ export interface components {
             name: string;
         };
         GeometryPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             objection: string | null;
             lines: components["schemas"]["GeometryLine"][];
             warnings: string[];
@@ -3734,7 +3738,7 @@ export interface components {
             reading: string;
         };
         Season: {
-            thickness: components["schemas"]["Figure"];
+            thickness: components["schemas"]["Reading"];
             thick: string;
             count: number;
             days: components["schemas"]["SeasonDay"][];
@@ -3799,7 +3803,7 @@ export interface components {
         Blanks: {
             purpose: string;
             purposes: components["schemas"]["Word"][];
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             usual: components["schemas"]["Typed"];
             blanks: components["schemas"]["ListedBlank"][];
             next: components["schemas"]["Next"];
@@ -3850,7 +3854,7 @@ export interface components {
             version: number;
         };
         BlankPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             missing: components["schemas"]["Typed"];
             sound: boolean;
         };
@@ -3903,8 +3907,8 @@ export interface components {
             plan: string;
             label: string;
             says: string;
-            fields: components["schemas"]["PlanField"][];
-            figures: components["schemas"]["Figures"];
+            fields: components["schemas"]["Field"][];
+            figures: components["schemas"]["Readings"];
             views: components["schemas"]["PlanView"][];
             parts: components["schemas"]["PlanPart"][];
             blanks: components["schemas"]["Word"][];
@@ -3918,14 +3922,6 @@ export interface components {
             next: components["schemas"]["Next"];
             sound: boolean;
             sheets: string[];
-        };
-        PlanField: {
-            name: string;
-            label: string;
-            hint: string;
-            step: number;
-            usual: string;
-            isLength: boolean;
         };
         PlanView: {
             name: string;
@@ -4014,7 +4010,7 @@ export interface components {
             figures: components["schemas"]["Typed"];
         };
         WoodPreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             changeMm: number | null;
             change: string | null;
             rotationDeg: number | null;
@@ -4240,19 +4236,10 @@ export interface components {
             method: string;
             isFlat: boolean;
             isOwn: boolean;
-            fields: components["schemas"]["ReferenceField"][];
+            fields: components["schemas"]["Field"][];
             instrument: string;
             instruments: components["schemas"]["Instrument"][];
             history: components["schemas"]["History"];
-        };
-        ReferenceField: {
-            name: string;
-            label: string;
-            hint: string;
-            typed: string;
-            step: number;
-            isReading: boolean;
-            isLength: boolean;
         };
         FlatLineTyped: {
             id: string;
@@ -4271,7 +4258,7 @@ export interface components {
             planed: boolean;
         };
         ReferencePreview: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             lines: components["schemas"]["FlatLine"][];
             nextLine: string | null;
             answer: components["schemas"]["ReferenceAnswer"] | null;
@@ -4543,16 +4530,8 @@ export interface components {
             kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "making" | "work" | "diary";
             place: string;
         };
-        Figure: {
-            typed: string;
-            value: number | null;
-            understood: string | null;
-            error: string | null;
-            doubt: string | null;
-            instead: string | null;
-        };
-        Figures: {
-            [key: string]: components["schemas"]["Figure"];
+        Readings: {
+            [key: string]: components["schemas"]["Reading"];
         };
         Typed: {
             [key: string]: string;
@@ -4776,7 +4755,7 @@ export interface components {
         };
         ToolPreview: {
             kind: string;
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             outline: components["schemas"]["ToolOutline"];
             name: string;
             sound: boolean;
@@ -4882,8 +4861,8 @@ export interface components {
             chosen: boolean;
         };
         WorkPreview: {
-            figures: components["schemas"]["Figures"];
-            stepFigures: components["schemas"]["Figures"][];
+            figures: components["schemas"]["Readings"];
+            stepFigures: components["schemas"]["Readings"][];
             measuresMm: components["schemas"]["SizeMm"];
             form: string;
             tasks: components["schemas"]["Task"][];
@@ -5039,15 +5018,7 @@ export interface components {
             asks: string;
             short: string;
             wantsHardness: boolean;
-            fields: components["schemas"]["FitField"][];
-        };
-        FitField: {
-            name: string;
-            label: string;
-            /** @enum {string} */
-            unit: "length" | "thickness" | "teeth-per-inch" | "degrees" | "yes-no" | "count" | "teeth";
-            usual: string;
-            stepMm: number;
+            fields: components["schemas"]["Field"][];
         };
         FitRequest: {
             typed: components["schemas"]["Typed"];
@@ -5055,7 +5026,7 @@ export interface components {
             hardness: "soft" | "medium" | "hard";
         };
         FitSheet: {
-            figures: components["schemas"]["Figures"];
+            figures: components["schemas"]["Readings"];
             rows: components["schemas"]["FitRow"][];
             next: components["schemas"]["Next"];
             how: components["schemas"]["How"][];

@@ -10,14 +10,14 @@ use JackRest\Core\Fit\KerfBlade;
 use JackRest\Core\Fit\KerfFit;
 use JackRest\Core\Fit\KerfFitInput;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every fine blade at hand in the kerf of the dovetail saw. */
 final readonly class BladeQuestion implements Fit
@@ -30,9 +30,9 @@ final readonly class BladeQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('plate', 'plate of the dovetail saw', 0.5, 0.1, 1.5, DimensionUnit::Thickness),
-            new FitField('set', 'its set a side', 0.08, 0, 0.6, DimensionUnit::Thickness),
-            new FitField('bladeSet', 'set a side of the blade', 0.05, 0, 0.4, DimensionUnit::Thickness),
+            new Field('plate', Quantity::Thickness, 0.1, 1.5, 'plate of the dovetail saw', expected: 0.5, begins: 0.5, step: 0.01),
+            new Field('set', Quantity::Thickness, 0, 0.6, 'its set a side', expected: 0.08, begins: 0.08, step: 0.01),
+            new Field('bladeSet', Quantity::Thickness, 0, 0.4, 'set a side of the blade', expected: 0.05, begins: 0.05, step: 0.01),
         ];
     }
 

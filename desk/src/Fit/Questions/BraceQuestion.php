@@ -8,14 +8,14 @@ use JackRest\Core\Basis;
 use JackRest\Core\Fit\BraceFit;
 use JackRest\Core\Fit\BraceFitInput;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every brace at hand with one bit. */
 final readonly class BraceQuestion implements Fit
@@ -26,8 +26,8 @@ final readonly class BraceQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('diameter', 'diameter of the bit', 20, 3, 100),
-            new FitField('lead', 'pitch of its lead screw', 1.5, 0.5, 5, DimensionUnit::Thickness),
+            new Field('diameter', Quantity::Length, 3, 100, 'diameter of the bit', expected: 20, begins: 20),
+            new Field('lead', Quantity::Thickness, 0.5, 5, 'pitch of its lead screw', expected: 1.5, begins: 1.5, step: 0.01),
         ];
     }
 

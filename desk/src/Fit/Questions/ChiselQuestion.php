@@ -14,8 +14,9 @@ use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every chisel at hand against a gap between tails and a mortise. */
 final readonly class ChiselQuestion implements Fit
@@ -25,9 +26,9 @@ final readonly class ChiselQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('pin', 'narrowest gap between tails', 8, 1, 100),
-            new FitField('thickness', 'board thickness', 22, 3, 100),
-            new FitField('mortise', 'width of a mortise', 10, 2, 60, optional: true),
+            new Field('pin', Quantity::Length, 1, 100, 'narrowest gap between tails', expected: 8, begins: 8),
+            new Field('thickness', Quantity::Length, 3, 100, 'board thickness', expected: 22, begins: 22),
+            new Field('mortise', Quantity::Length, 2, 60, 'width of a mortise', expected: 10),
         ];
     }
 

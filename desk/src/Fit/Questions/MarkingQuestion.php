@@ -11,14 +11,14 @@ use JackRest\Core\Fit\MarkingChainInput;
 use JackRest\Core\Fit\MarkingChainResult;
 use JackRest\Core\Fit\MarkingStep;
 use JackRest\Core\Fit\MarkingVerdict;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every way to mark for one fit: what its chain of lines and readings can be off by. */
 final readonly class MarkingQuestion implements Fit
@@ -37,8 +37,8 @@ final readonly class MarkingQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('tolerance', 'how far off the fit can be', 0.1, 0.01, 3, DimensionUnit::Thickness),
-            new FitField('times', 'transfers one after another', 1, 1, 20, DimensionUnit::Count),
+            new Field('tolerance', Quantity::Thickness, 0.01, 3, 'how far off the fit can be', expected: 0.1, begins: 0.1, step: 0.01),
+            new Field('times', Quantity::Count, 1, 20, 'transfers one after another', expected: 1, begins: 1),
         ];
     }
 

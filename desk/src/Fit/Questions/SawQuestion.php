@@ -11,15 +11,15 @@ use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Fit\SawFitResult;
 use JackRest\Core\Fit\SawVerdict;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every saw at hand in one piece of stock, side by side. */
 final readonly class SawQuestion implements Fit
@@ -40,9 +40,9 @@ final readonly class SawQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('thickness', 'stock thickness', 22, 1, 300),
-            new FitField('depth', 'depth of the cut', 22, 1, 1000),
-            new FitField('grain', 'the cut runs', Grain::CROSS, Grain::RIP, Grain::CROSS, DimensionUnit::Teeth),
+            new Field('thickness', Quantity::Length, 1, 300, 'stock thickness', expected: 22, begins: 22),
+            new Field('depth', Quantity::Length, 1, 1000, 'depth of the cut', expected: 22, begins: 22),
+            new Field('grain', Quantity::Teeth, Grain::RIP, Grain::CROSS, 'the cut runs', expected: Grain::CROSS, begins: Grain::CROSS),
         ];
     }
 

@@ -15,8 +15,9 @@ use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every shoulder plane at hand at one tenon. */
 final readonly class ShoulderQuestion implements Fit
@@ -27,9 +28,9 @@ final readonly class ShoulderQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('stock', 'stock thickness', 40, 5, 200),
-            new FitField('tenon', 'tenon thickness', 10, 2, 150),
-            new FitField('groove', 'a groove to clean as well', 10, 2, 60, optional: true),
+            new Field('stock', Quantity::Length, 5, 200, 'stock thickness', expected: 40, begins: 40),
+            new Field('tenon', Quantity::Length, 2, 150, 'tenon thickness', expected: 10, begins: 10),
+            new Field('groove', Quantity::Length, 2, 60, 'a groove to clean as well', expected: 10),
         ];
     }
 

@@ -10,14 +10,14 @@ use JackRest\Core\Fit\SoleFitInput;
 use JackRest\Core\Fit\SoleVerdict;
 use JackRest\Core\Kit\Group;
 use JackRest\Core\Kit\ToolKinds;
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
-use JackRest\Desk\Fit\FitField;
 use JackRest\Desk\Fit\FitRow;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Quantity;
 
 /** Every bench plane at hand on one board. */
 final readonly class SoleQuestion implements Fit
@@ -25,9 +25,9 @@ final readonly class SoleQuestion implements Fit
     public function fields(): array
     {
         return [
-            new FitField('length', 'length of the board', 900, 50, 5000),
-            new FitField('tolerance', 'how straight it must be', 0.15, 0.01, 5, DimensionUnit::Thickness),
-            new FitField('shaving', 'last shaving', 0.05, 0.005, 0.5, DimensionUnit::Thickness),
+            new Field('length', Quantity::Length, 50, 5000, 'length of the board', expected: 900, begins: 900),
+            new Field('tolerance', Quantity::Thickness, 0.01, 5, 'how straight it must be', expected: 0.15, begins: 0.15, step: 0.01),
+            new Field('shaving', Quantity::Thickness, 0.005, 0.5, 'last shaving', expected: 0.05, begins: 0.05, step: 0.01),
         ];
     }
 

@@ -45,7 +45,7 @@ final class FlatAdvice
         assert($sheet->surface !== null && $sheet->grid !== null);
         $most = $sheet->format->small($sheet->surface->mostMm());
         $where = self::where($sheet->surface, $sheet->grid);
-        $shaving = $sheet->figures()['shaving']->value ?? null;
+        $shaving = $sheet->form()->value('shaving');
         $why = self::why($sheet->kind);
 
         return match ($sheet->kind) {

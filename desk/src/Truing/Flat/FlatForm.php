@@ -11,8 +11,8 @@ use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\ReferenceKind;
 use JackRest\Desk\Truing\Reference\TestForm;
@@ -26,29 +26,29 @@ final readonly class FlatForm implements TestForm
     public ?Surface $surface;
 
     /**
-     * @param  array<string, Figure>  $figures
      * @param  array<string, list<Reading>>  $gaps  by the id of a line
      */
     private function __construct(
         public ReferenceKind $kind,
-        private array $figures,
+        private Form $form,
         public ?Grid $grid,
         public array $gaps,
         private float $resolutionMm,
         public LengthFormatter $format,
     ) {
-        $this->surface = $grid === null || $this->isWrong() ? null : Surface::of($grid, array_map(static fn (array $line): array => array_map(static fn (Reading $gap): ?float => $gap->mm, $line), $gaps));
+        $this->surface = $grid === null || $this->isWrong() ? null : Surface::of($grid, array_map(static fn (array $line): array => array_map(static fn (Reading $gap): ?float => $gap->value, $line), $gaps));
     }
 
     /**
-     * @param  array<string, Figure>  $figures  length, width, along, across, tolerance; shaving of a board
+     * @param  Form  $form  length, width, along, across, tolerance; shaving of a board
      * @param  array<string, list<string>>  $typed  by the id of a line, at its places
      */
-    public static function of(ReferenceKind $kind, array $figures, array $typed, float $resolutionMm, LengthFormatter $format): self
+    public static function of(ReferenceKind $kind, Form $form, array $typed, float $resolutionMm, LengthFormatter $format): self
     {
-        $figures['along'] = self::oneOf($figures['along'], Grid::ALONG, 'Read at 3, 5, 7 or 9 places along.');
-        $figures['across'] = self::oneOf($figures['across'], Grid::ACROSS, 'Read at 3 or 5 places across.');
-        $grid = self::grid($figures);
+        $along = self::oneOf($form->readings['along'], Grid::ALONG, 'Read at 3, 5, 7 or 9 places along.');
+        $across = self::oneOf($form->readings['across'], Grid::ACROSS, 'Read at 3 or 5 places across.');
+        $form = $form->with('along', $along)->with('across', $across);
+        $grid = self::grid($form);
         $gaps = [];
         if ($grid !== null) {
             foreach ($grid->lines() as $line) {
@@ -56,12 +56,12 @@ final readonly class FlatForm implements TestForm
             }
         }
 
-        return new self($kind, $figures, $grid, $gaps, $resolutionMm, $format);
+        return new self($kind, $form, $grid, $gaps, $resolutionMm, $format);
     }
 
-    public function figures(): array
+    public function form(): Form
     {
-        return $this->figures;
+        return $this->form;
     }
 
     /** Less than nought where it is hollow, so that a change from one to the other shows. */
@@ -78,7 +78,7 @@ final readonly class FlatForm implements TestForm
 
     public function verdict(): ?Verdict
     {
-        $tolerance = $this->figures['tolerance']->value;
+        $tolerance = $this->form->value('tolerance');
 
         return $this->surface === null || $tolerance === null ? null : Verdict::of($this->surface->flatnessMm, $this->uncertaintyMm(), $tolerance);
     }
@@ -125,12 +125,12 @@ final readonly class FlatForm implements TestForm
 
     public function isWrong(): bool
     {
-        return array_filter([...array_values($this->figures), ...array_merge([], ...array_values($this->gaps))], static fn (Figure|Reading $one): bool => $one->error !== null) !== [];
+        return ! $this->form->isSound() || ! Form::areSound(array_merge([], ...array_values($this->gaps)));
     }
 
     public function isRead(string $line): bool
     {
-        return array_filter($this->gaps[$line] ?? [], static fn (Reading $gap): bool => $gap->mm === null) === [];
+        return array_filter($this->gaps[$line] ?? [], static fn (Reading $gap): bool => $gap->value === null) === [];
     }
 
     private function linesRead(): int
@@ -138,16 +138,15 @@ final readonly class FlatForm implements TestForm
         return count(array_filter(array_keys($this->gaps), $this->isRead(...)));
     }
 
-    /** @param  array<string, Figure>  $figures */
-    private static function grid(array $figures): ?Grid
+    private static function grid(Form $form): ?Grid
     {
-        [$length, $width, $along, $across] = [$figures['length']->value, $figures['width']->value, $figures['along']->value, $figures['across']->value];
+        [$length, $width, $along, $across] = array_map($form->value(...), ['length', 'width', 'along', 'across']);
 
         return $length === null || $width === null || $along === null || $across === null ? null : new Grid($length, $width, (int) $along, (int) $across);
     }
 
     /** @param  list<int>  $counts */
-    private static function oneOf(Figure $figure, array $counts, string $complaint): Figure
+    private static function oneOf(Reading $figure, array $counts, string $complaint): Reading
     {
         return $figure->value === null || in_array((int) $figure->value, $counts, true) ? $figure : $figure->refused($complaint);
     }
@@ -155,8 +154,8 @@ final readonly class FlatForm implements TestForm
     private static function gap(string $typed, Grid $grid, LengthFormatter $format): Reading
     {
         $least = min($grid->lengthMm, $grid->widthMm);
-        $gap = Reading::of($typed, $format)->within(0, INF, 'A gap is nought or more: the straightedge lies on what is highest.')->within(0, $least / 4, 'A gap is far smaller than the thing itself. Check the unit.');
+        $gap = Reading::length($typed, $format)->within(0, INF, 'A gap is nought or more: the straightedge lies on what is highest.')->within(0, $least / 4, 'A gap is far smaller than the thing itself. Check the unit.');
 
-        return $gap->mm === null || $gap->mm <= self::DOUBTFUL_GAP_MM ? $gap : $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->mm / 25.4));
+        return $gap->value === null || $gap->value <= self::DOUBTFUL_GAP_MM ? $gap : $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->value / 25.4));
     }
 }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Truing\Reference;
 
-use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Truing\Flat\FlatForm;
 use JackRest\Desk\Truing\SlopeTemplateForm;
 use JackRest\Desk\Truing\WindingSticksForm;
+use LogicException;
 
 /** References that are neither squares nor straightedges. Usual sizes and tolerances: common practice, no source. */
 enum ReferenceKind: string
@@ -55,7 +58,7 @@ enum ReferenceKind: string
         };
     }
 
-    /** @return non-empty-list<ReferenceField> */
+    /** @return non-empty-list<Field> */
     public function fields(): array
     {
         return match ($this) {
@@ -67,79 +70,88 @@ enum ReferenceKind: string
         };
     }
 
+    /** What such a thing may be out before anybody has said otherwise, mm. */
+    public function usualToleranceMm(): float
+    {
+        foreach ($this->fields() as $field) {
+            if ($field->name === 'tolerance') {
+                return (float) $field->begins;
+            }
+        }
+
+        throw new LogicException("a reference of kind {$this->value} has no tolerance");
+    }
+
     /**
      * @param  array<string, string>  $typed  by the names of {@see fields}
      * @param  array<string, list<string>>  $gaps  by the id of a line; of flat things only
      */
     public function sheet(array $typed, array $gaps, float $resolutionMm, LengthFormatter $format): TestForm
     {
-        $figures = [];
-        foreach ($this->fields() as $field) {
-            $figures[$field->name] = $field->read($typed[$field->name] ?? '', $format);
-        }
+        $form = Form::of($this->fields(), $typed, $format);
 
         return match ($this) {
-            self::Sticks => new WindingSticksForm($figures, $resolutionMm, $format),
-            self::Slope => new SlopeTemplateForm($figures, $resolutionMm, $format),
-            default => FlatForm::of($this, $figures, $gaps, $resolutionMm, $format),
+            self::Sticks => new WindingSticksForm($form, $resolutionMm, $format),
+            self::Slope => new SlopeTemplateForm($form, $resolutionMm, $format),
+            default => FlatForm::of($this, $form, $gaps, $resolutionMm, $format),
         };
     }
 
-    /** @return non-empty-list<ReferenceField> */
+    /** @return non-empty-list<Field> */
     private static function sticks(): array
     {
         $gap = 'A reading is far smaller than the sticks are long. Check the unit.';
 
         return [
-            new ReferenceField('reading', 'Far stick’s right end higher by', 'less than nought: its left end', -100, 100, $gap, step: 0.25, isReading: true),
-            new ReferenceField('turned', 'The same, far stick turned', 'end for end, in the same place', -100, 100, $gap, step: 0.25, isReading: true),
-            new ReferenceField('nearTurned', 'The same, near stick turned too', 'if you want to know that one as well', -100, 100, $gap, step: 0.25, isReading: true),
-            new ReferenceField('length', 'Length of the sticks', '', 50, 2000, 'Winding sticks are between 50 mm and 2 m long.', 450.0, 10.0),
-            new ReferenceField('boardWidth', 'Width of your boards', 'the wider, the more of it shows', 10, 2000, 'A board is between 10 mm and 2 m wide.', 150.0, 10.0),
+            new Field('reading', Quantity::Length, -100, 100, 'Far stick’s right end higher by', 'less than nought: its left end', $gap, step: 0.25, isReading: true),
+            new Field('turned', Quantity::Length, -100, 100, 'The same, far stick turned', 'end for end, in the same place', $gap, step: 0.25, isReading: true),
+            new Field('nearTurned', Quantity::Length, -100, 100, 'The same, near stick turned too', 'if you want to know that one as well', $gap, step: 0.25, isReading: true),
+            new Field('length', Quantity::Length, 50, 2000, 'Length of the sticks', '', 'Winding sticks are between 50 mm and 2 m long.', begins: 450.0, step: 10.0),
+            new Field('boardWidth', Quantity::Length, 10, 2000, 'Width of your boards', 'the wider, the more of it shows', 'A board is between 10 mm and 2 m wide.', begins: 150.0, step: 10.0),
             self::shaving(0.05),
             self::tolerance('What a stick may be out', 'over its length', 0.3),
         ];
     }
 
-    /** @return non-empty-list<ReferenceField> */
+    /** @return non-empty-list<Field> */
     private static function slope(): array
     {
         $lean = 'A line leans between 0.1 and 500 mm.';
 
         return [
-            new ReferenceField('rise', 'The line leans by', 'over the length below', 0.1, 500, $lean, step: 0.1, isReading: true),
-            new ReferenceField('turned', 'Turned over, it leans by', 'the other way round', 0.1, 500, $lean, step: 0.1, isReading: true),
-            new ReferenceField('run', 'Length of the line', 'square across the edge', 5, 1000, 'Measure along 5 mm to 1 m.', 70.0),
-            new ReferenceField('nominal', 'Slope it should have', '1 in so many, such as 7, or 45°', 0.2, 60, 'A slope is between 1 in 0.2 and 1 in 60, 79° and 1°.', 7.0, unit: null),
-            new ReferenceField('thickness', 'Thickness of the board', '', 1, 200, 'A board is between 1 and 200 mm thick.', 22.0, 0.5),
-            new ReferenceField('joints', 'Tails in a row', '', 1, 200, 'Between 1 and 200 joints stand in a row.', 8.0, unit: DimensionUnit::Count),
+            new Field('rise', Quantity::Length, 0.1, 500, 'The line leans by', 'over the length below', $lean, step: 0.1, isReading: true),
+            new Field('turned', Quantity::Length, 0.1, 500, 'Turned over, it leans by', 'the other way round', $lean, step: 0.1, isReading: true),
+            new Field('run', Quantity::Length, 5, 1000, 'Length of the line', 'square across the edge', 'Measure along 5 mm to 1 m.', begins: 70.0),
+            new Field('nominal', Quantity::Slope, 0.2, 60, 'Slope it should have', '1 in so many, such as 7, or 45°', 'A slope is between 1 in 0.2 and 1 in 60, 79° and 1°.', begins: 7.0),
+            new Field('thickness', Quantity::Length, 1, 200, 'Thickness of the board', '', 'A board is between 1 and 200 mm thick.', begins: 22.0, step: 0.5),
+            new Field('joints', Quantity::Count, 1, 200, 'Tails in a row', '', 'Between 1 and 200 joints stand in a row.', begins: 8.0),
             self::tolerance('What one tail can bear', '', 0.1),
         ];
     }
 
     /**
      * @param  array{float, float}  $sizesMm  length, width
-     * @return non-empty-list<ReferenceField>
+     * @return non-empty-list<Field>
      */
     private static function flat(array $sizesMm, float $toleranceMm, ?float $shavingMm = null): array
     {
         return [
-            new ReferenceField('length', 'Length', '', 20, 5000, 'A flat thing is between 20 mm and 5 m long.', $sizesMm[0], 5.0),
-            new ReferenceField('width', 'Width', '', 10, 3000, 'A flat thing is between 10 mm and 3 m wide.', $sizesMm[1], 5.0),
-            new ReferenceField('along', 'Places along', '3, 5, 7 or 9', 3, 9, 'Read at 3, 5, 7 or 9 places along.', 5.0, 2.0, unit: DimensionUnit::Count),
-            new ReferenceField('across', 'Places across', '3 or 5', 3, 5, 'Read at 3 or 5 places across.', 3.0, 2.0, unit: DimensionUnit::Count),
+            new Field('length', Quantity::Length, 20, 5000, 'Length', '', 'A flat thing is between 20 mm and 5 m long.', begins: $sizesMm[0], step: 5.0),
+            new Field('width', Quantity::Length, 10, 3000, 'Width', '', 'A flat thing is between 10 mm and 3 m wide.', begins: $sizesMm[1], step: 5.0),
+            new Field('along', Quantity::Count, 3, 9, 'Places along', '3, 5, 7 or 9', 'Read at 3, 5, 7 or 9 places along.', begins: 5.0, step: 2.0),
+            new Field('across', Quantity::Count, 3, 5, 'Places across', '3 or 5', 'Read at 3 or 5 places across.', begins: 3.0, step: 2.0),
             ...($shavingMm === null ? [] : [self::shaving($shavingMm)]),
             self::tolerance('What the work can bear', 'between its highest and lowest place', $toleranceMm),
         ];
     }
 
-    private static function shaving(float $usual): ReferenceField
+    private static function shaving(float $usual): Field
     {
-        return new ReferenceField('shaving', 'One shaving', 'ten in a pack: type 0.5 mm / 10', 0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.', $usual, 0.005);
+        return new Field('shaving', Quantity::Length, 0.0001, 1, 'One shaving', 'ten in a pack: type 0.5 mm / 10', 'A shaving is thicker than nought and thinner than 1 mm.', begins: $usual, step: 0.005);
     }
 
-    private static function tolerance(string $label, string $hint, float $usual): ReferenceField
+    private static function tolerance(string $label, string $hint, float $usual): Field
     {
-        return new ReferenceField('tolerance', $label, $hint, 0.0001, 20, 'A tolerance is more than nought and less than 20 mm.', $usual, 0.01);
+        return new Field('tolerance', Quantity::Length, 0.0001, 20, $label, $hint, 'A tolerance is more than nought and less than 20 mm.', begins: $usual, step: 0.01);
     }
 }

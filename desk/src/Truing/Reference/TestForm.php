@@ -6,13 +6,12 @@ namespace JackRest\Desk\Truing\Reference;
 
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Measure\Figure;
+use JackRest\Desk\Form\Form;
 
 /** A reference's test as far as it has been typed, whatever is tested. */
 interface TestForm
 {
-    /** @return array<string, Figure> by the names of the kind's fields */
-    public function figures(): array;
+    public function form(): Form;
 
     /** How far it is out, mm, signed; null: not known yet. */
     public function errorMm(): ?float;

@@ -97,8 +97,8 @@ final class FlatFormTest extends TestCase
 
     public function test_places_are_odd_so_that_the_diagonals_meet(): void
     {
-        self::assertSame('Read at 3, 5, 7 or 9 places along.', self::sheet([], ['along' => '4'])->figures()['along']->error);
-        self::assertSame('Read at 3 or 5 places across.', self::sheet([], ['across' => '4'])->figures()['across']->error);
+        self::assertSame('Read at 3, 5, 7 or 9 places along.', self::sheet([], ['along' => '4'])->form()->readings['along']->error);
+        self::assertSame('Read at 3 or 5 places across.', self::sheet([], ['across' => '4'])->form()->readings['across']->error);
     }
 
     public function test_it_is_explained(): void

@@ -33,7 +33,7 @@ export function SquareReadings({ page, preview, values, onChange, onRecord }: Sq
       <Gaps
         values={values}
         readings={preview.farGaps}
-        lengthMm={readings.length.mm}
+        lengthMm={readings.length.value}
         stepMm={step}
         onChange={(farGaps) => onChange({ farGaps })}
       />

@@ -79,10 +79,10 @@ export function BitBench({ set, running, bit, unit, caution, onKept }: BitBenchP
   )
 }
 
-function Nose({ figures }: { figures: Schemas['Figures'] }) {
+function Nose({ figures }: { figures: Schemas['Readings'] }) {
   const { spurs, twist, height } = figures
   if (!spurs?.value || !twist?.value) return null
-  const says = (figure: Schemas['Figure']) => figure.understood?.split(' · ')[0] ?? figure.typed
+  const says = (figure: Schemas['Reading']) => figure.understood?.split(' · ')[0] ?? figure.typed
   return (
     <svg
       role="img"

@@ -6,7 +6,7 @@ import { Readings } from '../../../parts/Readings'
 interface CurveFieldsProps {
   page: Schemas['CurvePage']
   values: Readonly<Record<string, string>>
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

@@ -9,7 +9,7 @@ import type { useTyped } from '../../../parts/useTyped'
 interface GeometryFieldsProps {
   page: Schemas['GeometryPage']
   draft: ReturnType<typeof useTyped>
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   onRecord: (() => void) | null
 }
 
@@ -33,7 +33,7 @@ const FIRST = ['bevelLength', 'thickness', 'honed', 'microWidth', 'bed']
 export function GeometryFields({ page, draft, figures, onRecord }: GeometryFieldsProps) {
   const first = page.fields.filter((field) => FIRST.includes(field.name))
   const others = page.fields.filter((field) => !FIRST.includes(field.name))
-  const field = (row: Schemas['GeometryField']) => (
+  const field = (row: Schemas['Field']) => (
     <ReadingField
       key={row.name}
       label={row.label}
@@ -41,7 +41,7 @@ export function GeometryFields({ page, draft, figures, onRecord }: GeometryField
       value={draft.values[row.name] ?? ''}
       usual={row.usual}
       reading={figures?.[row.name]}
-      stepMm={row.stepMm}
+      stepMm={row.step}
       onChange={(text) => draft.change(row.name, text)}
     />
   )

@@ -29,7 +29,7 @@ export function GeometryPage() {
 
 function Page({ page, unit }: { page: Schemas['GeometryPage']; unit: string }) {
   const { edge } = page
-  const lengths = page.fields.filter((field) => field.unit !== 'degrees').map((field) => field.name)
+  const lengths = page.fields.filter((field) => field.isLength).map((field) => field.name)
   const draft = useTyped(`geometry ${edge.id}`, baseOf(page), unit, edge.version, lengths)
   const sheet = sheetOf(page, draft.values)
   const preview = useQuery(geometryPreview(edge.id, sheet)).data

@@ -8,7 +8,7 @@ import { SETTINGS, shownRows, STOPS, type Typed } from './guideForm'
 interface GuideFieldsProps {
   sheet: Schemas['GuideSheet']
   values: Typed
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

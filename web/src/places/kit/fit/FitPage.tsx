@@ -61,9 +61,7 @@ const GRAIN = ['along', 'across'] as const
 
 function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
   const names = fit.fields.map((row) => row.name)
-  const lengths = fit.fields
-    .filter((row) => row.unit === 'length' || row.unit === 'thickness')
-    .map((row) => row.name)
+  const lengths = fit.fields.filter((row) => row.isLength).map((row) => row.name)
   const draft = useTyped(`fit ${fit.id}`, NOTHING, unit, 1, lengths)
   const [hardness, setHardness] = useState<Hardness>('soft')
   const typed = Object.fromEntries(names.map((name) => [name, draft.values[name] ?? '']))
@@ -95,7 +93,7 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
         <>
           <Readings onRecord={null}>
             {fit.fields.map((field) =>
-              field.unit === 'teeth' ? (
+              field.quantity === 'teeth' ? (
                 <OneOf
                   key={field.name}
                   label={field.label}
@@ -110,7 +108,7 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
                   value={draft.values[field.name] ?? ''}
                   usual={field.usual || 'none'}
                   reading={data?.figures[field.name]}
-                  stepMm={field.stepMm}
+                  stepMm={field.step}
                   onChange={(text) => draft.change(field.name, text)}
                 />
               ),

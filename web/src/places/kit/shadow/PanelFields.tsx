@@ -6,7 +6,7 @@ import type { Typed } from './boardForm'
 
 interface PanelFieldsProps {
   values: Typed
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

@@ -5,7 +5,7 @@ import { ReadingField } from '../../../parts/ReadingField'
 interface ToolFiguresProps {
   dimensions: readonly Schemas['Dimension'][]
   values: Readonly<Record<string, string>>
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   onChange: (name: string, text: string) => void
 }
 

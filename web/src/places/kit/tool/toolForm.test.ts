@@ -23,7 +23,7 @@ const saw = {
   ],
 } as Schemas['Kind']
 
-const figure = (typed: string, value: number | null): Schemas['Figure'] => ({
+const figure = (typed: string, value: number | null): Schemas['Reading'] => ({
   typed,
   value,
   understood: null,

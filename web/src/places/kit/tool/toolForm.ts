@@ -18,7 +18,7 @@ export function typedFigures(
 /** What stands on the drawing's dimension lines: what was typed, or the usual size. */
 export function labelsOf(
   kind: Schemas['Kind'],
-  figures: Schemas['Figures'] | undefined,
+  figures: Schemas['Readings'] | undefined,
 ): Record<string, string> {
   return Object.fromEntries(
     kind.dimensions.map((row) => {

@@ -8,7 +8,7 @@ import type { StepDraft } from './workForm'
 
 interface StepEditorProps {
   steps: readonly StepDraft[]
-  figures: readonly Schemas['Figures'][] | undefined
+  figures: readonly Schemas['Readings'][] | undefined
   onChange: (steps: StepDraft[]) => void
 }
 

@@ -112,7 +112,7 @@ function save(blank: Schemas['ListedBlank'] | null, version: number, body: Schem
 
 interface FieldsProps {
   values: Readonly<Record<string, string>>
-  figures: Schemas['Figures'] | undefined
+  figures: Schemas['Readings'] | undefined
   data: Schemas['Blanks']
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null

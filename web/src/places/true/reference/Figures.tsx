@@ -11,7 +11,7 @@ interface FiguresProps {
 
 /** What is read anew each time, and under it what rarely changes. */
 export function Figures({ page, preview, draft }: FiguresProps) {
-  const field = (one: Schemas['ReferenceField']) => (
+  const field = (one: Schemas['Field']) => (
     <ReadingField
       key={one.name}
       label={one.label}

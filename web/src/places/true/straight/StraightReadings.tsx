@@ -152,6 +152,6 @@ function Rows({ values, preview, stepMm, onChange }: RowsProps) {
 
 /** Every place in its row, none while one of them is not understood. */
 function placesOf({ rows }: Schemas['StraightPreview']): number[] {
-  const places = rows.flatMap(({ at }) => (at.mm === null ? [] : [at.mm]))
+  const places = rows.flatMap(({ at }) => (at.value === null ? [] : [at.value]))
   return places.length === rows.length ? places : []
 }

@@ -6,14 +6,14 @@ namespace JackRest\Desk\Tests\Measure;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Measure\Reading;
+use JackRest\Desk\Form\Reading;
 use PHPUnit\Framework\TestCase;
 
 final class ReadingTest extends TestCase
 {
     private static function read(string $typed): Reading
     {
-        return Reading::of($typed, new LengthFormatter(LengthUnit::Millimetre));
+        return Reading::length($typed, new LengthFormatter(LengthUnit::Millimetre));
     }
 
     public function test_it_shows_what_it_understood(): void
@@ -24,7 +24,7 @@ final class ReadingTest extends TestCase
 
     public function test_an_empty_field_is_neither_understood_nor_wrong(): void
     {
-        self::assertNull(self::read(' ')->mm);
+        self::assertNull(self::read(' ')->value);
         self::assertNull(self::read(' ')->error);
     }
 
@@ -38,7 +38,7 @@ final class ReadingTest extends TestCase
     {
         $reading = self::read('8.1')->beside(0.32, new LengthFormatter(LengthUnit::Millimetre));
         self::assertSame('0.319', $reading->instead);
-        self::assertSame(8.1, $reading->mm, 'a doubt stops nothing');
+        self::assertSame(8.1, $reading->value, 'a doubt stops nothing');
     }
 
     public function test_25_times_too_small_asks_too(): void
@@ -54,6 +54,6 @@ final class ReadingTest extends TestCase
     public function test_outside_the_possible_is_an_error_in_words(): void
     {
         $reading = self::read('4')->within(0, 3, 'No line is that wide.');
-        self::assertSame([null, 'No line is that wide.'], [$reading->mm, $reading->error]);
+        self::assertSame([null, 'No line is that wide.'], [$reading->value, $reading->error]);
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\Measure;
 
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Measure\LengthParser;
-use JackRest\Desk\Measure\UnreadableLength;
+use JackRest\Desk\Form\LengthParser;
+use JackRest\Desk\Form\UnreadableLength;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Desk\Measure;
+namespace JackRest\Desk\Form;
 
 use JackRest\Core\Measure\Length;
 use JackRest\Core\Measure\LengthUnit;

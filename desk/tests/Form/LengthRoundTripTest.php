@@ -6,7 +6,7 @@ namespace JackRest\Desk\Tests\Measure;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Measure\LengthParser;
+use JackRest\Desk\Form\LengthParser;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
