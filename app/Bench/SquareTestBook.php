@@ -26,7 +26,7 @@ final readonly class SquareTestBook
 
     public function takesOff(): bool
     {
-        return $this->sheet->advice()->takeOff;
+        return $this->sheet->next()->takeOff;
     }
 
     public function sheet(): SquareForm

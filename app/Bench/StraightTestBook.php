@@ -32,7 +32,7 @@ final readonly class StraightTestBook
 
     public function takesOff(): bool
     {
-        return $this->sheet->advice()->takeOff;
+        return $this->sheet->next()->takeOff;
     }
 
     /** @param  bool  $planed  whether the strokes were planed already */

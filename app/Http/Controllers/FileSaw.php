@@ -23,7 +23,7 @@ final class FileSaw
         $sheet = $request->sheet($saw, $format);
         $sizes = $request->sizes($saw, $sheet);
         if (! $sheet->canFile()) {
-            throw InvalidInput::because('figures.length', $sheet->next()['says']);
+            throw InvalidInput::because('figures.length', $sheet->next()->says);
         }
         $session = null;
         $ledger->record('saw-read', $saw->name, "Began to file the {$saw->name}.", static function (Changes $changes) use ($saw, $sheet, $sizes, $request, &$session): void {

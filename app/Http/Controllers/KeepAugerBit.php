@@ -22,7 +22,7 @@ final class KeepAugerBit
         $size = $format->dimension($request->sixteenths() * AugerSet::STEP_MM);
         $bit = AugersOfBench::bits($ledger->bench, $auger)->firstWhere('sixteenths', $request->sixteenths());
         abort_if($bit === null && $request->version() > 0, 409, 'This bit was taken back elsewhere.');
-        $ledger->record('auger-checked', $auger->name, "Checked the $size bit: {$request->sheet($format)->next()['says']}", static function (Changes $changes) use ($bit, $auger, $values, $request): void {
+        $ledger->record('auger-checked', $auger->name, "Checked the $size bit: {$request->sheet($format)->next()->says}", static function (Changes $changes) use ($bit, $auger, $values, $request): void {
             $bit === null ? $changes->create($changes->bench->augerBits(), ['tool_id' => $auger->id, ...$values]) : $changes->update($bit, [...$values, ...($values['spurs_mm'] === $bit->spurs_mm ? [] : ['spurs_before_mm' => $bit->spurs_mm])], $request->version());
         });
 

@@ -26,7 +26,7 @@ final class PreviewWood
             'ringDeg' => $sheet->form->value('ring') ?? 0.0,
             'widthMm' => $sheet->form->value('width'),
             'lines' => $sheet->lines(),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->how()),
         ]);
     }

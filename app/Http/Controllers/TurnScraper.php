@@ -24,7 +24,7 @@ final class TurnScraper
         $sheet = $request->sheet($ledger->bench, $scraper, $format);
         $sheet->form->soundOrRefuse('figures');
         if ($sheet->steps() === []) {
-            throw InvalidInput::because('figures.tilt', $sheet->next()['says']);
+            throw InvalidInput::because('figures.tilt', $sheet->next()->says);
         }
         $session = null;
         $ledger->save(static function (Changes $changes) use ($scraper, $sheet, &$session): void {

@@ -46,7 +46,7 @@ final class AugerResource
     /** @return array<string, mixed> */
     public static function preview(AugerBitForm $sheet): array
     {
-        return ['figures' => FieldResource::readings($sheet->form), 'verdict' => $sheet->check?->verdict->value, 'lines' => $sheet->lines(), 'next' => $sheet->next(), 'sound' => $sheet->isSound()];
+        return ['figures' => FieldResource::readings($sheet->form), 'verdict' => $sheet->check?->verdict->value, 'lines' => $sheet->lines(), 'next' => Shared::advice($sheet->next()), 'sound' => $sheet->isSound()];
     }
 
     /** @return array<string, mixed> */

@@ -19,6 +19,7 @@ use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Shelf\BlankAdvice;
 use JackRest\Desk\Shelf\WantedPieceForm;
 
 /** The blanks on the shelf, ranked for one piece. */
@@ -39,7 +40,7 @@ final class BlankResource
             'figures' => FieldResource::readings($sheet->form),
             'usual' => ['length' => $format->typed($usual->lengthMm), 'width' => $format->typed($usual->widthMm), 'thickness' => $format->typed($usual->thicknessMm)],
             'blanks' => array_map(static fn (Judged $judged): array => self::blank($blanks->findOrFail((int) $judged->blank->id), $judged, $rests, $format), $ranking->judged),
-            'next' => $ranking->next(),
+            'next' => Shared::advice((new BlankAdvice($ranking, $format))->next()),
             'species' => array_map(static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name], Species::all()),
             'figured' => array_map(static fn (Figured $figured): array => ['value' => $figured->value, 'label' => $figured->label()], Figured::cases()),
             'knots' => array_map(static fn (Knots $knots): array => ['value' => $knots->value, 'label' => $knots->label()], Knots::cases()),

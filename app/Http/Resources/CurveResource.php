@@ -47,7 +47,7 @@ final class CurveResource
             'other' => $sheet->otherBed === null ? null : ['radiusMm' => $sheet->otherBed->radiusMm, 'sagMm' => $sheet->otherBed->sagMm, 'bed' => LengthFormatter::decimal($sheet->otherBedDeg(), 0)],
             'places' => $sheet->stone === null ? [] : array_map(static fn (CamberPlace $place): array => ['atMm' => $place->atMm, 'strokes' => $place->strokes], $curve->places ?? []),
             'lines' => $sheet->lines(),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'sound' => $sheet->isSound(),
             'how' => Shared::how($sheet->how()),
         ];

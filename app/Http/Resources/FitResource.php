@@ -40,7 +40,7 @@ final class FitResource
                 'model' => $row->model,
                 'caption' => $row->caption,
             ], $sheet->rows),
-            'next' => ['says' => $sheet->next, 'why' => $sheet->why],
+            'next' => Shared::advice($sheet->next),
             'how' => Shared::how($sheet->how),
         ];
     }

@@ -11,6 +11,7 @@ use JackRest\Core\Edge\GeometryLine;
 use JackRest\Core\Edge\NickRoute;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Edge\GeometryFields;
 use JackRest\Desk\Edge\GeometryForm;
 use JackRest\Desk\Edge\GeometryWords;
@@ -45,7 +46,7 @@ final class GeometryResource
             'lines' => array_map(static fn (GeometryLine $line): array => ['label' => $line->label, 'text' => $line->text, 'says' => $line->says], $words?->lines() ?? []),
             'warnings' => $sheet->geometry->cutting->warnings ?? [],
             'drawn' => $sheet->geometry === null ? null : self::drawn($sheet->geometry, $sheet, $format),
-            'next' => $words?->next() ?? ['says' => (string) $sheet->objection, 'why' => 'The drawing stands as it was.'],
+            'next' => Shared::advice($words?->next() ?? new Advice((string) $sheet->objection, 'The drawing stands as it was.')),
             'sound' => $sheet->isSound(),
             'how' => Shared::how($words?->explained() ?? []),
         ];

@@ -25,7 +25,7 @@ final class GuideResource
             'roller' => $format->typed($guide->roller_mm),
             'settings' => array_map(static fn (GuideSetting $setting): array => ['projection' => $format->typed($setting->projectionMm), 'angle' => LengthFormatter::decimal($setting->angleDeg, 2)], $guide->measured()),
             'stops' => array_map(static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 2), $guide->stops),
-            'says' => self::sheet($guide, $format)->next()['says'],
+            'says' => self::sheet($guide, $format)->next()->says,
         ];
     }
 
@@ -52,7 +52,7 @@ final class GuideResource
             'axleSays' => $axle === null ? null : 'Its axle lies '.$sheet->format->small($axle->axleSetbackMm).' behind the front and '.$sheet->format->small($axle->axleDropMm).' below the blade’s back; your settings agree to '.LengthFormatter::fixed($axle->residualDeg, 2).'°.',
             'stops' => array_map(static fn (GuideStop $stop): array => ['angleDeg' => $stop->angleDeg, 'projectionMm' => $stop->projectionMm, 'text' => $sheet->format->small($stop->projectionMm)], $sheet->stops),
             'objection' => $sheet->objection,
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'sound' => $sheet->isSound(),
         ];
     }

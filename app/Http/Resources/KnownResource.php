@@ -36,7 +36,7 @@ final class KnownResource
                 'leans' => $row->lean()?->label(),
                 'verdict' => $row->verdict?->value,
             ], $sheet->rows),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
         ];
     }
 

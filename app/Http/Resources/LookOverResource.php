@@ -55,7 +55,7 @@ final class LookOverResource
             'sizes' => (object) $look->sizesIn($format),
             'figures' => FieldResource::readings($sheet->form),
             'nextCheck' => $core->nextCheck()?->check->id,
-            'next' => $core->next(Money::plain(...)),
+            'next' => Shared::advice($core->next(Money::plain(...))),
             'good' => self::typed($look->good_price),
             'perHour' => self::typed($look->per_hour),
             'asked' => $look->asked === null ? '' : self::typed($look->asked),

@@ -32,7 +32,7 @@ final class RackResource
             'stones' => array_map(static fn (Stone $stone, RackStone $piece): array => self::stone($stone, $piece, $rack), array_values($rack->stones->all()), $pieces),
             'notes' => array_map(static fn (RackNote $note): array => ['kind' => $note->kind, 'says' => $note->says, 'stones' => $note->stones], $review->notes()),
             'gaps' => array_map(static fn (RackGap $gap): array => ['from' => $gap->coarse->stone->id, 'to' => $gap->fine->stone->id, 'kind' => $gap->kind(), 'times' => $gap->label()], $review->gaps()),
-            'next' => $review->next(),
+            'next' => Shared::advice($review->next()),
             'costs' => array_map(static fn (Costs $cost): array => self::cost($cost, $edgesPerYear), Costs::byMedium($pieces)),
             'edgesPerYear' => (int) round($edgesPerYear),
             'media' => array_map(static fn (Medium $medium): array => ['value' => $medium->value, 'label' => $medium->label(), 'lasts' => (string) $medium->usualLifeEdges(), 'scale' => $medium->usualScale()->value], Medium::cases()),

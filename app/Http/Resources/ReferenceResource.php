@@ -54,7 +54,7 @@ final class ReferenceResource
             'sticks' => $sheet instanceof WindingSticksForm ? self::sticks($sheet, $format) : null,
             'slope' => $sheet instanceof SlopeTemplateForm ? self::slope($sheet) : null,
             'flat' => $sheet instanceof FlatForm ? self::flat($sheet, $format) : null,
-            'next' => ['says' => $next->says, 'why' => $next->why, 'takeOff' => $next->takeOff],
+            'next' => Shared::stroke($next),
             'how' => Shared::how($sheet->explained()),
         ];
     }

@@ -67,7 +67,7 @@ final class SawResource
             'suggestion' => self::suggestion($sheet, $format),
             'steps' => array_map(self::step(...), $sheet->plan->steps ?? []),
             'worth' => $sheet->worth(),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'sound' => $sheet->isSound(),
             'canFile' => $sheet->canFile(),
             'how' => Shared::how($sheet->how()),

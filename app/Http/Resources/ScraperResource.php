@@ -36,7 +36,7 @@ final class ScraperResource
             'drawn' => $burr === null ? null : ['burrDeg' => $burr->burrDeg, 'leanDeg' => $burr->leanDeg, 'cuttingDeg' => $burr->cuttingDeg, 'thicknessMm' => $sheet->thicknessMm],
             'steps' => array_map(SawResource::step(...), $sheet->steps()),
             'lasts' => $sheet->lasts(),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'sound' => $sheet->isSound(),
             'how' => Shared::how($sheet->how()),
         ];

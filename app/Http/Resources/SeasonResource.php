@@ -36,7 +36,7 @@ final class SeasonResource
             'days' => self::days($log, $sheet),
             'gaps' => array_map(static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until], $season->log->gaps()),
             'lines' => $sheet->lines(),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->how()),
             'forecasts' => self::forecasts($season, $format),
             'score' => $sheet->score->sentence(),

@@ -45,7 +45,7 @@ final class ShadowBoardResource
             'hung' => array_map(self::hung(...), $sheet->arrangement->hung ?? []),
             'left' => array_map(static fn (LeftOut $left): array => ['id' => (int) $left->tool->id, 'name' => $left->tool->name, 'says' => $sheet->why($left)], $sheet->arrangement->left ?? []),
             'sheets' => array_map(static fn (Tile $tile): array => ['name' => $tile->name, 'xMm' => $tile->window->left, 'yMm' => $tile->window->top, 'widthMm' => $tile->window->width, 'heightMm' => $tile->window->height], $tiles),
-            'next' => $sheet->next(count($tiles)),
+            'next' => Shared::advice($sheet->next(count($tiles))),
             'sound' => $sheet->isSound(),
         ];
     }

@@ -6,11 +6,24 @@ namespace App\Http\Resources;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 
 /** The shapes that several screens share. */
 final class Shared
 {
+    /** @return array{says: string, why: string} */
+    public static function advice(Advice $advice): array
+    {
+        return ['says' => $advice->says, 'why' => $advice->why];
+    }
+
+    /** @return array{says: string, why: string, takeOff: bool} */
+    public static function stroke(Advice $advice): array
+    {
+        return [...self::advice($advice), 'takeOff' => $advice->takeOff];
+    }
+
     /** @return array{says: string, typed: string}|null what the last shavings really took */
     public static function learnt(?float $mm, LengthFormatter $format): ?array
     {

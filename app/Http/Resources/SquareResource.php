@@ -52,7 +52,7 @@ final class SquareResource
     public static function preview(SquareForm $sheet, string $workWidth, ?float $learntMm, LengthFormatter $format): array
     {
         $work = Reading::length($workWidth, $format)->within(1, 5000, 'Work marked with a square is between 1 and 5000 mm wide.');
-        $advice = $sheet->advice();
+        $advice = $sheet->next();
         $result = $sheet->result;
 
         return [
@@ -77,8 +77,8 @@ final class SquareResource
                 (new SquareAtWork($result->errorDeg, $work->value ?? self::USUAL_WORK_MM))->sentence($format),
                 ...($sheet->isMetal ? [SquareAtWork::grade($sheet->test->bladeLengthMm, $result->errorMm)] : []),
             ],
-            'standing' => $advice->standing,
-            'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
+            'standing' => $advice->far,
+            'next' => Shared::stroke($advice),
             'learnt' => Shared::learnt($learntMm, $format),
             'canCount' => $sheet->strokes() !== [],
             'strokes' => array_map(static fn (ShavingPass $pass): array => [

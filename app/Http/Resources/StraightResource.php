@@ -54,7 +54,7 @@ final class StraightResource
     /** @return array<string, mixed> */
     public static function preview(StraightedgeForm $sheet, ?float $learntMm, LengthFormatter $format): array
     {
-        $advice = $sheet->advice();
+        $advice = $sheet->next();
         $passes = $advice->takeOff ? $sheet->map()->passes ?? [] : [];
 
         return [
@@ -62,8 +62,8 @@ final class StraightResource
             'readings' => array_map(FieldResource::reading(...), $sheet->readings),
             'objection' => $sheet->objection,
             'result' => self::result($sheet, $format),
-            'standing' => $advice->standing,
-            'next' => ['says' => $advice->nextStroke, 'why' => $advice->why, 'takeOff' => $advice->takeOff],
+            'standing' => $advice->far,
+            'next' => Shared::stroke($advice),
             'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StrokeWords::kinds($passes)),
             'leaves' => self::leaves($sheet, $passes),
             'strokeCount' => count($passes),

@@ -42,7 +42,7 @@ final class ThreeEdgesResource
             'stationsMm' => $sheet->test->stationsMm ?? [],
             'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges()))),
             'inconsistency' => $sheet->result?->inconsistencyMm === null ? null : $format->small($sheet->result->inconsistencyMm),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->explained()),
         ];
     }

@@ -45,7 +45,7 @@ final class WindingResource
             'rows' => array_map(static fn (array $row): array => array_map(FieldResource::reading(...), $row), $sheet->rows),
             'objection' => $sheet->objection,
             'result' => $sheet->sticks === null || $sheet->map === null ? null : self::result($sheet->sticks, $sheet->map, $sheet, $format),
-            'next' => $sheet->next(),
+            'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->explained()),
         ];
     }

@@ -11,7 +11,7 @@ use JackRest\Core\Season\RestLog;
 final readonly class Ranking
 {
     /** @param  list<Judged>  $judged  best first */
-    private function __construct(public array $judged, private bool $isLogged, private LengthFormatter $format)
+    private function __construct(public array $judged, public bool $isLogged)
     {
     }
 
@@ -22,7 +22,7 @@ final readonly class Ranking
         $judged = array_map(static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing, $format), $blanks);
         usort($judged, static fn (Judged $one, Judged $other): int => $one->compare($other));
 
-        return new self($judged, $swing->isLogged, $format);
+        return new self($judged, $swing->isLogged);
     }
 
     /** The one to take: the best that is not ruled out; null: none is. */
@@ -31,30 +31,5 @@ final readonly class Ranking
         $first = $this->judged[0] ?? null;
 
         return $first === null || $first->fitness === Fitness::Unfit ? null : $first;
-    }
-
-    /** @return array{says: string, why: string} */
-    public function next(): array
-    {
-        $best = $this->best();
-        $by = $this->isLogged ? '' : ' Reckoned with a usual year; a log of your own air tells it better.';
-
-        return match (true) {
-            $this->judged === [] => ['says' => 'Write down the blanks on your shelf.', 'why' => 'Length, width, thickness, rings and run-out: from these is told which of them moves least.'],
-            $best === null => ['says' => 'None of these is for that piece.', 'why' => $this->judged[0]->blank->name.' comes nearest: '.lcfirst($this->judged[0]->reasons[0]->says)],
-            default => ['says' => $this->says($best), 'why' => $best->moves($this->format).$by],
-        };
-    }
-
-    private function says(Judged $best): string
-    {
-        $name = $best->blank->name;
-
-        return match ($best->blank->rest->verdict) {
-            RestVerdict::NotBegun => "Take the $name: prepare it, measure it, and leave it a week.",
-            RestVerdict::Resting => "Wait for the $name: it is resting.",
-            RestVerdict::Due => "Measure the $name again: its week is over.",
-            default => "Take the $name.",
-        };
     }
 }

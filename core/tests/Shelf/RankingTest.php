@@ -10,7 +10,6 @@ use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Fitness;
-use JackRest\Core\Shelf\Judged;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
@@ -18,7 +17,6 @@ use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
 use JackRest\Core\Shelf\WoodBlank;
-use JackRest\Core\Tests\Season\ClimateLogTest;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
 use JackRest\Core\Timber\Species;
@@ -66,29 +64,6 @@ final class RankingTest extends TestCase
         self::assertSame(Fitness::Good, $judged->fitness);
     }
 
-    public function test_without_most_of_a_year_it_says_that_it_takes_a_usual_one(): void
-    {
-        $ranking = Ranking::of([self::blank('cherry')], self::wanted(), ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest, self::format());
-        self::assertFalse($ranking->judged[0]->swing->isLogged);
-        self::assertStringEndsWith('Reckoned with a usual year; a log of your own air tells it better.', $ranking->next()['why']);
-    }
-
-    public function test_the_stillest_comes_first_and_what_is_ruled_out_last(): void
-    {
-        $blanks = [
-            self::blank('wild', ['figure' => Figured::Wild, 'runout' => 0.0]),
-            self::blank('run out', ['runout' => 4.0]),
-            self::blank('flatsawn', ['ring' => 10, 'runout' => 0.5]),
-            self::blank('mahogany', ['species' => 'mahogany']),
-            self::blank('cherry'),
-            self::blank('unrested', ['rest' => new RestTest([], 8), 'runout' => 0.0]),
-        ];
-        $ranking = Ranking::of($blanks, self::wanted(), self::year(), self::format());
-        self::assertSame(['mahogany', 'cherry', 'run out', 'unrested', 'flatsawn', 'wild'], array_map(static fn (Judged $one): string => $one->blank->name, $ranking->judged));
-        self::assertSame('mahogany', $ranking->best()?->blank->name);
-        self::assertSame('Take the mahogany.', $ranking->next()['says']);
-    }
-
     /** @return iterable<string, array{array<string, mixed>, Fitness, string}> */
     public static function reasons(): iterable
     {
@@ -114,16 +89,5 @@ final class RankingTest extends TestCase
         self::assertSame($fitness, $judged->fitness);
         self::assertSame($says, $judged->reasons[0]->says);
         self::assertSame([$says], array_map(static fn (Reason $reason): string => $reason->says, array_values(array_filter($judged->reasons, static fn (Reason $reason): bool => $reason->fitness === $fitness))));
-    }
-
-    public function test_what_to_do_with_the_best(): void
-    {
-        /** @param  list<WoodBlank>  $blanks */
-        $says = static fn (array $blanks): string => Ranking::of(array_values($blanks), self::wanted(), self::year(), self::format())->next()['says'];
-        self::assertSame('Write down the blanks on your shelf.', $says([]));
-        self::assertSame('None of these is for that piece.', $says([self::blank('short', ['length' => 100])]));
-        self::assertSame('Take the oak: prepare it, measure it, and leave it a week.', $says([self::blank('oak', ['rest' => new RestTest([], 1)])]));
-        self::assertSame('Wait for the oak: it is resting.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]));
-        self::assertSame('Measure the oak again: its week is over.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]));
     }
 }

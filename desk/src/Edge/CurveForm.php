@@ -12,6 +12,7 @@ use JackRest\Core\Edge\CamberStrokesInput;
 use JackRest\Core\Edge\CamberStrokesResult;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
@@ -80,21 +81,20 @@ final readonly class CurveForm
         return $this->curve !== null && $this->form->isSound();
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->curve === null) {
-            return ['says' => 'Choose what the iron is for, or type how much its corners shall stay back.', 'why' => 'Then it is told how many strokes at each place make that curve.'];
+            return new Advice('Choose what the iron is for, or type how much its corners shall stay back.', 'Then it is told how many strokes at each place make that curve.');
         }
         if ($this->stone === null) {
-            return ['says' => 'Lay a stone on the rack first.', 'why' => 'How many strokes it takes depends on what it is made on.'];
+            return new Advice('Lay a stone on the rack first.', 'How many strokes it takes depends on what it is made on.');
         }
         $parts = [];
         foreach (array_slice($this->curve->places, 0, intdiv(count($this->curve->places), 2)) as $index => $place) {
             $parts[] = "$place->strokes at ".($index === 0 ? 'each corner' : ($index === 1 ? 'each quarter' : $this->format->dimension(abs($place->atMm)).' from the middle'));
         }
 
-        return ['says' => ucfirst(implode(', ', $parts)).': '.($this->curve->strokes === 1 ? 'one stroke' : "{$this->curve->strokes} strokes").' in all.', 'why' => "On the {$this->stone->name}, pressing with one finger there, none in the middle. Stop and look at the edge against a straight one between rounds."];
+        return new Advice(ucfirst(implode(', ', $parts)).': '.($this->curve->strokes === 1 ? 'one stroke' : "{$this->curve->strokes} strokes").' in all.', "On the {$this->stone->name}, pressing with one finger there, none in the middle. Stop and look at the edge against a straight one between rounds.");
     }
 
     /** @return list<string> */

@@ -10,6 +10,7 @@ use JackRest\Core\Edge\GeometryLine;
 use JackRest\Core\Edge\NickRoute;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 
 /** What the geometry of an edge means, in sentences, and what to do about it. */
@@ -25,19 +26,18 @@ final readonly class GeometryWords
         return array_values(array_filter([...$this->angles(), ...$this->bevels(), $this->curve(), $this->nick()]));
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         $cutting = $this->geometry->cutting;
 
         return match (true) {
-            $cutting !== null && $cutting->clearanceDeg < 0 => ['says' => 'It cannot cut: the heel rubs.', 'why' => 'Grind the bevel flatter than the bed, or raise the bed.'],
-            ($this->geometry->nick->route ?? null) === NickRoute::Grind => ['says' => 'Grind this nick out.', 'why' => 'Honed out, it would leave a secondary bevel '.$this->format->small($this->geometry->nick->microWidthMm ?? 0.0).' wide.'],
-            ($this->geometry->micro->honingsLeft ?? 1) === 0 => ['says' => 'Back to the grinder before the next honing.', 'why' => 'The secondary bevel has grown to '.$this->format->small($this->geometry->micro->widthMm ?? 0.0).'.'],
-            ($this->geometry->hollow->honingsUntilFlat ?? 1) === 0 => ['says' => 'The hollow is gone: back to the wheel.', 'why' => 'Honing now lies on the whole bevel.'],
-            $cutting !== null && $cutting->warnings !== [] => ['says' => 'It cuts, but not for long.', 'why' => ucfirst($cutting->warnings[0]).'.'],
-            $cutting !== null => ['says' => 'It cuts at '.self::deg($cutting->effectiveCuttingDeg).', with '.self::deg($cutting->clearanceDeg).' of clearance.', 'why' => self::grain($cutting->effectiveCuttingDeg)],
-            default => ['says' => 'The edge is '.self::deg($this->geometry->blade->secondaryDeg).'.', 'why' => self::keen($this->geometry->blade->secondaryDeg)],
+            $cutting !== null && $cutting->clearanceDeg < 0 => new Advice('It cannot cut: the heel rubs.', 'Grind the bevel flatter than the bed, or raise the bed.'),
+            ($this->geometry->nick->route ?? null) === NickRoute::Grind => new Advice('Grind this nick out.', 'Honed out, it would leave a secondary bevel '.$this->format->small($this->geometry->nick->microWidthMm ?? 0.0).' wide.'),
+            ($this->geometry->micro->honingsLeft ?? 1) === 0 => new Advice('Back to the grinder before the next honing.', 'The secondary bevel has grown to '.$this->format->small($this->geometry->micro->widthMm ?? 0.0).'.'),
+            ($this->geometry->hollow->honingsUntilFlat ?? 1) === 0 => new Advice('The hollow is gone: back to the wheel.', 'Honing now lies on the whole bevel.'),
+            $cutting !== null && $cutting->warnings !== [] => new Advice('It cuts, but not for long.', ucfirst($cutting->warnings[0]).'.'),
+            $cutting !== null => new Advice('It cuts at '.self::deg($cutting->effectiveCuttingDeg).', with '.self::deg($cutting->clearanceDeg).' of clearance.', self::grain($cutting->effectiveCuttingDeg)),
+            default => new Advice('The edge is '.self::deg($this->geometry->blade->secondaryDeg).'.', self::keen($this->geometry->blade->secondaryDeg)),
         };
     }
 

@@ -10,6 +10,7 @@ use JackRest\Core\Filing\AugerCheckInput;
 use JackRest\Core\Filing\AugerCheckResult;
 use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Quantity;
@@ -83,17 +84,16 @@ final readonly class AugerBitForm
         return $this->check !== null && $this->form->isSound();
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         $check = $this->check;
         $name = $this->format->dimension($this->sizeMm).' bit';
 
         return match (true) {
-            $check === null => ['says' => "Measure across the spurs of the $name, then across its twist.", 'why' => 'A caliper over the spurs’ tips; then over the twist just behind them.'],
-            $check->verdict === AugerVerdict::SetAside => ['says' => "Set the $name aside.", 'why' => ucfirst($check->reason).'.'],
-            $check->verdict === AugerVerdict::Keep => ['says' => "Keep the $name as it is.", 'why' => ucfirst($check->reason).'.'],
-            default => ['says' => 'File it: '.self::STROKES.' strokes inside each spur, '.self::STROKES.' on each cutter’s upper face.', 'why' => 'An auger file with a safe side, its angle as it is. Never the outside, never the cutters’ underside; touch the outside only to lift the burr.'],
+            $check === null => new Advice("Measure across the spurs of the $name, then across its twist.", 'A caliper over the spurs’ tips; then over the twist just behind them.'),
+            $check->verdict === AugerVerdict::SetAside => new Advice("Set the $name aside.", ucfirst($check->reason).'.'),
+            $check->verdict === AugerVerdict::Keep => new Advice("Keep the $name as it is.", ucfirst($check->reason).'.'),
+            default => new Advice('File it: '.self::STROKES.' strokes inside each spur, '.self::STROKES.' on each cutter’s upper face.', 'An auger file with a safe side, its angle as it is. Never the outside, never the cutters’ underside; touch the outside only to lift the burr.'),
         };
     }
 

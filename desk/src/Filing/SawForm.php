@@ -16,6 +16,7 @@ use JackRest\Core\Filing\SawTeethInput;
 use JackRest\Core\Filing\SawTeethResult;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 
 /** A saw as far as it was read: its teeth, its file, its plan, and whether filing is worth it. */
@@ -86,25 +87,24 @@ final readonly class SawForm
         return $plate === null ? null : $this->use->setMm($plate);
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->teeth === null) {
-            return ['says' => 'Count the teeth in an inch, or tips over a longer way.', 'why' => 'From their pitch follow the tooth’s height, its file and the whole plan.'];
+            return new Advice('Count the teeth in an inch, or tips over a longer way.', 'From their pitch follow the tooth’s height, its file and the whole plan.');
         }
         if ($this->isHardened) {
-            return ['says' => 'Use it until it is blunt, then change it.', 'why' => 'Hardened teeth turn a file: blue-black tips, and a file skates over them.'];
+            return new Advice('Use it until it is blunt, then change it.', 'Hardened teeth turn a file: blue-black tips, and a file skates over them.');
         }
         if ($this->filingsLeft === 0) {
-            return ['says' => 'Not worth another filing.', 'why' => 'Too little plate is left under its back for the cuts it was made for.'];
+            return new Advice('Not worth another filing.', 'Too little plate is left under its back for the cuts it was made for.');
         }
         if ($this->plan === null) {
-            return ['says' => 'Measure the toothed edge and the plate’s thickness.', 'why' => 'They tell how many teeth there are and how many strokes each takes.'];
+            return new Advice('Measure the toothed edge and the plate’s thickness.', 'They tell how many teeth there are and how many strokes each takes.');
         }
         $minutes = max(1, Rounding::up($this->plan->seconds() / 60));
         $first = $this->plan->steps[0];
 
-        return ['says' => ucfirst($this->verb($first))." with the {$first->tool}: $minutes min in all.", 'why' => "{$this->count} teeth, {$this->plan->strokes} strokes in each gullet; ".lcfirst($first->says)];
+        return new Advice(ucfirst($this->verb($first))." with the {$first->tool}: $minutes min in all.", "{$this->count} teeth, {$this->plan->strokes} strokes in each gullet; ".lcfirst($first->says));
     }
 
     /** @return list<string> what each number does to the cut */

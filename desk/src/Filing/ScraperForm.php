@@ -11,6 +11,7 @@ use JackRest\Core\Filing\ScraperBurr;
 use JackRest\Core\Filing\ScraperBurrInput;
 use JackRest\Core\Filing\ScraperBurrResult;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
@@ -96,18 +97,14 @@ final readonly class ScraperForm
         ];
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->burr === null) {
-            return ['says' => 'Say how far you tilt the burnisher.', 'why' => 'Ten degrees is usual; the tilt decides how far the scraper must be leaned.'];
+            return new Advice('Say how far you tilt the burnisher.', 'Ten degrees is usual; the tilt decides how far the scraper must be leaned.');
         }
         $minutes = max(1, Rounding::up(array_sum(array_map(static fn (FilingStep $step): float => $step->seconds, $this->steps())) / 60));
 
-        return [
-            'says' => ($this->isFiled ? 'File, hone, draw out and turn it' : 'Draw it out and turn it again').": $minutes min.",
-            'why' => "{$this->burr->passes} firm passes at each corner, tilted ".self::deg($this->burr->burrDeg).'. Then lean it '.self::deg($this->burr->leanDeg).' forward; below '.self::deg($this->burr->leastLeanDeg).' it does not cut.',
-        ];
+        return new Advice(($this->isFiled ? 'File, hone, draw out and turn it' : 'Draw it out and turn it again').": $minutes min.", "{$this->burr->passes} firm passes at each corner, tilted ".self::deg($this->burr->burrDeg).'. Then lean it '.self::deg($this->burr->leanDeg).' forward; below '.self::deg($this->burr->leastLeanDeg).' it does not cut.');
     }
 
     /** How long a burr lasts, by the days it was used. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Fit;
 
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 
 /** What a fit says once its readings are there. */
@@ -13,7 +14,7 @@ final readonly class FitAnswer
      * @param  list<FitRow>  $rows
      * @param  list<Explanation>  $how
      */
-    public function __construct(public array $rows, public string $next, public string $why, public array $how)
+    public function __construct(public array $rows, public Advice $next, public array $how)
     {
     }
 }

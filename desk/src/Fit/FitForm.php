@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Fit;
 
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
 
@@ -14,7 +15,7 @@ final readonly class FitForm
      * @param  list<FitRow>  $rows  the best first
      * @param  list<Explanation>  $how
      */
-    public function __construct(public Form $form, public array $rows, public string $next, public string $why, public array $how)
+    public function __construct(public Form $form, public array $rows, public Advice $next, public array $how)
     {
     }
 }

@@ -8,6 +8,7 @@ use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Fit\Questions\BladeQuestion;
 use JackRest\Desk\Fit\Questions\BraceQuestion;
 use JackRest\Desk\Fit\Questions\ChiselQuestion;
@@ -85,7 +86,7 @@ enum FitQuestion: string
         $form = Form::of($fit->fields(), $typed, $format);
         $wrong = array_filter($form->readings, static fn (Reading $reading): bool => $reading->error !== null);
         if ($wrong !== []) {
-            return new FitForm($form, [], 'Put that reading right first.', (string) current($wrong)->error, []);
+            return new FitForm($form, [], new Advice('Put that reading right first.', (string) current($wrong)->error), []);
         }
         $values = $form->given();
         foreach ($fit->fields() as $field) {
@@ -95,6 +96,6 @@ enum FitQuestion: string
         }
         $answer = $fit->answer($values, $hardness, $tools, $format);
 
-        return new FitForm($form, $answer->rows, $answer->next, $answer->why, $answer->how);
+        return new FitForm($form, $answer->rows, $answer->next, $answer->how);
     }
 }

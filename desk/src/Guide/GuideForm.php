@@ -13,6 +13,7 @@ use JackRest\Core\Edge\GuideProjectionInput;
 use JackRest\Core\Edge\GuideSetting;
 use JackRest\Core\Edge\GuideStop;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Quantity;
@@ -67,18 +68,17 @@ final readonly class GuideForm
         return $this->axle !== null && $this->objection === null && $this->form->isSound();
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->axle === null) {
-            return ['says' => $this->objection ?? 'Hone a blade at two settings, and measure each.', 'why' => 'How far it stands out of the guide, and the angle that came of it: two far apart tell where the axle is.'];
+            return new Advice($this->objection ?? 'Hone a blade at two settings, and measure each.', 'How far it stands out of the guide, and the angle that came of it: two far apart tell where the axle is.');
         }
         if ($this->axle->residualDeg > self::DOUBTFUL_DEG) {
-            return ['says' => 'Measure again: the settings disagree by '.LengthFormatter::fixed($this->axle->residualDeg, 1).'°.', 'why' => 'One of the lengths or angles was misread, or the blade sat askew.'];
+            return new Advice('Measure again: the settings disagree by '.LengthFormatter::fixed($this->axle->residualDeg, 1).'°.', 'One of the lengths or angles was misread, or the blade sat askew.');
         }
         $stops = array_map(fn (GuideStop $stop): string => LengthFormatter::decimal($stop->angleDeg, 1).'° at '.$this->format->dimension($stop->projectionMm), $this->stops);
 
-        return ['says' => $stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.', 'why' => 'Print the board once, glue stops to it, and never measure again.'];
+        return new Advice($stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.', 'Print the board once, glue stops to it, and never measure again.');
     }
 
     /** @return list<Field> */

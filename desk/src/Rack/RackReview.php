@@ -7,6 +7,7 @@ namespace JackRest\Desk\Rack;
 use JackRest\Core\Rack\Flatness;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\RackStone;
+use JackRest\Desk\Advice;
 
 /**
  * What a rack holds twice, where it jumps, and what does not go together.
@@ -52,17 +53,16 @@ final readonly class RackReview
         return array_map(static fn (RackStone $coarse, RackStone $fine): RackGap => new RackGap($coarse, $fine), array_slice($honing, 0, -1), array_slice($honing, 1));
     }
 
-    /** @return array{says: string, why: string} what to do about the rack now */
-    public function next(): array
+    public function next(): Advice
     {
         $due = $this->flattening();
         $double = array_values(array_filter($this->steps(), static fn (RackNote $note): bool => $note->kind === 'double'));
 
         return match (true) {
-            $this->rack === [] => ['says' => 'Add the first stone.', 'why' => 'A name and a grit are enough; plans then choose among what you have.'],
-            $due !== [] => ['says' => $due[0]->says, 'why' => 'A hollow stone rounds the edge at its corners and makes every back convex.'],
-            $double !== [] => ['says' => $double[0]->says, 'why' => 'One of them could go; the plans never need both.'],
-            default => ['says' => 'Nothing to do: every stone is flat enough.', 'why' => 'Sessions count the edges since each was flattened.'],
+            $this->rack === [] => new Advice('Add the first stone.', 'A name and a grit are enough; plans then choose among what you have.'),
+            $due !== [] => new Advice($due[0]->says, 'A hollow stone rounds the edge at its corners and makes every back convex.'),
+            $double !== [] => new Advice($double[0]->says, 'One of them could go; the plans never need both.'),
+            default => new Advice('Nothing to do: every stone is flat enough.', 'Sessions count the edges since each was flattened.'),
         };
     }
 

@@ -12,6 +12,7 @@ use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\PieceInShed;
 use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Quantity;
@@ -45,21 +46,17 @@ final readonly class SeasonOutlook
         return $this->thickness->value ?? self::USUAL_THICKNESS_MM;
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         $claims = ReferenceForecast::claims($this->forecasts);
         $first = $claims[0] ?? null;
 
         return match (true) {
-            $this->log->isEmpty() => ['says' => 'Take in a log of your shop’s air, or write down what a hygrometer shows.', 'why' => 'From it is told how moist your wood is, and which reference the season has probably moved.'],
-            $first !== null => [
-                'says' => count($claims) === 1 ? "Test the {$first->name}: the season has probably moved it." : "Test the {$first->name} first: the season has probably moved ".count($claims).' of your references.',
-                'why' => $first->forecast->says($first->sides, $this->format),
-            ],
-            $this->piece->on($this->today) === null => ['says' => 'Bring the log up to today.', 'why' => 'It ends on '.self::day($this->log->lastDay()).': of what came after nothing is claimed.'],
-            ! $this->isAnyReckoned() => ['says' => $this->forecasts === [] ? 'Hang up your squares and straightedges: the season is watched for them.' : 'Nothing can be told of your references yet.', 'why' => $this->forecasts === [] ? 'The log is kept meanwhile.' : 'Beside each of them stands what is missing: which wood it is of, or a test.'],
-            default => ['says' => 'The season has moved nothing past your tolerance.', 'why' => 'Silence means: probably within. The next check stands at each reference.'],
+            $this->log->isEmpty() => new Advice('Take in a log of your shop’s air, or write down what a hygrometer shows.', 'From it is told how moist your wood is, and which reference the season has probably moved.'),
+            $first !== null => new Advice(count($claims) === 1 ? "Test the {$first->name}: the season has probably moved it." : "Test the {$first->name} first: the season has probably moved ".count($claims).' of your references.', $first->forecast->says($first->sides, $this->format)),
+            $this->piece->on($this->today) === null => new Advice('Bring the log up to today.', 'It ends on '.self::day($this->log->lastDay()).': of what came after nothing is claimed.'),
+            ! $this->isAnyReckoned() => new Advice($this->forecasts === [] ? 'Hang up your squares and straightedges: the season is watched for them.' : 'Nothing can be told of your references yet.', $this->forecasts === [] ? 'The log is kept meanwhile.' : 'Beside each of them stands what is missing: which wood it is of, or a test.'),
+            default => new Advice('The season has moved nothing past your tolerance.', 'Silence means: probably within. The next check stands at each reference.'),
         };
     }
 

@@ -10,6 +10,7 @@ use JackRest\Core\ShadowBoard\Arranger;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\LeftOut;
 use JackRest\Core\ShadowBoard\Panel;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Quantity;
@@ -62,27 +63,23 @@ final readonly class ShadowBoardForm
         return $this->arrangement !== null && $this->arrangement->hung !== [] && $this->form->isSound();
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(int $sheets): array
+    public function next(int $sheets): Advice
     {
         $arrangement = $this->arrangement;
         if ($this->tools === []) {
-            return ['says' => 'Choose the tools that shall hang here.', 'why' => 'Each is drawn in its own outline, from the sizes you read off it.'];
+            return new Advice('Choose the tools that shall hang here.', 'Each is drawn in its own outline, from the sizes you read off it.');
         }
         if ($arrangement === null || $this->panel === null) {
-            return ['says' => 'Read off the panel: its width and its height.', 'why' => 'Then it is told which of the tools fit, and where each hangs.'];
+            return new Advice('Read off the panel: its width and its height.', 'Then it is told which of the tools fit, and where each hangs.');
         }
         $all = count($this->tools);
         $print = $sheets === 1 ? 'print one sheet' : "print $sheets sheets";
         if ($arrangement->left === []) {
-            return ['says' => ($all === 1 ? 'It hangs' : "All $all hang").": $print.", 'why' => "{$arrangement->order->says()} ".$this->format->dimension($this->panel->height - $arrangement->usedMm).' stay free below.'];
+            return new Advice(($all === 1 ? 'It hangs' : "All $all hang").": $print.", "{$arrangement->order->says()} ".$this->format->dimension($this->panel->height - $arrangement->usedMm).' stay free below.');
         }
         $left = count($arrangement->left);
 
-        return [
-            'says' => ($left === 1 ? 'One' : (string) $left)." of $all ".($left === 1 ? 'does' : 'do').' not fit: take a larger panel, or leave '.($left === 1 ? 'it' : 'them').' out.',
-            'why' => $this->larger($arrangement, $this->panel),
-        ];
+        return new Advice(($left === 1 ? 'One' : (string) $left)." of $all ".($left === 1 ? 'does' : 'do').' not fit: take a larger panel, or leave '.($left === 1 ? 'it' : 'them').' out.', $this->larger($arrangement, $this->panel));
     }
 
     /** Why a tool does not hang. */

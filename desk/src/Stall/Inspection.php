@@ -12,6 +12,7 @@ use JackRest\Core\Stall\Finding;
 use JackRest\Core\Stall\Offering;
 use JackRest\Core\Stall\OfferLine;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Desk\Advice;
 
 /** A second-hand tool as far as it was looked over. */
 final readonly class Inspection
@@ -69,24 +70,23 @@ final readonly class Inspection
 
     /**
      * @param  callable(float): string  $money
-     * @return array{says: string, why: string}
      */
-    public function next(callable $money): array
+    public function next(callable $money): Advice
     {
         $walk = $this->walkAway();
         if ($walk !== null) {
-            return ['says' => 'Walk away.', 'why' => $walk->whyNot()];
+            return new Advice('Walk away.', $walk->whyNot());
         }
         $next = $this->nextCheck();
         $most = $money(floor($this->offering->most));
         if ($next !== null) {
-            return ['says' => $next->check->asks, 'why' => "Sound: {$next->check->see} Offer no more than $most as it stands."];
+            return new Advice($next->check->asks, "Sound: {$next->check->see} Offer no more than $most as it stands.");
         }
 
         return match (true) {
-            $this->asked === null => ['says' => "Offer up to $most.", 'why' => 'That is what a good one is worth to you, less what is to be put right.'],
-            $this->asked <= $this->offering->most => ['says' => "Take it: {$money($this->asked)} is asked, and it is worth $most to you.", 'why' => $this->toMend() === [] ? 'Nothing is to be put right.' : 'What is to be put right comes home with it as a list.'],
-            default => ['says' => "Offer $most, not {$money($this->asked)}.", 'why' => 'At what is asked, a good one would cost you no more.'],
+            $this->asked === null => new Advice("Offer up to $most.", 'That is what a good one is worth to you, less what is to be put right.'),
+            $this->asked <= $this->offering->most => new Advice("Take it: {$money($this->asked)} is asked, and it is worth $most to you.", $this->toMend() === [] ? 'Nothing is to be put right.' : 'What is to be put right comes home with it as a list.'),
+            default => new Advice("Offer $most, not {$money($this->asked)}.", 'At what is asked, a good one would cost you no more.'),
         };
     }
 

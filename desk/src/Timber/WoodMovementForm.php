@@ -11,6 +11,7 @@ use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Timber\WoodMovementInput;
 use JackRest\Core\Timber\WoodMovementResult;
 use JackRest\Core\Timber\WoodState;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
@@ -54,25 +55,21 @@ final readonly class WoodMovementForm
         return $fields;
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         $movement = $this->movement;
         if ($movement === null) {
-            return ['says' => 'Say how wide the piece is, and both airs.', 'why' => 'By temperature and humidity, or by a moisture meter.'];
+            return new Advice('Say how wide the piece is, and both airs.', 'By temperature and humidity, or by a moisture meter.');
         }
         $change = abs($movement->changeMm);
         $way = $movement->changeMm < 0 ? 'shrinks' : 'grows';
         $edge = abs($movement->edgeErrorMm ?? 0.0);
 
-        return [
-            'says' => $change < 0.005 ? 'It stays as it is.' : "It $way {$this->format->small($change)} in its width.",
-            'why' => match (true) {
-                $edge >= self::SHOWS_MM => 'Its edge turns by '.$this->format->small($edge).' over its length: test it again before you trust it.',
-                $movement->edgeErrorMm !== null => 'Its edge turns by '.$this->format->small($edge).' over its length: less than the work will show.',
-                default => 'With its length and the grain’s run-out it is told how far an edge turns.',
-            },
-        ];
+        return new Advice($change < 0.005 ? 'It stays as it is.' : "It $way {$this->format->small($change)} in its width.", match (true) {
+            $edge >= self::SHOWS_MM => 'Its edge turns by '.$this->format->small($edge).' over its length: test it again before you trust it.',
+            $movement->edgeErrorMm !== null => 'Its edge turns by '.$this->format->small($edge).' over its length: less than the work will show.',
+            default => 'With its length and the grain’s run-out it is told how far an edge turns.',
+        });
     }
 
     /** @return list<string> */

@@ -8,6 +8,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\KnownSquare;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Form\Reading;
 
 /** Squares compared one after the other with a known one, as far as the gaps have been typed. */
@@ -26,8 +27,7 @@ final readonly class KnownSquareForm
         return new self($known, array_map(static fn (array $row): Compared => self::row($known, $row, $resolution, $format), $typed), $format);
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         $wrong = array_filter($this->rows, static fn (Compared $row): bool => $row->gap->error !== null);
         $read = array_filter($this->rows, static fn (Compared $row): bool => $row->errorMm !== null);
@@ -35,10 +35,10 @@ final readonly class KnownSquareForm
         $names = implode(', ', array_map(static fn (Compared $row): string => $row->name, $out));
 
         return match (true) {
-            $wrong !== [] => ['says' => 'Mend the figure marked in red.', 'why' => 'Everything else you typed stays as it is.'],
-            $read === [] => ['says' => 'Hold both stocks against one straight edge, outer edges of the blades together. Type the gap where light shows.', 'why' => "One stock to the left, one to the right. What is the {$this->known->name}’s own is taken off."],
-            $out !== [] => ['says' => "Outside: $names. Test by turning over, then correct.", 'why' => 'This comparison is as good as the known square; its uncertainty is in it.'],
-            default => ['says' => 'Write them down.', 'why' => count($read) === count($this->rows) ? 'All are read.' : 'Those without a gap stay as they were.'],
+            $wrong !== [] => new Advice('Mend the figure marked in red.', 'Everything else you typed stays as it is.'),
+            $read === [] => new Advice('Hold both stocks against one straight edge, outer edges of the blades together. Type the gap where light shows.', "One stock to the left, one to the right. What is the {$this->known->name}’s own is taken off."),
+            $out !== [] => new Advice("Outside: $names. Test by turning over, then correct.", 'This comparison is as good as the known square; its uncertainty is in it.'),
+            default => new Advice('Write them down.', count($read) === count($this->rows) ? 'All are read.' : 'Those without a gap stay as they were.'),
         };
     }
 

@@ -10,9 +10,9 @@ use JackRest\Core\Truing\SlopeTemplate;
 use JackRest\Core\Truing\SlopeTemplateInput;
 use JackRest\Core\Truing\SlopeTemplateResult;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
-use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\TestForm;
 
 /**
@@ -91,33 +91,33 @@ final readonly class SlopeTemplateForm implements TestForm
         return $this->slope === null || $thickness === null || $nominal === null ? null : 2 * $thickness * (1 / $this->slope->ratio - 1 / $nominal);
     }
 
-    public function next(): NextStroke
+    public function next(): Advice
     {
         if ($this->isWrong()) {
-            return NextStroke::mendFigure();
+            return Advice::correct();
         }
         if ($this->slope === null) {
-            return new NextStroke('Draw along the template, measure how far the line leans over its length.', 'Then turn the template over and draw again: both ways round should lean alike.');
+            return new Advice('Draw along the template, measure how far the line leans over its length.', 'Then turn the template over and draw again: both ways round should lean alike.');
         }
         $error = $this->tailErrorMm();
         $joints = (int) max(1, $this->value('joints') ?? 1);
         if ($error === null || $this->verdict() === null) {
-            return new NextStroke('It slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).', '.LengthFormatter::decimal($this->slope->angleDeg, 2).'°.', 'With the slope it should have and the board’s thickness, its error is known too.');
+            return new Advice('It slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).', '.LengthFormatter::decimal($this->slope->angleDeg, 2).'°.', 'With the slope it should have and the board’s thickness, its error is known too.');
         }
 
         return match ($this->verdict()) {
-            Verdict::Within => new NextStroke('Use it: each tail is within '.$this->format->small((float) $this->value('tolerance')).'.', $this->stack($error, $joints)),
-            Verdict::CannotTell => new NextStroke($this->whatWouldTell($error), 'It is known to ± '.$this->format->small($this->uncertaintyMm()).', and what a tail can bear lies inside that.'),
+            Verdict::Within => new Advice('Use it: each tail is within '.$this->format->small((float) $this->value('tolerance')).'.', $this->stack($error, $joints)),
+            Verdict::CannotTell => new Advice($this->whatWouldTell($error), 'It is known to ± '.$this->format->small($this->uncertaintyMm()).', and what a tail can bear lies inside that.'),
             Verdict::Outside => $this->strokes($error, $joints),
         };
     }
 
-    private function strokes(float $error, int $joints): NextStroke
+    private function strokes(float $error, int $joints): Advice
     {
         $off = $this->format->small($this->atTheEndMm()).' off the '.($error > 0 ? 'far' : 'near').' end of its slope';
         $hopeless = abs($error) * $joints > 10 * (float) $this->value('tolerance') ? ' A new one is as quick.' : '';
 
-        return new NextStroke('Plane it '.($error > 0 ? 'flatter' : 'steeper').": take $off, running out to nothing at the other. Then test again.", $this->stack($error, $joints).$hopeless, true, $off);
+        return new Advice('Plane it '.($error > 0 ? 'flatter' : 'steeper').": take $off, running out to nothing at the other. Then test again.", $this->stack($error, $joints).$hopeless, takeOff: true, off: $off);
     }
 
     /** A longer line makes a lean larger, the reading's own error stays: solves the uncertainty for the line's length. */

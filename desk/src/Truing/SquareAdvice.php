@@ -10,62 +10,49 @@ use JackRest\Core\Truing\SquareEdge;
 use JackRest\Core\Truing\SquareReversalInput;
 use JackRest\Core\Truing\SquareReversalResult;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 
 /** A reversal test in words: what is known, and the next stroke. */
-final readonly class SquareAdvice
+final class SquareAdvice
 {
-    private function __construct(
-        public string $nextStroke,
-        public string $why,
-        public string $standing,
-        public bool $takeOff,
-    ) {
-    }
-
     /** @param  float|null  $bladeMm  the longest line that can be knifed; null: not known */
-    public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format, ?float $bladeMm = null): self
+    public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format, ?float $bladeMm = null): Advice
     {
         $standing = self::standing($test, $result, $format);
 
         return match ($result->verdict) {
-            Verdict::Within => new self(
+            Verdict::Within => new Advice(
                 'Leave it alone: it is square enough for this work.',
                 'Test it again after a drop, a damp week or a change of season.',
-                $standing,
-                false,
-            ),
-            Verdict::Outside => new self(self::strokes($test, $result), self::half($test, $result, $format), $standing, true),
-            default => new self((new WhatWouldTell($test, $result, $format, $bladeMm))->sentence(), self::undecided($result, $format), $standing, false),
+                $standing),
+            Verdict::Outside => new Advice(self::strokes($test, $result), self::half($test, $result, $format), $standing, takeOff: true),
+            default => new Advice((new WhatWouldTell($test, $result, $format, $bladeMm))->sentence(), self::undecided($result, $format), $standing),
         };
     }
 
-    public static function makeNew(SquareReversalInput $test, SquareReversalResult $result, float $widthMm, float $leastMm, LengthFormatter $format): self
+    public static function makeNew(SquareReversalInput $test, SquareReversalResult $result, float $widthMm, float $leastMm, LengthFormatter $format): Advice
     {
-        return new self('Make a new one: this blade would grow too narrow.', "It would be {$format->dimension($widthMm)} wide, and the least you set is {$format->dimension($leastMm)}.", self::standing($test, $result, $format), false);
+        return new Advice('Make a new one: this blade would grow too narrow.', "It would be {$format->dimension($widthMm)} wide, and the least you set is {$format->dimension($leastMm)}.", self::standing($test, $result, $format));
     }
 
     /** Metal comes off by rubbing, one way only: to and fro rounds the edge. Common practice, no source. */
-    public static function rubMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
+    public static function rubMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): Advice
     {
         $end = self::end($result);
         $edge = $test->edge === SquareEdge::Inner ? 'inner' : 'outer';
 
-        return new self(
+        return new Advice(
             "Pull the $edge edge one way over fine abrasive paper on a flat, your weight on the $end: ten strokes, then test again.",
             "{$format->small(abs($result->errorMm))} is to come off the $end, nothing off the other end. Metal does not go back on: test often, or leave it and mark it for rough work.",
-            self::standing($test, $result, $format),
-            true,
-        );
+            self::standing($test, $result, $format), takeOff: true);
     }
 
-    public static function leaveMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): self
+    public static function leaveMetal(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): Advice
     {
-        return new self(
+        return new Advice(
             'Leave it: that is more than can be rubbed off by hand and stay straight.',
             "{$format->small(abs($result->errorMm))} would have to come off the ".self::end($result).'. Mark it for rough work, have it ground, or get another.',
-            self::standing($test, $result, $format),
-            false,
-        );
+            self::standing($test, $result, $format));
     }
 
     private static function end(SquareReversalResult $result): string
@@ -73,23 +60,11 @@ final readonly class SquareAdvice
         return $result->removeAtHeelMm > 0 ? 'heel' : 'tip';
     }
 
-    public static function beforeAnyGap(): self
+    public static function beforeAnyGap(): Advice
     {
-        return new self(
+        return new Advice(
             'Knife a line, turn the square over, knife another from the same foot. Type the gap at the tip.',
             'The two lines part by twice the error, so the square tests itself.',
-            '',
-            false,
-        );
-    }
-
-    public static function whileAFigureIsWrong(): self
-    {
-        return new self(
-            'Mend the figure marked in red; the drawing waits for it.',
-            'Everything else you typed stays as it is.',
-            '',
-            false,
         );
     }
 

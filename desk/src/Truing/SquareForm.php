@@ -14,6 +14,7 @@ use JackRest\Core\Truing\SquareReversalInput;
 use JackRest\Core\Truing\SquareReversalResult;
 use JackRest\Core\Truing\SquareStrokes;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
@@ -68,11 +69,11 @@ final readonly class SquareForm
         return new self($readings, $farGaps, $test, $test === null ? null : (new SquareReversal)($test), $format, $objection, $isMetal, $longestMm);
     }
 
-    public function advice(): SquareAdvice
+    public function next(): Advice
     {
         return match (true) {
             $this->test !== null && $this->result !== null => $this->tested($this->test, $this->result),
-            $this->hasWrongFigure() => SquareAdvice::whileAFigureIsWrong(),
+            $this->hasWrongFigure() => Advice::correct(),
             default => SquareAdvice::beforeAnyGap(),
         };
     }
@@ -93,7 +94,7 @@ final readonly class SquareForm
         return $left !== null && $least !== null && $left < $least;
     }
 
-    private function tested(SquareReversalInput $test, SquareReversalResult $result): SquareAdvice
+    private function tested(SquareReversalInput $test, SquareReversalResult $result): Advice
     {
         $outside = $result->verdict === Verdict::Outside;
 
@@ -113,7 +114,7 @@ final readonly class SquareForm
     /** @return list<ShavingPass> */
     public function strokes(): array
     {
-        return $this->test === null || $this->result === null || ! $this->advice()->takeOff || $this->isMetal ? [] : SquareStrokes::for($this->test, $this->result);
+        return $this->test === null || $this->result === null || ! $this->next()->takeOff || $this->isMetal ? [] : SquareStrokes::for($this->test, $this->result);
     }
 
     /** @return list<Explanation> */

@@ -17,6 +17,7 @@ use JackRest\Core\Truing\StraightedgeReversal;
 use JackRest\Core\Truing\StraightedgeReversalInput;
 use JackRest\Core\Truing\StraightedgeReversalResult;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
@@ -99,7 +100,7 @@ final readonly class StraightedgeForm
         return $this->result === null || $tolerance === null ? null : Verdict::of($this->result->straightnessMm, $this->uncertaintyMm, $tolerance);
     }
 
-    public function advice(): StraightedgeAdvice
+    public function next(): Advice
     {
         return StraightedgeAdvice::of($this);
     }

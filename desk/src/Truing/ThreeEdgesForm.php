@@ -17,6 +17,7 @@ use JackRest\Core\Truing\ThreeEdgesInput;
 use JackRest\Core\Truing\ThreeEdgesResult;
 use JackRest\Core\Truing\TurnedPairs;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
@@ -73,18 +74,17 @@ final readonly class ThreeEdgesForm
         return new self($readings, $read, $test, $test === null ? null : (new ThreeEdges)($test), $asks, $objection, $instrument->resolutionMm($format->paperMm), $format);
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->result === null || $this->test === null) {
             return match (true) {
-                self::isWrong([...array_values($this->readings), ...array_merge(...array_map(array_values(...), $this->rows))]) => ['says' => 'Mend the figure marked in red; the drawing waits for it.', 'why' => 'Everything else you typed stays as it is.'],
-                $this->objection !== null => ['says' => $this->objection, 'why' => 'Everything you typed stays as it is.'],
-                default => ['says' => (string) $this->asks, 'why' => 'Three pairs tell all three edges apart, with no straight one among them.'],
+                self::isWrong([...array_values($this->readings), ...array_merge(...array_map(array_values(...), $this->rows))]) => new Advice('Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.'),
+                $this->objection !== null => new Advice($this->objection, 'Everything you typed stays as it is.'),
+                default => new Advice((string) $this->asks, 'Three pairs tell all three edges apart, with no straight one among them.'),
             };
         }
         if ($this->contradicts()) {
-            return ['says' => 'Read the pairs again: they contradict each other by '.$this->format->small((float) $this->result->inconsistencyMm).'.', 'why' => 'That is more than your readings’ '.$this->format->small($this->resolutionMm).'; a place was misread, or an edge lay otherwise.'];
+            return new Advice('Read the pairs again: they contradict each other by '.$this->format->small((float) $this->result->inconsistencyMm).'.', 'That is more than your readings’ '.$this->format->small($this->resolutionMm).'; a place was misread, or an edge lay otherwise.');
         }
 
         return $this->planing($this->test);
@@ -127,8 +127,7 @@ final readonly class ThreeEdgesForm
         ];
     }
 
-    /** @return array{says: string, why: string} */
-    private function planing(ThreeEdgesInput $test): array
+    private function planing(ThreeEdgesInput $test): Advice
     {
         $edges = $this->edges();
         $worst = 0;
@@ -139,17 +138,14 @@ final readonly class ThreeEdgesForm
         $shaving = $this->readings['shaving']->value;
         $verdict = $this->verdict($edges[$worst]);
         if ($verdict === Verdict::Within) {
-            return ['says' => 'Leave all three: they are straight enough for this work.', 'why' => "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}."];
+            return new Advice('Leave all three: they are straight enough for this work.', "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}.");
         }
         if ($verdict !== Verdict::Outside) {
-            return ['says' => $verdict === null ? 'Type what the work can bear.' : 'Can’t tell yet: read the gaps with something finer.', 'why' => "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}."];
+            return new Advice($verdict === null ? 'Type what the work can bear.' : 'Can’t tell yet: read the gaps with something finer.', "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}.");
         }
         $passes = $shaving === null ? [] : (new ShavingMap)(new ShavingMapInput($test->stationsMm, $edges[$worst]->removeMm, $shaving))->passes;
 
-        return [
-            'says' => $passes === [] ? "Plane the $name edge where it is hatched, with thin shavings." : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.",
-            'why' => "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so that the others stay what they are.",
-        ];
+        return new Advice($passes === [] ? "Plane the $name edge where it is hatched, with thin shavings." : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.", "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so that the others stay what they are.");
     }
 
     /** @param  list<ShavingPass>  $passes */

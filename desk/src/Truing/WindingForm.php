@@ -15,6 +15,7 @@ use JackRest\Core\Truing\WindingStation;
 use JackRest\Core\Truing\WindingSticks;
 use JackRest\Core\Truing\WindingSticksInput;
 use JackRest\Core\Truing\WindingSticksResult;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
@@ -58,21 +59,20 @@ final readonly class WindingForm
         return new self($readings, $read, $sticks, $map, $objection, $format);
     }
 
-    /** @return array{says: string, why: string} */
-    public function next(): array
+    public function next(): Advice
     {
         if ($this->sticks === null || $this->map === null) {
             return $this->hasWrongFigure() || $this->objection !== null
-                ? ['says' => $this->objection ?? 'Mend the figure marked in red; the drawing waits for it.', 'why' => 'Everything else you typed stays as it is.']
-                : ['says' => 'Lay one stick across each end, sight over the near one, and type how much higher the far stick’s right end stands.', 'why' => 'Less than nought where its left end is the higher. Bow does not show, only twist.'];
+                ? new Advice($this->objection ?? 'Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.')
+                : new Advice('Lay one stick across each end, sight over the near one, and type how much higher the far stick’s right end stands.', 'Less than nought where its left end is the higher. Bow does not show, only twist.');
         }
         $most = max([0.0, ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners)]);
         $tolerance = $this->readings['tolerance']->value;
 
         return match (true) {
-            $tolerance !== null && $this->map->totalTwistMm <= $tolerance => ['says' => 'Leave it: it is out of wind no further than your work bears.', 'why' => 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width, '.LengthFormatter::decimal($this->sticks->magnification, 1).' times as large on the sticks.'],
-            abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => ['says' => 'Saw a twist like that out, or take another board.', 'why' => LengthFormatter::decimal(abs($this->sticks->twistDeg), 1).'° of twist would take '.$this->format->small($most).' off two corners.'],
-            default => ['says' => $this->corners($most), 'why' => 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width; each high corner is down by half of it.'],
+            $tolerance !== null && $this->map->totalTwistMm <= $tolerance => new Advice('Leave it: it is out of wind no further than your work bears.', 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width, '.LengthFormatter::decimal($this->sticks->magnification, 1).' times as large on the sticks.'),
+            abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice('Saw a twist like that out, or take another board.', LengthFormatter::decimal(abs($this->sticks->twistDeg), 1).'° of twist would take '.$this->format->small($most).' off two corners.'),
+            default => new Advice($this->corners($most), 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width; each high corner is down by half of it.'),
         };
     }
 

@@ -8,9 +8,9 @@ use JackRest\Core\Basis;
 use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
-use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\TestForm;
 
 /**
@@ -84,19 +84,19 @@ final readonly class WindingSticksForm implements TestForm
             .($near === null ? ' The near stick was not turned: its error is not known.' : ' The near stick: '.$this->format->small(abs($near)).'.');
     }
 
-    public function next(): NextStroke
+    public function next(): Advice
     {
         if (! $this->form->isSound()) {
-            return NextStroke::mendFigure();
+            return Advice::correct();
         }
 
         return match (true) {
-            $this->value('reading') === null => new NextStroke('Lay one stick across each end of a board, sight over the near one, type how much higher the far one’s right end stands.', 'Any board will do: its own twist falls out.'),
-            $this->errorMm() === null => new NextStroke('Turn the far stick end for end, in the same place, and type it again.', 'Half of what changes is that stick’s own error.'),
-            $this->verdict() === Verdict::Within => new NextStroke('Use them: they are true enough for your boards.', $this->onBoard()),
+            $this->value('reading') === null => new Advice('Lay one stick across each end of a board, sight over the near one, type how much higher the far one’s right end stands.', 'Any board will do: its own twist falls out.'),
+            $this->errorMm() === null => new Advice('Turn the far stick end for end, in the same place, and type it again.', 'Half of what changes is that stick’s own error.'),
+            $this->verdict() === Verdict::Within => new Advice('Use them: they are true enough for your boards.', $this->onBoard()),
             $this->verdict() === Verdict::Outside => $this->strokes(),
-            $this->verdict() === Verdict::CannotTell => new NextStroke('Can’t tell yet. Read it with something finer, or on longer sticks.', 'It is known to '.$this->format->small($this->uncertaintyMm()).', and what you allow lies inside that.'),
-            default => new NextStroke('Type what a stick may be out.', $this->onBoard()),
+            $this->verdict() === Verdict::CannotTell => new Advice('Can’t tell yet. Read it with something finer, or on longer sticks.', 'It is known to '.$this->format->small($this->uncertaintyMm()).', and what you allow lies inside that.'),
+            default => new Advice('Type what a stick may be out.', $this->onBoard()),
         };
     }
 
@@ -110,7 +110,7 @@ final readonly class WindingSticksForm implements TestForm
         ];
     }
 
-    private function strokes(): NextStroke
+    private function strokes(): Advice
     {
         $error = (float) $this->errorMm();
         $near = (float) $this->nearErrorMm();
@@ -118,12 +118,12 @@ final readonly class WindingSticksForm implements TestForm
         $end = $worst > 0 ? 'right' : 'left';
         $shaving = $this->value('shaving');
         if ($shaving === null) {
-            return new NextStroke('Type how thick one shaving is.', 'Ten in a pack under the caliper: then the strokes can be counted.');
+            return new Advice('Type how thick one shaving is.', 'Ten in a pack under the caliper: then the strokes can be counted.');
         }
         $count = Rounding::up(abs($worst) / $shaving);
         $off = ($count === 1 ? '1 shaving' : "$count shavings")." off the $end end of the $stick stick";
 
-        return new NextStroke("Take $off, as it lay first, running out to nothing at the other. Then test again.", $this->onBoard(), true, $off);
+        return new Advice("Take $off, as it lay first, running out to nothing at the other. Then test again.", $this->onBoard(), takeOff: true, off: $off);
     }
 
     private function onBoard(): string

@@ -33,7 +33,7 @@ final class CurveFormTest extends TestCase
     public function test_the_strokes_are_told_place_by_place(): void
     {
         $sheet = self::sheet(['relief' => '0.1']);
-        self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $sheet->next()['says']);
+        self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $sheet->next()->says);
         self::assertSame('The corners stand back 0.14 mm on the iron, which the wood sees as 0.10 mm.', $sheet->lines()[0]);
         self::assertCount(2, $sheet->how());
     }
@@ -57,8 +57,8 @@ final class CurveFormTest extends TestCase
         self::assertNotNull(self::sheet(['relief' => '19'])->form->readings['relief']->error);
         self::assertFalse(self::sheet(['relief' => '19'])->isSound());
         self::assertStringNotContainsString('strokes', self::sheet(['relief' => '0.1'], hasStone: false)->lines()[2]);
-        self::assertSame('Lay a stone on the rack first.', self::sheet(['relief' => '0.1'], hasStone: false)->next()['says']);
-        self::assertStringStartsWith('Choose what the iron is for', self::sheet([])->next()['says']);
+        self::assertSame('Lay a stone on the rack first.', self::sheet(['relief' => '0.1'], hasStone: false)->next()->says);
+        self::assertStringStartsWith('Choose what the iron is for', self::sheet([])->next()->says);
     }
 
     /** The rougher the work the more curve; hard wood less than soft (common practice, no source). */

@@ -34,7 +34,7 @@ final class GeometryFormTest extends TestCase
         $sheet = self::sheet($typed, $blade, $up);
         self::assertNotNull($sheet->geometry, (string) $sheet->objection);
 
-        return (new GeometryWords($sheet->geometry, $sheet->format))->next()['says'];
+        return (new GeometryWords($sheet->geometry, $sheet->format))->next()->says;
     }
 
     /** @param  array<string, string>  $typed */

@@ -40,7 +40,7 @@ final class AugerSetTest extends TestCase
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertStringStartsWith('Measure across the spurs of the 12.7 mm bit', self::bit(['spurs' => '12.8'])->next()['says']);
+        self::assertStringStartsWith('Measure across the spurs of the 12.7 mm bit', self::bit(['spurs' => '12.8'])->next()->says);
         self::assertFalse(self::bit([])->isSound());
         self::assertSame('In how many turns?', self::bit(['spurs' => '12.8', 'twist' => '12.6', 'hole' => '30'])->form->readings['turns']->doubt);
     }
@@ -56,7 +56,7 @@ final class AugerSetTest extends TestCase
     {
         $bit = self::bit($typed, $isSharp);
         self::assertSame($verdict, $bit->check?->verdict);
-        self::assertStringStartsWith($says, $bit->next()['says']);
+        self::assertStringStartsWith($says, $bit->next()->says);
     }
 
     public function test_readings_are_doubted_beside_their_field(): void

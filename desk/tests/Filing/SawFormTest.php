@@ -109,15 +109,15 @@ final class SawFormTest extends TestCase
     public function test_what_is_not_worth_filing_is_not_filed(): void
     {
         self::assertFalse(self::sheet(['depth' => '32'])->canFile());
-        self::assertSame('Not worth another filing.', self::sheet(['depth' => '32'])->next()['says']);
+        self::assertSame('Not worth another filing.', self::sheet(['depth' => '32'])->next()->says);
         self::assertFalse(self::sheet(isHardened: true)->canFile());
         self::assertSame('Hardened teeth cannot be filed.', self::sheet(isHardened: true)->worth());
     }
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertStringStartsWith('Count the teeth', self::sheet(['tpi' => ''])->next()['says']);
-        self::assertStringStartsWith('Measure the toothed edge', self::sheet(['length' => ''])->next()['says']);
+        self::assertStringStartsWith('Count the teeth', self::sheet(['tpi' => ''])->next()->says);
+        self::assertStringStartsWith('Measure the toothed edge', self::sheet(['length' => ''])->next()->says);
         self::assertSame([], self::sheet(['tpi' => ''])->effects());
     }
 

@@ -28,13 +28,13 @@ final class ScraperFormTest extends TestCase
         $tools = static fn (ScraperForm $sheet): array => array_map(static fn (FilingStep $step): string => $step->tool, $sheet->steps());
         self::assertSame(['mill file', 'fine stone', 'burnisher', 'burnisher'], $tools(self::sheet()));
         self::assertSame(['burnisher', 'burnisher'], $tools(self::sheet(isFiled: false)));
-        self::assertStringStartsWith('File, hone, draw out and turn it: ', self::sheet()->next()['says']);
+        self::assertStringStartsWith('File, hone, draw out and turn it: ', self::sheet()->next()->says);
     }
 
     /** Tilted 10°, 5° kept free: leaned 15°, below 10° it does not cut. */
     public function test_how_it_is_held(): void
     {
-        self::assertStringContainsString('Then lean it 15° forward; below 10° it does not cut.', self::sheet()->next()['why']);
+        self::assertStringContainsString('Then lean it 15° forward; below 10° it does not cut.', self::sheet()->next()->why);
         self::assertCount(2, self::sheet()->how());
     }
 
@@ -66,6 +66,6 @@ final class ScraperFormTest extends TestCase
     public function test_without_a_tilt_it_asks(): void
     {
         self::assertSame([], self::sheet(['tilt' => ''])->steps());
-        self::assertSame('Say how far you tilt the burnisher.', self::sheet(['tilt' => ''])->next()['says']);
+        self::assertSame('Say how far you tilt the burnisher.', self::sheet(['tilt' => ''])->next()->says);
     }
 }

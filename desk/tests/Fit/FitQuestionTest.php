@@ -44,9 +44,9 @@ final class FitQuestionTest extends TestCase
 
     public function test_a_saw_shaped_for_the_cut_comes_first(): void
     {
-        self::assertStringStartsWith('Take the rip saw: about ', self::sheet(FitQuestion::Saws, ['grain' => 'along'])->next);
+        self::assertStringStartsWith('Take the rip saw: about ', self::sheet(FitQuestion::Saws, ['grain' => 'along'])->next->says);
         $across = self::sheet(FitQuestion::Saws, ['grain' => 'across']);
-        self::assertStringStartsWith('Take the cross saw: about ', $across->next);
+        self::assertStringStartsWith('Take the cross saw: about ', $across->next->says);
         self::assertStringContainsString('rip teeth wander across the grain', $across->rows[count($across->rows) - 1]->says);
     }
 
@@ -75,42 +75,42 @@ final class FitQuestionTest extends TestCase
 
     public function test_the_shortest_sole_that_does_comes_first(): void
     {
-        self::assertSame('The long plane straightens it by itself.', self::sheet(FitQuestion::Soles)->next);
-        self::assertSame('The jack straightens it by itself.', self::sheet(FitQuestion::Soles, ['length' => '500'])->next);
-        self::assertStringStartsWith('Straighten it hump by hump with the long plane', self::sheet(FitQuestion::Soles, ['length' => '2000'])->next);
+        self::assertSame('The long plane straightens it by itself.', self::sheet(FitQuestion::Soles)->next->says);
+        self::assertSame('The jack straightens it by itself.', self::sheet(FitQuestion::Soles, ['length' => '500'])->next->says);
+        self::assertStringStartsWith('Straighten it hump by hump with the long plane', self::sheet(FitQuestion::Soles, ['length' => '2000'])->next->says);
     }
 
     public function test_chisels_for_gap_and_mortise(): void
     {
-        self::assertSame('Take the 6 mm chisel for the waste.', self::sheet(FitQuestion::Chisels)->next);
-        self::assertSame('Take the 6 mm chisel for the waste. The 10 mm is as wide as the mortise.', self::sheet(FitQuestion::Chisels, ['mortise' => '10'])->next);
-        self::assertSame('No chisel of yours goes into 4 mm.', self::sheet(FitQuestion::Chisels, ['pin' => '4'])->next);
+        self::assertSame('Take the 6 mm chisel for the waste.', self::sheet(FitQuestion::Chisels)->next->says);
+        self::assertSame('Take the 6 mm chisel for the waste. The 10 mm is as wide as the mortise.', self::sheet(FitQuestion::Chisels, ['mortise' => '10'])->next->says);
+        self::assertSame('No chisel of yours goes into 4 mm.', self::sheet(FitQuestion::Chisels, ['pin' => '4'])->next->says);
     }
 
     public function test_readings_are_understood_in_the_unit_of_the_user(): void
     {
-        self::assertSame('Take the 15/64 in chisel for the waste.', self::sheet(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next);
+        self::assertSame('Take the 15/64 in chisel for the waste.', self::sheet(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next->says);
     }
 
     public function test_a_blade_that_binds_names_one_that_would_not(): void
     {
-        self::assertSame('None of your blades; a fine fret blade would.', self::sheet(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next);
+        self::assertSame('None of your blades; a fine fret blade would.', self::sheet(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next->says);
     }
 
     public function test_a_brace_too_short_says_what_it_takes(): void
     {
-        self::assertSame('None of yours: it takes a sweep of 281.3 mm.', self::sheet(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next);
+        self::assertSame('None of yours: it takes a sweep of 281.3 mm.', self::sheet(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says);
     }
 
     public function test_an_impossible_tenon_gets_one_sentence(): void
     {
-        self::assertSame('The tenon must be thinner than its stock.', self::sheet(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next);
+        self::assertSame('The tenon must be thinner than its stock.', self::sheet(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next->says);
     }
 
     public function test_transfers_are_counted_whatever_the_unit(): void
     {
         self::assertSame(3.0, self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value);
-        self::assertSame('Blade or wheel gauge: good enough.', self::sheet(FitQuestion::Marks, ['times' => '3'])->next);
+        self::assertSame('Blade or wheel gauge: good enough.', self::sheet(FitQuestion::Marks, ['times' => '3'])->next->says);
     }
 
     /** @return iterable<string, array{FitQuestion}> */
@@ -133,7 +133,7 @@ final class FitQuestionTest extends TestCase
     #[DataProvider('questions')]
     public function test_each_bears_an_empty_board(FitQuestion $question): void
     {
-        self::assertNotSame('', $question->answered([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next);
+        self::assertNotSame('', $question->answered([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next->says);
     }
 
     #[DataProvider('questions')]
@@ -142,6 +142,6 @@ final class FitQuestionTest extends TestCase
         $field = $question->fit()->fields()[0]->name;
         $sheet = self::sheet($question, [$field => '999999']);
         self::assertNotNull($sheet->form->readings[$field]->error);
-        self::assertSame('Put that reading right first.', $sheet->next);
+        self::assertSame('Put that reading right first.', $sheet->next->says);
     }
 }

@@ -50,19 +50,19 @@ final class GuideTest extends TestCase
         $sheet = self::sheet([['40', '25'], ['30', '30']], ['25', '30']);
         self::assertTrue($sheet->isSound());
         self::assertEqualsWithDelta([40.0, 30.0], [$sheet->stops[0]->projectionMm, $sheet->stops[1]->projectionMm], 1e-9);
-        self::assertSame('Set 25° at 40 mm, 30° at 30 mm.', $sheet->next()['says']);
+        self::assertSame('Set 25° at 40 mm, 30° at 30 mm.', $sheet->next()->says);
     }
 
     public function test_settings_that_disagree_are_asked_about(): void
     {
-        self::assertStringStartsWith('Measure again: the settings disagree by', self::sheet([['40', '25'], ['30', '30'], ['35', '33']])->next()['says']);
+        self::assertStringStartsWith('Measure again: the settings disagree by', self::sheet([['40', '25'], ['30', '30'], ['35', '33']])->next()->says);
     }
 
     public function test_too_little_says_what_is_wanted(): void
     {
         $sheet = self::sheet([['40', '25']], ['30']);
         self::assertFalse($sheet->isSound());
-        self::assertSame('Hone a blade at two settings, and measure each.', $sheet->next()['says']);
+        self::assertSame('Hone a blade at two settings, and measure each.', $sheet->next()->says);
     }
 
     /** @param  list<array{string, string}>  $settings */

@@ -76,7 +76,7 @@ final class RackReviewTest extends TestCase
         $rack = [self::piece('soft', 10, sinceFlat: 4), self::piece('hard', 9, Medium::Oilstone, sinceFlat: 59), self::piece('plate', 40, Medium::DiamondPlate, sinceFlat: 500)];
         $review = new RackReview([$rack[0], $rack[2]]);
         self::assertSame([['flatten', 'soft']], self::notes($review));
-        self::assertStringStartsWith('Flatten the soft: 4 edges since it was last flat.', $review->next()['says']);
+        self::assertStringStartsWith('Flatten the soft: 4 edges since it was last flat.', $review->next()->says);
         self::assertNull(Flatness::EveryFew->due($rack[1]), 'an oilstone stays flat for sixty');
         self::assertSame([], self::notes(new RackReview([$rack[0]], false, Flatness::EachTime)), 'flattened each time it is never due');
         self::assertEquals([10, 0], [Flatness::EachTime->secondsEachUse(Medium::Waterstone), Flatness::EachTime->secondsEachUse(Medium::Film)]);
@@ -84,8 +84,8 @@ final class RackReviewTest extends TestCase
 
     public function test_an_empty_rack_says_how_to_begin(): void
     {
-        self::assertSame('Add the first stone.', (new RackReview([]))->next()['says']);
-        self::assertSame('Nothing to do: every stone is flat enough.', (new RackReview([self::piece('a', 10)]))->next()['says']);
+        self::assertSame('Add the first stone.', (new RackReview([]))->next()->says);
+        self::assertSame('Nothing to do: every stone is flat enough.', (new RackReview([self::piece('a', 10)]))->next()->says);
     }
 
     public function test_a_piece_is_read_by_what_is_printed_on_it(): void

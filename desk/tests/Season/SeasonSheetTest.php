@@ -57,7 +57,7 @@ final class SeasonSheetTest extends TestCase
         $sure = new ReferenceForecast('long square', self::SIDES, self::forecast([self::tested(150, 0.09)], 20960));
         $likely = new ReferenceForecast('short square', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960));
         $silent = new ReferenceForecast('still one', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960, self::beech(0.2, 90)));
-        $says = static fn (ReferenceForecast ...$all): string => (new SeasonOutlook(self::log(), '', array_values($all), 20960, self::format()))->next()['says'];
+        $says = static fn (ReferenceForecast ...$all): string => (new SeasonOutlook(self::log(), '', array_values($all), 20960, self::format()))->next()->says;
         self::assertSame('The season has moved nothing past your tolerance.', $says($silent));
         self::assertSame('Test the short square: the season has probably moved it.', $says($silent, $likely));
         self::assertSame('Test the long square first: the season has probably moved 2 of your references.', $says($likely, $silent, $sure));
@@ -65,12 +65,12 @@ final class SeasonSheetTest extends TestCase
 
     public function test_without_a_log_or_with_an_old_one_it_asks_for_more(): void
     {
-        $next = static fn (RestLog $log, float $today): string => (new SeasonOutlook($log, '', [], $today, self::format()))->next()['says'];
+        $next = static fn (RestLog $log, float $today): string => (new SeasonOutlook($log, '', [], $today, self::format()))->next()->says;
         self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new RestLog([]), 20960));
         self::assertSame('Bring the log up to today.', $next(self::log(), 21000));
         self::assertSame('Hang up your squares and straightedges: the season is watched for them.', $next(self::log(), 20960));
         $unknown = new ReferenceForecast('square', self::SIDES, SeasonForecast::silent('Say which wood it is of, and it is reckoned.'));
-        self::assertSame('Nothing can be told of your references yet.', (new SeasonOutlook(self::log(), '', [$unknown], 20960, self::format()))->next()['says']);
+        self::assertSame('Nothing can be told of your references yet.', (new SeasonOutlook(self::log(), '', [$unknown], 20960, self::format()))->next()->says);
         self::assertSame([], (new SeasonOutlook(new RestLog([]), '', [], 20960, self::format()))->lines());
     }
 

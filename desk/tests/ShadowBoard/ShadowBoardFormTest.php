@@ -8,6 +8,7 @@ use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\ShadowBoard\BoardTool;
+use JackRest\Desk\Advice;
 use JackRest\Desk\ShadowBoard\ShadowBoardForm;
 use PHPUnit\Framework\TestCase;
 
@@ -24,8 +25,8 @@ final class ShadowBoardFormTest extends TestCase
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertSame('Choose the tools that shall hang here.', self::sheet('800', '600', [])->next(0)['says']);
-        self::assertSame('Read off the panel: its width and its height.', self::sheet('800', '', ['jack-plane'])->next(0)['says']);
+        self::assertSame('Choose the tools that shall hang here.', self::sheet('800', '600', [])->next(0)->says);
+        self::assertSame('Read off the panel: its width and its height.', self::sheet('800', '', ['jack-plane'])->next(0)->says);
         self::assertFalse(self::sheet('800', '', ['jack-plane'])->isSound());
     }
 
@@ -33,7 +34,7 @@ final class ShadowBoardFormTest extends TestCase
     public function test_all_hang_and_what_stays_free_is_told(): void
     {
         $sheet = self::sheet('800', '600', ['jack-plane']);
-        self::assertSame(['says' => 'It hangs: print 2 sheets.', 'why' => 'Each kind has rows of its own. 435 mm stay free below.'], $sheet->next(2));
+        self::assertEquals(new Advice('It hangs: print 2 sheets.', 'Each kind has rows of its own. 435 mm stay free below.'), $sheet->next(2));
         self::assertTrue($sheet->isSound());
     }
 
@@ -47,7 +48,7 @@ final class ShadowBoardFormTest extends TestCase
     public function test_one_tool_too_large_is_named_and_the_others_hang(): void
     {
         $sheet = self::sheet('400', '400', ['jack-plane', 'try-plane']);
-        self::assertSame(['says' => 'One of 2 does not fit: take a larger panel, or leave it out.', 'why' => 'Try plane is larger than the panel.'], $sheet->next(3));
+        self::assertEquals(new Advice('One of 2 does not fit: take a larger panel, or leave it out.', 'Try plane is larger than the panel.'), $sheet->next(3));
         self::assertTrue($sheet->isSound());
         self::assertNotNull($sheet->arrangement);
         self::assertSame('larger than the panel: with room for the hand 625 mm × 175 mm', $sheet->why($sheet->arrangement->left[0]));
@@ -59,7 +60,7 @@ final class ShadowBoardFormTest extends TestCase
         $sheet = self::sheet('400', '200', ['jack-plane', 'fore-plane', 'smoothing-plane']);
         self::assertNotNull($sheet->arrangement);
         self::assertSame(325.0, $sheet->arrangement->neededMm);
-        self::assertStringContainsString('A panel of this width takes the others if it is 325 mm high.', $sheet->next(1)['why']);
+        self::assertStringContainsString('A panel of this width takes the others if it is 325 mm high.', $sheet->next(1)->why);
     }
 
     public function test_figures_that_cannot_be_are_refused_beside_their_field(): void

@@ -10,6 +10,7 @@ use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Stall\Check;
 use JackRest\Core\Stall\Checks;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Stall\Inspection;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -72,7 +73,7 @@ final class InspectionTest extends TestCase
     {
         $look = self::look('jack-plane', ['cracks' => ['outcome' => 'walk-away']]);
         self::assertSame(0.0, $look->offering->most);
-        self::assertSame(['says' => 'Walk away.', 'why' => 'A crack runs on under use.'], $look->next(strval(...)));
+        self::assertEquals(new Advice('Walk away.', 'A crack runs on under use.'), $look->next(strval(...)));
     }
 
     /** Common practice, no source: filed on the outside, the spurs are narrower than the twist, and the bit jams. */
@@ -123,7 +124,7 @@ final class InspectionTest extends TestCase
     #[TestWith([120.0, 'Offer 100, not 120.'])]
     public function test_what_to_say_at_the_end(?float $asked, string $says): void
     {
-        self::assertSame($says, self::look('jack-plane', self::allSound('jack-plane'), $asked)->next(static fn (float $sum): string => (string) (int) $sum)['says']);
+        self::assertSame($says, self::look('jack-plane', self::allSound('jack-plane'), $asked)->next(static fn (float $sum): string => (string) (int) $sum)->says);
     }
 
     public function test_some_twenty_kinds_and_more_have_their_checks(): void

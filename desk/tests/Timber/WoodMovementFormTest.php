@@ -23,15 +23,15 @@ final class WoodMovementFormTest extends TestCase
     /** The board of `wood-movement`'s own check: 0.994 mm. */
     public function test_it_grows_and_shrinks_in_words(): void
     {
-        self::assertSame('It grows 0.99 mm in its width.', self::sheet([])->next()['says']);
-        self::assertSame('It shrinks 0.99 mm in its width.', self::sheet(['mcBefore' => '12', 'mcAfter' => '8'])->next()['says']);
-        self::assertSame('It stays as it is.', self::sheet(['mcAfter' => '8'])->next()['says']);
+        self::assertSame('It grows 0.99 mm in its width.', self::sheet([])->next()->says);
+        self::assertSame('It shrinks 0.99 mm in its width.', self::sheet(['mcBefore' => '12', 'mcAfter' => '8'])->next()->says);
+        self::assertSame('It stays as it is.', self::sheet(['mcAfter' => '8'])->next()->says);
     }
 
     public function test_an_edge_that_turns_far_wants_testing(): void
     {
-        self::assertStringStartsWith('Its edge turns by 0.26 mm over its length: test it again', self::sheet(['length' => '300', 'runout' => '5'])->next()['why']);
-        self::assertStringContainsString('less than the work will show', self::sheet(['length' => '100', 'runout' => '1'])->next()['why']);
+        self::assertStringStartsWith('Its edge turns by 0.26 mm over its length: test it again', self::sheet(['length' => '300', 'runout' => '5'])->next()->why);
+        self::assertStringContainsString('less than the work will show', self::sheet(['length' => '100', 'runout' => '1'])->next()->why);
     }
 
     public function test_the_air_does_as_well_as_a_meter(): void
@@ -39,7 +39,7 @@ final class WoodMovementFormTest extends TestCase
         $sheet = self::sheet(['mcAfter' => '', 'tempAfter' => '20', 'rhAfter' => '65']);
         self::assertEqualsWithDelta(12.0, $sheet->movement->toMcPct ?? 0.0, 0.1);
         self::assertNull(self::sheet(['mcAfter' => '', 'tempAfter' => '20'])->movement);
-        self::assertSame('Say how wide the piece is, and both airs.', self::sheet(['width' => ''])->next()['says']);
+        self::assertSame('Say how wide the piece is, and both airs.', self::sheet(['width' => ''])->next()->says);
     }
 
     #[TestWith(['21', 21.0, null, null])]

@@ -53,7 +53,7 @@ final class KnownSquareTest extends TestCase
     {
         $sheet = self::sheet($gap);
         self::assertStringContainsString($says, (string) $sheet->rows[0]->gap->error);
-        self::assertSame('Mend the figure marked in red.', $sheet->next()['says']);
+        self::assertSame('Mend the figure marked in red.', $sheet->next()->says);
     }
 
     #[TestWith(['', 'Hold both stocks against one straight edge'])]
@@ -61,7 +61,7 @@ final class KnownSquareTest extends TestCase
     #[TestWith(['0.02', 'Write them down.'])]
     public function test_the_next_stroke(string $gap, string $says): void
     {
-        self::assertStringContainsString($says, self::sheet($gap)->next()['says']);
+        self::assertStringContainsString($says, self::sheet($gap)->next()->says);
     }
 
     public function test_the_other_unit_is_asked_about(): void

@@ -37,13 +37,13 @@ final class SquareFormTest extends TestCase
     {
         self::assertSame(
             'Take 4 shavings off the heel, running out to nothing at the tip. Then test again.',
-            self::sheet(['0.30', '0.34', '0.32'])->advice()->nextStroke,
+            self::sheet(['0.30', '0.34', '0.32'])->next()->says,
         );
     }
 
     public function test_the_other_line_left_turns_it_round(): void
     {
-        self::assertStringContainsString('off the tip, running out to nothing at the heel', self::sheet(['0.32'], firstLineLeft: false)->advice()->nextStroke);
+        self::assertStringContainsString('off the tip, running out to nothing at the heel', self::sheet(['0.32'], firstLineLeft: false)->next()->says);
     }
 
     public function test_strokes_run_out_from_the_heel_shortest_first(): void
@@ -60,24 +60,24 @@ final class SquareFormTest extends TestCase
     {
         $sheet = self::sheet(['0.32'], ['width' => '42', 'least' => '41.9']);
         self::assertEqualsWithDelta(41.84, $sheet->widthLeftMm(), 1e-9);
-        self::assertSame('Make a new one: this blade would grow too narrow.', $sheet->advice()->nextStroke);
-        self::assertFalse($sheet->advice()->takeOff);
-        self::assertTrue(self::sheet(['0.32'], ['width' => '42', 'least' => '41'])->advice()->takeOff);
+        self::assertSame('Make a new one: this blade would grow too narrow.', $sheet->next()->says);
+        self::assertFalse($sheet->next()->takeOff);
+        self::assertTrue(self::sheet(['0.32'], ['width' => '42', 'least' => '41'])->next()->takeOff);
     }
 
     /** Common practice, no source: metal is rubbed one way, never planed, and what is far out is left. */
     public function test_metal_has_its_own_careful_way(): void
     {
         $rub = self::sheet(['0.32'], metal: true);
-        self::assertSame('Pull the outer edge one way over fine abrasive paper on a flat, your weight on the heel: ten strokes, then test again.', $rub->advice()->nextStroke);
+        self::assertSame('Pull the outer edge one way over fine abrasive paper on a flat, your weight on the heel: ten strokes, then test again.', $rub->next()->says);
         self::assertSame([], $rub->strokes());
-        self::assertStringStartsWith('Leave it:', self::sheet(['0.8'], metal: true)->advice()->nextStroke);
-        self::assertStringStartsWith('Leave it alone: it is square enough', self::sheet(['0.02'], metal: true)->advice()->nextStroke);
+        self::assertStringStartsWith('Leave it:', self::sheet(['0.8'], metal: true)->next()->says);
+        self::assertStringStartsWith('Leave it alone: it is square enough', self::sheet(['0.02'], metal: true)->next()->says);
     }
 
     public function test_before_any_gap_it_says_how_to_begin(): void
     {
-        self::assertStringStartsWith('Knife a line, turn the square over', self::sheet([''])->advice()->nextStroke);
+        self::assertStringStartsWith('Knife a line, turn the square over', self::sheet([''])->next()->says);
     }
 
     /** Error 0.13, tolerance 0.1: U must shrink to 0.03, which a line of √6·0.0263 = 0.064 mm does. */
@@ -85,25 +85,25 @@ final class SquareFormTest extends TestCase
     {
         $sheet = self::sheet(['0.26']);
         self::assertSame(Verdict::CannotTell, $sheet->result?->verdict);
-        self::assertSame('Can’t tell yet. Knife a thinner line, 0.06 mm or less, and test again.', $sheet->advice()->nextStroke);
+        self::assertSame('Can’t tell yet. Knife a thinner line, 0.06 mm or less, and test again.', $sheet->next()->says);
         self::assertSame(Verdict::Outside, self::sheet(['0.26'], ['lineWidth' => '0.06'])->result?->verdict);
     }
 
     public function test_when_readings_scatter_it_says_how_many_would_do(): void
     {
         $sheet = self::sheet(['0.20', '0.36'], ['lineWidth' => '0.02']);
-        self::assertMatchesRegularExpression('/Read the gap \d+ times in all\./', $sheet->advice()->nextStroke);
+        self::assertMatchesRegularExpression('/Read the gap \d+ times in all\./', $sheet->next()->says);
     }
 
     public function test_within_tolerance_it_says_to_leave_it(): void
     {
-        self::assertStringStartsWith('Leave it alone', self::sheet(['0.04'])->advice()->nextStroke);
+        self::assertStringStartsWith('Leave it alone', self::sheet(['0.04'])->next()->says);
     }
 
     public function test_inches_are_understood_and_answered_in_thou(): void
     {
         $sheet = self::sheet(['12.6 thou'], unit: LengthUnit::Inch);
-        self::assertStringContainsString('1.6 thou a shaving', $sheet->advice()->why);
+        self::assertStringContainsString('1.6 thou a shaving', $sheet->next()->why);
     }
 
     public function test_a_length_beyond_the_blade_is_told_in_words(): void
@@ -127,6 +127,6 @@ final class SquareFormTest extends TestCase
         self::assertNull($sheet->result);
         self::assertNull($sheet->farGaps[0]->error);
         self::assertNotNull($sheet->farGaps[1]->error);
-        self::assertSame('Mend the figure marked in red; the drawing waits for it.', $sheet->advice()->nextStroke);
+        self::assertSame('Mend the figure marked in red; the drawing waits for it.', $sheet->next()->says);
     }
 }

@@ -36,15 +36,15 @@ final class StraightedgeFormTest extends TestCase
     {
         $sheet = self::sheet(['0', '', '', '', '']);
         self::assertNull($sheet->result);
-        self::assertStringStartsWith('Draw along it, turn it over', $sheet->advice()->nextStroke);
+        self::assertStringStartsWith('Draw along it, turn it over', $sheet->next()->says);
     }
 
     /** Gaps 0.2, 0.4, 0.2: a crown of 0.1, 0.2, 0.1; at 0.05 that is 2, 4 and 2 shavings: two over the middle, two over all three. */
     public function test_a_crown_is_planed_shortest_first(): void
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0']);
-        self::assertSame('Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.', $sheet->advice()->nextStroke);
-        self::assertTrue($sheet->advice()->takeOff);
+        self::assertSame('Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.', $sheet->next()->says);
+        self::assertTrue($sheet->next()->takeOff);
         self::assertSame([0, 2, 4, 2, 0], $sheet->map()?->shavings);
         self::assertSame(Verdict::Outside, $sheet->verdict());
     }
@@ -58,7 +58,7 @@ final class StraightedgeFormTest extends TestCase
 
     public function test_straight_enough_is_left_alone(): void
     {
-        self::assertSame('Leave it alone: it is straight enough for this work.', self::sheet(['0', '0.02', '0.06', '0.02', '0'])->advice()->nextStroke);
+        self::assertSame('Leave it alone: it is straight enough for this work.', self::sheet(['0', '0.02', '0.06', '0.02', '0'])->next()->says);
     }
 
     /** A pencil of 0.3 mm knows it to ± 0.15: 0.2 out against 0.1 cannot be told; a line of 0.2 mm could. */
@@ -66,8 +66,8 @@ final class StraightedgeFormTest extends TestCase
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => '0.3']);
         self::assertSame(Verdict::CannotTell, $sheet->verdict());
-        self::assertMatchesRegularExpression('/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u', $sheet->advice()->nextStroke);
-        self::assertSame(1, preg_match('/0\.\d+/', $sheet->advice()->nextStroke, $width));
+        self::assertMatchesRegularExpression('/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u', $sheet->next()->says);
+        self::assertSame(1, preg_match('/0\.\d+/', $sheet->next()->says, $width));
         self::assertSame(Verdict::Outside, self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict());
     }
 
@@ -79,7 +79,7 @@ final class StraightedgeFormTest extends TestCase
         self::assertEqualsWithDelta(0.2, $sheet->result->straightnessMm, 1e-12);
         self::assertSame('hollow', $sheet->result->shape->value);
         self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $sheet->uncertaintyMm, 1e-12);
-        self::assertStringStartsWith('Lay the true edge on the flat', self::sheet(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->advice()->nextStroke);
+        self::assertStringStartsWith('Lay the true edge on the flat', self::sheet(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says);
     }
 
     /** A rule on a flat cannot tell 0.2 from 0.1; what it names can. */
@@ -87,15 +87,15 @@ final class StraightedgeFormTest extends TestCase
     {
         $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Rule, method: StraightedgeMethod::Flat);
         self::assertSame(Verdict::CannotTell, $sheet->verdict());
-        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.', $sheet->advice()->nextStroke);
+        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.', $sheet->next()->says);
         self::assertLessThanOrEqual(0.1, StraightedgeForm::uncertaintyOnFlatMm(0.02, 0.13));
-        self::assertStringContainsString('on this flat', self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.2'], instrument: Instrument::Rule, method: StraightedgeMethod::Flat)->advice()->nextStroke);
+        self::assertStringContainsString('on this flat', self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.2'], instrument: Instrument::Rule, method: StraightedgeMethod::Flat)->next()->says);
     }
 
     /** Where the line cannot be the culprit, a finer reading is named: the line of 0.05 alone leaves ± 0.025. */
     public function test_a_finer_reading_is_named_where_the_line_is_fine(): void
     {
-        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.', self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->advice()->nextStroke);
+        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.', self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->next()->says);
     }
 
     public function test_height_and_least_height_are_typed_too(): void
@@ -106,14 +106,14 @@ final class StraightedgeFormTest extends TestCase
 
     public function test_a_rule_is_too_coarse_whatever_the_line(): void
     {
-        self::assertStringStartsWith('Too near your tolerance to tell.', self::sheet(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->advice()->nextStroke);
+        self::assertStringStartsWith('Too near your tolerance to tell.', self::sheet(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->next()->says);
     }
 
     public function test_it_says_when_to_make_a_new_one(): void
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], record: new StraightedgeRecord(900, 40.1, 40.0));
         self::assertTrue($sheet->isTooLow());
-        self::assertStringStartsWith('Make a new one', $sheet->advice()->nextStroke);
+        self::assertStringStartsWith('Make a new one', $sheet->next()->says);
         self::assertFalse(self::sheet(['0', '0.2', '0.4', '0.2', '0'], record: new StraightedgeRecord(900, 45.0, 40.0))->isTooLow());
     }
 
@@ -133,7 +133,7 @@ final class StraightedgeFormTest extends TestCase
         self::assertStringContainsString($says, (string) $sheet->rows[$row][$field]->error);
         self::assertNotNull($sheet->rows[$row][$field]->error);
         self::assertNull($sheet->result);
-        self::assertStringStartsWith('Mend the figure', $sheet->advice()->nextStroke);
+        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
     }
 
     /** 0.3 inch typed for 0.3 mm: 7.62 mm is asked about, and 0.3 offered. */

@@ -32,21 +32,21 @@ final class ThreeEdgesFormTest extends TestCase
 
     public function test_each_pair_is_asked_for_in_turn(): void
     {
-        self::assertStringStartsWith('Close the first and the second', self::sheet([])->next()['says']);
-        self::assertStringStartsWith('Now the second and the third', self::sheet(['ab' => self::GAPS['ab']])->next()['says']);
-        self::assertStringStartsWith('Now the third and the first', self::sheet(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()['says']);
+        self::assertStringStartsWith('Close the first and the second', self::sheet([])->next()->says);
+        self::assertStringStartsWith('Now the second and the third', self::sheet(['ab' => self::GAPS['ab']])->next()->says);
+        self::assertStringStartsWith('Now the third and the first', self::sheet(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()->says);
     }
 
     public function test_all_three_are_found_and_the_worst_is_planed_first(): void
     {
         $sheet = self::sheet(self::GAPS);
         self::assertEqualsWithDelta([0.1, 0.2, 0.0], array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $sheet->edges()), 1e-9);
-        self::assertSame('Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.', $sheet->next()['says']);
+        self::assertSame('Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.', $sheet->next()->says);
     }
 
     public function test_straight_enough_is_left(): void
     {
-        self::assertStringStartsWith('Leave all three', self::sheet(self::GAPS, '0.3')->next()['says']);
+        self::assertStringStartsWith('Leave all three', self::sheet(self::GAPS, '0.3')->next()->says);
     }
 
     /** The first and second read again with the second turned: the same figures agree, one misread by 0.3 does not. */
@@ -56,21 +56,21 @@ final class ThreeEdgesFormTest extends TestCase
         self::assertFalse($agree->contradicts());
         $misread = self::sheet([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
         self::assertTrue($misread->contradicts());
-        self::assertStringStartsWith('Read the pairs again: they contradict each other by', $misread->next()['says']);
+        self::assertStringStartsWith('Read the pairs again: they contradict each other by', $misread->next()->says);
     }
 
     public function test_a_turned_pair_wants_places_that_meet_again(): void
     {
         $sheet = self::sheet([...self::GAPS, 'abTurned' => self::GAPS['ab']], at: ['0', '200', '450', '675', '900']);
         self::assertNull($sheet->result);
-        self::assertStringContainsString('as far from one end', $sheet->next()['says']);
+        self::assertStringContainsString('as far from one end', $sheet->next()->says);
     }
 
     public function test_wrong_figures_stand_beside_their_field(): void
     {
         $sheet = self::sheet([...self::GAPS, 'bc' => ['0.1', 'wide', '0.3', '0.25', '0.1']]);
         self::assertNotNull($sheet->rows[1]['bc']->error);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()['says']);
+        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
         self::assertNotNull(self::sheet(self::GAPS, at: ['0', '225', '225', '675', '900'])->rows[2]['at']->error);
     }
 

@@ -30,15 +30,15 @@ final class WindingFormTest extends TestCase
 
     public function test_before_a_reading_it_says_how_to_sight(): void
     {
-        self::assertStringStartsWith('Lay one stick across each end', self::sheet([['600', '']])->next()['says']);
+        self::assertStringStartsWith('Lay one stick across each end', self::sheet([['600', '']])->next()->says);
     }
 
     /** 3 mm on sticks three times as long: 1 mm of twist, half of it off the near left and the far right corner. */
     public function test_two_high_corners_come_down(): void
     {
         $sheet = self::sheet([['600', '3']]);
-        self::assertSame('Take 5 shavings off the near left and the far right, running out to nothing along the diagonal. Then sight again.', $sheet->next()['says']);
-        self::assertSame('Twist of 1.00 mm over its width; each high corner is down by half of it.', $sheet->next()['why']);
+        self::assertSame('Take 5 shavings off the near left and the far right, running out to nothing along the diagonal. Then sight again.', $sheet->next()->says);
+        self::assertSame('Twist of 1.00 mm over its width; each high corner is down by half of it.', $sheet->next()->why);
     }
 
     /** Read 3 and, with the far stick turned, 1: the stick has 1 of it, the board 2, which is 0.67 mm. */
@@ -52,12 +52,12 @@ final class WindingFormTest extends TestCase
 
     public function test_a_twist_the_work_bears_is_left(): void
     {
-        self::assertStringStartsWith('Leave it', self::sheet([['600', '0.5']])->next()['says']);
+        self::assertStringStartsWith('Leave it', self::sheet([['600', '0.5']])->next()->says);
     }
 
     public function test_a_propeller_is_sawn(): void
     {
-        self::assertStringStartsWith('Saw a twist like that out', self::sheet([['600', '60']])->next()['says']);
+        self::assertStringStartsWith('Saw a twist like that out', self::sheet([['600', '60']])->next()->says);
     }
 
     /**
@@ -72,7 +72,7 @@ final class WindingFormTest extends TestCase
     {
         $sheet = self::sheet($rows);
         self::assertStringContainsString($says, (string) $sheet->rows[$row][$field]->error);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()['says']);
+        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
     }
 
     public function test_it_is_explained_with_its_numbers(): void

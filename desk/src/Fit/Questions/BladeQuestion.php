@@ -12,6 +12,7 @@ use JackRest\Core\Fit\KerfFitInput;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -61,6 +62,6 @@ final readonly class BladeQuestion implements Fit
             default => ['No blade here passes this kerf.', 'Start beside the kerf, or chop the waste with a chisel.'],
         };
 
-        return new FitAnswer($rows, $next, $why, [new Explanation('How wide is the kerf?', 'kerf = plate + 2 · set a side', LengthFormatter::decimal($values['plate'], 2).' + 2 · '.LengthFormatter::decimal($values['set'], 2).' = '.LengthFormatter::decimal($fit->kerfMm, 2).' mm', Basis::CommonPractice, 'Plain geometry; measure plate and blade with a caliper.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How wide is the kerf?', 'kerf = plate + 2 · set a side', LengthFormatter::decimal($values['plate'], 2).' + 2 · '.LengthFormatter::decimal($values['set'], 2).' = '.LengthFormatter::decimal($fit->kerfMm, 2).' mm', Basis::CommonPractice, 'Plain geometry; measure plate and blade with a caliper.')]);
     }
 }

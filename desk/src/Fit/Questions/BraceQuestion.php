@@ -10,6 +10,7 @@ use JackRest\Core\Fit\BraceFitInput;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -49,6 +50,6 @@ final readonly class BraceQuestion implements Fit
             default => ["None of yours: it takes a sweep of $needed.", 'Bore in stages, or with a battery drill.'],
         };
 
-        return new FitAnswer($rows, $next, $why, [new Explanation('How long a sweep?', 'sweep = 2 · torque ÷ hand’s force; torque = c · diameter² · feed a turn', '2 · '.LengthFormatter::decimal($fit->torqueNm, 1).' N·m ÷ '.LengthFormatter::decimal($input->handForceN, 0).' N = '.LengthFormatter::decimal($fit->sweepNeededMm, 0).' mm', Basis::Model, 'Constants from memory; blunt spurs take more.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How long a sweep?', 'sweep = 2 · torque ÷ hand’s force; torque = c · diameter² · feed a turn', '2 · '.LengthFormatter::decimal($fit->torqueNm, 1).' N·m ÷ '.LengthFormatter::decimal($input->handForceN, 0).' N = '.LengthFormatter::decimal($fit->sweepNeededMm, 0).' mm', Basis::Model, 'Constants from memory; blunt spurs take more.')]);
     }
 }

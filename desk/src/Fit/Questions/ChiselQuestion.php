@@ -11,6 +11,7 @@ use JackRest\Core\Fit\ChiselFitResult;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -40,7 +41,10 @@ final readonly class ChiselQuestion implements Fit
         $rows = array_map(static fn (ToolAtHand $tool): FitRow => self::row($tool, $fit, $values, $format), $chisels);
         usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['widthMm']] <=> [! $b->good, $a->draw['widthMm']]);
 
-        return new FitAnswer($rows, self::next($fit, $values, $format), 'A chisel wider than the gap bruises the tails. The pin is '.$format->dimension($fit->pinWideMm ?? 0.0).' wide on its other face, at 1:7.', [new Explanation(
+        return new FitAnswer($rows, new Advice(
+            self::next($fit, $values, $format),
+            'A chisel wider than the gap bruises the tails. The pin is '.$format->dimension($fit->pinWideMm ?? 0.0).' wide on its other face, at 1:7.',
+        ), [new Explanation(
             'How wide is the pin behind?',
             'wide side = narrow side + 2 · thickness ÷ slope',
             LengthFormatter::decimal($values['pin'], 1).' + 2 · '.LengthFormatter::decimal($values['thickness'], 1).' ÷ 7 = '.LengthFormatter::decimal($fit->pinWideMm ?? 0.0, 1).' mm',

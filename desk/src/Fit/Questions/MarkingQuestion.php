@@ -13,6 +13,7 @@ use JackRest\Core\Fit\MarkingStep;
 use JackRest\Core\Fit\MarkingVerdict;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -59,7 +60,7 @@ final readonly class MarkingQuestion implements Fit
             ? ['Nothing here holds that over so many transfers.', 'Knife straight from the part: one transfer, off by '.$format->small($knife->worstMm / $times).' at worst.']
             : [ucfirst("{$best->name}: good enough."), ucfirst($best->says).'.'];
 
-        return new FitAnswer($rows, $next, $why, [new Explanation('How far off can it be?', 'each line or reading can be off by half its width; worst case: their sum; likely: the root of the sum of their squares', "knifed $times times: $times · 0.05 ÷ 2 = ".LengthFormatter::decimal($knife->worstMm, 3).' mm at worst, √'.$times.' · 0.025 = '.LengthFormatter::decimal($knife->likelyMm, 3).' mm likely', Basis::CommonPractice, 'Line widths: common practice, no source; those of rules and tapes from memory.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How far off can it be?', 'each line or reading can be off by half its width; worst case: their sum; likely: the root of the sum of their squares', "knifed $times times: $times · 0.05 ÷ 2 = ".LengthFormatter::decimal($knife->worstMm, 3).' mm at worst, √'.$times.' · 0.025 = '.LengthFormatter::decimal($knife->likelyMm, 3).' mm likely', Basis::CommonPractice, 'Line widths: common practice, no source; those of rules and tapes from memory.')]);
     }
 
     /** @param  non-empty-list<Marker>  $markers */

@@ -14,6 +14,7 @@ use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -66,7 +67,7 @@ final readonly class SawQuestion implements Fit
             default => ["Take the {$best[0]->name}: about {$best[2]->strokes} strokes.", ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.'],
         };
 
-        return new FitAnswer($rows, $next, $why, $best === null ? [] : [$this->how($best[1], $best[2], $format)]);
+        return new FitAnswer($rows, new Advice($next, $why), $best === null ? [] : [$this->how($best[1], $best[2], $format)]);
     }
 
     /** @param  array<string, float>  $values */

@@ -12,6 +12,7 @@ use JackRest\Core\Fit\ShoulderVerdict;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -41,7 +42,7 @@ final readonly class ShoulderQuestion implements Fit
         try {
             $fit = (new ShoulderFit)(new ShoulderFitInput($values['stock'], $values['tenon'], $irons, $values['groove'] ?? null));
         } catch (InvalidInput $wrong) {
-            return new FitAnswer([], 'The tenon must be thinner than its stock.', ucfirst($wrong->errors[0]->message).'.', []);
+            return new FitAnswer([], new Advice('The tenon must be thinner than its stock.', ucfirst($wrong->errors[0]->message).'.'), []);
         }
         $rows = [];
         foreach ($fit->irons as $index => $iron) {
@@ -64,6 +65,6 @@ final readonly class ShoulderQuestion implements Fit
             default => ['Pare this shoulder with a chisel.', "An iron of {$format->dimension($fit->shoulderMm / 2)} or more would ride on it without rocking."],
         };
 
-        return new FitAnswer($rows, $next, $why, [new Explanation('How deep is the shoulder?', 'shoulder = (stock − tenon) ÷ 2', '('.LengthFormatter::decimal($values['stock'], 1).' − '.LengthFormatter::decimal($values['tenon'], 1).') ÷ 2 = '.LengthFormatter::decimal($fit->shoulderMm, 1).' mm', Basis::CommonPractice, 'An iron as wide as the shoulder covers it in one pass, half as wide in two.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How deep is the shoulder?', 'shoulder = (stock − tenon) ÷ 2', '('.LengthFormatter::decimal($values['stock'], 1).' − '.LengthFormatter::decimal($values['tenon'], 1).') ÷ 2 = '.LengthFormatter::decimal($fit->shoulderMm, 1).' mm', Basis::CommonPractice, 'An iron as wide as the shoulder covers it in one pass, half as wide in two.')]);
     }
 }

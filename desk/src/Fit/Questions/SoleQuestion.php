@@ -12,6 +12,7 @@ use JackRest\Core\Kit\Group;
 use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Hardness;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitAnswer;
@@ -58,7 +59,7 @@ final readonly class SoleQuestion implements Fit
             default => ["Straighten it hump by hump with the {$best->name}, straightedge in hand.", "By itself only a sole of {$format->dimension($needed)} would: this one rides into the hollow."],
         };
 
-        return new FitAnswer($rows, $next, $why, [new Explanation(
+        return new FitAnswer($rows, new Advice($next, $why), [new Explanation(
             'How long a sole?',
             'a plane stops cutting when its sole bridges the hollow: sole needed = board · √(shaving ÷ tolerance)',
             LengthFormatter::decimal($values['length'], 0).' · √('.LengthFormatter::decimal($values['shaving'], 3).' ÷ '.LengthFormatter::decimal($values['tolerance'], 3).') = '.LengthFormatter::decimal($needed, 0).' mm',

@@ -8,7 +8,7 @@ use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Truing\Flat\Grid;
 use JackRest\Core\Truing\Flat\Surface;
 use JackRest\Core\Truing\Verdict;
-use JackRest\Desk\Truing\Reference\NextStroke;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Truing\Reference\ReferenceKind;
 
 /** What to do next with a flat thing: the next line to read, or where it comes down. */
@@ -20,27 +20,27 @@ final class FlatAdvice
     /** A place counts as high from this share of the largest removal on. */
     private const HIGH = 0.75;
 
-    public static function of(FlatForm $sheet): NextStroke
+    public static function of(FlatForm $sheet): Advice
     {
         if ($sheet->isWrong() || $sheet->grid === null) {
-            return NextStroke::mendFigure();
+            return Advice::correct();
         }
         $line = $sheet->nextLine();
         if ($sheet->surface === null) {
-            return new NextStroke("Lay the straightedge {$line?->name}. Type the gap at each place, nought where no light shows.", 'Diagonals first: a twist shows along no side.');
+            return new Advice("Lay the straightedge {$line?->name}. Type the gap at each place, nought where no light shows.", 'Diagonals first: a twist shows along no side.');
         }
 
         return match ($sheet->verdict()) {
-            Verdict::Within => new NextStroke('Leave it alone: it is flat enough for this work.', self::why($sheet->kind)),
+            Verdict::Within => new Advice('Leave it alone: it is flat enough for this work.', self::why($sheet->kind)),
             Verdict::Outside => self::takeOff($sheet),
             Verdict::CannotTell => $line === null
-                ? new NextStroke('Too near your tolerance to tell. Read it with something finer, or call it the tolerance.', 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm()).', and your tolerance lies inside that.')
-                : new NextStroke("Can’t tell yet. Lay the straightedge {$line->name} too.", 'Every line more makes the heights surer.'),
-            null => new NextStroke('Type what the work can bear.', 'Then it can be told whether anything comes off.'),
+                ? new Advice('Too near your tolerance to tell. Read it with something finer, or call it the tolerance.', 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm()).', and your tolerance lies inside that.')
+                : new Advice("Can’t tell yet. Lay the straightedge {$line->name} too.", 'Every line more makes the heights surer.'),
+            null => new Advice('Type what the work can bear.', 'Then it can be told whether anything comes off.'),
         };
     }
 
-    private static function takeOff(FlatForm $sheet): NextStroke
+    private static function takeOff(FlatForm $sheet): Advice
     {
         assert($sheet->surface !== null && $sheet->grid !== null);
         $most = $sheet->format->small($sheet->surface->mostMm());
@@ -49,19 +49,19 @@ final class FlatAdvice
         $why = self::why($sheet->kind);
 
         return match ($sheet->kind) {
-            ReferenceKind::Stone => new NextStroke("Flatten it: $most comes off $where. Pencil a grid on it, rub until none is left, test again.", $why, true, "$most off $where"),
-            ReferenceKind::Sole => new NextStroke("Take $most off $where: pull it one way over abrasive paper on a flat, iron in and backed off. Test again.", $why, true, "$most off $where"),
+            ReferenceKind::Stone => new Advice("Flatten it: $most comes off $where. Pencil a grid on it, rub until none is left, test again.", $why, takeOff: true, off: "$most off $where"),
+            ReferenceKind::Sole => new Advice("Take $most off $where: pull it one way over abrasive paper on a flat, iron in and backed off. Test again.", $why, takeOff: true, off: "$most off $where"),
             default => $shaving === null
-                ? new NextStroke("Plane $most off $where. Then test again.", $why, true, "$most off $where")
+                ? new Advice("Plane $most off $where. Then test again.", $why, takeOff: true, off: "$most off $where")
                 : self::shavings(Rounding::up($sheet->surface->mostMm() / $shaving), $where, $why),
         };
     }
 
-    private static function shavings(int $count, string $where, string $why): NextStroke
+    private static function shavings(int $count, string $where, string $why): Advice
     {
         $off = ($count === 1 ? '1 shaving' : "$count shavings")." off $where";
 
-        return new NextStroke("Take $off, fewer the lower it stands. Then test again.", $why, true, $off);
+        return new Advice("Take $off, fewer the lower it stands. Then test again.", $why, takeOff: true, off: $off);
     }
 
     private static function where(Surface $surface, Grid $grid): string

@@ -10,10 +10,10 @@ use JackRest\Core\Truing\Flat\Grid;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Reading;
-use JackRest\Desk\Truing\Reference\NextStroke;
 use JackRest\Desk\Truing\Reference\ReferenceKind;
 use JackRest\Desk\Truing\Reference\TestForm;
 
@@ -110,7 +110,7 @@ final readonly class FlatForm implements TestForm
         return null;
     }
 
-    public function next(): NextStroke
+    public function next(): Advice
     {
         return FlatAdvice::of($this);
     }

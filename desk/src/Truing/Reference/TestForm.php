@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Truing\Reference;
 
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
 
@@ -28,7 +29,7 @@ interface TestForm
     /** What is known beside the error, in a sentence. */
     public function standing(): string;
 
-    public function next(): NextStroke;
+    public function next(): Advice;
 
     /** @return list<Explanation> */
     public function explained(): array;
