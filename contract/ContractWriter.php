@@ -20,7 +20,7 @@ final class ContractWriter
     private const JSON_TYPES = ['string', 'number', 'integer', 'boolean', 'null'];
 
     /** Names in addresses that are no numbers. */
-    private const NAMES = ['offer', 'question', 'what', 'key', 'trued', 'plan'];
+    private const NAMES = ['offer', 'question', 'what', 'key', 'plan'];
 
     public static function json(): string
     {

@@ -12,17 +12,21 @@ use App\Models\Bench;
 use App\Models\ClimateStretch;
 use App\Models\EdgeEvent;
 use App\Models\User;
+use App\Session\BenchSession;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Instruments\Shed;
+use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Desk\Making\MakingStep;
 use JackRest\Desk\Making\PlanForm;
 use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Session\SessionKind;
+use JackRest\Desk\Session\SessionStep;
 
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
@@ -168,18 +172,29 @@ final class DemoBench
     {
         $edge = $bench->edges()->get()->firstOrFail('name', $session['edge']);
         $stones = $bench->stones()->get()->keyBy('name');
+        $steps = array_map(static fn (array $stone): SessionStep => new SessionStep(
+            $stone[0],
+            $stone[2],
+            $stone[2] + 20.0,
+            '',
+            StepKind::Hone->value,
+            beside: $edge->name,
+            particleUm: $stones[$stone[0]]->toCore()->particleUm(),
+            stoneId: "stone-{$stones[$stone[0]]->id}",
+            modelCount: $stone[1],
+            edgeId: $edge->id,
+        ), $session['stones']);
         $bench->sessions()->create([
-            'edge_id' => $edge->id,
-            'condition' => 'dull',
-            'steps' => array_map(static fn (array $stone): array => [
-                'stoneId' => "stone-{$stones[$stone[0]]->id}", 'stone' => $stone[0], 'particleUm' => $stones[$stone[0]]->toCore()->particleUm(),
-                'kind' => 'hone', 'strokes' => $stone[2], 'seconds' => $stone[2] + 20, 'modelStrokes' => $stone[1], 'see' => '', 'edgeId' => $edge->id, 'edge' => $edge->name,
-            ], $session['stones']),
+            'kind' => SessionKind::Honing,
+            'subject_type' => $edge->getMorphClass(),
+            'subject_id' => $edge->id,
+            'title' => $edge->name,
+            'steps' => array_map(static fn (SessionStep $step): array => $step->toArray(), $steps),
             'counted' => array_column($session['stones'], 2),
+            'context' => ['need' => 'dull', 'becomes' => []],
             'at_step' => 1,
             'phase' => 'check',
-            'state' => 'finished',
-            'becomes' => [],
+            'state' => BenchSession::FINISHED,
             'started_at' => $session['ended_at'],
             'ended_at' => $session['ended_at'],
         ]);
@@ -226,26 +241,13 @@ final class DemoBench
     /** @param  array<string, mixed>  $tool */
     private static function tool(Bench $bench, array $tool): void
     {
-        ['edge' => $edge, 'square' => $square, 'straight' => $straight, 'reference' => $reference] = $tool + ['edge' => null, 'square' => null, 'straight' => null, 'reference' => null];
-        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'square' => true, 'straight' => true, 'reference' => true]));
+        ['edge' => $edge, 'reference' => $reference] = $tool + ['edge' => null, 'reference' => null];
+        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'reference' => true]));
         if ($reference !== null) {
             self::reference($bench, [...$reference, 'tool_id' => $hung->id]);
         }
         if ($edge !== null) {
             $bench->edges()->create([...$edge, 'tool_id' => $hung->id]);
-        }
-        if ($square !== null) {
-            $tests = $square['tests'];
-            $kept = $bench->squares()->create([...array_diff_key($square, ['tests' => true]), 'tool_id' => $hung->id]);
-            foreach ($tests as $test) {
-                $bench->squareTests()->create([...$test, 'square_id' => $kept->id]);
-            }
-        }
-        if ($straight !== null) {
-            $kept = $bench->straights()->create([...array_diff_key($straight, ['tests' => true]), 'tool_id' => $hung->id]);
-            foreach ($straight['tests'] as $test) {
-                $bench->straightTests()->create([...$test, 'straight_id' => $kept->id]);
-            }
         }
     }
 

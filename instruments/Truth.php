@@ -80,8 +80,8 @@ final readonly class Truth
      */
     private static function ofKind(array $reference, array $last): array
     {
-        $length = (float) ($reference['fields']['length'] ?? 0);
-        $figures = $last['readings']['figures'];
+        $length = (float) ($reference['sizes']['length'] ?? 0);
+        $figures = $last['readings']['figures'] ?? [];
 
         return match ($reference['kind']) {
             'sticks' => [[0.0, (float) $figures['reading']], [1.0, (float) $figures['turned']]],
@@ -97,13 +97,14 @@ final readonly class Truth
     private static function points(array $reference): array
     {
         $last = $reference['tests'][count($reference['tests']) - 1];
-        if (isset($reference['blade_mm'])) {
-            return [[0.0, 0.0], [(float) $reference['blade_mm'], 2 * (float) $last['error_mm']]];
+        if ($reference['kind'] === 'square') {
+            return [[0.0, 0.0], [(float) $reference['sizes']['blade'], 2 * (float) $last['error_mm']]];
         }
-        if (isset($reference['kind'])) {
+        if ($reference['kind'] !== 'straightedge') {
             return self::ofKind($reference, $last);
         }
-        $points = array_map(static fn (array $row): array => [(float) $row['at'], (float) $row['gap']], $last['readings']['rows']);
+        ['at' => $at, 'gap' => $gaps] = $last['readings']['lists'];
+        $points = array_map(static fn (string $place, string $gap): array => [(float) $place, (float) $gap], $at, $gaps);
 
         return $points === [] ? [[0.0, 0.0]] : array_values($points);
     }

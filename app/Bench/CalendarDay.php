@@ -10,9 +10,8 @@ final readonly class CalendarDay
     /**
      * @param  string  $key  the same for the same thing each time it is written, so that a calendar moves it instead of doubling it
      * @param  string  $day  2026-11-25
-     * @param  string  $place  where its page is
      */
-    public function __construct(public string $key, public string $day, public string $says, public string $why, public string $place)
+    public function __construct(public string $key, public string $day, public string $says, public string $why)
     {
     }
 }

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Models\Bench;
 use App\Models\Edge;
 use App\Models\Making;
-use App\Models\Trued;
+use App\Reference\Reference;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Season\ClimateLine;
 
@@ -35,11 +35,11 @@ final readonly class CalendarOfBench
     {
         $today = Carbon::now()->toDateString();
 
-        return array_values($this->bench->trued()->map(static function (Trued $reference) use ($today): CalendarDay {
+        return array_values($this->bench->testedReferences()->map(static function (Reference $reference) use ($today): CalendarDay {
             $due = $reference->due();
             $on = $reference->nextCheckOn();
 
-            return new CalendarDay("check-{$reference->key()}", $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.', $reference->path());
+            return new CalendarDay("check-{$reference->id}", $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.');
         })->all());
     }
 
@@ -51,7 +51,7 @@ final readonly class CalendarOfBench
         foreach ($outlook->edges as $id => $edge) {
             $in = $edge->condition === Edge::SHARP ? $outlook->forecasts[$id]->days(0.5) : 0.0;
             if ($in !== null && $in <= self::DAYS) {
-                $days[] = new CalendarDay("hone-$id", Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(), "Hone the {$edge->name}", $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.', "/edges/$id");
+                $days[] = new CalendarDay("hone-$id", Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(), "Hone the {$edge->name}", $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.');
             }
         }
 
@@ -66,7 +66,7 @@ final readonly class CalendarOfBench
         foreach ($this->bench->blanks()->with('visits')->get() as $blank) {
             $again = $blank->restTest($today->getTimestamp() / ClimateLine::SECONDS_PER_DAY)->againOn();
             if ($again !== null) {
-                $days[] = new CalendarDay("rest-{$blank->id}", max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))), "Measure the {$blank->name} again", 'Its week of rest is over.', "/true/blanks/{$blank->id}");
+                $days[] = new CalendarDay("rest-{$blank->id}", max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))), "Measure the {$blank->name} again", 'Its week of rest is over.');
             }
         }
 
@@ -83,7 +83,6 @@ final readonly class CalendarOfBench
             max($today, substr($making->waits_until ?? $today, 0, 10)),
             "Go on making the {$making->name}",
             "Next: {$making->steps[$making->done]['title']}.",
-            $making->path(),
         ))->all());
     }
 }

@@ -7,7 +7,7 @@ namespace App\Bench;
 use App\Http\Resources\Money;
 use App\Models\Bench;
 use App\Models\Edge;
-use App\Models\Trued;
+use App\Reference\Reference;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
@@ -64,8 +64,8 @@ final readonly class CardOfBench
     {
         $until = Carbon::now()->addDays(self::DAYS)->toIso8601ZuluString();
 
-        return array_values($this->bench->trued()->filter(static fn (Trued $one): bool => $one->due() === null && $one->nextCheckOn() !== null && $one->nextCheckOn() <= $until)
-            ->map(static fn (Trued $one): CardLine => new CardLine("The {$one->name}.", Carbon::parse((string) $one->nextCheckOn())->format('j M')))->all());
+        return array_values($this->bench->testedReferences()->filter(static fn (Reference $one): bool => $one->due() === null && $one->nextCheckOn() !== null && $one->nextCheckOn() <= $until)
+            ->map(static fn (Reference $one): CardLine => new CardLine("The {$one->name}.", Carbon::parse((string) $one->nextCheckOn())->format('j M')))->all());
     }
 
     /** @return list<CardLine> */

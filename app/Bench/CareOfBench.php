@@ -6,13 +6,13 @@ namespace App\Bench;
 
 use App\Files\ClimateTable;
 use App\Models\Bench;
-use App\Models\BenchSession;
 use App\Models\CareDone;
 use App\Models\ConsumableStock;
 use App\Models\EdgeEvent;
 use App\Models\Tool;
 use App\Models\ToolStatus;
 use App\Models\ToolUse;
+use App\Session\BenchSession;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
@@ -22,6 +22,7 @@ use JackRest\Core\Care\Stock;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Rack\Medium;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Session\SessionStep;
 
 /** What of the kit wants care, and what of the consumables runs low. */
 final readonly class CareOfBench
@@ -88,7 +89,7 @@ final readonly class CareOfBench
     {
         $stones = $this->bench->stones()->where('medium', $medium->value)->pluck('name')->all();
         $sessions = $this->bench->sessions()->where('state', '!=', 'running')->where('ended_at', '>=', $since)->get();
-        $counted = $sessions->sum(static fn (BenchSession $session): int => array_sum(array_intersect_key($session->counted, array_filter($session->steps, static fn (array $step): bool => in_array($step['stone'], $stones, true)))));
+        $counted = $sessions->sum(static fn (BenchSession $session): int => array_sum(array_intersect_key($session->counted, array_filter($session->walked(), static fn (SessionStep $step): bool => in_array($step->title, $stones, true)))));
         // What ended a session is in the diary at that moment, and counted already.
         $written = $this->bench->edgeEvents()->where('kind', $event)->where('happened_at', '>=', $since)->get()->whereNotIn('happened_at', $sessions->pluck('ended_at'));
 

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Ledger\Changes;
 use App\Models\Bench;
 use App\Models\Edge;
+use App\Session\BenchSession;
+use App\Session\HoningSteps;
+use App\Session\Sessions;
 use Illuminate\Support\Collection;
 use JackRest\Core\Day\DayEdge;
 use JackRest\Core\Day\Handling;
@@ -21,6 +25,8 @@ use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Session\SessionKind;
+use JackRest\Desk\Session\SessionStep;
 
 /** The edges of a bench that are due, or chosen, as one sharpening day. */
 final class DayOfBench
@@ -43,7 +49,7 @@ final class DayOfBench
     {
         $this->rack = new RackOfBench($bench);
         $this->stones = $this->rack->forPlan();
-        $running = $bench->sessions()->where('state', 'running')->get()->flatMap(static fn ($session): array => array_keys($session->becomes))->all();
+        $running = $bench->sessions()->where('state', 'running')->get()->flatMap(static fn (BenchSession $session): array => $session->edgeIds())->all();
         $this->due = $bench->edges()->where('condition', '!=', Edge::SHARP)->get()->toBase()
             ->reject(static fn (Edge $edge): bool => in_array($edge->id, $running, true))
             ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])->values();
@@ -67,19 +73,24 @@ final class DayOfBench
         return $day === [] ? null : SharpeningDay::of($day, $byId, $this->handling());
     }
 
-    /** @return array<string, mixed> columns of the session that walks it */
-    public function session(SharpeningDay $day): array
+    public function begin(Changes $changes, SharpeningDay $day): BenchSession
     {
         $steps = [];
         foreach ($day->rounds as $round) {
             foreach ($round->visits as $place => $visit) {
-                $edge = new Edge(['name' => $visit->edge->name]);
-                $edge->id = (int) $visit->edge->id;
-                $steps[] = SessionOfPlan::step(self::withChange($visit, $place === 0 ? $round->stone->changeSeconds : 0.0), $edge);
+                $step = self::withChange($visit, $place === 0 ? $round->stone->changeSeconds : 0.0);
+                $steps[] = SessionStep::ofSharpening($step, (int) $visit->edge->id, $visit->edge->name);
             }
         }
+        $becomes = array_map(static fn (array $plan): array => HoningSteps::becomes(...$plan), $this->plans);
 
-        return SessionOfPlan::columns('day', $steps, array_map(static fn (array $plan): array => SessionOfPlan::becomes(...$plan), $this->plans), 'sharpening day');
+        return Sessions::begin($changes, SessionKind::Day, null, 'sharpening day', $steps, ['becomes' => $becomes]);
+    }
+
+    /** How many edges it takes. */
+    public function count(): int
+    {
+        return count($this->plans);
     }
 
     private function handling(): Handling

@@ -137,8 +137,8 @@ final class IdleOfBench
         foreach ($this->bench->strokeCounts()->get() as $count) {
             $days->push([$count->tool_id, $count->counted_at]);
         }
-        foreach ($this->bench->trued() as $reference) {
-            foreach ($reference->testRecords() as $test) {
+        foreach ($this->bench->testedReferences() as $reference) {
+            foreach ($reference->tests as $test) {
                 $days->push([$reference->getAttribute('tool_id'), $test->tested_at]);
             }
         }

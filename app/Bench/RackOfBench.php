@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
-use App\Models\BenchSession;
 use App\Models\Edge;
 use App\Models\Stone;
+use App\Session\BenchSession;
 use Illuminate\Support\Collection;
 use JackRest\Core\Edge\HoningStone as CoreStone;
 use JackRest\Core\Edge\SharpeningSchool;
@@ -91,8 +91,8 @@ final class RackOfBench
         $uses = [];
         foreach ($sessions->get() as $session) {
             foreach ($this->done($session) as $index) {
-                $step = $session->steps[$index];
-                $uses[$step['stoneId'] ?? ''][] = ['at' => (string) $session->ended_at, 'counted' => (int) $session->counted[$index], 'model' => (float) ($step['modelStrokes'] ?? 0.0), 'edge' => (int) ($step['edgeId'] ?? $session->edge_id)];
+                $step = $session->walked()[$index];
+                $uses[$step->stoneId ?? ''][] = ['at' => (string) $session->ended_at, 'counted' => (int) $session->counted[$index], 'model' => $step->modelCount, 'edge' => $step->edgeId ?? (int) $session->edgeId()];
             }
         }
 

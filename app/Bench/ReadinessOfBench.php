@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use App\Models\Bench;
-use App\Models\BenchSession;
 use App\Models\Edge;
 use App\Models\Tool;
 use App\Models\Work;
+use App\Session\BenchSession;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Kit\Article;
 use JackRest\Core\Kit\KitPlanner;
@@ -21,6 +21,7 @@ use JackRest\Core\ToDo\ToDoList;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Kit\PurchaseWords;
+use JackRest\Desk\Session\SessionStep;
 
 /** Gathers what wants doing before the next work. */
 final class ReadinessOfBench
@@ -94,21 +95,20 @@ final class ReadinessOfBench
     /** @return list<Chore> */
     private function sessions(): array
     {
-        return array_values($this->bench->sessions()->where('state', 'running')->with('edge', 'tool', 'squareTest.square', 'straightTest.straight')->get()->map(static function (BenchSession $session): Chore {
-            $left = array_sum(array_map(static fn (array $step): float => $step['seconds'], array_slice($session->steps, $session->at_step)));
-            $stone = $session->steps[min($session->at_step, count($session->steps) - 1)]['stone'];
+        $running = $this->bench->sessions()->where('state', BenchSession::RUNNING)->get();
 
-            return new Chore(ChoreKind::FinishSession, (string) $session->id, match (true) {
-                $session->making_id !== null => "Go on making the {$session->title}.",
-                $session->isPlaning() => "Go on planing the {$session->title}.",
-                $session->isFiling() => ($session->condition === ScrapersOfBench::TURNED ? 'Go on turning the ' : 'Go on filing the ')."{$session->title}.",
-                $session->edge_id === null => "Go on with the {$session->title}.",
-                default => "Go on honing the {$session->name()}.",
-            }, match (true) {
-                $session->isPlaning() => "The stroke $stone is next.",
-                $session->making_id !== null => "You stopped at “{$stone}”.",
-                default => "You stopped at the $stone.",
-            }, max(1, (int) ceil($left / 60)));
+        return array_values($running->map(static function (BenchSession $session): Chore {
+            $steps = $session->walked();
+            $left = array_sum(array_map(static fn (SessionStep $step): float => $step->seconds, array_slice($steps, $session->at_step)));
+            $step = $steps[min($session->at_step, count($steps) - 1)];
+
+            return new Chore(
+                ChoreKind::FinishSession,
+                (string) $session->id,
+                $session->kind->goOn($session->title),
+                $session->kind->stoppedAt($step),
+                max(1, (int) ceil($left / 60)),
+            );
         })->all());
     }
 
@@ -117,7 +117,8 @@ final class ReadinessOfBench
     {
         $rack = new RackOfBench($this->bench);
         $stones = $rack->forPlan();
-        $running = $this->bench->sessions()->where('state', 'running')->pluck('edge_id')->all();
+        $running = $this->bench->sessions()->where('state', BenchSession::RUNNING)->get()
+            ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())->all();
         $chores = [];
         $blunt = $this->bench->edges()->where('condition', '!=', Edge::SHARP);
         $blunt->whereNotIn('id', $running);
@@ -139,7 +140,7 @@ final class ReadinessOfBench
         foreach ($season->references as $index => $reference) {
             $why = $reference->due() ?? $season->claim($index, $this->format);
             if ($why !== null) {
-                $chores[] = new Chore(ChoreKind::TestReference, $reference->path(), "Test the {$reference->name}.", $why, self::TEST_MINUTES);
+                $chores[] = new Chore(ChoreKind::TestReference, (string) $reference->id, "Test the {$reference->name}.", $why, self::TEST_MINUTES);
             }
         }
 

@@ -6,8 +6,7 @@ namespace App\Bench;
 
 use App\Files\ClimateTable;
 use App\Models\Bench;
-use App\Models\Square;
-use App\Models\Trued;
+use App\Reference\Reference;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
@@ -17,6 +16,7 @@ use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Truing\History\History;
+use JackRest\Desk\Reference\ReferenceKind;
 
 /** The air of a bench's shop, and what it has probably done to the references. */
 final class SeasonOfBench
@@ -25,7 +25,7 @@ final class SeasonOfBench
 
     public readonly float $today;
 
-    /** @var Collection<int, Trued> */
+    /** @var Collection<int, Reference> */
     public readonly Collection $references;
 
     /** @var list<SeasonForecast> as the references stand */
@@ -38,14 +38,14 @@ final class SeasonOfBench
     {
         $this->log = ClimateTable::restsOf($bench);
         $this->today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
-        $this->references = $bench->trued();
+        $this->references = $bench->testedReferences();
         $this->forecasts = array_values($this->references->map($this->forecast(...))->all());
     }
 
     /** @return list<ReferenceForecast> */
     public function named(): array
     {
-        return array_values($this->references->map(fn (Trued $reference, int $index): ReferenceForecast => new ReferenceForecast($reference->name, $reference->sides(), $this->forecasts[$index]))->all());
+        return array_values($this->references->map(fn (Reference $reference, int $index): ReferenceForecast => new ReferenceForecast($reference->name, $reference->kind->reference()->sides(), $this->forecasts[$index]))->all());
     }
 
     /** What is claimed of a reference; null: nothing is. */
@@ -54,16 +54,16 @@ final class SeasonOfBench
         $forecast = $this->forecasts[$index];
         $reference = $this->references->get($index);
 
-        return $forecast->isClaim() && $reference !== null ? 'The season has probably moved it. '.$forecast->says($reference->sides(), $format) : null;
+        return $forecast->isClaim() && $reference !== null ? 'The season has probably moved it. '.$forecast->says($reference->kind->reference()->sides(), $format) : null;
     }
 
     /** Of a reference with several edges the one that has most probably moved. */
-    private function forecast(Trued $reference): SeasonForecast
+    private function forecast(Reference $reference): SeasonForecast
     {
-        $leverage = $reference->leverage();
+        $response = $reference->moistureResponse();
         $wood = $reference->ofWood();
-        if ($leverage === null) {
-            return SeasonForecast::silent($reference instanceof Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
+        if ($response === null) {
+            return SeasonForecast::silent($reference->kind === ReferenceKind::Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
         }
         if ($wood === null) {
             return SeasonForecast::silent('Say which wood it is of, and it is reckoned.');
@@ -72,7 +72,7 @@ final class SeasonOfBench
             return SeasonForecast::silent('There is no log of your air yet.');
         }
         $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
-        $all = $reference->histories()->map(fn (History $history): SeasonForecast => SeasonForecast::of($leverage, $wood, $reference->movingLengthMm(), $history->tests, $reference->tolerance_mm, $piece, $this->today, $history->droppedDay));
+        $all = $reference->histories()->map(fn (History $history): SeasonForecast => SeasonForecast::of($response, $wood, $reference->kind->reference()->movingLengthMm($reference->sizesNow()), $history->tests, $reference->toleranceMm(), $piece, $this->today, $history->droppedDay));
         $worst = $all->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
         assert($worst !== null);
 

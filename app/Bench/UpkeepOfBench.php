@@ -18,6 +18,7 @@ use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Shelf\RestVerdict;
+use JackRest\Core\ToDo\Topic;
 use JackRest\Core\ToDo\UpkeepTask;
 
 /** The small lines on Bench, and the one tap that does each of them. */
@@ -47,7 +48,7 @@ final readonly class UpkeepOfBench
             "Go on making the {$making->name}.",
             "Next: {$making->steps[$making->done]['title']}.",
             (int) round(array_sum(array_column($making->stage(), 'minutes'))),
-            $making->path(),
+            new Topic('making', $making->id),
             null,
         ))->all());
     }
@@ -58,7 +59,7 @@ final readonly class UpkeepOfBench
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $due = $this->bench->blanks()->with('visits')->get()->filter(static fn (Blank $blank): bool => $blank->restTest($today)->verdict === RestVerdict::Due);
 
-        return array_values($due->map(static fn (Blank $blank): UpkeepTask => new UpkeepTask("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, "/true/blanks/{$blank->id}", null))->all());
+        return array_values($due->map(static fn (Blank $blank): UpkeepTask => new UpkeepTask("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, new Topic('blank', $blank->id), null))->all());
     }
 
     /** @return list<UpkeepTask> */
@@ -69,7 +70,7 @@ final readonly class UpkeepOfBench
             ucfirst($mend->says).": the {$mend->tool->name}.",
             'It came second-hand.',
             $mend->minutes,
-            "/kit/tools/{$mend->tool_id}",
+            new Topic('tool', $mend->tool_id),
         ))->all());
     }
 
@@ -79,7 +80,7 @@ final readonly class UpkeepOfBench
         $today = Carbon::now()->toDateString();
         $out = $this->bench->tools()->get()->filter(static fn (Tool $tool): bool => $tool->lent_on !== null && $tool->ask_on !== null && $tool->ask_on <= $today);
 
-        return array_values($out->map(static fn (Tool $tool): UpkeepTask => new UpkeepTask("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, '/kit/idle', 'It is back'))->all());
+        return array_values($out->map(static fn (Tool $tool): UpkeepTask => new UpkeepTask("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, new Topic('idle'), 'It is back'))->all());
     }
 
     /** @return list<UpkeepTask> rounds of care that are due, the longest overdue first and no more than a few */
@@ -89,7 +90,7 @@ final readonly class UpkeepOfBench
         $here = $care->daysHere();
         $due = array_filter($care->rounds(), static fn (CareRound $round): bool => $round->isDue($here));
 
-        return array_map(static fn (CareRound $round): UpkeepTask => new UpkeepTask("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), '/kit/care'), array_slice(array_values($due), 0, self::CARES));
+        return array_map(static fn (CareRound $round): UpkeepTask => new UpkeepTask("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), new Topic('care')), array_slice(array_values($due), 0, self::CARES));
     }
 
     /** @return list<UpkeepTask> what is nearly used up */
@@ -98,7 +99,7 @@ final readonly class UpkeepOfBench
         $care = new CareOfBench($this->bench);
         $low = $this->bench->consumables()->get()->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
 
-        return array_values($low->map(static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, '/kit/care', 'Got as much again'))->all());
+        return array_values($low->map(static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, new Topic('care'), 'Got as much again'))->all());
     }
 
     /** Does what one line says; nothing happens where it is done already. */

@@ -21,7 +21,7 @@ final class CalendarFile
                 'UID' => "{$day->key}@jack-rest",
                 'DTSTAMP' => $now,
                 'SUMMARY' => $day->says,
-                'DESCRIPTION' => "{$day->why} Jack Rest: {$day->place}",
+                'DESCRIPTION' => $day->why,
                 'TRANSP' => 'TRANSPARENT',
             ], false);
             $event->add('DTSTART', str_replace('-', '', $day->day), ['VALUE' => 'DATE']);

@@ -14,6 +14,12 @@ final class CannotUndo extends RuntimeException
         return new self('This has been undone already.');
     }
 
+    /** Written by an earlier version, whose tables were others. */
+    public static function laidAnew(): self
+    {
+        return new self('This was recorded by an earlier version that kept it in another way: it can no longer be undone.');
+    }
+
     public static function builtUpon(): self
     {
         return new self('Something recorded later builds on this. Undo that first.');

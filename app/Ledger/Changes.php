@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Models\Bench;
-use App\Models\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** The writes of one diary entry, each remembered with what stood there before and after. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Record;
 use RuntimeException;
 
 /** The record was changed elsewhere since the user last saw it. */

@@ -8,6 +8,7 @@ use App\Models\Bench;
 use App\Models\DiaryEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Schema;
 
 /**
  * The one way to write. Each record is one transaction and one diary entry; undoing is an entry of its own.
@@ -67,6 +68,9 @@ final readonly class Ledger
      */
     private function reverse(array $change): array
     {
+        if (! Schema::hasTable($change['table']) || ! Schema::hasColumns($change['table'], array_keys([...$change['before'] ?? [], ...$change['after'] ?? []]))) {
+            throw CannotUndo::laidAnew();
+        }
         $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
         $now = (array) $row->first();
         foreach ($change['after'] ?? [] as $column => $value) {

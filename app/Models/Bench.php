@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Reference\Reference;
+use App\Reference\ReferenceTest;
+use App\Session\BenchSession;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
+use JackRest\Desk\Reference\ReferenceKind;
 
 /**
  * A bench with everything kept on it. Every query for a record starts here.
@@ -111,30 +115,6 @@ final class Bench extends Model
         return $this->hasMany(ImportedFile::class);
     }
 
-    /** @return HasMany<Square, $this> */
-    public function squares(): HasMany
-    {
-        return $this->hasMany(Square::class);
-    }
-
-    /** @return HasMany<SquareTest, $this> */
-    public function squareTests(): HasMany
-    {
-        return $this->hasMany(SquareTest::class);
-    }
-
-    /** @return HasMany<Straight, $this> */
-    public function straights(): HasMany
-    {
-        return $this->hasMany(Straight::class);
-    }
-
-    /** @return HasMany<StraightTest, $this> */
-    public function straightTests(): HasMany
-    {
-        return $this->hasMany(StraightTest::class);
-    }
-
     /** @return HasMany<Reference, $this> */
     public function references(): HasMany
     {
@@ -147,16 +127,13 @@ final class Bench extends Model
         return $this->hasMany(ReferenceTest::class);
     }
 
-    /**
-     * Everything that is tested over and over, whatever it is.
-     *
-     * @return Collection<int, Trued>
-     */
-    public function trued(): Collection
+    /** @return Collection<int, Reference> with their tests: squares first, then straightedges, then the others */
+    public function testedReferences(): Collection
     {
-        $all = new Collection;
+        $order = array_flip(array_column(ReferenceKind::cases(), 'value'));
+        $all = $this->references()->with('tests')->oldest('id')->get();
 
-        return $all->concat($this->squares()->with('tests')->get())->concat($this->straights()->with('tests')->get())->concat($this->references()->with('tests')->get());
+        return $all->sortBy(static fn (Reference $one): int => min(2, $order[$one->kind->value]))->values()->toBase();
     }
 
     /** @return HasMany<LookOver, $this> */

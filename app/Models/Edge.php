@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+use App\Session\BenchSession;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
 use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeDuty;
@@ -61,10 +64,10 @@ final class Edge extends Record
         return $this->belongsTo(Tool::class);
     }
 
-    /** @return HasMany<BenchSession, $this> */
-    public function sessions(): HasMany
+    /** @return MorphMany<BenchSession, $this> */
+    public function sessions(): MorphMany
     {
-        return $this->hasMany(BenchSession::class);
+        return $this->morphMany(BenchSession::class, 'subject');
     }
 
     /** @return HasMany<EdgeEvent, $this> */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+
 /**
  * One filing of a saw, or a turning of a scraper's burr.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+
 /**
  * A file that was taken in, so that it is known when it comes again.
  *

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Kit\Months;
 use JackRest\Core\School\Overrule;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+use App\Session\BenchSession;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
 use JackRest\Desk\Making\PlanKind;
 
 /**
@@ -36,10 +38,10 @@ final class Making extends Record
         return $this->belongsTo(Tool::class);
     }
 
-    /** @return HasMany<BenchSession, $this> */
-    public function sessions(): HasMany
+    /** @return MorphMany<BenchSession, $this> */
+    public function sessions(): MorphMany
     {
-        return $this->hasMany(BenchSession::class);
+        return $this->morphMany(BenchSession::class, 'subject');
     }
 
     public function isWaiting(string $now): bool
@@ -65,10 +67,5 @@ final class Making extends Record
         }
 
         return $stage;
-    }
-
-    public function path(): string
-    {
-        return "/true/plans/makings/{$this->id}";
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+
 /**
  * A picture taken at the stall: shrunk, without what the camera wrote into it.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+
 /**
  * A blank measured on a day of its rest test.
  *

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
+
 /**
  * A panel and the tools that shall hang on it; where each hangs is reckoned anew.
  *

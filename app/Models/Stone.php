@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Ledger\Record;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Edge\HoningStone as CoreStone;
 use JackRest\Core\Rack\Medium;

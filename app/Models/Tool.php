@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Bench\AugersOfBench;
+use App\Bench\SawsOfBench;
+use App\Bench\ScrapersOfBench;
+use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Kit\ToolAtHand as CoreTool;
@@ -74,5 +78,16 @@ final class Tool extends Record
         $sizes = $this->toCore()->sizes();
 
         return array_values($this->strokeCounts->map(static fn (StrokeCount $count): SawCount => $count->toCore($sizes))->all());
+    }
+
+    /** Which page is its own: saws, scrapers and sets of auger bits are looked after at their edges. */
+    public function pageKind(): string
+    {
+        return match (true) {
+            SawsOfBench::isFiled($this) => 'saw',
+            ScrapersOfBench::isScraper($this) => 'scraper',
+            AugersOfBench::isSet($this) => 'auger',
+            default => 'tool',
+        };
     }
 }

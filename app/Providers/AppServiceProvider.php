@@ -8,7 +8,6 @@ use App\Bench\AugersOfBench;
 use App\Bench\SawsOfBench;
 use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
-use App\Models\BenchSession;
 use App\Models\Blank;
 use App\Models\ClimateStretch;
 use App\Models\ConsumableStock;
@@ -19,14 +18,15 @@ use App\Models\Guide;
 use App\Models\LookOver;
 use App\Models\Making;
 use App\Models\Photo;
-use App\Models\Reference;
 use App\Models\ShadowBoard;
-use App\Models\Square;
 use App\Models\Stone;
-use App\Models\Straight;
 use App\Models\Tool;
 use App\Models\Work;
+use App\Reference\Reference;
+use App\Reference\ReferenceTest;
+use App\Session\BenchSession;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
@@ -38,12 +38,26 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
+        // A session's subject is kept by these names, and a page is found by them.
+        Relation::enforceMorphMap([
+            'blank' => Blank::class,
+            'edge' => Edge::class,
+            'guide' => Guide::class,
+            'look-over' => LookOver::class,
+            'making' => Making::class,
+            'reference' => Reference::class,
+            'reference-test' => ReferenceTest::class,
+            'session' => BenchSession::class,
+            'shadow-board' => ShadowBoard::class,
+            'stone' => Stone::class,
+            'tool' => Tool::class,
+            'work' => Work::class,
+        ]);
         // Every record in an address is looked for on the bench of the request, never elsewhere.
         Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));
         Route::bind('work', static fn (string $id): Work => self::bench()->works()->findOrFail($id));
         Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
         Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
-        Route::bind('straight', static fn (string $id): Straight => self::bench()->straights()->findOrFail($id));
         Route::bind('saw', static fn (string $id): Tool => self::toolThat(SawsOfBench::isFiled(...), $id));
         Route::bind('scraper', static fn (string $id): Tool => self::toolThat(ScrapersOfBench::isScraper(...), $id));
         Route::bind('auger', static fn (string $id): Tool => self::toolThat(AugersOfBench::isSet(...), $id));
@@ -52,12 +66,10 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
-        Route::bind('square', static fn (string $id): Square => self::bench()->squares()->findOrFail($id));
         Route::bind('plan', static fn (string $name): PlanKind => PlanKind::tryFrom($name) ?? abort(404));
         Route::bind('making', static fn (string $id): Making => self::bench()->makings()->findOrFail($id));
         Route::bind('blank', static fn (string $id): Blank => self::bench()->blanks()->findOrFail($id));
         Route::bind('stretch', static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id));
-        Route::bind('trued', static fn (string $key): Square|Straight|Reference => self::trued($key));
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
         Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));
         Route::bind('event', static fn (string $id): EdgeEvent => self::bench()->edgeEvents()->findOrFail($id));
@@ -67,18 +79,6 @@ final class AppServiceProvider extends ServiceProvider
     private static function bench(): Bench
     {
         return app(Bench::class);
-    }
-
-    /** A reference of whatever kind, by its kind and number: square-3. */
-    private static function trued(string $key): Square|Straight|Reference
-    {
-        [$form, $id] = [...explode('-', $key), ''];
-
-        return match ($form) {
-            'square' => self::bench()->squares()->findOrFail($id),
-            'straight' => self::bench()->straights()->findOrFail($id),
-            default => self::bench()->references()->findOrFail($id),
-        };
     }
 
     /** @param  callable(Tool): bool  $belongs  whether a tool has such a page */

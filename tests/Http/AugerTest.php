@@ -63,7 +63,7 @@ final class AugerTest extends HttpTestCase
     {
         $set = $this->set();
         self::assertSame(['6 strokes', '6 strokes', '2 strokes', '1 hole'], $this->ask('GET', "/api/augers/$set")->json('steps.*.count'));
-        $session = $this->ask('POST', "/api/augers/$set/sessions", ['sixteenths' => 8, 'figures' => [], 'sharp' => false])->assertCreated()->assertJsonPath('place', "/edges/augers/$set")->assertJsonPath('edge', '12.7 mm bit')->json();
+        $session = $this->ask('POST', "/api/augers/$set/sessions", ['sixteenths' => 8, 'figures' => [], 'sharp' => false])->assertCreated()->assertJsonPath('about', ['kind' => 'auger', 'id' => $set])->assertJsonPath('title', '12.7 mm bit')->json();
         $this->ask('GET', "/api/augers/$set")->assertJsonPath('running', $session['id']);
         $this->ask('PUT', "/api/sessions/{$session['id']}", ['atStep' => 3, 'phase' => 'stroke', 'counted' => [6, 6, 2, 1], 'version' => 1])->assertOk();
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => 2])->assertOk();

@@ -19,7 +19,7 @@ final class BenchTest extends HttpTestCase
     public function test_pulse_counts_every_write(): void
     {
         $before = $this->ask('GET', '/api/pulse')->json('revision');
-        $this->ask('POST', '/api/squares/1/drops', ['version' => 1])->assertOk();
+        $this->ask('POST', self::referencePath('200 mm try square').'/drops', ['version' => 1])->assertOk();
 
         self::assertSame($before + 1, $this->ask('GET', '/api/pulse')->json('revision'));
     }
@@ -28,7 +28,7 @@ final class BenchTest extends HttpTestCase
     {
         $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk()->assertJsonPath('unit', 'inch');
         $this->ask('GET', '/api/bench')->assertJsonPath('work.labels.height', '9 29/64 in');
-        $this->ask('GET', '/api/squares/1')->assertJsonPath('history.tolerance', '3.9 thou')->assertJsonPath('fields.length', '7.874');
+        $this->ask('GET', self::referencePath('200 mm try square'))->assertJsonPath('history.tolerance', '3.9 thou')->assertJsonPath('asks.0.field.typed', '7.874');
     }
 
     public function test_a_unit_nobody_knows_is_refused_beside_its_field(): void
@@ -45,14 +45,14 @@ final class BenchTest extends HttpTestCase
 
     public function test_search_finds_stones_and_guides(): void
     {
-        $this->ask('GET', '/api/search?q=8000 stone')->assertJsonPath('hits.0.kind', 'stone')->assertJsonPath('hits.0.place', '/edges/rack?stone='.self::bench()->stones()->where('name', '8000 stone')->firstOrFail()->id);
+        $this->ask('GET', '/api/search?q=8000 stone')->assertJsonPath('hits.0.kind', 'stone')->assertJsonPath('hits.0.id', self::bench()->stones()->where('name', '8000 stone')->firstOrFail()->id);
         $this->ask('GET', '/api/search?q=guide irons')->assertJsonPath('hits.0.says', 'side-clamping guide for plane irons');
     }
 
     public function test_search_finds_a_look_over_until_it_is_bought(): void
     {
         $open = self::bench()->lookOvers()->where('name', 'plough plane, beech, eight irons')->firstOrFail();
-        $this->ask('GET', '/api/search?q=eight irons')->assertJsonPath('hits.0.kind', 'look-over')->assertJsonPath('hits.0.place', "/kit/look/{$open->id}");
+        $this->ask('GET', '/api/search?q=eight irons')->assertJsonPath('hits.0.kind', 'look-over')->assertJsonPath('hits.0.id', $open->id);
         $bought = self::bench()->lookOvers()->whereNotNull('tool_id')->firstOrFail();
         self::assertNotContains('look-over', (array) $this->ask('GET', "/api/search?q={$bought->name}")->json('hits.*.kind'));
     }

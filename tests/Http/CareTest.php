@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use Database\Factories\StoneFactory;
+use JackRest\Desk\Session\SessionStep;
 
 /** Care by interval and damp, one tap done; and what runs low. */
 final class CareTest extends HttpTestCase
@@ -64,9 +65,10 @@ final class CareTest extends HttpTestCase
         $bench = self::bench();
         StoneFactory::at($bench)->paper()->createOne();
         $edge = $bench->edges()->firstOrFail();
-        $step = ['particleUm' => 15.0, 'strokes' => 500, 'seconds' => 600.0, 'see' => 'even scratches'];
+        $step = static fn (string $stone): array => (new SessionStep($stone, 500, 600.0, 'even scratches', 'hone'))->toArray();
         $bench->sessions()->create([
-            'edge_id' => $edge->id, 'title' => '', 'condition' => 'dull', 'becomes' => [], 'steps' => [['stone' => 'fine paper'] + $step, ['stone' => 'some stone'] + $step], 'counted' => [500, 70],
+            'kind' => 'honing', 'subject_type' => 'edge', 'subject_id' => $edge->id, 'title' => $edge->name, 'context' => [],
+            'steps' => [$step('fine paper'), $step('some stone')], 'counted' => [500, 70],
             'at_step' => 2, 'phase' => 'check', 'state' => 'finished', 'started_at' => now()->toIso8601ZuluString(), 'ended_at' => now()->addHour()->toIso8601ZuluString(),
         ]);
         $edge->events()->create(['bench_id' => $bench->id, 'kind' => 'honed', 'happened_at' => now()->addHours(2)->toIso8601ZuluString(), 'stone' => 'fine paper', 'note' => '']);

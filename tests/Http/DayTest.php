@@ -55,9 +55,9 @@ final class DayTest extends HttpTestCase
 
     public function test_bench_mode_runs_the_batch_and_makes_every_edge_sharp(): void
     {
-        $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])->assertCreated()->assertJsonPath('edge', 'sharpening day')->json();
+        $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])->assertCreated()->assertJsonPath('title', 'sharpening day')->json();
         $last = count($session['steps']) - 1;
-        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => $last, 'phase' => 'check', 'counted' => array_column($session['steps'], 'strokes')])->json();
+        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => $last, 'phase' => 'check', 'counted' => array_column($session['steps'], 'count')])->json();
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'done'])->assertJsonPath('state', 'finished');
         self::assertSame([], self::due());
         $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Sharpening day: 4 edges sharp.');
@@ -69,10 +69,10 @@ final class DayTest extends HttpTestCase
         $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])->json();
         $ends = [];
         foreach ($session['steps'] as $index => $step) {
-            $ends[$step['edge']] = $index;
+            $ends[$step['beside']] = $index;
         }
         $first = min([INF, ...array_values($ends)]);
-        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => (int) $first + 1, 'phase' => 'fetch', 'counted' => array_column($session['steps'], 'strokes')])->json();
+        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => (int) $first + 1, 'phase' => 'fetch', 'counted' => array_column($session['steps'], 'count')])->json();
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'stopped'])->assertOk();
         self::assertCount(3, self::due());
     }

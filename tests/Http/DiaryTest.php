@@ -73,13 +73,12 @@ final class DiaryTest extends HttpTestCase
 
     public function test_a_created_record_is_laid_aside_by_undo_and_comes_back(): void
     {
-        $sheet = ['length' => '200', 'farGaps' => ['0.32'], 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.04', 'tolerance' => '0.1', 'leftLine' => 'first', 'edge' => 'outer', 'instrument' => 'loupe'];
-        $this->ask('POST', '/api/squares/1/tests', [...$sheet, 'version' => 1, 'planed' => false])->assertCreated();
+        $this->ask('POST', self::referencePath('200 mm try square').'/tests', [...self::squareTest(['0.32']), 'version' => 1, 'planed' => false])->assertCreated();
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $undo = $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->json('id');
-        $this->ask('GET', '/api/squares/1')->assertJsonCount(5, 'history.tests');
+        $this->ask('GET', self::referencePath('200 mm try square'))->assertJsonCount(5, 'history.tests');
         $this->ask('POST', "/api/diary/$undo/undo")->assertCreated();
-        $this->ask('GET', '/api/squares/1')->assertJsonCount(6, 'history.tests');
+        $this->ask('GET', self::referencePath('200 mm try square'))->assertJsonCount(6, 'history.tests');
     }
 
     public function test_the_database_itself_refuses_to_change_an_entry(): void

@@ -15,27 +15,26 @@ final class EveryUndoTest extends HttpTestCase
     /** What an undo does not take back: the diary, the counters, and the moment of a change. */
     private const COUNTERS = ['version', 'updated_at', 'revision'];
 
-    private const TABLES = ['squares', 'square_tests', 'straights', 'straight_tests', 'references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges', 'climate_stretches', 'blanks', 'rest_visits', 'makings'];
+    private const TABLES = ['references', 'reference_tests', 'tools', 'tool_uses', 'mends', 'look_overs', 'care_rounds', 'consumables', 'shadow_boards', 'auger_bits', 'filings', 'kit_settings', 'edges', 'climate_stretches', 'blanks', 'rest_visits', 'makings'];
 
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
     {
-        $square = static fn (string $then): callable => static fn (Bench $bench): string => "/api/squares/{$bench->squares()->oldest('id')->firstOrFail()->id}/$then";
-        $straight = static fn (string $then): callable => static fn (Bench $bench): string => "/api/straights/{$bench->straights()->firstOrFail()->id}/$then";
         $tool = static fn (string $then): callable => static fn (Bench $bench): string => "/api/tools/{$bench->tools()->where('name', 'like', 'mallet%')->firstOrFail()->id}/$then";
-        $squareTest = ['length' => '200', 'farGaps' => ['0.32'], 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.05', 'tolerance' => '0.2', 'width' => '41', 'least' => '30', 'metal' => true, 'leftLine' => 'first', 'edge' => 'inner', 'instrument' => 'dial', 'version' => 1];
-        $rows = array_map(static fn (string $at, string $gap): array => ['at' => $at, 'gap' => $gap], ['0', '450', '900'], ['0', '0.5', '0']);
-        $straightTest = ['lineWidth' => '0.05', 'shaving' => '0.04', 'tolerance' => '0.1', 'flatTo' => '0.05', 'height' => '48', 'least' => '35', 'farLine' => 'first', 'instrument' => 'dial', 'rows' => $rows, 'version' => 1];
+        $reference = static fn (string $name, string $then): callable => static fn (): string => self::referencePath($name).$then;
+        $square = self::squareTest(['0.32'], ['shaving' => '0.05', 'tolerance' => '0.2', 'bladeWidth' => '41', 'least' => '30'], ['edge' => 'inner', 'blade' => 'metal'], 'dial');
+        $straightedge = self::straightedgeTest(['0', '0.5', '0'], ['flatTo' => '0.05', 'height' => '48', 'least' => '35'], ['0', '450', '900']);
+        $sticks = ['figures' => ['reading' => '2', 'turned' => '0', 'length' => '500', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'], 'lists' => [], 'choices' => (object) [], 'instrument' => 'dial'];
         $today = Carbon::now()->toDateString();
 
-        yield 'a square tested and rubbed' => ['POST', $square('tests'), [...$squareTest, 'planed' => true]];
-        yield 'a square fallen' => ['POST', $square('drops'), ['version' => 1]];
-        yield 'a straightedge tested and planed' => ['POST', $straight('tests'), [...$straightTest, 'planed' => true]];
-        yield 'a straightedge fallen' => ['POST', $straight('drops'), ['version' => 1]];
-        yield 'winding sticks tested' => ['POST', static fn (Bench $bench): string => "/api/references/{$bench->references()->where('kind', 'sticks')->firstOrFail()->id}/tests", ['figures' => ['reading' => '2', 'turned' => '0', 'length' => '500', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'], 'lines' => [], 'instrument' => 'dial', 'version' => 1, 'planed' => true]];
+        yield 'a square tested and rubbed' => ['POST', $reference('200 mm try square', '/tests'), [...$square, 'version' => 1, 'planed' => true]];
+        yield 'a square fallen' => ['POST', $reference('200 mm try square', '/drops'), ['version' => 1]];
+        yield 'a straightedge tested and planed' => ['POST', $reference('900 mm straightedge', '/tests'), [...$straightedge, 'version' => 1, 'planed' => true]];
+        yield 'a straightedge fallen' => ['POST', $reference('900 mm straightedge', '/drops'), ['version' => 1]];
+        yield 'winding sticks tested' => ['POST', $reference('450 mm winding sticks', '/tests'), [...$sticks, 'version' => 1, 'planed' => true]];
         yield 'a stone among the references' => ['POST', static fn (): string => '/api/references', ['kind' => 'stone', 'name' => '8000 stone']];
         yield 'a reference taken off the list' => ['DELETE', static fn (Bench $bench): string => "/api/references/{$bench->references()->firstOrFail()->id}", ['version' => 1]];
-        yield 'squares compared' => ['POST', static fn (): string => '/api/squares/known', []];
+        yield 'squares compared' => ['POST', static fn (): string => '/api/references/known', []];
         yield 'a tool used' => ['POST', $tool('used'), ['day' => $today, 'work' => null]];
         yield 'a tool lent' => ['POST', $tool('lent'), ['version' => 1, 'to' => 'Jorun', 'on' => $today, 'askOn' => '']];
         yield 'a tool kept for its own sake' => ['PUT', $tool('kept'), ['version' => 1, 'kept' => true]];
@@ -54,7 +53,7 @@ final class EveryUndoTest extends HttpTestCase
         yield 'an auger bit checked' => ['PUT', static fn (Bench $bench): string => "/api/augers/{$bench->tools()->where('kind', 'auger-bits')->firstOrFail()->id}", ['sixteenths' => 9, 'figures' => ['spurs' => '14.4', 'twist' => '14.3'], 'sharp' => true, 'version' => 0]];
         yield 'air read by hand' => ['POST', static fn (): string => '/api/season/air', ['figures' => ['temperature' => '7', 'humidity' => '80']]];
         yield 'a log taken out' => ['DELETE', static fn (Bench $bench): string => "/api/season/stretches/{$bench->climateStretches()->firstOrFail()->id}", ['version' => 1]];
-        yield 'a reference’s wood' => ['PUT', static fn (Bench $bench): string => "/api/season/references/square-{$bench->squares()->firstOrFail()->id}/wood", ['species' => 'teak', 'figures' => ['thickness' => '9'], 'version' => 1]];
+        yield 'a reference’s wood' => ['PUT', $reference('200 mm try square', '/wood'), ['species' => 'teak', 'figures' => ['thickness' => '9'], 'version' => 1]];
         yield 'a blank laid on the shelf' => ['POST', static fn (): string => '/api/blanks', ['name' => 'holly strip', 'species' => 'American holly', 'figure' => 'straight', 'knots' => 'none', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80']]];
         yield 'a blank described anew' => ['PUT', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}", ['name' => 'holly strip', 'species' => 'American holly', 'figure' => 'slight', 'knots' => 'clear', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80', 'runout' => '2'], 'version' => 1]];
         yield 'a blank measured' => ['POST', static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}/measures", ['figures' => ['bow' => '0.1', 'wind' => '0', 'cup' => '-0.1'], 'version' => 1]];
@@ -84,14 +83,14 @@ final class EveryUndoTest extends HttpTestCase
     private function bodyOf(string $address): array
     {
         $page = match ($address) {
-            '/api/squares/known' => $this->ask('GET', '/api/squares/known')->json(),
+            '/api/references/known' => $this->ask('GET', '/api/references/known')->json(),
             '/api/kit/idle/away' => $this->ask('GET', '/api/kit/idle')->json(),
             '/api/shadow-boards' => $this->ask('GET', '/api/shadow-boards')->json(),
             default => [],
         };
 
         return match ($address) {
-            '/api/squares/known' => ['known' => $page['known'][0]['id'], 'instrument' => 'feeler', 'rows' => [['square' => $page['squares'][0]['id'], 'gap' => '0.1', 'at' => 'tip']]],
+            '/api/references/known' => ['known' => $page['known'][0]['id'], 'instrument' => 'feeler', 'rows' => [['square' => $page['squares'][0]['id'], 'gap' => '0.1', 'at' => 'tip']]],
             '/api/shadow-boards' => ['name' => 'door', 'width' => '800', 'height' => '600', 'room' => '25', 'tools' => [$page['tools'][0]['id']]],
             '/api/kit/idle/away' => ['tools' => $page['byWorth']['ids']],
             default => [],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Models\Bench;
+use App\Reference\Reference;
 use Demo\DemoBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -59,5 +60,53 @@ abstract class HttpTestCase extends TestCase
     protected static function workPath(string $name): string
     {
         return '/api/works/'.self::bench()->works()->where('name', $name)->firstOrFail()->id;
+    }
+
+    protected static function reference(string $name): Reference
+    {
+        return self::bench()->references()->where('name', $name)->firstOrFail();
+    }
+
+    /** The address of a reference of the demo, by its name. */
+    protected static function referencePath(string $name): string
+    {
+        return '/api/references/'.self::reference($name)->id;
+    }
+
+    /**
+     * A test of a square as it is typed.
+     *
+     * @param  list<string>  $farGaps
+     * @param  array<string, string>  $figures
+     * @param  array<string, string>  $choices
+     * @return array<string, mixed>
+     */
+    protected static function squareTest(array $farGaps, array $figures = [], array $choices = [], string $instrument = 'loupe'): array
+    {
+        return [
+            'figures' => $figures + ['length' => '200', 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.04', 'tolerance' => '0.1'],
+            'lists' => [['id' => 'farGaps', 'typed' => $farGaps]],
+            'choices' => $choices + ['leftLine' => 'first', 'edge' => 'outer'],
+            'instrument' => $instrument,
+        ];
+    }
+
+    /**
+     * A test of a straightedge as it is typed.
+     *
+     * @param  list<string>  $gaps
+     * @param  array<string, string>  $figures
+     * @param  list<string>  $at
+     * @param  array<string, string>  $choices
+     * @return array<string, mixed>
+     */
+    protected static function straightedgeTest(array $gaps, array $figures = [], array $at = ['0', '225', '450', '675', '900'], array $choices = []): array
+    {
+        return [
+            'figures' => $figures + ['lineWidth' => '0.05', 'shaving' => '0.04', 'tolerance' => '0.1'],
+            'lists' => [['id' => 'at', 'typed' => $at], ['id' => 'gap', 'typed' => $gaps]],
+            'choices' => $choices + ['farLine' => 'first'],
+            'instrument' => 'loupe',
+        ];
     }
 }

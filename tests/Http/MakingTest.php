@@ -13,7 +13,8 @@ final class MakingTest extends HttpTestCase
     private const SQUARE = ['figures' => ['blade' => '200'], 'blanks' => [], 'name' => 'square for the lids'];
 
     /** Where the last session that was finished leads on to. */
-    private ?string $place = null;
+    /** @var array{kind: string, id: int|null}|null */
+    private ?array $about = null;
 
     protected function tearDown(): void
     {
@@ -36,8 +37,8 @@ final class MakingTest extends HttpTestCase
     private function stage(int $id, bool $early = false): void
     {
         $session = $this->ask('POST', "/api/makings/$id/sessions", ['version' => $this->making($id)['version'], 'early' => $early])->assertCreated()->json();
-        self::assertSame('making', $session['purpose']);
-        $this->place = $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => $session['version']])->assertOk()->json('place');
+        self::assertSame('making', $session['kind']);
+        $this->about = $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => $session['version']])->assertOk()->json('about');
     }
 
     public function test_its_parts_are_cut_off_their_blank_and_undo_puts_them_back(): void
@@ -55,10 +56,10 @@ final class MakingTest extends HttpTestCase
     {
         $id = $this->begin();
         $tools = self::bench()->tools()->count();
-        $this->ask('GET', '/api/search?q=for+the+lids')->assertJsonPath('hits.0.place', "/true/plans/makings/$id");
+        $this->ask('GET', '/api/search?q=for+the+lids')->assertJsonPath('hits.0.kind', 'making')->assertJsonPath('hits.0.id', $id);
         $this->stage($id);
         $making = $this->making($id);
-        self::assertSame("/true/plans/makings/$id", $this->place);
+        self::assertSame(['kind' => 'making', 'id' => $id], $this->about);
         self::assertSame([2, 'the week of rest'], [$making['done'], $making['waitsFor']]);
         self::assertSame(Carbon::now()->addDays(7)->toDateString(), substr($making['waitsUntil'], 0, 10));
         $this->ask('POST', "/api/makings/$id/sessions", ['version' => $making['version'], 'early' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
@@ -79,8 +80,8 @@ final class MakingTest extends HttpTestCase
         self::assertSame($tools + 1, self::bench()->tools()->count());
         $tool = self::bench()->tools()->latest('id')->firstOrFail();
         self::assertSame(['try-square', 'try square, 200 mm blade length, 140 mm stock length, black cherry'], [$tool->kind, $tool->name]);
-        $square = self::bench()->squares()->where('tool_id', $tool->id)->firstOrFail();
-        self::assertSame(["/true/{$square->id}", "/true/{$square->id}"], [$making['place'], $this->place]);
+        $square = self::bench()->references()->where('tool_id', $tool->id)->firstOrFail();
+        self::assertSame([$square->id, ['kind' => 'reference', 'id' => $square->id]], [$making['reference'], $this->about]);
         self::assertSame('It has never been tested.', $square->due());
         // The season knows its wood from the first day.
         self::assertSame(['species' => 'black cherry', 'ringDeg' => 82, 'runoutDeg' => 1.5, 'thicknessMm' => 6.5], $square->wood);
@@ -90,7 +91,7 @@ final class MakingTest extends HttpTestCase
         // Undone, neither tool nor square hangs there, and the last stage can be walked again.
         $this->ask('POST', '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo')->assertCreated();
         self::assertSame($tools, self::bench()->tools()->count());
-        self::assertFalse(self::bench()->squares()->where('id', $square->id)->exists());
+        self::assertFalse(self::bench()->references()->where('id', $square->id)->exists());
         self::assertFalse($this->making($id)['isMade']);
     }
 
@@ -101,7 +102,7 @@ final class MakingTest extends HttpTestCase
         $this->stage($id);
         Carbon::setTestNow(Carbon::now()->addDays(8));
         $session = $this->ask('POST', "/api/makings/$id/sessions", ['version' => $this->making($id)['version'], 'early' => false])->json();
-        self::assertSame(['Look again, and plane true', 'Mark the slot', 'Saw the slot', 'Fit the blade', 'Glue it'], array_column($session['steps'], 'stone'));
+        self::assertSame(['Look again, and plane true', 'Mark the slot', 'Saw the slot', 'Fit the blade', 'Glue it'], array_column($session['steps'], 'title'));
         $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['atStep' => 2, 'phase' => 'fetch', 'counted' => [0, 0, 0, 0, 0], 'version' => $session['version']])->assertOk()->json();
         self::assertSame($session['id'], $this->making($id)['running']);
         // Begun anew it is the same session.
@@ -130,10 +131,10 @@ final class MakingTest extends HttpTestCase
         $id = (int) $this->ask('POST', '/api/plans/mallet/makings', ['figures' => [], 'blanks' => [], 'name' => ''])->assertCreated()->json('id');
         $this->stage($id);
         self::assertTrue($this->making($id)['isMade']);
-        self::assertNull($this->making($id)['place']);
+        self::assertNull($this->making($id)['reference']);
         self::assertSame('It is made, ready for work.', $this->making($id)['next']['says']);
         $mallet = self::bench()->tools()->latest('id')->firstOrFail();
-        self::assertSame(['mallet', "/kit/tools/{$mallet->id}"], [$mallet->kind, $this->place]);
+        self::assertSame(['mallet', ['kind' => 'tool', 'id' => $mallet->id]], [$mallet->kind, $this->about]);
     }
 
     /** One that was wanted is there now, and not hung beside itself; one of another size stays on the list. */
@@ -159,7 +160,7 @@ final class MakingTest extends HttpTestCase
             while ($this->making($id)['isMade'] !== true) {
                 $this->stage($id, early: true);
             }
-            $fields = array_column($this->ask('GET', '/api/references/'.basename((string) $this->place))->assertOk()->json('fields'), 'typed', 'name');
+            $fields = array_column($this->ask('GET', '/api/references/'.($this->about['id'] ?? 0))->assertOk()->json('asks.*.field'), 'typed', 'name');
             self::assertSame($nominal, $fields['nominal']);
         }
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Reference;
+use App\Reference\Reference;
 use Illuminate\Support\Facades\Http;
 use JackRest\Core\Truing\Flat\Grid;
 
@@ -20,22 +20,22 @@ final class ReferenceTest extends HttpTestCase
 
     /**
      * @param  array<string, string>  $figures
-     * @param  list<array{id: string, gaps: list<string>}>  $lines
+     * @param  list<array{id: string, typed: list<string>}>  $lines
      * @return array<string, mixed>
      */
     private static function sheet(array $figures, array $lines = [], string $instrument = 'caliper'): array
     {
-        return ['figures' => $figures, 'lines' => $lines, 'instrument' => $instrument];
+        return ['figures' => $figures, 'lists' => $lines, 'choices' => (object) [], 'instrument' => $instrument];
     }
 
     /**
      * A surface that is hollow along its middle: every gap that crosses it.
      *
-     * @return list<array{id: string, gaps: list<string>}>
+     * @return list<array{id: string, typed: list<string>}>
      */
     private static function hollow(string $gap): array
     {
-        return array_map(static fn ($line): array => ['id' => $line->id, 'gaps' => array_map(static fn (int $node): string => in_array($node, [4, 7, 10], true) && ! str_starts_with($line->id, 'along-1') ? $gap : '0', $line->nodes)], (new Grid(355, 60))->lines());
+        return array_map(static fn ($line): array => ['id' => $line->id, 'typed' => array_map(static fn (int $node): string => in_array($node, [4, 7, 10], true) && ! str_starts_with($line->id, 'along-1') ? $gap : '0', $line->nodes)], (new Grid(355, 60))->lines());
     }
 
     public function test_every_reference_is_on_one_list_with_its_next_check(): void
@@ -43,7 +43,7 @@ final class ReferenceTest extends HttpTestCase
         /** @var list<array{name: string, nextCheckOn: string|null, outline: array{form: string}, trail: list<mixed>}> $all */
         $all = $this->ask('GET', '/api/references')->assertOk()->json('references');
         $listed = array_column($all, null, 'name');
-        self::assertSame(['square', 'straight', 'slope', 'sticks', 'sole', 'board'], array_values(array_unique(array_column(array_column($all, 'outline'), 'form'))));
+        self::assertSame(['square', 'straightedge', 'slope', 'sticks', 'sole', 'board'], array_values(array_unique(array_column(array_column($all, 'outline'), 'form'))));
         self::assertNotNull($listed['900 mm straightedge']['nextCheckOn']);
         self::assertNull($listed['200 mm try square']['nextCheckOn']);
         self::assertCount(4, $listed['450 mm winding sticks']['trail']);
@@ -59,7 +59,7 @@ final class ReferenceTest extends HttpTestCase
             ->assertJsonPath('next.says', 'Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the other. Then test again.');
         $page = $this->ask('POST', "/api/references/{$sticks->id}/tests", [...$sheet, 'version' => 1, 'planed' => true])->assertCreated()
             ->assertJsonPath('history.tests.4.taken', '10 shavings off the right end of the far stick')->assertJsonPath('history.due', 'It was planed and not tested again.');
-        $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Test the 450 mm winding sticks.', 'place' => $sticks->path()]);
+        $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Test the 450 mm winding sticks.', 'about' => ['kind' => 'reference', 'id' => $sticks->id]]);
         $this->ask('POST', "/api/references/{$sticks->id}/tests", [...self::sheet([...self::STICKS, 'reading' => '1', 'turned' => '1']), 'version' => $page->json('version'), 'planed' => false])->assertCreated()->assertJsonPath('history.due', null);
     }
 
@@ -68,7 +68,7 @@ final class ReferenceTest extends HttpTestCase
         $template = self::named('1:7 dovetail template');
         $figures = ['rise' => '10.05', 'turned' => '10.05', 'run' => '70', 'nominal' => '1:7', 'thickness' => '18', 'joints' => '5', 'tolerance' => '0.2'];
         $page = $this->ask('POST', "/api/references/{$template->id}/tests", [...self::sheet($figures), 'version' => 1, 'planed' => false])->assertCreated();
-        self::assertSame(['', '', '70', '7', '18', '5', '0.2'], $page->json('fields.*.typed'));
+        self::assertSame(['', '', '70', '7', '18', '5', '0.2'], $page->json('asks.*.field.typed'));
         $page->assertJsonPath('history.tests.2.found', 'slopes 1 in 6.97')->assertJsonPath('history.toleranceMm', 0.2);
     }
 
@@ -76,7 +76,7 @@ final class ReferenceTest extends HttpTestCase
     {
         $sole = self::named('sole of the jack plane');
         $figures = ['length' => '355', 'width' => '60', 'along' => '5', 'across' => '3', 'tolerance' => '0.05'];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('answer', null)->assertJsonPath('nextLine', 'diagonal-0')->assertJsonCount(10, 'lines');
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('answer', null)->assertJsonPath('nextLine', 'diagonal-0')->assertJsonCount(10, 'lists');
         $preview = $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures, self::hollow('0.1')))->assertOk()->assertJsonPath('answer.verdict', 'outside')->json();
         self::assertStringContainsString('hollow', $preview['answer']['standing']);
         self::assertStringStartsWith('Take ', $preview['next']['says']);
@@ -87,11 +87,11 @@ final class ReferenceTest extends HttpTestCase
     {
         $sole = self::named('sole of the jack plane');
         $figures = ['length' => '355', 'width' => '60', 'along' => '4', 'across' => '3', 'tolerance' => '0.05'];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('figures.along.error', 'Read at 3, 5, 7 or 9 places along.');
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))->assertOk()->assertJsonPath('readings.along.error', 'Read at 3, 5, 7 or 9 places along.');
         $this->ask('POST', "/api/references/{$sole->id}/tests", [...self::sheet($figures), 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.along');
         $this->ask('POST', "/api/references/{$sole->id}/tests", [...self::sheet([...$figures, 'along' => '5']), 'version' => 1, 'planed' => false])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures');
-        $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '-0.1', '0']]];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet([...$figures, 'along' => '5'], $lines))->assertOk()->assertJsonPath('lines.0.gaps.1.error', 'A gap is nought or more: the straightedge lies on what is highest.');
+        $lines = [['id' => 'diagonal-0', 'typed' => ['0', '-0.1', '0']]];
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet([...$figures, 'along' => '5'], $lines))->assertOk()->assertJsonPath('lists.0.readings.1.error', 'A gap is nought or more: the straightedge lies on what is highest.');
     }
 
     public function test_a_stone_is_added_fallen_taken_away_and_brought_back(): void
@@ -117,8 +117,8 @@ final class ReferenceTest extends HttpTestCase
         $this->ask('PUT', '/api/preferences', ['paper' => '1.2 mm / 10', 'instrument' => 'paper'])->assertOk();
         $board = self::named('bed of the shooting board');
         $this->ask('GET', "/api/references/{$board->id}")->assertJsonPath('instrument', 'paper')->assertJsonFragment(['label' => 'one sheet of paper', 'resolution' => '0.12 mm']);
-        $lines = [['id' => 'diagonal-0', 'gaps' => ['0', '2 sheets', '0']]];
-        $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lines.0.gaps.1.value', 0.24);
+        $lines = [['id' => 'diagonal-0', 'typed' => ['0', '2 sheets', '0']]];
+        $this->ask('POST', "/api/references/{$board->id}/preview", self::sheet(['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'shaving' => '0.05', 'tolerance' => '0.2'], $lines, 'paper'))->assertOk()->assertJsonPath('lists.0.readings.1.value', 0.24);
         $this->ask('PUT', '/api/preferences', ['paper' => '12 mm'])->assertStatus(422)->assertJsonPath('errors.0.field', 'paper');
     }
 

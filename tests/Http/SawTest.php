@@ -84,7 +84,7 @@ final class SawTest extends HttpTestCase
     public function test_a_saw_is_filed_tooth_by_tooth(): void
     {
         $saw = self::saw();
-        $session = $this->ask('POST', "/api/saws/{$saw->id}/sessions", self::sheet([], ['version' => 1]))->assertCreated()->assertJsonPath('purpose', 'filing')->assertJsonPath('steps.3.of', 'gullets')->json();
+        $session = $this->ask('POST', "/api/saws/{$saw->id}/sessions", self::sheet([], ['version' => 1]))->assertCreated()->assertJsonPath('kind', 'filing')->assertJsonPath('steps.3.of', 'gullets')->json();
         $this->ask('GET', "/api/saws/{$saw->id}")->assertJsonPath('running', $session['id']);
         self::assertContains('Go on filing the dovetail saw, 250 mm, 15 teeth per inch.', $this->ask('GET', '/api/bench')->json('chores.*.says'));
         $half = ['atStep' => 3, 'phase' => 'stroke', 'counted' => [2, 74, 73, 31, 0, 0], 'version' => 1];

@@ -45,7 +45,7 @@ final class ScraperTest extends HttpTestCase
     public function test_it_is_turned_at_the_bench_and_written_down(): void
     {
         $card = self::card();
-        $session = $this->ask('POST', "/api/scrapers/{$card->id}/sessions", self::SHEET)->assertCreated()->assertJsonPath('purpose', 'filing')->assertJsonPath('place', "/edges/scrapers/{$card->id}")->json();
+        $session = $this->ask('POST', "/api/scrapers/{$card->id}/sessions", self::SHEET)->assertCreated()->assertJsonPath('kind', 'turning')->assertJsonPath('about', ['kind' => 'scraper', 'id' => $card->id])->json();
         self::assertContains("Go on turning the {$card->name}.", $this->ask('GET', '/api/bench')->json('chores.*.says'));
         $this->ask('PUT', "/api/sessions/{$session['id']}", ['atStep' => 3, 'phase' => 'stroke', 'counted' => [12, 40, 16, 16], 'version' => 1])->assertOk();
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['outcome' => 'done', 'version' => 2])->assertOk();

@@ -45,7 +45,7 @@ final class SeasonTest extends HttpTestCase
         self::assertStringStartsWith('Before 6 tests it said “moved” ', $season['score']);
         self::assertSame('It fell since its last test: no season tells what that did.', $this->forecastOf('200 mm try square')['says']);
         // The same square, with a tolerance that its last test already fills.
-        self::bench()->squares()->where('name', '200 mm try square')->update(['tolerance_mm' => 0.03, 'dropped_on' => null]);
+        self::reference('200 mm try square')->update(['sizes->tolerance' => 0.03, 'dropped_on' => null]);
         $square = $this->forecastOf('200 mm try square');
         self::assertTrue($square['isClaim']);
         self::assertStringStartsWith('Probably 0.', $square['says']);
@@ -54,7 +54,7 @@ final class SeasonTest extends HttpTestCase
         self::assertSame('Test the 200 mm try square: the season has probably moved it.', $this->ask('GET', '/api/season')->json('next.says'));
         self::assertSame('200 mm try square', $this->forecasts()[0]['name']);
         // Not due by its own history, it is asked for on Bench and among the references all the same.
-        self::bench()->references()->where('name', '1:7 dovetail template')->update(['tolerance_mm' => 0.03]);
+        self::reference('1:7 dovetail template')->update(['sizes->tolerance' => 0.03]);
         self::assertStringStartsWith('The season has probably moved it. Probably 0.', array_column($this->ask('GET', '/api/references')->json('references'), 'due', 'name')['1:7 dovetail template']);
         self::assertContains('Test the 1:7 dovetail template.', $this->ask('GET', '/api/bench')->json('chores.*.says'));
     }
@@ -62,7 +62,7 @@ final class SeasonTest extends HttpTestCase
     public function test_what_cannot_be_reckoned_says_why(): void
     {
         self::assertSame('Of metal: it does not follow the damp.', $this->forecastOf('100 mm try square')['says']);
-        self::bench()->straights()->update(['wood' => null]);
+        self::reference('900 mm straightedge')->update(['wood' => null]);
         self::assertSame('Say which wood it is of, and it is reckoned.', $this->forecastOf('900 mm straightedge')['says']);
         $stretch = self::bench()->climateStretches()->firstOrFail();
         $this->ask('DELETE', "/api/season/stretches/{$stretch->id}", ['version' => 1])->assertOk();
@@ -73,13 +73,13 @@ final class SeasonTest extends HttpTestCase
     public function test_the_wood_of_a_reference_is_told_and_a_stale_window_refused(): void
     {
         $figures = ['ring' => '70', 'runout' => '', 'thickness' => '10 mm'];
-        $this->ask('PUT', '/api/season/references/straight-1/wood', ['species' => 'sugar maple', 'figures' => $figures, 'version' => 1])->assertOk();
+        $this->ask('PUT', self::referencePath('900 mm straightedge').'/wood', ['species' => 'sugar maple', 'figures' => $figures, 'version' => 1])->assertOk();
         self::assertSame(['species' => 'sugar maple', 'ring' => '70', 'runout' => '2', 'thickness' => '10'], $this->forecastOf('900 mm straightedge')['wood']);
-        $this->ask('PUT', '/api/season/references/straight-1/wood', ['species' => 'teak', 'figures' => $figures, 'version' => 1])->assertStatus(409);
-        $this->ask('PUT', '/api/season/references/straight-1/wood', ['species' => 'balsa', 'figures' => $figures, 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0.field', 'species');
-        $this->ask('PUT', '/api/season/references/straight-1/wood', ['species' => 'teak', 'figures' => [...$figures, 'ring' => '95'], 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0', ['field' => 'figures.ring', 'message' => 'Rings lie between 0° (flatsawn) and 90° (quartersawn).']);
-        $this->ask('PUT', '/api/season/references/straight-1/wood', ['species' => 'teak', 'figures' => [...$figures, 'thickness' => ''], 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.thickness');
-        $this->ask('PUT', '/api/season/references/square-99/wood', ['species' => 'teak', 'figures' => $figures, 'version' => 1])->assertNotFound();
+        $this->ask('PUT', self::referencePath('900 mm straightedge').'/wood', ['species' => 'teak', 'figures' => $figures, 'version' => 1])->assertStatus(409);
+        $this->ask('PUT', self::referencePath('900 mm straightedge').'/wood', ['species' => 'balsa', 'figures' => $figures, 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0.field', 'species');
+        $this->ask('PUT', self::referencePath('900 mm straightedge').'/wood', ['species' => 'teak', 'figures' => [...$figures, 'ring' => '95'], 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0', ['field' => 'figures.ring', 'message' => 'Rings lie between 0° (flatsawn) and 90° (quartersawn).']);
+        $this->ask('PUT', self::referencePath('900 mm straightedge').'/wood', ['species' => 'teak', 'figures' => [...$figures, 'thickness' => ''], 'version' => 2])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.thickness');
+        $this->ask('PUT', '/api/references/99/wood', ['species' => 'teak', 'figures' => $figures, 'version' => 1])->assertNotFound();
     }
 
     public function test_one_reading_by_hand(): void

@@ -14,7 +14,7 @@ final class SecondWindowTest extends HttpTestCase
     /** @param  array<string, mixed>  $body */
     #[TestWith(['POST', 'references', 'drops', []])]
     #[TestWith(['DELETE', 'references', '', []])]
-    #[TestWith(['POST', 'references', 'tests', ['figures' => ['rise' => '10', 'turned' => '10', 'run' => '70', 'nominal' => '7', 'thickness' => '22', 'joints' => '8', 'tolerance' => '0.1'], 'lines' => [], 'instrument' => 'loupe', 'planed' => false]])]
+    #[TestWith(['POST', 'references', 'tests', ['figures' => ['rise' => '10', 'turned' => '10', 'run' => '70', 'nominal' => '7', 'thickness' => '22', 'joints' => '8', 'tolerance' => '0.1'], 'lists' => [], 'choices' => [], 'instrument' => 'loupe', 'planed' => false]])]
     #[TestWith(['PUT', 'tools', 'kept', ['kept' => true]])]
     #[TestWith(['POST', 'tools', 'hung', []])]
     #[TestWith(['POST', 'looks', 'left', []])]
@@ -30,7 +30,8 @@ final class SecondWindowTest extends HttpTestCase
     public function test_a_stale_version_is_refused(string $verb, string $what, string $then, array $body): void
     {
         $table = $what === 'looks' ? 'look_overs' : str_replace('-', '_', $what);
-        $id = (int) DB::table($table)->where('bench_id', self::bench()->id)->when($what === 'looks', static fn ($rows) => $rows->where('state', 'open'))->min('id');
+        $id = (int) DB::table($table)->where('bench_id', self::bench()->id)->when($what === 'looks', static fn ($rows) => $rows->where('state', 'open'))
+            ->when($what === 'references', static fn ($rows) => $rows->where('kind', 'slope'))->min('id');
         DB::table($table)->where('id', $id)->update(['version' => 7]);
         $entries = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask($verb, rtrim("/api/$what/$id/$then", '/'), [...$body, 'version' => 6])->assertStatus(409);

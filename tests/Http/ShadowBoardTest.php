@@ -46,7 +46,7 @@ final class ShadowBoardTest extends HttpTestCase
     {
         $sheet = $this->sheet();
         $id = $this->keep($sheet);
-        $this->ask('GET', '/api/search?q=by+the+door')->assertJsonPath('hits.0.place', "/kit/shadow-boards/$id");
+        $this->ask('GET', '/api/search?q=by+the+door')->assertJsonPath('hits.0.id', $id);
         $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'room' => '40', 'version' => 1])->assertOk();
         self::assertSame('40', array_column($this->ask('GET', '/api/shadow-boards')->json('boards'), 'room', 'id')[$id]);
         $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'version' => 1])->assertStatus(409);

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
-use App\Bench\ReferencesOfTool;
 use App\Http\Requests\AddToolRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Tool;
 use App\Models\ToolStatus;
+use App\Reference\ReferencesOfTool;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
-use App\Bench\ReferencesOfTool;
 use App\Http\Requests\Price;
 use App\Http\Requests\SettleLookRequest;
 use App\Http\Resources\Money;
@@ -13,6 +12,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\LookOver;
 use App\Models\ToolStatus;
+use App\Reference\ReferencesOfTool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;

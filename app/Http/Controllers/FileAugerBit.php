@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Bench\AugersOfBench;
-use App\Bench\FilingSession;
 use App\Http\Requests\AugerBitRequest;
-use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\BenchSession;
 use App\Models\Tool;
+use App\Session\BenchSession;
+use App\Session\SessionResource;
+use App\Session\Sessions;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\AugerBitForm;
+use JackRest\Desk\Session\SessionKind;
+use JackRest\Desk\Session\SessionStep;
 
 /** Takes one bit of a set to the bench. */
 final class FileAugerBit
@@ -25,7 +27,8 @@ final class FileAugerBit
         $name = $format->dimension($request->sixteenths() * AugerSet::STEP_MM).' bit';
         $session = null;
         $ledger->save(static function (Changes $changes) use ($auger, $name, &$session): void {
-            $session = $changes->create($changes->bench->sessions(), ['title' => $name] + FilingSession::columns($auger, AugerBitForm::steps(), AugersOfBench::FILED));
+            $steps = array_map(SessionStep::ofFiling(...), AugerBitForm::steps());
+            $session = Sessions::begin($changes, SessionKind::BitFiling, $auger, $name, $steps, ['state' => AugersOfBench::FILED]);
         });
         assert($session instanceof BenchSession);
 

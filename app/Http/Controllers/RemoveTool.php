@@ -11,9 +11,9 @@ use App\Http\Resources\ToolPageResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\Edge;
-use App\Models\Record;
 use App\Models\Tool;
 use App\Models\ToolStatus;
+use App\Reference\Reference;
 use Illuminate\Http\JsonResponse;
 
 /** Takes a tool off the board with its edges and tests, and says what can no longer be done. */
@@ -25,9 +25,8 @@ final class RemoveTool
         $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (Changes $changes) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
             $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
-            foreach ([$changes->bench->squares(), $changes->bench->straights(), $changes->bench->references()] as $references) {
-                $references->where('tool_id', $tool->id)->get()->each(static fn (Record $reference) => $changes->delete($reference));
-            }
+            $references = $changes->bench->references()->where('tool_id', $tool->id);
+            $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
         });
 
         return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => $loses]);

@@ -15,8 +15,8 @@ use App\Models\Making;
 use App\Models\ShadowBoard;
 use App\Models\Stone;
 use App\Models\Tool;
-use App\Models\Trued;
 use App\Models\Work;
+use App\Reference\Reference;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Str;
@@ -39,21 +39,21 @@ final class Search
         return new JsonResponse(['hits' => array_slice(array_values($found), 0, self::MOST)]);
     }
 
-    /** @return list<array{says: string, kind: string, place: string}> */
+    /** @return list<array{says: string, kind: string, id: int|null}> */
     private function everything(Bench $bench): array
     {
         return [
-            ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'place' => "/edges/{$edge->id}"]),
-            ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'place' => "/edges/rack?stone={$stone->id}"]),
-            ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'place' => "/edges/guides/{$guide->id}"]),
-            ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'place' => "/kit/shadow-boards/{$board->id}"]),
-            ...$bench->trued()->map(static fn (Trued $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'place' => $reference->path()]),
-            ...$bench->blanks()->get()->map(static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'place' => "/true/blanks/{$blank->id}"]),
-            ...$bench->makings()->get()->map(static fn (Making $making): array => ['says' => $making->name, 'kind' => 'making', 'place' => $making->path()]),
-            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'place' => "/kit/tools/{$tool->id}"]),
-            ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'place' => "/kit/look/{$look->id}"]),
-            ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'place' => "/kit/works/{$work->id}"]),
-            ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'place' => '/diary']),
+            ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'id' => $edge->id]),
+            ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'id' => $stone->id]),
+            ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'id' => $guide->id]),
+            ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'id' => $board->id]),
+            ...$bench->testedReferences()->map(static fn (Reference $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'id' => $reference->id]),
+            ...$bench->blanks()->get()->map(static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'id' => $blank->id]),
+            ...$bench->makings()->get()->map(static fn (Making $making): array => ['says' => $making->name, 'kind' => 'making', 'id' => $making->id]),
+            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'id' => $tool->id]),
+            ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'id' => $look->id]),
+            ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'id' => $work->id]),
+            ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'id' => null]),
         ];
     }
 

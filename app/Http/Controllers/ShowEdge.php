@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Resources\EdgeResource;
 use App\Models\Bench;
 use App\Models\Edge;
+use App\Session\Sessions;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -18,7 +19,7 @@ final class ShowEdge
     {
         $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id');
         $diary->limit(self::LATEST);
-        $running = $edge->sessions()->where('state', 'running')->latest('id')->first();
+        $running = Sessions::running($bench, $edge);
 
         return new JsonResponse(EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format));
     }

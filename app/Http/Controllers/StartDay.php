@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Bench\DayOfBench;
 use App\Http\Requests\DayRequest;
-use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\BenchSession;
+use App\Session\BenchSession;
+use App\Session\SessionResource;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -25,14 +25,13 @@ final class StartDay
         if ($day === null) {
             throw InvalidInput::because('edges', 'Choose an edge first.');
         }
-        $columns = $bench->session($day);
-        $count = count($columns['becomes']);
+        $count = $bench->count();
         $session = null;
-        $ledger->record('honing-started', 'sharpening day', 'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.', static function (Changes $changes) use ($columns, &$session): void {
-            $session = $changes->create($changes->bench->sessions(), $columns);
+        $ledger->record('honing-started', 'sharpening day', 'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.', static function (Changes $changes) use ($bench, $day, &$session): void {
+            $session = $bench->begin($changes, $day);
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session->load('edge', 'squareTest.square', 'straightTest.straight')), 201);
+        return new JsonResponse(SessionResource::of($session), 201);
     }
 }

@@ -6,11 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Bench\EdgesOfTool;
 use App\Bench\KitOfBench;
-use App\Bench\ReferencesOfTool;
 use App\Http\Resources\KitResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Models\ToolStatus;
+use App\Reference\ReferencesOfTool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;

@@ -4,17 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Bench\FilingSession;
 use App\Bench\ScrapersOfBench;
 use App\Http\Requests\ScraperRequest;
-use App\Http\Resources\SessionResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\BenchSession;
 use App\Models\Tool;
+use App\Session\BenchSession;
+use App\Session\SessionResource;
+use App\Session\Sessions;
 use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Session\SessionKind;
+use JackRest\Desk\Session\SessionStep;
 
 /** Takes a scraper to the bench, pass by pass. */
 final class TurnScraper
@@ -28,7 +30,8 @@ final class TurnScraper
         }
         $session = null;
         $ledger->save(static function (Changes $changes) use ($scraper, $sheet, &$session): void {
-            $session = $changes->create($changes->bench->sessions(), FilingSession::columns($scraper, $sheet->steps(), ScrapersOfBench::TURNED));
+            $steps = array_map(SessionStep::ofFiling(...), $sheet->steps());
+            $session = Sessions::begin($changes, SessionKind::Turning, $scraper, $scraper->name, $steps, ['state' => ScrapersOfBench::TURNED]);
         });
         assert($session instanceof BenchSession);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\BenchSession;
+use App\Session\BenchSession;
 
 /** A session's place: which stone, which phase, how many strokes on each. */
 final class ProgressRequest extends SeenRecordRequest

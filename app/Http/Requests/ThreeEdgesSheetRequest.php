@@ -8,7 +8,7 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Desk\Truing\ThreeEdgesForm;
+use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
 
 /** Three edges against each other as far as they were typed. */
 final class ThreeEdgesSheetRequest extends FormRequest

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Truing\WindingForm;
+use JackRest\Desk\Reference\WindingSticks\WindingForm;
 
 /** A board under winding sticks as it was typed. */
 final class WindingSheetRequest extends FormRequest

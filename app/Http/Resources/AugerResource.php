@@ -9,6 +9,7 @@ use App\Models\AugerBit;
 use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
+use App\Session\Sessions;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
@@ -37,7 +38,7 @@ final class AugerResource
                 $unchecked > 0 => (count($bits) - $unchecked).' of '.count($bits).' checked.',
                 default => 'All of them are checked.',
             },
-            'running' => $bench->sessions()->where('tool_id', $set->id)->where('state', 'running')->latest('id')->first()?->id,
+            'running' => Sessions::running($bench, $set)?->id,
             'filings' => array_values($bench->filings()->where('tool_id', $set->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'a bit filed'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
             'caution' => AugerBitForm::CAUTION,
         ];

@@ -28,7 +28,7 @@ final class BenchResource
             'sentence' => $readiness->sentence(),
             'minutes' => $readiness->minutes(),
             'chores' => array_map(self::chore(...), $readiness->chores),
-            'upkeep' => array_map(static fn (UpkeepTask $line): array => ['key' => $line->key, 'says' => $line->says, 'why' => $line->why, 'minutes' => $line->minutes, 'place' => $line->place, 'does' => $line->does], $upkeep),
+            'upkeep' => array_map(static fn (UpkeepTask $line): array => ['key' => $line->key, 'says' => $line->says, 'why' => $line->why, 'minutes' => $line->minutes, 'about' => RecordLink::of($line->about), 'does' => $line->does], $upkeep),
             'latest' => array_map(DiaryResource::entry(...), $latest),
         ];
     }
@@ -60,13 +60,13 @@ final class BenchResource
             'says' => $chore->says,
             'why' => $chore->why,
             'minutes' => $chore->minutes,
-            'place' => match ($chore->kind) {
-                ChoreKind::ChooseWork => '/kit/works',
-                ChoreKind::GetTool => '/kit/ladder',
-                ChoreKind::FetchTool => '/kit/idle',
-                ChoreKind::SharpenEdge => "/edges/{$chore->id}",
-                ChoreKind::FinishSession => "/sessions/{$chore->id}",
-                ChoreKind::TestReference => $chore->id,
+            'about' => match ($chore->kind) {
+                ChoreKind::ChooseWork => ['kind' => 'works', 'id' => null],
+                ChoreKind::GetTool => ['kind' => 'ladder', 'id' => null],
+                ChoreKind::FetchTool => ['kind' => 'idle', 'id' => null],
+                ChoreKind::SharpenEdge => ['kind' => 'edge', 'id' => (int) $chore->id],
+                ChoreKind::FinishSession => ['kind' => 'session', 'id' => (int) $chore->id],
+                ChoreKind::TestReference => ['kind' => 'reference', 'id' => (int) $chore->id],
             },
         ];
     }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Models\BenchSession;
 use App\Models\DiaryEntry;
 use App\Models\Edge;
+use App\Session\BenchSession;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
 

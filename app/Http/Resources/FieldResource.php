@@ -28,7 +28,17 @@ final class FieldResource
             'step' => $field->step,
             'typed' => $value === null ? '' : $field->typed($value, $format),
             'usual' => $usual,
+            'when' => self::when($field->when),
         ];
+    }
+
+    /**
+     * @param  array{string, string}|null  $when
+     * @return array{choice: string, is: string}|null
+     */
+    public static function when(?array $when): ?array
+    {
+        return $when === null ? null : ['choice' => $when[0], 'is' => $when[1]];
     }
 
     /** Every reading of a form, by the fields' names. */

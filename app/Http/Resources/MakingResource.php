@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Bench\MakingSession;
 use App\Models\Making;
+use App\Reference\Reference;
+use App\Reference\ReferencesOfTool;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Making\Cautions;
@@ -32,7 +33,7 @@ final class MakingResource
             'waitsFor' => $making->waitsFor(),
             'isMade' => $making->state === 'made',
             'running' => $making->sessions()->where('state', 'running')->first()?->id,
-            'place' => $making->state === 'made' ? MakingSession::placeOf($making) : null,
+            'reference' => self::reference($making)?->id,
             'next' => self::next($making, $now),
             'caution' => Cautions::TEXT,
         ];
@@ -52,7 +53,7 @@ final class MakingResource
     private static function next(Making $making, string $now): array
     {
         if ($making->state === 'made') {
-            return MakingSession::placeOf($making) === null
+            return self::reference($making) === null
                 ? ['says' => 'It is made, ready for work.', 'why' => 'It hangs on the board.']
                 : ['says' => 'It is made. Test it before you trust it.', 'why' => 'It hangs on the board; its first test begins its history.'];
         }
@@ -74,5 +75,11 @@ final class MakingResource
         }
 
         return $typed;
+    }
+
+    /** The reference that was made; null: it is not made yet, or it is none. */
+    private static function reference(Making $making): ?Reference
+    {
+        return $making->state !== 'made' || $making->tool === null ? null : ReferencesOfTool::broughtBy($making->tool);
     }
 }

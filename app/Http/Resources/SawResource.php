@@ -8,6 +8,7 @@ use App\Bench\SawsOfBench;
 use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
+use App\Session\Sessions;
 use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
@@ -46,7 +47,7 @@ final class SawResource
             'hardened' => SawsOfBench::isHardened($saw),
             'uses' => array_map(static fn (SawUse $use): array => ['value' => $use->value, 'label' => $use->label(), 'why' => $use->why(), 'rakeDeg' => $use->rakeDeg(), 'fleamDeg' => $use->fleamDeg()], SawUse::cases()),
             'states' => array_map(static fn (SawState $state): array => ['value' => $state->value, 'label' => $state->label()], SawState::cases()),
-            'running' => $bench->sessions()->where('tool_id', $saw->id)->where('state', 'running')->latest('id')->first()?->id,
+            'running' => Sessions::running($bench, $saw)?->id,
             'filings' => array_values($bench->filings()->where('tool_id', $saw->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => self::filing($filing, $format))->all()),
             'caution' => SawForm::CAUTION,
         ];

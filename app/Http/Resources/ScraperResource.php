@@ -8,6 +8,7 @@ use App\Bench\ScrapersOfBench;
 use App\Models\Bench;
 use App\Models\Filing;
 use App\Models\Tool;
+use App\Session\Sessions;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\ScraperForm;
 
@@ -20,7 +21,7 @@ final class ScraperResource
         return [
             'id' => $scraper->id,
             'name' => $scraper->name,
-            'running' => $bench->sessions()->where('tool_id', $scraper->id)->where('state', 'running')->latest('id')->first()?->id,
+            'running' => Sessions::running($bench, $scraper)?->id,
             'turnings' => array_values(ScrapersOfBench::turnings($bench, $scraper)->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'turned'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
             'caution' => ScraperForm::CAUTION,
         ];

@@ -8,7 +8,7 @@ use App\Bench\SeasonOfBench;
 use App\Files\ClimateTable;
 use App\Models\Bench;
 use App\Models\ClimateStretch;
-use App\Models\Trued;
+use App\Reference\Reference;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
@@ -72,21 +72,20 @@ final class SeasonResource
     }
 
     /** @return array<string, mixed> */
-    private static function forecast(Trued $reference, SeasonForecast $forecast, LengthFormatter $format): array
+    private static function forecast(Reference $reference, SeasonForecast $forecast, LengthFormatter $format): array
     {
         $wood = $reference->ofWood();
 
         return [
-            'key' => $reference->key(),
+            'id' => $reference->id,
             'version' => $reference->version,
             'name' => $reference->name,
-            'path' => $reference->path(),
             'isClaim' => $forecast->isClaim(),
             'chance' => self::rounded($forecast->foretold?->chance()),
-            'says' => $forecast->says($reference->sides(), $format),
+            'says' => $forecast->says($reference->kind->reference()->sides(), $format),
             'why' => $forecast->why($format),
             'score' => $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
-            'isMoved' => $reference->leverage() !== null,
+            'isMoved' => $reference->moistureResponse() !== null,
             'wood' => $wood === null ? null : ['species' => $wood->species->name, 'ring' => LengthFormatter::decimal($wood->ringDeg, 1), 'runout' => LengthFormatter::decimal($wood->runoutDeg, 1), 'thickness' => $format->typed($wood->thicknessMm)],
         ];
     }

@@ -7,7 +7,7 @@ namespace App\Http\Resources;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
-use JackRest\Desk\Truing\ThreeEdgesForm;
+use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
 
 /** Three edges against each other: what a test begins with, and what the readings make. */
 final class ThreeEdgesResource

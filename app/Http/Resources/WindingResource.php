@@ -10,7 +10,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMapResult;
 use JackRest\Core\Truing\WindingSticksResult;
-use JackRest\Desk\Truing\WindingForm;
+use JackRest\Desk\Reference\WindingSticks\WindingForm;
 
 /** A board under winding sticks: what a test begins with, and what the readings make. */
 final class WindingResource

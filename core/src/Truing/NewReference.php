@@ -8,7 +8,7 @@ namespace JackRest\Core\Truing;
 final readonly class NewReference
 {
     /**
-     * @param  'square'|'straight'|'sticks'|'slope'  $kind
+     * @param  'square'|'straightedge'|'sticks'|'slope'  $kind
      * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height; or length; or nominal, 1 in so many
      */
     public function __construct(public string $kind, public string $name, public array $sizesMm)

@@ -32,7 +32,7 @@ final class ReferencesOfKind
         }
 
         return match ($tool->kind) {
-            'straightedge' => new NewReference('straight', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]),
+            'straightedge' => new NewReference('straightedge', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]),
             'winding-sticks' => new NewReference('sticks', $tool->name, ['length' => $sizes['length'] ?? 450.0]),
             'dovetail-template' => new NewReference('slope', $tool->name, ['nominal' => self::ratio($sizes['slope'] ?? 8.13)]),
             default => null,

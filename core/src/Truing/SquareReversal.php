@@ -6,6 +6,7 @@ namespace JackRest\Core\Truing;
 
 use JackRest\Core\Calculation\Calculates;
 use JackRest\Core\Calculation\Rounding;
+use JackRest\Core\Measure\UncertaintyBudget;
 
 /**
  * A square tested against itself: a line knifed along its blade, the square turned over, a second line
@@ -23,7 +24,7 @@ final class SquareReversal
     {
         $errorMm = ($test->meanFarGapMm() - $test->nearGapMm) / 2;
         $errorDeg = rad2deg(atan($errorMm / $test->bladeLengthMm));
-        $uncertaintyMm = self::expandedUncertaintyMm($test);
+        $uncertaintyMm = self::budget($test)->expandedMm();
         $atHeel = ($errorMm > 0) === ($test->edge === SquareEdge::Outer);
 
         return new SquareReversalResult(
@@ -39,13 +40,23 @@ final class SquareReversal
         );
     }
 
-    private static function expandedUncertaintyMm(SquareReversalInput $test): float
+    /** U² = s²/n + line²/6 + resolution²/12: the halving of the gap and k = 2 cancel. Source: JCGM 100. */
+    public static function budget(SquareReversalInput $test): UncertaintyBudget
+    {
+        return new UncertaintyBudget([
+            'repeats' => self::varianceMm2($test) / count($test->farGapsMm),
+            'line' => $test->lineWidthMm ** 2 / 6,
+            'reading' => $test->resolutionMm ** 2 / 12,
+        ]);
+    }
+
+    /** Of a single reading, from the repeats; 0 where there is but one. */
+    public static function varianceMm2(SquareReversalInput $test): float
     {
         $repeats = count($test->farGapsMm);
         $mean = $test->meanFarGapMm();
         $squares = array_sum(array_map(static fn (float $gap): float => ($gap - $mean) ** 2, $test->farGapsMm));
-        $variance = $repeats > 1 ? $squares / ($repeats - 1) : 0.0;
 
-        return sqrt($variance / $repeats + $test->lineWidthMm ** 2 / 6 + $test->resolutionMm ** 2 / 12);
+        return $repeats > 1 ? $squares / ($repeats - 1) : 0.0;
     }
 }

@@ -17,6 +17,7 @@ final readonly class Field
      * @param  float|null  $begins  what it begins with; null: empty
      * @param  float  $step  of an arrow key
      * @param  bool  $isReading  read off the wood at every test, and empty again at the next
+     * @param  array{string, string}|null  $when  asked only while this choice of the form has this value; null: always
      * @param  string|null  $missing  what is said when it is wanted and nothing was typed; null: it may be left out
      */
     public function __construct(
@@ -32,6 +33,7 @@ final readonly class Field
         public float $step = 1.0,
         public bool $isReading = false,
         public ?string $missing = null,
+        public ?array $when = null,
     ) {
     }
 

@@ -1444,6 +1444,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/references/known": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showKnown"];
+        put?: never;
+        post: operations["recordKnown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/known/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewKnown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/{reference}": {
         parameters: {
             query?: never;
@@ -1460,6 +1492,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/references/{reference}/drops": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dropReference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/references/{reference}/wood": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["keepReferenceWood"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/references/{reference}/preview": {
         parameters: {
             query?: never;
@@ -1469,7 +1533,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["previewReference"];
+        post: operations["previewTest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,14 +1549,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["recordReferenceTest"];
+        post: operations["recordTest"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/references/{reference}/drops": {
+    "/api/references/{reference}/sessions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1501,7 +1565,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["recordReferenceDrop"];
+        post: operations["planeReference"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1583,22 +1647,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["removeStretch"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/season/references/{trued}/wood": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["keepReferenceWood"];
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1806,198 +1854,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewWinding"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/straights/{straight}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showStraight"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/straights/{straight}/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewStraight"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/straights/{straight}/tests": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordStraightTest"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/straights/{straight}/sessions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["planeStraight"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/straights/{straight}/drops": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordStraightDrop"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/known": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showKnown"];
-        put?: never;
-        post: operations["recordKnown"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/known/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewKnown"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/{square}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["showSquare"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/{square}/preview": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["previewSquare"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/{square}/tests": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordSquareTest"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/{square}/sessions": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["planeSquare"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/squares/{square}/drops": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["recordDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2759,6 +2615,7 @@ export interface components {
             step: number;
             typed: string;
             usual: string;
+            when: components["schemas"]["When"] | null;
         };
         Reading: {
             typed: string;
@@ -2999,11 +2856,10 @@ export interface components {
         Session: {
             id: number;
             version: number;
-            edgeId: number | null;
-            edge: string;
             /** @enum {string} */
-            purpose: "honing" | "planing" | "filing" | "making";
-            place: string | null;
+            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making";
+            title: string;
+            about: components["schemas"]["About"] | null;
             /** @enum {string} */
             state: "running" | "finished" | "stopped";
             /** @enum {string} */
@@ -3014,15 +2870,19 @@ export interface components {
             secondsPerStroke: number;
             caution: string;
         };
+        About: {
+            kind: string;
+            id: number | null;
+        };
         SessionStep: {
-            stone: string;
+            title: string;
             particleUm: number;
-            strokes: number;
+            count: number;
             seconds: number;
             see: string;
             /** @enum {string} */
             kind: "grind" | "hone" | "strop" | "plane" | "file" | "make";
-            edge: string;
+            beside: string;
             says: string;
             of: string;
         };
@@ -3765,10 +3625,9 @@ export interface components {
             untilDay: number;
         };
         SeasonForecast: {
-            key: string;
+            id: number;
             version: number;
             name: string;
-            path: string;
             isClaim: boolean;
             chance: number | null;
             says: string;
@@ -3994,7 +3853,7 @@ export interface components {
             waitsFor: string;
             isMade: boolean;
             running: number | null;
-            place: string | null;
+            reference: number | null;
             next: components["schemas"]["Next"];
             caution: string;
         };
@@ -4058,113 +3917,9 @@ export interface components {
             removeMm: number;
             remove: string;
         };
-        Straight: {
-            id: number;
-            version: number;
-            name: string;
-            says: string;
-            lengthMm: number;
-            heightMm: number | null;
-            due: string | null;
-        };
-        StraightPage: {
-            straight: components["schemas"]["Straight"];
-            fields: components["schemas"]["StraightFields"];
-            places: string[];
-            /** @enum {string} */
-            against: "reversal" | "flat";
-            methods: components["schemas"]["Word"][];
-            instrument: string;
-            instruments: components["schemas"]["Instrument"][];
-            history: components["schemas"]["History"];
-        };
-        StraightFields: {
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            flatTo: string;
-            height: string;
-            least: string;
-        };
-        StraightRow: {
-            at: string;
-            gap: string;
-        };
-        StraightSheet: {
-            rows: components["schemas"]["StraightRow"][];
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            flatTo?: string;
-            height?: string;
-            least?: string;
-            /** @enum {string} */
-            against?: "reversal" | "flat";
-            /** @enum {string} */
-            farLine: "first" | "second";
-            instrument: string;
-        };
-        RecordStraightTest: {
-            rows: components["schemas"]["StraightRow"][];
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            flatTo?: string;
-            height?: string;
-            least?: string;
-            /** @enum {string} */
-            against?: "reversal" | "flat";
-            /** @enum {string} */
-            farLine: "first" | "second";
-            instrument: string;
-            version: number;
-            planed?: boolean;
-        };
-        StraightPreview: {
-            rows: components["schemas"]["StraightRowRead"][];
-            readings: components["schemas"]["StraightReadings"];
-            objection: string | null;
-            result: components["schemas"]["StraightResult"] | null;
-            standing: string;
-            next: components["schemas"]["SquareNext"];
-            strokes: components["schemas"]["StraightStroke"][];
-            leaves: number[][];
-            strokeCount: number;
-            learnt: components["schemas"]["LearntShaving"] | null;
-            how: components["schemas"]["How"][];
-        };
         LearntShaving: {
             says: string;
             typed: string;
-        };
-        StraightRowRead: {
-            at: components["schemas"]["Reading"];
-            gap: components["schemas"]["Reading"];
-        };
-        StraightReadings: {
-            lineWidth: components["schemas"]["Reading"];
-            shaving: components["schemas"]["Reading"];
-            tolerance: components["schemas"]["Reading"];
-            flatTo: components["schemas"]["Reading"];
-            height: components["schemas"]["Reading"];
-            least: components["schemas"]["Reading"];
-        };
-        StraightResult: {
-            straightnessMm: number;
-            uncertaintyMm: number;
-            straightness: string;
-            shape: string;
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
-            worstAt: string;
-            removeMost: string;
-            stations: components["schemas"]["StraightStation"][];
-        };
-        StraightStation: {
-            atMm: number;
-            heightMm: number;
-            removeMm: number;
-            remove: string;
         };
         StraightStroke: {
             fromMm: number;
@@ -4182,7 +3937,6 @@ export interface components {
             version: number;
             name: string;
             says: string;
-            path: string;
             outline: components["schemas"]["Outline"];
             due: string | null;
             nextCheckOn: string | null;
@@ -4193,7 +3947,7 @@ export interface components {
         };
         Outline: {
             /** @enum {string} */
-            form: "square" | "straight" | "sticks" | "slope" | "sole" | "stone" | "board";
+            form: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
             drawn: components["schemas"]["ToolOutline"] | null;
         };
         TrailPoint: {
@@ -4226,61 +3980,6 @@ export interface components {
         AddReference: {
             kind: string;
             name: string;
-        };
-        ReferencePage: {
-            id: number;
-            version: number;
-            name: string;
-            /** @enum {string} */
-            kind: "sticks" | "slope" | "sole" | "stone" | "board";
-            method: string;
-            isFlat: boolean;
-            isOwn: boolean;
-            fields: components["schemas"]["Field"][];
-            instrument: string;
-            instruments: components["schemas"]["Instrument"][];
-            history: components["schemas"]["History"];
-        };
-        FlatLineTyped: {
-            id: string;
-            gaps: string[];
-        };
-        ReferenceSheet: {
-            figures: components["schemas"]["Typed"];
-            lines: components["schemas"]["FlatLineTyped"][];
-            instrument: string;
-        };
-        RecordReferenceTest: {
-            figures: components["schemas"]["Typed"];
-            lines: components["schemas"]["FlatLineTyped"][];
-            instrument: string;
-            version: number;
-            planed: boolean;
-        };
-        ReferencePreview: {
-            figures: components["schemas"]["Readings"];
-            lines: components["schemas"]["FlatLine"][];
-            nextLine: string | null;
-            answer: components["schemas"]["ReferenceAnswer"] | null;
-            sticks: components["schemas"]["SticksDrawn"] | null;
-            slope: components["schemas"]["SlopeResult"] | null;
-            flat: components["schemas"]["FlatDrawn"] | null;
-            next: components["schemas"]["SquareNext"];
-            how: components["schemas"]["How"][];
-        };
-        ReferenceAnswer: {
-            error: string;
-            errorMm: number;
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
-            standing: string;
-        };
-        FlatLine: {
-            id: string;
-            name: string;
-            gaps: components["schemas"]["Reading"][];
-            isRead: boolean;
-            places: components["schemas"]["FlatPoint"][];
         };
         FlatPoint: {
             acrossMm: number;
@@ -4343,117 +4042,131 @@ export interface components {
             /** @enum {string|null} */
             verdict: "within" | "outside" | "cannot-tell" | null;
         };
-        Square: {
+        ReferencePage: {
             id: number;
             version: number;
             name: string;
+            /** @enum {string} */
+            kind: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
             says: string;
-            bladeMm: number;
-            bladeWidthMm: number;
-            stockMm: number;
-            stockWidthMm: number;
-            due: string | null;
-        };
-        SquarePage: {
-            square: components["schemas"]["Square"];
-            fields: components["schemas"]["SquareFields"];
-            metal: boolean;
+            method: string;
+            isOwn: boolean;
+            asks: components["schemas"]["Asked"][];
+            sizes: components["schemas"]["OutlineSizes"];
+            lengthMm: number;
             instrument: string;
             instruments: components["schemas"]["Instrument"][];
             history: components["schemas"]["History"];
         };
-        SquareFields: {
+        OutlineSizes: {
+            [key: string]: number;
+        };
+        Asked: {
+            field: components["schemas"]["Field"] | null;
+            choice: components["schemas"]["TestChoice"] | null;
+            list: components["schemas"]["ReadingList"] | null;
+        };
+        TestChoice: {
+            name: string;
+            label: string;
+            hint: string;
+            options: components["schemas"]["Word"][];
+            chosen: string;
+            isReading: boolean;
+            when: components["schemas"]["When"] | null;
+        };
+        When: {
+            choice: string;
+            is: string;
+        };
+        ReadingList: {
+            id: string;
+            label: string;
+            heading: string;
+            begins: string[];
+            step: number | null;
+            most: number;
+        };
+        TypedList: {
+            id: string;
+            typed: string[];
+        };
+        TypedTest: {
+            figures: components["schemas"]["Typed"];
+            lists: components["schemas"]["TypedList"][];
+            choices: components["schemas"]["Typed"];
+            instrument: string;
+        };
+        RecordTest: {
+            figures: components["schemas"]["Typed"];
+            lists: components["schemas"]["TypedList"][];
+            choices: components["schemas"]["Typed"];
+            instrument: string;
+            version: number;
+            planed?: boolean;
+        };
+        TestPreview: {
+            readings: components["schemas"]["Readings"];
+            lists: components["schemas"]["ListRead"][];
+            nextLine: string | null;
+            objection: string | null;
+            answer: components["schemas"]["TestAnswer"] | null;
+            next: components["schemas"]["ReferenceNext"];
+            canCount: boolean;
+            learnt: components["schemas"]["LearntShaving"] | null;
+            lines: string[];
+            how: components["schemas"]["How"][];
+            square: components["schemas"]["SquareDrawn"] | null;
+            straightedge: components["schemas"]["StraightedgeDrawn"] | null;
+            sticks: components["schemas"]["SticksDrawn"] | null;
+            slope: components["schemas"]["SlopeResult"] | null;
+            flat: components["schemas"]["FlatDrawn"] | null;
+        };
+        ListRead: {
+            id: string;
+            name: string;
+            readings: components["schemas"]["Reading"][];
+            isRead: boolean;
+            places: components["schemas"]["FlatPoint"][];
+        };
+        TestAnswer: {
+            error: string;
+            errorMm: number;
+            /** @enum {string|null} */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+            standing: string;
+            found: string | null;
+        };
+        ReferenceNext: {
+            says: string;
+            why: string;
+            takeOff: boolean;
+        };
+        SquareDrawn: {
+            errorMm: number;
+            /** @enum {string} */
+            lean: "toward-stock" | "away-from-stock" | "square";
+            removeAtHeelMm: number;
+            removeAtTipMm: number;
+            lengthMm: number;
+            error: string;
+            parted: string;
             length: string;
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            width: string;
-            least: string;
+            strokes: components["schemas"]["SquareStroke"][];
+        };
+        StraightedgeDrawn: {
+            straightness: string;
+            shape: string;
+            stationsMm: number[];
+            strokes: components["schemas"]["StraightStroke"][];
+            leaves: number[][];
+            strokeCount: number;
         };
         Instrument: {
             value: string;
             label: string;
             resolutionMm: number;
             resolution: string;
-        };
-        SquareSheet: {
-            length: string;
-            farGaps: string[];
-            nearGap: string;
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            width?: string;
-            least?: string;
-            metal?: boolean;
-            /** @enum {string} */
-            leftLine: "first" | "second";
-            /** @enum {string} */
-            edge: "outer" | "inner";
-            instrument: string;
-            workWidth?: string;
-        };
-        RecordSquareTest: {
-            length: string;
-            farGaps: string[];
-            nearGap: string;
-            lineWidth: string;
-            shaving: string;
-            tolerance: string;
-            width?: string;
-            least?: string;
-            metal?: boolean;
-            /** @enum {string} */
-            leftLine: "first" | "second";
-            /** @enum {string} */
-            edge: "outer" | "inner";
-            instrument: string;
-            workWidth?: string;
-            version: number;
-            planed?: boolean;
-        };
-        SquarePreview: {
-            workWidth: components["schemas"]["Reading"];
-            atWork: string[];
-            readings: components["schemas"]["SquareReadings"];
-            farGaps: components["schemas"]["Reading"][];
-            objection: string | null;
-            result: components["schemas"]["SquareResult"] | null;
-            standing: string;
-            next: components["schemas"]["SquareNext"];
-            canCount: boolean;
-            learnt: components["schemas"]["LearntShaving"] | null;
-            strokes: components["schemas"]["SquareStroke"][];
-            how: components["schemas"]["How"][];
-        };
-        SquareReadings: {
-            length: components["schemas"]["Reading"];
-            nearGap: components["schemas"]["Reading"];
-            lineWidth: components["schemas"]["Reading"];
-            shaving: components["schemas"]["Reading"];
-            tolerance: components["schemas"]["Reading"];
-            width: components["schemas"]["Reading"];
-            least: components["schemas"]["Reading"];
-        };
-        SquareResult: {
-            errorMm: number;
-            uncertaintyMm: number;
-            /** @enum {string} */
-            lean: "toward-stock" | "away-from-stock" | "square";
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
-            removeAtHeelMm: number;
-            removeAtTipMm: number;
-            shavings: number | null;
-            lengthMm: number;
-            error: string;
-            parted: string;
-            length: string;
-        };
-        SquareNext: {
-            says: string;
-            why: string;
-            takeOff: boolean;
         };
         SquareStroke: {
             fromMm: number;
@@ -4502,7 +4215,7 @@ export interface components {
             says: string;
             why: string;
             minutes: number | null;
-            place: string;
+            about: components["schemas"]["About"];
             does: string | null;
         };
         WorkPiece: {
@@ -4522,13 +4235,13 @@ export interface components {
             says: string;
             why: string;
             minutes: number | null;
-            place: string;
+            about: components["schemas"]["About"];
         };
         Hit: {
             says: string;
             /** @enum {string} */
             kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "making" | "work" | "diary";
-            place: string;
+            id: number | null;
         };
         Readings: {
             [key: string]: components["schemas"]["Reading"];
@@ -7848,6 +7561,76 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    showKnown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Known */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Known"];
+                };
+            };
+        };
+    };
+    recordKnown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSheet"];
+            };
+        };
+        responses: {
+            /** @description Known */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Known"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewKnown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KnownSheet"];
+            };
+        };
+        responses: {
+            /** @description KnownPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     showReference: {
         parameters: {
             query?: never;
@@ -7900,64 +7683,7 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
-    previewReference: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                reference: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ReferenceSheet"];
-            };
-        };
-        responses: {
-            /** @description ReferencePreview */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReferencePreview"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordReferenceTest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                reference: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordReferenceTest"];
-            };
-        };
-        responses: {
-            /** @description ReferencePage */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ReferencePage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordReferenceDrop: {
+    dropReference: {
         parameters: {
             query?: never;
             header?: never;
@@ -7979,6 +7705,121 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ReferencePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    keepReferenceWood: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReferenceWood"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    previewTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedTest"];
+            };
+        };
+        responses: {
+            /** @description TestPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TestPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordTest"];
+            };
+        };
+        responses: {
+            /** @description ReferencePage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReferencePage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    planeReference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                reference: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordTest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             404: components["responses"]["Errors"];
@@ -8090,35 +7931,6 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Seen"];
-            };
-        };
-        responses: {
-            /** @description DiaryEntry */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DiaryEntry"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    keepReferenceWood: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                trued: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["ReferenceWood"];
             };
         };
         responses: {
@@ -8542,352 +8354,6 @@ export interface operations {
                     "application/json": components["schemas"]["WindingPreview"];
                 };
             };
-            422: components["responses"]["Errors"];
-        };
-    };
-    showStraight: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                straight: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description StraightPage */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StraightPage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-        };
-    };
-    previewStraight: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                straight: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["StraightSheet"];
-            };
-        };
-        responses: {
-            /** @description StraightPreview */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StraightPreview"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordStraightTest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                straight: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordStraightTest"];
-            };
-        };
-        responses: {
-            /** @description StraightPage */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StraightPage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    planeStraight: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                straight: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordStraightTest"];
-            };
-        };
-        responses: {
-            /** @description Session */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordStraightDrop: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                straight: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Seen"];
-            };
-        };
-        responses: {
-            /** @description StraightPage */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StraightPage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    showKnown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Known */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Known"];
-                };
-            };
-        };
-    };
-    recordKnown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KnownSheet"];
-            };
-        };
-        responses: {
-            /** @description Known */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Known"];
-                };
-            };
-            422: components["responses"]["Errors"];
-        };
-    };
-    previewKnown: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["KnownSheet"];
-            };
-        };
-        responses: {
-            /** @description KnownPreview */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KnownPreview"];
-                };
-            };
-            422: components["responses"]["Errors"];
-        };
-    };
-    showSquare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                square: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description SquarePage */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SquarePage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-        };
-    };
-    previewSquare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                square: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SquareSheet"];
-            };
-        };
-        responses: {
-            /** @description SquarePreview */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SquarePreview"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordSquareTest: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                square: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordSquareTest"];
-            };
-        };
-        responses: {
-            /** @description SquarePage */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SquarePage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    planeSquare: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                square: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordSquareTest"];
-            };
-        };
-        responses: {
-            /** @description Session */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Session"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    recordDrop: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                square: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Seen"];
-            };
-        };
-        responses: {
-            /** @description SquarePage */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SquarePage"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

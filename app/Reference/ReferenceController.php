@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference;
+
+use App\Bench\SeasonOfBench;
+use App\Http\Requests\SeenRecordRequest;
+use App\Http\Resources\DiaryResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Models\Bench;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** References of every kind: listed, shown, put in, taken away; fallen; and which wood one is of. */
+final class ReferenceController
+{
+    /** Those that want testing first. */
+    public function index(Bench $bench, User $user, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(ReferenceList::of(new SeasonOfBench($bench), $user, $format));
+    }
+
+    public function show(Reference $reference, User $user, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(ReferencePage::of($reference, $user, $format));
+    }
+
+    /** One that came with no tool: a sole, a stone, a board. */
+    public function store(AddReferenceRequest $request, Ledger $ledger, User $user, LengthFormatter $format): JsonResponse
+    {
+        $name = $request->name();
+        $reference = null;
+        $ledger->record('reference-added', $name, "Put the $name among the references.", static function (Changes $changes) use ($request, $name, &$reference): void {
+            $reference = $changes->create($changes->bench->references(), ['kind' => $request->kind(), 'name' => $name]);
+        });
+        assert($reference instanceof Reference);
+
+        return $this->show($reference, $user, $format)->setStatusCode(201);
+    }
+
+    public function destroy(SeenRecordRequest $request, Ledger $ledger, Reference $reference): JsonResponse
+    {
+        $sentence = "Took the {$reference->name} from the references.";
+        $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (Changes $changes) use ($reference, $request): void {
+            $changes->delete($reference, $request->version());
+        });
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+    }
+
+    public function drop(SeenRecordRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
+    {
+        $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (Changes $changes) use ($reference, $request): void {
+            $changes->update($reference, ['dropped_on' => Carbon::now()->toIso8601ZuluString()], $request->version());
+        });
+
+        return $this->show($reference, $user, $format);
+    }
+
+    /** So that the season can be computed for it. */
+    public function wood(ReferenceWoodRequest $request, Ledger $ledger, Reference $reference, LengthFormatter $format): JsonResponse
+    {
+        $wood = $request->wood($format);
+        $sentence = "The {$reference->name} is of {$wood->species->name}.";
+        $entry = $ledger->record('reference-wood', $reference->name, $sentence, static function (Changes $changes) use ($reference, $wood, $request): void {
+            $changes->update($reference, ['wood' => Reference::woodColumn($wood)], $request->version());
+        });
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference;
+
+use App\Http\Requests\TypedSheetRequest;
+use Illuminate\Validation\Rule;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\ReferenceWood;
+use JackRest\Core\Timber\Species;
+use JackRest\Desk\Season\ReferenceWoodForm;
+
+/** The wood a reference is said to be of. */
+final class ReferenceWoodRequest extends TypedSheetRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [...self::figures('figures'), 'species' => ['required', Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all()))], 'version' => ['required', 'integer', 'min:1']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['species.*' => 'Choose a wood from the list.'];
+    }
+
+    public function version(): int
+    {
+        return $this->integer('version');
+    }
+
+    /** @throws InvalidInput */
+    public function wood(LengthFormatter $format): ReferenceWood
+    {
+        $species = Species::named($this->string('species')->toString());
+        assert($species !== null);
+        $sheet = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
+        $sheet->form->soundOrRefuse('figures');
+
+        return $sheet->wood ?? throw InvalidInput::because('figures.thickness', 'How thick is it? By that it is reckoned how fast it follows the air.');
+    }
+}

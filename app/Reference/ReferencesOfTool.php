@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference;
+
+use App\Ledger\Changes;
+use App\Models\Square;
+use App\Models\Tool;
+use App\Models\ToolStatus;
+use JackRest\Core\Truing\ReferencesOfKind;
+use JackRest\Desk\Reference\ReferenceKind;
+
+/** The reference that comes with a tool: a square or a straightedge, to be tested before it is trusted. */
+final class ReferencesOfTool
+{
+    public static function bring(Changes $changes, Tool $tool): void
+    {
+        $new = $tool->status === ToolStatus::Owned ? ReferencesOfKind::of($tool->toCore()) : null;
+        $references = $changes->bench->references();
+        if ($new === null || $references->where('tool_id', $tool->id)->exists()) {
+            return;
+        }
+        $changes->create($changes->bench->references(), [
+            'tool_id' => $tool->id,
+            'kind' => ReferenceKind::from($new->kind),
+            'name' => $new->name,
+            'sizes' => $new->sizesMm,
+        ]);
+    }
+
+    /** The reference a tool has brought; null: it is none. */
+    public static function broughtBy(Tool $tool): ?Reference
+    {
+        return Reference::query()->where(['bench_id' => $tool->bench_id, 'tool_id' => $tool->id])->first();
+    }
+}

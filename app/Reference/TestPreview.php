@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference;
+
+use App\Http\Resources\FieldResource;
+use App\Http\Resources\Shared;
+use JackRest\Desk\Reference\Flat\FlatForm;
+use JackRest\Desk\Reference\SlopeTemplate\SlopeTemplateForm;
+use JackRest\Desk\Reference\Square\SquareForm;
+use JackRest\Desk\Reference\Straightedge\StraightedgeForm;
+use JackRest\Desk\Reference\TestForm;
+use JackRest\Desk\Reference\WindingSticks\WindingSticksForm;
+
+/** A test as far as it has been typed: readings, answer, next stroke, and what its kind is drawn by. */
+final class TestPreview
+{
+    /**
+     * @param  float|null  $learntMm  how thick the last shavings were; null: nothing is told
+     * @return array<string, mixed>
+     */
+    public static function of(TestForm $form, ?float $learntMm): array
+    {
+        $error = $form->errorMm();
+        $next = $form->next();
+        $format = $form->format;
+
+        return [
+            'readings' => FieldResource::readings($form->form),
+            'lists' => self::lists($form),
+            'nextLine' => $form instanceof FlatForm ? $form->nextLine()?->id : null,
+            'objection' => $form->objection(),
+            'answer' => $error === null ? null : [
+                'error' => $format->small(abs($error)),
+                'errorMm' => $error,
+                'verdict' => $form->verdict()?->value,
+                'standing' => $form->standing(),
+                'found' => $form->found(),
+            ],
+            'next' => Shared::stroke($next),
+            'canCount' => $form->strokes() !== [],
+            'learnt' => Shared::learnt($learntMm, $format),
+            'lines' => $form->lines(),
+            'how' => Shared::how($form->explained()),
+            'square' => $form instanceof SquareForm ? TestDrawings::square($form) : null,
+            'straightedge' => $form instanceof StraightedgeForm ? TestDrawings::straightedge($form) : null,
+            'sticks' => $form instanceof WindingSticksForm ? TestDrawings::sticks($form) : null,
+            'slope' => $form instanceof SlopeTemplateForm ? TestDrawings::slope($form) : null,
+            'flat' => $form instanceof FlatForm ? TestDrawings::flat($form) : null,
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function lists(TestForm $form): array
+    {
+        if ($form instanceof FlatForm) {
+            return TestDrawings::lines($form);
+        }
+        $lists = [];
+        foreach ($form->lists as $id => $readings) {
+            $lists[] = [
+                'id' => $id,
+                'name' => '',
+                'readings' => array_map(FieldResource::reading(...), $readings),
+                'isRead' => false,
+                'places' => [],
+            ];
+        }
+
+        return $lists;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Session;
+
+use App\Http\Requests\FinishRequest;
+use App\Http\Requests\ProgressRequest;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+
+/** A session at the bench: shown, saved at every tap, ended. */
+final class SessionController
+{
+    public function show(BenchSession $session): JsonResponse
+    {
+        return new JsonResponse(SessionResource::of($session));
+    }
+
+    /** Saved at every tap, so that a closed browser loses nothing. */
+    public function update(ProgressRequest $request, Ledger $ledger, BenchSession $session): JsonResponse
+    {
+        self::refuseEnded($session);
+        $ledger->save(static function (Changes $changes) use ($session, $request): void {
+            $changes->update($session, $request->progress($session), $request->version());
+        });
+
+        return new JsonResponse(SessionResource::of($session));
+    }
+
+    /** Done, or left where it stands; either way the diary has it. */
+    public function finish(FinishRequest $request, Ledger $ledger, BenchSession $session): JsonResponse
+    {
+        self::refuseEnded($session);
+        $done = $request->isDone();
+        $end = SessionEnds::of($session, $done);
+        $ledger->record($end->entryKind(), $session->title, $end->sentence(), static function (Changes $changes) use ($session, $done, $request, $end): void {
+            $now = Carbon::now()->toIso8601ZuluString();
+            $state = $done ? BenchSession::FINISHED : BenchSession::STOPPED;
+            $changes->update($session, ['state' => $state, 'ended_at' => $now], $request->version());
+            $end->write($changes, $now);
+        });
+
+        return new JsonResponse(SessionResource::of($session));
+    }
+
+    private static function refuseEnded(BenchSession $session): void
+    {
+        abort_if(! $session->isRunning(), 409, 'This session has ended already.');
+    }
+}

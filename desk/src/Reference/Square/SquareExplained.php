@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Reference\Square;
+
+use JackRest\Core\Basis;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Truing\SquareReversal;
+use JackRest\Core\Truing\SquareReversalInput;
+use JackRest\Core\Truing\SquareReversalResult;
+use JackRest\Desk\Explanation;
+
+/** How the numbers of a reversal test come about. */
+final class SquareExplained
+{
+    /** @return list<Explanation> */
+    public static function of(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): array
+    {
+        $length = $format->small(...);
+
+        return [
+            new Explanation(
+                'How far is it out?',
+                'error = (mean gap at the tip − gap at the foot) ÷ 2',
+                "({$length($test->meanFarGapMm())} − {$length($test->nearGapMm)}) ÷ 2 = {$length($result->errorMm)}",
+                Basis::CommonPractice,
+                'The square tested against itself, turned over.',
+            ),
+            new Explanation(
+                'How sure is that?',
+                'U = √(s²/n + line²/6 + resolution²/12), for about 95 of 100 tests',
+                '√('.$length(SquareReversal::budget($test)->partMm('repeats')).'² + '.$length($test->lineWidthMm).'²/6 + '.$length($test->resolutionMm)."²/12) = {$length($result->expandedUncertaintyMm)}",
+                Basis::Published,
+                'Guide to the expression of uncertainty in measurement, JCGM 100.',
+            ),
+            ...self::shavings($test, $result, $format),
+        ];
+    }
+
+    /** @return list<Explanation> */
+    private static function shavings(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): array
+    {
+        return $test->shavingMm === null ? [] : [new Explanation(
+            'Why so many shavings?',
+            'shavings = error ÷ thickness of one, rounded up',
+            $format->small(abs($result->errorMm)).' ÷ '.$format->small($test->shavingMm)." → {$result->shavings}",
+            Basis::CommonPractice,
+            'Counting shavings of known thickness. Measure yours: ten in a pack under the caliper.',
+        )];
+    }
+}

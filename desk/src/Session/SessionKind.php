@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Session;
+
+use JackRest\Core\Edge\SharpeningPlan;
+use JackRest\Core\Edge\StepKind;
+use JackRest\Desk\Filing\AugerBitForm;
+use JackRest\Desk\Filing\SawForm;
+use JackRest\Desk\Filing\ScraperForm;
+use JackRest\Desk\Making\Cautions;
+use JackRest\Desk\Reference\PlaningStep;
+
+/** What is walked in bench mode, and the words that go with it. */
+enum SessionKind: string
+{
+    /** One edge, stone by stone. */
+    case Honing = 'honing';
+    /** Several edges, each stone once. */
+    case Day = 'day';
+    /** The strokes that correct a reference after its test. */
+    case Planing = 'planing';
+    /** A saw, tooth by tooth. */
+    case Filing = 'filing';
+    /** A scraper's burr. */
+    case Turning = 'turning';
+    /** An auger bit. */
+    case BitFiling = 'bit-filing';
+    /** A stage of something that is made by a plan. */
+    case Making = 'making';
+
+    /** What is to be done about it while it waits: Go on honing the 25 mm chisel. */
+    public function goOn(string $name): string
+    {
+        return match ($this) {
+            self::Honing => "Go on honing the $name.",
+            self::Day => "Go on with the $name.",
+            self::Planing => "Go on planing the $name.",
+            self::Filing, self::BitFiling => "Go on filing the $name.",
+            self::Turning => "Go on turning the $name.",
+            self::Making => "Go on making the $name.",
+        };
+    }
+
+    /** Where it was left. */
+    public function stoppedAt(SessionStep $step): string
+    {
+        return match ($this) {
+            self::Planing => "The stroke {$step->title} is next.",
+            self::Making => "You stopped at “{$step->title}”.",
+            default => "You stopped at the {$step->title}.",
+        };
+    }
+
+    /** @param  list<SessionStep>  $steps */
+    public function caution(array $steps): string
+    {
+        $grinds = array_filter($steps, static fn (SessionStep $step): bool => $step->kind === StepKind::Grind->value) !== [];
+
+        return match ($this) {
+            self::Honing, self::Day => SharpeningPlan::CAUTION.($grinds ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            self::Planing => PlaningStep::CAUTION,
+            self::Filing => SawForm::CAUTION,
+            self::Turning => ScraperForm::CAUTION,
+            self::BitFiling => AugerBitForm::CAUTION,
+            self::Making => Cautions::TEXT,
+        };
+    }
+}
