@@ -42,11 +42,11 @@ final readonly class References
         $user = $base->query('select bench_id from users limit 1');
         $bench = $user === false ? 0 : (int) $user->fetchColumn();
         $base->beginTransaction();
-        $reference = $base->prepare('insert into "references" (bench_id, kind, name, fields, tolerance_mm, instrument) values (?, ?, ?, ?, ?, ?)');
+        $reference = $base->prepare('insert into "references" (bench_id, kind, name, sizes, instrument) values (?, ?, ?, ?, ?)');
         $test = $base->prepare('insert into reference_tests (bench_id, reference_id, tested_at, readings, error_mm, uncertainty_mm, verdict, found, taken) values (?, ?, ?, ?, ?, ?, ?, ?, ?)');
         $id = 0;
         for ($number = 0; $number < self::REFERENCES; $number++) {
-            $reference->execute([$bench, ['sole', 'stone', 'board'][$number % 3], "flat thing $number", '{}', 0.1, 'feeler']);
+            $reference->execute([$bench, ['sole', 'stone', 'board'][$number % 3], "flat thing $number", '{"length":300,"width":70,"tolerance":0.1}', 'feeler']);
             $id = (int) $base->lastInsertId();
             for ($index = 0; $index < self::TESTS; $index++) {
                 $at = gmdate('Y-m-d\TH:i:s\Z', strtotime('today') - (self::TESTS - $index) * 61 * 86400);

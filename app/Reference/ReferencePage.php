@@ -67,6 +67,7 @@ final class ReferencePage
             'chosen' => $choice->of($choice->isReading ? null : $reference->choices[$choice->name] ?? null),
             'isReading' => $choice->isReading,
             'when' => FieldResource::when($choice->when),
+            'isAside' => $choice->isAside ?? ! $choice->isReading,
         ];
     }
 }

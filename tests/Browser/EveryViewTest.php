@@ -46,13 +46,13 @@ final class EveryViewTest extends BrowserTestCase
     private function views(): array
     {
         $ids = static fn (string $of): array => array_column((array) json_decode((string) file_get_contents(self::server()->url("/api/$of")), true)[$of], 'id');
-        $paths = array_column((array) json_decode((string) file_get_contents(self::server()->url('/api/references')), true)['references'], 'path');
+        $references = $ids('references');
         $making = json_decode((string) file_get_contents(self::server()->url('/api/plans')), true)['makings'][0]['id'];
         $this->startSession($ids('edges')[0]);
         $session = $this->browser->getCurrentURL();
 
         return [
-            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/kit/care', '/kit/shadow-boards', '/kit/shadow-boards/new', '/kit/idle', '/kit/look', '/kit/look/'.$ids('looks')[0], '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/saws', '/edges/augers', '/edges/scrapers', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/edges/'.$this->iron().'/curve', '/true', '/true/add', '/true/known', '/true/winding', '/true/wood', '/true/season', '/true/blanks', '/true/blanks/new', '/true/blanks/'.$ids('blanks')[0], '/true/plans', '/true/plans/bridle-square', '/true/plans/straightedge', '/true/plans/mallet', '/true/plans/makings/'.$making, '/true/three-edges', ...$paths, '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
+            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/kit/care', '/kit/shadow-boards', '/kit/shadow-boards/new', '/kit/idle', '/kit/look', '/kit/look/'.$ids('looks')[0], '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/saws', '/edges/augers', '/edges/scrapers', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/edges/'.$this->iron().'/curve', '/true', '/true/add', '/true/known', '/true/winding', '/true/wood', '/true/season', '/true/blanks', '/true/blanks/new', '/true/blanks/'.$ids('blanks')[0], '/true/plans', '/true/plans/bridle-square', '/true/plans/straightedge', '/true/plans/mallet', '/true/plans/makings/'.$making, '/true/three-edges', ...array_map(static fn (int $id): string => "/true/references/$id", $references), '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
         ];
     }
 

@@ -33,7 +33,7 @@ final class ServedTest extends TestCase
 
     public function test_a_write_without_the_pages_token_is_refused(): void
     {
-        [$status, $answer] = self::post('/api/squares/1/drops', '{"version":1}', "Accept: application/json\r\n");
+        [$status, $answer] = self::post('/api/references/1/drops', '{"version":1}', "Accept: application/json\r\n");
         self::assertSame(419, $status);
         self::assertStringContainsString('what you typed is kept', $answer);
     }

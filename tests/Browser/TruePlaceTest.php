@@ -31,7 +31,7 @@ final class TruePlaceTest extends BrowserTestCase
 
     public function test_a_half_entered_test_outlives_the_page_and_a_wrong_figure_wipes_no_drawing(): void
     {
-        $page = '/true/straights/'.$this->straight();
+        $page = '/true/references/'.$this->straight();
         $this->open($page);
         foreach (['2' => '0.2', '3' => '0.4', '4' => '0.2'] as $place => $gap) {
             $this->type("Gap at place $place", $gap);
@@ -84,7 +84,7 @@ final class TruePlaceTest extends BrowserTestCase
     /** Every tap is a stroke; a closed browser loses none, and the end leads back to the test. */
     public function test_strokes_are_counted_in_bench_mode_over_a_closed_browser(): void
     {
-        $this->open('/true/straights/'.$this->straight());
+        $this->open('/true/references/'.$this->straight());
         foreach (['2' => '0.2', '3' => '0.4', '4' => '0.2'] as $place => $gap) {
             $this->type("Gap at place $place", $gap);
         }
@@ -141,7 +141,7 @@ final class TruePlaceTest extends BrowserTestCase
         $this->seesText('Turn the far stick end for end');
         $this->type('The same, far stick turned', '0.5');
         $this->seesText('Take 10 shavings off the right end of the far stick');
-        $this->press('Done: test again');
+        $this->press('Planed it already');
         $this->seesText('10 shavings off the right end of the far stick');
         $this->seesText('It was planed and not tested again.');
     }
@@ -171,18 +171,18 @@ final class TruePlaceTest extends BrowserTestCase
     /** The instrument chosen on one page stands on the next. */
     public function test_the_instrument_last_used_is_remembered_on_every_page(): void
     {
-        $this->open('/true/straights/'.$this->straight());
-        $this->sees("//summary[contains(., 'Against a flat, line')]")->click();
+        $this->open('/true/references/'.$this->straight());
+        $this->sees("//summary[contains(., 'Tested against')]")->click();
         $this->sees("//option[contains(., 'dial indicator')]")->click();
-        $this->open('/true/'.$this->referenceId('square'));
-        $this->sees("//summary[contains(., 'Foot, instrument')]")->click();
+        $this->open('/true/references/'.$this->referenceId('square'));
+        $this->sees("//summary[contains(., 'Gap at the foot')]")->click();
         self::assertSame('dial', $this->sees("//select[@id = //label[contains(., 'Gap read with')]/@for]")->getAttribute('value'));
     }
 
     /** A digital caliper that types like a keyboard: its Enter goes to the next reading and records nothing. */
     public function test_a_caliper_that_types_fills_the_gaps(): void
     {
-        $this->open('/true/straights/'.$this->straight());
+        $this->open('/true/references/'.$this->straight());
         $caliper = new StandIn(Kind::Caliper, Truth::ofDemo('900 mm straightedge'), 11);
         $this->field('Gap at place 2')->click();
         foreach ([225.0, 450.0, 675.0] as $index => $place) {
@@ -196,7 +196,7 @@ final class TruePlaceTest extends BrowserTestCase
         foreach (['2', '3', '4'] as $place) {
             self::assertMatchesRegularExpression('/^0\.\d\d$/', (string) $this->field("Gap at place $place")->getAttribute('value'));
         }
-        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/straights/'.$this->straight())), true)['history']['tests']);
+        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/references/'.$this->straight())), true)['history']['tests']);
     }
 
     /** The simulated dial, started by its own command, fills the gaps of a straightedge. */
@@ -212,7 +212,7 @@ final class TruePlaceTest extends BrowserTestCase
             $this->type('It answers at', "http://127.0.0.1:$port");
             $this->press('Listen to it');
             $this->seesText("Readings come from http://127.0.0.1:$port");
-            $this->open('/true/straights/'.$this->straight());
+            $this->open('/true/references/'.$this->straight());
             $this->press('Read them all');
             $this->seesText('Record this test');
             self::assertMatchesRegularExpression('/^0\.\d+ mm$/', (string) $this->field('Gap at place 3')->getAttribute('value'));
@@ -227,6 +227,6 @@ final class TruePlaceTest extends BrowserTestCase
 
     private function straight(): int
     {
-        return $this->referenceId('straight');
+        return $this->referenceId('straightedge');
     }
 }

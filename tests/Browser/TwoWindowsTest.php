@@ -20,8 +20,8 @@ final class TwoWindowsTest extends BrowserTestCase
     public function test_the_second_editor_is_told_and_loses_nothing(): void
     {
         $second = $this->newBrowser();
-        $this->open('/true/'.$this->squareId());
-        $this->open('/true/'.$this->squareId(), $second);
+        $this->open('/true/references/'.$this->squareId());
+        $this->open('/true/references/'.$this->squareId(), $second);
         $this->type('reading 1', '0.30', $second);
         $this->seesText('0.15 mm', $second);
 
@@ -38,11 +38,11 @@ final class TwoWindowsTest extends BrowserTestCase
 
     public function test_what_was_typed_outlives_the_page(): void
     {
-        $this->open('/true/'.$this->squareId());
+        $this->open('/true/references/'.$this->squareId());
         $this->type('reading 1', '0.28');
         $this->seesText('0.14 mm');
         $this->open('/');
-        $this->open('/true/'.$this->squareId());
+        $this->open('/true/references/'.$this->squareId());
         self::assertSame('0.28', $this->field('reading 1')->getAttribute('value'));
     }
 

@@ -225,16 +225,6 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/true/winding/WindingPage')).WindingPage }),
       },
       {
-        path: '/true/straights/:id',
-        lazy: async () => ({
-          Component: (await import('./places/true/straight/StraightPage')).StraightPage,
-        }),
-      },
-      {
-        path: '/true/:id',
-        lazy: async () => ({ Component: (await import('./places/true/SquarePage')).SquarePage }),
-      },
-      {
         path: '/diary',
         lazy: async () => ({ Component: (await import('./places/diary/DiaryPlace')).DiaryPlace }),
       },

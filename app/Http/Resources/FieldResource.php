@@ -29,6 +29,7 @@ final class FieldResource
             'typed' => $value === null ? '' : $field->typed($value, $format),
             'usual' => $usual,
             'when' => self::when($field->when),
+            'isAside' => $field->isAside ?? ! $field->isReading,
         ];
     }
 

@@ -17,6 +17,7 @@ final readonly class Field
      * @param  float|null  $begins  what it begins with; null: empty
      * @param  float  $step  of an arrow key
      * @param  bool  $isReading  read off the wood at every test, and empty again at the next
+     * @param  bool|null  $isAside  asked apart from the first figures, where few look; null: what is not read anew
      * @param  array{string, string}|null  $when  asked only while this choice of the form has this value; null: always
      * @param  string|null  $missing  what is said when it is wanted and nothing was typed; null: it may be left out
      */
@@ -34,6 +35,7 @@ final readonly class Field
         public bool $isReading = false,
         public ?string $missing = null,
         public ?array $when = null,
+        public ?bool $isAside = null,
     ) {
     }
 

@@ -19,6 +19,7 @@ final readonly class Choice
         public string $hint = '',
         public bool $isReading = false,
         public ?array $when = null,
+        public ?bool $isAside = null,
     ) {
     }
 

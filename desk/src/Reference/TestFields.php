@@ -27,10 +27,10 @@ final class TestFields
     }
 
     /** @param  array{string, string}|null  $when */
-    public static function lineWidth(float $usual, ?array $when = null): Field
+    public static function lineWidth(float $usual, ?array $when = null, ?bool $isAside = null): Field
     {
         $complaint = 'A knifed or pencilled line is no wider than 3 mm.';
 
-        return new Field('lineWidth', Quantity::Length, 0, 3, 'Width of a line', '', $complaint, begins: $usual, step: 0.01, when: $when);
+        return new Field('lineWidth', Quantity::Length, 0, 3, 'Width of a line', '', $complaint, begins: $usual, step: 0.01, when: $when, isAside: $isAside);
     }
 }

@@ -2616,6 +2616,7 @@ export interface components {
             typed: string;
             usual: string;
             when: components["schemas"]["When"] | null;
+            isAside: boolean;
         };
         Reading: {
             typed: string;
@@ -4074,6 +4075,7 @@ export interface components {
             chosen: string;
             isReading: boolean;
             when: components["schemas"]["When"] | null;
+            isAside: boolean;
         };
         When: {
             choice: string;

@@ -5,7 +5,7 @@ import { Hatch } from './Hatch'
 
 interface FlatDrawingProps {
   flat: Schemas['FlatDrawn']
-  lines: readonly Schemas['FlatLine'][]
+  lines: readonly Schemas['ListRead'][]
   shown: string | null
   onLine: (line: string) => void
   width: number
@@ -83,7 +83,7 @@ function legend(isKnown: boolean, width: number): string[] {
 }
 
 interface LineProps {
-  line: Schemas['FlatLine']
+  line: Schemas['ListRead']
   at: (alongMm: number, acrossMm: number) => { x: number; y: number }
   isShown: boolean
   onLine: (line: string) => void

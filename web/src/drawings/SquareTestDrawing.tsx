@@ -7,7 +7,7 @@ import { type SquareDrawn, squareLayout } from './squareLayout'
 
 interface SquareTestDrawingProps {
   square: SquareDrawn
-  result: Schemas['SquareResult'] | null
+  result: Schemas['SquareDrawn'] | null
   strokes: readonly Schemas['SquareStroke'][]
   takeOff: boolean
   factor: number
@@ -88,7 +88,7 @@ function KnifeLine({ from, to, dashed = false }: { from: Point; to: Point; dashe
 }
 
 /** What stands between the blade's edge and a true one: hatched in marking blue. */
-function Wedge({ drawn, result, hatch }: { drawn: Layout; result: Schemas['SquareResult']; hatch: string }) {
+function Wedge({ drawn, result, hatch }: { drawn: Layout; result: Schemas['SquareDrawn']; hatch: string }) {
   const [foot, tip] = drawn.firstLine
   const atHeel = result.removeAtHeelMm > 0
   const trueEdge = atHeel ? { x: tip.x, y: foot.y } : { x: foot.x, y: tip.y }
@@ -192,7 +192,7 @@ function Words({
 }: {
   drawn: Layout
   takeOff: boolean
-  result: Schemas['SquareResult'] | null
+  result: Schemas['SquareDrawn'] | null
   roomy: boolean
 }) {
   const middle = (points: readonly Point[]) => ({

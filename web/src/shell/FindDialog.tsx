@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { search } from '../api/queries'
 import { Panel } from './Panel'
+import { pageOf } from './pages'
 
 const kinds = {
   edge: 'Edge',
@@ -40,7 +41,7 @@ function Find({ onClose }: { onClose: () => void }) {
     <form
       onSubmit={(event) => {
         event.preventDefault()
-        if (hits[0]) go(hits[0].place)
+        if (hits[0]) go(pageOf(hits[0]))
       }}
     >
       <input
@@ -53,10 +54,10 @@ function Find({ onClose }: { onClose: () => void }) {
       />
       <ul className="mt-3">
         {hits.map((hit, index) => (
-          <li key={`${hit.place} ${hit.says} ${index}`} className="border-b border-rule">
+          <li key={`${hit.kind} ${hit.id} ${index}`} className="border-b border-rule">
             <button
               type="button"
-              onClick={() => go(hit.place)}
+              onClick={() => go(pageOf(hit))}
               className="flex w-full gap-4 py-2 text-left hover:bg-wood"
             >
               <span className="w-20 shrink-0 text-sm text-soft">{kinds[hit.kind]}</span>

@@ -42,7 +42,7 @@ final class SquareReference implements TestedReference
             self::length($sizes->get('blade', 200.0), $format),
             new ReadingList('farGaps', 'Gap at the tip, reading #', 'Gap between the lines at the tip', [''], null, self::MOST_GAPS),
             new Choice('leftLine', 'At the tip, the line knifed first is', ['first' => 'the left one', 'second' => 'the right one'], isReading: true),
-            TestFields::lineWidth(0.1),
+            TestFields::lineWidth(0.1, isAside: false),
             self::nearGap($sizes->get('blade', 200.0)),
             new Choice('edge', 'Edge of the blade', ['outer' => 'outer', 'inner' => 'inner']),
             new Choice('blade', 'Blade', ['wood' => 'wood', 'metal' => 'metal']),
@@ -96,13 +96,13 @@ final class SquareReference implements TestedReference
     {
         $complaint = "The blade is {$format->dimension($bladeMm)} long: test along 10 mm or more of it.";
 
-        return new Field('length', Quantity::Length, 10, $bladeMm, 'Line knifed, from the edge up', '', $complaint, begins: $bladeMm);
+        return new Field('length', Quantity::Length, 10, $bladeMm, 'Line knifed, from the edge up', '', $complaint, begins: $bladeMm, isAside: false);
     }
 
     /** The gap where the line begins, if the feet of both lines did not meet. */
     private static function nearGap(float $bladeMm): Field
     {
-        return new Field('nearGap', Quantity::Length, -$bladeMm / 2, $bladeMm / 2, 'Gap at the foot', 'if the feet did not meet', SquareForm::FAR_TOO_WIDE, step: 0.05, isReading: true);
+        return new Field('nearGap', Quantity::Length, -$bladeMm / 2, $bladeMm / 2, 'Gap at the foot', 'if the feet did not meet', SquareForm::FAR_TOO_WIDE, step: 0.05, isReading: true, isAside: true);
     }
 
     private static function workWidth(): Field

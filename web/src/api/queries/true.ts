@@ -15,9 +15,9 @@ export const referencePage = (reference: number) =>
       answered(client.GET('/api/references/{reference}', { params: { path: { reference } }, signal })),
   })
 
-export const referencePreview = (reference: number, body: Schemas['ReferenceSheet']) =>
+export const testPreview = (reference: number, body: Schemas['TypedTest']) =>
   queryOptions({
-    queryKey: [UNDER, 'reference-preview', reference, body],
+    queryKey: [UNDER, 'test-preview', reference, body],
     queryFn: ({ signal }) =>
       answered(
         client.POST('/api/references/{reference}/preview', { params: { path: { reference } }, body, signal }),
@@ -29,14 +29,14 @@ export const referencePreview = (reference: number, body: Schemas['ReferenceShee
 export const known = () =>
   queryOptions({
     queryKey: [UNDER, 'known'],
-    queryFn: ({ signal }) => answered(client.GET('/api/squares/known', { signal })),
+    queryFn: ({ signal }) => answered(client.GET('/api/references/known', { signal })),
   })
 
 export const knownPreview = (body: Schemas['KnownSheet'] | null) =>
   queryOptions({
     queryKey: [UNDER, 'known-preview', body],
     queryFn: body
-      ? ({ signal }) => answered(client.POST('/api/squares/known/preview', { body, signal }))
+      ? ({ signal }) => answered(client.POST('/api/references/known/preview', { body, signal }))
       : skipToken,
     placeholderData: keepPreviousData,
     staleTime: Infinity,
@@ -66,40 +66,6 @@ export const windingPreview = (body: Schemas['WindingSheet']) =>
   queryOptions({
     queryKey: [UNDER, 'winding-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/winding/preview', { body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
-
-export const straightPage = (straight: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'straight', straight],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/straights/{straight}', { params: { path: { straight } }, signal })),
-  })
-
-export const straightPreview = (straight: number, body: Schemas['StraightSheet']) =>
-  queryOptions({
-    queryKey: [UNDER, 'straight-preview', straight, body],
-    queryFn: ({ signal }) =>
-      answered(
-        client.POST('/api/straights/{straight}/preview', { params: { path: { straight } }, body, signal }),
-      ),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
-
-export const squarePage = (square: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'square', square],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/squares/{square}', { params: { path: { square } }, signal })),
-  })
-
-export const squarePreview = (square: number, body: Schemas['SquareSheet']) =>
-  queryOptions({
-    queryKey: [UNDER, 'square-preview', square, body],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/squares/{square}/preview', { params: { path: { square } }, body, signal })),
     placeholderData: keepPreviousData,
     staleTime: Infinity,
   })

@@ -11,6 +11,7 @@ import { Heading } from '../../parts/Heading'
 import { NextStroke } from '../../parts/NextStroke'
 import { Lost, Waiting } from '../../parts/Notice'
 import { Sheet } from '../../parts/Sheet'
+import { pageOf } from '../../shell/pages'
 
 const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'choose-work': 'Choose a work',
@@ -103,7 +104,7 @@ function why(data: Schemas['Bench']): string {
 function MainButton({ chore }: { chore: Schemas['Chore'] }) {
   const navigate = useNavigate()
   return (
-    <Button weight="main" onClick={() => void navigate(chore.place)}>
+    <Button weight="main" onClick={() => void navigate(pageOf(chore.about))}>
       {doIt[chore.kind]}
     </Button>
   )
@@ -117,7 +118,7 @@ function Chores({ chores }: { chores: readonly Schemas['Chore'][] }) {
     <ol className="mt-5">
       {chores.map((chore, index) => (
         <li key={`${chore.kind} ${chore.says}`} className="border-t border-rule">
-          <Link to={chore.place} className="flex items-baseline gap-3 py-2.5 hover:bg-wood">
+          <Link to={pageOf(chore.about)} className="flex items-baseline gap-3 py-2.5 hover:bg-wood">
             <span className="w-5 shrink-0 font-slab text-lg font-semibold">{index + 1}</span>
             <span className="grow">
               <span className="block font-bold underline decoration-rule underline-offset-4">

@@ -3,6 +3,7 @@ import { answered, client, type Schemas } from '../../api/client'
 import { Button } from '../../parts/Button'
 import { Complaint } from '../../parts/Keeping'
 import { useChange } from '../../parts/useChange'
+import { pageOf } from '../../shell/pages'
 
 /** What keeps the kit well and holds up no work: one tap each. */
 export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] }) {
@@ -16,7 +17,7 @@ export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] })
       <ul>
         {upkeep.map((line) => (
           <li key={line.key} className="flex items-baseline gap-3 border-t border-rule py-1.5">
-            <Link to={line.place} className="min-w-0 grow hover:bg-wood">
+            <Link to={pageOf(line.about)} className="min-w-0 grow hover:bg-wood">
               <span className="block underline decoration-rule underline-offset-4">{line.says}</span>
               <span className="block text-sm text-soft">{line.why}</span>
             </Link>

@@ -41,7 +41,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
       >
         <h1 className="text-xl text-ink">{inHand(at, step)}</h1>
         <span>
-          {at.edgeId === null ? 'step' : 'stone'} {walk.atStep + 1} of {at.steps.length}
+          {at.kind === 'honing' ? 'stone' : 'step'} {walk.atStep + 1} of {at.steps.length}
         </span>
       </header>
       {walk.problem && <Notice>{walk.problem}</Notice>}
@@ -89,7 +89,7 @@ function Strokes({ phase, count, step }: StrokesProps) {
   if (phase === 'fetch')
     return (
       <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">
-        {step.strokes} {step.of}
+        {step.count} {step.of}
       </p>
     )
   return (
@@ -99,7 +99,7 @@ function Strokes({ phase, count, step }: StrokesProps) {
       aria-live="off"
     >
       {count}
-      <span className="text-[0.3em] text-soft"> of {step.strokes}</span>
+      <span className="text-[0.3em] text-soft"> of {step.count}</span>
     </p>
   )
 }

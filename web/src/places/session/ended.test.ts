@@ -2,14 +2,14 @@ import { expect, test } from 'vitest'
 import type { Schemas } from '../../api/client'
 import { ended } from './ended'
 
-const step = (stone: string, of = 'strokes', edge = '') => ({
-  stone,
+const step = (title: string, of = 'strokes', beside = '') => ({
+  title,
   particleUm: 0,
-  strokes: 10,
+  count: 10,
   seconds: 10,
   see: '',
   kind: 'hone' as const,
-  edge,
+  beside,
   says: '',
   of,
 })
@@ -17,10 +17,9 @@ const step = (stone: string, of = 'strokes', edge = '') => ({
 const session = (but: Partial<Schemas['Session']>): Schemas['Session'] => ({
   id: 1,
   version: 1,
-  edgeId: 4,
-  edge: '12 mm chisel',
-  purpose: 'honing',
-  place: null,
+  kind: 'honing',
+  title: '12 mm chisel',
+  about: { kind: 'edge', id: 4 },
   state: 'finished',
   phase: 'check',
   atStep: 1,
@@ -44,7 +43,12 @@ test('an edge is sharp, and its strokes are in the diary', () => {
 })
 
 test('a day names the edge beside each stone', () => {
-  const day = session({ edgeId: null, steps: [step('1000 stone', 'strokes', 'block iron')], counted: [9] })
+  const day = session({
+    kind: 'day',
+    about: null,
+    steps: [step('1000 stone', 'strokes', 'block iron')],
+    counted: [9],
+  })
   expect(ended(day)).toMatchObject({
     title: '✓ The sharpening day is done.',
     says: 'In the diary: 9 strokes on the 1000 stone (block iron).',
@@ -53,22 +57,27 @@ test('a day names the edge beside each stone', () => {
 })
 
 test('what was planed is tested again', () => {
-  const planed = session({ purpose: 'planing', edge: 'square', counted: [1, 0], place: '/true/3' })
+  const planed = session({
+    kind: 'planing',
+    title: 'square',
+    counted: [1, 0],
+    about: { kind: 'reference', id: 3 },
+  })
   expect(ended(planed)).toMatchObject({
     title: '✓ Planed. Now test it again.',
     says: 'In the diary: 1 stroke off the square. The next test shows what they really took.',
-    first: { to: '/true/3', text: 'Test it again' },
+    first: { to: '/true/references/3', text: 'Test it again' },
   })
 })
 
 test('a saw keeps the gullets that were filed', () => {
   const filed = session({
-    purpose: 'filing',
-    edge: 'dovetail saw',
+    kind: 'filing',
+    title: 'dovetail saw',
     state: 'stopped',
     steps: [step('saw file', 'gullets'), step('saw set', 'teeth')],
     counted: [40, 0],
-    place: '/edges/saws/5',
+    about: { kind: 'saw', id: 5 },
   })
   expect(ended(filed)).toMatchObject({
     title: 'Stopped. The dovetail saw waits.',
@@ -78,19 +87,19 @@ test('a saw keeps the gullets that were filed', () => {
 })
 
 test('a making waits, or is tested, or just hangs there', () => {
-  const making = { purpose: 'making' as const, edge: 'square for the lids' }
-  expect(ended(session({ ...making, place: '/true/plans/makings/2' }))).toMatchObject({
+  const making = { kind: 'making' as const, title: 'square for the lids' }
+  expect(ended(session({ ...making, about: { kind: 'making', id: 2 } }))).toMatchObject({
     title: '✓ Done for now.',
     first: { to: '/true/plans/makings/2', text: 'See where it stands' },
   })
-  expect(ended(session({ ...making, state: 'stopped', place: '/true/plans/makings/2' })).title).toBe(
+  expect(ended(session({ ...making, state: 'stopped', about: { kind: 'making', id: 2 } })).title).toBe(
     'Stopped.',
   )
-  expect(ended(session({ ...making, place: '/true/9' }))).toMatchObject({
+  expect(ended(session({ ...making, about: { kind: 'reference', id: 9 } }))).toMatchObject({
     title: '✓ The square for the lids is made.',
-    first: { to: '/true/9', text: 'Test it' },
+    first: { to: '/true/references/9', text: 'Test it' },
   })
-  expect(ended(session({ ...making, edge: 'mallet', place: '/kit/tools/8' }))).toMatchObject({
+  expect(ended(session({ ...making, title: 'mallet', about: { kind: 'tool', id: 8 } }))).toMatchObject({
     says: 'It hangs on the board, ready for work.',
     first: { to: '/kit/tools/8', text: 'See it' },
   })

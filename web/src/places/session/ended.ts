@@ -1,4 +1,5 @@
 import type { Schemas } from '../../api/client'
+import { pageOf } from '../../shell/pages'
 
 type Session = Schemas['Session']
 
@@ -21,14 +22,17 @@ const BENCH: Way = { to: '/', text: 'Back to the bench' }
 
 /** What a session leaves when it has ended, whether it was walked to its end or stopped. */
 export function ended(at: Session): Ending {
-  switch (at.purpose) {
+  switch (at.kind) {
     case 'planing':
       return planed(at)
     case 'filing':
+    case 'turning':
+    case 'bit-filing':
       return filed(at)
     case 'making':
       return madeOn(at)
     case 'honing':
+    case 'day':
       return honed(at)
   }
 }
@@ -42,10 +46,10 @@ function counted(at: Session, says: (count: number, step: Schemas['SessionStep']
 }
 
 function honed(at: Session): Ending {
-  const isDay = at.edgeId === null
+  const isDay = at.kind === 'day'
   const done = counted(
     at,
-    (count, step) => `${count} strokes on the ${step.stone}${isDay ? ` (${step.edge})` : ''}`,
+    (count, step) => `${count} strokes on the ${step.title}${isDay ? ` (${step.beside})` : ''}`,
   )
   return {
     title: outcome(at),
@@ -54,17 +58,17 @@ function honed(at: Session): Ending {
     first: BENCH,
     second: isDay
       ? { to: '/edges', text: 'See the edges' }
-      : { to: `/edges/${at.edgeId}`, text: 'See the edge' },
+      : { to: placeOf(at, '/edges'), text: 'See the edge' },
   }
 }
 
 function outcome(at: Session): string {
   const finished = at.state === 'finished'
-  if (at.edgeId === null)
+  if (at.kind === 'day')
     return finished
       ? '✓ The sharpening day is done.'
       : 'Stopped. Edges that had their last stone are sharp; the others stay on the list.'
-  return finished ? `✓ The ${at.edge} is sharp.` : `Stopped. The ${at.edge} stays on the list.`
+  return finished ? `✓ The ${at.title} is sharp.` : `Stopped. The ${at.title} stays on the list.`
 }
 
 /** Strokes planed off a reference: nothing is known of it until it is tested again. */
@@ -72,37 +76,37 @@ function planed(at: Session): Ending {
   const strokes = at.counted.reduce((sum, count) => sum + count, 0)
   return {
     title: `${at.state === 'finished' ? '✓ Planed.' : 'Stopped.'} Now test it again.`,
-    says: `In the diary: ${strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the ${at.edge}. The next test shows what they really took.`,
-    first: { to: at.place ?? '/true', text: 'Test it again' },
+    says: `In the diary: ${strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the ${at.title}. The next test shows what they really took.`,
+    first: { to: placeOf(at, '/true'), text: 'Test it again' },
     second: BENCH,
   }
 }
 
 /** A saw that was filed: its place keeps what was done. */
 function filed(at: Session): Ending {
-  const done = counted(at, (count, step) => `${count} ${step.of} with the ${step.stone}`)
+  const done = counted(at, (count, step) => `${count} ${step.of} with the ${step.title}`)
   return {
-    title: at.state === 'finished' ? `✓ The ${at.edge} is done.` : `Stopped. The ${at.edge} waits.`,
+    title: at.state === 'finished' ? `✓ The ${at.title} is done.` : `Stopped. The ${at.title} waits.`,
     says: done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.',
     note: 'Try it on waste before it goes back on the wall.',
     first: BENCH,
-    second: { to: at.place ?? '/edges/saws', text: 'See the tool' },
+    second: { to: placeOf(at, '/edges/saws'), text: 'See the tool' },
   }
 }
 
 /** A stage of making: on to its page, which knows what it waits for; or, once it is made, to its first test. */
 function madeOn(at: Session): Ending {
-  const place = at.place ?? '/true/plans'
-  if (place.startsWith('/true/plans'))
+  const place = placeOf(at, '/true/plans')
+  if (at.about?.kind === 'making')
     return {
       title: at.state === 'finished' ? '✓ Done for now.' : 'Stopped.',
-      says: `What is done of the ${at.edge} is in the diary; its page says when to go on.`,
+      says: `What is done of the ${at.title} is in the diary; its page says when to go on.`,
       first: { to: place, text: 'See where it stands' },
       second: BENCH,
     }
-  const isTested = place.startsWith('/true')
+  const isTested = at.about?.kind === 'reference'
   return {
-    title: `✓ The ${at.edge} is made.`,
+    title: `✓ The ${at.title} is made.`,
     says: isTested
       ? 'It hangs on the board. Trust it once it is tested.'
       : 'It hangs on the board, ready for work.',
@@ -110,3 +114,6 @@ function madeOn(at: Session): Ending {
     second: BENCH,
   }
 }
+
+/** The page of what the session was about. */
+const placeOf = ({ about }: Session, otherwise: string): string => (about ? pageOf(about) : otherwise)

@@ -3,12 +3,12 @@ import { backward, forward, type Standing, withCount } from './walk'
 
 const start: Standing = { atStep: 0, phase: 'fetch', counted: [0, 0] }
 const stones = [
-  { kind: 'hone', strokes: 12 },
-  { kind: 'hone', strokes: 8 },
+  { kind: 'hone', count: 12 },
+  { kind: 'hone', count: 8 },
 ] as const
 const passes = [
-  { kind: 'plane', strokes: 2 },
-  { kind: 'plane', strokes: 1 },
+  { kind: 'plane', count: 2 },
+  { kind: 'plane', count: 1 },
 ] as const
 
 describe('forward', () => {
@@ -37,8 +37,8 @@ describe('forward', () => {
 
 describe('making', () => {
   const steps = [
-    { kind: 'make', strokes: 0 },
-    { kind: 'make', strokes: 0 },
+    { kind: 'make', count: 0 },
+    { kind: 'make', count: 0 },
   ] as const
   it('goes from doing to looking to the next step, and back the same way', () => {
     const looked = forward(start, steps).to

@@ -7,7 +7,7 @@ export interface Standing {
   counted: readonly number[]
 }
 
-export type Step = Pick<Schemas['SessionStep'], 'kind' | 'strokes'>
+export type Step = Pick<Schemas['SessionStep'], 'kind' | 'count'>
 
 /** Where it stands now, and whether that was the end of it. */
 export interface Move {
@@ -27,7 +27,7 @@ export function forward(at: Standing, steps: readonly Step[]): Move {
   if (at.phase === 'fetch') return on({ ...at, phase: step?.kind === 'make' ? 'check' : 'stroke' })
   if (step && isTapped(step)) {
     const counted = withCount(at, (at.counted[at.atStep] ?? 0) + 1)
-    return (counted[at.atStep] ?? 0) < step.strokes ? on({ ...at, counted }) : next({ ...at, counted }, steps)
+    return (counted[at.atStep] ?? 0) < step.count ? on({ ...at, counted }) : next({ ...at, counted }, steps)
   }
   return at.phase === 'stroke' ? on({ ...at, phase: 'check' }) : next(at, steps)
 }

@@ -2,13 +2,13 @@ import { describe, expect, it } from 'vitest'
 import { inHand, isCounted, words } from './words'
 
 const step = {
-  stone: '1000 stone',
+  title: '1000 stone',
   particleUm: 11.5,
-  strokes: 12,
+  count: 12,
   seconds: 30,
   see: 'A burr along the whole edge.',
   kind: 'hone',
-  edge: '12 mm chisel',
+  beside: '12 mm chisel',
   says: '',
   of: 'strokes',
 } as const
@@ -16,8 +16,8 @@ const step = {
 describe('words', () => {
   it('fetches a stone once in a batch, then only changes the edge', () => {
     expect(words('fetch', step, undefined, false).says).toBe('Fetch the 1000 stone')
-    expect(words('fetch', { ...step, edge: '18 mm chisel' }, step, false).says).toBe('Now the 18 mm chisel')
-    expect(words('fetch', { ...step, stone: '8000 stone' }, step, true).says).toBe('Fetch the 8000 stone')
+    expect(words('fetch', { ...step, beside: '18 mm chisel' }, step, false).says).toBe('Now the 18 mm chisel')
+    expect(words('fetch', { ...step, title: '8000 stone' }, step, true).says).toBe('Fetch the 8000 stone')
   })
   it('shows what to look for at the check', () => {
     expect(words('check', step, undefined, true)).toEqual({
@@ -27,7 +27,7 @@ describe('words', () => {
     })
   })
   it('counts no strokes at a wheel', () => {
-    const wheel = { ...step, kind: 'grind', strokes: 0 } as const
+    const wheel = { ...step, kind: 'grind', count: 0 } as const
     expect(isCounted(wheel)).toBe(false)
     expect(words('fetch', wheel, undefined, false).button).toBe('Begin')
   })
@@ -35,7 +35,7 @@ describe('words', () => {
 
 describe('planing', () => {
   it('says where the stroke runs and counts a tap for each', () => {
-    const pass = { ...step, stone: 'from 225 mm to 675 mm', kind: 'plane', strokes: 3 } as const
+    const pass = { ...step, title: 'from 225 mm to 675 mm', kind: 'plane', count: 3 } as const
     expect(words('fetch', pass, undefined, false).says).toBe('Plane from 225 mm to 675 mm')
     expect(words('stroke', pass, undefined, true).button).toBe('One stroke')
   })
@@ -43,15 +43,15 @@ describe('planing', () => {
 
 describe('inHand', () => {
   it('names the edge of the step in a batch, the edge of the session otherwise', () => {
-    expect(inHand({ edge: 'sharpening day', edgeId: null }, step)).toBe('12 mm chisel')
-    expect(inHand({ edge: '6 mm chisel', edgeId: 5 }, step)).toBe('6 mm chisel')
+    expect(inHand({ title: 'sharpening day', kind: 'day' }, step)).toBe('12 mm chisel')
+    expect(inHand({ title: '6 mm chisel', kind: 'honing' }, step)).toBe('6 mm chisel')
   })
   it('counts a saw tooth by tooth', () => {
     const side = {
       ...step,
-      stone: 'saw set',
+      title: 'saw set',
       kind: 'file',
-      strokes: 70,
+      count: 70,
       says: 'Every other tooth.',
       of: 'teeth',
     } as const
@@ -64,13 +64,13 @@ describe('inHand', () => {
   it('shows a step of making with its tools and minutes, then what to look at', () => {
     const make = {
       ...step,
-      stone: 'Saw the slot',
+      title: 'Saw the slot',
       kind: 'make',
-      strokes: 0,
+      count: 0,
       seconds: 900,
       says: 'Saw both cheeks.',
       see: 'The saw left both lines.',
-      edge: 'tenon saw',
+      beside: 'tenon saw',
     } as const
     expect(words('fetch', make, undefined, false)).toEqual({
       says: 'Saw the slot',
@@ -82,6 +82,6 @@ describe('inHand', () => {
       under: 'The saw left both lines.',
       button: 'Yes: done for now',
     })
-    expect(inHand({ edge: 'square for the lids', edgeId: null }, make)).toBe('square for the lids')
+    expect(inHand({ title: 'square for the lids', kind: 'making' }, make)).toBe('square for the lids')
   })
 })

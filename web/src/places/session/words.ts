@@ -18,16 +18,16 @@ export function words(
   if (step.kind === 'plane') return planing(phase, step)
   if (step.kind === 'file') return filing(phase, step)
   if (step.kind === 'make') return making(phase, step, isLast)
-  const sameStone = before?.stone === step.stone
+  const sameStone = before?.title === step.title
   switch (phase) {
     case 'fetch':
       return sameStone
-        ? { says: `Now the ${step.edge}`, under: `On the same ${step.stone}.`, button: onIt(step) }
-        : { says: `Fetch the ${step.stone}`, under: ready(step), button: onIt(step) }
+        ? { says: `Now the ${step.beside}`, under: `On the same ${step.title}.`, button: onIt(step) }
+        : { says: `Fetch the ${step.title}`, under: ready(step), button: onIt(step) }
     case 'stroke':
       return step.kind === 'grind'
-        ? { says: step.stone, under: step.see, button: 'Done' }
-        : { says: step.stone, under: 'One stroke a beat. Tap anywhere when you stop.', button: 'Done' }
+        ? { says: step.title, under: step.see, button: 'Done' }
+        : { says: step.title, under: 'One stroke a beat. Tap anywhere when you stop.', button: 'Done' }
     case 'check':
       return { says: 'Now look', under: step.see, button: isLast ? 'Yes: it is sharp' : 'Yes: next' }
   }
@@ -35,7 +35,7 @@ export function words(
 
 /** With the plane in hand: where the stroke runs, and a tap for each. */
 function planing(phase: Schemas['Session']['phase'], step: Step): Words {
-  const says = `Plane ${step.stone}`
+  const says = `Plane ${step.title}`
   return phase === 'fetch'
     ? {
         says,
@@ -50,7 +50,7 @@ const ONE: Readonly<Record<string, string>> = { teeth: 'tooth', gullets: 'gullet
 /** At a saw: what is done at each tooth, and a tap for each, so that the place is never lost. */
 function filing(phase: Schemas['Session']['phase'], step: Step): Words {
   return phase === 'fetch'
-    ? { says: `Take the ${step.stone}`, under: step.says, button: 'Begin: count' }
+    ? { says: `Take the ${step.title}`, under: step.says, button: 'Begin: count' }
     : { says: step.says, under: `Done when: ${step.see}`, button: `One ${ONE[step.of] ?? step.of}` }
 }
 
@@ -59,18 +59,18 @@ function making(phase: Schemas['Session']['phase'], step: Step, isLast: boolean)
   return phase === 'check'
     ? { says: 'Now look', under: step.see, button: isLast ? 'Yes: done for now' : 'Yes: next' }
     : {
-        says: step.stone,
-        under: `${step.says} About ${Math.round(step.seconds / 60)} minutes, with ${step.edge}.`,
+        says: step.title,
+        under: `${step.says} About ${Math.round(step.seconds / 60)} minutes, with ${step.beside}.`,
         button: 'Done: look at it',
       }
 }
 
 /** The heading of a step in a batch: which edge is in hand. */
-export const inHand = (session: Pick<Schemas['Session'], 'edge' | 'edgeId'>, step: Step): string =>
-  session.edgeId === null && step.edge !== '' && step.kind !== 'make' ? step.edge : session.edge
+export const inHand = (session: Pick<Schemas['Session'], 'kind' | 'title'>, step: Step): string =>
+  session.kind === 'day' ? step.beside : session.title
 
 /** Whether strokes are counted at it: nobody counts them at a wheel. */
-export const isCounted = (step: Step): boolean => step.strokes > 0
+export const isCounted = (step: Step): boolean => step.count > 0
 
 function ready(step: Step): string {
   if (step.kind === 'grind') return 'Goggles on, and water beside it. Tap anywhere when you begin.'

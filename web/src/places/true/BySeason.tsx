@@ -1,12 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link, useLocation } from 'react-router'
+import { Link } from 'react-router'
 import { season } from '../../api/queries'
 
 /** What the season has probably done to the reference of this page; nothing where that cannot be reckoned. */
-export function BySeason() {
-  const { pathname } = useLocation()
+export function BySeason({ reference }: { reference: number }) {
   const { data } = useQuery(season(''))
-  const one = data?.forecasts.find((forecast) => forecast.path === pathname)
+  const one = data?.forecasts.find((forecast) => forecast.id === reference)
   if (!one || one.chance === null) return null
   return (
     <p className="mt-2 text-sm">

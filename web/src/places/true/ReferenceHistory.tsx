@@ -6,6 +6,7 @@ import { Sheet } from '../../parts/Sheet'
 import { BySeason } from './BySeason'
 
 interface ReferenceHistoryProps {
+  reference: number
   name: string
   history: Schemas['History']
   onFell: () => void
@@ -15,7 +16,7 @@ const verdicts = { within: 'within', outside: 'outside', 'cannot-tell': 'can’t
 const SHOWN = 12
 
 /** Every test so far in one picture and as a list, what they say together, and the event that makes them stale. */
-export function ReferenceHistory({ name, history, onFell }: ReferenceHistoryProps) {
+export function ReferenceHistory({ reference, name, history, onFell }: ReferenceHistoryProps) {
   const { tests, says, nextCheckOn, sides } = history
   return (
     <section>
@@ -46,7 +47,7 @@ export function ReferenceHistory({ name, history, onFell }: ReferenceHistoryProp
               {sentence}
             </p>
           ))}
-          <BySeason />
+          <BySeason reference={reference} />
           <Tests tests={tests.toReversed().slice(0, SHOWN)} />
           {tests.length > SHOWN && (
             <details>

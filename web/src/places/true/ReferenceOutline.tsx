@@ -17,7 +17,7 @@ export function ReferenceOutline({ outline }: { outline: Schemas['Outline'] }) {
 /** True edges below; the other edge of a straightedge shaped so that nobody mistakes it. */
 const SHAPES: Record<Schemas['Outline']['form'], readonly string[]> = {
   square: ['M2 2 H14 V30 H60 V38 H2 Z'],
-  straight: ['M2 30 H74 V24 Q38 10 2 24 Z'],
+  straightedge: ['M2 30 H74 V24 Q38 10 2 24 Z'],
   sticks: ['M2 18 H74 V10 H2 Z', 'M2 34 H74 V26 H2 Z'],
   slope: ['M14 34 H62 V28 H14 Z', 'M30 28 H50 L46 4 H34 Z'],
   sole: ['M2 26 Q2 14 12 14 H74 V26 Z', 'M24 14 V26 H27 V14 Z'],

@@ -4,7 +4,7 @@ import { How } from '../../parts/How'
 import { NextStroke } from '../../parts/NextStroke'
 
 interface TestStrokeProps {
-  next: Schemas['SquareNext']
+  next: Schemas['ReferenceNext']
   how: readonly Schemas['How'][]
   /** Writes the test down, and whether it was corrected after it; null while there is no result. */
   onRecord: ((planed: boolean) => void) | null

@@ -10,6 +10,7 @@ import { InstrumentField } from './InstrumentField'
 import { PaperField } from './PaperField'
 import { ReferenceOutline } from './ReferenceOutline'
 import { TrueNav } from './TrueNav'
+import { pageOf } from '../../shell/pages'
 
 const LINKS = [
   ['/true/add', 'Put a sole, a stone or a board among them'],
@@ -41,7 +42,7 @@ export function TruePlace() {
       </p>
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.references.map((one) => (
-          <li key={one.path} className="border-t border-rule">
+          <li key={one.id} className="border-t border-rule">
             <Row listed={one} />
           </li>
         ))}
@@ -62,7 +63,10 @@ function counts(due: number, all: number): string {
 
 function Row({ listed }: { listed: Schemas['Listed'] }) {
   return (
-    <Link to={listed.path} className="flex items-center gap-4 py-3 hover:bg-wood">
+    <Link
+      to={pageOf({ kind: 'reference', id: listed.id })}
+      className="flex items-center gap-4 py-3 hover:bg-wood"
+    >
       <ReferenceOutline outline={listed.outline} />
       <span className="min-w-0 grow">
         <strong className="block text-lg underline decoration-rule underline-offset-4">{listed.name}</strong>

@@ -56,7 +56,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
     })),
   }
   const preview = useQuery(knownPreview(sheet)).data
-  const record = useChange(() => answered(client.POST('/api/squares/known', { body: sheet })), draft.clear)
+  const record = useChange(() => answered(client.POST('/api/references/known', { body: sheet })), draft.clear)
   if (!preview || !chosen) return <Waiting />
   const isRead = preview.rows.some((row) => row.error !== null)
 

@@ -13,6 +13,7 @@ import { TrueNav } from '../TrueNav'
 import { PlanSheet } from './PlanSheet'
 import { Steps } from './Steps'
 import { Template } from './Template'
+import { pageOf } from '../../../shell/pages'
 
 const NO_BLANKS = {}
 
@@ -81,8 +82,11 @@ function Onward({ at }: { at: Schemas['Making'] }) {
   return (
     <>
       {at.isMade ? (
-        <Link to={at.place ?? '/kit'} className={dark}>
-          {at.place ? 'Test it' : 'See it on the board'}
+        <Link
+          to={at.reference === null ? '/kit' : pageOf({ kind: 'reference', id: at.reference })}
+          className={dark}
+        >
+          {at.reference !== null ? 'Test it' : 'See it on the board'}
         </Link>
       ) : at.running !== null ? (
         <Link to={`/sessions/${at.running}`} className={dark}>

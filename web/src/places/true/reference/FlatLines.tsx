@@ -6,7 +6,7 @@ import { ReadingField } from '../../../parts/ReadingField'
 import { FromInstrument } from '../FromInstrument'
 
 interface FlatLinesProps {
-  lines: readonly Schemas['FlatLine'][]
+  lines: readonly Schemas['ListRead'][]
   /** The line that is being read. */
   shown: string | null
   gaps: Record<string, readonly string[]>
@@ -30,7 +30,7 @@ export function FlatLines({ lines, shown, gaps, onGaps, onLine }: FlatLinesProps
   }
   const line = lines.find((one) => one.id === shown)
   if (!line) return null
-  const typed = line.gaps.map((_, index) => gaps[line.id]?.[index] ?? '')
+  const typed = line.readings.map((_, index) => gaps[line.id]?.[index] ?? '')
   const read = lines.filter((one) => one.isRead).length
 
   return (
@@ -43,7 +43,7 @@ export function FlatLines({ lines, shown, gaps, onGaps, onLine }: FlatLinesProps
         onChange={onLine}
       />
       <div ref={fields} className="flex flex-wrap items-start gap-x-5 gap-y-2 pt-2">
-        {line.gaps.map((gap, index) => (
+        {line.readings.map((gap, index) => (
           <div key={`${line.id} ${index}`} className="min-w-0">
             <p className="text-right text-sm text-soft">{placeOf(line, index)}</p>
             <ReadingField
@@ -68,7 +68,7 @@ export function FlatLines({ lines, shown, gaps, onGaps, onLine }: FlatLinesProps
           onClick={() => {
             onGaps(
               line.id,
-              line.gaps.map(() => '0'),
+              line.readings.map(() => '0'),
             )
             next()
           }}
@@ -87,15 +87,15 @@ export function FlatLines({ lines, shown, gaps, onGaps, onLine }: FlatLinesProps
 }
 
 /** How far along its line a place lies. */
-function along(line: Schemas['FlatLine'], place: Schemas['FlatPoint']): number {
+function along(line: Schemas['ListRead'], place: Schemas['FlatPoint']): number {
   const first = line.places[0] ?? place
   return Math.hypot(place.alongMm - first.alongMm, place.acrossMm - first.acrossMm)
 }
 
 /** A place is called by the end it is nearest to; one between is counted. */
-function placeOf({ id, gaps }: Schemas['FlatLine'], index: number): string {
+function placeOf({ id, readings }: Schemas['ListRead'], index: number): string {
   const [first, last] = id.startsWith('across') ? ['left', 'right'] : ['near', 'far']
   if (index === 0) return first
-  if (index === gaps.length - 1) return last
-  return 2 * index === gaps.length - 1 ? 'middle' : String(index + 1)
+  if (index === readings.length - 1) return last
+  return 2 * index === readings.length - 1 ? 'middle' : String(index + 1)
 }

@@ -2,25 +2,27 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '../../../api/client'
-import { pulse, referencePage, referencePreview } from '../../../api/queries'
+import { pulse, referencePage, testPreview } from '../../../api/queries'
 import { Board } from '../../../parts/Board'
 import { Button } from '../../../parts/Button'
 import { Heading } from '../../../parts/Heading'
 import { Complaint } from '../../../parts/Keeping'
-import { Lost, Waiting } from '../../../parts/Notice'
+import { Lost, Notice, Waiting } from '../../../parts/Notice'
 import { Overtaken } from '../../../parts/Overtaken'
 import { Readings } from '../../../parts/Readings'
 import { useChange } from '../../../parts/useChange'
 import { useLastGood } from '../../../parts/useLastGood'
+import { useToBench } from '../../../parts/useToBench'
 import { Answer } from '../Answer'
+import { Learnt } from '../Learnt'
 import { ReferenceHistory } from '../ReferenceHistory'
 import { TestStroke } from '../TestStroke'
-import { Figures } from './Figures'
 import { FlatLines } from './FlatLines'
 import { ReferenceSheet } from './ReferenceSheet'
-import { useReferenceDraft } from './useReferenceDraft'
+import { TestReadings } from './TestReadings'
+import { useTestDraft } from './useTestDraft'
 
-/** Winding sticks, a template, a sole, a stone or a board under its test. */
+/** Any reference under its test. */
 export function ReferencePage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(referencePage(id))
@@ -30,73 +32,76 @@ export function ReferencePage() {
 }
 
 function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) {
-  const navigate = useNavigate()
-  const draft = useReferenceDraft(page, unit)
-  const preview = useQuery(referencePreview(page.id, draft.sheet)).data
+  const draft = useTestDraft(page, unit)
+  const preview = useQuery(testPreview(page.id, draft.sheet)).data
   const [line, setLine] = useState<string | null>(null)
+  // What was drawn last stays while a figure is half typed.
   const good = useLastGood(preview?.answer ? preview : null, draft.begun)
-  const params = { path: { reference: page.id } }
-  const record = useChange(
-    (planed: boolean) => {
-      const body = { ...draft.sheet, version: draft.version, planed }
-      return answered(client.POST('/api/references/{reference}/tests', { params, body }))
-    },
-    () => {
-      draft.clear()
-      setLine(null)
-    },
-  )
-  const fell = useChange(() =>
-    answered(client.POST('/api/references/{reference}/drops', { params, body: { version: page.version } })),
-  )
-  const remove = useChange(
-    () => answered(client.DELETE('/api/references/{reference}', { params, body: { version: page.version } })),
-    () => void navigate('/true'),
-  )
+  const { record, bench, fell, remove } = useTestChanges(page, draft, () => setLine(null))
   if (!preview) return <Waiting />
   const { answer, next } = preview
-  const shown = line ?? preview.nextLine ?? preview.lines[0]?.id ?? null
+  const shown = line ?? preview.nextLine ?? preview.lists[0]?.id ?? null
   const canRecord = answer?.verdict != null
+  const onBench = preview.canCount ? () => bench.mutate(undefined) : null
+  const main = next.takeOff && onBench ? onBench : () => record.mutate(next.takeOff)
+  const isFlat = preview.nextLine !== null || preview.flat !== null
 
   return (
     <>
-      <Heading title={page.name} says={`${page.method} ${page.history.due ?? 'It can be trusted.'}`} />
+      <Heading title={page.name} says={`${page.says}. ${page.history.due ?? 'It can be trusted.'}`} />
       <Board
         drawing={<ReferenceSheet page={page} preview={preview} good={good} line={shown} onLine={setLine} />}
         below={
-          <ReferenceHistory name={page.name} history={page.history} onFell={() => fell.mutate(undefined)} />
+          <ReferenceHistory
+            reference={page.id}
+            name={page.name}
+            history={page.history}
+            onFell={() => fell.mutate(undefined)}
+          />
         }
         column={
           <>
-            <Readings onRecord={canRecord ? () => record.mutate(next.takeOff) : null}>
-              {page.isFlat && (
+            <Readings onRecord={canRecord ? main : null}>
+              {isFlat && (
                 <FlatLines
-                  lines={preview.lines}
+                  lines={preview.lists}
                   shown={shown}
-                  gaps={draft.gaps}
+                  gaps={draft.lists}
                   onGaps={(id, typed) => {
                     // Half a figure must not send the hand to the next line.
                     setLine(id)
-                    draft.changeGaps(id, typed)
+                    draft.changeList(id, typed)
                   }}
                   onLine={setLine}
                 />
               )}
-              <Figures page={page} preview={preview} draft={draft} />
+              <TestReadings page={page} preview={preview} draft={draft} />
             </Readings>
+            {preview.objection && <Notice>{preview.objection}</Notice>}
             <Answer
               error={answer?.error ?? null}
               says={answer?.standing ?? 'out of true, as soon as it is read.'}
               verdict={answer?.verdict}
+            />
+            <Learnt
+              learnt={preview.learnt}
+              shaving={draft.sheet.figures['shaving'] ?? ''}
+              onTake={(shaving) => draft.change('shaving', shaving)}
             />
             {draft.overtaken && <Overtaken name={page.name} onKeep={draft.keep} onDrop={draft.clear} />}
             <TestStroke
               next={next}
               how={preview.how}
               onRecord={canRecord ? record.mutate : null}
-              busy={record.isPending}
+              onBench={onBench}
+              busy={record.isPending || bench.isPending}
             />
-            <Complaint problem={record.error ?? fell.error ?? remove.error} besides={[]} />
+            {preview.lines.map((says) => (
+              <p key={says} className="mt-3 text-sm text-soft">
+                {says}
+              </p>
+            ))}
+            <Complaint problem={record.error ?? bench.error ?? fell.error ?? remove.error} besides={[]} />
             {page.isOwn && (
               <p className="mt-4 text-sm">
                 <Button onClick={() => remove.mutate(undefined)}>Take it off the list</Button>
@@ -107,4 +112,34 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
       />
     </>
   )
+}
+
+/** What can be done about a reference: its test written down, or taken to the bench; a fall; off the list. */
+function useTestChanges(
+  page: Schemas['ReferencePage'],
+  draft: ReturnType<typeof useTestDraft>,
+  onRecorded: () => void,
+) {
+  const navigate = useNavigate()
+  const params = { path: { reference: page.id } }
+  const seen = { version: page.version }
+  const done = () => {
+    draft.clear()
+    onRecorded()
+  }
+  return {
+    record: useChange((planed: boolean) => {
+      const body = { ...draft.sheet, version: draft.version, planed }
+      return answered(client.POST('/api/references/{reference}/tests', { params, body }))
+    }, done),
+    bench: useToBench(() => {
+      const body = { ...draft.sheet, version: draft.version }
+      return answered(client.POST('/api/references/{reference}/sessions', { params, body }))
+    }, done),
+    fell: useChange(() => answered(client.POST('/api/references/{reference}/drops', { params, body: seen }))),
+    remove: useChange(
+      () => answered(client.DELETE('/api/references/{reference}', { params, body: seen })),
+      () => void navigate('/true'),
+    ),
+  }
 }

@@ -1,76 +1,46 @@
 import type { Schemas } from '../../../api/client'
-import { FlatDrawing, flatHeight } from '../../../drawings/FlatDrawing'
-import { SlopeDrawing, slopeFactor } from '../../../drawings/SlopeDrawing'
-import { SticksDrawing, sticksFactor } from '../../../drawings/SticksDrawing'
-import { Sheet } from '../../../parts/Sheet'
+import { FlatSheet } from './FlatSheet'
+import { SlopeSheet } from './SlopeSheet'
+import { SquareSheet } from './SquareSheet'
+import { SticksSheet } from './SticksSheet'
+import { StraightedgeSheet } from './StraightedgeSheet'
 
-interface ReferenceSheetProps {
+export interface ReferenceSheetProps {
   page: Schemas['ReferencePage']
-  preview: Schemas['ReferencePreview']
+  preview: Schemas['TestPreview']
   /** The last preview with a result, while a figure is half typed. */
-  good: Schemas['ReferencePreview'] | null
+  good: Schemas['TestPreview'] | null
+  /** The line of a flat thing that is being read. */
   line: string | null
   onLine: (line: string) => void
 }
 
-/** The drawing of a reference's test, by what it is. */
-export function ReferenceSheet({ page, preview, good, line, onLine }: ReferenceSheetProps) {
-  const shown = good ?? preview
-  const says = shown.answer
-    ? `${shown.answer.error} out. ${shown.answer.standing} ${preview.next.says}`
-    : preview.next.says
-  const test = ['Test', String(page.history.tests.length + 1)] as const
-  const tolerance = ['What it may be out', page.history.tolerance] as const
-
-  if (page.isFlat) {
-    const { flat } = preview
-    return (
-      <Sheet
-        title={`The ${page.name} from above, and what stands above the plane it is worked down to`}
-        says={says}
-        block={[['Figures', 'what comes off there'], test, tolerance]}
-        height={(width) => flatHeight(flat, width)}
-      >
-        {(box) =>
-          flat && (
-            <FlatDrawing
-              flat={{ ...flat, places: shown.flat?.places ?? [] }}
-              lines={preview.lines}
-              shown={line}
-              onLine={onLine}
-              {...box}
-            />
-          )
-        }
-      </Sheet>
-    )
-  }
-  if (page.kind === 'sticks') {
-    return (
-      <Sheet
-        title="The far stick as it lay first, and turned end for end"
-        says={says}
-        block={(box) => [['Tilt', `drawn ×${sticksFactor(shown.sticks, box.width)}`], test, tolerance]}
-        height={() => 256}
-      >
-        {(box) => <SticksDrawing sticks={shown.sticks} {...box} />}
-      </Sheet>
-    )
-  }
-  return (
-    <Sheet
-      title="The template's slope against the one it should have"
-      says={says}
-      block={[
-        ['Slope', shown.slope ? `1 in ${shown.slope.ratio}` : '–'],
-        ['Difference', `drawn ×${slopeFactor(shown.slope)}`],
-        ...(shown.slope?.lean ? [['Its own lean', shown.slope.lean] as const] : []),
-        test,
-        tolerance,
-      ]}
-      height={() => 300}
-    >
-      {(box) => <SlopeDrawing result={shown.slope} {...box} />}
-    </Sheet>
-  )
+const SHEETS: Record<Schemas['ReferencePage']['kind'], (props: ReferenceSheetProps) => React.ReactNode> = {
+  square: SquareSheet,
+  straightedge: StraightedgeSheet,
+  sticks: SticksSheet,
+  slope: SlopeSheet,
+  sole: FlatSheet,
+  stone: FlatSheet,
+  board: FlatSheet,
 }
+
+/** The drawing of a reference's test, by what it is. */
+export function ReferenceSheet(props: ReferenceSheetProps) {
+  const Drawn = SHEETS[props.page.kind]
+  return <Drawn {...props} />
+}
+
+/** What a drawing shows, in words. */
+export const inWords = ({ preview, good }: ReferenceSheetProps): string => {
+  const { answer } = good ?? preview
+  return answer
+    ? `${answer.error} out${answer.found ? `, ${answer.found}` : ''}. ${answer.standing} ${preview.next.says}`
+    : preview.next.says
+}
+
+/** The lines of the title block that every test has. */
+export const block = ({ page }: ReferenceSheetProps): readonly (readonly [string, string])[] => [
+  ['Test', String(page.history.tests.length + 1)],
+  ['Your tolerance', page.history.tolerance],
+]

@@ -1,6 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '../../../api/client'
 import { WoodOfReference } from './WoodOfReference'
+import { pageOf } from '../../../shell/pages'
 
 /** Each reference: what is claimed of it and from which reading, or why nothing is. */
 export function Forecasts({ data }: { data: Schemas['Season'] }) {
@@ -14,8 +15,11 @@ export function Forecasts({ data }: { data: Schemas['Season'] }) {
       )}
       <ul>
         {data.forecasts.map((one) => (
-          <li key={one.path} className="border-t border-rule py-2">
-            <Link to={one.path} className="font-bold underline underline-offset-4">
+          <li key={one.id} className="border-t border-rule py-2">
+            <Link
+              to={pageOf({ kind: 'reference', id: one.id })}
+              className="font-bold underline underline-offset-4"
+            >
               {one.name}
             </Link>
             <p className={one.isClaim ? 'font-bold text-red' : one.chance === null ? 'text-soft' : undefined}>

@@ -16,6 +16,7 @@ import { TrueNav } from '../TrueNav'
 import { AirNow } from './AirNow'
 import { Forecasts } from './Forecasts'
 import { Log } from './Log'
+import { pageOf } from '../../../shell/pages'
 
 /** The air of the shop, what wood makes of it, and which reference it has probably moved. */
 export function SeasonPage() {
@@ -45,7 +46,7 @@ export function SeasonPage() {
             <NextStroke says={data.next.says} why={data.next.why}>
               {claim && (
                 <Link
-                  to={claim.path}
+                  to={pageOf({ kind: 'reference', id: claim.id })}
                   className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
                 >
                   Test it

@@ -26,8 +26,8 @@ export function WoodOfReference({ of, species }: WoodOfReferenceProps) {
   const keep = useChange(
     () =>
       answered(
-        client.PUT('/api/season/references/{trued}/wood', {
-          params: { path: { trued: of.key } },
+        client.PUT('/api/references/{reference}/wood', {
+          params: { path: { reference: of.id } },
           body: {
             species: values.species,
             figures: { ring: values.ring, runout: values.runout, thickness: values.thickness },

@@ -1,0 +1,32 @@
+/** Where the page of a record stands; without a number, that of the whole list. */
+const PAGES: Readonly<Record<string, (id: number) => string>> = {
+  auger: (id) => `/edges/augers/${id}`,
+  blank: (id) => `/true/blanks/${id}`,
+  edge: (id) => `/edges/${id}`,
+  guide: (id) => `/edges/guides/${id}`,
+  'look-over': (id) => `/kit/look/${id}`,
+  making: (id) => `/true/plans/makings/${id}`,
+  reference: (id) => `/true/references/${id}`,
+  saw: (id) => `/edges/saws/${id}`,
+  scraper: (id) => `/edges/scrapers/${id}`,
+  session: (id) => `/sessions/${id}`,
+  'shadow-board': (id) => `/kit/shadow-boards/${id}`,
+  stone: (id) => `/edges/rack?stone=${id}`,
+  tool: (id) => `/kit/tools/${id}`,
+  work: (id) => `/kit/works/${id}`,
+}
+
+const LISTS: Readonly<Record<string, string>> = {
+  care: '/kit/care',
+  diary: '/diary',
+  idle: '/kit/idle',
+  ladder: '/kit/ladder',
+  works: '/kit/works',
+}
+
+/** The address of what a line is about. */
+export function pageOf({ kind, id }: { kind: string; id: number | null }): string {
+  const page = id === null ? LISTS[kind] : PAGES[kind]?.(id)
+  if (page === undefined) throw new Error(`No page is known for ${kind}.`)
+  return page
+}
