@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Upgrade\Upgrade;
 use Demo\DemoBench;
 use Illuminate\Support\Facades\Artisan;
 
@@ -17,3 +18,18 @@ Artisan::command('demo:reset', function (): void {
 Artisan::command('demo:leave', function (): void {
     $this->line('You stand at “'.DemoBench::leave()->name.'” now; the demo bench is kept.');
 })->purpose('Go to a bench of your own');
+
+Artisan::command('upgrade', function (): int {
+    try {
+        $copy = Upgrade::ofApplication()->run();
+    } catch (RuntimeException $why) {
+        $this->error($why->getMessage());
+
+        return 1;
+    }
+    if ($copy !== null) {
+        $this->line("The database was brought up to date. As it was before, it lies at $copy");
+    }
+
+    return 0;
+})->purpose('Bring the database up to date, after a checked copy of it was made');

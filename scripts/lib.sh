@@ -81,7 +81,9 @@ prepare_data() {
 }
 
 migrate() {
-  php artisan migrate --force --no-interaction >build/migrate.log 2>&1 || { tail -n 5 build/migrate.log >&2; fail "the database could not be brought up to date (build/migrate.log)"; }
+  php artisan upgrade >build/migrate.log 2>&1 || { tail -n 5 build/migrate.log >&2; fail "the database could not be brought up to date (build/migrate.log)"; }
+  # Where the copy lies that was made before.
+  grep 'As it was before' build/migrate.log || true
 }
 
 # serve PORT: PHP's own server with four workers; replaces the shell.

@@ -37,7 +37,7 @@ build_front_end
 
 step "HTTP and contract, and beside their first half the core and the rest"
 # Two at a time use both cores, here and below; halved by the first letter of a test's name.
-{ vendor/bin/phpunit --testsuite core && vendor/bin/phpunit --testsuite desk && vendor/bin/phpunit --testsuite http --filter '^Tests.(Http.[L-Z]|House)'; } >build/core.log 2>&1 &
+{ vendor/bin/phpunit --testsuite core && vendor/bin/phpunit --testsuite desk && vendor/bin/phpunit --testsuite http --filter '^Tests.(Http.[L-Z]|House|Upgrade)'; } >build/core.log 2>&1 &
 CORE=$!
 vendor/bin/phpunit --testsuite http --filter '^Tests.Http.[A-K]' || { kill "$CORE" 2>/dev/null || true; fail "the tests over HTTP failed"; }
 wait "$CORE" || { cat build/core.log; fail "the tests of the core or over HTTP failed"; }

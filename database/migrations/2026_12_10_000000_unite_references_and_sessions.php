@@ -49,7 +49,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        throw new RuntimeException('Not to be taken back: put the copy in place that was made before. See docs/architecture.md.');
+        throw new RuntimeException('Not to be taken back: put the copy in place that lies in the data folder under copies/.');
     }
 
     private function setOldAside(): void

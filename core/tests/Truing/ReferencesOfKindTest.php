@@ -17,7 +17,7 @@ final class ReferencesOfKindTest extends TestCase
         $square = ReferencesOfKind::of(new ToolAtHand('1', 'try-square', 'try square, 150 mm', ['blade' => 150.0, 'stock' => 110.0]));
         self::assertSame(['square', 150.0, 110.0], [$square?->kind, $square?->sizesMm['blade'], $square?->sizesMm['stock']]);
         $straight = ReferencesOfKind::of(new ToolAtHand('2', 'straightedge', 'straightedge', ['length' => 600.0]));
-        self::assertSame(['straight', 600.0, 50.0], [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']]);
+        self::assertSame(['straightedge', 600.0, 50.0], [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']]);
         self::assertSame('sticks', ReferencesOfKind::of(new ToolAtHand('4', 'winding-sticks', 'winding sticks'))?->kind);
         self::assertNull(ReferencesOfKind::of(new ToolAtHand('3', 'mallet', 'mallet')));
     }

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Upgrade;
+
+use App\Upgrade\CheckedCopy;
+use PDO;
+use PDOException;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+
+/** A bench of an earlier version, a year old, brought over by the command that starting it runs. */
+final class UpgradeTest extends TestCase
+{
+    private OldBench $bench;
+
+    protected function setUp(): void
+    {
+        $this->bench = new OldBench;
+    }
+
+    protected function tearDown(): void
+    {
+        $this->bench->remove();
+    }
+
+    public function test_every_fact_is_there_afterwards(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        self::assertGreaterThan([7, 80, 40], array_map(static fn (string $of): int => count($before[$of]), ['references', 'tests', 'sessions']));
+        $this->upgrade();
+        $after = (new Facts($this->bench->open()))->all();
+        self::assertSame(array_keys($before), array_keys($after));
+        foreach ($before as $of => $facts) {
+            self::assertEquals($facts, $after[$of], $of);
+        }
+    }
+
+    public function test_a_copy_is_made_first_and_it_is_the_bench_as_it_was(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        $said = $this->upgrade();
+        self::assertCount(1, $this->bench->copies());
+        self::assertStringContainsString($this->bench->copies()[0], $said);
+        self::assertEquals($before, (new Facts(OldBench::opened($this->bench->copies()[0])))->all());
+        self::assertSame('', $this->upgrade(), 'There is nothing to do a second time.');
+        self::assertCount(1, $this->bench->copies());
+    }
+
+    /** Ended in the middle of its write, at whatever place: the old tables stand whole, and the next start brings them over. */
+    public function test_a_kill_in_the_middle_loses_nothing(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        $killed = 0;
+        foreach ([0, 1, 2, 4, 7, 11] as $ms) {
+            $killed += $this->killed($ms * 1000) ? 1 : 0;
+            $base = $this->bench->open();
+            self::assertSame('ok', CheckedCopy::integrity($base));
+            self::assertSame([], preg_grep('/^old_/', (new Facts($base))->tables()));
+            self::assertEquals($before, (new Facts($base))->all(), "killed after $ms ms");
+        }
+        self::assertGreaterThan(0, $killed, 'None was ended before it was through.');
+        $this->upgrade();
+        self::assertEquals($before, (new Facts($this->bench->open()))->all());
+        self::assertNotContains('squares', (new Facts($this->bench->open()))->tables());
+    }
+
+    /** A copy that cannot be written stops everything before the first change. */
+    public function test_without_a_copy_nothing_is_changed(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        file_put_contents("{$this->bench->folder}/copies", 'a file where the folder should be');
+        [$status, $said] = $this->ran();
+        self::assertSame(1, $status, $said);
+        self::assertContains('squares', (new Facts($this->bench->open()))->tables());
+        self::assertEquals($before, (new Facts($this->bench->open()))->all());
+    }
+
+    private function upgrade(): string
+    {
+        [$status, $said] = $this->ran();
+        self::assertSame(0, $status, $said);
+
+        return trim($said);
+    }
+
+    /** @return array{int, string} */
+    private function ran(): array
+    {
+        $process = $this->command();
+
+        return [$process->run(), $process->getOutput().$process->getErrorOutput()];
+    }
+
+    /** True when it was ended before it had said that it was through. */
+    private function killed(int $afterUs): bool
+    {
+        $process = $this->command();
+        $watch = $this->bench->open();
+        $watch->exec('PRAGMA busy_timeout = 0');
+        $process->start();
+        while ($process->isRunning() && ! $this->isBeingWritten($watch)) {
+            usleep(200);
+        }
+        usleep($afterUs);
+        $process->stop(0, SIGKILL);
+
+        return ! str_contains($process->getOutput(), 'brought up to date');
+    }
+
+    private function command(): Process
+    {
+        return new Process(['php', 'artisan', 'upgrade'], dirname(__DIR__, 2), $this->bench->environment());
+    }
+
+    /** Somebody else holds the one lock for writing. */
+    private function isBeingWritten(PDO $watch): bool
+    {
+        try {
+            $watch->exec('BEGIN IMMEDIATE');
+            $watch->exec('ROLLBACK');
+        } catch (PDOException) {
+            return true;
+        }
+
+        return false;
+    }
+}
