@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Demo;
 
-use App\Bench\EdgeAfterEvent;
+use App\Bench\Bench;
+use App\Bench\User;
+use App\Edge\EdgeAfterEvent;
+use App\Edge\EdgeEvent;
 use App\Files\CsvTable;
 use App\Files\DiaryTable;
 use App\Ledger\AppendOnly;
-use App\Models\Bench;
-use App\Models\ClimateStretch;
-use App\Models\EdgeEvent;
-use App\Models\User;
+use App\Season\ClimateStretch;
 use App\Session\BenchSession;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Collection;

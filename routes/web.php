@@ -2,15 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Http\Controllers\ComputeCalculation;
-use App\Http\Controllers\ListCalculations;
-use App\Http\Controllers\ShowApp;
-use App\Http\Controllers\ShowHealth;
+use App\Http\CalculationController;
+use App\Http\PageController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {
-    Route::get('calc', ListCalculations::class);
-    Route::post('calc/{name}', ComputeCalculation::class);
+    Route::get('calc', [CalculationController::class, 'index']);
+    Route::post('calc/{name}', [CalculationController::class, 'compute']);
 
     Route::middleware('bench')->group(static function (): void {
         require __DIR__.'/bench.php';
@@ -21,6 +19,6 @@ Route::prefix('api')->group(static function (): void {
     Route::any('{rest}', static fn () => abort(404))->where('rest', '.*');
 });
 
-Route::get('up', ShowHealth::class)->withoutMiddleware('web');
+Route::get('up', [PageController::class, 'health'])->withoutMiddleware('web');
 
-Route::get('{page?}', ShowApp::class)->where('page', '(?!build/).*');
+Route::get('{page?}', [PageController::class, 'show'])->where('page', '(?!build/).*');

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use App\Http\Resources\Money;
-use App\Models\Bench;
-use App\Models\Edge;
+use App\Edge\Edge;
+use App\Edge\OutlookOfBench;
+use App\Http\Money;
+use App\Kit\KitOfBench;
 use App\Reference\Reference;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
@@ -33,14 +34,14 @@ final readonly class CardOfBench
 
     public function sheet(): Sheet
     {
-        $readiness = (new ReadinessOfBench($this->bench, $this->kit, $this->format))->readiness();
+        $readiness = (new ToDoOfBench($this->bench, $this->kit, $this->format))->readiness();
         $jobs = array_values(array_filter($readiness->chores, static fn (Chore $chore): bool => $chore->kind !== ChoreKind::GetTool));
 
         return BenchCard::sheet($readiness->work === null ? 'This week' : "Before the {$readiness->work}", Carbon::now()->format('j F Y'), [
             new CardList('Before work', array_map(static fn (Chore $chore): CardLine => new CardLine($chore->says, self::minutes($chore->minutes)), $jobs)),
             new CardList('Edges that will want honing', $this->edges()),
             new CardList('References to test', $this->references()),
-            new CardList('When there is a minute', array_map(static fn (UpkeepTask $line): CardLine => new CardLine($line->says, self::minutes($line->minutes)), (new UpkeepOfBench($this->bench))->lines())),
+            new CardList('When there is a minute', array_map(static fn (UpkeepTask $line): CardLine => new CardLine($line->says, self::minutes($line->minutes)), (new RecurringOfBench($this->bench))->lines())),
             new CardList('To get next', $this->rung()),
         ]);
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Files;
 
-use App\Bench\EdgeAfterEvent;
+use App\Bench\Bench;
+use App\Edge\Edge;
+use App\Edge\EdgeAfterEvent;
+use App\Edge\EdgeEvent;
 use App\Ledger\Changes;
-use App\Models\Bench;
-use App\Models\Edge;
-use App\Models\EdgeEvent;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Bench\Bench;
+use App\Diary\DiaryEntry;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\Bench;
-use App\Models\DiaryEntry;
 use JackRest\Core\Calculation\InvalidInput;
 
 /** A file to be taken in: what it would bring, line by line, and what cannot be read. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Bench\Bench;
 use App\Ledger\Changes;
-use App\Models\Bench;
 
 /** A table that goes out as CSV and comes in again. */
 interface Table

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Rack\RackTable;
+use App\Season\ClimateTable;
+
 /** Every table that goes out and comes in. */
 final class Tables
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Bench;
+use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** The writes of one diary entry, each remembered with what stood there before and after. */

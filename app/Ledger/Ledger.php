@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
-use App\Models\Bench;
-use App\Models\DiaryEntry;
+use App\Bench\Bench;
+use App\Diary\DiaryEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;

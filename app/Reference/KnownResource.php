@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Resources\FieldResource;
-use App\Http\Resources\Shared;
-use App\Models\User;
+use App\Bench\User;
+use App\Http\FieldResource;
+use App\Http\Shared;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Desk\Reference\Square\Compared;

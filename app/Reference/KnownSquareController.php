@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
+use App\Bench\User;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\Bench;
-use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\FieldError;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Models\Bench;
+use App\Bench\Bench;
 use Illuminate\Support\Collection;
 use JackRest\Core\Truing\KnownSquare;
 use JackRest\Desk\Reference\ReferenceKind;

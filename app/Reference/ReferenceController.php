@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Bench\SeasonOfBench;
-use App\Http\Requests\SeenRecordRequest;
-use App\Http\Resources\DiaryResource;
+use App\Bench\Bench;
+use App\Bench\User;
+use App\Diary\DiaryResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\Bench;
-use App\Models\User;
+use App\Ledger\VersionedRequest;
+use App\Season\SeasonOfBench;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
@@ -42,7 +42,7 @@ final class ReferenceController
         return $this->show($reference, $user, $format)->setStatusCode(201);
     }
 
-    public function destroy(SeenRecordRequest $request, Ledger $ledger, Reference $reference): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): JsonResponse
     {
         $sentence = "Took the {$reference->name} from the references.";
         $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (Changes $changes) use ($reference, $request): void {
@@ -52,7 +52,7 @@ final class ReferenceController
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }
 
-    public function drop(SeenRecordRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
+    public function drop(VersionedRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
     {
         $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (Changes $changes) use ($reference, $request): void {
             $changes->update($reference, ['dropped_on' => Carbon::now()->toIso8601ZuluString()], $request->version());

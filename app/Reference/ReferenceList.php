@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Bench\SeasonOfBench;
-use App\Models\User;
+use App\Bench\User;
+use App\Season\SeasonOfBench;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Reference\ReferenceKind;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Requests\TypedSheetRequest;
+use App\Http\TypedFormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -13,7 +13,7 @@ use JackRest\Core\Timber\Species;
 use JackRest\Desk\Season\ReferenceWoodForm;
 
 /** The wood a reference is said to be of. */
-final class ReferenceWoodRequest extends TypedSheetRequest
+final class ReferenceWoodRequest extends TypedFormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

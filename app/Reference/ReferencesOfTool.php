@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Kit\Tool;
+use App\Kit\ToolStatus;
 use App\Ledger\Changes;
-use App\Models\Square;
-use App\Models\Tool;
-use App\Models\ToolStatus;
 use JackRest\Core\Truing\ReferencesOfKind;
 use JackRest\Desk\Reference\ReferenceKind;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\User;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use App\Models\User;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;

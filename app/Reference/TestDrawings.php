@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Resources\FieldResource;
+use App\Http\FieldResource;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Resources\OutlineResource;
+use App\Http\OutlineResource;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Outlines;
 use JackRest\Core\Truing\History\History;

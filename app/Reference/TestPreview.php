@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Resources\FieldResource;
-use App\Http\Resources\Shared;
+use App\Http\FieldResource;
+use App\Http\Shared;
 use JackRest\Desk\Reference\Flat\FlatForm;
 use JackRest\Desk\Reference\SlopeTemplate\SlopeTemplateForm;
 use JackRest\Desk\Reference\Square\SquareForm;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\Requests\TypedSheetRequest;
+use App\Http\TypedFormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
@@ -12,7 +12,7 @@ use JackRest\Desk\Reference\TestForm;
 use JackRest\Desk\Reference\TypedTest;
 
 /** A reference's test as it was typed, whatever is tested. */
-class TestRequest extends TypedSheetRequest
+class TestRequest extends TypedFormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

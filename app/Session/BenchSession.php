@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Edge\Edge;
+use App\Kit\Tool;
 use App\Ledger\Record;
-use App\Models\Edge;
-use App\Models\Making;
-use App\Models\Tool;
+use App\Making\Making;
 use App\Reference\ReferenceTest;
 use Illuminate\Database\Eloquent\Relations\MorphTo;
 use JackRest\Desk\Session\SessionKind;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Kit\Tool;
 use App\Ledger\Changes;
-use App\Models\Tool;
 use Illuminate\Support\Carbon;
 use JackRest\Desk\Session\SessionKind;
 

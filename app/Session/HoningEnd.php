@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Edge\Edge;
+use App\Edge\EdgeEvent;
 use App\Ledger\Changes;
-use App\Models\Edge;
-use App\Models\EdgeEvent;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Kit\Tool;
+use App\Kit\ToolStatus;
 use App\Ledger\Changes;
-use App\Models\Making;
-use App\Models\Tool;
-use App\Models\ToolStatus;
+use App\Making\Making;
 use App\Reference\ReferencesOfTool;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\ToolKinds;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Http\Requests\FinishRequest;
-use App\Http\Requests\ProgressRequest;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use Illuminate\Http\JsonResponse;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Http\Resources\RecordLink;
-use App\Models\Making;
+use App\Http\RecordLink;
+use App\Making\Making;
 use App\Reference\ReferenceTest;
 use JackRest\Desk\Session\SessionStep;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Bench\Bench;
 use App\Ledger\Changes;
 use App\Ledger\Record;
-use App\Models\Bench;
 use Illuminate\Support\Carbon;
 use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\Session\SessionStep;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Blank;
+use App\Blank\Blank;
 
 /**
  * A straight, clear board of white oak, flat sawn at 45°.

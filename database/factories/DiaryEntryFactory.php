@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\DiaryEntry;
+use App\Diary\DiaryEntry;
 
 /**
  * A note that changed nothing.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Edge;
-use App\Models\Tool;
+use App\Edge\Edge;
+use App\Kit\Tool;
 
 /**
  * The edge of a 12 mm bench chisel, sharp.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Filing;
-use App\Models\Tool;
+use App\Kit\Tool;
+use App\Saw\Filing;
 use Illuminate\Support\Carbon;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Stone;
+use App\Rack\Stone;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Rack\Medium;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Tool;
-use App\Models\ToolStatus;
+use App\Kit\Tool;
+use App\Kit\ToolStatus;
 
 /**
  * An owned mallet, unless its kind is said.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Tool;
-use App\Models\ToolUse;
+use App\Kit\Tool;
+use App\Kit\ToolUse;
 use Illuminate\Support\Carbon;
 
 /**

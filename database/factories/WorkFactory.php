@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Models\Work;
+use App\Work\Work;
 
 /**
  * A chosen work of soft wood that asks for nothing yet.

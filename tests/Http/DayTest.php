@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Edge;
+use App\Edge\Edge;
 
 final class DayTest extends HttpTestCase
 {

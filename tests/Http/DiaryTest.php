@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Tool;
+use App\Kit\Tool;
 use Database\Factories\DiaryEntryFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;

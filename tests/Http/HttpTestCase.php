@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Bench;
+use App\Bench\Bench;
 use App\Reference\Reference;
 use Demo\DemoBench;
 use Illuminate\Contracts\Console\Kernel;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\ClimateStretch;
+use App\Season\ClimateStretch;
 use Database\Factories\BlankFactory;
 use Instruments\Shed;
 use JackRest\Core\Season\ClimateLine;

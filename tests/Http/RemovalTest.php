@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Tool;
+use App\Kit\Tool;
 
 /** What is taken off the board, and the way back. */
 final class RemovalTest extends HttpTestCase

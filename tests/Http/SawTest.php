@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\Tool;
+use App\Kit\Tool;
 
 /** Saws: read, filed tooth by tooth, their templates printed at true size. */
 final class SawTest extends HttpTestCase

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Http\Progress;
+use App\Session\Progress;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
 

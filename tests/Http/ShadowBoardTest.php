@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Models\ToolStatus;
+use App\Kit\ToolStatus;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Bench\Bench;
 use App\Ledger\Ledger;
-use App\Models\Bench;
 use Illuminate\Contracts\Console\Kernel;
 
 require __DIR__.'/../../vendor/autoload.php';

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Bench\Bench;
 use App\Ledger\AppendOnly;
-use App\Models\Bench;
 use Demo\DemoBench;
 
 // Only the demo bench is left, so that a newcomer's bench is empty again.

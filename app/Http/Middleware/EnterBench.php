@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\Bench;
-use App\Models\User;
+use App\Bench\Bench;
+use App\Bench\User;
 use Closure;
 use Illuminate\Http\Request;
 use JackRest\Core\Measure\LengthFormatter;

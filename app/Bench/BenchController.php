@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use App\Kit\KitOfBench;
+use App\Print\PrintedSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** The bench itself: what wants doing, preferences, and what every page asks for. */
+final class BenchController
+{
+    private const LATEST = 4;
+
+    public function show(Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        $kit = new KitOfBench($bench);
+        $diary = $bench->diary()->with('undoneBy')->latest('id');
+        $diary->limit(self::LATEST);
+
+        return new JsonResponse(BenchResource::of($kit->nextWork(), (new ToDoOfBench($bench, $kit, $format))->readiness(), (new RecurringOfBench($bench))->lines(), array_values($diary->get()->all()), $format));
+    }
+
+    /** Whether anything changed since: asked every few seconds by every open window. */
+    public function pulse(Bench $bench, User $user): JsonResponse
+    {
+        return new JsonResponse([
+            'revision' => $bench->revision,
+            'unit' => $user->unit->value,
+            'ground' => $user->ground,
+            'bench' => $bench->name,
+            'instrumentUrl' => $user->instrument_url,
+        ]);
+    }
+
+    public function preferences(PreferencesRequest $request, User $user, Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        $user->fill($request->preferences($format))->save();
+
+        return $this->pulse($bench, $user);
+    }
+
+    /** An arrow key in a field: one step of the instrument's resolution up or down. */
+    public function step(StepRequest $request, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(['typed' => $request->stepped($format)]);
+    }
+
+    /** The week on one page, for the wall. */
+    public function card(Bench $bench, string $kind, LengthFormatter $format): Response
+    {
+        return PrintedSheet::answer((new CardOfBench($bench, $format))->sheet(), $kind, 'bench-card');
+    }
+}

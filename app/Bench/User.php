@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Bench;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Truing\Instrument;
+
+/**
+ * @property int $id
+ * @property string $name
+ * @property LengthUnit $unit
+ * @property string $ground system, light or dark
+ * @property float|null $paper_mm one sheet of the user's paper, as measured
+ * @property Instrument|null $instrument what a gap was last read with
+ * @property string|null $instrument_url where an instrument answers over HTTP, on this machine
+ * @property Bench $bench
+ */
+final class User extends Model
+{
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['unit' => LengthUnit::class, 'paper_mm' => 'float', 'instrument' => Instrument::class];
+    }
+
+    /** @return BelongsTo<Bench, $this> */
+    public function bench(): BelongsTo
+    {
+        return $this->belongsTo(Bench::class);
+    }
+}

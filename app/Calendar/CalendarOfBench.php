@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Calendar;
+
+use App\Bench\Bench;
+use App\Edge\Edge;
+use App\Edge\OutlookOfBench;
+use App\Making\Making;
+use App\Reference\Reference;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Season\ClimateLine;
+
+/** When what wants doing: checks of references, sharpenings by the forecast, blanks whose week is over. */
+final readonly class CalendarOfBench
+{
+    /** A forecast farther off than this is no appointment. */
+    private const DAYS = 180;
+
+    public function __construct(private Bench $bench)
+    {
+    }
+
+    /** @return list<CalendarDay> the soonest first */
+    public function days(): array
+    {
+        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->makings()];
+        usort($days, static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [$other->day, $other->says]);
+
+        return $days;
+    }
+
+    /** @return list<CalendarDay> what is due stands on today */
+    private function checks(): array
+    {
+        $today = Carbon::now()->toDateString();
+
+        return array_values($this->bench->testedReferences()->map(static function (Reference $reference) use ($today): CalendarDay {
+            $due = $reference->due();
+            $on = $reference->nextCheckOn();
+
+            return new CalendarDay("check-{$reference->id}", $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.');
+        })->all());
+    }
+
+    /** @return list<CalendarDay> the day by which it is as likely blunt as not; one that is blunt stands on today */
+    private function sharpenings(): array
+    {
+        $outlook = new OutlookOfBench($this->bench);
+        $days = [];
+        foreach ($outlook->edges as $id => $edge) {
+            $in = $edge->condition === Edge::SHARP ? $outlook->forecasts[$id]->days(0.5) : 0.0;
+            if ($in !== null && $in <= self::DAYS) {
+                $days[] = new CalendarDay("hone-$id", Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(), "Hone the {$edge->name}", $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.');
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return list<CalendarDay> */
+    private function rests(): array
+    {
+        $today = Carbon::now();
+        $days = [];
+        foreach ($this->bench->blanks()->with('visits')->get() as $blank) {
+            $again = $blank->restTest($today->getTimestamp() / ClimateLine::SECONDS_PER_DAY)->againOn();
+            if ($again !== null) {
+                $days[] = new CalendarDay("rest-{$blank->id}", max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))), "Measure the {$blank->name} again", 'Its week of rest is over.');
+            }
+        }
+
+        return $days;
+    }
+
+    /** @return list<CalendarDay> what is being made: on the day its wait is over */
+    private function makings(): array
+    {
+        $today = Carbon::now()->toDateString();
+
+        return array_values($this->bench->makings()->where('state', 'running')->get()->map(static fn (Making $making): CalendarDay => new CalendarDay(
+            "making-{$making->id}",
+            max($today, substr($making->waits_until ?? $today, 0, 10)),
+            "Go on making the {$making->name}",
+            "Next: {$making->steps[$making->done]['title']}.",
+        ))->all());
+    }
+}

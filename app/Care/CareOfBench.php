@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Bench\Bench;
+use App\Edge\EdgeEvent;
+use App\Kit\Tool;
+use App\Kit\ToolStatus;
+use App\Kit\ToolUse;
+use App\Season\ClimateTable;
+use App\Session\BenchSession;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Care\CareJob;
+use JackRest\Core\Care\CareRound;
+use JackRest\Core\Care\Consumable;
+use JackRest\Core\Care\Damp;
+use JackRest\Core\Care\Stock;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\Rack\Medium;
+use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Session\SessionStep;
+
+/** What of the kit wants care, and what of the consumables runs low. */
+final readonly class CareOfBench
+{
+    /** A season: rust asks how damp it was, not how damp it is today. */
+    private const DAMP_DAYS = 90;
+
+    public Damp $damp;
+
+    /** @var list<Tool> */
+    private array $tools;
+
+    public function __construct(private Bench $bench)
+    {
+        $this->damp = $bench->kitSettingsNow()->damp;
+        $this->tools = array_values($bench->tools()->get()->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand())->all());
+    }
+
+    /** @return list<CareRound> the longest overdue first */
+    public function rounds(): array
+    {
+        $since = [];
+        foreach ($this->bench->careRounds()->get() as $done) {
+            $days = self::days($done->done_on);
+            $since[$done->job->value] = min($days, $since[$done->job->value] ?? $days);
+        }
+
+        return CareRound::all(array_map(static fn (Tool $tool) => $tool->toCore(), $this->tools), $since, $this->damp, $this->daysHere());
+    }
+
+    /** How damp the shop was lately by its own log, in a sentence; null: the log does not tell. */
+    public function dampByLog(): ?string
+    {
+        $from = Carbon::now()->subDays(self::DAMP_DAYS)->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $mean = ClimateTable::logOf($this->bench)->meanHumidity($from, self::DAMP_DAYS / 3);
+
+        return $mean === null ? null : 'By your own log the air of the last '.self::DAMP_DAYS.' days was at '.round($mean).' %: '.Damp::of($mean)->label().'.';
+    }
+
+    /** Days since the first tool came. */
+    public function daysHere(): int
+    {
+        return max([0, ...array_map(static fn (Tool $tool): int => self::days($tool->hung_on ?? (string) $tool->created_at?->toDateString()), $this->tools)]);
+    }
+
+    public function stock(ConsumableStock $bought): Stock
+    {
+        return new Stock($bought->kind, $bought->bought, $this->usedTimes($bought->kind, $bought->bought_on));
+    }
+
+    private function usedTimes(Consumable $kind, string $since): int
+    {
+        return match ($kind) {
+            Consumable::Blades => $this->bench->toolUses()->get()->filter(fn (ToolUse $use): bool => $use->used_on >= $since && $this->formOf($use->tool_id) === 'coping-saw')->count(),
+            Consumable::Paper => $this->strokes($kind, Medium::Paper, 'honed', $since),
+            Consumable::Compound => $this->strokes($kind, Medium::Strop, 'stropped', $since),
+            Consumable::Wax => $this->roundsOf([CareJob::Wax], $since),
+            Consumable::Oil => $this->roundsOf([CareJob::Wipe, CareJob::Oil], $since),
+        };
+    }
+
+    /** Strokes on a medium: those counted at the bench, and those of what was only written down. */
+    private function strokes(Consumable $kind, Medium $medium, string $event, string $since): int
+    {
+        $stones = $this->bench->stones()->where('medium', $medium->value)->pluck('name')->all();
+        $sessions = $this->bench->sessions()->where('state', '!=', 'running')->where('ended_at', '>=', $since)->get();
+        $counted = $sessions->sum(static fn (BenchSession $session): int => array_sum(array_intersect_key($session->counted, array_filter($session->walked(), static fn (SessionStep $step): bool => in_array($step->title, $stones, true)))));
+        // What ended a session is in the diary at that moment, and counted already.
+        $written = $this->bench->edgeEvents()->where('kind', $event)->where('happened_at', '>=', $since)->get()->whereNotIn('happened_at', $sessions->pluck('ended_at'));
+
+        return (int) $counted + (int) $written->filter(static fn (EdgeEvent $one): bool => $one->kind === EdgeEntryKind::Stropped || in_array($one->stone, $stones, true))->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
+    }
+
+    /** @param  list<CareJob>  $jobs */
+    private function roundsOf(array $jobs, string $since): int
+    {
+        return $this->bench->careRounds()->get()->filter(static fn (CareDone $done): bool => in_array($done->job, $jobs, true) && $done->done_on >= $since)->count();
+    }
+
+    private function formOf(int $tool): ?string
+    {
+        foreach ($this->tools as $one) {
+            if ($one->id === $tool) {
+                return $one->kindOfTool()->form;
+            }
+        }
+
+        return null;
+    }
+
+    private static function days(string $from): int
+    {
+        return max(0, (int) floor(Carbon::parse($from)->diffInDays(Carbon::now())));
+    }
+}

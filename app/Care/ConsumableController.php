@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Care;
+
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** What is used up: oil, strops, paper. */
+final class ConsumableController
+{
+    /** Something that is used up was bought: from now on it is counted down. */
+    public function store(AddConsumableRequest $request, Ledger $ledger): JsonResponse
+    {
+        $kind = $request->kind();
+        $amount = $request->amount();
+        $ledger->record('consumable-bought', $kind->label(), "Bought {$kind->label()}: ".LengthFormatter::decimal($amount, 1).'.', static function (Changes $changes) use ($kind, $amount): void {
+            $before = $changes->bench->consumables()->where('kind', $kind)->first();
+            $columns = ['bought' => $amount, 'bought_on' => Carbon::now()->toDateString()];
+            $before === null ? $changes->create($changes->bench->consumables(), ['kind' => $kind, ...$columns]) : $changes->update($before, $columns);
+        });
+
+        return (new CareController)->show($ledger->bench)->setStatusCode(201);
+    }
+
+    public function destroy(VersionedRequest $request, Ledger $ledger, ConsumableStock $consumable): JsonResponse
+    {
+        $ledger->record('consumable-removed', $consumable->kind->label(), "No longer counts the {$consumable->kind->label()}.", static fn (Changes $changes) => $changes->delete($consumable, $request->version()));
+
+        return (new CareController)->show($ledger->bench);
+    }
+}

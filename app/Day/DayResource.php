@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Edge\Edge;
+use Illuminate\Support\Collection;
+use JackRest\Core\Day\Round;
+use JackRest\Core\Day\SharpeningDay;
+use JackRest\Core\Day\Visit;
+use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\StepKind;
+use JackRest\Desk\Edge\SharpeningWords;
+
+/** A sharpening day: who goes over which stone when, and what it saves. */
+final class DayResource
+{
+    /**
+     * @param  Collection<int, Edge>  $all
+     * @param  list<int>  $chosen
+     * @return array<string, mixed>
+     */
+    public static function of(DayOfBench $bench, Collection $all, array $chosen, ?SharpeningDay $day): array
+    {
+        return [
+            'edges' => array_values($all->map(static fn (Edge $edge): array => [
+                'id' => $edge->id,
+                'name' => $edge->name,
+                'says' => $bench->left[$edge->id] ?? EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
+                'due' => $edge->condition !== Edge::SHARP,
+                'left' => isset($bench->left[$edge->id]),
+                'chosen' => in_array($edge->id, $chosen, true),
+            ])->all()),
+            'rounds' => array_map(self::round(...), $day->rounds ?? []),
+            'waits' => $day?->waits() ?? [],
+            'totalSeconds' => $day->totalSeconds ?? 0.0,
+            'savesSeconds' => $day?->savesSeconds() ?? 0.0,
+            'next' => $day === null ? self::nothingYet($bench, $chosen) : [
+                'says' => self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
+                'why' => self::saves($day),
+            ],
+        ];
+    }
+
+    /**
+     * @param  list<int>  $chosen
+     * @return array{says: string, why: string}
+     */
+    private static function nothingYet(DayOfBench $bench, array $chosen): array
+    {
+        return $chosen === [] || $bench->left === []
+            ? ['says' => 'Choose the edges for the day.', 'why' => 'Each stone is then fetched, wetted and flattened once.']
+            : ['says' => $bench->left[array_key_first($bench->left)], 'why' => 'None of the chosen edges can be planned before that.'];
+    }
+
+    private static function edges(SharpeningDay $day): string
+    {
+        $edges = count(array_unique(array_merge(...array_map(static fn (Round $round): array => array_map(static fn (Visit $visit): string => $visit->edge->id, $round->visits), $day->rounds))));
+        $stones = count($day->rounds);
+
+        return ($edges === 1 ? 'One edge' : "$edges edges").' over '.($stones === 1 ? 'one stone' : "$stones stones");
+    }
+
+    private static function saves(SharpeningDay $day): string
+    {
+        $saves = $day->savesSeconds();
+        $proof = $day->isProven ? 'No choice of stones takes less.' : 'The best found so far.';
+        $less = match (true) {
+            $saves < 5 => 'No quicker than one by one: the stones are the same, and each edge is taken up again.',
+            $saves < 90 => 'Saves '.round($saves).' seconds against one by one.',
+            default => 'Saves '.round($saves / 60).' minutes against one by one.',
+        };
+
+        return "$less $proof";
+    }
+
+    /** @return array<string, mixed> */
+    private static function round(Round $round): array
+    {
+        return [
+            'stone' => $round->stone->name,
+            'label' => $round->stone->scale->label($round->stone->designation),
+            'changeSeconds' => $round->stone->changeSeconds,
+            'minutes' => SharpeningWords::inMinutes($round->seconds()),
+            'visits' => array_map(static fn (Visit $visit): array => [
+                'edgeId' => (int) $visit->edge->id,
+                'edge' => $visit->edge->name,
+                'strokes' => $visit->step->strokes,
+                'seconds' => $visit->step->seconds,
+                'kind' => $visit->step->kind->value,
+                'setting' => $visit->step->kind === StepKind::Hone ? trim(str_replace(['chisel ', 'iron ', 'freehand '], '', $visit->edge->setting)).'°' : '',
+            ], $round->visits),
+        ];
+    }
+}

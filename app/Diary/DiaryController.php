@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Diary;
+
+use App\Bench\Bench;
+use App\Ledger\Ledger;
+use Illuminate\Http\JsonResponse;
+
+/** What was recorded, and taking it back. */
+final class DiaryController
+{
+    private const PAGE = 50;
+
+    public function index(DiaryRequest $request, Bench $bench): JsonResponse
+    {
+        $query = $bench->diary()->with('undoneBy')->latest('id');
+        $query->limit(self::PAGE + 1);
+        foreach ($request->words() as $word) {
+            $query->whereRaw("sentence like ? escape '!'", ['%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $word).'%']);
+        }
+        if ($request->before() !== null) {
+            $query->where('id', '<', $request->before());
+        }
+        $entries = array_values($query->get()->all());
+
+        return new JsonResponse([
+            'entries' => array_map(DiaryResource::entry(...), array_slice($entries, 0, self::PAGE)),
+            'more' => count($entries) > self::PAGE,
+        ]);
+    }
+
+    public function undo(Ledger $ledger, DiaryEntry $entry): JsonResponse
+    {
+        return new JsonResponse(DiaryResource::entry($ledger->undo($entry)->load('undoneBy')), 201);
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Edge;
+
+use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\MicroBevel;
+use JackRest\Core\Edge\MicroBevelInput;
+use JackRest\Core\EdgeHistory\EdgeEntry;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+
+/** What an entry of its diary makes of an edge. */
+final class EdgeAfterEvent
+{
+    /** @return array<string, mixed> columns that change */
+    public static function columns(Edge $edge, EdgeEntry $event): array
+    {
+        return match ($event->kind) {
+            EdgeEntryKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],
+            EdgeEntryKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value ? ['condition' => Edge::SHARP] : [],
+            EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => ['condition' => Edge::SHARP, 'honed_on' => $event->at, ...self::wider($edge, $event)],
+            EdgeEntryKind::Ground => ['condition' => EdgeNeed::FreshGrind->value, 'micro_width_mm' => 0.0, 'honed_mm' => 0.0],
+            EdgeEntryKind::Measured => ['secondary_deg' => max($edge->primary_deg, (float) $event->deg)],
+            EdgeEntryKind::Used => [],
+        };
+    }
+
+    /** Nothing was measured: the secondary bevel grows by what such a honing usually takes. */
+    public static function recessionMm(EdgeEntry $event): ?float
+    {
+        return match ($event->kind) {
+            EdgeEntryKind::TouchedUp => $event->recessionMm ?? EdgeCondition::TouchUp->usualRecessionMm(),
+            EdgeEntryKind::Honed => $event->recessionMm ?? EdgeCondition::Dull->usualRecessionMm(),
+            default => $event->recessionMm,
+        };
+    }
+
+    /** @return array<string, float> */
+    private static function wider(Edge $edge, EdgeEntry $event): array
+    {
+        $recession = (float) self::recessionMm($event);
+        if ($edge->secondary_deg <= $edge->primary_deg) {
+            return $edge->wheel_mm === null ? [] : ['honed_mm' => $edge->honed_mm + $recession * sin(deg2rad($edge->primary_deg))];
+        }
+        $micro = new MicroBevel;
+        $now = $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, widthMm: $edge->micro_width_mm));
+
+        return ['micro_width_mm' => $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, $now->recessionMm + $recession))->widthMm];
+    }
+}

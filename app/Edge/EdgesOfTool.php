@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Edge;
+
+use App\Kit\Tool;
+use App\Kit\ToolStatus;
+use App\Ledger\Changes;
+use App\Rack\Stone;
+use JackRest\Core\Edge\BevelSchool;
+use JackRest\Core\Edge\EdgesOfKind;
+use JackRest\Core\Edge\NewEdge;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Rack\StonesOfKind;
+
+/** The edges and stones that come with a tool, hung up together with it. */
+final class EdgesOfTool
+{
+    /** Writes what comes with a tool that is owned: its edges where it has none yet, stones where the rack has none like them. */
+    public static function bring(Changes $changes, Tool $tool, LengthFormatter $format): void
+    {
+        if ($tool->status === ToolStatus::Owned) {
+            self::stones($changes, $tool->kind);
+        }
+        if ($tool->status !== ToolStatus::Owned || $tool->edges()->exists()) {
+            return;
+        }
+        foreach (EdgesOfKind::of($tool->toCore(), $format) as $edge) {
+            self::add($changes, $tool, $edge);
+        }
+    }
+
+    private static function stones(Changes $changes, string $kind): void
+    {
+        foreach (StonesOfKind::of($kind) as $index => $stone) {
+            if ($index === 0 && $changes->bench->stones()->where('medium', $stone->medium->value)->exists()) {
+                return;
+            }
+            $changes->create($changes->bench->stones(), Stone::columns($stone));
+        }
+    }
+
+    public static function add(Changes $changes, Tool $tool, NewEdge $edge): Edge
+    {
+        $school = BevelSchool::from($changes->bench->kitSettingsNow()->school()->says('bevel'));
+        $names = $changes->bench->edges()->pluck('name')->all();
+
+        return $changes->create($changes->bench->edges(), [...Edge::columns($edge, $school), 'name' => self::unlike($edge->name, $names), 'tool_id' => $tool->id]);
+    }
+
+    /**
+     * The diary tells edges apart by their names.
+     *
+     * @param  array<mixed>  $names
+     */
+    private static function unlike(string $name, array $names): string
+    {
+        $unlike = $name;
+        for ($number = 2; in_array($unlike, $names, true); $number++) {
+            $unlike = "$name ($number)";
+        }
+
+        return $unlike;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Edge;
+
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** An edge’s angles and faces. */
+final class GeometryController
+{
+    public function show(Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(GeometryResource::page($edge->load('tool'), $format));
+    }
+
+    public function update(VersionedGeometryFormRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($edge, $format);
+        $ledger->record('edge-changed', (string) $values['name'], "Changed the figures of the {$values['name']}.", static function (Changes $changes) use ($edge, $values, $request): void {
+            $changes->update($edge, $values, $request->version());
+        });
+
+        return $this->show($edge, $format);
+    }
+
+    /** What an edge's figures make together; writes nothing. */
+    public function preview(GeometryFormRequest $request, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(GeometryResource::preview($request->sheet($edge, $format), $format));
+    }
+}

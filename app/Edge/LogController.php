@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Edge;
+
+use App\Bench\Bench;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** What happened to an edge, and what it says of the next time. */
+final class LogController
+{
+    /** An edge's own diary, and what follows from it. */
+    public function show(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        $outlook = new OutlookOfBench($bench);
+
+        return new JsonResponse((new LogResource($bench, $format))->of($edge->load('tool'), $outlook->forecasts[$edge->id], $outlook->stories[$edge->id] ?? []));
+    }
+
+    /** One entry of an edge's diary: used, tested, stropped, touched up, honed, ground or measured. */
+    public function event(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        $event = $request->event();
+        $ledger->record("edge-{$event->kind->value}", $edge->name, $event->sentence("the {$edge->name}"), static function (Changes $changes) use ($edge, $event, $request): void {
+            $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
+            $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event), 'recession_mm' => EdgeAfterEvent::recessionMm($event)]);
+        });
+
+        return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
+    }
+
+    /** Is finer worth it? The user's own answer, which can become the tool's stop. */
+    public function trial(TrialRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    {
+        $trial = new StopTrial(['sides' => $request->sides($ledger->bench), 'wood' => $request->string('wood')->toString(), 'tried_at' => Carbon::now()->toIso8601ZuluString()]);
+        $words = LogResource::words($trial);
+        $kept = $request->boolean('keep') ? $words->betterUm() : null;
+        $ledger->record('stop-trial', $edge->name, "Two stops tried with the {$edge->name}. {$words->sentence()}", static function (Changes $changes) use ($edge, $trial, $kept, $request): void {
+            $changes->update($edge, $kept === null ? [] : ['finish_um' => $kept], $request->version());
+            $changes->create($edge->trials(), ['bench_id' => $edge->bench_id, 'tried_at' => $trial->tried_at, 'sides' => $trial->sides, 'wood' => $trial->wood, 'kept_um' => $kept]);
+        });
+
+        return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
+    }
+}

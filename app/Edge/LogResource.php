@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Edge;
+
+use App\Bench\Bench;
+use App\Http\Shared;
+use Illuminate\Support\Carbon;
+use JackRest\Core\EdgeHistory\AngleCourse;
+use JackRest\Core\EdgeHistory\Consumption;
+use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\EdgeHistory\Span;
+use JackRest\Core\EdgeHistory\TestFound;
+use JackRest\Core\EdgeHistory\TrialSide;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Hardness;
+use JackRest\Desk\EdgeHistory\AngleCourseWords;
+use JackRest\Desk\EdgeHistory\ConsumptionWords;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
+use JackRest\Desk\EdgeHistory\StopTrialWords;
+
+/** An edge's own diary with its forecast, the course of its angle, and what is left of it. */
+final readonly class LogResource
+{
+    private const LATEST = 40;
+
+    public function __construct(private Bench $bench, private LengthFormatter $format)
+    {
+    }
+
+    /**
+     * @param  list<CoreEvent>  $story  oldest first
+     * @return array<string, mixed>
+     */
+    public function of(Edge $edge, EdgeForecast $forecast, array $story): array
+    {
+        $today = Carbon::now()->toDateString();
+        $course = AngleCourse::of($story, $edge->aim_deg ?? $edge->secondary_deg, AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')], $today);
+
+        $courseWords = new AngleCourseWords($course);
+
+        return [
+            'edge' => EdgeResource::of($edge, $this->format),
+            'forecast' => $edge->condition === Edge::SHARP ? (new EdgeForecastWords($forecast))->sentence() : 'It wants honing now.',
+            'range' => self::range($forecast),
+            'spans' => array_map(static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt], array_slice($forecast->life->spans, -24)),
+            'clock' => $forecast->life->clock->value,
+            'now' => $forecast->life->now,
+            'angles' => $this->angles($story),
+            'aimDeg' => $edge->aim_deg ?? $edge->secondary_deg,
+            'toleranceDeg' => $course->toleranceDeg,
+            'angleSays' => $courseWords->sentence(),
+            'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences($edge->toCore(), $edge->left_mm, $this->format),
+            'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence('it')], array_slice(array_reverse($story), 0, self::LATEST)),
+            'count' => count($story),
+            'kinds' => array_map(static fn (EdgeEntryKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EdgeEntryKind::cases()),
+            'founds' => array_map(static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()], TestFound::cases()),
+            'woods' => array_map(static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()], Hardness::cases()),
+            'trials' => array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
+            'how' => Shared::how(array_values(array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]))),
+        ];
+    }
+
+    /** @return array{low: float, middle: float, high: float} in the clock's unit, from the last honing */
+    private static function range(EdgeForecast $forecast): array
+    {
+        $now = $forecast->life->now;
+
+        return ['low' => $forecast->blunt->quantileAfter(0.1, $now), 'middle' => $forecast->blunt->quantileAfter(0.5, $now), 'high' => $forecast->blunt->quantileAfter(0.9, $now)];
+    }
+
+    /**
+     * @param  list<CoreEvent>  $story
+     * @return list<array{at: string, deg: float}>
+     */
+    private function angles(array $story): array
+    {
+        $honed = array_filter($story, static fn (CoreEvent $event): bool => $event->kind === EdgeEntryKind::Measured && ! str_starts_with($event->note, 'ground'));
+
+        return array_values(array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'deg' => (float) $event->deg], $honed));
+    }
+
+    /** @return array<string, mixed> */
+    private static function trial(StopTrial $trial): array
+    {
+        return [
+            'id' => $trial->id,
+            'triedAt' => $trial->tried_at,
+            'sides' => array_map(static fn (array $side): array => ['stone' => $side['stone'], 'um' => (float) $side['um'], 'surface' => $side['surface'], 'tearOut' => $side['tearOut'], 'effort' => $side['effort']], $trial->sides),
+            'wood' => $trial->wood,
+            'says' => self::words($trial)->sentence(),
+            'keptUm' => $trial->kept_um,
+        ];
+    }
+
+    public static function words(StopTrial $trial): StopTrialWords
+    {
+        $sides = array_map(static fn (array $side): TrialSide => new TrialSide((float) $side['um'], $side['surface'], $side['tearOut'], $side['effort']), $trial->sides);
+
+        return new StopTrialWords($sides[0], $sides[1]);
+    }
+}

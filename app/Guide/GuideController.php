@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Guide;
+
+use App\Bench\Bench;
+use App\Diary\DiaryResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use App\Print\PrintedSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Guide\BoardLane;
+use JackRest\Desk\Guide\ProjectionBoard;
+
+/** Honing guides, measured, and their boards. */
+final class GuideController
+{
+    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(['guides' => array_values($bench->guides()->oldest('id')->get()->map(static fn (Guide $guide): array => GuideResource::of($guide, $format))->all())]);
+    }
+
+    public function store(GuideFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($format);
+        $ledger->record('guide-measured', (string) $values['name'], "Measured the {$values['name']} for {$request->seat()->label()}.", static function (Changes $changes) use ($values): void {
+            $changes->create($changes->bench->guides(), $values);
+        });
+
+        return $this->index($ledger->bench, $format)->setStatusCode(201);
+    }
+
+    /** Where a guide's axle lies and how far blades stand out of it; writes nothing. */
+    public function preview(GuideFormRequest $request, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(GuideResource::preview($request->sheet($format)));
+    }
+
+    public function update(VersionedGuideFormRequest $request, Ledger $ledger, Guide $guide, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($format);
+        $ledger->record('guide-measured', (string) $values['name'], "Measured the {$values['name']} for {$request->seat()->label()} again.", static function (Changes $changes) use ($guide, $values, $request): void {
+            $changes->update($guide, $values, $request->version());
+        });
+
+        return $this->index($ledger->bench, $format);
+    }
+
+    public function destroy(VersionedRequest $request, Ledger $ledger, Guide $guide): JsonResponse
+    {
+        $entry = $ledger->record('guide-removed', $guide->name, "Put the {$guide->name} for {$guide->seat->label()} away.", static function (Changes $changes) use ($guide, $request): void {
+            $changes->delete($guide, $request->version());
+        });
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+    }
+
+    /** The projection board of a guide at true size, with the stops of all its seats. */
+    public function board(Bench $bench, Guide $guide, string $kind, LengthFormatter $format): Response
+    {
+        $lanes = [];
+        foreach ($bench->guides()->where('name', $guide->name)->oldest('seat')->get() as $seat) {
+            foreach (GuideResource::sheet($seat, $format)->stops as $stop) {
+                $lanes[] = new BoardLane($stop->angleDeg, $stop->projectionMm, $seat->seat->label());
+            }
+        }
+        if ($lanes === []) {
+            throw InvalidInput::because('stops', 'Type the angles you hone at first.');
+        }
+        $sheet = ProjectionBoard::sheet($guide->name, $lanes, $format);
+
+        return PrintedSheet::answer($sheet, $kind, 'projection-board');
+    }
+}

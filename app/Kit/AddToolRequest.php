@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use Illuminate\Validation\Rule;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** A tool to be hung up, or put on the list. */
+final class AddToolRequest extends ToolFormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            ...parent::rules(),
+            'status' => ['required', Rule::enum(ToolStatus::class)],
+            'price' => ['present', 'nullable', 'string', 'max:20'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function values(LengthFormatter $format): array
+    {
+        $sheet = $this->sheet($format);
+        $sheet->form->soundOrRefuse('figures');
+
+        return [
+            'kind' => $sheet->kind->id,
+            'name' => $sheet->name,
+            'status' => ToolStatus::from($this->string('status')->toString()),
+            'size' => $sheet->given,
+            'price' => Price::read('price', $this->string('price')->toString()),
+        ];
+    }
+}

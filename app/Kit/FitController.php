@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Bench\Bench;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Fit\OwnBite;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Fit\FitQuestion;
+
+/** Does this tool fit that job? */
+final class FitController
+{
+    public function index(LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(['fits' => array_map(static fn (FitQuestion $question): array => FitResource::question($question, $format), FitQuestion::cases())]);
+    }
+
+    /** The tools at hand side by side for one piece of work; writes nothing. */
+    public function answer(FitRequest $request, Bench $bench, LengthFormatter $format, string $question): JsonResponse
+    {
+        $asked = FitQuestion::tryFrom($question) ?? abort(404);
+        $bites = [];
+        foreach ($bench->tools()->whereHas('strokeCounts')->with('strokeCounts')->get() as $saw) {
+            assert($saw instanceof Tool);
+            $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
+        }
+
+        return new JsonResponse(FitResource::sheet($asked->answered($request->typed(), $request->hardness(), (new KitOfBench($bench))->owned(), $format, array_filter($bites))));
+    }
+}

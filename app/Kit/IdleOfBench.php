@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Bench\Bench;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use JackRest\Core\Idle\Idleness;
+use JackRest\Core\Idle\RedundantTools;
+use JackRest\Core\Idle\WithoutOne;
+use JackRest\Core\Kit\Group;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
+use JackRest\Core\Work\Operations;
+use JackRest\Core\Work\Task;
+use JackRest\Core\Work\Way;
+
+/** What of the kit is used, what is not, and what could go. */
+final class IdleOfBench
+{
+    /** @var list<Task> of the chosen works */
+    private readonly array $tasks;
+
+    /** @var array<int, array{string, int}> last day and number of uses, by the id of a tool */
+    private readonly array $uses;
+
+    /** @var array<string, list<Way>> */
+    private array $waysByKind = [];
+
+    public readonly WithoutOne $without;
+
+    public readonly RedundantTools $lossFree;
+
+    public function __construct(private readonly Bench $bench, public readonly KitOfBench $kit)
+    {
+        $this->tasks = array_values($kit->works->where('chosen', true)->flatMap(static fn ($work): array => $kit->planned($work)->tasks)->all());
+        $this->uses = $this->gathered();
+        $this->without = new WithoutOne($this->tasks, $kit->atHand(), $kit->school);
+        $this->lossFree = new RedundantTools($this->tasks, $kit->atHand(), $this->worth(), $this->kept(), $kit->school);
+    }
+
+    /** Without a chosen work nothing can be said to be needed, and nothing to be idle for it. */
+    public function hasWorks(): bool
+    {
+        return $this->tasks !== [];
+    }
+
+    /** @return Collection<int, Tool> those that hang here and are not lent */
+    public function tools(): Collection
+    {
+        return collect($this->kit->of(ToolStatus::Owned))->filter(static fn (Tool $tool): bool => $tool->isAtHand())->values();
+    }
+
+    /** Whether it hangs here, is not kept for its own sake, and stands idle. */
+    public function stands(Tool $tool): bool
+    {
+        return $tool->status === ToolStatus::Owned && $tool->isAtHand() && ! $tool->kept && $this->idleness($tool)->isIdle();
+    }
+
+    public function idleness(Tool $tool): Idleness
+    {
+        $now = Carbon::now();
+        $days = static fn (string $from): int => max(0, (int) floor(Carbon::parse($from)->diffInDays($now)));
+        [$last, $count] = $this->uses[$tool->id] ?? [null, 0];
+        $ways = $this->waysByKind[$tool->kind] ??= $this->ways($tool->kind);
+
+        return new Idleness(
+            $days($tool->hung_on ?? (string) $tool->created_at?->toIso8601ZuluString()),
+            $last === null ? null : $days($last),
+            $count,
+            $this->without->serves($tool->toCore()),
+            $ways === [] ? 0.0 : min(array_map(static fn (Way $way): float => $way->setUp, $ways)),
+            $ways === [] ? 1 : min(array_map(static fn (Way $way): int => $way->skill, $ways)),
+            $tool->bought_for,
+        );
+    }
+
+    /** @return list<string> works it was really used for, by what was written down */
+    public function usedFor(Tool $tool): array
+    {
+        $names = $this->kit->works->keyBy('id');
+
+        return array_values($this->bench->toolUses()->where('tool_id', $tool->id)->get()->pluck('work_id')->filter()->unique()->map(static fn (int $id): string => $names[$id]->name ?? 'a work that is gone')->all());
+    }
+
+    public static function worthOf(Tool $tool): float
+    {
+        return $tool->price ?? $tool->kindOfTool()->price;
+    }
+
+    /** @return list<Way> the ways of the chosen works it takes part in */
+    private function ways(string $kind): array
+    {
+        $asked = array_fill_keys(array_map(static fn (Task $task): string => $task->operation->id, $this->tasks), true);
+        $ways = [];
+        foreach (Operations::byKind()[$kind] ?? [] as $operation) {
+            if (isset($asked[$operation->id])) {
+                array_push($ways, ...array_values(array_filter($operation->ways, static fn (Way $way): bool => in_array($kind, $way->kinds, true))));
+            }
+        }
+
+        return $ways;
+    }
+
+    /** @return array<array-key, float> */
+    private function worth(): array
+    {
+        return $this->tools()->mapWithKeys(static fn (Tool $tool): array => [(string) $tool->id => self::worthOf($tool)])->all();
+    }
+
+    /**
+     * Kept for their own sake, and what keeps all others in order: that is missed later, not by a work.
+     *
+     * @return array<array-key, true>
+     */
+    private function kept(): array
+    {
+        $kept = $this->tools()->filter(static fn (Tool $tool): bool => $tool->kept || $tool->kindOfTool()->group === Group::Sharpening);
+
+        return array_fill_keys(array_map(static fn (CoreTool $tool): string => $tool->id, array_values($kept->map(static fn (Tool $tool): CoreTool => $tool->toCore())->all())), true);
+    }
+
+    /** @return array<int, array{string, int}> */
+    private function gathered(): array
+    {
+        $edges = $this->bench->edges()->get()->pluck('tool_id', 'id');
+        $days = collect();
+        foreach ($this->bench->edgeEvents()->where('kind', 'used')->get(['edge_id', 'happened_at']) as $event) {
+            $days->push([$edges[$event->edge_id] ?? null, $event->happened_at]);
+        }
+        foreach ($this->bench->toolUses()->get() as $use) {
+            $days->push([$use->tool_id, $use->used_on]);
+        }
+        foreach ($this->bench->strokeCounts()->get() as $count) {
+            $days->push([$count->tool_id, $count->counted_at]);
+        }
+        foreach ($this->bench->testedReferences() as $reference) {
+            foreach ($reference->tests as $test) {
+                $days->push([$reference->getAttribute('tool_id'), $test->tested_at]);
+            }
+        }
+
+        return $days->filter(static fn (array $day): bool => $day[0] !== null)->groupBy(static fn (array $day): int => (int) $day[0])
+            ->map(static fn (Collection $uses): array => [(string) $uses->max(static fn (array $use): string => (string) $use[1]), $uses->count()])->all();
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Edge\EdgesOfTool;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Reference\ReferencesOfTool;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Kit\Offers;
+use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** Turns an offer from the list of kinds into a tool of the bench. */
+final readonly class TakeOffer
+{
+    public function __construct(private Ledger $ledger, private LengthFormatter $format)
+    {
+    }
+
+    public function as(ToolStatus $status, string $id): JsonResponse
+    {
+        $offer = $this->named($id);
+        $sentence = match (true) {
+            $status === ToolStatus::Wanted => "Put the {$offer->name} on the list.",
+            $offer->making !== null => "Made the {$offer->name}; it hangs on the board.",
+            default => "Got the {$offer->name}; it hangs on the board.",
+        };
+        $kind = ToolKinds::named($offer->kind);
+        $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use ($offer, $status, $kind): void {
+            $tool = $changes->create($changes->bench->tools(), [
+                'kind' => $offer->kind,
+                'name' => $offer->name,
+                'status' => $status,
+                'size' => array_diff_assoc($offer->sizes, $kind->usualSizes()),
+                'price' => null,
+                ...($status === ToolStatus::Owned ? ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => (new KitOfBench($changes->bench))->wantedFor($offer->kind)] : []),
+            ]);
+            EdgesOfTool::bring($changes, $tool, $this->format);
+            ReferencesOfTool::bring($changes, $tool);
+        });
+
+        return new JsonResponse(KitResource::of(new KitOfBench($this->ledger->bench)));
+    }
+
+    private function named(string $id): Offer
+    {
+        foreach (Offers::for([], $this->ledger->bench->kitSettingsNow()->school()) as $offer) {
+            if ($offer->id === $id) {
+                return $offer;
+            }
+        }
+        abort(404);
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Bench\Bench;
+use App\Diary\DiaryResource;
+use App\Edge\Edge;
+use App\Edge\EdgesOfTool;
+use App\Http\FieldResource;
+use App\Http\Money;
+use App\Http\OutlineResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use App\Reference\Reference;
+use App\Reference\ReferencesOfTool;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Outlines;
+
+/** Tools, one by one. */
+final class ToolController
+{
+    public function store(AddToolRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($format);
+        $tool = null;
+        $sentence = $values['status'] === ToolStatus::Owned ? "Hung up the {$values['name']}." : "Put the {$values['name']} on the list.";
+        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use ($values, $format, &$tool): void {
+            $tool = $changes->create($changes->bench->tools(), $values);
+            EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
+        });
+        assert($tool instanceof Tool);
+
+        return $this->show($ledger->bench, $tool, $format)->setStatusCode(201);
+    }
+
+    /** A tool as far as it has been described; writes nothing. */
+    public function preview(ToolFormRequest $request, LengthFormatter $format): JsonResponse
+    {
+        $sheet = $request->sheet($format);
+
+        return new JsonResponse([
+            'kind' => $sheet->kind->id,
+            'figures' => FieldResource::readings($sheet->form),
+            'outline' => OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
+            'name' => $sheet->name,
+            'sound' => $sheet->isSound(),
+        ]);
+    }
+
+    public function show(Bench $bench, Tool $tool, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse((new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts')));
+    }
+
+    public function update(VersionedToolFormRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($tool, $format);
+        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($tool, $values, $request, $format): void {
+            $changes->update($tool, $values, $request->version());
+            EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
+        });
+
+        return $this->show($ledger->bench, $tool, $format);
+    }
+
+    /** Takes a tool off the board with its edges and tests, and says what can no longer be done. */
+    public function destroy(VersionedRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    {
+        $loses = $tool->status === ToolStatus::Owned ? ToolPageResource::lost(new KitOfBench($ledger->bench), $tool) : [];
+        $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (Changes $changes) use ($tool, $request): void {
+            $changes->delete($tool, $request->version());
+            $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
+            $references = $changes->bench->references()->where('tool_id', $tool->id);
+            $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
+        });
+
+        return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => $loses]);
+    }
+
+    public function price(PriceRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    {
+        $price = $request->price();
+        $ledger->record('price', $tool->name, "Price of the {$tool->name}: ".Money::plain($price).'.', static function (Changes $changes) use ($tool, $price, $request): void {
+            $changes->update($tool, ['price' => $price], $request->version());
+        });
+
+        return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));
+    }
+
+    public function got(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    {
+        $came = ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind)];
+        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (Changes $changes) use ($tool, $came, $request, $format): void {
+            $changes->update($tool, ['status' => ToolStatus::Owned, ...$came], $request->version());
+            EdgesOfTool::bring($changes, $tool, $format);
+            ReferencesOfTool::bring($changes, $tool);
+        });
+
+        return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));
+    }
+
+    /** Strokes really counted through a cut: they correct the saw's own factor. */
+    public function strokes(StrokesRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    {
+        if (! isset($tool->toCore()->sizes()['tpi'])) {
+            throw InvalidInput::because('strokes', 'Strokes are counted for saws.');
+        }
+        $values = $request->values($format);
+        $sentence = "Counted {$values['strokes']} strokes of the {$tool->name}: ".$format->dimension($values['depth_mm']).' deep in '.$format->dimension($values['thickness_mm'])." of {$values['hardness']->value} wood.";
+        $entry = $ledger->record('strokes-counted', $tool->name, $sentence, static function (Changes $changes) use ($tool, $values, $request): void {
+            $changes->update($tool, [], $request->version());
+            $changes->create($tool->strokeCounts(), $values);
+        });
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+    }
+
+    /** @param  list<string>  $loses */
+    private static function sentence(Tool $tool, array $loses): string
+    {
+        $lost = $loses === [] ? '' : ' Without it – '.implode('; ', $loses).'.';
+
+        return "Took the {$tool->name} off the board.$lost";
+    }
+}

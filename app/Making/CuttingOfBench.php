@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Making;
+
+use App\Bench\Bench;
+use App\Blank\Blank;
+use App\Season\ClimateTable;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Making\CutList;
+use JackRest\Desk\Making\PlanForm;
+
+/** The cutting list of a plan out of the blanks on a bench's shelf. */
+final readonly class CuttingOfBench
+{
+    /** @var Collection<int, Blank> by id */
+    public Collection $blanks;
+
+    public CutList $list;
+
+    /** @param  array<string, string>  $chosen  the blank's number by the part's key */
+    public function __construct(Bench $bench, PlanForm $sheet, array $chosen, LengthFormatter $format)
+    {
+        $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
+        $this->blanks = $bench->blanks()->with('visits')->get()->toBase()->keyBy('id');
+        $known = array_filter($chosen, fn (string $id): bool => $this->blanks->has((int) $id));
+        $this->list = CutList::of($sheet->making->parts(), array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $known, ClimateTable::restsOf($bench), $format);
+    }
+}

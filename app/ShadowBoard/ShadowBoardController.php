@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\ShadowBoard;
+
+use App\Bench\Bench;
+use App\Diary\DiaryResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use App\Print\PrintedSheet;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Print\Tile;
+use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
+
+/** Panels with the outline of every tool. */
+final class ShadowBoardController
+{
+    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(ShadowBoardResource::all($bench, $format));
+    }
+
+    public function store(ShadowBoardFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($ledger->bench, $format);
+        $ledger->record('shadow-board-laid-out', $request->title(), "Laid out the {$request->title()}.", static function (Changes $changes) use ($values): void {
+            $changes->create($changes->bench->shadowBoards(), $values);
+        });
+
+        return $this->index($ledger->bench, $format)->setStatusCode(201);
+    }
+
+    /** Where each tool would hang, and what would not fit; writes nothing. */
+    public function preview(ShadowBoardFormRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(ShadowBoardResource::preview($request->sheet($bench, $format)));
+    }
+
+    public function update(VersionedShadowBoardFormRequest $request, Ledger $ledger, ShadowBoard $shadowBoard, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($ledger->bench, $format);
+        $ledger->record('shadow-board-laid-out', $request->title(), "Laid out the {$request->title()} anew.", static function (Changes $changes) use ($shadowBoard, $values, $request): void {
+            $changes->update($shadowBoard, $values, $request->version());
+        });
+
+        return $this->index($ledger->bench, $format);
+    }
+
+    public function destroy(VersionedRequest $request, Ledger $ledger, ShadowBoard $shadowBoard): JsonResponse
+    {
+        $entry = $ledger->record('shadow-board-removed', $shadowBoard->name, "Took the {$shadowBoard->name} off the list.", static function (Changes $changes) use ($shadowBoard, $request): void {
+            $changes->delete($shadowBoard, $request->version());
+        });
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+    }
+
+    /** A shadow board at true size: all its sheets as PDF; one sheet, or the whole board in one drawing, as SVG. */
+    public function print(Bench $bench, ShadowBoard $shadowBoard, string $what, string $kind, LengthFormatter $format): Response
+    {
+        $sheet = ToolsToHang::sheet($bench, $shadowBoard, $format);
+        [$panel, $arrangement] = [$sheet->panel, $sheet->arrangement];
+        if ($panel === null || $arrangement === null || $arrangement->hung === []) {
+            throw InvalidInput::because('tools', 'Nothing hangs on this board.');
+        }
+        $title = ucfirst($shadowBoard->name);
+        if ($what === 'whole' && $kind === 'svg') {
+            return PrintedSheet::svg(ShadowBoardPrint::whole($title, $panel, $arrangement), 'shadow-board');
+        }
+        $tiles = ShadowBoardPrint::tiles($title, $panel, $arrangement);
+        if ($what === 'sheets' && $kind === 'pdf') {
+            return PrintedSheet::pdf($title, [ShadowBoardPrint::overview($title, $panel, $arrangement, $tiles), ...array_map(static fn (Tile $tile) => $tile->sheet, $tiles)], 'shadow-board');
+        }
+
+        return PrintedSheet::tile($tiles, $what, $kind, 'shadow-board');
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\ShadowBoard;
+
+use App\Bench\Bench;
+use Illuminate\Foundation\Http\FormRequest;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\ShadowBoard\BoardTool;
+use JackRest\Desk\ShadowBoard\ShadowBoardForm;
+
+/** A shadow board as far as it has been described. */
+class ShadowBoardFormRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['present', 'nullable', 'string', 'max:60'],
+            ...array_fill_keys(['width', 'height', 'room'], ['present', 'nullable', 'string', 'max:60']),
+            'tools' => ['present', 'array', 'list', 'max:500'],
+            'tools.*' => ['integer'],
+        ];
+    }
+
+    public function sheet(Bench $bench, LengthFormatter $format): ShadowBoardForm
+    {
+        $typed = fn (string $field): string => $this->string($field)->toString();
+
+        return ShadowBoardForm::of($typed('width'), $typed('height'), $typed('room'), ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))), $format);
+    }
+
+    public function title(): string
+    {
+        $name = trim($this->string('name')->toString());
+
+        return $name === '' ? 'shadow board' : $name;
+    }
+
+    /**
+     * @return array<string, mixed> columns
+     *
+     * @throws InvalidInput
+     */
+    public function values(Bench $bench, LengthFormatter $format): array
+    {
+        $sheet = $this->sheet($bench, $format);
+        $sheet->form->soundOrRefuse();
+        if ($sheet->tools === []) {
+            throw InvalidInput::because('tools', 'Choose the tools that shall hang here.');
+        }
+
+        return [
+            'name' => $this->title(),
+            'width_mm' => $sheet->form->value('width'),
+            'height_mm' => $sheet->form->value('height'),
+            'room_mm' => $sheet->form->value('room'),
+            'tools' => array_map(static fn (BoardTool $tool): int => (int) $tool->id, $sheet->tools),
+        ];
+    }
+}

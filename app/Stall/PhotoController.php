@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stall;
+
+use App\Diary\DiaryResource;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Measure\LengthFormatter;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+
+/** Photos of what was looked over. */
+final class PhotoController
+{
+    private const MOST = 12;
+
+    /** A photograph of the tool, shrunk and without what the camera wrote into it. */
+    public function store(Request $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
+    {
+        $file = $request->file('photo');
+        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+            throw InvalidInput::because('photo', 'Choose a picture of less than '.ini_get('upload_max_filesize').'B.');
+        }
+        if ($look->photos()->count() >= self::MOST) {
+            throw InvalidInput::because('photo', 'Twelve pictures are enough. Take one away first.');
+        }
+        $kept = PhotoFile::keep($file->getPathname());
+        $ledger->save(static function (Changes $changes) use ($look, $kept): void {
+            $changes->create($look->photos(), ['file' => $kept->name, 'width' => $kept->width, 'height' => $kept->height]);
+        });
+
+        return (new LookOverController)->show($look, $format)->setStatusCode(201);
+    }
+
+    public function show(Photo $photo): BinaryFileResponse
+    {
+        $path = PhotoFile::folder().'/'.basename($photo->file);
+        abort_unless(is_file($path), 404);
+
+        return new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+    }
+
+    public function destroy(VersionedRequest $request, Ledger $ledger, Photo $photo): JsonResponse
+    {
+        $entry = $ledger->record('photo-removed', 'photograph', 'Took a photograph away.', static fn (Changes $changes) => $changes->delete($photo, $request->version()));
+
+        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+    }
+}

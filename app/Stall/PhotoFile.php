@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stall;
+
+use GdImage;
+use Illuminate\Support\Str;
+use JackRest\Core\Calculation\InvalidInput;
+
+/**
+ * A photograph as it is kept: checked to be one, shrunk, and drawn anew, so that nothing the camera wrote into it –
+ * place, time, owner – is left.
+ */
+final readonly class PhotoFile
+{
+    private const LONGEST_PX = 1280;
+
+    /** Larger than this is no photograph from a phone, and would fill the memory. */
+    private const MOST_PX = 60_000_000;
+
+    private const QUALITY = 82;
+
+    private function __construct(public string $name, public int $width, public int $height)
+    {
+    }
+
+    /** @throws InvalidInput when the file is no picture */
+    public static function keep(string $path): self
+    {
+        $size = @getimagesize($path);
+        if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) || $size[0] * $size[1] > self::MOST_PX) {
+            throw InvalidInput::because('photo', 'That is no picture. Take a photograph, or choose a JPEG, PNG or WebP file.');
+        }
+        $picture = @imagecreatefromstring((string) file_get_contents($path));
+        if ($picture === false) {
+            throw InvalidInput::because('photo', 'That picture is damaged. Take it again.');
+        }
+        $upright = self::upright($picture, $path, $size[2]);
+        $small = self::shrunk($upright);
+        $name = Str::lower((string) Str::ulid()).'.jpg';
+        if (! is_dir(self::folder())) {
+            mkdir(self::folder(), 0o700, true);
+        }
+        imagejpeg($small, self::folder()."/$name", self::QUALITY);
+
+        return new self($name, imagesx($small), imagesy($small));
+    }
+
+    public static function folder(): string
+    {
+        return storage_path('photos');
+    }
+
+    /** A phone writes how it was held beside the picture; drawn anew it must stand upright by itself. */
+    private static function upright(GdImage $picture, string $path, int $type): GdImage
+    {
+        $turn = [3 => 180, 6 => -90, 8 => 90][$type === IMAGETYPE_JPEG ? self::orientation((string) file_get_contents($path, length: 65536)) : 1] ?? 0;
+        $turned = $turn === 0 ? $picture : imagerotate($picture, $turn, 0);
+
+        return $turned === false ? $picture : $turned;
+    }
+
+    /** Orientation from the Exif block (JEITA CP-3451, tag 0x0112), 1 where there is none. */
+    public static function orientation(string $head): int
+    {
+        $at = strpos($head, "Exif\0\0");
+        if ($at === false) {
+            return 1;
+        }
+        $tiff = substr($head, $at + 6);
+        [$short, $long] = str_starts_with($tiff, 'MM') ? ['n', 'N'] : ['v', 'V'];
+        $number = static fn (string $kind, int $from): int => strlen($tiff) >= $from + ($kind === $short ? 2 : 4) ? (int) (unpack($kind, $tiff, $from)[1] ?? 0) : 0;
+        $directory = $number($long, 4);
+        for ($entry = 0, $count = min(64, $number($short, $directory)); $entry < $count; $entry++) {
+            $from = $directory + 2 + 12 * $entry;
+            if ($number($short, $from) === 0x0112) {
+                return $number($short, $from + 8);
+            }
+        }
+
+        return 1;
+    }
+
+    private static function shrunk(GdImage $picture): GdImage
+    {
+        $longest = max(imagesx($picture), imagesy($picture));
+        $ratio = min(1.0, self::LONGEST_PX / $longest);
+        [$width, $height] = [max(1, (int) round(imagesx($picture) * $ratio)), max(1, (int) round(imagesy($picture) * $ratio))];
+        $small = imagecreatetruecolor($width, $height);
+        // What is clear in a PNG becomes paper.
+        imagefill($small, 0, 0, (int) imagecolorallocate($small, 255, 255, 255));
+        imagecopyresampled($small, $picture, 0, 0, 0, 0, $width, $height, imagesx($picture), imagesy($picture));
+
+        return $small;
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Bench\Bench;
+use App\Diary\DiaryResource;
+use App\Http\FieldResource;
+use App\Kit\KitOfBench;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use Illuminate\Http\JsonResponse;
+use JackRest\Core\Kit\WorkTasks;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Fact;
+use JackRest\Core\Work\FactsOf;
+use JackRest\Core\Work\Operation;
+use JackRest\Core\Work\Operations;
+use JackRest\Core\Work\Pattern;
+use JackRest\Core\Work\Patterns;
+use JackRest\Core\Work\Step;
+use JackRest\Core\Work\Task;
+use JackRest\Desk\Form\Form;
+
+/** Works: what somebody wants to make, and the steps of it. */
+final class WorkController
+{
+    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        $kit = new KitOfBench($bench);
+
+        return new JsonResponse([
+            'works' => $kit->works->map(static fn (Work $work): array => WorkResource::line($work, $kit))->all(),
+            'patterns' => array_values(array_map(static fn (Pattern $pattern): array => WorkResource::pattern($pattern, $format), Patterns::all())),
+        ]);
+    }
+
+    public function store(WorkRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($format);
+        $work = null;
+        $ledger->record('work-added', (string) $values['name'], "Took up a work: {$values['name']}.", static function (Changes $changes) use ($values, &$work): void {
+            $work = $changes->create($changes->bench->works(), [...$values, 'says' => '', 'min_grades' => [], 'chosen' => true]);
+        });
+        assert($work instanceof Work);
+
+        return $this->show($ledger->bench, $work, $format)->setStatusCode(201);
+    }
+
+    /** A work as far as it has been described, with what can be done of it; writes nothing. */
+    public function preview(WorkFormRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    {
+        $kit = new KitOfBench($bench);
+        $sheet = $request->sheet($format);
+        $steps = $request->stepForms($format);
+        $tasks = $sheet->tasks ?? array_map(static fn (Step $step): Task => $step->task($request->hardness()), $request->steps($format));
+        $covered = array_map($kit->coverage()->of(...), (new WorkTasks($kit->school, $kit->settings->floor))->graded($tasks));
+        $sound = ($sheet === null || $sheet->isSound()) && array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
+
+        return new JsonResponse([
+            'figures' => FieldResource::readings($sheet?->form),
+            'stepFigures' => array_map(FieldResource::readings(...), $steps),
+            'measuresMm' => (object) ($sheet->measures ?? []),
+            'form' => $sheet->pattern->form ?? 'own',
+            'tasks' => WorkResource::tasks($covered, $kit, $format),
+            'sentence' => WorkResource::sentence($covered, 'work'),
+            'sound' => $sound,
+        ]);
+    }
+
+    public function show(Bench $bench, Work $work, LengthFormatter $format): JsonResponse
+    {
+        return new JsonResponse(WorkResource::page($work, new KitOfBench($bench), $format));
+    }
+
+    public function update(VersionedWorkFormRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): JsonResponse
+    {
+        $values = $request->values($format);
+        $ledger->record('work-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($work, $values, $request): void {
+            $changes->update($work, $values, $request->version());
+        });
+
+        return $this->show($ledger->bench, $work, $format);
+    }
+
+    /** Takes a work into the plan, or leaves it for later. */
+    public function choose(ChooseWorkRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): JsonResponse
+    {
+        $chosen = $request->boolean('chosen');
+        $sentence = $chosen ? "Took up the {$work->name}." : "Left the {$work->name} for later.";
+        $ledger->record('work-chosen', $work->name, $sentence, static function (Changes $changes) use ($work, $chosen, $request): void {
+            $changes->update($work, ['chosen' => $chosen], $request->version());
+        });
+
+        return $this->index($ledger->bench, $format);
+    }
+
+    public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): JsonResponse
+    {
+        $entry = $ledger->record('work-removed', $work->name, "Gave up the work: {$work->name}.", static function (Changes $changes) use ($work, $request): void {
+            $changes->delete($work, $request->version());
+        });
+
+        return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => []]);
+    }
+
+    /** Every operation a work can be put together from, with the numbers that decide about it. */
+    public function operations(): JsonResponse
+    {
+        return new JsonResponse(['operations' => array_values(array_map(static fn (Operation $operation): array => [
+            'id' => $operation->id,
+            'name' => $operation->name,
+            'says' => $operation->says,
+            'facts' => array_map(static fn (Fact $fact): array => ['name' => $fact->value, 'asks' => $fact->asks()], FactsOf::operation($operation)),
+        ], Operations::all()))]);
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Kit\KitOfBench;
+use JackRest\Core\Kit\TaskCoverage;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\School\Overrule;
+use JackRest\Core\Work\Fact;
+use JackRest\Core\Work\Measure;
+use JackRest\Core\Work\Pattern;
+use JackRest\Core\Work\Task;
+use JackRest\Desk\Kit\CoverageWords;
+
+/** Works: on the list, on their own page, and the patterns they are begun from. */
+final class WorkResource
+{
+    private const OWN_FORM = 'own';
+
+    /** @return array<string, mixed> */
+    public static function line(Work $work, KitOfBench $kit): array
+    {
+        $missing = count(array_unique(array_map(static fn (Task $task): string => $task->operation->id, $kit->lacking($work))));
+
+        return [
+            'id' => $work->id,
+            'version' => $work->version,
+            'name' => $work->name,
+            'form' => $work->patternOfWork()->form ?? self::OWN_FORM,
+            'state' => match (true) {
+                $missing === 0 => 'now',
+                $work->chosen && self::isPlanned($work, $kit) => 'planned',
+                default => 'locked',
+            },
+            'missing' => $missing,
+            'chosen' => $work->chosen,
+            'due' => $work->due_on,
+        ];
+    }
+
+    private static function isPlanned(Work $work, KitOfBench $kit): bool
+    {
+        foreach ($kit->planned($work)->tasks as $task) {
+            if (! $kit->coverageOfPlan()->of($task)->isEnough()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> */
+    public static function page(Work $work, KitOfBench $kit, LengthFormatter $format): array
+    {
+        $pattern = $work->patternOfWork();
+        $covered = $kit->covered($work);
+
+        return [
+            'work' => self::line($work, $kit),
+            'says' => $work->says !== '' ? $work->says : ($pattern->says ?? 'Put together from operations of your own choice.'),
+            'pattern' => $pattern === null ? null : self::pattern($pattern, $format),
+            'hardness' => $work->hardness->value,
+            'weight' => $work->weight,
+            'typed' => (object) ($pattern === null ? [] : self::typed($work, $pattern, $format)),
+            'measuresMm' => (object) array_map(floatval(...), $work->measures),
+            'steps' => array_map(static fn (array $step): array => [
+                'operation' => $step['operation'],
+                'typed' => (object) array_map(static fn (float|int $mm): string => $format->typed((float) $mm), $step['mm']),
+                'minGrade' => $step['minGrade'],
+            ], $work->steps),
+            'tasks' => self::tasks($covered, $kit, $format),
+            'sentence' => self::sentence($covered, $work->name),
+            'minutes' => self::minutes($covered),
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function typed(Work $work, Pattern $pattern, LengthFormatter $format): array
+    {
+        $typed = [];
+        foreach ($pattern->measures as $measure) {
+            $value = (float) ($work->measures[$measure->name] ?? $measure->usual);
+            $typed[$measure->name] = $measure->isLength ? $format->typed($value) : LengthFormatter::decimal($value, 0);
+        }
+
+        return $typed;
+    }
+
+    /** @return array<string, mixed> */
+    public static function pattern(Pattern $pattern, LengthFormatter $format): array
+    {
+        return [
+            'id' => $pattern->id,
+            'name' => $pattern->name,
+            'says' => $pattern->says,
+            'form' => $pattern->form,
+            'measures' => array_map(static fn (Measure $measure): array => [
+                'name' => $measure->name,
+                'label' => $measure->label,
+                'usual' => $measure->isLength ? $format->typed($measure->usual) : LengthFormatter::decimal($measure->usual, 0),
+                'usualMm' => $measure->usual,
+            ], $pattern->measures),
+        ];
+    }
+
+    /**
+     * What is missing first, then what is slow, then the rest; each in the order of the work.
+     *
+     * @param  list<TaskCoverage>  $covered
+     * @return list<array<string, mixed>>
+     */
+    public static function tasks(array $covered, KitOfBench $kit, LengthFormatter $format): array
+    {
+        usort($covered, static fn (TaskCoverage $a, TaskCoverage $b): int => [$a->isEnough(), $a->better === null] <=> [$b->isEnough(), $b->better === null]);
+
+        return array_map(static fn (TaskCoverage $row): array => self::task($row, $kit, $format), $covered);
+    }
+
+    /** @return array<string, mixed> */
+    private static function task(TaskCoverage $row, KitOfBench $kit, LengthFormatter $format): array
+    {
+        $words = new CoverageWords($format);
+        $way = $row->best?->way;
+
+        return [
+            'operation' => $row->task->operation->id,
+            'name' => $row->task->operation->name,
+            'explains' => $row->task->operation->says,
+            'numbers' => self::numbers($row->task, $format),
+            'state' => $row->isEnough() ? 'now' : ($kit->coverageOfPlan()->of($row->task)->isEnough() ? 'planned' : 'impossible'),
+            'slow' => $row->isEnough() && $row->better !== null,
+            'tools' => implode(', ', $row->best?->names() ?? []),
+            'says' => $words->says($row).self::leftOut($row, $kit),
+            'grade' => $way?->grade,
+            'minGrade' => $row->task->minGrade,
+            'speed' => $words->speed($way),
+            'certainty' => $way === null ? null : ($way->guided ? 'guided' : 'by hand and eye'),
+        ];
+    }
+
+    private static function numbers(Task $task, LengthFormatter $format): string
+    {
+        $parts = [];
+        foreach ($task->facts->mm as $fact => $mm) {
+            $parts[] = $fact === Fact::Tolerance->value ? "within {$format->small($mm)}" : "$fact {$format->dimension($mm)}";
+        }
+
+        return implode(', ', $parts);
+    }
+
+    /** Where the school is what stands in the way, it says so. */
+    private static function leftOut(TaskCoverage $row, KitOfBench $kit): string
+    {
+        $kinds = array_filter($row->nearest->missing ?? [], static fn (string $kind): bool => ! $kit->school->offers($kind));
+        $own = array_filter($kinds, static fn (string $kind): bool => ($kit->school->overrules[$kind] ?? null) === Overrule::LeaveOut);
+
+        return match (true) {
+            $kinds === [] => '',
+            $own !== [] => ' You left it out.',
+            default => ' Your school leaves it out.',
+        };
+    }
+
+    /** @param  list<TaskCoverage>  $covered */
+    private static function minutes(array $covered): string
+    {
+        $minutes = array_sum(array_map(static fn (TaskCoverage $row): float => ($row->best?->way->minutes ?? 0.0) + ($row->best?->way->setUp ?? 0.0), $covered));
+
+        return 'about '.LengthFormatter::decimal($minutes, 0).' minutes for one of everything';
+    }
+
+    /** @param  list<TaskCoverage>  $covered */
+    public static function sentence(array $covered, string $name): string
+    {
+        $missing = count(array_filter($covered, static fn (TaskCoverage $row): bool => ! $row->isEnough()));
+        $slow = count(array_filter($covered, static fn (TaskCoverage $row): bool => $row->isEnough() && $row->better !== null));
+        $all = count($covered);
+
+        return match (true) {
+            $all === 0 => 'Add the operations it takes.',
+            $missing === 0 && $slow === 0 => "You can make the $name with what hangs here.",
+            $missing === 0 => "You can make the $name; $slow of $all operations will be slow.",
+            $missing === $all => "Nothing of the $name can be done yet.",
+            default => ($all - $missing)." of $all operations can be done; $missing cannot yet.",
+        };
+    }
+}
