@@ -4,6 +4,7 @@ import { defineConfig } from 'vite'
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
+  resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
   base: '/build/',
   publicDir: false,
   build: {

@@ -1,3 +1,6 @@
 import { defineConfig } from 'vitest/config'
 
-export default defineConfig({ test: { include: ['web/src/**/*.test.ts'] } })
+export default defineConfig({
+  resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
+  test: { include: ['web/src/**/*.test.{ts,tsx}'] },
+})

@@ -24,6 +24,7 @@ npm run --silent format:check >build/format.log 2>&1 || { cat build/format.log; 
 step "Static analysis"
 vendor/bin/phpstan analyse --no-progress --memory-limit=1G
 npm run --silent check
+npm run --silent lint
 
 step "The contract is fresh"
 php contract/write.php build/openapi.json

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { placed } from './augerLayout'
 import { path } from './geometry'
 

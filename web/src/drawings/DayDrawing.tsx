@@ -1,6 +1,6 @@
 import { scaleLinear } from 'd3-scale'
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { daySpans } from './dayLayout'
 import { Hatch } from './Hatch'
 

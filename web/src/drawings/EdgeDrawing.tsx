@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { Dimension } from './Dimension'
 import { edgeShape, shownLengthMm } from './edgeLayout'
 import type { Point } from './geometry'

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { edgeShape, shownLengthMm } from './edgeLayout'
 
 const WIDTH = 132

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { runsBetweenCorrections } from './ErrorHistory'
 
 const test = (id: number, taken: string | null): Schemas['Tested'] => ({

@@ -1,7 +1,7 @@
 import { scaleLinear, scaleTime } from 'd3-scale'
 import { line } from 'd3-shape'
-import type { Schemas } from '../api/client'
-import { asDay } from '../parts/dates'
+import type { Schemas } from '@/api/client'
+import { asDay } from '@/parts/dates'
 
 type Tested = Schemas['Tested']
 

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { flatLayout } from './flatLayout'
 import { Hatch } from './Hatch'
 

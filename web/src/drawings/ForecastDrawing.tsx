@@ -1,5 +1,5 @@
 import { scaleLinear } from 'd3-scale'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 
 interface ForecastDrawingProps {
   log: Schemas['EdgeLog']

@@ -1,6 +1,6 @@
 import clsx from 'clsx'
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { path } from './geometry'
 import { Hatch } from './Hatch'
 import { ladderLayout, type Tread } from './ladderLayout'

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { Dimension } from './Dimension'
 import { offset, type Placed } from './planLayout'
 

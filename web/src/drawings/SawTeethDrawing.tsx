@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { Dimension } from './Dimension'
 import { degrees, path, type Point, radians } from './geometry'
 import { fromTheEnd, profile, shownIn, teethScale } from './sawLayout'

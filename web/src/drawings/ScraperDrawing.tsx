@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { degrees, path, type Point, radians } from './geometry'
 
 interface ScraperDrawingProps {

@@ -1,5 +1,5 @@
 import { area, line } from 'd3-shape'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { seasonScales, stretchesOf } from './seasonLayout'
 
 type Day = Schemas['SeasonDay']

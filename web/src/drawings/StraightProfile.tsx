@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { path } from './geometry'
 import { Hatch } from './Hatch'
 import { type StraightDrawn, straightLayout } from './straightLayout'

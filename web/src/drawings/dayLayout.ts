@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 
 /** When each round and each visit begins and ends, seconds from the start of the day. */
 export function daySpans(plan: Pick<Schemas['Day'], 'rounds'>) {

@@ -1,5 +1,5 @@
 import { scaleLinear, scaleUtc } from 'd3-scale'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 
 type Day = Schemas['SeasonDay']
 

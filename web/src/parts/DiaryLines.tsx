@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import clsx from 'clsx'
-import { answered, client, type Schemas } from '../api/client'
+import { answered, client, type Schemas } from '@/api/client'
 import { Button } from './Button'
 import { asDate, asTime } from './dates'
 

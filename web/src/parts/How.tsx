@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 
 const basis = {
   published: 'Published',

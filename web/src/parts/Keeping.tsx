@@ -1,4 +1,4 @@
-import { Refused } from '../api/client'
+import { Refused } from '@/api/client'
 import { Button } from './Button'
 
 interface KeepingProps {

@@ -1,6 +1,6 @@
 import clsx from 'clsx'
 import { useId } from 'react'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { useStep } from './useStep'
 
 /** What the application made of a field: of a reading as of any other figure. */

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '@/api/client'
 import { ReadingField } from './ReadingField'
 
 type ShowReading = (name: string, label: string, hint: string | undefined, stepMm: number) => React.ReactNode

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '../api/client'
-import { pulse } from '../api/queries'
+import { answered, client, type Schemas } from '@/api/client'
+import { pulse } from '@/api/queries'
 
 /** What the user wants to stay so: unit, ground, the instrument last read with, the thickness of their paper. */
 export function usePreference() {

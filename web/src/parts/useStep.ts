@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query'
-import { answered, client } from '../api/client'
+import { answered, client } from '@/api/client'
 
 /** An arrow key in a field: the application answers with the figure one step further. */
 export function useStep(stepMm: number, onChange: (typed: string) => void) {

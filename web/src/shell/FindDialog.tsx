@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
-import { search } from '../api/queries'
+import { search } from '@/api/queries'
 import { Panel } from './Panel'
 import { pageOf } from './pages'
 
@@ -45,6 +45,8 @@ function Find({ onClose }: { onClose: () => void }) {
       }}
     >
       <input
+        // Asked for by a key or a click on Find: typing is what follows.
+        // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus
         aria-label="Words to find"
         value={words}

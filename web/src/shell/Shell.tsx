@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Outlet, useNavigate } from 'react-router'
-import { pulse } from '../api/queries'
+import { pulse } from '@/api/queries'
 import { Rail } from './Rail'
 import { Tools } from './Tools'
 import { places } from './places'

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
-import { pulse } from '../api/queries'
+import { pulse } from '@/api/queries'
 
 /** Watches for changes made in other windows and asks for everything shown again when there is one. */
 export function usePulse(): void {

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { answered, askLong, client, type Schemas, type Told } from '../client'
+import { answered, askLong, client, type Schemas, type Told } from '@/api/client'
 import { UNDER } from './under'
 
 /** What goes in and out as CSV. */

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '../client'
+import { answered, client, type Schemas } from '@/api/client'
 import { UNDER } from './under'
 
 export const references = () =>

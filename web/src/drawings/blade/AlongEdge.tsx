@@ -1,4 +1,4 @@
-import { fittingFactor, path, type Point } from '../geometry'
+import { fittingFactor, path, type Point } from '@/drawings/geometry'
 import { type DrawnBlade, standsBack } from './bladeLayout'
 
 interface AlongEdgeProps {

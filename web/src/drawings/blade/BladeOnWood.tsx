@@ -1,4 +1,4 @@
-import { degrees, path, type Point, radians } from '../geometry'
+import { degrees, path, type Point, radians } from '@/drawings/geometry'
 import { bladeOutline, type DrawnBlade } from './bladeLayout'
 
 interface BladeOnWoodProps {

@@ -1,7 +1,7 @@
 import { useId } from 'react'
-import { Dimension } from '../Dimension'
-import { degrees, path, type Point, radians } from '../geometry'
-import { Hatch } from '../Hatch'
+import { Dimension } from '@/drawings/Dimension'
+import { degrees, path, type Point, radians } from '@/drawings/geometry'
+import { Hatch } from '@/drawings/Hatch'
 import { bladeLengthMm, bladeOutline, type DrawnBlade, groundChord, honedAway } from './bladeLayout'
 
 interface BladeSectionProps {

@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { type Point, radians } from '../geometry'
+import type { Schemas } from '@/api/client'
+import { type Point, radians } from '@/drawings/geometry'
 
 export type DrawnBlade = Schemas['DrawnBlade']
 

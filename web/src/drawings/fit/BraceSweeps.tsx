@@ -1,4 +1,4 @@
-import { Dimension } from '../Dimension'
+import { Dimension } from '@/drawings/Dimension'
 import type { FitDrawingProps } from './FitDrawing'
 
 /** The circles that the handles describe, and the bit in their middle, to one scale. */

@@ -1,5 +1,5 @@
-import { Dimension } from '../Dimension'
-import { path } from '../geometry'
+import { Dimension } from '@/drawings/Dimension'
+import { path } from '@/drawings/geometry'
 import type { FitDrawingProps } from './FitDrawing'
 
 /** A gap between two tails from above, with the chisel in front of it, to one scale. */

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '@/api/client'
 import { BladeInKerf } from './BladeInKerf'
 import { BraceSweeps } from './BraceSweeps'
 import { ChiselInGap } from './ChiselInGap'

@@ -1,5 +1,5 @@
-import { Dimension } from '../Dimension'
-import { path, type Point } from '../geometry'
+import { Dimension } from '@/drawings/Dimension'
+import { path, type Point } from '@/drawings/geometry'
 import type { FitDrawingProps } from './FitDrawing'
 
 /** The toothed edge in the stock, to scale: how many teeth are in the kerf at once. */

@@ -1,4 +1,4 @@
-import { Dimension } from '../Dimension'
+import { Dimension } from '@/drawings/Dimension'
 import type { FitDrawingProps } from './FitDrawing'
 
 /** A tenon from its side with the iron standing on its shoulder, to one scale. */

@@ -1,4 +1,4 @@
-import { Dimension } from '../Dimension'
+import { Dimension } from '@/drawings/Dimension'
 import type { FitDrawingProps } from './FitDrawing'
 
 /** The sole bridging the hollow of a board; the hollow drawn so that it can be seen, its figure the real one. */

@@ -1,5 +1,5 @@
-import type { Told } from '../../api/client'
-import { Button } from '../Button'
+import type { Told } from '@/api/client'
+import { Button } from '@/parts/Button'
 
 interface HowFarProps {
   told: Told | null

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
-import type { Schemas } from '../../api/client'
-import { Button } from '../Button'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
 
 interface ImportPreviewProps {
   preview: Schemas['ImportPreview']

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useId, useState } from 'react'
-import { askLong, type Schemas, type Told } from '../../api/client'
-import { importPreview, type Table } from '../../api/queries'
-import { Button } from '../Button'
-import { useChange } from '../useChange'
+import { askLong, type Schemas, type Told } from '@/api/client'
+import { importPreview, type Table } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 import { HowFar } from './HowFar'
 import { ImportPreview } from './ImportPreview'
 

@@ -1,9 +1,9 @@
 import { Link } from 'react-router'
-import { answered, client, type Schemas } from '../../api/client'
-import { Button } from '../../parts/Button'
-import { Complaint } from '../../parts/Keeping'
-import { useChange } from '../../parts/useChange'
-import { pageOf } from '../../shell/pages'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Complaint } from '@/parts/Keeping'
+import { useChange } from '@/parts/useChange'
+import { pageOf } from '@/shell/pages'
 
 /** What keeps the kit well and holds up no work: one tap each. */
 export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] }) {

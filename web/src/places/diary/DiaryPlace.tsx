@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { diary } from '../../api/queries'
-import { Button } from '../../parts/Button'
-import { DiaryLines } from '../../parts/DiaryLines'
-import { Heading } from '../../parts/Heading'
-import { Lost, Waiting } from '../../parts/Notice'
+import { diary } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { DiaryLines } from '@/parts/DiaryLines'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
 
 /** Everything recorded, newest first, searchable, undoable. */
 export function DiaryPlace() {

@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react'
 import { Link, useParams } from 'react-router'
-import { Heading } from '../../parts/Heading'
-import { NextStroke } from '../../parts/NextStroke'
-import { Lost, Waiting } from '../../parts/Notice'
-import { RecordNav } from '../../parts/RecordNav'
+import { Heading } from '@/parts/Heading'
+import { NextStroke } from '@/parts/NextStroke'
+import { Lost, Waiting } from '@/parts/Notice'
+import { RecordNav } from '@/parts/RecordNav'
 import { EdgesNav } from './EdgesNav'
 
 interface ByToolProps {

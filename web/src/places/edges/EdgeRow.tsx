@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { EdgeSection } from '../../drawings/EdgeSection'
-import { degrees } from '../../drawings/geometry'
+import type { Schemas } from '@/api/client'
+import { EdgeSection } from '@/drawings/EdgeSection'
+import { degrees } from '@/drawings/geometry'
 
 interface EdgeRowProps {
   edge: Schemas['Edge']

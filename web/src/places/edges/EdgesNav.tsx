@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { PageNav } from '../../parts/PageNav'
+import type { Schemas } from '@/api/client'
+import { PageNav } from '@/parts/PageNav'
 
 const pages = [
   { to: '/edges', name: 'Edges', end: true },

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../api/client'
-import { kit } from '../../api/queries'
-import { Button } from '../../parts/Button'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { kit } from '@/api/queries'
+import { Button } from '@/parts/Button'
 
 /** The user's own prices of what is on the list; changing one asks for the plan anew. */
 export function Prices({ tools }: { tools: readonly Schemas['Tool'][] }) {

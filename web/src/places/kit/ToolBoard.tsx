@@ -1,9 +1,9 @@
 import clsx from 'clsx'
 import { memo, useDeferredValue, useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { ToolOutline } from '../../drawings/ToolOutline'
-import { Toggle } from '../../parts/Toggle'
+import type { Schemas } from '@/api/client'
+import { ToolOutline } from '@/drawings/ToolOutline'
+import { Toggle } from '@/parts/Toggle'
 
 /** Pixels for a millimetre: one scale for all of them. */
 const SCALE = 0.25

@@ -1,6 +1,6 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { asDay } from '../../parts/dates'
+import type { Schemas } from '@/api/client'
+import { asDay } from '@/parts/dates'
 import { WorkSign } from './works/WorkSign'
 
 interface WorkStatesProps {

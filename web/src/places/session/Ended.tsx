@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '@/api/client'
 import { ended } from './ended'
 
 /** What stands on the screen when a session has ended. */

@@ -1,11 +1,13 @@
+/* eslint-disable jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions,
+   jsx-a11y/no-static-element-interactions -- the whole page is one button for a wet hand; keys are heard by useNextKeys */
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useParams } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { session } from '../../api/queries'
-import { usePulse } from '../../shell/usePulse'
-import { Button } from '../../parts/Button'
-import { Lost, Notice, Waiting } from '../../parts/Notice'
+import type { Schemas } from '@/api/client'
+import { session } from '@/api/queries'
+import { usePulse } from '@/shell/usePulse'
+import { Button } from '@/parts/Button'
+import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Ended } from './Ended'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'

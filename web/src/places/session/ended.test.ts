@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '@/api/client'
 import { ended } from './ended'
 
 const step = (title: string, of = 'strokes', beside = '') => ({

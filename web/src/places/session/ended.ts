@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { pageOf } from '../../shell/pages'
+import type { Schemas } from '@/api/client'
+import { pageOf } from '@/shell/pages'
 
 type Session = Schemas['Session']
 

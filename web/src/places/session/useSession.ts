@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../api/client'
-import { session as sessionQuery } from '../../api/queries'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { session as sessionQuery } from '@/api/queries'
 import { isCounted } from './words'
 import { backward, forward, isTapped, type Standing, withCount } from './walk'
 

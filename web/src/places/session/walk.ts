@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** Where a session stands: step, phase, strokes at each step. */
 export interface Standing {

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { season } from '../../api/queries'
+import { season } from '@/api/queries'
 
 /** What the season has probably done to the reference of this page; nothing where that cannot be reckoned. */
 export function BySeason({ reference }: { reference: number }) {

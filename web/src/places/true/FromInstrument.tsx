@@ -1,4 +1,4 @@
-import { Button } from '../../parts/Button'
+import { Button } from '@/parts/Button'
 import { useInstrument } from './useInstrument'
 
 interface FromInstrumentProps {

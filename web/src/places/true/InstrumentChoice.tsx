@@ -1,6 +1,6 @@
-import type { Schemas } from '../../api/client'
-import { Choice } from '../../parts/Choice'
-import { usePreference } from '../../parts/usePreference'
+import type { Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
+import { usePreference } from '@/parts/usePreference'
 
 interface InstrumentChoiceProps {
   instruments: readonly Schemas['Instrument'][]

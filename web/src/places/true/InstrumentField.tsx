@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Refused } from '../../api/client'
-import { pulse } from '../../api/queries'
-import { Button } from '../../parts/Button'
-import { PlainField } from '../../parts/PlainField'
-import { usePreference } from '../../parts/usePreference'
+import { Refused } from '@/api/client'
+import { pulse } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { PlainField } from '@/parts/PlainField'
+import { usePreference } from '@/parts/usePreference'
 
 /** Where an instrument answers, so that a page can ask it for its readings. */
 export function InstrumentField() {

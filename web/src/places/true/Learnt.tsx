@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { Button } from '../../parts/Button'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
 
 interface LearntProps {
   learnt: Schemas['LearntShaving'] | null

@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { Refused } from '../../api/client'
-import { Button } from '../../parts/Button'
-import { PlainField } from '../../parts/PlainField'
-import { usePreference } from '../../parts/usePreference'
+import { Refused } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { PlainField } from '@/parts/PlainField'
+import { usePreference } from '@/parts/usePreference'
 
 /** The user's own paper as a feeler: measured in a pack, typed as sheets ever after. */
 export function PaperField({ paper }: { paper: string | null }) {

@@ -1,8 +1,8 @@
-import type { Schemas } from '../../api/client'
-import { ErrorHistory } from '../../drawings/ErrorHistory'
-import { Button } from '../../parts/Button'
-import { asDate } from '../../parts/dates'
-import { Sheet } from '../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { ErrorHistory } from '@/drawings/ErrorHistory'
+import { Button } from '@/parts/Button'
+import { asDate } from '@/parts/dates'
+import { Sheet } from '@/parts/Sheet'
 import { BySeason } from './BySeason'
 
 interface ReferenceHistoryProps {

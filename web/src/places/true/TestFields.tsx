@@ -1,5 +1,5 @@
-import type { Schemas } from '../../api/client'
-import { ReadingField, type Understood } from '../../parts/ReadingField'
+import type { Schemas } from '@/api/client'
+import { ReadingField, type Understood } from '@/parts/ReadingField'
 import { InstrumentChoice } from './InstrumentChoice'
 
 interface Values {

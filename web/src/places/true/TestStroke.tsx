@@ -1,7 +1,7 @@
-import type { Schemas } from '../../api/client'
-import { Button } from '../../parts/Button'
-import { How } from '../../parts/How'
-import { NextStroke } from '../../parts/NextStroke'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { How } from '@/parts/How'
+import { NextStroke } from '@/parts/NextStroke'
 
 interface TestStrokeProps {
   next: Schemas['ReferenceNext']

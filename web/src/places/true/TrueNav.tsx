@@ -1,4 +1,4 @@
-import { PageNav } from '../../parts/PageNav'
+import { PageNav } from '@/parts/PageNav'
 
 const pages = [
   { to: '/true', name: 'References', end: true },

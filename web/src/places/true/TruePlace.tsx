@@ -1,16 +1,16 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { Schemas } from '../../api/client'
-import { references } from '../../api/queries'
-import { Trail } from '../../drawings/Trail'
-import { asDate } from '../../parts/dates'
-import { Heading } from '../../parts/Heading'
-import { Lost, Waiting } from '../../parts/Notice'
+import type { Schemas } from '@/api/client'
+import { references } from '@/api/queries'
+import { Trail } from '@/drawings/Trail'
+import { asDate } from '@/parts/dates'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
 import { InstrumentField } from './InstrumentField'
 import { PaperField } from './PaperField'
 import { ReferenceOutline } from './ReferenceOutline'
 import { TrueNav } from './TrueNav'
-import { pageOf } from '../../shell/pages'
+import { pageOf } from '@/shell/pages'
 
 const LINKS = [
   ['/true/add', 'Put a sole, a stone or a board among them'],

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, client } from '../../api/client'
-import { pulse } from '../../api/queries'
+import { answered, client } from '@/api/client'
+import { pulse } from '@/api/queries'
 
 /** Readings from the user's instrument: where it stands along the reference goes out, what it reads comes back. */
 export function useInstrument() {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { auger, augers, pulse } from '../../../api/queries'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { ByTool } from '../ByTool'
+import { auger, augers, pulse } from '@/api/queries'
+import { Lost, Waiting } from '@/parts/Notice'
+import { ByTool } from '@/places/edges/ByTool'
 import { AugerBench } from './AugerBench'
 
 /** Auger bits: which bore clean, which want the file, which only jam. */

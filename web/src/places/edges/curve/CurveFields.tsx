@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { Choice } from '../../../parts/Choice'
-import { readingOf } from '../../../parts/readingOf'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
+import { readingOf } from '@/parts/readingOf'
+import { Readings } from '@/parts/Readings'
 
 interface CurveFieldsProps {
   page: Schemas['CurvePage']

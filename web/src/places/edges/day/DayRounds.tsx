@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** Stone after stone: who goes over it, with how many strokes, at which setting. */
 export function DayRounds({ rounds }: { rounds: readonly Schemas['DayRound'][] }) {

@@ -1,8 +1,8 @@
 import { Link } from 'react-router'
-import type { Table } from '../../../api/queries'
-import { Heading } from '../../../parts/Heading'
-import { EdgesNav } from '../EdgesNav'
-import { TakeIn } from '../../../parts/takeIn/TakeIn'
+import type { Table } from '@/api/queries'
+import { Heading } from '@/parts/Heading'
+import { EdgesNav } from '@/places/edges/EdgesNav'
+import { TakeIn } from '@/parts/takeIn/TakeIn'
 
 const TABLES: readonly { what: Table; name: string; columns: string; says: string }[] = [
   {

@@ -1,10 +1,10 @@
-import type { Schemas } from '../../../api/client'
-import { Choice } from '../../../parts/Choice'
-import { OneOf } from '../../../parts/OneOf'
-import { PlainField } from '../../../parts/PlainField'
-import { ReadingField } from '../../../parts/ReadingField'
-import { Readings } from '../../../parts/Readings'
-import type { useTyped } from '../../../parts/useTyped'
+import type { Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
+import { OneOf } from '@/parts/OneOf'
+import { PlainField } from '@/parts/PlainField'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
+import type { useTyped } from '@/parts/useTyped'
 
 interface GeometryFieldsProps {
   page: Schemas['GeometryPage']

@@ -1,8 +1,8 @@
-import type { Schemas } from '../../../api/client'
-import { AlongEdge, alongFactor } from '../../../drawings/blade/AlongEdge'
-import { BladeOnWood } from '../../../drawings/blade/BladeOnWood'
-import { BladeSection, sectionScale } from '../../../drawings/blade/BladeSection'
-import { Sheet } from '../../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { AlongEdge, alongFactor } from '@/drawings/blade/AlongEdge'
+import { BladeOnWood } from '@/drawings/blade/BladeOnWood'
+import { BladeSection, sectionScale } from '@/drawings/blade/BladeSection'
+import { Sheet } from '@/parts/Sheet'
 
 interface GeometrySheetsProps {
   edge: Schemas['Edge']

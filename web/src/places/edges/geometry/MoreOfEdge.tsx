@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 
 /** Takes an edge off the list: the record stays, and it can be undone in the diary. */
 export function MoreOfEdge({ edge }: { edge: Schemas['Edge'] }) {

@@ -1,8 +1,8 @@
-import type { Schemas } from '../../../api/client'
-import { Choice } from '../../../parts/Choice'
-import { PlainField } from '../../../parts/PlainField'
-import { ReadingField } from '../../../parts/ReadingField'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
+import { PlainField } from '@/parts/PlainField'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
 import { SETTINGS, shownRows, STOPS, type Typed } from './guideForm'
 
 interface GuideFieldsProps {

@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { GuideDrawing } from '../../../drawings/GuideDrawing'
-import { Sheet } from '../../../parts/Sheet'
-import { Toggle } from '../../../parts/Toggle'
+import type { Schemas } from '@/api/client'
+import { GuideDrawing } from '@/drawings/GuideDrawing'
+import { Sheet } from '@/parts/Sheet'
+import { Toggle } from '@/parts/Toggle'
 
 interface GuideSheetDrawingProps {
   preview: Schemas['GuidePreview'] | undefined

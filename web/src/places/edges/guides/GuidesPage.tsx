@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate, useParams } from 'react-router'
-import { guides, pulse } from '../../../api/queries'
-import { Heading } from '../../../parts/Heading'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { RecordNav } from '../../../parts/RecordNav'
-import { EdgesNav } from '../EdgesNav'
+import { guides, pulse } from '@/api/queries'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
+import { RecordNav } from '@/parts/RecordNav'
+import { EdgesNav } from '@/places/edges/EdgesNav'
 import { GuideBench } from './GuideBench'
 
 /** Honing guides, calibrated from the user's own measurements; each prints its board of stops. */

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** The board of stops, to be printed at true size and glued to a piece of wood. */
 export function PrintedBoard({ guide, touched }: { guide: Schemas['Guide'] | null; touched: boolean }) {

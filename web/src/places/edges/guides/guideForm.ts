@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 export type Typed = Readonly<Record<string, string>>
 

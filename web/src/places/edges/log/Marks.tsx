@@ -1,5 +1,5 @@
-import type { Schemas } from '../../../api/client'
-import { Choice } from '../../../parts/Choice'
+import type { Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
 
 interface MarksProps {
   side: Schemas['TrialAnswer']

@@ -1,9 +1,9 @@
 import { useState } from 'react'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { asDate } from '../../../parts/dates'
-import { Choice } from '../../../parts/Choice'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { asDate } from '@/parts/dates'
+import { Choice } from '@/parts/Choice'
+import { useChange } from '@/parts/useChange'
 import { Marks } from './Marks'
 
 interface TrialsProps {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** An entry for an edge's diary: what is not given was not typed. */
 export function eventOf(

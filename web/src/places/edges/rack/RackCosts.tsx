@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 const YEARS = ['a year', '5 years', '10 years']
 

@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { answered, client } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { useChange } from '../../../parts/useChange'
+import type { Schemas } from '@/api/client'
+import { answered, client } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 
 interface StoneListProps {
   stones: readonly Schemas['Stone'][]

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** The steps in their order: what is in the hand, how many teeth, when it is done. */
 export function FilingPlan({ steps }: { steps: readonly Schemas['FilingStep'][] }) {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** When it was done before, the latest first. */
 export function Filings({ title, filings }: { title: string; filings: readonly Schemas['Filing'][] }) {

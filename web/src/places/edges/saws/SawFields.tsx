@@ -1,9 +1,9 @@
-import type { Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
-import { OneOf } from '../../../parts/OneOf'
-import { readingOf } from '../../../parts/readingOf'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { OneOf } from '@/parts/OneOf'
+import { readingOf } from '@/parts/readingOf'
+import { Readings } from '@/parts/Readings'
 import type { Typed } from './sawForm'
 
 interface SawFieldsProps {

@@ -1,6 +1,6 @@
-import type { Schemas } from '../../../api/client'
-import { OneOf } from '../../../parts/OneOf'
-import { readingOf } from '../../../parts/readingOf'
+import type { Schemas } from '@/api/client'
+import { OneOf } from '@/parts/OneOf'
+import { readingOf } from '@/parts/readingOf'
 import { templateOf, type Typed } from './sawForm'
 
 interface SawTemplateProps {

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { pulse, sawPage, saws } from '../../../api/queries'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { ByTool } from '../ByTool'
+import { pulse, sawPage, saws } from '@/api/queries'
+import { Lost, Waiting } from '@/parts/Notice'
+import { ByTool } from '@/places/edges/ByTool'
 import { SawBench } from './SawBench'
 
 /** Saws: their teeth from their numbers, and how they are filed. */

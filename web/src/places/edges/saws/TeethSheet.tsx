@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { SawTeethDrawing } from '../../../drawings/SawTeethDrawing'
-import { Lines } from '../../../parts/Lines'
-import { Sheet } from '../../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { SawTeethDrawing } from '@/drawings/SawTeethDrawing'
+import { Lines } from '@/parts/Lines'
+import { Sheet } from '@/parts/Sheet'
 
 interface TeethSheetProps {
   name: string

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
-import { pulse, scraper, scrapers } from '../../../api/queries'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { ByTool } from '../ByTool'
+import { pulse, scraper, scrapers } from '@/api/queries'
+import { Lost, Waiting } from '@/parts/Notice'
+import { ByTool } from '@/places/edges/ByTool'
 import { ScraperBench } from './ScraperBench'
 
 /** Card scrapers: file, hone, burnish, and how they are then held. */

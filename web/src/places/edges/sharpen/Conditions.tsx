@@ -1,5 +1,5 @@
-import type { Schemas } from '../../../api/client'
-import { SignDrawing } from '../../../drawings/signs/SignDrawing'
+import type { Schemas } from '@/api/client'
+import { SignDrawing } from '@/drawings/signs/SignDrawing'
 
 interface ConditionsProps {
   conditions: readonly Schemas['Condition'][]

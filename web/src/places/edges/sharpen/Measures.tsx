@@ -1,5 +1,5 @@
-import type { Schemas } from '../../../api/client'
-import { ReadingField } from '../../../parts/ReadingField'
+import type { Schemas } from '@/api/client'
+import { ReadingField } from '@/parts/ReadingField'
 
 // What a caliper laid along a bevel can tell apart, mm.
 const STEP_MM = 0.05

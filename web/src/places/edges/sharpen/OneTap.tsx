@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { useChange } from '../../../parts/useChange'
-import { eventOf } from '../log/eventOf'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
+import { eventOf } from '@/places/edges/log/eventOf'
 
 const STROKES = [5, 10, 15, 20, 30]
 

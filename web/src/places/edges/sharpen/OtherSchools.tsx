@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** What other schools would do with the same edge, side by side, and what it costs in time. */
 export function OtherSchools({ schools }: { schools: readonly Schemas['PlanOfSchool'][] }) {

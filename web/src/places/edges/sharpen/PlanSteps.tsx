@@ -1,5 +1,5 @@
-import type { Schemas } from '../../../api/client'
-import { SignDrawing } from '../../../drawings/signs/SignDrawing'
+import type { Schemas } from '@/api/client'
+import { SignDrawing } from '@/drawings/signs/SignDrawing'
 
 /** The stones in order: strokes, minutes, what each should show; then why the others stay in the rack. */
 export function PlanSteps({ plan }: { plan: Schemas['EdgePlan'] }) {

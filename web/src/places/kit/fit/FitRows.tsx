@@ -1,6 +1,6 @@
 import clsx from 'clsx'
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 interface FitRowsProps {
   rows: readonly Schemas['FitRow'][]

@@ -1,9 +1,9 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Complaint } from '../../../parts/Keeping'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Complaint } from '@/parts/Keeping'
+import { useChange } from '@/parts/useChange'
 import { LendForm } from './LendForm'
 
 interface IdleToolProps {

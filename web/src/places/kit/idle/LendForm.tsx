@@ -1,9 +1,9 @@
 import { useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Complaint } from '../../../parts/Keeping'
-import { PlainField } from '../../../parts/PlainField'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Complaint } from '@/parts/Keeping'
+import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
 
 const FIELDS = ['to', 'on', 'askOn']
 

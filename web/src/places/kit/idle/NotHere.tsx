@@ -1,8 +1,8 @@
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { asDate } from '../../../parts/dates'
-import { Complaint } from '../../../parts/Keeping'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { asDate } from '@/parts/dates'
+import { Complaint } from '@/parts/Keeping'
+import { useChange } from '@/parts/useChange'
 
 interface NotHereProps {
   title: string

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { alternatives } from '../../../api/queries'
+import { alternatives } from '@/api/queries'
 
 /** What another choice would cost, and the price at which a tool left out would come in. */
 export function Alternatives() {

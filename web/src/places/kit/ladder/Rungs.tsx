@@ -1,9 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { ToolOutline } from '../../../drawings/ToolOutline'
-import { Button } from '../../../parts/Button'
-import { asMonth } from '../../../parts/dates'
+import { answered, client, type Schemas } from '@/api/client'
+import { ToolOutline } from '@/drawings/ToolOutline'
+import { Button } from '@/parts/Button'
+import { asMonth } from '@/parts/dates'
 import { TakeButton } from './TakeButton'
 
 /** The steps one after the other, each tool with its price, its month and its way onto the board. */

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '../../../api/client'
-import { kit } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
+import { answered, client, type Schemas } from '@/api/client'
+import { kit } from '@/api/queries'
+import { Button } from '@/parts/Button'
 
 interface TakeButtonProps {
   tool: Schemas['RungTool']

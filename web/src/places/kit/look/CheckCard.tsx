@@ -1,8 +1,8 @@
 import clsx from 'clsx'
-import type { Schemas } from '../../../api/client'
-import { StallSign } from '../../../drawings/signs/StallSign'
-import { Button } from '../../../parts/Button'
-import { ReadingField } from '../../../parts/ReadingField'
+import type { Schemas } from '@/api/client'
+import { StallSign } from '@/drawings/signs/StallSign'
+import { Button } from '@/parts/Button'
+import { ReadingField } from '@/parts/ReadingField'
 
 interface CheckCardProps {
   check: Schemas['LookCheck']

@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useId } from 'react'
-import { answered, client, sendFile, type Schemas } from '../../../api/client'
-import { lookPage } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
+import { answered, client, sendFile, type Schemas } from '@/api/client'
+import { lookPage } from '@/api/queries'
+import { Button } from '@/parts/Button'
 
 /** Photographs from the stall; what the camera wrote into them is not kept. */
 export function Photos({ page }: { page: Schemas['Look'] }) {

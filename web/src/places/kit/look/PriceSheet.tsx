@@ -1,5 +1,5 @@
-import type { Schemas } from '../../../api/client'
-import { PlainField } from '../../../parts/PlainField'
+import type { Schemas } from '@/api/client'
+import { PlainField } from '@/parts/PlainField'
 import type { Standing } from './useLook'
 
 interface PriceSheetProps {

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useRef, useState } from 'react'
-import { answered, client, type Schemas } from '../../../api/client'
-import { lookPage } from '../../../api/queries'
+import { answered, client, type Schemas } from '@/api/client'
+import { lookPage } from '@/api/queries'
 
 type Outcome = Schemas['LookFound']['outcome']
 

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Schemas } from '../../../api/client'
-import { kinds } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
-import { overrulesFor } from '../overruleWords'
+import type { Schemas } from '@/api/client'
+import { kinds } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { overrulesFor } from '@/places/kit/overruleWords'
 
 interface OverrulesProps {
   rows: readonly Schemas['Overrule'][]

@@ -1,10 +1,10 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
-import { answered, client, type Schemas } from '../../../api/client'
-import { school } from '../../../api/queries'
-import { Heading } from '../../../parts/Heading'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { KitNav } from '../KitNav'
+import { answered, client, type Schemas } from '@/api/client'
+import { school } from '@/api/queries'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
+import { KitNav } from '@/places/kit/KitNav'
 import { Overrules } from './Overrules'
 
 /** Where good people disagree: each answer with why its people hold it. */

@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { PlainField } from '../../../parts/PlainField'
-import { readingOf } from '../../../parts/readingOf'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { PlainField } from '@/parts/PlainField'
+import { readingOf } from '@/parts/readingOf'
+import { Readings } from '@/parts/Readings'
 import type { Typed } from './boardForm'
 
 interface PanelFieldsProps {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 interface PrintedSheetsProps {
   board: Schemas['ShadowBoard'] | null

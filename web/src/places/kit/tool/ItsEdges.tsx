@@ -1,7 +1,7 @@
 import { Link, useNavigate } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 
 /** The edges of a tool; several irons can serve one body. */
 export function ItsEdges({ page }: { page: Schemas['ToolPage'] }) {

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { works } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
-import { Complaint } from '../../../parts/Keeping'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { works } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Complaint } from '@/parts/Keeping'
+import { useChange } from '@/parts/useChange'
 
 /** Whether it is at hand, and one tap that says it was used. */
 export function ItsUse({ tool }: { tool: Schemas['Tool'] }) {

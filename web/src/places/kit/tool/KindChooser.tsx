@@ -1,7 +1,7 @@
 import clsx from 'clsx'
 import { useState } from 'react'
-import type { Schemas } from '../../../api/client'
-import { ToolOutline } from '../../../drawings/ToolOutline'
+import type { Schemas } from '@/api/client'
+import { ToolOutline } from '@/drawings/ToolOutline'
 
 const BOX = 72
 

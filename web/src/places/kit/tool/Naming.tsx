@@ -1,5 +1,5 @@
-import { Choice } from '../../../parts/Choice'
-import { PlainField } from '../../../parts/PlainField'
+import { Choice } from '@/parts/Choice'
+import { PlainField } from '@/parts/PlainField'
 
 const STATUSES = [
   { value: 'owned', label: 'hangs here' },

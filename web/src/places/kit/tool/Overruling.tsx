@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Choice } from '../../../parts/Choice'
-import { overrulesFor } from '../overruleWords'
+import { answered, client, type Schemas } from '@/api/client'
+import { Choice } from '@/parts/Choice'
+import { overrulesFor } from '@/places/kit/overruleWords'
 
 const NO_SAY = 'as my school has it'
 

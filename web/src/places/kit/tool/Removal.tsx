@@ -1,8 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Notice } from '../../../parts/Notice'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Notice } from '@/parts/Notice'
 
 /** Takes the tool off the board; says what stops without it, and brings it back at once if that was not meant. */
 export function Removal({ page }: { page: Schemas['ToolPage'] }) {

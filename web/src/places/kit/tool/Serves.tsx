@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 import { ItsEdges } from './ItsEdges'
 
 const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const

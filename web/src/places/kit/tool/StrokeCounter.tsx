@@ -1,12 +1,12 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../../api/client'
-import { pulse } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
-import { PlainField } from '../../../parts/PlainField'
-import { useTyped } from '../../../parts/useTyped'
-import { hardnesses, type Hardness } from '../hardness'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { pulse } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { PlainField } from '@/parts/PlainField'
+import { useTyped } from '@/parts/useTyped'
+import { hardnesses, type Hardness } from '@/places/kit/hardness'
 
 const LENGTHS = ['thickness', 'depth'] as const
 const BASE = { thickness: '', depth: '', strokes: '' }

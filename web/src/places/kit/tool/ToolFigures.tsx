@@ -1,6 +1,6 @@
-import type { Schemas } from '../../../api/client'
-import { OneOf } from '../../../parts/OneOf'
-import { ReadingField } from '../../../parts/ReadingField'
+import type { Schemas } from '@/api/client'
+import { OneOf } from '@/parts/OneOf'
+import { ReadingField } from '@/parts/ReadingField'
 
 interface ToolFiguresProps {
   dimensions: readonly Schemas['Dimension'][]

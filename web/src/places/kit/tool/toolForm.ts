@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 const LENGTHS: readonly string[] = ['length', 'thickness']
 

@@ -1,9 +1,9 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Schemas } from '../../../api/client'
-import { operations } from '../../../api/queries'
-import { Button } from '../../../parts/Button'
-import { ReadingField } from '../../../parts/ReadingField'
+import type { Schemas } from '@/api/client'
+import { operations } from '@/api/queries'
+import { Button } from '@/parts/Button'
+import { ReadingField } from '@/parts/ReadingField'
 import type { StepDraft } from './workForm'
 
 interface StepEditorProps {

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 import { WorkSign } from './WorkSign'
 
 const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const

@@ -1,6 +1,6 @@
-import type { Schemas } from '../../../api/client'
-import { WorkDrawing } from '../../../drawings/WorkDrawing'
-import { Sheet } from '../../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { WorkDrawing } from '@/drawings/WorkDrawing'
+import { Sheet } from '@/parts/Sheet'
 import { labelsOf } from './workForm'
 
 interface WorkSheetProps {

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 const signs = { now: '✓', planned: '○', locked: '×', impossible: '×' } as const
 const words = {

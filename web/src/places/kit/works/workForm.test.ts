@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 import { hardnessOf, labelsOf, lengthsOf, measuresOf, requestOf, sheetOf, stepsOf } from './workForm'
 
 const measure = (name: string, usual: string): Schemas['Measure'] => ({

@@ -1,6 +1,6 @@
-import type { Schemas } from '../../../api/client'
-import { EndGrain } from '../../../drawings/EndGrain'
-import { Sheet } from '../../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { EndGrain } from '@/drawings/EndGrain'
+import { Sheet } from '@/parts/Sheet'
 
 interface EndSheetProps {
   preview: Schemas['BlankPreview'] | undefined

@@ -1,10 +1,10 @@
 import { useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { asDate } from '../../../parts/dates'
-import { Complaint } from '../../../parts/Keeping'
-import { PlainField } from '../../../parts/PlainField'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { asDate } from '@/parts/dates'
+import { Complaint } from '@/parts/Keeping'
+import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
 
 const EMPTY = { bow: '', wind: '', cup: '' }
 const FIELDS = [

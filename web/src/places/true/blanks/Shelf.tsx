@@ -1,11 +1,11 @@
 import clsx from 'clsx'
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
-import { EndGrain } from '../../../drawings/EndGrain'
-import { Choice } from '../../../parts/Choice'
-import { NextStroke } from '../../../parts/NextStroke'
-import { ReadingField } from '../../../parts/ReadingField'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { EndGrain } from '@/drawings/EndGrain'
+import { Choice } from '@/parts/Choice'
+import { NextStroke } from '@/parts/NextStroke'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
 import type { Typed } from './blankForm'
 
 interface ShelfProps {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 interface CuttingListProps {
   parts: readonly Schemas['PlanPart'][]

@@ -1,5 +1,5 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 /** More than this nobody reads: an empty kit lacks everything. */
 const MOST = 6

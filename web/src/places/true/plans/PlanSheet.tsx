@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { PlanDrawing } from '../../../drawings/PlanDrawing'
-import { placeViews } from '../../../drawings/planLayout'
-import { Sheet } from '../../../parts/Sheet'
+import type { Schemas } from '@/api/client'
+import { PlanDrawing } from '@/drawings/PlanDrawing'
+import { placeViews } from '@/drawings/planLayout'
+import { Sheet } from '@/parts/Sheet'
 
 /** The shop drawing of a plan. */
 export function PlanSheet({

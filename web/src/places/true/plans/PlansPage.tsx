@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
-import { plans } from '../../../api/queries'
-import { Heading } from '../../../parts/Heading'
-import { Lost, Waiting } from '../../../parts/Notice'
-import { TrueNav } from '../TrueNav'
+import type { Schemas } from '@/api/client'
+import { plans } from '@/api/queries'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
+import { TrueNav } from '@/places/true/TrueNav'
 import { hours } from './hours'
 
 /** What can be made, and what is being made. */

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 
 interface StepsProps {
   steps: readonly Schemas['MakingStep'][]

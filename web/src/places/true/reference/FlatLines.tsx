@@ -1,9 +1,9 @@
 import { useEffect, useRef } from 'react'
-import type { Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
-import { ReadingField } from '../../../parts/ReadingField'
-import { FromInstrument } from '../FromInstrument'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { ReadingField } from '@/parts/ReadingField'
+import { FromInstrument } from '@/places/true/FromInstrument'
 
 interface FlatLinesProps {
   lines: readonly Schemas['ListRead'][]

@@ -1,5 +1,5 @@
-import { FlatDrawing, flatHeight } from '../../../drawings/FlatDrawing'
-import { Sheet } from '../../../parts/Sheet'
+import { FlatDrawing, flatHeight } from '@/drawings/FlatDrawing'
+import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** A flat thing from above: the lines of the straightedge, and what comes off where. */

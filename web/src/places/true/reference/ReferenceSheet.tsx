@@ -1,4 +1,4 @@
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 import { FlatSheet } from './FlatSheet'
 import { SlopeSheet } from './SlopeSheet'
 import { SquareSheet } from './SquareSheet'

@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { ReadingField } from '../../../parts/ReadingField'
-import { FromInstrument } from '../FromInstrument'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { ReadingField } from '@/parts/ReadingField'
+import { FromInstrument } from '@/places/true/FromInstrument'
 import type { TestDraft } from './useTestDraft'
 
 interface RepeatsProps {

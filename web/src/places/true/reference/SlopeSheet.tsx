@@ -1,5 +1,5 @@
-import { SlopeDrawing, slopeFactor } from '../../../drawings/SlopeDrawing'
-import { Sheet } from '../../../parts/Sheet'
+import { SlopeDrawing, slopeFactor } from '@/drawings/SlopeDrawing'
+import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** A template's slope against the one it should have. */

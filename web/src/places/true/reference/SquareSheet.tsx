@@ -1,8 +1,8 @@
 import { useState } from 'react'
-import { fittingFactor } from '../../../drawings/geometry'
-import { SquareTestDrawing } from '../../../drawings/SquareTestDrawing'
-import { Enlargement } from '../../../parts/Enlargement'
-import { Sheet } from '../../../parts/Sheet'
+import { fittingFactor } from '@/drawings/geometry'
+import { SquareTestDrawing } from '@/drawings/SquareTestDrawing'
+import { Enlargement } from '@/parts/Enlargement'
+import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500]

@@ -1,5 +1,5 @@
-import { SticksDrawing, sticksFactor } from '../../../drawings/SticksDrawing'
-import { Sheet } from '../../../parts/Sheet'
+import { SticksDrawing, sticksFactor } from '@/drawings/SticksDrawing'
+import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** Winding sticks as they are sighted, before and after the far one is turned. */

@@ -1,7 +1,7 @@
 import { useState } from 'react'
-import { straightFactor } from '../../../drawings/straightLayout'
-import { profileHeight, StraightProfile } from '../../../drawings/StraightProfile'
-import { Sheet } from '../../../parts/Sheet'
+import { straightFactor } from '@/drawings/straightLayout'
+import { profileHeight, StraightProfile } from '@/drawings/StraightProfile'
+import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500, 1000]

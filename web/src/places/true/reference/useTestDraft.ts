@@ -1,7 +1,7 @@
 import { useMemo } from 'react'
-import type { Schemas } from '../../../api/client'
-import { useDraft } from '../../../parts/useDraft'
-import { useTyped } from '../../../parts/useTyped'
+import type { Schemas } from '@/api/client'
+import { useDraft } from '@/parts/useDraft'
+import { useTyped } from '@/parts/useTyped'
 
 type Lists = Record<string, readonly string[]>
 type Choices = Record<string, string>

@@ -1,11 +1,11 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, client, Refused } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Complaint } from '../../../parts/Keeping'
-import { PlainField } from '../../../parts/PlainField'
-import { useChange } from '../../../parts/useChange'
-import { useInstrument } from '../useInstrument'
+import { answered, client, Refused } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Complaint } from '@/parts/Keeping'
+import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
+import { useInstrument } from '@/places/true/useInstrument'
 
 const EMPTY = { temperature: '', humidity: '' }
 const BESIDES = ['figures.temperature', 'figures.humidity']

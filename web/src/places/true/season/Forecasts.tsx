@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '@/api/client'
 import { WoodOfReference } from './WoodOfReference'
-import { pageOf } from '../../../shell/pages'
+import { pageOf } from '@/shell/pages'
 
 /** Each reference: what is claimed of it and from which reading, or why nothing is. */
 export function Forecasts({ data }: { data: Schemas['Season'] }) {

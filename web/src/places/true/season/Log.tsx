@@ -1,7 +1,7 @@
-import { answered, client, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { TakeIn } from '../../../parts/takeIn/TakeIn'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { TakeIn } from '@/parts/takeIn/TakeIn'
+import { useChange } from '@/parts/useChange'
 
 /** The log of the air: what was taken in, out as CSV, in as CSV. */
 export function Log({ data }: { data: Schemas['Season'] }) {

@@ -1,10 +1,10 @@
 import { useState } from 'react'
-import { answered, client, Refused, type Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { Choice } from '../../../parts/Choice'
-import { Complaint } from '../../../parts/Keeping'
-import { PlainField } from '../../../parts/PlainField'
-import { useChange } from '../../../parts/useChange'
+import { answered, client, Refused, type Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Complaint } from '@/parts/Keeping'
+import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
 
 interface WoodOfReferenceProps {
   of: Schemas['SeasonForecast']

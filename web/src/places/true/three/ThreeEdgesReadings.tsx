@@ -1,8 +1,8 @@
-import type { Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { ReadingField } from '../../../parts/ReadingField'
-import { Readings } from '../../../parts/Readings'
-import { TestFields } from '../TestFields'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
+import { TestFields } from '@/places/true/TestFields'
 
 type Values = Schemas['ThreeEdgesSheet']
 type Column = keyof Schemas['ThreeEdgesRow']
@@ -32,6 +32,8 @@ export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdg
     onChange({ rows: rows.map((row, index) => (index === at ? { ...row, [column]: typed } : row)) })
   return (
     <Readings title="Gaps, pair by pair" onRecord={null}>
+      {/* What scrolls sideways must be reachable with the keys. */}
+      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
       <div className="relative overflow-x-auto" role="region" aria-label="Gaps at each place" tabIndex={0}>
         <table>
           <thead className="text-right text-sm text-soft">

@@ -1,7 +1,7 @@
-import type { Schemas } from '../../../api/client'
-import { Button } from '../../../parts/Button'
-import { ReadingField } from '../../../parts/ReadingField'
-import { Readings } from '../../../parts/Readings'
+import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
 
 type Values = Schemas['WindingSheet']
 
