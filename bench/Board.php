@@ -18,19 +18,19 @@ final readonly class Board
 
     /** Scrolls from top to bottom in small steps, one a frame, and keeps the times between frames. */
     private const SCROLL = <<<'JS'
-        const done = arguments[arguments.length - 1];
-        const frames = [];
-        let last = performance.now();
-        let y = 0;
-        const step = (now) => {
-          frames.push(now - last);
-          last = now;
-          y += 60;
-          scrollTo(0, y);
-          y < document.documentElement.scrollHeight - innerHeight ? requestAnimationFrame(step) : done(frames.slice(2));
-        };
-        requestAnimationFrame(step);
-        JS;
+    const done = arguments[arguments.length - 1];
+    const frames = [];
+    let last = performance.now();
+    let y = 0;
+    const step = (now) => {
+      frames.push(now - last);
+      last = now;
+      y += 60;
+      scrollTo(0, y);
+      y < document.documentElement.scrollHeight - innerHeight ? requestAnimationFrame(step) : done(frames.slice(2));
+    };
+    requestAnimationFrame(step);
+    JS;
 
     public function __construct(private int $port)
     {
@@ -42,13 +42,21 @@ final readonly class Board
         $browser->get("http://127.0.0.1:{$this->port}/kit");
         $this->fill($browser);
         $browser->get("http://127.0.0.1:{$this->port}/kit");
-        Server::until(static fn (): bool => count($browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]'))) >= self::TOOLS, 'the board of 300', 30);
+        Server::until(
+            static fn (): bool => count(
+                $browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]')),
+            ) >= self::TOOLS,
+            'the board of 300',
+            30,
+        );
         /** @var list<float> $frames */
         $frames = $browser->executeAsyncScript(self::SCROLL);
         $browser->executeScript('scrollTo(0, 0)');
         Watch::begin($browser, 'main');
         $field = $browser->findElement(WebDriverBy::cssSelector("input[aria-label='Find on the board']"));
-        foreach (['c', 'h', 'i', 's', 'e', "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}"] as $key) {
+        foreach (
+            ['c', 'h', 'i', 's', 'e', "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}", "\u{E003}"] as $key
+        ) {
             $field->sendKeys($key);
             usleep(300_000);
         }
@@ -56,25 +64,40 @@ final readonly class Board
         sort($frames);
 
         return [
-            'board of '.self::TOOLS.' tools, scrolling: 95 % of frames within' => [(float) $frames[(int) (0.95 * count($frames))], 34.0],
-            'board of '.self::TOOLS.' tools, scrolling: longest frame' => [$frames === [] ? self::NOTHING_SEEN : (float) max($frames), null],
-            'board of '.self::TOOLS.' tools, filtering: slowest key to painted board' => [$keys === [] ? self::NOTHING_SEEN : (float) max($keys), 100.0],
+            'board of '.self::TOOLS.' tools, scrolling: 95 % of frames within' => [
+                (float) $frames[(int) (0.95 * count($frames))],
+                34.0,
+            ],
+            'board of '.self::TOOLS.' tools, scrolling: longest frame' => [
+                $frames === [] ? self::NOTHING_SEEN : (float) max($frames),
+                null,
+            ],
+            'board of '.self::TOOLS.' tools, filtering: slowest key to painted board' => [
+                $keys === [] ? self::NOTHING_SEEN : (float) max($keys),
+                100.0,
+            ],
         ];
     }
 
     private function fill(RemoteWebDriver $browser): void
     {
-        $browser->executeAsyncScript(<<<'JS'
+        $browser->executeAsyncScript(
+            <<<'JS'
             const [count, done] = arguments;
             (async () => {
             const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
             const kinds = (await (await fetch('/api/kinds')).json()).kinds;
             for (let number = 0; number < count; number++) {
-              await fetch('/api/tools', {method: 'POST', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token},
-                body: JSON.stringify({kind: kinds[number % kinds.length].id, figures: {}, name: `tool number ${number}`, status: number % 5 ? 'owned' : 'wanted', price: ''})});
+              await fetch('/api/tools', {method: 'POST',
+                headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify({kind: kinds[number % kinds.length].id, figures: {}, name: `tool number ${number}`,
+                  status: number % 5 ? 'owned' : 'wanted', price: ''})});
             }
             done();
             })();
-            JS, [self::TOOLS]);
+            JS
+            ,
+            [self::TOOLS],
+        );
     }
 }

@@ -21,16 +21,27 @@ final readonly class EdgeDiary
     /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
     public function measured(RemoteWebDriver $browser): array
     {
-        $edge = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/edges"), true)['edges'][0];
+        $edge = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/edges"), true)[
+            'edges'
+        ][0];
         $import = $this->takeIn($browser, (string) $edge['name']);
 
         self::watch($browser);
 
         return [
             self::ENTRIES.' diary lines taken in, shown first and then written' => [$import, null],
-            'an edge’s page with '.self::ENTRIES.' entries: from click to next stroke' => [$this->clicks($browser, '/edges', "/edges/{$edge['id']}"), 500.0],
-            'its diary of '.self::ENTRIES.' entries: from click to forecast' => [$this->clicks($browser, "/edges/{$edge['id']}", "/edges/{$edge['id']}/diary"), 500.0],
-            'the same diary by its address, the whole application with it' => [$this->opens($browser, "/edges/{$edge['id']}/diary"), null],
+            'an edge’s page with '.self::ENTRIES.' entries: from click to next stroke' => [
+                $this->clicks($browser, '/edges', "/edges/{$edge['id']}"),
+                500.0,
+            ],
+            'its diary of '.self::ENTRIES.' entries: from click to forecast' => [
+                $this->clicks($browser, "/edges/{$edge['id']}", "/edges/{$edge['id']}/diary"),
+                500.0,
+            ],
+            'the same diary by its address, the whole application with it' => [
+                $this->opens($browser, "/edges/{$edge['id']}/diary"),
+                null,
+            ],
         ];
     }
 
@@ -41,7 +52,10 @@ final readonly class EdgeDiary
         for ($visit = 0; $visit < 5; $visit++) {
             $browser->get('about:blank');
             $browser->get("http://127.0.0.1:{$this->port}$path");
-            Server::until(static fn (): bool => $browser->executeScript('return window.stoodAt ?? null') !== null, $path);
+            Server::until(
+                static fn (): bool => $browser->executeScript('return window.stoodAt ?? null') !== null,
+                $path,
+            );
             $times[] = (float) $browser->executeScript('return window.stoodAt');
         }
         sort($times);
@@ -55,19 +69,27 @@ final readonly class EdgeDiary
         $times = [];
         for ($visit = 0; $visit < 5; $visit++) {
             $browser->get("http://127.0.0.1:{$this->port}$from");
-            Server::until(static fn (): bool => $browser->findElements(WebDriverBy::cssSelector("a[href='$to']")) !== [], $to);
+            Server::until(
+                static fn (): bool => $browser->findElements(WebDriverBy::cssSelector("a[href='$to']")) !== [],
+                $to,
+            );
             usleep(1_500_000);
-            $times[] = (float) $browser->executeAsyncScript(<<<'JS'
+            $times[] = (float) $browser->executeAsyncScript(
+                <<<'JS'
                 const [to, done] = arguments;
                 const old = document.querySelector('[data-testid=next-stroke]');
                 const start = performance.now();
                 const look = () => {
                   const now = document.querySelector('[data-testid=next-stroke]');
-                  location.pathname === to && now && now !== old ? done(performance.now() - start) : requestAnimationFrame(look);
+                  location.pathname === to && now && now !== old
+                    ? done(performance.now() - start) : requestAnimationFrame(look);
                 };
                 document.querySelector(`a[href='${to}']`).click();
                 look();
-                JS, [$to]);
+                JS
+                ,
+                [$to],
+            );
         }
 
         rsort($times);
@@ -77,31 +99,43 @@ final readonly class EdgeDiary
 
     private static function watch(RemoteWebDriver $browser): void
     {
-        (new ChromeDevToolsDriver($browser))->execute('Page.addScriptToEvaluateOnNewDocument', ['source' => <<<'JS'
+        (new ChromeDevToolsDriver($browser))->execute('Page.addScriptToEvaluateOnNewDocument', [
+            'source' => <<<'JS'
             new MutationObserver((_, watching) => {
               if (!document.querySelector('[data-testid=next-stroke]')) return;
               window.stoodAt = performance.now();
               watching.disconnect();
             }).observe(document, { childList: true, subtree: true });
-            JS]);
+            JS
+            ,
+        ]);
     }
 
     private function takeIn(RemoteWebDriver $browser, string $edge): float
     {
         $browser->get("http://127.0.0.1:{$this->port}/edges/files");
-        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::cssSelector('textarea')) !== [], 'the files');
+        Server::until(
+            static fn (): bool => $browser->findElements(WebDriverBy::cssSelector('textarea')) !== [],
+            'the files',
+        );
 
-        return (float) $browser->executeAsyncScript(<<<'JS'
+        return (float) $browser->executeAsyncScript(
+            <<<'JS'
             const [text, done] = arguments;
             (async () => {
             const token = decodeURIComponent(/XSRF-TOKEN=([^;]*)/.exec(document.cookie)[1]);
-            const send = (path) => fetch(path, {method: 'POST', headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token}, body: JSON.stringify({name: 'years.csv', text})});
+            const send = (path) => fetch(path, {method: 'POST',
+                headers: {'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token},
+                body: JSON.stringify({name: 'years.csv', text})});
             const start = performance.now();
             await send('/api/files/diary/preview');
             await send('/api/files/diary');
             done(performance.now() - start);
             })();
-            JS, [self::lines($edge)]);
+            JS
+            ,
+            [self::lines($edge)],
+        );
     }
 
     private static function lines(string $edge): string
@@ -110,7 +144,10 @@ final readonly class EdgeDiary
         $day = strtotime('2020-01-01');
         for ($entry = 0; $entry < self::ENTRIES; $entry++) {
             $at = gmdate('Y-m-d', $day + $entry * 86400);
-            $lines[] = $entry % 8 === 7 ? "$at,\"$edge\",honed,," : "$at,\"$edge\",used,".(10 + $entry % 40).',soft';
+            $lines[] =
+                $entry % 8 === 7
+                    ? "$at,\"$edge\",honed,,"
+                    : "$at,\"$edge\",used,".(10 + ($entry % 40)).',soft';
         }
 
         return implode("\n", $lines);

@@ -39,9 +39,15 @@ final class EdgeFigures
         mt_srand(20261125);
 
         return [
-            'sharpening plan over '.self::STONES.' abrasives, with why each other stays in the rack' => [self::plan(), 50.0],
+            'sharpening plan over '.self::STONES.' abrasives, with why each other stays in the rack' => [
+                self::plan(),
+                50.0,
+            ],
             'sharpening day of '.self::DAY.' edges over 6 stones' => [self::day(6), 500.0],
-            'sharpening day of '.self::DAY.' edges over '.self::STONES.' stones' => [self::day(self::STONES), 500.0],
+            'sharpening day of '.self::DAY.' edges over '.self::STONES.' stones' => [
+                self::day(self::STONES),
+                500.0,
+            ],
             'forecasts for '.self::EDGES.' edges of 40 entries each' => [self::forecasts(), 1000.0],
         ];
     }
@@ -52,7 +58,14 @@ final class EdgeFigures
         $stones = [];
         for ($number = 0; $number < $count; $number++) {
             $um = 60 * (0.5 / 60) ** ($number / max(1, $count - 1));
-            $stones["s$number"] = new HoningStone("s$number", "stone $number", GritScale::Micron, (string) round($um, 2), 0.8 + ($number % 5) / 10, 10.0 + $number % 4 * 5);
+            $stones["s$number"] = new HoningStone(
+                "s$number",
+                "stone $number",
+                GritScale::Micron,
+                (string) round($um, 2),
+                0.8 + ($number % 5) / 10,
+                10.0 + ($number % 4) * 5,
+            );
         }
 
         return $stones;
@@ -60,24 +73,44 @@ final class EdgeFigures
 
     private static function plan(): float
     {
-        $task = new SharpeningTask(new Blade(50, 2.5, 25, 30, 0.8, 1.0), new EdgeStateInput(EdgeCondition::Back, 50, 2.5, 25, 30, 0.8, backLengthMm: 40, outOfFlatUm: 30), new SharpeningSchool);
+        $task = new SharpeningTask(
+            new Blade(50, 2.5, 25, 30, 0.8, 1.0),
+            new EdgeStateInput(EdgeCondition::Back, 50, 2.5, 25, 30, 0.8, backLengthMm: 40, outOfFlatUm: 30),
+            new SharpeningSchool(),
+        );
         $stones = array_values(self::stones(self::STONES));
 
-        return self::ms(static fn (): array => (static fn (SharpeningPlan $plan): array => [$plan->skipped(), $plan->earlier()])(SharpeningPlan::for($task, $stones)));
+        return self::ms(
+            static fn (): array => (static fn (SharpeningPlan $plan): array => [
+                $plan->skipped(),
+                $plan->earlier(),
+            ])(SharpeningPlan::for($task, $stones)),
+        );
     }
 
     private static function day(int $count): float
     {
         $stones = self::stones($count);
-        $abrasives = array_values(array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones));
-        $edges = array_map(static fn (int $number): DayEdge => new DayEdge(
-            "e$number",
-            "edge $number",
-            new HoningPlanInput(mt_rand(6, 60), mt_rand(3, 80) / 10, mt_rand(2, 40), [1.0, 2.0, 4.0, 12.0][$number % 4], $abrasives),
-            GritPath::LeastTime,
-            (string) (25 + 5 * ($number % 3)),
-            200.0,
-        ), range(0, self::DAY - 1));
+        $abrasives = array_values(
+            array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones),
+        );
+        $edges = array_map(
+            static fn (int $number): DayEdge => new DayEdge(
+                "e$number",
+                "edge $number",
+                new HoningPlanInput(
+                    mt_rand(6, 60),
+                    mt_rand(3, 80) / 10,
+                    mt_rand(2, 40),
+                    [1.0, 2.0, 4.0, 12.0][$number % 4],
+                    $abrasives,
+                ),
+                GritPath::LeastTime,
+                (string) (25 + 5 * ($number % 3)),
+                200.0,
+            ),
+            range(0, self::DAY - 1),
+        );
 
         return self::ms(static fn () => SharpeningDay::of($edges, $stones, Handling::withGuide()));
     }
@@ -87,18 +120,29 @@ final class EdgeFigures
         $stories = array_map(static function (): array {
             $story = [];
             for ($day = 1; $day <= 40; $day++) {
-                $at = sprintf('2026-%02d-%02dT12:00:00Z', intdiv($day * 8, 28) % 11 + 1, $day * 8 % 28 + 1);
-                $story[] = $day % 5 === 0 ? new EdgeEntry(EdgeEntryKind::Honed, $at) : new EdgeEntry(EdgeEntryKind::Used, $at, (float) mt_rand(5, 60));
+                $at = sprintf(
+                    '2026-%02d-%02dT12:00:00Z',
+                    (intdiv($day * 8, 28) % 11) + 1,
+                    (($day * 8) % 28) + 1,
+                );
+                $story[] =
+                    $day % 5 === 0
+                        ? new EdgeEntry(EdgeEntryKind::Honed, $at)
+                        : new EdgeEntry(EdgeEntryKind::Used, $at, (float) mt_rand(5, 60));
             }
             usort($story, static fn (EdgeEntry $a, EdgeEntry $b): int => $a->at <=> $b->at);
 
             return $story;
         }, range(1, self::EDGES));
 
-        return self::ms(static fn () => array_map(
-            static fn (EdgeForecast $forecast): string => (new EdgeForecastWords($forecast))->sentence(),
-            EdgeForecast::all(array_map(static fn (array $story): Life => Life::of($story, '2026-11-25'), $stories)),
-        ));
+        return self::ms(
+            static fn () => array_map(
+                static fn (EdgeForecast $forecast): string => (new EdgeForecastWords($forecast))->sentence(),
+                EdgeForecast::all(
+                    array_map(static fn (array $story): Life => Life::of($story, '2026-11-25'), $stories),
+                ),
+            ),
+        );
     }
 
     private static function ms(callable $work): float

@@ -24,7 +24,10 @@ final class Glpk
             @unlink("$folder/$file");
         }
         rmdir($folder);
-        if ($status !== 0 || preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+\S+ = (\S+)/', $answer, $match) !== 1) {
+        if (
+            $status !== 0 ||
+            preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+\S+ = (\S+)/', $answer, $match) !== 1
+        ) {
             throw new RuntimeException("glpsol gave no optimum:\n".implode("\n", $said));
         }
 
@@ -37,8 +40,18 @@ final class Glpk
         $owned = array_fill_keys($kit->owned, true);
         // Names in the program are numbers: ids may hold what its language takes for a sign.
         $tools = self::numbered('t', array_map(static fn (ToolOffer $tool): string => $tool->id, $kit->tools));
-        $operations = self::numbered('s', array_map(static fn (OperationWanted $operation): string => $operation->id, $kit->operations));
-        $minGrade = array_column(array_map(static fn (OperationWanted $operation): array => [$operation->id, $operation->minGrade], $kit->operations), 1, 0);
+        $operations = self::numbered(
+            's',
+            array_map(static fn (OperationWanted $operation): string => $operation->id, $kit->operations),
+        );
+        $minGrade = array_column(
+            array_map(
+                static fn (OperationWanted $operation): array => [$operation->id, $operation->minGrade],
+                $kit->operations,
+            ),
+            1,
+            0,
+        );
         foreach ($kit->tools as $tool) {
             $binaries[] = $tools[$tool->id];
             $spent[] = (isset($owned[$tool->id]) ? '0' : $tool->cost).' '.$tools[$tool->id];
@@ -67,9 +80,13 @@ final class Glpk
         if ($kit->budget !== null) {
             $rows[] = implode(' + ', $spent)." <= {$kit->budget}";
         }
-        $goal = $kit->budget === null ? "Minimize\n ".implode(' + ', $spent) : "Maximize\n ".implode(' + ', $served);
+        $goal =
+            $kit->budget === null ? "Minimize\n ".implode(' + ', $spent) : "Maximize\n ".implode(' + ', $served);
 
-        return wordwrap("$goal\nSubject To\n ".implode("\n ", $rows)."\nBinary\n ".implode("\n ", $binaries)."\nEnd\n", 200);
+        return wordwrap(
+            "$goal\nSubject To\n ".implode("\n ", $rows)."\nBinary\n ".implode("\n ", $binaries)."\nEnd\n",
+            200,
+        );
     }
 
     /**

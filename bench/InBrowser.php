@@ -19,7 +19,7 @@ final readonly class InBrowser
     /** @return array<string, array{float, float|null}> milliseconds and limit by what was measured */
     public function measured(): array
     {
-        $driver = new Driver;
+        $driver = new Driver();
         $browser = $driver->browser();
         $usable = $this->usable($browser);
         $keys = $this->keys($browser);
@@ -35,7 +35,10 @@ final readonly class InBrowser
             'first page usable' => [$usable, 1000.0],
             'keystroke to changed drawing, median of '.count($keys) => [$keys[intdiv(count($keys), 2)] ?? INF, 100.0],
             'keystroke to changed drawing, worst' => [$keys[count($keys) - 1] ?? INF, 100.0],
-            'a plan’s size, keystroke to changed drawing, median of '.count($plan) => [$plan[intdiv(count($plan), 2)] ?? INF, 100.0],
+            'a plan’s size, keystroke to changed drawing, median of '.count($plan) => [
+                $plan[intdiv(count($plan), 2)] ?? INF,
+                100.0,
+            ],
             'a plan’s size, keystroke to changed drawing, worst' => [$plan[count($plan) - 1] ?? INF, 100.0],
             ...$diary,
             ...$references,
@@ -51,7 +54,10 @@ final readonly class InBrowser
         $browser->get('about:blank');
         $start = hrtime(true);
         $browser->get("http://127.0.0.1:{$this->port}/");
-        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::cssSelector('[data-testid=next-stroke]')) !== [], 'the bench');
+        Server::until(
+            static fn (): bool => $browser->findElements(WebDriverBy::cssSelector('[data-testid=next-stroke]')) !== [],
+            'the bench',
+        );
 
         return (hrtime(true) - $start) / 1e6;
     }
@@ -79,7 +85,7 @@ final readonly class InBrowser
         usleep(500_000);
         Watch::begin($browser, 'figure svg');
         foreach (range(1, 20) as $digit) {
-            $input->sendKeys((string) ($digit % 9 + 1));
+            $input->sendKeys((string) (($digit % 9) + 1));
             usleep(250_000);
             $input->sendKeys("\u{E003}");
             usleep(250_000);

@@ -44,13 +44,27 @@ final class KitFigures
     public static function measured(): array
     {
         $figures = [];
-        foreach ([['from nothing, as it comes', [], null], ['pull saws, second-hand', ['saws' => 'pull', 'spend' => 'second-hand'], null], ['within 600', [], 600.0]] as [$name, $answers, $budget]) {
-            $figures["whole catalogue, all works, plan and ladder: $name"] = [self::planAndLadder($answers, $budget), 1000.0];
+        foreach (
+            [
+                ['from nothing, as it comes', [], null],
+                ['pull saws, second-hand', ['saws' => 'pull', 'spend' => 'second-hand'], null],
+                ['within 600', [], 600.0],
+            ] as [$name, $answers, $budget]
+        ) {
+            $figures["whole catalogue, all works, plan and ladder: $name"] = [
+                self::planAndLadder($answers, $budget),
+                1000.0,
+            ];
         }
-        $figures['idle review of '.self::TOOLS.' tools and '.self::WORKS.' works: each alone, and both largest sets'] = [self::idle(), 1000.0];
+        $figures[
+            'idle review of '.self::TOOLS.' tools and '.self::WORKS.' works: each alone, and both largest sets'
+        ] = [self::idle(), 1000.0];
         $figures['coverage of '.self::TOOLS.' tools and '.self::WORKS.' works'] = [self::coverage(), 200.0];
 
-        $figures['shadow board of '.self::HUNG.' tools: arranged, and cut into sheets'] = [self::shadowBoard(), 2000.0];
+        $figures['shadow board of '.self::HUNG.' tools: arranged, and cut into sheets'] = [
+            self::shadowBoard(),
+            2000.0,
+        ];
 
         $figures['template of a 650 mm saw, 32 teeth to the inch, as PDF'] = [self::template(), 1000.0];
 
@@ -60,8 +74,14 @@ final class KitFigures
     private static function template(): float
     {
         $start = hrtime(true);
-        $template = (new SawTemplate)(new SawTemplateInput(650, teethPerInch: 32));
-        $pdf = PdfSheet::write('Teeth', ...array_map(static fn (Tile $tile): Sheet => $tile->sheet, SawTemplatePrint::tiles('saw', $template, null, new LengthFormatter(LengthUnit::Millimetre))));
+        $template = (new SawTemplate())(new SawTemplateInput(650, teethPerInch: 32));
+        $pdf = PdfSheet::write(
+            'Teeth',
+            ...array_map(
+                static fn (Tile $tile): Sheet => $tile->sheet,
+                SawTemplatePrint::tiles('saw', $template, null, new LengthFormatter(LengthUnit::Millimetre)),
+            ),
+        );
         assert(str_starts_with($pdf, '%PDF'));
 
         return (hrtime(true) - $start) / 1e6;
@@ -83,7 +103,16 @@ final class KitFigures
     /** @param  array<string, string>  $answers */
     private static function planAndLadder(array $answers, ?float $budget): float
     {
-        $works = array_values(array_map(static fn (Pattern $pattern): PlannedWork => new PlannedWork($pattern->id, $pattern->name, $pattern->tasks([], Hardness::Medium)), Patterns::all()));
+        $works = array_values(
+            array_map(
+                static fn (Pattern $pattern): PlannedWork => new PlannedWork(
+                    $pattern->id,
+                    $pattern->name,
+                    $pattern->tasks([], Hardness::Medium),
+                ),
+                Patterns::all(),
+            ),
+        );
         $start = hrtime(true);
         $planner = new KitPlanner($works, [], [], new School($answers), $budget);
         (new Ladder($planner))->rungs();
@@ -96,7 +125,7 @@ final class KitFigures
     {
         [$tools, $works] = self::large();
         $start = hrtime(true);
-        $coverage = new Coverage(new ToolsAtHand($tools), new School);
+        $coverage = new Coverage(new ToolsAtHand($tools), new School());
         foreach ($works as $tasks) {
             array_map($coverage->of(...), $tasks);
         }
@@ -109,11 +138,14 @@ final class KitFigures
         [$tools, $works] = self::large();
         $tasks = array_merge(...$works);
         mt_srand(20261125);
-        $worth = array_combine(array_map(static fn (ToolAtHand $tool): string => $tool->id, $tools), array_map(static fn (): float => (float) mt_rand(5, 150), $tools));
+        $worth = array_combine(
+            array_map(static fn (ToolAtHand $tool): string => $tool->id, $tools),
+            array_map(static fn (): float => (float) mt_rand(5, 150), $tools),
+        );
         $start = hrtime(true);
-        $without = new WithoutOne($tasks, $tools, new School);
+        $without = new WithoutOne($tasks, $tools, new School());
         array_map($without->of(...), $tools);
-        $search = new RedundantTools($tasks, $tools, $worth, [], new School);
+        $search = new RedundantTools($tasks, $tools, $worth, [], new School());
         $sets = [$search->byWorth(), $search->byNumber()];
         assert($sets[0]->isProven && $sets[1]->isProven);
 
@@ -124,7 +156,14 @@ final class KitFigures
     private static function large(): array
     {
         $kinds = array_keys(ToolKinds::all());
-        $tools = array_map(static fn (int $number): ToolAtHand => new ToolAtHand((string) $number, $kinds[$number % count($kinds)], "tool $number"), range(0, self::TOOLS - 1));
+        $tools = array_map(
+            static fn (int $number): ToolAtHand => new ToolAtHand(
+                (string) $number,
+                $kinds[$number % count($kinds)],
+                "tool $number",
+            ),
+            range(0, self::TOOLS - 1),
+        );
         $patterns = array_values(Patterns::all());
         $works = array_map(static function (int $number) use ($patterns): array {
             $pattern = $patterns[$number % count($patterns)];

@@ -14,15 +14,25 @@ use Random\Randomizer;
 /** Kits of any size from a seed, so that a result can be repeated. */
 final class RandomKit
 {
-    public static function of(int $seed, int $tools, int $operations, int $methods, ?float $budget = null, int $dearest = 200): KitPlanInput
-    {
+    public static function of(
+        int $seed,
+        int $tools,
+        int $operations,
+        int $methods,
+        ?float $budget = null,
+        int $dearest = 200,
+    ): KitPlanInput {
         $random = new Randomizer(new Mt19937($seed));
         $offers = [];
         for ($tool = 0; $tool < $tools; $tool++) {
             // A tool may need one or two of the tools before it, so that needs never go in a circle.
-            $needs = $tool > 5 && $random->getInt(1, 10) <= 3
-                ? array_unique([self::id('t', $random->getInt(0, $tool - 1)), self::id('t', $random->getInt(0, min(9, $tool - 1)))])
-                : [];
+            $needs =
+                $tool > 5 && $random->getInt(1, 10) <= 3
+                    ? array_unique([
+                        self::id('t', $random->getInt(0, $tool - 1)),
+                        self::id('t', $random->getInt(0, min(9, $tool - 1))),
+                    ])
+                    : [];
             $offers[] = new ToolOffer(self::id('t', $tool), (float) $random->getInt(1, $dearest), array_values($needs));
         }
         $wanted = $ways = [];
@@ -35,7 +45,11 @@ final class RandomKit
             for ($count = $random->getInt(1, 4); $count > 0; $count--) {
                 $takes[] = self::id('t', $random->getInt(0, $tools - 1));
             }
-            $ways[] = new Method(self::id('o', $operation), array_values(array_unique($takes)), (float) $random->getInt(1, 5));
+            $ways[] = new Method(
+                self::id('o', $operation),
+                array_values(array_unique($takes)),
+                (float) $random->getInt(1, 5),
+            );
         }
         $owned = array_map(static fn (int $tool): string => self::id('t', $tool * 9), range(0, intdiv($tools - 1, 9)));
 

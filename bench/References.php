@@ -28,8 +28,26 @@ final readonly class References
         $tests = self::REFERENCES.' references with '.self::TESTS.' tests each, ten years';
 
         return [
-            "$tests: from click to their list" => [$this->clicks($browser, '/', '/true', 'document.querySelectorAll(\'a[href^="/true/references/"] svg path\').length >= '.self::REFERENCES), 500.0],
-            'one of them: from click to its history' => [$this->clicks($browser, '/true', "/true/references/$one", 'document.querySelectorAll("figure svg").length > 1 && document.querySelector("[data-testid=next-stroke]") !== null'), 500.0],
+            "$tests: from click to their list" => [
+                $this->clicks(
+                    $browser,
+                    '/',
+                    '/true',
+                    'document.querySelectorAll(\'a[href^="/true/references/"] svg path\').length >= '.
+                        self::REFERENCES,
+                ),
+                500.0,
+            ],
+            'one of them: from click to its history' => [
+                $this->clicks(
+                    $browser,
+                    '/true',
+                    "/true/references/$one",
+                    'document.querySelectorAll("figure svg").length > 1 && '.
+                        'document.querySelector("[data-testid=next-stroke]") !== null',
+                ),
+                500.0,
+            ],
         ];
     }
 
@@ -42,16 +60,37 @@ final readonly class References
         $user = $base->query('select bench_id from users limit 1');
         $bench = $user === false ? 0 : (int) $user->fetchColumn();
         $base->beginTransaction();
-        $reference = $base->prepare('insert into "references" (bench_id, kind, name, sizes, instrument) values (?, ?, ?, ?, ?)');
-        $test = $base->prepare('insert into reference_tests (bench_id, reference_id, tested_at, readings, error_mm, uncertainty_mm, verdict, found, taken) values (?, ?, ?, ?, ?, ?, ?, ?, ?)');
+        $reference = $base->prepare(
+            'insert into "references" (bench_id, kind, name, sizes, instrument) values (?, ?, ?, ?, ?)',
+        );
+        $test = $base->prepare(
+            'insert into reference_tests (bench_id, reference_id, tested_at, readings, error_mm, uncertainty_mm, '.
+                'verdict, found, taken) values (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+        );
         $id = 0;
         for ($number = 0; $number < self::REFERENCES; $number++) {
-            $reference->execute([$bench, ['sole', 'stone', 'board'][$number % 3], "flat thing $number", '{"length":300,"width":70,"tolerance":0.1}', 'feeler']);
+            $reference->execute([
+                $bench,
+                ['sole', 'stone', 'board'][$number % 3],
+                "flat thing $number",
+                '{"length":300,"width":70,"tolerance":0.1}',
+                'feeler',
+            ]);
             $id = (int) $base->lastInsertId();
             for ($index = 0; $index < self::TESTS; $index++) {
                 $at = gmdate('Y-m-d\TH:i:s\Z', strtotime('today') - (self::TESTS - $index) * 61 * 86400);
                 $corrected = $index % 12 === 11;
-                $test->execute([$bench, $id, $at, '{}', 0.01 * ($index % 12) + mt_rand(-20, 20) / 1000, 0.02, $corrected ? 'outside' : 'within', 'crowned', $corrected ? '2 shavings off the middle' : null]);
+                $test->execute([
+                    $bench,
+                    $id,
+                    $at,
+                    '{}',
+                    0.01 * ($index % 12) + mt_rand(-20, 20) / 1000,
+                    0.02,
+                    $corrected ? 'outside' : 'within',
+                    'crowned',
+                    $corrected ? '2 shavings off the middle' : null,
+                ]);
             }
         }
         $base->commit();
@@ -65,15 +104,23 @@ final readonly class References
         $times = [];
         for ($visit = 0; $visit < 5; $visit++) {
             $browser->get("http://127.0.0.1:{$this->port}$from");
-            Server::until(static fn (): bool => $browser->findElements(WebDriverBy::cssSelector("a[href='$to']")) !== [], $to);
+            Server::until(
+                static fn (): bool => $browser->findElements(WebDriverBy::cssSelector("a[href='$to']")) !== [],
+                $to,
+            );
             usleep(1_500_000);
-            $times[] = (float) $browser->executeAsyncScript(<<<JS
+            $times[] = (float) $browser->executeAsyncScript(
+                <<<JS
                 const [to, done] = arguments;
                 const start = performance.now();
-                const look = () => location.pathname === to && ($stands) ? requestAnimationFrame(() => done(performance.now() - start)) : requestAnimationFrame(look);
+                const look = () => location.pathname === to && ($stands)
+                    ? requestAnimationFrame(() => done(performance.now() - start)) : requestAnimationFrame(look);
                 document.querySelector(`a[href='\${to}']`).click();
                 look();
-                JS, [$to]);
+                JS
+                ,
+                [$to],
+            );
         }
 
         return $times === [] ? INF : max($times);

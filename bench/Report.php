@@ -24,7 +24,14 @@ final class Report
         $this->http();
         $this->terminal();
         $this->kitPlan();
-        foreach ([...KitFigures::measured(), ...EdgeFigures::measured(), ...(new TrueFigures($this->port))->measured(), ...(new SeasonFigures($this->port))->measured()] as $what => [$ms, $limit]) {
+        foreach (
+            [
+                ...KitFigures::measured(),
+                ...EdgeFigures::measured(),
+                ...(new TrueFigures($this->port))->measured(),
+                ...(new SeasonFigures($this->port))->measured(),
+            ] as $what => [$ms, $limit]
+        ) {
             $this->add($what, $ms, 'ms', $limit);
         }
         $this->honingPlan();
@@ -46,9 +53,16 @@ final class Report
     {
         $times = [];
         for ($call = 0; $call < 220; $call++) {
-            $body = json_encode(['thicknessMm' => 3 + $call / 1000, 'bevelLengthMm' => 8, 'uncertaintyMm' => 0.1], JSON_THROW_ON_ERROR);
-            $context = stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]);
-            $times[] = self::ms(fn () => file_get_contents("http://127.0.0.1:{$this->port}/api/calc/bevel-angle", false, $context));
+            $body = json_encode(
+                ['thicknessMm' => 3 + $call / 1000, 'bevelLengthMm' => 8, 'uncertaintyMm' => 0.1],
+                JSON_THROW_ON_ERROR,
+            );
+            $context = stream_context_create([
+                'http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body],
+            ]);
+            $times[] = self::ms(
+                fn () => file_get_contents("http://127.0.0.1:{$this->port}/api/calc/bevel-angle", false, $context),
+            );
         }
         // The first calls warm the four workers.
         $times = array_slice($times, 20);
@@ -62,7 +76,10 @@ final class Report
         $times = array_map(static fn (): float => self::ms(static fn () => exec($one)), range(1, 15));
         sort($times);
         $this->add('terminal calculation, one start, median', $times[7], 'ms', 120);
-        $many = 'yes \'{"thicknessMm":4,"bevelLengthMm":9,"uncertaintyMm":0.1}\' | head -10000 | '.self::ROOT.'/jackrest calc bevel-angle --lines >/dev/null';
+        $many =
+            'yes \'{"thicknessMm":4,"bevelLengthMm":9,"uncertaintyMm":0.1}\' | head -10000 | '.
+            self::ROOT.
+            '/jackrest calc bevel-angle --lines >/dev/null';
         $this->add('10,000 lines of bevel-angle', self::ms(static fn () => exec($many)), 'ms', 3000);
     }
 
@@ -71,13 +88,23 @@ final class Report
         foreach ([1, 2, 3, 4, 5] as $seed) {
             $kit = RandomKit::of($seed, 120, 80, 300);
             $plan = null;
-            $this->add("kit-plan 120/80/300, seed $seed", self::ms(static function () use ($kit, &$plan): void {
-                $plan = (new KitPlan)($kit);
-            }), 'ms', 1000);
+            $this->add(
+                "kit-plan 120/80/300, seed $seed",
+                self::ms(static function () use ($kit, &$plan): void {
+                    $plan = (new KitPlan())($kit);
+                }),
+                'ms',
+                1000,
+            );
             $optimum = 0.0;
-            $this->add("  GLPK on the same kit, seed $seed", self::ms(static function () use ($kit, &$optimum): void {
-                $optimum = Glpk::objective($kit);
-            }), 'ms', null);
+            $this->add(
+                "  GLPK on the same kit, seed $seed",
+                self::ms(static function () use ($kit, &$optimum): void {
+                    $optimum = Glpk::objective($kit);
+                }),
+                'ms',
+                null,
+            );
             $agrees = $plan?->provenOptimal === true && abs($plan->cost - $optimum) < 1e-6;
             $this->add("  proven, and the same optimum (1 = yes), seed $seed", $agrees ? 1 : 0, '', 1);
         }
@@ -85,20 +112,52 @@ final class Report
 
     private function honingPlan(): void
     {
-        $stones = array_map(static fn (int $number): array => ['id' => "s$number", 'particleUm' => 0.5 + $number * 1.7, 'changeSeconds' => $number % 7], range(0, 39));
-        $job = json_decode(json_encode(['contactWidthMm' => 50, 'contactLengthMm' => 40, 'removeUm' => 30, 'finishUm' => 1, 'abrasives' => $stones], JSON_THROW_ON_ERROR));
-        $this->add('honing-plan with 40 abrasives', self::ms(static fn () => Catalogue::named('honing-plan')->answer($job)), 'ms', 50);
+        $stones = array_map(
+            static fn (int $number): array => [
+                'id' => "s$number",
+                'particleUm' => 0.5 + $number * 1.7,
+                'changeSeconds' => $number % 7,
+            ],
+            range(0, 39),
+        );
+        $job = json_decode(
+            json_encode(
+                [
+                    'contactWidthMm' => 50,
+                    'contactLengthMm' => 40,
+                    'removeUm' => 30,
+                    'finishUm' => 1,
+                    'abrasives' => $stones,
+                ],
+                JSON_THROW_ON_ERROR,
+            ),
+        );
+        $this->add(
+            'honing-plan with 40 abrasives',
+            self::ms(static fn () => Catalogue::named('honing-plan')->answer($job)),
+            'ms',
+            50,
+        );
     }
 
     /** The scripts a first page loads: the entry and what it imports at once. */
     private function size(): void
     {
         /** @var array<string, array{file: string, imports?: list<string>}> $manifest */
-        $manifest = json_decode((string) file_get_contents(self::ROOT.'/public/build/.vite/manifest.json'), true, flags: JSON_THROW_ON_ERROR);
+        $manifest = json_decode(
+            (string) file_get_contents(self::ROOT.'/public/build/.vite/manifest.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         $files = [];
         $queue = ['web/src/main.tsx'];
         while (($name = array_pop($queue)) !== null) {
-            $files[$name] = strlen((string) gzencode((string) file_get_contents(self::ROOT.'/public/build/'.$manifest[$name]['file']), 9));
+            $files[$name] = strlen(
+                (string) gzencode(
+                    (string) file_get_contents(self::ROOT.'/public/build/'.$manifest[$name]['file']),
+                    9,
+                ),
+            );
             array_push($queue, ...array_diff($manifest[$name]['imports'] ?? [], array_keys($files)));
         }
         $this->add('JavaScript at first load, gzipped', array_sum($files) / 1000, 'kB', 170);
@@ -108,8 +167,17 @@ final class Report
     {
         foreach ($this->rows as $row) {
             $limit = $row['limit'] === null ? '' : ($row['unit'] === '' ? '' : "limit {$row['limit']} {$row['unit']}");
-            $over = $row['limit'] !== null && ($row['unit'] === '' ? $row['value'] < $row['limit'] : $row['value'] > $row['limit']);
-            printf("%-72s %10s %-3s %-16s%s\n", $row['what'], $row['value'], $row['unit'], $limit, $over ? ' MISSED' : '');
+            $over =
+                $row['limit'] !== null &&
+                ($row['unit'] === '' ? $row['value'] < $row['limit'] : $row['value'] > $row['limit']);
+            printf(
+                "%-72s %10s %-3s %-16s%s\n",
+                $row['what'],
+                $row['value'],
+                $row['unit'],
+                $limit,
+                $over ? ' MISSED' : '',
+            );
         }
         $json = json_encode($this->rows, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR);
         file_put_contents(self::ROOT.'/build/bench.json', $json);

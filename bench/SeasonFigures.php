@@ -21,7 +21,10 @@ use JackRest\Desk\Making\PlanPrint;
 use JackRest\Desk\Print\Tile;
 use RuntimeException;
 
-/** What is promised of the season: a year's log taken in, thirty references foretold from it; and of plans: a template printed. */
+/**
+ * What is promised of the season: a year's log taken in, thirty references foretold from it; and of plans: a template
+ * printed.
+ */
 final readonly class SeasonFigures
 {
     private const LINES = 8760;
@@ -45,7 +48,12 @@ final readonly class SeasonFigures
             "$lines over HTTP, looked at with progress" => [$this->asks('/preview', $body, $token, $cookies), 5000.0],
             "$lines over HTTP, taken in with progress" => [$this->asks('', $body, $token, $cookies), 5000.0],
             'a plan’s template, straightedge of 2 m, as PDF' => [self::template(), 1000.0],
-            self::REFERENCES.' references foretold from '.self::LINES.' lines, each with '.self::TESTS.' tests' => [self::forecasts(), 1000.0],
+            self::REFERENCES.
+            ' references foretold from '.
+            self::LINES.
+            ' lines, each with '.
+            self::TESTS.
+            ' tests' => [self::forecasts(), 1000.0],
         ];
     }
 
@@ -53,7 +61,10 @@ final readonly class SeasonFigures
     private static function csv(): string
     {
         $from = 1_300_000_000;
-        $rows = array_map(static fn (array $row): string => gmdate('Y-m-d H:i', $row[0]).",$row[1],$row[2]", Shed::log($from, $from + 3600 * (self::LINES - 1)));
+        $rows = array_map(
+            static fn (array $row): string => gmdate('Y-m-d H:i', $row[0]).",$row[1],$row[2]",
+            Shed::log($from, $from + 3600 * (self::LINES - 1)),
+        );
 
         return "time,temperature °C,humidity %\n".implode("\n", $rows);
     }
@@ -71,9 +82,20 @@ final readonly class SeasonFigures
 
     private function asks(string $then, string $body, string $token, string $cookies): float
     {
-        $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/json\r\nAccept: application/x-ndjson, application/json\r\nX-XSRF-TOKEN: $token\r\nCookie: $cookies", 'content' => $body, 'ignore_errors' => true]]);
+        $context = stream_context_create([
+            'http' => [
+                'method' => 'POST',
+                'header' => "Content-Type: application/json\r\nAccept: application/x-ndjson, "
+                    ."application/json\r\nX-XSRF-TOKEN: $token\r\nCookie: $cookies",
+                'content' => $body,
+                'ignore_errors' => true,
+            ],
+        ]);
         $start = hrtime(true);
-        $told = explode("\n", trim((string) file_get_contents("http://127.0.0.1:{$this->port}/api/files/climate$then", false, $context)));
+        $told = explode(
+            "\n",
+            trim((string) file_get_contents("http://127.0.0.1:{$this->port}/api/files/climate$then", false, $context)),
+        );
         $ms = (hrtime(true) - $start) / 1e6;
         if (! str_contains($told[count($told) - 1], '"answer"') || count($told) < 10) {
             throw new RuntimeException('The log was not taken: '.$told[0]);
@@ -92,8 +114,25 @@ final readonly class SeasonFigures
         $start = hrtime(true);
         $log = (new ClimateLog($readings))->rest;
         for ($number = 0; $number < self::REFERENCES; $number++) {
-            $tests = array_map(static fn (int $test): Tested => new Tested($today - 28 * (self::TESTS - $test), mt_rand(-10, 10) / 100, 0.04, Verdict::Within, $test % 5 === 4), range(0, self::TESTS - 1));
-            SeasonForecast::of(MoistureResponse::cases()[$number % 4], new ReferenceWood($species[$number], 80, 3, 5 + $number), 300, $tests, 0.1, $log->wood(5 + $number), $today);
+            $tests = array_map(
+                static fn (int $test): Tested => new Tested(
+                    $today - 28 * (self::TESTS - $test),
+                    mt_rand(-10, 10) / 100,
+                    0.04,
+                    Verdict::Within,
+                    $test % 5 === 4,
+                ),
+                range(0, self::TESTS - 1),
+            );
+            SeasonForecast::of(
+                MoistureResponse::cases()[$number % 4],
+                new ReferenceWood($species[$number], 80, 3, 5 + $number),
+                300,
+                $tests,
+                0.1,
+                $log->wood(5 + $number),
+                $today,
+            );
         }
 
         return (hrtime(true) - $start) / 1e6;
@@ -104,7 +143,13 @@ final readonly class SeasonFigures
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $start = hrtime(true);
         $sheet = PlanForm::of(PlanKind::Straightedge, ['length' => '2000'], $format);
-        PdfSheet::write('Straightedge', ...array_map(static fn (Tile $tile) => $tile->sheet, (new PlanPrint('Straightedge', $sheet->making->views($format)))->tiles()));
+        PdfSheet::write(
+            'Straightedge',
+            ...array_map(
+                static fn (Tile $tile) => $tile->sheet,
+                (new PlanPrint('Straightedge', $sheet->making->views($format)))->tiles(),
+            ),
+        );
 
         return (hrtime(true) - $start) / 1e6;
     }

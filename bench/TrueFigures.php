@@ -22,15 +22,43 @@ final readonly class TrueFigures
         $stations = range(0, 5 * (self::STATIONS - 1), 5);
         $gaps = static fn (): array => array_map(static fn (): float => mt_rand(-50, 50) / 100, $stations);
         $tests = [
-            'square-reversal' => ['bladeLengthMm' => 200, 'farGapsMm' => $gaps(), 'toleranceMm' => 0.1, 'shavingMm' => 0.04],
+            'square-reversal' => [
+                'bladeLengthMm' => 200,
+                'farGapsMm' => $gaps(),
+                'toleranceMm' => 0.1,
+                'shavingMm' => 0.04,
+            ],
             'straightedge-reversal' => ['stationsMm' => $stations, 'gapsMm' => $gaps(), 'shavingMm' => 0.05],
-            'three-edges' => ['stationsMm' => $stations, 'abMm' => $gaps(), 'bcMm' => $gaps(), 'caMm' => $gaps(), 'turned' => ['abMm' => $gaps(), 'bcMm' => $gaps(), 'caMm' => $gaps()]],
-            'winding-map' => ['boardWidthMm' => 150, 'stickLengthMm' => 450, 'stations' => array_map(static fn (int $at): array => ['atMm' => $at, 'readingMm' => $at === 0 ? 0 : mt_rand(-300, 300) / 100], $stations)],
-            'shaving-map' => ['stationsMm' => $stations, 'removeMm' => array_map(abs(...), $gaps()), 'shavingMm' => 0.05],
+            'three-edges' => [
+                'stationsMm' => $stations,
+                'abMm' => $gaps(),
+                'bcMm' => $gaps(),
+                'caMm' => $gaps(),
+                'turned' => ['abMm' => $gaps(), 'bcMm' => $gaps(), 'caMm' => $gaps()],
+            ],
+            'winding-map' => [
+                'boardWidthMm' => 150,
+                'stickLengthMm' => 450,
+                'stations' => array_map(
+                    static fn (int $at): array => [
+                        'atMm' => $at,
+                        'readingMm' => $at === 0 ? 0 : mt_rand(-300, 300) / 100,
+                    ],
+                    $stations,
+                ),
+            ],
+            'shaving-map' => [
+                'stationsMm' => $stations,
+                'removeMm' => array_map(abs(...), $gaps()),
+                'shavingMm' => 0.05,
+            ],
         ];
         $figures = [];
         foreach ($tests as $name => $body) {
-            $figures["$name with ".self::STATIONS.' stations over HTTP, p95'] = [$this->p95($name, json_encode($body, JSON_THROW_ON_ERROR)), 30.0];
+            $figures["$name with ".self::STATIONS.' stations over HTTP, p95'] = [
+                $this->p95($name, json_encode($body, JSON_THROW_ON_ERROR)),
+                30.0,
+            ];
         }
 
         return $figures;
@@ -38,7 +66,9 @@ final readonly class TrueFigures
 
     private function p95(string $name, string $body): float
     {
-        $context = stream_context_create(['http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body]]);
+        $context = stream_context_create([
+            'http' => ['method' => 'POST', 'header' => 'Content-Type: application/json', 'content' => $body],
+        ]);
         $times = [];
         for ($call = 0; $call < self::CALLS + 20; $call++) {
             $start = hrtime(true);

@@ -10,16 +10,17 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 final class Watch
 {
     private const SCRIPT = <<<'JS'
-        window.took = [];
-        let pressed = 0;
-        addEventListener('input', () => { pressed = performance.now() }, true);
-        new MutationObserver(() => {
-          if (!pressed) return;
-          const since = pressed;
-          pressed = 0;
-          requestAnimationFrame(() => requestAnimationFrame(() => window.took.push(performance.now() - since)));
-        }).observe(document.querySelector(arguments[0]), {subtree: true, childList: true, attributes: true, characterData: true});
-        JS;
+    window.took = [];
+    let pressed = 0;
+    addEventListener('input', () => { pressed = performance.now() }, true);
+    new MutationObserver(() => {
+      if (!pressed) return;
+      const since = pressed;
+      pressed = 0;
+      requestAnimationFrame(() => requestAnimationFrame(() => window.took.push(performance.now() - since)));
+    }).observe(document.querySelector(arguments[0]),
+        {subtree: true, childList: true, attributes: true, characterData: true});
+    JS;
 
     /** @param  string  $part  CSS selector of what is watched */
     public static function begin(RemoteWebDriver $browser, string $part): void

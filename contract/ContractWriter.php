@@ -34,12 +34,23 @@ final class ContractWriter
         foreach (Catalogue::entries() as $name => $entry) {
             $paths["/api/calc/$name"] = self::calculation($name, $entry->schema());
         }
-        $contract = array_diff_key($screens, ['calls' => true, 'schemas' => true]) + ['paths' => $paths, 'components' => [
-            'responses' => ['Errors' => ['description' => 'What is wrong and beside which field', 'content' => self::named('Errors')]],
-            'schemas' => array_map(self::schema(...), $screens['schemas']),
-        ]];
+        $contract = array_diff_key($screens, ['calls' => true, 'schemas' => true]) + [
+            'paths' => $paths,
+            'components' => [
+                'responses' => [
+                    'Errors' => [
+                        'description' => 'What is wrong and beside which field',
+                        'content' => self::named('Errors'),
+                    ],
+                ],
+                'schemas' => array_map(self::schema(...), $screens['schemas']),
+            ],
+        ];
 
-        return json_encode($contract, JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $contract,
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -48,32 +59,55 @@ final class ContractWriter
      */
     private static function call(string $name, string $line, array $schemas): array
     {
-        if (preg_match('~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)(?: \| (409|422))?$~', $line, $part) !== 1) {
+        if (
+            preg_match(
+                '~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)(?: \| (409|422))?$~',
+                $line,
+                $part,
+            ) !== 1
+        ) {
             throw new RuntimeException("$name is not written as a call: $line");
         }
         [, $method, $path, $query, $request, $status, $answer] = $part;
         $errors = [
-            ...(str_contains($path, '{') ? ['404'] : []),
-            ...(isset($schemas[$request]['version']) || ($part[7] ?? '') === '409' ? ['409'] : []),
-            ...($request === '' && ($part[7] ?? '') !== '422' ? [] : ['422']),
+            ...str_contains($path, '{') ? ['404'] : [],
+            ...isset($schemas[$request]['version']) || ($part[7] ?? '') === '409' ? ['409'] : [],
+            ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];
 
-        return [strtolower($method), $path, array_filter([
-            'operationId' => $name,
-            'parameters' => self::parameters($path, $query),
-            'requestBody' => $request === '' ? [] : ['required' => true, 'content' => self::named($request)],
-            'responses' => [$status === '' ? '200' : $status => ['description' => $answer, 'content' => self::named($answer)]]
-                + array_fill_keys($errors, ['$ref' => '#/components/responses/Errors']),
-        ], static fn (mixed $part): bool => $part !== [])];
+        return [
+            strtolower($method),
+            $path,
+            array_filter(
+                [
+                    'operationId' => $name,
+                    'parameters' => self::parameters($path, $query),
+                    'requestBody' => $request === '' ? [] : ['required' => true, 'content' => self::named($request)],
+                    'responses' => [
+                        $status === '' ? '200' : $status => [
+                            'description' => $answer,
+                            'content' => self::named($answer),
+                        ],
+                    ] + array_fill_keys($errors, ['$ref' => '#/components/responses/Errors']),
+                ],
+                static fn (mixed $part): bool => $part !== [],
+            ),
+        ];
     }
 
     /** @return list<array<string, mixed>> */
     private static function parameters(string $path, string $query): array
     {
         preg_match_all('/\{(\w+)\}/', $path, $names);
-        $parameters = array_map(static fn (string $name): array => [
-            'name' => $name, 'in' => 'path', 'required' => true, 'schema' => ['type' => in_array($name, self::NAMES, true) ? 'string' : 'integer'],
-        ], $names[1]);
+        $parameters = array_map(
+            static fn (string $name): array => [
+                'name' => $name,
+                'in' => 'path',
+                'required' => true,
+                'schema' => ['type' => in_array($name, self::NAMES, true) ? 'string' : 'integer'],
+            ],
+            $names[1],
+        );
         foreach ($query === '' ? [] : explode('&', $query) as $field) {
             [$name, $type] = explode(':', $field);
             $parameters[] = ['name' => $name, 'in' => 'query', 'schema' => ['type' => $type]];
@@ -106,12 +140,15 @@ final class ContractWriter
             }
         }
 
-        return array_filter([
-            'type' => 'object',
-            'properties' => $properties,
-            'required' => $required,
-            'additionalProperties' => false,
-        ], static fn (mixed $part): bool => $part !== []);
+        return array_filter(
+            [
+                'type' => 'object',
+                'properties' => $properties,
+                'required' => $required,
+                'additionalProperties' => false,
+            ],
+            static fn (mixed $part): bool => $part !== [],
+        );
     }
 
     /**
@@ -124,7 +161,10 @@ final class ContractWriter
             return ['type' => 'array', 'items' => self::type($type[0])];
         }
         if (str_starts_with($type, 'enum ')) {
-            $choices = array_map(static fn (string $choice): ?string => $choice === 'null' ? null : $choice, explode(' ', substr($type, 5)));
+            $choices = array_map(
+                static fn (string $choice): ?string => $choice === 'null' ? null : $choice,
+                explode(' ', substr($type, 5)),
+            );
 
             return ['type' => in_array(null, $choices, true) ? ['string', 'null'] : 'string', 'enum' => $choices];
         }
@@ -145,14 +185,16 @@ final class ContractWriter
     {
         $json = static fn (array $shape): array => ['application/json' => ['schema' => $shape]];
 
-        return ['post' => [
-            'operationId' => 'calc-'.$name,
-            'summary' => $schema['title'],
-            'requestBody' => ['required' => true, 'content' => $json($schema['input'])],
-            'responses' => [
-                '200' => ['description' => 'The answer', 'content' => $json($schema['output'])],
-                '422' => ['$ref' => '#/components/responses/Errors'],
+        return [
+            'post' => [
+                'operationId' => 'calc-'.$name,
+                'summary' => $schema['title'],
+                'requestBody' => ['required' => true, 'content' => $json($schema['input'])],
+                'responses' => [
+                    '200' => ['description' => 'The answer', 'content' => $json($schema['output'])],
+                    '422' => ['$ref' => '#/components/responses/Errors'],
+                ],
             ],
-        ]];
+        ];
     }
 }

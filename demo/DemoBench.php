@@ -33,7 +33,10 @@ final class DemoBench
 {
     private const WRITTEN_ON = '2026-11-25';
 
-    /** @var array{name: string, readings: list<array{int, float, float}>, rests: list<array{int, float}>}|null reckoned once: tests lay the bench out hundreds of times */
+    /**
+     * @var array{name: string, readings: list<array{int, float, float}>, rests: list<array{int, float}>}|null reckoned
+     * once: tests lay the bench out hundreds of times
+     */
     private static ?array $air = null;
 
     public static function loadIfEmpty(): bool
@@ -55,7 +58,10 @@ final class DemoBench
             $old = self::demos();
             self::load();
             AppendOnly::unguarded('diary_entries', static function () use ($old): void {
-                DB::table('diary_entries')->whereIn('bench_id', $old->modelKeys())->whereNotNull('undoes_id')->delete();
+                DB::table('diary_entries')
+                    ->whereIn('bench_id', $old->modelKeys())
+                    ->whereNotNull('undoes_id')
+                    ->delete();
                 $old->each->delete();
             });
         });
@@ -65,7 +71,10 @@ final class DemoBench
     public static function leave(): Bench
     {
         return DB::transaction(static function (): Bench {
-            $own = Bench::query()->whereKeyNot(self::demos()->modelKeys())->first() ?? Bench::query()->create(['name' => 'My bench']);
+            $own =
+                Bench::query()
+                    ->whereKeyNot(self::demos()->modelKeys())
+                    ->first() ?? Bench::query()->create(['name' => 'My bench']);
             self::seat($own);
 
             return $own;
@@ -75,7 +84,9 @@ final class DemoBench
     /** @return Collection<int, Bench> */
     private static function demos(): Collection
     {
-        return Bench::query()->where('name', self::plan()['bench']['name'])->get();
+        return Bench::query()
+            ->where('name', self::plan()['bench']['name'])
+            ->get();
     }
 
     /**
@@ -109,7 +120,9 @@ final class DemoBench
         foreach ($plan['uses'] as $use) {
             $bench->toolUses()->create([
                 'tool_id' => $bench->tools()->get()->firstOrFail('name', $use['tool'])->id,
-                'work_id' => $use['work'] === null ? null : $bench->works()->get()->firstOrFail('name', $use['work'])->id,
+                'work_id' => $use['work'] === null
+                        ? null
+                        : $bench->works()->get()->firstOrFail('name', $use['work'])->id,
                 'used_on' => $use['used_on'],
             ]);
         }
@@ -125,20 +138,37 @@ final class DemoBench
         $bench->kitSettings()->create($plan['settings']);
         foreach ($plan['strokes'] as $count) {
             $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
-            $bench->strokeCounts()->create([...array_diff_key($count, ['tool' => true]), 'tool_id' => $saw->id]);
+            $bench
+                ->strokeCounts()
+                ->create([...array_diff_key($count, ['tool' => true]), 'tool_id' => $saw->id]);
         }
         foreach ($plan['guides'] as $guide) {
             $bench->guides()->create($guide);
         }
         foreach ($plan['auger_bits'] as $bit) {
-            $bench->augerBits()->create([...array_diff_key($bit, ['set' => true]), 'tool_id' => $bench->tools()->get()->firstOrFail('name', $bit['set'])->id]);
+            $bench
+                ->augerBits()
+                ->create([
+                    ...array_diff_key($bit, ['set' => true]),
+                    'tool_id' => $bench->tools()->get()->firstOrFail('name', $bit['set'])->id,
+                ]);
         }
         foreach ($plan['filings'] as $filing) {
-            $bench->filings()->create([...array_diff_key($filing, ['tool' => true]), 'tool_id' => $bench->tools()->get()->firstOrFail('name', $filing['tool'])->id]);
+            $bench
+                ->filings()
+                ->create([
+                    ...array_diff_key($filing, ['tool' => true]),
+                    'tool_id' => $bench->tools()->get()->firstOrFail('name', $filing['tool'])->id,
+                ]);
         }
         foreach ($plan['shadow_boards'] as $board) {
             $tools = $bench->tools()->get()->keyBy('name');
-            $bench->shadowBoards()->create([...$board, 'tools' => array_map(static fn (string $name): int => $tools[$name]->id, $board['tools'])]);
+            $bench
+                ->shadowBoards()
+                ->create([
+                    ...$board,
+                    'tools' => array_map(static fn (string $name): int => $tools[$name]->id, $board['tools']),
+                ]);
         }
         foreach ($plan['sessions'] as $session) {
             self::session($bench, $session);
@@ -172,18 +202,21 @@ final class DemoBench
     {
         $edge = $bench->edges()->get()->firstOrFail('name', $session['edge']);
         $stones = $bench->stones()->get()->keyBy('name');
-        $steps = array_map(static fn (array $stone): SessionStep => new SessionStep(
-            $stone[0],
-            $stone[2],
-            $stone[2] + 20.0,
-            '',
-            StepKind::Hone->value,
-            beside: $edge->name,
-            particleUm: $stones[$stone[0]]->toCore()->particleUm(),
-            stoneId: "stone-{$stones[$stone[0]]->id}",
-            modelCount: $stone[1],
-            edgeId: $edge->id,
-        ), $session['stones']);
+        $steps = array_map(
+            static fn (array $stone): SessionStep => new SessionStep(
+                $stone[0],
+                $stone[2],
+                $stone[2] + 20.0,
+                '',
+                StepKind::Hone->value,
+                beside: $edge->name,
+                particleUm: $stones[$stone[0]]->toCore()->particleUm(),
+                stoneId: "stone-{$stones[$stone[0]]->id}",
+                modelCount: $stone[1],
+                edgeId: $edge->id,
+            ),
+            $session['stones'],
+        );
         $bench->sessions()->create([
             'kind' => SessionKind::Honing,
             'subject_type' => $edge->getMorphClass(),
@@ -203,34 +236,80 @@ final class DemoBench
     /**
      * Something under way, by the plan as it is reckoned today.
      *
-     * @param  array{plan: string, name: string, figures: array<string, string>, done: int, waits_until: string, wood: array<string, string|float>}  $making
+     * @param  array{
+     *     plan: string, name: string, figures: array<string, string>, done: int, waits_until: string,
+     *     wood: array<string, string|float>,
+     * }  $making
      */
     private static function making(Bench $bench, array $making): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $sheet = PlanForm::of(PlanKind::from($making['plan']), $making['figures'], $format);
-        $bench->makings()->create([...array_diff_key($making, ['figures' => true]), 'sizes' => $sheet->sizes->all(), 'steps' => array_map(static fn (MakingStep $step): array => get_object_vars($step), $sheet->making->steps($format))]);
+        $bench
+            ->makings()
+            ->create([
+                ...array_diff_key($making, ['figures' => true]),
+                'sizes' => $sheet->sizes->all(),
+                'steps' => array_map(
+                    static fn (MakingStep $step): array => get_object_vars($step),
+                    $sheet->making->steps($format),
+                ),
+            ]);
     }
 
-    /** A year of the shed's air up to last midnight, as on the day the bench was written: no hour of it is still to come. */
+    /**
+     * A year of the shed's air up to last midnight, as on the day the bench was written: no hour of it is still to
+     * come.
+     */
     private static function air(Bench $bench): void
     {
         $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() - 3600;
         $moved = 86400 * self::daysMoved();
-        self::$air ??= ClimateStretch::columns('of the shed’s hygrometer, a year', array_map(static fn (array $reading): ClimateDay => new ClimateDay($reading[0] / 86400, $reading[1], $reading[2]), Shed::log($until - 365 * 86400, $until)));
-        $later = static fn (array $rows): array => array_map(static fn (array $row): array => [$row[0] + $moved, ...array_slice($row, 1)], $rows);
-        $bench->climateStretches()->create([...self::$air, 'readings' => $later(self::$air['readings']), 'rests' => $later(self::$air['rests'])]);
+        self::$air ??= ClimateStretch::columns(
+            'of the shed’s hygrometer, a year',
+            array_map(
+                static fn (array $reading): ClimateDay => new ClimateDay(
+                    $reading[0] / 86400,
+                    $reading[1],
+                    $reading[2],
+                ),
+                Shed::log($until - 365 * 86400, $until),
+            ),
+        );
+        $later = static fn (array $rows): array => array_map(
+            static fn (array $row): array => [$row[0] + $moved, ...array_slice($row, 1)],
+            $rows,
+        );
+        $bench
+            ->climateStretches()
+            ->create([
+                ...self::$air,
+                'readings' => $later(self::$air['readings']),
+                'rests' => $later(self::$air['rests']),
+            ]);
     }
 
     private static function edgeDiary(Bench $bench): void
     {
-        $table = new DiaryTable;
+        $table = new DiaryTable();
         $rows = [];
-        foreach (CsvTable::read(self::read('edge-diary.csv'), $table->columns(), $table->needed())->rows as $row) {
+        foreach (
+            CsvTable::read(self::read('edge-diary.csv'), $table->columns(), $table->needed())->rows as $row
+        ) {
             $line = $table->line($bench, $row['cells']);
             assert($line !== null);
-            $columns = ['edge_id' => $line['edge']->id, ...EdgeEvent::columns($line['event']), 'recession_mm' => EdgeAfterEvent::recessionMm($line['event'])];
-            $rows[] = ['bench_id' => $bench->id, ...array_map(static fn (mixed $value): mixed => $value instanceof BackedEnum ? $value->value : $value, $columns)];
+            $columns = [
+                'edge_id' => $line['edge']->id,
+                ...EdgeEvent::columns($line['event']),
+                'recession_mm' => EdgeAfterEvent::recessionMm($line['event']),
+            ];
+            $rows[] = [
+                'bench_id' => $bench->id,
+                ...array_map(
+                    static fn (mixed $value): mixed => $value instanceof BackedEnum ? $value->value : $value,
+                    $columns,
+                ),
+            ];
         }
         // Six hundred of them: one by one they would be most of the time that laying out the bench takes.
         foreach (array_chunk($rows, 100) as $chunk) {
@@ -283,16 +362,25 @@ final class DemoBench
         return $plan;
     }
 
-    /** A file of the demo, its days moved so that the bench stands as on the day it was written: what is due then is due now. */
+    /**
+     * A file of the demo, its days moved so that the bench stands as on the day it was written: what is due then is due
+     * now.
+     */
     private static function read(string $file): string
     {
         $days = self::daysMoved();
 
-        return (string) preg_replace_callback('/\b2026-\d\d-\d\d/', static fn (array $day): string => Carbon::parse($day[0])->addDays($days)->toDateString(), (string) file_get_contents(__DIR__."/$file"));
+        return (string) preg_replace_callback(
+            '/\b2026-\d\d-\d\d/',
+            static fn (array $day): string => Carbon::parse($day[0])->addDays($days)->toDateString(),
+            (string) file_get_contents(__DIR__."/$file"),
+        );
     }
 
     private static function daysMoved(): int
     {
-        return (int) round((Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400);
+        return (int) round(
+            (Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400,
+        );
     }
 }

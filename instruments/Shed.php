@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Instruments;
 
 /**
- * The air of an unheated orchard shed through the years, made up: warm and drier in summer, cold and damp in winter, damp
+ * The air of an unheated orchard shed through the years, made up: warm and drier in summer, cold and damp in winter,
+ * damp
  * at dawn and drier after noon, with weather of its own that comes and goes in days. No place on earth.
  */
 final class Shed
@@ -26,12 +27,12 @@ final class Shed
     public static function air(int $moment): array
     {
         $day = $moment / self::DAY_SECONDS;
-        $season = static fn (float $height): float => cos(2 * M_PI * ($day - $height) / self::YEAR_DAYS);
+        $season = static fn (float $height): float => cos((2 * M_PI * ($day - $height)) / self::YEAR_DAYS);
         $hour = cos(2 * M_PI * ($day - 0.625));
         $tempC = 9.5 + 8.5 * $season(self::WARMEST_DAY) + 3.0 * $hour;
         $rhPct = 71.0 - 11.0 * $season(self::DRIEST_DAY) - 7.0 * $hour;
         foreach (self::WEATHER as $index => [$period, $warmer, $damper]) {
-            $swing = sin(2 * M_PI * $day / $period + $index);
+            $swing = sin((2 * M_PI * $day) / $period + $index);
             $tempC += $warmer * $swing;
             $rhPct += $damper * $swing;
         }

@@ -30,13 +30,18 @@ final class StandIn
     /** A true value as it is read, with noise and to its resolution. */
     public function trembles(float $true): float
     {
-        return round(($true + $this->kind->noise() * $this->deviate()) / $this->kind->resolution()) * $this->kind->resolution();
+        return round(($true + $this->kind->noise() * $this->deviate()) / $this->kind->resolution()) *
+            $this->kind->resolution();
     }
 
     /** One line of the format in docs/instruments.md. */
     public function line(string $time, float $place, float $hours = 0.0): string
     {
-        return "$time {$this->kind->value} ".number_format($place, 1, '.', '').' '.$this->keys($place, $hours)." {$this->kind->unit()}";
+        return "$time {$this->kind->value} ".
+            number_format($place, 1, '.', '').
+            ' '.
+            $this->keys($place, $hours).
+            " {$this->kind->unit()}";
     }
 
     /** What it types like a keyboard, without the Enter. */
@@ -50,6 +55,6 @@ final class StandIn
     {
         $u = ($this->chance->getInt(0, 999_999_999) + 1) / 1_000_000_001;
 
-        return sqrt(-2 * log($u)) * cos(2 * M_PI * $this->chance->getInt(0, 999_999_999) / 1_000_000_000);
+        return sqrt(-2 * log($u)) * cos((2 * M_PI * $this->chance->getInt(0, 999_999_999)) / 1_000_000_000);
     }
 }

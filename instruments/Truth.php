@@ -22,7 +22,11 @@ final readonly class Truth
     public static function ofDemo(string $name): self
     {
         /** @var array{tools: list<array<string, mixed>>} $demo */
-        $demo = json_decode((string) file_get_contents(__DIR__.'/../demo/orchard-row.json'), true, flags: JSON_THROW_ON_ERROR);
+        $demo = json_decode(
+            (string) file_get_contents(__DIR__.'/../demo/orchard-row.json'),
+            true,
+            flags: JSON_THROW_ON_ERROR,
+        );
         foreach (self::references($demo) as $reference) {
             if ($reference['name'] === $name) {
                 return new self($name, self::points($reference));
@@ -35,9 +39,14 @@ final readonly class Truth
     public static function ofShed(Kind $kind, int $moment): self
     {
         $midnight = intdiv($moment, 86400) * 86400;
-        $read = static fn (int $hour): float => Shed::air($midnight + 3600 * $hour)[$kind === Kind::Thermometer ? 0 : 1];
+        $read = static fn (int $hour): float => Shed::air($midnight + 3600 * $hour)[
+            $kind === Kind::Thermometer ? 0 : 1
+        ];
 
-        return new self('the shed', array_map(static fn (int $hour): array => [(float) $hour, $read($hour)], range(0, 24)));
+        return new self(
+            'the shed',
+            array_map(static fn (int $hour): array => [(float) $hour, $read($hour)], range(0, 24)),
+        );
     }
 
     public function at(float $place): float
@@ -45,7 +54,10 @@ final readonly class Truth
         $before = $this->points[0];
         foreach ($this->points as $point) {
             if ($place <= $point[0]) {
-                return $point[0] === $before[0] ? $point[1] : $before[1] + ($point[1] - $before[1]) * ($place - $before[0]) / ($point[0] - $before[0]);
+                return $point[0] === $before[0]
+                    ? $point[1]
+                    : $before[1] +
+                            (($point[1] - $before[1]) * ($place - $before[0])) / ($point[0] - $before[0]);
             }
             $before = $point;
         }
@@ -63,7 +75,7 @@ final readonly class Truth
         foreach ($demo as $key => $value) {
             if (is_array($value)) {
                 $isReference = isset($value['tests'], $value['name']);
-                $found = [...$found, ...($isReference ? [$value] : self::references($value))];
+                $found = [...$found, ...$isReference ? [$value] : self::references($value)];
             }
         }
 
@@ -71,7 +83,8 @@ final readonly class Truth
     }
 
     /**
-     * Winding sticks and templates: the first reading at place 0, the turned one at place 1. Flat things: the gap under a
+     * Winding sticks and templates: the first reading at place 0, the turned one at place 1. Flat things: the gap under
+     * a
      * straightedge laid lengthwise, none at its ends, the last error in the middle.
      *
      * @param  array<string, mixed>  $reference
@@ -104,7 +117,11 @@ final readonly class Truth
             return self::ofKind($reference, $last);
         }
         ['at' => $at, 'gap' => $gaps] = $last['readings']['lists'];
-        $points = array_map(static fn (string $place, string $gap): array => [(float) $place, (float) $gap], $at, $gaps);
+        $points = array_map(
+            static fn (string $place, string $gap): array => [(float) $place, (float) $gap],
+            $at,
+            $gaps,
+        );
 
         return $points === [] ? [[0.0, 0.0]] : array_values($points);
     }

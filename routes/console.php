@@ -7,7 +7,11 @@ use Demo\DemoBench;
 use Illuminate\Support\Facades\Artisan;
 
 Artisan::command('demo:load', function (): void {
-    $this->line(DemoBench::loadIfEmpty() ? 'The demo bench “Orchard Row” is laid out.' : 'There is a bench already; it was left as it is.');
+    $this->line(
+        DemoBench::loadIfEmpty()
+            ? 'The demo bench “Orchard Row” is laid out.'
+            : 'There is a bench already; it was left as it is.',
+    );
 })->purpose('Lay the demo bench when the database is empty');
 
 Artisan::command('demo:reset', function (): void {

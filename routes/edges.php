@@ -44,7 +44,9 @@ Route::get('saws/{saw}', [SawController::class, 'show']);
 Route::put('saws/{saw}', [SawController::class, 'update']);
 Route::post('saws/{saw}/preview', [SawController::class, 'preview']);
 Route::post('saws/{saw}/sessions', [SawController::class, 'file']);
-Route::get('saws/{saw}/template/{what}.{kind}', [SawController::class, 'template'])->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')->whereIn('kind', ['svg', 'pdf']);
+Route::get('saws/{saw}/template/{what}.{kind}', [SawController::class, 'template'])
+    ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')
+    ->whereIn('kind', ['svg', 'pdf']);
 Route::post('day', [DayController::class, 'plan']);
 Route::post('day/sessions', [DayController::class, 'start']);
 Route::get('edges', [EdgeController::class, 'index']);

@@ -70,4 +70,6 @@ Route::post('shadow-boards', [ShadowBoardController::class, 'store']);
 Route::post('shadow-boards/preview', [ShadowBoardController::class, 'preview']);
 Route::put('shadow-boards/{shadowBoard}', [ShadowBoardController::class, 'update']);
 Route::delete('shadow-boards/{shadowBoard}', [ShadowBoardController::class, 'destroy']);
-Route::get('shadow-boards/{shadowBoard}/{what}.{kind}', [ShadowBoardController::class, 'print'])->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')->whereIn('kind', ['svg', 'pdf']);
+Route::get('shadow-boards/{shadowBoard}/{what}.{kind}', [ShadowBoardController::class, 'print'])
+    ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')
+    ->whereIn('kind', ['svg', 'pdf']);

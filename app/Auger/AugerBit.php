@@ -28,15 +28,35 @@ final class AugerBit extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sixteenths' => 'integer', 'spurs_mm' => 'float', 'twist_mm' => 'float', 'height_mm' => 'float', 'hole_mm' => 'float', 'turns' => 'float', 'is_sharp' => 'boolean', 'spurs_before_mm' => 'float'];
+        return [
+            'sixteenths' => 'integer',
+            'spurs_mm' => 'float',
+            'twist_mm' => 'float',
+            'height_mm' => 'float',
+            'hole_mm' => 'float',
+            'turns' => 'float',
+            'is_sharp' => 'boolean',
+            'spurs_before_mm' => 'float',
+        ];
     }
 
     /** @return array<string, string> as it would be typed */
     public function typed(LengthFormatter $format): array
     {
-        $mm = array_filter(['spurs' => $this->spurs_mm, 'twist' => $this->twist_mm, 'height' => $this->height_mm, 'hole' => $this->hole_mm], is_float(...));
+        $mm = array_filter(
+            [
+                'spurs' => $this->spurs_mm,
+                'twist' => $this->twist_mm,
+                'height' => $this->height_mm,
+                'hole' => $this->hole_mm,
+            ],
+            is_float(...),
+        );
 
-        return [...array_map($format->typed(...), $mm), ...($this->turns === null ? [] : ['turns' => LengthFormatter::decimal($this->turns, 0)])];
+        return [
+            ...array_map($format->typed(...), $mm),
+            ...$this->turns === null ? [] : ['turns' => LengthFormatter::decimal($this->turns, 0)],
+        ];
     }
 
     public function sheet(LengthFormatter $format): AugerBitForm

@@ -17,12 +17,22 @@ final class AugerBitRequest extends TypedFormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...self::figures('figures'), 'sixteenths' => ['required', 'integer', 'min:1', 'max:64'], 'sharp' => ['required', 'boolean'], 'version' => ['sometimes', 'integer', 'min:0']];
+        return [
+            ...self::figures('figures'),
+            'sixteenths' => ['required', 'integer', 'min:1', 'max:64'],
+            'sharp' => ['required', 'boolean'],
+            'version' => ['sometimes', 'integer', 'min:0'],
+        ];
     }
 
     public function sheet(LengthFormatter $format): AugerBitForm
     {
-        return AugerBitForm::of($this->sixteenths() * AugerSet::STEP_MM, $this->typedUnder('figures'), $this->boolean('sharp'), $format);
+        return AugerBitForm::of(
+            $this->sixteenths() * AugerSet::STEP_MM,
+            $this->typedUnder('figures'),
+            $this->boolean('sharp'),
+            $format,
+        );
     }
 
     public function sixteenths(): int
@@ -45,14 +55,23 @@ final class AugerBitRequest extends TypedFormRequest
         $sheet = $this->sheet($format);
         $sheet->form->soundOrRefuse('figures');
         if ($sheet->check === null) {
-            throw InvalidInput::because($sheet->form->value('spurs') === null ? 'figures.spurs' : 'figures.twist', 'Measure across the spurs and across the twist.');
+            throw InvalidInput::because(
+                $sheet->form->value('spurs') === null ? 'figures.spurs' : 'figures.twist',
+                'Measure across the spurs and across the twist.',
+            );
         }
         [$spurs, $twist, $height, $hole, $turns] = array_values($sheet->form->values());
 
         return [
-            'sixteenths' => $this->sixteenths(), 'spurs_mm' => $spurs, 'twist_mm' => $twist, 'height_mm' => $height,
-            ...($hole === null || $turns === null ? ['hole_mm' => null, 'turns' => null] : ['hole_mm' => $hole, 'turns' => $turns]),
-            'is_sharp' => $this->boolean('sharp'), 'checked_on' => Carbon::now()->toIso8601ZuluString(),
+            'sixteenths' => $this->sixteenths(),
+            'spurs_mm' => $spurs,
+            'twist_mm' => $twist,
+            'height_mm' => $height,
+            ...$hole === null || $turns === null
+                ? ['hole_mm' => null, 'turns' => null]
+                : ['hole_mm' => $hole, 'turns' => $turns],
+            'is_sharp' => $this->boolean('sharp'),
+            'checked_on' => Carbon::now()->toIso8601ZuluString(),
         ];
     }
 }

@@ -23,7 +23,13 @@ final class AugerController
 {
     public function index(Bench $bench): JsonResponse
     {
-        return new JsonResponse(['sets' => array_values(AugersOfBench::of($bench)->map(static fn (Tool $set): array => ['id' => $set->id, 'name' => $set->name])->all())]);
+        return new JsonResponse([
+            'sets' => array_values(
+                AugersOfBench::of($bench)
+                    ->map(static fn (Tool $set): array => ['id' => $set->id, 'name' => $set->name])
+                    ->all(),
+            ),
+        ]);
     }
 
     public function show(Bench $bench, Tool $auger, LengthFormatter $format): JsonResponse
@@ -38,9 +44,23 @@ final class AugerController
         $size = $format->dimension($request->sixteenths() * AugerSet::STEP_MM);
         $bit = AugersOfBench::bits($ledger->bench, $auger)->firstWhere('sixteenths', $request->sixteenths());
         abort_if($bit === null && $request->version() > 0, 409, 'This bit was taken back elsewhere.');
-        $ledger->record('auger-checked', $auger->name, "Checked the $size bit: {$request->sheet($format)->next()->says}", static function (Changes $changes) use ($bit, $auger, $values, $request): void {
-            $bit === null ? $changes->create($changes->bench->augerBits(), ['tool_id' => $auger->id, ...$values]) : $changes->update($bit, [...$values, ...($values['spurs_mm'] === $bit->spurs_mm ? [] : ['spurs_before_mm' => $bit->spurs_mm])], $request->version());
-        });
+        $ledger->record(
+            'auger-checked',
+            $auger->name,
+            "Checked the $size bit: {$request->sheet($format)->next()->says}",
+            static function (Changes $changes) use ($bit, $auger, $values, $request): void {
+                $bit === null
+                    ? $changes->create($changes->bench->augerBits(), ['tool_id' => $auger->id, ...$values])
+                    : $changes->update(
+                        $bit,
+                        [
+                            ...$values,
+                            ...$values['spurs_mm'] === $bit->spurs_mm ? [] : ['spurs_before_mm' => $bit->spurs_mm],
+                        ],
+                        $request->version(),
+                    );
+            },
+        );
 
         return $this->show($ledger->bench, $auger, $format);
     }
@@ -58,7 +78,9 @@ final class AugerController
         $session = null;
         $ledger->save(static function (Changes $changes) use ($auger, $name, &$session): void {
             $steps = array_map(SessionStep::ofFiling(...), AugerBitForm::steps());
-            $session = Sessions::begin($changes, SessionKind::BitFiling, $auger, $name, $steps, ['state' => AugersOfBench::FILED]);
+            $session = Sessions::begin($changes, SessionKind::BitFiling, $auger, $name, $steps, [
+                'state' => AugersOfBench::FILED,
+            ]);
         });
         assert($session instanceof BenchSession);
 

@@ -24,7 +24,14 @@ final class AugerResource
     public static function page(Bench $bench, Tool $set, LengthFormatter $format): array
     {
         $known = AugersOfBench::bits($bench, $set)->keyBy('sixteenths');
-        $bits = array_map(static fn (float $size): array => self::bit($size, $known->get((int) round($size / AugerSet::STEP_MM)), $format), AugersOfBench::sizes($set));
+        $bits = array_map(
+            static fn (float $size): array => self::bit(
+                $size,
+                $known->get((int) round($size / AugerSet::STEP_MM)),
+                $format,
+            ),
+            AugersOfBench::sizes($set),
+        );
         $unchecked = count(array_filter($bits, static fn (array $bit): bool => $bit['verdict'] === null));
         $gaps = AugersOfBench::gaps($bench, $set, $format);
 
@@ -36,11 +43,28 @@ final class AugerResource
             'steps' => array_map(SawResource::step(...), AugerBitForm::steps()),
             'says' => match (true) {
                 $unchecked === count($bits) => 'Check them one by one: spurs against twist.',
-                $unchecked > 0 => (count($bits) - $unchecked).' of '.count($bits).' checked.',
+                $unchecked > 0 => count($bits) - $unchecked.' of '.count($bits).' checked.',
                 default => 'All of them are checked.',
             },
             'running' => Sessions::running($bench, $set)?->id,
-            'filings' => array_values($bench->filings()->where('tool_id', $set->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'a bit filed'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
+            'filings' => array_values(
+                $bench
+                    ->filings()
+                    ->where('tool_id', $set->id)
+                    ->latest('filed_on')
+                    ->get()
+                    ->map(
+                        static fn (Filing $filing): array => [
+                            'id' => $filing->id,
+                            'filedOn' => $filing->filed_on,
+                            'says' => 'a bit filed'.
+                                ($filing->minutes === null
+                                    ? ''
+                                    : ', '.LengthFormatter::decimal($filing->minutes, 0).' min'),
+                        ],
+                    )
+                    ->all(),
+            ),
             'caution' => AugerBitForm::CAUTION,
         ];
     }
@@ -48,7 +72,13 @@ final class AugerResource
     /** @return array<string, mixed> */
     public static function preview(AugerBitForm $sheet): array
     {
-        return ['figures' => FieldResource::readings($sheet->form), 'verdict' => $sheet->check?->verdict->value, 'lines' => $sheet->lines(), 'next' => Shared::advice($sheet->next()), 'sound' => $sheet->isSound()];
+        return [
+            'figures' => FieldResource::readings($sheet->form),
+            'verdict' => $sheet->check?->verdict->value,
+            'lines' => $sheet->lines(),
+            'next' => Shared::advice($sheet->next()),
+            'sound' => $sheet->isSound(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -64,7 +94,9 @@ final class AugerResource
             'version' => $bit->version ?? 0,
             'figures' => (object) ($bit?->typed($format) ?? []),
             'sharp' => $bit->is_sharp ?? false,
-            'before' => $bit?->spurs_before_mm === null ? null : 'The time before it measured '.$format->small($bit->spurs_before_mm).' across the spurs.',
+            'before' => $bit?->spurs_before_mm === null
+                    ? null
+                    : 'The time before it measured '.$format->small($bit->spurs_before_mm).' across the spurs.',
             'verdict' => $sheet?->check?->verdict->value,
             'says' => match ($sheet?->check?->verdict) {
                 AugerVerdict::Keep => 'keep',

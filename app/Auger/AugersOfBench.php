@@ -51,9 +51,38 @@ final class AugersOfBench
     /** @return list<string> holes of the chosen works that no fit bit bores */
     public static function gaps(Bench $bench, Tool $set, LengthFormatter $format): array
     {
-        $aside = self::bits($bench, $set)->filter(static fn (AugerBit $bit): bool => $bit->sheet($format)->check?->verdict === AugerVerdict::SetAside)->pluck('sixteenths')->all();
-        $fit = array_values(array_filter(self::sizes($set), static fn (float $size): bool => ! in_array((int) round($size / AugerSet::STEP_MM), $aside, true)));
-        $holes = $bench->works()->where('chosen', true)->get()->flatMap(static fn (Work $work): array => array_map(static fn (Task $task): array => ['diameterMm' => (float) $task->facts->get(Fact::Diameter), 'work' => $work->name], array_filter($work->tasks(), static fn (Task $task): bool => $task->operation->id === 'bore' && $task->facts->get(Fact::Diameter) !== null)))->values()->all();
+        $aside = self::bits($bench, $set)
+            ->filter(
+                static fn (AugerBit $bit): bool => $bit->sheet($format)->check?->verdict ===
+                    AugerVerdict::SetAside,
+            )
+            ->pluck('sixteenths')
+            ->all();
+        $fit = array_values(
+            array_filter(
+                self::sizes($set),
+                static fn (float $size): bool => ! in_array((int) round($size / AugerSet::STEP_MM), $aside, true),
+            ),
+        );
+        $holes = $bench
+            ->works()
+            ->where('chosen', true)
+            ->get()
+            ->flatMap(
+                static fn (Work $work): array => array_map(
+                    static fn (Task $task): array => [
+                        'diameterMm' => (float) $task->facts->get(Fact::Diameter),
+                        'work' => $work->name,
+                    ],
+                    array_filter(
+                        $work->tasks(),
+                        static fn (Task $task): bool => $task->operation->id === 'bore' &&
+                            $task->facts->get(Fact::Diameter) !== null,
+                    ),
+                ),
+            )
+            ->values()
+            ->all();
 
         return AugerSet::gaps($fit, array_values($holes), $format);
     }

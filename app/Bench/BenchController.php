@@ -21,7 +21,15 @@ final class BenchController
         $diary = $bench->diary()->with('undoneBy')->latest('id');
         $diary->limit(self::LATEST);
 
-        return new JsonResponse(BenchResource::of($kit->nextWork(), (new ToDoOfBench($bench, $kit, $format))->readiness(), (new RecurringOfBench($bench))->lines(), array_values($diary->get()->all()), $format));
+        return new JsonResponse(
+            BenchResource::of(
+                $kit->nextWork(),
+                (new ToDoOfBench($bench, $kit, $format))->readiness(),
+                (new RecurringOfBench($bench))->lines(),
+                array_values($diary->get()->all()),
+                $format,
+            ),
+        );
     }
 
     /** Whether anything changed since: asked every few seconds by every open window. */
@@ -36,8 +44,12 @@ final class BenchController
         ]);
     }
 
-    public function preferences(PreferencesRequest $request, User $user, Bench $bench, LengthFormatter $format): JsonResponse
-    {
+    public function preferences(
+        PreferencesRequest $request,
+        User $user,
+        Bench $bench,
+        LengthFormatter $format,
+    ): JsonResponse {
         $user->fill($request->preferences($format))->save();
 
         return $this->pulse($bench, $user);

@@ -22,15 +22,30 @@ final class BenchResource
      * @param  list<DiaryEntry>  $latest
      * @return array<string, mixed>
      */
-    public static function of(?Work $work, ToDoList $readiness, array $upkeep, array $latest, LengthFormatter $format): array
-    {
+    public static function of(
+        ?Work $work,
+        ToDoList $readiness,
+        array $upkeep,
+        array $latest,
+        LengthFormatter $format,
+    ): array {
         return [
             'work' => $work === null ? null : self::work($work, $format),
             'ready' => $readiness->isReady(),
             'sentence' => $readiness->sentence(),
             'minutes' => $readiness->minutes(),
             'chores' => array_map(self::chore(...), $readiness->chores),
-            'upkeep' => array_map(static fn (UpkeepTask $line): array => ['key' => $line->key, 'says' => $line->says, 'why' => $line->why, 'minutes' => $line->minutes, 'about' => RecordLink::of($line->about), 'does' => $line->does], $upkeep),
+            'upkeep' => array_map(
+                static fn (UpkeepTask $line): array => [
+                    'key' => $line->key,
+                    'says' => $line->says,
+                    'why' => $line->why,
+                    'minutes' => $line->minutes,
+                    'about' => RecordLink::of($line->about),
+                    'does' => $line->does,
+                ],
+                $upkeep,
+            ),
             'latest' => array_map(DiaryResource::entry(...), $latest),
         ];
     }
@@ -47,7 +62,7 @@ final class BenchResource
         return [
             'id' => $work->id,
             'name' => $work->name,
-            'says' => $work->says !== '' ? $work->says : ($pattern->says ?? ''),
+            'says' => $work->says !== '' ? $work->says : $pattern->says ?? '',
             'form' => $pattern->form ?? 'own',
             'measuresMm' => (object) $measures,
             'labels' => (object) array_map($format->dimension(...), $measures),

@@ -35,15 +35,42 @@ final readonly class CardOfBench
     public function sheet(): Sheet
     {
         $readiness = (new ToDoOfBench($this->bench, $this->kit, $this->format))->readiness();
-        $jobs = array_values(array_filter($readiness->chores, static fn (Chore $chore): bool => $chore->kind !== ChoreKind::GetTool));
+        $jobs = array_values(
+            array_filter(
+                $readiness->chores,
+                static fn (Chore $chore): bool => $chore->kind !== ChoreKind::GetTool,
+            ),
+        );
 
-        return BenchCard::sheet($readiness->work === null ? 'This week' : "Before the {$readiness->work}", Carbon::now()->format('j F Y'), [
-            new CardList('Before work', array_map(static fn (Chore $chore): CardLine => new CardLine($chore->says, self::minutes($chore->minutes)), $jobs)),
-            new CardList('Edges that will want honing', $this->edges()),
-            new CardList('References to test', $this->references()),
-            new CardList('When there is a minute', array_map(static fn (UpkeepTask $line): CardLine => new CardLine($line->says, self::minutes($line->minutes)), (new RecurringOfBench($this->bench))->lines())),
-            new CardList('To get next', $this->rung()),
-        ]);
+        return BenchCard::sheet(
+            $readiness->work === null ? 'This week' : "Before the {$readiness->work}",
+            Carbon::now()->format('j F Y'),
+            [
+                new CardList(
+                    'Before work',
+                    array_map(
+                        static fn (Chore $chore): CardLine => new CardLine(
+                            $chore->says,
+                            self::minutes($chore->minutes),
+                        ),
+                        $jobs,
+                    ),
+                ),
+                new CardList('Edges that will want honing', $this->edges()),
+                new CardList('References to test', $this->references()),
+                new CardList(
+                    'When there is a minute',
+                    array_map(
+                        static fn (UpkeepTask $line): CardLine => new CardLine(
+                            $line->says,
+                            self::minutes($line->minutes),
+                        ),
+                        (new RecurringOfBench($this->bench))->lines(),
+                    ),
+                ),
+                new CardList('To get next', $this->rung()),
+            ],
+        );
     }
 
     /** @return list<CardLine> likely within the week, by the forecast; those due now stand above */
@@ -52,7 +79,10 @@ final readonly class CardOfBench
         $outlook = new OutlookOfBench($this->bench);
         $lines = [];
         foreach ($outlook->edges as $id => $edge) {
-            if ($edge->condition === Edge::SHARP && ($outlook->forecasts[$id]->days(0.5) ?? INF) <= self::DAYS) {
+            if (
+                $edge->condition === Edge::SHARP &&
+                ($outlook->forecasts[$id]->days(0.5) ?? INF) <= self::DAYS
+            ) {
                 $lines[] = new CardLine("The {$edge->name}.", 'this week');
             }
         }
@@ -65,8 +95,22 @@ final readonly class CardOfBench
     {
         $until = Carbon::now()->addDays(self::DAYS)->toIso8601ZuluString();
 
-        return array_values($this->bench->testedReferences()->filter(static fn (Reference $one): bool => $one->due() === null && $one->nextCheckOn() !== null && $one->nextCheckOn() <= $until)
-            ->map(static fn (Reference $one): CardLine => new CardLine("The {$one->name}.", Carbon::parse((string) $one->nextCheckOn())->format('j M')))->all());
+        return array_values(
+            $this->bench
+                ->testedReferences()
+                ->filter(
+                    static fn (Reference $one): bool => $one->due() === null &&
+                        $one->nextCheckOn() !== null &&
+                        $one->nextCheckOn() <= $until,
+                )
+                ->map(
+                    static fn (Reference $one): CardLine => new CardLine(
+                        "The {$one->name}.",
+                        Carbon::parse((string) $one->nextCheckOn())->format('j M'),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<CardLine> */
@@ -74,7 +118,9 @@ final readonly class CardOfBench
     {
         $first = $this->kit->ladder()->inOrder()[0] ?? null;
 
-        return $first instanceof Offer ? [new CardLine(ucfirst($first->name).'.', Money::plain($first->price))] : [];
+        return $first instanceof Offer
+            ? [new CardLine(ucfirst($first->name).'.', Money::plain($first->price))]
+            : [];
     }
 
     private static function minutes(?int $minutes): string

@@ -34,8 +34,8 @@ final class PreferencesRequest extends FormRequest
 
         return [
             ...$chosen,
-            ...($this->has('paper') ? ['paper_mm' => $this->paperMm($format)] : []),
-            ...($this->has('instrumentUrl') ? ['instrument_url' => $this->instrumentUrl()] : []),
+            ...$this->has('paper') ? ['paper_mm' => $this->paperMm($format)] : [],
+            ...$this->has('instrumentUrl') ? ['instrument_url' => $this->instrumentUrl()] : [],
         ];
     }
 
@@ -44,7 +44,10 @@ final class PreferencesRequest extends FormRequest
     {
         $url = rtrim(trim($this->string('instrumentUrl')->toString()), '/');
         if ($url !== '' && preg_match('~^http://(127\.0\.0\.1|localhost):\d{2,5}$~', $url) !== 1) {
-            throw InvalidInput::because('instrumentUrl', 'An instrument answers on this machine, such as http://127.0.0.1:8201.');
+            throw InvalidInput::because(
+                'instrumentUrl',
+                'An instrument answers on this machine, such as http://127.0.0.1:8201.',
+            );
         }
 
         return $url === '' ? null : $url;
@@ -53,7 +56,11 @@ final class PreferencesRequest extends FormRequest
     /** Thickness of one sheet; null: not measured any more. */
     private function paperMm(LengthFormatter $format): ?float
     {
-        $paper = Reading::length($this->string('paper')->toString(), $format)->within(0.02, 1, 'A sheet of paper is between 0.02 and 1 mm thick. A pack of ten: type 1 mm / 10.');
+        $paper = Reading::length($this->string('paper')->toString(), $format)->within(
+            0.02,
+            1,
+            'A sheet of paper is between 0.02 and 1 mm thick. A pack of ten: type 1 mm / 10.',
+        );
         if ($paper->error !== null) {
             throw InvalidInput::because('paper', $paper->error);
         }

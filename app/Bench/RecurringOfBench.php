@@ -34,53 +34,118 @@ final readonly class RecurringOfBench
     /** @return list<UpkeepTask> */
     public function lines(): array
     {
-        return [...$this->makings(), ...$this->rests(), ...$this->mends(), ...$this->lent(), ...$this->care(), ...$this->low()];
+        return [
+            ...$this->makings(),
+            ...$this->rests(),
+            ...$this->mends(),
+            ...$this->lent(),
+            ...$this->care(),
+            ...$this->low(),
+        ];
     }
 
     /** @return list<UpkeepTask> what is being made and waits for nothing */
     private function makings(): array
     {
         $now = Carbon::now()->toIso8601ZuluString();
-        $atHand = $this->bench->makings()->where('state', 'running')->whereDoesntHave('sessions', static fn ($sessions) => $sessions->where('state', 'running'))->oldest('id')->get();
+        $atHand = $this->bench
+            ->makings()
+            ->where('state', 'running')
+            ->whereDoesntHave('sessions', static fn ($sessions) => $sessions->where('state', 'running'))
+            ->oldest('id')
+            ->get();
 
-        return array_values($atHand->reject(static fn (Making $making): bool => $making->isWaiting($now))->map(static fn (Making $making): UpkeepTask => new UpkeepTask(
-            "making-{$making->id}",
-            "Go on making the {$making->name}.",
-            "Next: {$making->steps[$making->done]['title']}.",
-            (int) round(array_sum(array_column($making->stage(), 'minutes'))),
-            new Topic('making', $making->id),
-            null,
-        ))->all());
+        return array_values(
+            $atHand
+                ->reject(static fn (Making $making): bool => $making->isWaiting($now))
+                ->map(
+                    static fn (Making $making): UpkeepTask => new UpkeepTask(
+                        "making-{$making->id}",
+                        "Go on making the {$making->name}.",
+                        "Next: {$making->steps[$making->done]['title']}.",
+                        (int) round(array_sum(array_column($making->stage(), 'minutes'))),
+                        new Topic('making', $making->id),
+                        null,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<UpkeepTask> blanks whose week is over */
     private function rests(): array
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
-        $due = $this->bench->blanks()->with('visits')->get()->filter(static fn (Blank $blank): bool => $blank->restTest($today)->verdict === RestVerdict::Due);
+        $due = $this->bench
+            ->blanks()
+            ->with('visits')
+            ->get()
+            ->filter(static fn (Blank $blank): bool => $blank->restTest($today)->verdict === RestVerdict::Due);
 
-        return array_values($due->map(static fn (Blank $blank): UpkeepTask => new UpkeepTask("rest-{$blank->id}", "Measure the {$blank->name} again.", 'Its week of rest is over.', 3, new Topic('blank', $blank->id), null))->all());
+        return array_values(
+            $due
+                ->map(
+                    static fn (Blank $blank): UpkeepTask => new UpkeepTask(
+                        "rest-{$blank->id}",
+                        "Measure the {$blank->name} again.",
+                        'Its week of rest is over.',
+                        3,
+                        new Topic('blank', $blank->id),
+                        null,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<UpkeepTask> */
     private function mends(): array
     {
-        return array_values($this->open()->with('tool')->oldest('id')->get()->map(static fn (Mend $mend): UpkeepTask => new UpkeepTask(
-            "mend-{$mend->id}",
-            ucfirst($mend->says).": the {$mend->tool->name}.",
-            'It came second-hand.',
-            $mend->minutes,
-            new Topic('tool', $mend->tool_id),
-        ))->all());
+        return array_values(
+            $this->open()
+                ->with('tool')
+                ->oldest('id')
+                ->get()
+                ->map(
+                    static fn (Mend $mend): UpkeepTask => new UpkeepTask(
+                        "mend-{$mend->id}",
+                        ucfirst($mend->says).": the {$mend->tool->name}.",
+                        'It came second-hand.',
+                        $mend->minutes,
+                        new Topic('tool', $mend->tool_id),
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<UpkeepTask> tools that are out and should be asked for */
     private function lent(): array
     {
         $today = Carbon::now()->toDateString();
-        $out = $this->bench->tools()->get()->filter(static fn (Tool $tool): bool => $tool->lent_on !== null && $tool->ask_on !== null && $tool->ask_on <= $today);
+        $out = $this->bench
+            ->tools()
+            ->get()
+            ->filter(
+                static fn (Tool $tool): bool => $tool->lent_on !== null &&
+                    $tool->ask_on !== null &&
+                    $tool->ask_on <= $today,
+            );
 
-        return array_values($out->map(static fn (Tool $tool): UpkeepTask => new UpkeepTask("lent-{$tool->id}", "Ask {$tool->lent_to} for the {$tool->name}.", 'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.', null, new Topic('idle'), 'It is back'))->all());
+        return array_values(
+            $out
+                ->map(
+                    static fn (Tool $tool): UpkeepTask => new UpkeepTask(
+                        "lent-{$tool->id}",
+                        "Ask {$tool->lent_to} for the {$tool->name}.",
+                        'It went out on '.Carbon::parse((string) $tool->lent_on)->format('j F').'.',
+                        null,
+                        new Topic('idle'),
+                        'It is back',
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<UpkeepTask> rounds of care that are due, the longest overdue first and no more than a few */
@@ -90,16 +155,41 @@ final readonly class RecurringOfBench
         $here = $care->daysHere();
         $due = array_filter($care->rounds(), static fn (CareRound $round): bool => $round->isDue($here));
 
-        return array_map(static fn (CareRound $round): UpkeepTask => new UpkeepTask("care-{$round->job->value}", $round->job->says($round->tools), $round->sentence(), $round->minutes(), new Topic('care')), array_slice(array_values($due), 0, self::CARES));
+        return array_map(
+            static fn (CareRound $round): UpkeepTask => new UpkeepTask(
+                "care-{$round->job->value}",
+                $round->job->says($round->tools),
+                $round->sentence(),
+                $round->minutes(),
+                new Topic('care'),
+            ),
+            array_slice(array_values($due), 0, self::CARES),
+        );
     }
 
     /** @return list<UpkeepTask> what is nearly used up */
     private function low(): array
     {
         $care = new CareOfBench($this->bench);
-        $low = $this->bench->consumables()->get()->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
+        $low = $this->bench
+            ->consumables()
+            ->get()
+            ->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
 
-        return array_values($low->map(static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask("stock-{$bought->id}", "Get {$bought->kind->label()}.", $care->stock($bought)->sentence(), null, new Topic('care'), 'Got as much again'))->all());
+        return array_values(
+            $low
+                ->map(
+                    static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask(
+                        "stock-{$bought->id}",
+                        "Get {$bought->kind->label()}.",
+                        $care->stock($bought)->sentence(),
+                        null,
+                        new Topic('care'),
+                        'Got as much again',
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** Does what one line says; nothing happens where it is done already. */
@@ -117,22 +207,40 @@ final readonly class RecurringOfBench
 
     private function cared(Ledger $ledger, CareJob $job): void
     {
-        $round = array_values(array_filter((new CareOfBench($this->bench))->rounds(), static fn (CareRound $round): bool => $round->job === $job))[0] ?? abort(404);
-        $ledger->record('cared', 'kit', $job->says($round->tools).' Done.', static function (Changes $changes) use ($job): void {
-            $changes->create($changes->bench->careRounds(), ['job' => $job, 'done_on' => Carbon::now()->toDateString()]);
+        $round =
+            array_values(
+                array_filter(
+                    (new CareOfBench($this->bench))->rounds(),
+                    static fn (CareRound $round): bool => $round->job === $job,
+                ),
+            )[0] ?? abort(404);
+        $ledger->record('cared', 'kit', $job->says($round->tools).' Done.', static function (Changes $changes) use (
+            $job,
+        ): void {
+            $changes->create($changes->bench->careRounds(), [
+                'job' => $job,
+                'done_on' => Carbon::now()->toDateString(),
+            ]);
         });
     }
 
     private function bought(Ledger $ledger, ConsumableStock $stock): void
     {
-        $ledger->record('consumable-bought', $stock->kind->label(), "Bought {$stock->kind->label()} again.", static function (Changes $changes) use ($stock): void {
-            $changes->update($stock, ['bought_on' => Carbon::now()->toDateString()]);
-        });
+        $ledger->record(
+            'consumable-bought',
+            $stock->kind->label(),
+            "Bought {$stock->kind->label()} again.",
+            static function (Changes $changes) use ($stock): void {
+                $changes->update($stock, ['bought_on' => Carbon::now()->toDateString()]);
+            },
+        );
     }
 
     private function back(Ledger $ledger, Tool $tool): void
     {
-        $ledger->record('hung-again', $tool->name, "The {$tool->name} is back from {$tool->lent_to}.", static function (Changes $changes) use ($tool): void {
+        $ledger->record('hung-again', $tool->name, "The {$tool->name} is back from {$tool->lent_to}.", static function (
+            Changes $changes,
+        ) use ($tool): void {
             $changes->update($tool, ['lent_to' => null, 'lent_on' => null, 'ask_on' => null]);
         });
     }
@@ -148,8 +256,13 @@ final readonly class RecurringOfBench
 
     private function mended(Ledger $ledger, Mend $mend): void
     {
-        $ledger->record('mended', $mend->tool->name, ucfirst($mend->says).": the {$mend->tool->name}.", static function (Changes $changes) use ($mend): void {
-            $changes->update($mend, ['done_at' => Carbon::now()->toIso8601ZuluString()]);
-        });
+        $ledger->record(
+            'mended',
+            $mend->tool->name,
+            ucfirst($mend->says).": the {$mend->tool->name}.",
+            static function (Changes $changes) use ($mend): void {
+                $changes->update($mend, ['done_at' => Carbon::now()->toIso8601ZuluString()]);
+            },
+        );
     }
 }

@@ -27,14 +27,19 @@ final class SearchController
 
     private const ENTRIES = 200;
 
-    /** Finds what the bench keeps, and diary entries, by words in their names; a tool once bought is found as the tool. */
+    /**
+     * Finds what the bench keeps, and diary entries, by words in their names; a tool once bought is found as the tool.
+     */
     public function index(DiaryRequest $request, Bench $bench): JsonResponse
     {
         $words = $request->words();
         if ($words === []) {
             return new JsonResponse(['hits' => []]);
         }
-        $found = array_filter($this->everything($bench), static fn (array $hit): bool => self::holds($hit['says'], $words));
+        $found = array_filter(
+            $this->everything($bench),
+            static fn (array $hit): bool => self::holds($hit['says'], $words),
+        );
 
         return new JsonResponse(['hits' => array_slice(array_values($found), 0, self::MOST)]);
     }
@@ -43,17 +48,84 @@ final class SearchController
     private function everything(Bench $bench): array
     {
         return [
-            ...$bench->edges()->get()->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'id' => $edge->id]),
-            ...$bench->stones()->get()->map(static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'id' => $stone->id]),
-            ...$bench->guides()->get()->map(static fn (Guide $guide): array => ['says' => "{$guide->name} for {$guide->seat->label()}", 'kind' => 'guide', 'id' => $guide->id]),
-            ...$bench->shadowBoards()->get()->map(static fn (ShadowBoard $board): array => ['says' => $board->name, 'kind' => 'shadow-board', 'id' => $board->id]),
-            ...$bench->testedReferences()->map(static fn (Reference $reference): array => ['says' => $reference->name, 'kind' => 'reference', 'id' => $reference->id]),
-            ...$bench->blanks()->get()->map(static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'id' => $blank->id]),
-            ...$bench->makings()->get()->map(static fn (Making $making): array => ['says' => $making->name, 'kind' => 'making', 'id' => $making->id]),
-            ...$bench->tools()->get()->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'id' => $tool->id]),
-            ...$bench->lookOvers()->get()->whereNull('tool_id')->values()->map(static fn (LookOver $look): array => ['says' => $look->name, 'kind' => 'look-over', 'id' => $look->id]),
-            ...$bench->works()->get()->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'id' => $work->id]),
-            ...$this->latest($bench)->map(static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'id' => null]),
+            ...$bench
+                ->edges()
+                ->get()
+                ->map(static fn (Edge $edge): array => ['says' => $edge->name, 'kind' => 'edge', 'id' => $edge->id]),
+            ...$bench
+                ->stones()
+                ->get()
+                ->map(
+                    static fn (Stone $stone): array => ['says' => $stone->name, 'kind' => 'stone', 'id' => $stone->id],
+                ),
+            ...$bench
+                ->guides()
+                ->get()
+                ->map(
+                    static fn (Guide $guide): array => [
+                        'says' => "{$guide->name} for {$guide->seat->label()}",
+                        'kind' => 'guide',
+                        'id' => $guide->id,
+                    ],
+                ),
+            ...$bench
+                ->shadowBoards()
+                ->get()
+                ->map(
+                    static fn (ShadowBoard $board): array => [
+                        'says' => $board->name,
+                        'kind' => 'shadow-board',
+                        'id' => $board->id,
+                    ],
+                ),
+            ...$bench
+                ->testedReferences()
+                ->map(
+                    static fn (Reference $reference): array => [
+                        'says' => $reference->name,
+                        'kind' => 'reference',
+                        'id' => $reference->id,
+                    ],
+                ),
+            ...$bench
+                ->blanks()
+                ->get()
+                ->map(
+                    static fn (Blank $blank): array => ['says' => $blank->name, 'kind' => 'blank', 'id' => $blank->id],
+                ),
+            ...$bench
+                ->makings()
+                ->get()
+                ->map(
+                    static fn (Making $making): array => [
+                        'says' => $making->name,
+                        'kind' => 'making',
+                        'id' => $making->id,
+                    ],
+                ),
+            ...$bench
+                ->tools()
+                ->get()
+                ->map(static fn (Tool $tool): array => ['says' => $tool->name, 'kind' => 'tool', 'id' => $tool->id]),
+            ...$bench
+                ->lookOvers()
+                ->get()
+                ->whereNull('tool_id')
+                ->values()
+                ->map(
+                    static fn (LookOver $look): array => [
+                        'says' => $look->name,
+                        'kind' => 'look-over',
+                        'id' => $look->id,
+                    ],
+                ),
+            ...$bench
+                ->works()
+                ->get()
+                ->map(static fn (Work $work): array => ['says' => $work->name, 'kind' => 'work', 'id' => $work->id]),
+            ...$this->latest($bench)->map(
+                static fn (DiaryEntry $entry): array => ['says' => $entry->sentence, 'kind' => 'diary', 'id' => null],
+            ),
         ];
     }
 

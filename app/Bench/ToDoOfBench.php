@@ -46,12 +46,23 @@ final class ToDoOfBench
     {
         $work = $this->kit->nextWork();
 
-        return new ToDoList($work?->name, [...($work === null ? [$this->chooseWork()] : $this->tools($work)), ...$this->sessions(), ...$this->edges(), ...$this->references()]);
+        return new ToDoList($work?->name, [
+            ...$work === null ? [$this->chooseWork()] : $this->tools($work),
+            ...$this->sessions(),
+            ...$this->edges(),
+            ...$this->references(),
+        ]);
     }
 
     private function chooseWork(): Chore
     {
-        return new Chore(ChoreKind::ChooseWork, 'works', 'Say what you want to make.', 'Tools, edges and squares are judged by the work they are for.', null);
+        return new Chore(
+            ChoreKind::ChooseWork,
+            'works',
+            'Say what you want to make.',
+            'Tools, edges and squares are judged by the work they are for.',
+            null,
+        );
     }
 
     /** @return list<Chore> */
@@ -62,23 +73,55 @@ final class ToDoOfBench
             return [];
         }
         $planner = $this->kit->plannerFor(collect([$work]));
-        $fetch = array_map(static fn (Tool $tool): Chore => new Chore(ChoreKind::FetchTool, (string) $tool->id, $tool->lent_on === null ? "Hang the {$tool->name} up again." : "Ask {$tool->lent_to} for the {$tool->name}.", "The {$work->name} want it.", null), $this->kit->toFetch($work));
+        $fetch = array_map(
+            static fn (Tool $tool): Chore => new Chore(
+                ChoreKind::FetchTool,
+                (string) $tool->id,
+                $tool->lent_on === null
+                    ? "Hang the {$tool->name} up again."
+                    : "Ask {$tool->lent_to} for the {$tool->name}.",
+                "The {$work->name} want it.",
+                null,
+            ),
+            $this->kit->toFetch($work),
+        );
         $buy = (new Ladder($planner))->inOrder();
         $named = array_slice($buy, 0, self::TOOLS_NAMED);
         $chores = [...$fetch, ...array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), $named)];
         $more = count($buy) - count($named);
         if ($more > 0) {
-            $chores[] = new Chore(ChoreKind::GetTool, 'ladder', "And $more more to get or make.", 'The ladder has them in order.', null);
+            $chores[] = new Chore(
+                ChoreKind::GetTool,
+                'ladder',
+                "And $more more to get or make.",
+                'The ladder has them in order.',
+                null,
+            );
         }
         $impossible = [...$planner->propose()->impossible, ...$planner->propose()->unserved];
 
-        return $impossible === [] ? $chores : [...$chores, new Chore(
-            ChoreKind::GetTool,
-            'kit',
-            'Find a tool to '.PurchaseWords::listed(array_values(array_unique(array_map(static fn (Task $task): string => $task->operation->name, $impossible)))).'.',
-            $planner->propose()->unserved === [] ? 'Nothing on offer does it well enough.' : 'Your budget does not reach for it.',
-            null,
-        )];
+        return $impossible === []
+            ? $chores
+            : [
+                ...$chores,
+                new Chore(
+                    ChoreKind::GetTool,
+                    'kit',
+                    'Find a tool to '.
+                        PurchaseWords::listed(
+                            array_values(
+                                array_unique(
+                                    array_map(static fn (Task $task): string => $task->operation->name, $impossible),
+                                ),
+                            ),
+                        ).
+                        '.',
+                    $planner->propose()->unserved === []
+                        ? 'Nothing on offer does it well enough.'
+                        : 'Your budget does not reach for it.',
+                    null,
+                ),
+            ];
     }
 
     private function tool(KitPlanner $planner, Offer $offer): Chore
@@ -99,19 +142,28 @@ final class ToDoOfBench
     {
         $running = $this->bench->sessions()->where('state', BenchSession::RUNNING)->get();
 
-        return array_values($running->map(static function (BenchSession $session): Chore {
-            $steps = $session->walked();
-            $left = array_sum(array_map(static fn (SessionStep $step): float => $step->seconds, array_slice($steps, $session->at_step)));
-            $step = $steps[min($session->at_step, count($steps) - 1)];
+        return array_values(
+            $running
+                ->map(static function (BenchSession $session): Chore {
+                    $steps = $session->walked();
+                    $left = array_sum(
+                        array_map(
+                            static fn (SessionStep $step): float => $step->seconds,
+                            array_slice($steps, $session->at_step),
+                        ),
+                    );
+                    $step = $steps[min($session->at_step, count($steps) - 1)];
 
-            return new Chore(
-                ChoreKind::FinishSession,
-                (string) $session->id,
-                $session->kind->goOn($session->title),
-                $session->kind->stoppedAt($step),
-                max(1, (int) ceil($left / 60)),
-            );
-        })->all());
+                    return new Chore(
+                        ChoreKind::FinishSession,
+                        (string) $session->id,
+                        $session->kind->goOn($session->title),
+                        $session->kind->stoppedAt($step),
+                        max(1, (int) ceil($left / 60)),
+                    );
+                })
+                ->all(),
+        );
     }
 
     /** @return list<Chore> */
@@ -119,8 +171,12 @@ final class ToDoOfBench
     {
         $rack = new RackOfBench($this->bench);
         $stones = $rack->forPlan();
-        $running = $this->bench->sessions()->where('state', BenchSession::RUNNING)->get()
-            ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())->all();
+        $running = $this->bench
+            ->sessions()
+            ->where('state', BenchSession::RUNNING)
+            ->get()
+            ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
+            ->all();
         $chores = [];
         $blunt = $this->bench->edges()->where('condition', '!=', Edge::SHARP);
         $blunt->whereNotIn('id', $running);
@@ -128,7 +184,13 @@ final class ToDoOfBench
             $condition = EdgeNeed::from($edge->condition);
             $sheet = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
             $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
-            $chores[] = new Chore(ChoreKind::SharpenEdge, (string) $edge->id, "Hone the {$edge->name}.", $condition->label().'. '.$condition->sign(), $minutes);
+            $chores[] = new Chore(
+                ChoreKind::SharpenEdge,
+                (string) $edge->id,
+                "Hone the {$edge->name}.",
+                $condition->label().'. '.$condition->sign(),
+                $minutes,
+            );
         }
 
         return $chores;
@@ -142,7 +204,13 @@ final class ToDoOfBench
         foreach ($season->references as $index => $reference) {
             $why = $reference->due() ?? $season->claim($index, $this->format);
             if ($why !== null) {
-                $chores[] = new Chore(ChoreKind::TestReference, (string) $reference->id, "Test the {$reference->name}.", $why, self::TEST_MINUTES);
+                $chores[] = new Chore(
+                    ChoreKind::TestReference,
+                    (string) $reference->id,
+                    "Test the {$reference->name}.",
+                    $why,
+                    self::TEST_MINUTES,
+                );
             }
         }
 

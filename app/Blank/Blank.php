@@ -34,7 +34,15 @@ final class Blank extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['length_mm' => 'float', 'width_mm' => 'float', 'thickness_mm' => 'float', 'ring_deg' => 'float', 'runout_deg' => 'float', 'figure' => Figured::class, 'knots' => Knots::class];
+        return [
+            'length_mm' => 'float',
+            'width_mm' => 'float',
+            'thickness_mm' => 'float',
+            'ring_deg' => 'float',
+            'runout_deg' => 'float',
+            'figure' => Figured::class,
+            'knots' => Knots::class,
+        ];
     }
 
     /** @return HasMany<RestVisit, $this> */
@@ -48,13 +56,39 @@ final class Blank extends Record
 
     public function restTest(float $today): RestTest
     {
-        return new RestTest(array_values($this->visits->map(static fn (RestVisit $visit): CoreVisit => new CoreVisit((int) strtotime($visit->measured_at) / ClimateLine::SECONDS_PER_DAY, $visit->bow_mm, $visit->wind_mm, $visit->cup_mm))->all()), $today);
+        return new RestTest(
+            array_values(
+                $this->visits
+                    ->map(
+                        static fn (RestVisit $visit): CoreVisit => new CoreVisit(
+                            (int) strtotime($visit->measured_at) / ClimateLine::SECONDS_PER_DAY,
+                            $visit->bow_mm,
+                            $visit->wind_mm,
+                            $visit->cup_mm,
+                        ),
+                    )
+                    ->all(),
+            ),
+            $today,
+        );
     }
 
     public function toCore(float $today): CoreBlank
     {
         $species = Species::named($this->species) ?? throw new LogicException("$this->species is no longer listed");
 
-        return new CoreBlank((string) $this->id, $this->name, $species, $this->length_mm, $this->width_mm, $this->thickness_mm, $this->ring_deg, $this->runout_deg, $this->figure, $this->knots, $this->restTest($today));
+        return new CoreBlank(
+            (string) $this->id,
+            $this->name,
+            $species,
+            $this->length_mm,
+            $this->width_mm,
+            $this->thickness_mm,
+            $this->ring_deg,
+            $this->runout_deg,
+            $this->figure,
+            $this->knots,
+            $this->restTest($today),
+        );
     }
 }

@@ -26,9 +26,14 @@ final class BlankController
     public function store(BlankRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
     {
         $columns = $request->columns($format);
-        $entry = $ledger->record('blank-laid', $columns['name'], "Laid the {$columns['name']} on the shelf.", static function (Changes $changes) use ($columns): void {
-            $changes->create($changes->bench->blanks(), $columns);
-        });
+        $entry = $ledger->record(
+            'blank-laid',
+            $columns['name'],
+            "Laid the {$columns['name']} on the shelf.",
+            static function (Changes $changes) use ($columns): void {
+                $changes->create($changes->bench->blanks(), $columns);
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
     }
@@ -46,12 +51,21 @@ final class BlankController
         ]);
     }
 
-    public function update(VersionedBlankRequest $request, Ledger $ledger, Blank $blank, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedBlankRequest $request,
+        Ledger $ledger,
+        Blank $blank,
+        LengthFormatter $format,
+    ): JsonResponse {
         $columns = $request->columns($format);
-        $entry = $ledger->record('blank-measured', $columns['name'], "Described the {$columns['name']} anew.", static function (Changes $changes) use ($blank, $columns, $request): void {
-            $changes->update($blank, $columns, $request->version());
-        });
+        $entry = $ledger->record(
+            'blank-measured',
+            $columns['name'],
+            "Described the {$columns['name']} anew.",
+            static function (Changes $changes) use ($blank, $columns, $request): void {
+                $changes->update($blank, $columns, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }
@@ -59,7 +73,9 @@ final class BlankController
     /** Takes a blank off the shelf: used up, burnt, given away. */
     public function destroy(VersionedRequest $request, Ledger $ledger, Blank $blank): JsonResponse
     {
-        $entry = $ledger->record('blank-gone', $blank->name, "Took the {$blank->name} off the shelf.", static function (Changes $changes) use ($blank, $request): void {
+        $entry = $ledger->record('blank-gone', $blank->name, "Took the {$blank->name} off the shelf.", static function (
+            Changes $changes,
+        ) use ($blank, $request): void {
             $changes->delete($blank, $request->version());
         });
 
@@ -67,14 +83,26 @@ final class BlankController
     }
 
     /** Writes down how a blank lies: first when it goes to rest, again when its week is over. */
-    public function measure(RestVisitRequest $request, Ledger $ledger, Blank $blank, LengthFormatter $format): JsonResponse
-    {
+    public function measure(
+        RestVisitRequest $request,
+        Ledger $ledger,
+        Blank $blank,
+        LengthFormatter $format,
+    ): JsonResponse {
         $now = Carbon::now();
         $visit = $request->visit($now->getTimestamp() / ClimateLine::SECONDS_PER_DAY, $format);
-        $says = "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup {$format->small($visit->cupMm)}";
-        $entry = $ledger->record('blank-at-rest', $blank->name, "Measured the {$blank->name}: $says.", static function (Changes $changes) use ($blank, $visit, $now, $request): void {
+        $says = "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup "
+            ."{$format->small($visit->cupMm)}";
+        $entry = $ledger->record('blank-at-rest', $blank->name, "Measured the {$blank->name}: $says.", static function (
+            Changes $changes,
+        ) use ($blank, $visit, $now, $request): void {
             $changes->update($blank, [], $request->version());
-            $changes->create($blank->visits(), ['measured_at' => $now->toIso8601ZuluString(), 'bow_mm' => $visit->bowMm, 'wind_mm' => $visit->windMm, 'cup_mm' => $visit->cupMm]);
+            $changes->create($blank->visits(), [
+                'measured_at' => $now->toIso8601ZuluString(),
+                'bow_mm' => $visit->bowMm,
+                'wind_mm' => $visit->windMm,
+                'cup_mm' => $visit->cupMm,
+            ]);
         });
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);

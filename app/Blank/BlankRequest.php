@@ -23,7 +23,10 @@ class BlankRequest extends TypedFormRequest
         return [
             ...self::figures('figures'),
             'name' => ['present', 'nullable', 'string', 'max:60'],
-            'species' => ['required', Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all()))],
+            'species' => [
+                'required',
+                Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all())),
+            ],
             'figure' => ['required', Rule::enum(Figured::class)],
             'knots' => ['required', Rule::enum(Knots::class)],
         ];

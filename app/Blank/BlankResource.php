@@ -31,19 +31,48 @@ final class BlankResource
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');
         $rests = ClimateTable::restsOf($bench);
-        $ranking = Ranking::of(array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $sheet->wanted, $rests, $format);
+        $ranking = Ranking::of(
+            array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
+            $sheet->wanted,
+            $rests,
+            $format,
+        );
         $usual = $sheet->purpose->usual();
 
         return [
             'purpose' => $sheet->purpose->value,
-            'purposes' => array_map(static fn (Purpose $purpose): array => ['value' => $purpose->value, 'label' => $purpose->label()], Purpose::cases()),
+            'purposes' => array_map(
+                static fn (Purpose $purpose): array => ['value' => $purpose->value, 'label' => $purpose->label()],
+                Purpose::cases(),
+            ),
             'figures' => FieldResource::readings($sheet->form),
-            'usual' => ['length' => $format->typed($usual->lengthMm), 'width' => $format->typed($usual->widthMm), 'thickness' => $format->typed($usual->thicknessMm)],
-            'blanks' => array_map(static fn (Judged $judged): array => self::blank($blanks->findOrFail((int) $judged->blank->id), $judged, $rests, $format), $ranking->judged),
+            'usual' => [
+                'length' => $format->typed($usual->lengthMm),
+                'width' => $format->typed($usual->widthMm),
+                'thickness' => $format->typed($usual->thicknessMm),
+            ],
+            'blanks' => array_map(
+                static fn (Judged $judged): array => self::blank(
+                    $blanks->findOrFail((int) $judged->blank->id),
+                    $judged,
+                    $rests,
+                    $format,
+                ),
+                $ranking->judged,
+            ),
             'next' => Shared::advice((new BlankAdvice($ranking, $format))->next()),
-            'species' => array_map(static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name], Species::all()),
-            'figured' => array_map(static fn (Figured $figured): array => ['value' => $figured->value, 'label' => $figured->label()], Figured::cases()),
-            'knots' => array_map(static fn (Knots $knots): array => ['value' => $knots->value, 'label' => $knots->label()], Knots::cases()),
+            'species' => array_map(
+                static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name],
+                Species::all(),
+            ),
+            'figured' => array_map(
+                static fn (Figured $figured): array => ['value' => $figured->value, 'label' => $figured->label()],
+                Figured::cases(),
+            ),
+            'knots' => array_map(
+                static fn (Knots $knots): array => ['value' => $knots->value, 'label' => $knots->label()],
+                Knots::cases(),
+            ),
         ];
     }
 
@@ -54,16 +83,32 @@ final class BlankResource
             'id' => $blank->id,
             'version' => $blank->version,
             'name' => $blank->name,
-            'says' => "{$blank->species}, ".implode(' × ', array_map($format->dimension(...), [$blank->length_mm, $blank->width_mm, $blank->thickness_mm])),
+            'says' => "{$blank->species}, ".
+                implode(
+                    ' × ',
+                    array_map($format->dimension(...), [$blank->length_mm, $blank->width_mm, $blank->thickness_mm]),
+                ),
             'fitness' => $judged->fitness->value,
-            'reasons' => array_map(static fn (Reason $reason): array => ['fitness' => $reason->fitness->value, 'says' => $reason->says], $judged->reasons),
+            'reasons' => array_map(
+                static fn (Reason $reason): array => ['fitness' => $reason->fitness->value, 'says' => $reason->says],
+                $judged->reasons,
+            ),
             'moves' => $judged->moves($format),
             'ringDeg' => $blank->ring_deg,
             'widthMm' => $blank->width_mm,
             'thicknessMm' => $blank->thickness_mm,
             'typed' => [
-                'name' => $blank->name, 'species' => $blank->species, 'figure' => $blank->figure->value, 'knots' => $blank->knots->value,
-                'figures' => ['length' => $format->typed($blank->length_mm), 'width' => $format->typed($blank->width_mm), 'thickness' => $format->typed($blank->thickness_mm), 'ring' => LengthFormatter::decimal($blank->ring_deg, 1), 'runout' => $blank->runout_deg === null ? '' : LengthFormatter::decimal($blank->runout_deg, 1)],
+                'name' => $blank->name,
+                'species' => $blank->species,
+                'figure' => $blank->figure->value,
+                'knots' => $blank->knots->value,
+                'figures' => [
+                    'length' => $format->typed($blank->length_mm),
+                    'width' => $format->typed($blank->width_mm),
+                    'thickness' => $format->typed($blank->thickness_mm),
+                    'ring' => LengthFormatter::decimal($blank->ring_deg, 1),
+                    'runout' => $blank->runout_deg === null ? '' : LengthFormatter::decimal($blank->runout_deg, 1),
+                ],
             ],
             'rest' => self::rest($blank, $judged, $rests, $format),
         ];
@@ -80,7 +125,18 @@ final class BlankResource
             'says' => $rest->says($format),
             'meanwhile' => $blank->visits->count() < 2 ? null : $rest->meanwhile($rests->wood($blank->thickness_mm)),
             'againOn' => $again === null ? null : gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY)),
-            'visits' => array_values($blank->visits->map(static fn (RestVisit $visit): array => ['measuredAt' => $visit->measured_at, 'bow' => $format->small($visit->bow_mm), 'wind' => $format->small($visit->wind_mm), 'cup' => $format->small($visit->cup_mm)])->all()),
+            'visits' => array_values(
+                $blank->visits
+                    ->map(
+                        static fn (RestVisit $visit): array => [
+                            'measuredAt' => $visit->measured_at,
+                            'bow' => $format->small($visit->bow_mm),
+                            'wind' => $format->small($visit->wind_mm),
+                            'cup' => $format->small($visit->cup_mm),
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 }

@@ -15,7 +15,10 @@ final class ShelfRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return array_fill_keys(['purpose', 'length', 'width', 'thickness'], ['sometimes', 'nullable', 'string', 'max:60']);
+        return array_fill_keys(
+            ['purpose', 'length', 'width', 'thickness'],
+            ['sometimes', 'nullable', 'string', 'max:60'],
+        );
     }
 
     public function wanted(LengthFormatter $format): WantedPieceForm
@@ -25,6 +28,10 @@ final class ShelfRequest extends FormRequest
             $typed[$name] = $this->string($name)->toString();
         }
 
-        return new WantedPieceForm(Purpose::tryFrom($this->string('purpose')->toString()) ?? Purpose::Blade, $typed, $format);
+        return new WantedPieceForm(
+            Purpose::tryFrom($this->string('purpose')->toString()) ?? Purpose::Blade,
+            $typed,
+            $format,
+        );
     }
 }

@@ -26,7 +26,13 @@ final readonly class CalendarOfBench
     public function days(): array
     {
         $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->makings()];
-        usort($days, static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [$other->day, $other->says]);
+        usort(
+            $days,
+            static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [
+                $other->day,
+                $other->says,
+            ],
+        );
 
         return $days;
     }
@@ -36,12 +42,22 @@ final readonly class CalendarOfBench
     {
         $today = Carbon::now()->toDateString();
 
-        return array_values($this->bench->testedReferences()->map(static function (Reference $reference) use ($today): CalendarDay {
-            $due = $reference->due();
-            $on = $reference->nextCheckOn();
+        return array_values(
+            $this->bench
+                ->testedReferences()
+                ->map(static function (Reference $reference) use ($today): CalendarDay {
+                    $due = $reference->due();
+                    $on = $reference->nextCheckOn();
 
-            return new CalendarDay("check-{$reference->id}", $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)), "Test the {$reference->name}", $due ?? 'Its next check.');
-        })->all());
+                    return new CalendarDay(
+                        "check-{$reference->id}",
+                        $due !== null || $on === null ? $today : max($today, substr($on, 0, 10)),
+                        "Test the {$reference->name}",
+                        $due ?? 'Its next check.',
+                    );
+                })
+                ->all(),
+        );
     }
 
     /** @return list<CalendarDay> the day by which it is as likely blunt as not; one that is blunt stands on today */
@@ -52,7 +68,12 @@ final readonly class CalendarOfBench
         foreach ($outlook->edges as $id => $edge) {
             $in = $edge->condition === Edge::SHARP ? $outlook->forecasts[$id]->days(0.5) : 0.0;
             if ($in !== null && $in <= self::DAYS) {
-                $days[] = new CalendarDay("hone-$id", Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(), "Hone the {$edge->name}", $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.');
+                $days[] = new CalendarDay(
+                    "hone-$id",
+                    Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(),
+                    "Hone the {$edge->name}",
+                    $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.',
+                );
             }
         }
 
@@ -67,7 +88,12 @@ final readonly class CalendarOfBench
         foreach ($this->bench->blanks()->with('visits')->get() as $blank) {
             $again = $blank->restTest($today->getTimestamp() / ClimateLine::SECONDS_PER_DAY)->againOn();
             if ($again !== null) {
-                $days[] = new CalendarDay("rest-{$blank->id}", max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))), "Measure the {$blank->name} again", 'Its week of rest is over.');
+                $days[] = new CalendarDay(
+                    "rest-{$blank->id}",
+                    max($today->toDateString(), gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY))),
+                    "Measure the {$blank->name} again",
+                    'Its week of rest is over.',
+                );
             }
         }
 
@@ -79,11 +105,20 @@ final readonly class CalendarOfBench
     {
         $today = Carbon::now()->toDateString();
 
-        return array_values($this->bench->makings()->where('state', 'running')->get()->map(static fn (Making $making): CalendarDay => new CalendarDay(
-            "making-{$making->id}",
-            max($today, substr($making->waits_until ?? $today, 0, 10)),
-            "Go on making the {$making->name}",
-            "Next: {$making->steps[$making->done]['title']}.",
-        ))->all());
+        return array_values(
+            $this->bench
+                ->makings()
+                ->where('state', 'running')
+                ->get()
+                ->map(
+                    static fn (Making $making): CalendarDay => new CalendarDay(
+                        "making-{$making->id}",
+                        max($today, substr($making->waits_until ?? $today, 0, 10)),
+                        "Go on making the {$making->name}",
+                        "Next: {$making->steps[$making->done]['title']}.",
+                    ),
+                )
+                ->all(),
+        );
     }
 }

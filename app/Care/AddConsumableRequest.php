@@ -14,7 +14,10 @@ final class AddConsumableRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kind' => ['required', Rule::enum(Consumable::class)], 'amount' => ['present', 'nullable', 'string', 'max:20']];
+        return [
+            'kind' => ['required', Rule::enum(Consumable::class)],
+            'amount' => ['present', 'nullable', 'string', 'max:20'],
+        ];
     }
 
     public function kind(): Consumable

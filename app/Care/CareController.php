@@ -24,8 +24,12 @@ final class CareController
     public function damp(DampRequest $request, Ledger $ledger): JsonResponse
     {
         $damp = $request->damp();
-        $ledger->record('damp', 'shop', "The shop’s air is {$damp->label()}.", static function (Changes $changes) use ($damp): void {
-            $settings = $changes->bench->kitSettings()->first() ?? $changes->create($changes->bench->kitSettings(), ['answers' => [], 'overrules' => []]);
+        $ledger->record('damp', 'shop', "The shop’s air is {$damp->label()}.", static function (Changes $changes) use (
+            $damp,
+        ): void {
+            $settings =
+                $changes->bench->kitSettings()->first() ??
+                $changes->create($changes->bench->kitSettings(), ['answers' => [], 'overrules' => []]);
             $changes->update($settings, ['damp' => $damp]);
         });
 
@@ -37,6 +41,6 @@ final class CareController
     {
         (new RecurringOfBench($ledger->bench))->done($ledger, $key);
 
-        return (new BenchController)->show($ledger->bench, $format);
+        return (new BenchController())->show($ledger->bench, $format);
     }
 }

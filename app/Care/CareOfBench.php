@@ -36,7 +36,15 @@ final readonly class CareOfBench
     public function __construct(private Bench $bench)
     {
         $this->damp = $bench->kitSettingsNow()->damp;
-        $this->tools = array_values($bench->tools()->get()->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand())->all());
+        $this->tools = array_values(
+            $bench
+                ->tools()
+                ->get()
+                ->filter(
+                    static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand(),
+                )
+                ->all(),
+        );
     }
 
     /** @return list<CareRound> the longest overdue first */
@@ -48,7 +56,12 @@ final readonly class CareOfBench
             $since[$done->job->value] = min($days, $since[$done->job->value] ?? $days);
         }
 
-        return CareRound::all(array_map(static fn (Tool $tool) => $tool->toCore(), $this->tools), $since, $this->damp, $this->daysHere());
+        return CareRound::all(
+            array_map(static fn (Tool $tool) => $tool->toCore(), $this->tools),
+            $since,
+            $this->damp,
+            $this->daysHere(),
+        );
     }
 
     /** How damp the shop was lately by its own log, in a sentence; null: the log does not tell. */
@@ -57,13 +70,29 @@ final readonly class CareOfBench
         $from = Carbon::now()->subDays(self::DAMP_DAYS)->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $mean = ClimateTable::logOf($this->bench)->meanHumidity($from, self::DAMP_DAYS / 3);
 
-        return $mean === null ? null : 'By your own log the air of the last '.self::DAMP_DAYS.' days was at '.round($mean).' %: '.Damp::of($mean)->label().'.';
+        return $mean === null
+            ? null
+            : 'By your own log the air of the last '.
+                    self::DAMP_DAYS.
+                    ' days was at '.
+                    round($mean).
+                    ' %: '.
+                    Damp::of($mean)->label().
+                    '.';
     }
 
     /** Days since the first tool came. */
     public function daysHere(): int
     {
-        return max([0, ...array_map(static fn (Tool $tool): int => self::days($tool->hung_on ?? (string) $tool->created_at?->toDateString()), $this->tools)]);
+        return max([
+            0,
+            ...array_map(
+                static fn (Tool $tool): int => self::days(
+                    $tool->hung_on ?? (string) $tool->created_at?->toDateString(),
+                ),
+                $this->tools,
+            ),
+        ]);
     }
 
     public function stock(ConsumableStock $bought): Stock
@@ -74,7 +103,14 @@ final readonly class CareOfBench
     private function usedTimes(Consumable $kind, string $since): int
     {
         return match ($kind) {
-            Consumable::Blades => $this->bench->toolUses()->get()->filter(fn (ToolUse $use): bool => $use->used_on >= $since && $this->formOf($use->tool_id) === 'coping-saw')->count(),
+            Consumable::Blades => $this->bench
+                ->toolUses()
+                ->get()
+                ->filter(
+                    fn (ToolUse $use): bool => $use->used_on >= $since &&
+                        $this->formOf($use->tool_id) === 'coping-saw',
+                )
+                ->count(),
             Consumable::Paper => $this->strokes($kind, Medium::Paper, 'honed', $since),
             Consumable::Compound => $this->strokes($kind, Medium::Strop, 'stropped', $since),
             Consumable::Wax => $this->roundsOf([CareJob::Wax], $since),
@@ -86,18 +122,50 @@ final readonly class CareOfBench
     private function strokes(Consumable $kind, Medium $medium, string $event, string $since): int
     {
         $stones = $this->bench->stones()->where('medium', $medium->value)->pluck('name')->all();
-        $sessions = $this->bench->sessions()->where('state', '!=', 'running')->where('ended_at', '>=', $since)->get();
-        $counted = $sessions->sum(static fn (BenchSession $session): int => array_sum(array_intersect_key($session->counted, array_filter($session->walked(), static fn (SessionStep $step): bool => in_array($step->title, $stones, true)))));
+        $sessions = $this->bench
+            ->sessions()
+            ->where('state', '!=', 'running')
+            ->where('ended_at', '>=', $since)
+            ->get();
+        $counted = $sessions->sum(
+            static fn (BenchSession $session): int => array_sum(
+                array_intersect_key(
+                    $session->counted,
+                    array_filter(
+                        $session->walked(),
+                        static fn (SessionStep $step): bool => in_array($step->title, $stones, true),
+                    ),
+                ),
+            ),
+        );
         // What ended a session is in the diary at that moment, and counted already.
-        $written = $this->bench->edgeEvents()->where('kind', $event)->where('happened_at', '>=', $since)->get()->whereNotIn('happened_at', $sessions->pluck('ended_at'));
+        $written = $this->bench
+            ->edgeEvents()
+            ->where('kind', $event)
+            ->where('happened_at', '>=', $since)
+            ->get()
+            ->whereNotIn('happened_at', $sessions->pluck('ended_at'));
 
-        return (int) $counted + (int) $written->filter(static fn (EdgeEvent $one): bool => $one->kind === EdgeEntryKind::Stropped || in_array($one->stone, $stones, true))->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
+        return (int) $counted +
+            (int) $written
+                ->filter(
+                    static fn (EdgeEvent $one): bool => $one->kind === EdgeEntryKind::Stropped ||
+                        in_array($one->stone, $stones, true),
+                )
+                ->sum(static fn (EdgeEvent $one): int => $one->strokes ?? $kind->strokesAtOnce());
     }
 
     /** @param  list<CareJob>  $jobs */
     private function roundsOf(array $jobs, string $since): int
     {
-        return $this->bench->careRounds()->get()->filter(static fn (CareDone $done): bool => in_array($done->job, $jobs, true) && $done->done_on >= $since)->count();
+        return $this->bench
+            ->careRounds()
+            ->get()
+            ->filter(
+                static fn (CareDone $done): bool => in_array($done->job, $jobs, true) &&
+                    $done->done_on >= $since,
+            )
+            ->count();
     }
 
     private function formOf(int $tool): ?string

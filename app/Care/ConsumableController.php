@@ -19,19 +19,31 @@ final class ConsumableController
     {
         $kind = $request->kind();
         $amount = $request->amount();
-        $ledger->record('consumable-bought', $kind->label(), "Bought {$kind->label()}: ".LengthFormatter::decimal($amount, 1).'.', static function (Changes $changes) use ($kind, $amount): void {
-            $before = $changes->bench->consumables()->where('kind', $kind)->first();
-            $columns = ['bought' => $amount, 'bought_on' => Carbon::now()->toDateString()];
-            $before === null ? $changes->create($changes->bench->consumables(), ['kind' => $kind, ...$columns]) : $changes->update($before, $columns);
-        });
+        $ledger->record(
+            'consumable-bought',
+            $kind->label(),
+            "Bought {$kind->label()}: ".LengthFormatter::decimal($amount, 1).'.',
+            static function (Changes $changes) use ($kind, $amount): void {
+                $before = $changes->bench->consumables()->where('kind', $kind)->first();
+                $columns = ['bought' => $amount, 'bought_on' => Carbon::now()->toDateString()];
+                $before === null
+                    ? $changes->create($changes->bench->consumables(), ['kind' => $kind, ...$columns])
+                    : $changes->update($before, $columns);
+            },
+        );
 
-        return (new CareController)->show($ledger->bench)->setStatusCode(201);
+        return (new CareController())->show($ledger->bench)->setStatusCode(201);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, ConsumableStock $consumable): JsonResponse
     {
-        $ledger->record('consumable-removed', $consumable->kind->label(), "No longer counts the {$consumable->kind->label()}.", static fn (Changes $changes) => $changes->delete($consumable, $request->version()));
+        $ledger->record(
+            'consumable-removed',
+            $consumable->kind->label(),
+            "No longer counts the {$consumable->kind->label()}.",
+            static fn (Changes $changes) => $changes->delete($consumable, $request->version()),
+        );
 
-        return (new CareController)->show($ledger->bench);
+        return (new CareController())->show($ledger->bench);
     }
 }

@@ -22,11 +22,23 @@ final class DayController
     public function plan(DayRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
     {
         $day = new DayOfBench($bench, $format);
-        $all = $bench->edges()->get()->toBase()->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])->values();
+        $all = $bench
+            ->edges()
+            ->get()
+            ->toBase()
+            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
+            ->values();
         $chosen = $request->edges($bench, $day->due);
         $plan = $day->plan($chosen);
 
-        return new JsonResponse(DayResource::of($day, $all, array_values($chosen->map(static fn (Edge $edge): int => $edge->id)->all()), $plan));
+        return new JsonResponse(
+            DayResource::of(
+                $day,
+                $all,
+                array_values($chosen->map(static fn (Edge $edge): int => $edge->id)->all()),
+                $plan,
+            ),
+        );
     }
 
     /** Takes a sharpening day to the bench. */
@@ -40,9 +52,14 @@ final class DayController
         }
         $count = $bench->count();
         $session = null;
-        $ledger->record('honing-started', 'sharpening day', 'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.', static function (Changes $changes) use ($bench, $day, &$session): void {
-            $session = $bench->begin($changes, $day);
-        });
+        $ledger->record(
+            'honing-started',
+            'sharpening day',
+            'Began a sharpening day of '.($count === 1 ? '1 edge' : "$count edges").'.',
+            static function (Changes $changes) use ($bench, $day, &$session): void {
+                $session = $bench->begin($changes, $day);
+            },
+        );
         assert($session instanceof BenchSession);
 
         return new JsonResponse(SessionResource::of($session), 201);

@@ -50,10 +50,20 @@ final class DayOfBench
     {
         $this->rack = new RackOfBench($bench);
         $this->stones = $this->rack->forPlan();
-        $running = $bench->sessions()->where('state', 'running')->get()->flatMap(static fn (BenchSession $session): array => $session->edgeIds())->all();
-        $this->due = $bench->edges()->where('condition', '!=', Edge::SHARP)->get()->toBase()
+        $running = $bench
+            ->sessions()
+            ->where('state', 'running')
+            ->get()
+            ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
+            ->all();
+        $this->due = $bench
+            ->edges()
+            ->where('condition', '!=', Edge::SHARP)
+            ->get()
+            ->toBase()
             ->reject(static fn (Edge $edge): bool => in_array($edge->id, $running, true))
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])->values();
+            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
+            ->values();
     }
 
     /**
@@ -111,13 +121,24 @@ final class DayOfBench
         }
         $this->plans[$edge->id] = [$sheet->task, $sheet->plan];
         [$plan, $task] = [$sheet->plan, $sheet->task];
-        $of = static fn (StepKind $kind): array => array_values(array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === $kind));
-        $abrasives = array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $task->school->honesOn($this->stones));
+        $of = static fn (StepKind $kind): array => array_values(
+            array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === $kind),
+        );
+        $abrasives = array_map(
+            static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(),
+            $task->school->honesOn($this->stones),
+        );
 
         return new DayEdge(
             (string) $edge->id,
             $edge->name,
-            new HoningPlanInput($plan->state->contactWidthMm, $plan->state->contactLengthMm, $plan->state->removeUm, $task->finishUm(), $abrasives),
+            new HoningPlanInput(
+                $plan->state->contactWidthMm,
+                $plan->state->contactLengthMm,
+                $plan->state->removeUm,
+                $task->finishUm(),
+                $abrasives,
+            ),
             $task->school->path,
             ($edge->form->seat()->value ?? 'freehand').' '.round($edge->secondary_deg, 1),
             $plan->totalSeconds,
@@ -130,6 +151,14 @@ final class DayOfBench
     {
         $step = $visit->step;
 
-        return new SharpeningStep($step->stone, $step->removeUm, $step->strokes, $step->seconds + $seconds, $step->see, $step->kind, $step->modelStrokes);
+        return new SharpeningStep(
+            $step->stone,
+            $step->removeUm,
+            $step->strokes,
+            $step->seconds + $seconds,
+            $step->see,
+            $step->kind,
+            $step->modelStrokes,
+        );
     }
 }

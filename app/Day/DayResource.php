@@ -24,22 +24,31 @@ final class DayResource
     public static function of(DayOfBench $bench, Collection $all, array $chosen, ?SharpeningDay $day): array
     {
         return [
-            'edges' => array_values($all->map(static fn (Edge $edge): array => [
-                'id' => $edge->id,
-                'name' => $edge->name,
-                'says' => $bench->left[$edge->id] ?? EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
-                'due' => $edge->condition !== Edge::SHARP,
-                'left' => isset($bench->left[$edge->id]),
-                'chosen' => in_array($edge->id, $chosen, true),
-            ])->all()),
+            'edges' => array_values(
+                $all
+                    ->map(
+                        static fn (Edge $edge): array => [
+                            'id' => $edge->id,
+                            'name' => $edge->name,
+                            'says' => $bench->left[$edge->id] ??
+                                (EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'),
+                            'due' => $edge->condition !== Edge::SHARP,
+                            'left' => isset($bench->left[$edge->id]),
+                            'chosen' => in_array($edge->id, $chosen, true),
+                        ],
+                    )
+                    ->all(),
+            ),
             'rounds' => array_map(self::round(...), $day->rounds ?? []),
             'waits' => $day?->waits() ?? [],
             'totalSeconds' => $day->totalSeconds ?? 0.0,
             'savesSeconds' => $day?->savesSeconds() ?? 0.0,
-            'next' => $day === null ? self::nothingYet($bench, $chosen) : [
-                'says' => self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
-                'why' => self::saves($day),
-            ],
+            'next' => $day === null
+                    ? self::nothingYet($bench, $chosen)
+                    : [
+                        'says' => self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
+                        'why' => self::saves($day),
+                    ],
         ];
     }
 
@@ -50,16 +59,36 @@ final class DayResource
     private static function nothingYet(DayOfBench $bench, array $chosen): array
     {
         return $chosen === [] || $bench->left === []
-            ? ['says' => 'Choose the edges for the day.', 'why' => 'Each stone is then fetched, wetted and flattened once.']
-            : ['says' => $bench->left[array_key_first($bench->left)], 'why' => 'None of the chosen edges can be planned before that.'];
+            ? [
+                'says' => 'Choose the edges for the day.',
+                'why' => 'Each stone is then fetched, wetted and flattened once.',
+            ]
+            : [
+                'says' => $bench->left[array_key_first($bench->left)],
+                'why' => 'None of the chosen edges can be planned before that.',
+            ];
     }
 
     private static function edges(SharpeningDay $day): string
     {
-        $edges = count(array_unique(array_merge(...array_map(static fn (Round $round): array => array_map(static fn (Visit $visit): string => $visit->edge->id, $round->visits), $day->rounds))));
+        $edges = count(
+            array_unique(
+                array_merge(
+                    ...array_map(
+                        static fn (Round $round): array => array_map(
+                            static fn (Visit $visit): string => $visit->edge->id,
+                            $round->visits,
+                        ),
+                        $day->rounds,
+                    ),
+                ),
+            ),
+        );
         $stones = count($day->rounds);
 
-        return ($edges === 1 ? 'One edge' : "$edges edges").' over '.($stones === 1 ? 'one stone' : "$stones stones");
+        return ($edges === 1 ? 'One edge' : "$edges edges").
+            ' over '.
+            ($stones === 1 ? 'one stone' : "$stones stones");
     }
 
     private static function saves(SharpeningDay $day): string
@@ -83,14 +112,20 @@ final class DayResource
             'label' => $round->stone->scale->label($round->stone->designation),
             'changeSeconds' => $round->stone->changeSeconds,
             'minutes' => SharpeningWords::inMinutes($round->seconds()),
-            'visits' => array_map(static fn (Visit $visit): array => [
-                'edgeId' => (int) $visit->edge->id,
-                'edge' => $visit->edge->name,
-                'strokes' => $visit->step->strokes,
-                'seconds' => $visit->step->seconds,
-                'kind' => $visit->step->kind->value,
-                'setting' => $visit->step->kind === StepKind::Hone ? trim(str_replace(['chisel ', 'iron ', 'freehand '], '', $visit->edge->setting)).'°' : '',
-            ], $round->visits),
+            'visits' => array_map(
+                static fn (Visit $visit): array => [
+                    'edgeId' => (int) $visit->edge->id,
+                    'edge' => $visit->edge->name,
+                    'strokes' => $visit->step->strokes,
+                    'seconds' => $visit->step->seconds,
+                    'kind' => $visit->step->kind->value,
+                    'setting' => $visit->step->kind === StepKind::Hone
+                            ? trim(str_replace(['chisel ', 'iron ', 'freehand '], '', $visit->edge->setting)).
+                                '°'
+                            : '',
+                ],
+                $round->visits,
+            ),
         ];
     }
 }

@@ -18,7 +18,9 @@ final class DiaryController
         $query = $bench->diary()->with('undoneBy')->latest('id');
         $query->limit(self::PAGE + 1);
         foreach ($request->words() as $word) {
-            $query->whereRaw("sentence like ? escape '!'", ['%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $word).'%']);
+            $query->whereRaw("sentence like ? escape '!'", [
+                '%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $word).'%',
+            ]);
         }
         if ($request->before() !== null) {
             $query->where('id', '<', $request->before());

@@ -15,7 +15,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $kind
  * @property string $subject
  * @property string $sentence
- * @property list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> $changes
+ * @property list<array{
+ *     table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null,
+ * }> $changes
  * @property int|null $undoes_id
  * @property DiaryEntry|null $undoneBy
  */

@@ -17,7 +17,12 @@ final class DiaryRequest extends FormRequest
     /** @return list<string> */
     public function words(): array
     {
-        return array_values(array_filter(explode(' ', $this->string('q')->trim()->toString()), static fn (string $word): bool => $word !== ''));
+        return array_values(
+            array_filter(
+                explode(' ', $this->string('q')->trim()->toString()),
+                static fn (string $word): bool => $word !== '',
+            ),
+        );
     }
 
     public function before(): ?int

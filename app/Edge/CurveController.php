@@ -31,9 +31,14 @@ final class CurveController
     {
         abort_unless($edge->form->mayBeCurved(), 404);
         $values = $request->values($ledger->bench, $edge, $format);
-        $ledger->record('edge-curved', $edge->name, "Gave the {$edge->name} a curve of {$format->dimension(round((float) $values['radius_mm']))} radius.", static function (Changes $changes) use ($edge, $values, $request): void {
-            $changes->update($edge, $values, $request->version());
-        });
+        $ledger->record(
+            'edge-curved',
+            $edge->name,
+            "Gave the {$edge->name} a curve of {$format->dimension(round((float) $values['radius_mm']))} radius.",
+            static function (Changes $changes) use ($edge, $values, $request): void {
+                $changes->update($edge, $values, $request->version());
+            },
+        );
 
         return $this->show($ledger->bench, $edge, $format);
     }
@@ -49,12 +54,19 @@ final class CurveController
     /** The curve that is typed in the address, at true size. */
     public function template(Request $request, Edge $edge, string $kind, LengthFormatter $format): Response
     {
-        $typed = ['relief' => $request->string('relief')->toString(), 'radius' => $request->string('radius')->toString()];
+        $typed = [
+            'relief' => $request->string('relief')->toString(),
+            'radius' => $request->string('radius')->toString(),
+        ];
         $sheet = CurveForm::of($edge->toCore(), $typed, null, $format);
         if ($sheet->curve === null) {
             throw InvalidInput::because('relief', $sheet->objection ?? 'Type how much the corners shall stay back.');
         }
 
-        return PrintedSheet::answer(CurvePrint::sheet($edge->name, $edge->width_mm, $sheet->curve, $format), $kind, 'curve');
+        return PrintedSheet::answer(
+            CurvePrint::sheet($edge->name, $edge->width_mm, $sheet->curve, $format),
+            $kind,
+            'curve',
+        );
     }
 }

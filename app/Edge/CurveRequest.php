@@ -18,12 +18,21 @@ final class CurveRequest extends TypedFormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...self::figures('figures'), 'stone' => ['present', 'nullable', 'string', 'max:40'], 'version' => ['sometimes', 'integer', 'min:1']];
+        return [
+            ...self::figures('figures'),
+            'stone' => ['present', 'nullable', 'string', 'max:40'],
+            'version' => ['sometimes', 'integer', 'min:1'],
+        ];
     }
 
     public function sheet(Bench $bench, Edge $edge, LengthFormatter $format): CurveForm
     {
-        return CurveForm::of($edge->toCore(), $this->typedUnder('figures'), self::stone($bench, $this->string('stone')->toString()), $format);
+        return CurveForm::of(
+            $edge->toCore(),
+            $this->typedUnder('figures'),
+            self::stone($bench, $this->string('stone')->toString()),
+            $format,
+        );
     }
 
     public function version(): int
@@ -41,13 +50,21 @@ final class CurveRequest extends TypedFormRequest
         $sheet = $this->sheet($bench, $edge, $format);
         $sheet->form->soundOrRefuse('figures');
 
-        return ['radius_mm' => $sheet->curve->radiusMm ?? throw InvalidInput::because('figures.relief', 'Type how much the corners shall stay back.')];
+        return [
+            'radius_mm' => $sheet->curve->radiusMm ??
+                throw InvalidInput::because('figures.relief', 'Type how much the corners shall stay back.'),
+        ];
     }
 
     /** The one that is named, or the coarsest that hones. */
     private static function stone(Bench $bench, string $id): ?HoningStone
     {
-        $stones = array_values(array_filter((new RackOfBench($bench))->forPlan(), static fn (HoningStone $stone): bool => $stone->medium->hones()));
+        $stones = array_values(
+            array_filter(
+                (new RackOfBench($bench))->forPlan(),
+                static fn (HoningStone $stone): bool => $stone->medium->hones(),
+            ),
+        );
         foreach ($stones as $stone) {
             if ($stone->id === $id) {
                 return $stone;

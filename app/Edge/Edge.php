@@ -51,11 +51,24 @@ final class Edge extends Record
     protected function casts(): array
     {
         return [
-            'width_mm' => 'float', 'thickness_mm' => 'float', 'primary_deg' => 'float',
-            'secondary_deg' => 'float', 'micro_width_mm' => 'float', 'finish_um' => 'float',
-            'form' => EdgeKind::class, 'duty' => EdgeDuty::class, 'steel' => Steel::class,
-            'bed_deg' => 'float', 'bevel_up' => 'boolean', 'back_bevel_deg' => 'float', 'skew_deg' => 'float',
-            'radius_mm' => 'float', 'wheel_mm' => 'float', 'honed_mm' => 'float', 'left_mm' => 'float', 'aim_deg' => 'float',
+            'width_mm' => 'float',
+            'thickness_mm' => 'float',
+            'primary_deg' => 'float',
+            'secondary_deg' => 'float',
+            'micro_width_mm' => 'float',
+            'finish_um' => 'float',
+            'form' => EdgeKind::class,
+            'duty' => EdgeDuty::class,
+            'steel' => Steel::class,
+            'bed_deg' => 'float',
+            'bevel_up' => 'boolean',
+            'back_bevel_deg' => 'float',
+            'skew_deg' => 'float',
+            'radius_mm' => 'float',
+            'wheel_mm' => 'float',
+            'honed_mm' => 'float',
+            'left_mm' => 'float',
+            'aim_deg' => 'float',
         ];
     }
 
@@ -92,9 +105,22 @@ final class Edge extends Record
     public function toCore(): Blade
     {
         return new Blade(
-            $this->width_mm, $this->thickness_mm, $this->primary_deg, $this->secondary_deg, $this->micro_width_mm, $this->finish_um,
-            $this->form, $this->duty, $this->bed_deg, $this->bevel_up, $this->back_bevel_deg, $this->skew_deg,
-            $this->radius_mm, $this->wheel_mm, $this->honed_mm, $this->steel,
+            $this->width_mm,
+            $this->thickness_mm,
+            $this->primary_deg,
+            $this->secondary_deg,
+            $this->micro_width_mm,
+            $this->finish_um,
+            $this->form,
+            $this->duty,
+            $this->bed_deg,
+            $this->bevel_up,
+            $this->back_bevel_deg,
+            $this->skew_deg,
+            $this->radius_mm,
+            $this->wheel_mm,
+            $this->honed_mm,
+            $this->steel,
         );
     }
 

@@ -19,9 +19,19 @@ final class EdgeAfterEvent
     {
         return match ($event->kind) {
             EdgeEntryKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],
-            EdgeEntryKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value ? ['condition' => Edge::SHARP] : [],
-            EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => ['condition' => Edge::SHARP, 'honed_on' => $event->at, ...self::wider($edge, $event)],
-            EdgeEntryKind::Ground => ['condition' => EdgeNeed::FreshGrind->value, 'micro_width_mm' => 0.0, 'honed_mm' => 0.0],
+            EdgeEntryKind::Stropped => $edge->condition === EdgeNeed::TouchUp->value
+                ? ['condition' => Edge::SHARP]
+                : [],
+            EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => [
+                'condition' => Edge::SHARP,
+                'honed_on' => $event->at,
+                ...self::wider($edge, $event),
+            ],
+            EdgeEntryKind::Ground => [
+                'condition' => EdgeNeed::FreshGrind->value,
+                'micro_width_mm' => 0.0,
+                'honed_mm' => 0.0,
+            ],
             EdgeEntryKind::Measured => ['secondary_deg' => max($edge->primary_deg, (float) $event->deg)],
             EdgeEntryKind::Used => [],
         };
@@ -42,11 +52,17 @@ final class EdgeAfterEvent
     {
         $recession = (float) self::recessionMm($event);
         if ($edge->secondary_deg <= $edge->primary_deg) {
-            return $edge->wheel_mm === null ? [] : ['honed_mm' => $edge->honed_mm + $recession * sin(deg2rad($edge->primary_deg))];
+            return $edge->wheel_mm === null
+                ? []
+                : ['honed_mm' => $edge->honed_mm + $recession * sin(deg2rad($edge->primary_deg))];
         }
-        $micro = new MicroBevel;
+        $micro = new MicroBevel();
         $now = $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, widthMm: $edge->micro_width_mm));
 
-        return ['micro_width_mm' => $micro(new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, $now->recessionMm + $recession))->widthMm];
+        return [
+            'micro_width_mm' => $micro(
+                new MicroBevelInput($edge->primary_deg, $edge->secondary_deg, $now->recessionMm + $recession),
+            )->widthMm,
+        ];
     }
 }

@@ -32,8 +32,12 @@ final class EdgeController
     /** Worst first. */
     public function index(Bench $bench, LengthFormatter $format): JsonResponse
     {
-        $edges = $bench->edges()->with('tool')->get()
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])->values();
+        $edges = $bench
+            ->edges()
+            ->with('tool')
+            ->get()
+            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
+            ->values();
 
         return new JsonResponse([
             'edges' => $edges->map(static fn (Edge $edge): array => EdgeResource::of($edge, $format))->all(),
@@ -51,18 +55,26 @@ final class EdgeController
             $rows[] = [
                 'edgeId' => $id,
                 'name' => $edge->name,
-                'forecast' => $edge->condition === Edge::SHARP ? (new EdgeForecastWords($forecast))->sentence() : 'It wants honing now.',
+                'forecast' => $edge->condition === Edge::SHARP
+                        ? (new EdgeForecastWords($forecast))->sentence()
+                        : 'It wants honing now.',
                 'days' => $edge->condition === Edge::SHARP ? $forecast->days(0.5) : 0.0,
                 'chance' => $chance,
                 'likely' => $chance >= self::LIKELY,
             ];
         }
-        usort($rows, static fn (array $a, array $b): int => [$a['days'] ?? 1e9, $a['name']] <=> [$b['days'] ?? 1e9, $b['name']]);
+        usort(
+            $rows,
+            static fn (array $a, array $b): int => [$a['days'] ?? 1e9, $a['name']] <=> [$b['days'] ?? 1e9, $b['name']],
+        );
 
         return new JsonResponse([
             'edges' => $rows,
             'jobMinutes' => (int) self::JOB_MINUTES,
-            'compares' => array_map(static fn (EdgeLifeComparison $compare): string => (new ComparisonWords($compare))->sentence(), $outlook->comparisons()),
+            'compares' => array_map(
+                static fn (EdgeLifeComparison $compare): string => (new ComparisonWords($compare))->sentence(),
+                $outlook->comparisons(),
+            ),
         ]);
     }
 
@@ -72,7 +84,9 @@ final class EdgeController
         $diary->limit(self::LATEST);
         $running = Sessions::running($bench, $edge);
 
-        return new JsonResponse(EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format));
+        return new JsonResponse(
+            EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format),
+        );
     }
 
     /** Another iron for a body that takes several. */
@@ -80,20 +94,27 @@ final class EdgeController
     {
         $new = EdgesOfKind::another($tool->toCore(), $format);
         $edge = null;
-        $ledger->record('edge-added', $tool->name, "Added another edge to the {$tool->name}.", static function (Changes $changes) use ($tool, $new, $request, &$edge): void {
+        $ledger->record('edge-added', $tool->name, "Added another edge to the {$tool->name}.", static function (
+            Changes $changes,
+        ) use ($tool, $new, $request, &$edge): void {
             $changes->update($tool, [], $request->version());
             $edge = EdgesOfTool::add($changes, $tool, $new);
         });
         assert($edge instanceof Edge);
 
-        return (new GeometryController)->show($edge, $format)->setStatusCode(201);
+        return (new GeometryController())->show($edge, $format)->setStatusCode(201);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Edge $edge): JsonResponse
     {
-        $entry = $ledger->record('edge-removed', $edge->name, "Put the {$edge->name} away: it is sharpened no more.", static function (Changes $changes) use ($edge, $request): void {
-            $changes->delete($edge, $request->version());
-        });
+        $entry = $ledger->record(
+            'edge-removed',
+            $edge->name,
+            "Put the {$edge->name} away: it is sharpened no more.",
+            static function (Changes $changes) use ($edge, $request): void {
+                $changes->delete($edge, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }

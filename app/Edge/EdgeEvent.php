@@ -34,7 +34,16 @@ final class EdgeEvent extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => EdgeEntryKind::class, 'wood' => Hardness::class, 'found' => TestFound::class, 'minutes' => 'float', 'strokes' => 'integer', 'deg' => 'float', 'give_deg' => 'float', 'recession_mm' => 'float'];
+        return [
+            'kind' => EdgeEntryKind::class,
+            'wood' => Hardness::class,
+            'found' => TestFound::class,
+            'minutes' => 'float',
+            'strokes' => 'integer',
+            'deg' => 'float',
+            'give_deg' => 'float',
+            'recession_mm' => 'float',
+        ];
     }
 
     /** @return BelongsTo<Edge, $this> */
@@ -45,7 +54,19 @@ final class EdgeEvent extends Record
 
     public function toCore(): CoreEvent
     {
-        return new CoreEvent($this->kind, $this->happened_at, $this->minutes, $this->wood, $this->strokes, $this->found, $this->deg, $this->give_deg, $this->recession_mm, $this->stone, $this->note);
+        return new CoreEvent(
+            $this->kind,
+            $this->happened_at,
+            $this->minutes,
+            $this->wood,
+            $this->strokes,
+            $this->found,
+            $this->deg,
+            $this->give_deg,
+            $this->recession_mm,
+            $this->stone,
+            $this->note,
+        );
     }
 
     /**

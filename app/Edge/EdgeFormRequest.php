@@ -32,6 +32,13 @@ class EdgeFormRequest extends FormRequest
             $typed[$field] = $this->string($field)->toString();
         }
 
-        return SharpeningForm::of($edge->toCore(), $typed, EdgeNeed::tryFrom($this->string('condition')->toString()), $rack->forPlan(), $format, $rack->school);
+        return SharpeningForm::of(
+            $edge->toCore(),
+            $typed,
+            EdgeNeed::tryFrom($this->string('condition')->toString()),
+            $rack->forPlan(),
+            $format,
+            $rack->school,
+        );
     }
 }

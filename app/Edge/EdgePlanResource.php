@@ -23,32 +23,52 @@ final class EdgePlanResource
      * @param  list<HoningStone>  $rack
      * @return array<string, mixed>
      */
-    public static function of(SharpeningForm $sheet, float $onRecordDeg, array $rack, LengthFormatter $format): array
-    {
+    public static function of(
+        SharpeningForm $sheet,
+        float $onRecordDeg,
+        array $rack,
+        LengthFormatter $format,
+    ): array {
         $plan = $sheet->plan;
-        $words = $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
+        $words =
+            $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
 
         return [
             'readings' => FieldResource::readings($sheet->form),
-            'angle' => $sheet->angle === null ? null : [
-                'deg' => $sheet->angle->angleDeg,
-                'text' => LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',
-                'give' => '± '.LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1).'°',
-            ],
+            'angle' => $sheet->angle === null
+                    ? null
+                    : [
+                        'deg' => $sheet->angle->angleDeg,
+                        'text' => LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',
+                        'give' => '± '.LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1).'°',
+                    ],
             'angleSays' => $sheet->angleSentence($onRecordDeg),
             'drawn' => self::drawn($sheet, $format),
             'steps' => array_map(self::step(...), $plan->steps ?? []),
             'minutes' => $words?->minutes(),
             'skipped' => $plan?->skipped() ?? [],
-            'earlier' => array_map(static fn (StopEarly $stop): array => ['stopUm' => (string) $stop->finishUm, 'says' => $stop->says()], $plan?->earlier() ?? []),
-            'schools' => $sheet->task === null ? [] : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
+            'earlier' => array_map(
+                static fn (StopEarly $stop): array => [
+                    'stopUm' => (string) $stop->finishUm,
+                    'says' => $stop->says(),
+                ],
+                $plan?->earlier() ?? [],
+            ),
+            'schools' => $sheet->task === null
+                    ? []
+                    : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
             'rackIsEmpty' => $rack === [],
             'warning' => $plan?->warning,
             'caution' => SharpeningPlan::CAUTION,
-            'grindingCaution' => ($plan->steps[0]->kind ?? null) === StepKind::Grind ? SharpeningPlan::GRINDING_CAUTION : null,
+            'grindingCaution' => ($plan->steps[0]->kind ?? null) === StepKind::Grind
+                ? SharpeningPlan::GRINDING_CAUTION
+                : null,
             'next' => [
-                'says' => $words?->nextStroke() ?? $sheet->missing ?? 'Nothing to do: it is sharp.',
-                'why' => $words?->why() ?? ($sheet->missing === null ? 'If it is not, say what you see.' : 'Then the plan stands here.'),
+                'says' => $words?->nextStroke() ?? ($sheet->missing ?? 'Nothing to do: it is sharp.'),
+                'why' => $words?->why() ??
+                    ($sheet->missing === null
+                        ? 'If it is not, say what you see.'
+                        : 'Then the plan stands here.'),
             ],
             'how' => Shared::how($sheet->explained()),
         ];

@@ -17,7 +17,10 @@ use JackRest\Core\Rack\StonesOfKind;
 /** The edges and stones that come with a tool, hung up together with it. */
 final class EdgesOfTool
 {
-    /** Writes what comes with a tool that is owned: its edges where it has none yet, stones where the rack has none like them. */
+    /**
+     * Writes what comes with a tool that is owned: its edges where it has none yet, stones where the rack has none like
+     * them.
+     */
     public static function bring(Changes $changes, Tool $tool, LengthFormatter $format): void
     {
         if ($tool->status === ToolStatus::Owned) {
@@ -46,7 +49,11 @@ final class EdgesOfTool
         $school = BevelSchool::from($changes->bench->kitSettingsNow()->school()->says('bevel'));
         $names = $changes->bench->edges()->pluck('name')->all();
 
-        return $changes->create($changes->bench->edges(), [...Edge::columns($edge, $school), 'name' => self::unlike($edge->name, $names), 'tool_id' => $tool->id]);
+        return $changes->create($changes->bench->edges(), [
+            ...Edge::columns($edge, $school),
+            'name' => self::unlike($edge->name, $names),
+            'tool_id' => $tool->id,
+        ]);
     }
 
     /**

@@ -17,12 +17,21 @@ final class GeometryController
         return new JsonResponse(GeometryResource::page($edge->load('tool'), $format));
     }
 
-    public function update(VersionedGeometryFormRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedGeometryFormRequest $request,
+        Ledger $ledger,
+        Edge $edge,
+        LengthFormatter $format,
+    ): JsonResponse {
         $values = $request->values($edge, $format);
-        $ledger->record('edge-changed', (string) $values['name'], "Changed the figures of the {$values['name']}.", static function (Changes $changes) use ($edge, $values, $request): void {
-            $changes->update($edge, $values, $request->version());
-        });
+        $ledger->record(
+            'edge-changed',
+            (string) $values['name'],
+            "Changed the figures of the {$values['name']}.",
+            static function (Changes $changes) use ($edge, $values, $request): void {
+                $changes->update($edge, $values, $request->version());
+            },
+        );
 
         return $this->show($edge, $format);
     }

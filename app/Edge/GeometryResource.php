@@ -26,13 +26,31 @@ final class GeometryResource
     {
         return [
             'edge' => EdgeResource::of($edge, $format),
-            'fields' => array_map(static fn (Field $field): array => FieldResource::of($field, $format, self::onRecord($edge, $field, $format)), GeometryFields::of($edge->toCore())),
+            'fields' => array_map(
+                static fn (Field $field): array => FieldResource::of(
+                    $field,
+                    $format,
+                    self::onRecord($edge, $field, $format),
+                ),
+                GeometryFields::of($edge->toCore()),
+            ),
             'hasBed' => $edge->form->hasBed(),
             'bevelUp' => $edge->bevel_up,
             'steel' => $edge->steel->value,
             'duty' => $edge->duty->value,
-            'steels' => array_map(static fn (Steel $steel): array => ['value' => $steel->value, 'label' => $steel->label()], Steel::cases()),
-            'duties' => array_map(static fn (EdgeDuty $duty): array => ['value' => $duty->value, 'label' => $duty->label(), 'because' => $duty->because(), 'finish' => 'to about '.LengthFormatter::decimal($duty->finishUm(), 1).' µm'], EdgeDuty::cases()),
+            'steels' => array_map(
+                static fn (Steel $steel): array => ['value' => $steel->value, 'label' => $steel->label()],
+                Steel::cases(),
+            ),
+            'duties' => array_map(
+                static fn (EdgeDuty $duty): array => [
+                    'value' => $duty->value,
+                    'label' => $duty->label(),
+                    'because' => $duty->because(),
+                    'finish' => 'to about '.LengthFormatter::decimal($duty->finishUm(), 1).' µm',
+                ],
+                EdgeDuty::cases(),
+            ),
         ];
     }
 
@@ -44,10 +62,19 @@ final class GeometryResource
         return [
             'figures' => FieldResource::readings($sheet->form),
             'objection' => $sheet->objection,
-            'lines' => array_map(static fn (GeometryLine $line): array => ['label' => $line->label, 'text' => $line->text, 'says' => $line->says], $words?->lines() ?? []),
+            'lines' => array_map(
+                static fn (GeometryLine $line): array => [
+                    'label' => $line->label,
+                    'text' => $line->text,
+                    'says' => $line->says,
+                ],
+                $words?->lines() ?? [],
+            ),
             'warnings' => $sheet->geometry->cutting->warnings ?? [],
             'drawn' => $sheet->geometry === null ? null : self::drawn($sheet->geometry, $sheet, $format),
-            'next' => Shared::advice($words?->next() ?? new Advice((string) $sheet->objection, 'The drawing stands as it was.')),
+            'next' => Shared::advice(
+                $words?->next() ?? new Advice((string) $sheet->objection, 'The drawing stands as it was.'),
+            ),
             'sound' => $sheet->isSound(),
             'how' => Shared::how($words?->explained() ?? []),
         ];

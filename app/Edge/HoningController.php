@@ -29,12 +29,23 @@ final class HoningController
     /** The plan for an edge as far as it has been described; writes nothing. */
     public function plan(EdgeFormRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(EdgePlanResource::of($request->sheet($edge, $bench, $format), $edge->primary_deg, (new RackOfBench($bench))->forPlan(), $format));
+        return new JsonResponse(
+            EdgePlanResource::of(
+                $request->sheet($edge, $bench, $format),
+                $edge->primary_deg,
+                (new RackOfBench($bench))->forPlan(),
+                $format,
+            ),
+        );
     }
 
     /** Keeps a measured bevel angle as the one on record. */
-    public function bevel(VersionedEdgeFormRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
-    {
+    public function bevel(
+        VersionedEdgeFormRequest $request,
+        Ledger $ledger,
+        Edge $edge,
+        LengthFormatter $format,
+    ): JsonResponse {
         $sheet = $request->sheet($edge, $ledger->bench, $format);
         if ($sheet->angle === null || $sheet->measured === null) {
             throw InvalidInput::because('bevelLength', 'Measure bevel length and thickness first.');
@@ -42,44 +53,74 @@ final class HoningController
         $deg = LengthFormatter::fixed($sheet->angle->angleDeg, 1);
         $give = LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1);
         $blade = $sheet->blade;
-        $event = new CoreEvent(EdgeEntryKind::Measured, Carbon::now()->toIso8601ZuluString(), deg: $sheet->angle->angleDeg, giveDeg: $sheet->angle->uncertaintyDeg, note: 'ground bevel');
-        $ledger->record('measured-bevel', $edge->name, "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.", static function (Changes $changes) use ($edge, $blade, $event, $request): void {
-            $changes->update($edge, [
-                'primary_deg' => $blade->primaryDeg,
-                'secondary_deg' => $blade->secondaryDeg,
-                'thickness_mm' => $blade->thicknessMm,
-            ], $request->version());
-            $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event)]);
-        });
+        $event = new CoreEvent(
+            EdgeEntryKind::Measured,
+            Carbon::now()->toIso8601ZuluString(),
+            deg: $sheet->angle->angleDeg,
+            giveDeg: $sheet->angle->uncertaintyDeg,
+            note: 'ground bevel',
+        );
+        $ledger->record(
+            'measured-bevel',
+            $edge->name,
+            "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.",
+            static function (Changes $changes) use ($edge, $blade, $event, $request): void {
+                $changes->update(
+                    $edge,
+                    [
+                        'primary_deg' => $blade->primaryDeg,
+                        'secondary_deg' => $blade->secondaryDeg,
+                        'thickness_mm' => $blade->thicknessMm,
+                    ],
+                    $request->version(),
+                );
+                $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event)]);
+            },
+        );
 
-        return (new EdgeController)->show($ledger->bench, $edge, $format);
+        return (new EdgeController())->show($ledger->bench, $edge, $format);
     }
 
     /** What the user saw is wrong with an edge, or that it is sharp. */
-    public function condition(VersionedEdgeFormRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
-    {
+    public function condition(
+        VersionedEdgeFormRequest $request,
+        Ledger $ledger,
+        Edge $edge,
+        LengthFormatter $format,
+    ): JsonResponse {
         $condition = $request->string('condition')->toString();
         $says = lcfirst(EdgeNeed::tryFrom($condition)?->label() ?? 'Sharp');
-        $ledger->record('edge-condition', $edge->name, "Looked at the {$edge->name}: $says.", static function (Changes $changes) use ($edge, $condition, $request): void {
+        $ledger->record('edge-condition', $edge->name, "Looked at the {$edge->name}: $says.", static function (
+            Changes $changes,
+        ) use ($edge, $condition, $request): void {
             $changes->update($edge, ['condition' => $condition], $request->version());
         });
 
-        return (new EdgeController)->show($ledger->bench, $edge, $format);
+        return (new EdgeController())->show($ledger->bench, $edge, $format);
     }
 
     /** Takes the plan to the bench; the record is there from the first moment. */
-    public function hone(VersionedEdgeFormRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
-    {
+    public function hone(
+        VersionedEdgeFormRequest $request,
+        Ledger $ledger,
+        Edge $edge,
+        LengthFormatter $format,
+    ): JsonResponse {
         $sheet = $request->sheet($edge, $ledger->bench, $format);
         [$plan, $task, $need] = [$sheet->plan, $sheet->task, $sheet->need];
         if ($plan === null || $task === null || $need === null) {
             throw InvalidInput::because('condition', $sheet->missing ?? 'Say what is wrong with the edge first.');
         }
-        $steps = array_map(static fn (SharpeningStep $step): SessionStep => SessionStep::ofSharpening($step, $edge->id, $edge->name), $plan->steps);
+        $steps = array_map(
+            static fn (SharpeningStep $step): SessionStep => SessionStep::ofSharpening($step, $edge->id, $edge->name),
+            $plan->steps,
+        );
         $context = ['need' => $need->value, 'becomes' => [$edge->id => HoningSteps::becomes($task, $plan)]];
         $says = lcfirst($need->label());
         $session = null;
-        $ledger->record('honing-started', $edge->name, "Began honing the {$edge->name}: $says.", static function (Changes $changes) use ($edge, $steps, $context, $need, $request, &$session): void {
+        $ledger->record('honing-started', $edge->name, "Began honing the {$edge->name}: $says.", static function (
+            Changes $changes,
+        ) use ($edge, $steps, $context, $need, $request, &$session): void {
             $changes->update($edge, ['condition' => $need->value], $request->version());
             $session = Sessions::begin($changes, SessionKind::Honing, $edge, $edge->name, $steps, $context);
         });

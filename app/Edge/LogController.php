@@ -19,17 +19,32 @@ final class LogController
     {
         $outlook = new OutlookOfBench($bench);
 
-        return new JsonResponse((new LogResource($bench, $format))->of($edge->load('tool'), $outlook->forecasts[$edge->id], $outlook->stories[$edge->id] ?? []));
+        return new JsonResponse(
+            (new LogResource($bench, $format))->of(
+                $edge->load('tool'),
+                $outlook->forecasts[$edge->id],
+                $outlook->stories[$edge->id] ?? [],
+            ),
+        );
     }
 
     /** One entry of an edge's diary: used, tested, stropped, touched up, honed, ground or measured. */
     public function event(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
     {
         $event = $request->event();
-        $ledger->record("edge-{$event->kind->value}", $edge->name, $event->sentence("the {$edge->name}"), static function (Changes $changes) use ($edge, $event, $request): void {
-            $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
-            $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($event), 'recession_mm' => EdgeAfterEvent::recessionMm($event)]);
-        });
+        $ledger->record(
+            "edge-{$event->kind->value}",
+            $edge->name,
+            $event->sentence("the {$edge->name}"),
+            static function (Changes $changes) use ($edge, $event, $request): void {
+                $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
+                $changes->create($edge->events(), [
+                    'bench_id' => $edge->bench_id,
+                    ...EdgeEvent::columns($event),
+                    'recession_mm' => EdgeAfterEvent::recessionMm($event),
+                ]);
+            },
+        );
 
         return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
     }
@@ -37,13 +52,28 @@ final class LogController
     /** Is finer worth it? The user's own answer, which can become the tool's stop. */
     public function trial(TrialRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
     {
-        $trial = new StopTrial(['sides' => $request->sides($ledger->bench), 'wood' => $request->string('wood')->toString(), 'tried_at' => Carbon::now()->toIso8601ZuluString()]);
+        $trial = new StopTrial([
+            'sides' => $request->sides($ledger->bench),
+            'wood' => $request->string('wood')->toString(),
+            'tried_at' => Carbon::now()->toIso8601ZuluString(),
+        ]);
         $words = LogResource::words($trial);
         $kept = $request->boolean('keep') ? $words->betterUm() : null;
-        $ledger->record('stop-trial', $edge->name, "Two stops tried with the {$edge->name}. {$words->sentence()}", static function (Changes $changes) use ($edge, $trial, $kept, $request): void {
-            $changes->update($edge, $kept === null ? [] : ['finish_um' => $kept], $request->version());
-            $changes->create($edge->trials(), ['bench_id' => $edge->bench_id, 'tried_at' => $trial->tried_at, 'sides' => $trial->sides, 'wood' => $trial->wood, 'kept_um' => $kept]);
-        });
+        $ledger->record(
+            'stop-trial',
+            $edge->name,
+            "Two stops tried with the {$edge->name}. {$words->sentence()}",
+            static function (Changes $changes) use ($edge, $trial, $kept, $request): void {
+                $changes->update($edge, $kept === null ? [] : ['finish_um' => $kept], $request->version());
+                $changes->create($edge->trials(), [
+                    'bench_id' => $edge->bench_id,
+                    'tried_at' => $trial->tried_at,
+                    'sides' => $trial->sides,
+                    'wood' => $trial->wood,
+                    'kept_um' => $kept,
+                ]);
+            },
+        );
 
         return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
     }

@@ -38,29 +38,63 @@ final readonly class LogResource
     public function of(Edge $edge, EdgeForecast $forecast, array $story): array
     {
         $today = Carbon::now()->toDateString();
-        $course = AngleCourse::of($story, $edge->aim_deg ?? $edge->secondary_deg, AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')], $today);
+        $course = AngleCourse::of(
+            $story,
+            $edge->aim_deg ?? $edge->secondary_deg,
+            AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')],
+            $today,
+        );
 
         $courseWords = new AngleCourseWords($course);
 
         return [
             'edge' => EdgeResource::of($edge, $this->format),
-            'forecast' => $edge->condition === Edge::SHARP ? (new EdgeForecastWords($forecast))->sentence() : 'It wants honing now.',
+            'forecast' => $edge->condition === Edge::SHARP
+                    ? (new EdgeForecastWords($forecast))->sentence()
+                    : 'It wants honing now.',
             'range' => self::range($forecast),
-            'spans' => array_map(static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt], array_slice($forecast->life->spans, -24)),
+            'spans' => array_map(
+                static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt],
+                array_slice($forecast->life->spans, -24),
+            ),
             'clock' => $forecast->life->clock->value,
             'now' => $forecast->life->now,
             'angles' => $this->angles($story),
             'aimDeg' => $edge->aim_deg ?? $edge->secondary_deg,
             'toleranceDeg' => $course->toleranceDeg,
             'angleSays' => $courseWords->sentence(),
-            'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences($edge->toCore(), $edge->left_mm, $this->format),
-            'entries' => array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'kind' => $event->kind->value, 'says' => $event->sentence('it')], array_slice(array_reverse($story), 0, self::LATEST)),
+            'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences(
+                $edge->toCore(),
+                $edge->left_mm,
+                $this->format,
+            ),
+            'entries' => array_map(
+                static fn (CoreEvent $event): array => [
+                    'at' => $event->at,
+                    'kind' => $event->kind->value,
+                    'says' => $event->sentence('it'),
+                ],
+                array_slice(array_reverse($story), 0, self::LATEST),
+            ),
             'count' => count($story),
-            'kinds' => array_map(static fn (EdgeEntryKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()], EdgeEntryKind::cases()),
-            'founds' => array_map(static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()], TestFound::cases()),
-            'woods' => array_map(static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()], Hardness::cases()),
+            'kinds' => array_map(
+                static fn (EdgeEntryKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()],
+                EdgeEntryKind::cases(),
+            ),
+            'founds' => array_map(
+                static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()],
+                TestFound::cases(),
+            ),
+            'woods' => array_map(
+                static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()],
+                Hardness::cases(),
+            ),
             'trials' => array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
-            'how' => Shared::how(array_values(array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]))),
+            'how' => Shared::how(
+                array_values(
+                    array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]),
+                ),
+            ),
         ];
     }
 
@@ -69,7 +103,11 @@ final readonly class LogResource
     {
         $now = $forecast->life->now;
 
-        return ['low' => $forecast->blunt->quantileAfter(0.1, $now), 'middle' => $forecast->blunt->quantileAfter(0.5, $now), 'high' => $forecast->blunt->quantileAfter(0.9, $now)];
+        return [
+            'low' => $forecast->blunt->quantileAfter(0.1, $now),
+            'middle' => $forecast->blunt->quantileAfter(0.5, $now),
+            'high' => $forecast->blunt->quantileAfter(0.9, $now),
+        ];
     }
 
     /**
@@ -78,9 +116,18 @@ final readonly class LogResource
      */
     private function angles(array $story): array
     {
-        $honed = array_filter($story, static fn (CoreEvent $event): bool => $event->kind === EdgeEntryKind::Measured && ! str_starts_with($event->note, 'ground'));
+        $honed = array_filter(
+            $story,
+            static fn (CoreEvent $event): bool => $event->kind === EdgeEntryKind::Measured &&
+                ! str_starts_with($event->note, 'ground'),
+        );
 
-        return array_values(array_map(static fn (CoreEvent $event): array => ['at' => $event->at, 'deg' => (float) $event->deg], $honed));
+        return array_values(
+            array_map(
+                static fn (CoreEvent $event): array => ['at' => $event->at, 'deg' => (float) $event->deg],
+                $honed,
+            ),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -89,7 +136,16 @@ final readonly class LogResource
         return [
             'id' => $trial->id,
             'triedAt' => $trial->tried_at,
-            'sides' => array_map(static fn (array $side): array => ['stone' => $side['stone'], 'um' => (float) $side['um'], 'surface' => $side['surface'], 'tearOut' => $side['tearOut'], 'effort' => $side['effort']], $trial->sides),
+            'sides' => array_map(
+                static fn (array $side): array => [
+                    'stone' => $side['stone'],
+                    'um' => (float) $side['um'],
+                    'surface' => $side['surface'],
+                    'tearOut' => $side['tearOut'],
+                    'effort' => $side['effort'],
+                ],
+                $trial->sides,
+            ),
             'wood' => $trial->wood,
             'says' => self::words($trial)->sentence(),
             'keptUm' => $trial->kept_um,
@@ -98,7 +154,15 @@ final readonly class LogResource
 
     public static function words(StopTrial $trial): StopTrialWords
     {
-        $sides = array_map(static fn (array $side): TrialSide => new TrialSide((float) $side['um'], $side['surface'], $side['tearOut'], $side['effort']), $trial->sides);
+        $sides = array_map(
+            static fn (array $side): TrialSide => new TrialSide(
+                (float) $side['um'],
+                $side['surface'],
+                $side['tearOut'],
+                $side['effort'],
+            ),
+            $trial->sides,
+        );
 
         return new StopTrialWords($sides[0], $sides[1]);
     }

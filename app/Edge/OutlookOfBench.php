@@ -34,7 +34,9 @@ final class OutlookOfBench
         $this->edges = $bench->edges()->with('tool')->get()->toBase()->keyBy('id');
         $today = Carbon::now()->toDateString();
         $this->stories = EdgeEvent::stories($bench->edgeEvents());
-        $this->lives = $this->edges->map(fn (Edge $edge): Life => Life::of($this->stories[$edge->id] ?? [], $today))->all();
+        $this->lives = $this->edges
+            ->map(fn (Edge $edge): Life => Life::of($this->stories[$edge->id] ?? [], $today))
+            ->all();
         $this->forecasts = EdgeForecast::all($this->lives);
     }
 
@@ -54,7 +56,10 @@ final class OutlookOfBench
             }
         }
 
-        return array_merge(...array_map(EdgeLifeComparison::compare(...), array_values($steels)), ...array_map(EdgeLifeComparison::compare(...), array_values($stones)));
+        return array_merge(
+            ...array_map(EdgeLifeComparison::compare(...), array_values($steels)),
+            ...array_map(EdgeLifeComparison::compare(...), array_values($stones)),
+        );
     }
 
     /**

@@ -13,7 +13,11 @@ final class VersionedGeometryFormRequest extends GeometryFormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...parent::rules(), 'version' => ['required', 'integer', 'min:1'], 'name' => ['required', 'string', 'max:120']];
+        return [
+            ...parent::rules(),
+            'version' => ['required', 'integer', 'min:1'],
+            'name' => ['required', 'string', 'max:120'],
+        ];
     }
 
     /** @return array<string, string> */

@@ -18,7 +18,8 @@ final readonly class CsvTable
 
     /**
      * @param  list<string>  $columns  those it must have; others are ignored
-     * @param  (callable(string): string)|null  $heading  the column that a heading in small letters means; as it stands if not given
+     * @param  (callable(string): string)|null  $heading  the column that a heading in small letters means; as
+     *     it stands if not given
      *
      * @throws InvalidInput when it is no such table
      */
@@ -28,9 +29,15 @@ final readonly class CsvTable
         $separator = self::separator($text);
         $lines = self::lines($text, $separator);
         $heading ??= static fn (string $name): string => $name;
-        $head = array_map(static fn (?string $name): string => $heading(mb_strtolower(trim((string) $name))), array_shift($lines)['cells'] ?? []);
+        $head = array_map(
+            static fn (?string $name): string => $heading(mb_strtolower(trim((string) $name))),
+            array_shift($lines)['cells'] ?? [],
+        );
         if (! in_array($needed, $head, true)) {
-            throw InvalidInput::because('text', "The first line must name the columns, “{$needed}” among them: ".implode(', ', $columns).'.');
+            throw InvalidInput::because(
+                'text',
+                "The first line must name the columns, “{$needed}” among them: ".implode(', ', $columns).'.',
+            );
         }
         $rows = [];
         foreach ($lines as ['line' => $line, 'cells' => $cells]) {
@@ -52,7 +59,17 @@ final readonly class CsvTable
         assert($file !== false);
         fputcsv($file, $columns, ',', '"', '', "\r\n");
         foreach ($rows as $row) {
-            fputcsv($file, array_map(static fn (string $column): string => self::harmless((string) ($row[$column] ?? '')), $columns), ',', '"', '', "\r\n");
+            fputcsv(
+                $file,
+                array_map(
+                    static fn (string $column): string => self::harmless((string) ($row[$column] ?? '')),
+                    $columns,
+                ),
+                ',',
+                '"',
+                '',
+                "\r\n",
+            );
         }
         rewind($file);
 
@@ -76,7 +93,10 @@ final readonly class CsvTable
     private static function separator(string $text): string
     {
         $first = strtok($text, "\r\n");
-        $counts = array_map(static fn (string $separator): int => substr_count((string) $first, $separator), self::SEPARATORS);
+        $counts = array_map(
+            static fn (string $separator): int => substr_count((string) $first, $separator),
+            self::SEPARATORS,
+        );
 
         return self::SEPARATORS[(int) array_search(max($counts), $counts, true)];
     }

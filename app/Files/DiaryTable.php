@@ -44,30 +44,59 @@ final class DiaryTable implements Table
     {
         $names = $bench->edges()->pluck('name', 'id')->all();
 
-        return array_values($bench->edgeEvents()->oldest('happened_at')->oldest('id')->get()->filter(static fn (EdgeEvent $event): bool => isset($names[$event->edge_id]))->map(static fn (EdgeEvent $event): array => [
-            'day' => substr($event->happened_at, 11) === '12:00:00Z' ? substr($event->happened_at, 0, 10) : $event->happened_at,
-            'edge' => (string) ($names[$event->edge_id] ?? ''),
-            'what' => $event->kind->label(),
-            'minutes' => $event->minutes,
-            'wood' => $event->wood?->value,
-            'strokes' => $event->strokes,
-            'found' => $event->found?->label(),
-            'stone' => $event->stone,
-            'angle' => $event->deg === null ? null : round($event->deg, 3),
-            'note' => $event->note,
-        ])->all());
+        return array_values(
+            $bench
+                ->edgeEvents()
+                ->oldest('happened_at')
+                ->oldest('id')
+                ->get()
+                ->filter(static fn (EdgeEvent $event): bool => isset($names[$event->edge_id]))
+                ->map(
+                    static fn (EdgeEvent $event): array => [
+                        'day' => substr($event->happened_at, 11) === '12:00:00Z'
+                                ? substr($event->happened_at, 0, 10)
+                                : $event->happened_at,
+                        'edge' => (string) ($names[$event->edge_id] ?? ''),
+                        'what' => $event->kind->label(),
+                        'minutes' => $event->minutes,
+                        'wood' => $event->wood?->value,
+                        'strokes' => $event->strokes,
+                        'found' => $event->found?->label(),
+                        'stone' => $event->stone,
+                        'angle' => $event->deg === null ? null : round($event->deg, 3),
+                        'note' => $event->note,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     public function line(Bench $bench, array $cells): ?array
     {
         $cells += array_fill_keys(self::COLUMNS, '');
-        $this->edges ??= $bench->edges()->get()->keyBy(static fn (Edge $edge): string => mb_strtolower($edge->name))->all();
-        $edge = $this->edges[mb_strtolower($cells['edge'])] ?? throw InvalidInput::because('edge', "There is no edge called “{$cells['edge']}” here.");
+        $this->edges ??= $bench
+            ->edges()
+            ->get()
+            ->keyBy(static fn (Edge $edge): string => mb_strtolower($edge->name))
+            ->all();
+        $edge =
+            $this->edges[mb_strtolower($cells['edge'])] ??
+            throw InvalidInput::because('edge', "There is no edge called “{$cells['edge']}” here.");
         if ($cells['day'] === '') {
             throw InvalidInput::because('day', 'The day is missing.');
         }
-        $event = EdgeEntryForm::read(['kind' => $cells['what'], 'deg' => $cells['angle'], ...$cells], Carbon::now()->toIso8601ZuluString());
-        $this->known ??= array_fill_keys($bench->edgeEvents()->get()->map(static fn (EdgeEvent $event): string => self::mark($event->edge_id, $event->toCore()))->all(), true);
+        $event = EdgeEntryForm::read(
+            ['kind' => $cells['what'], 'deg' => $cells['angle'], ...$cells],
+            Carbon::now()->toIso8601ZuluString(),
+        );
+        $this->known ??= array_fill_keys(
+            $bench
+                ->edgeEvents()
+                ->get()
+                ->map(static fn (EdgeEvent $event): string => self::mark($event->edge_id, $event->toCore()))
+                ->all(),
+            true,
+        );
         $mark = self::mark($edge->id, $event);
         if (isset($this->known[$mark])) {
             return null;
@@ -88,13 +117,26 @@ final class DiaryTable implements Table
     {
         foreach ($lines as $line) {
             assert($line['edge'] instanceof Edge && $line['event'] instanceof CoreEvent);
-            $changes->create($line['edge']->events(), ['bench_id' => $changes->bench->id, ...EdgeEvent::columns($line['event']), 'recession_mm' => EdgeAfterEvent::recessionMm($line['event'])]);
+            $changes->create($line['edge']->events(), [
+                'bench_id' => $changes->bench->id,
+                ...EdgeEvent::columns($line['event']),
+                'recession_mm' => EdgeAfterEvent::recessionMm($line['event']),
+            ]);
         }
     }
 
     /** By what two entries are the same. */
     private static function mark(int $edge, CoreEvent $event): string
     {
-        return implode('|', [$edge, $event->kind->value, substr($event->at, 0, 19), $event->minutes, $event->strokes, $event->found?->value, $event->deg === null ? '' : round($event->deg, 2), $event->note]);
+        return implode('|', [
+            $edge,
+            $event->kind->value,
+            substr($event->at, 0, 19),
+            $event->minutes,
+            $event->strokes,
+            $event->found?->value,
+            $event->deg === null ? '' : round($event->deg, 2),
+            $event->note,
+        ]);
     }
 }

@@ -29,11 +29,20 @@ final class FileController
     /** What a file would bring; writes nothing. */
     public function preview(ImportRequest $request, Bench $bench, string $what): JsonResponse|StreamedResponse
     {
-        return Progress::answer($request, static fn (callable $told): array => ImportResource::of($request->import($bench, $what, $told)));
+        return Progress::answer(
+            $request,
+            static fn (callable $told): array => ImportResource::of($request->import($bench, $what, $told)),
+        );
     }
 
     public function store(ImportRequest $request, Ledger $ledger, string $what): JsonResponse|StreamedResponse
     {
-        return Progress::answer($request, static fn (callable $told): array => DiaryResource::entry($request->import($ledger->bench, $what, $told)->take($ledger)->load('undoneBy')), 201);
+        return Progress::answer(
+            $request,
+            static fn (callable $told): array => DiaryResource::entry(
+                $request->import($ledger->bench, $what, $told)->take($ledger)->load('undoneBy'),
+            ),
+            201,
+        );
     }
 }

@@ -18,7 +18,10 @@ interface ForeignTable extends Table
      */
     public function look(array $lines, string $answer): void;
 
-    /** @return array{says: string, answers: list<array{value: string, label: string}>}|null what must be answered before it is taken in */
+    /**
+     * @return array{says: string, answers: list<array{value: string, label: string}>}|null what must be answered before
+     * it is taken in
+     */
     public function question(): ?array;
 
     /**

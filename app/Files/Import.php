@@ -20,7 +20,9 @@ final readonly class Import
      * @param  list<array<string, mixed>>  $lines  those that can be taken in
      * @param  list<array{line: int, says: string}>  $wrong
      * @param  int  $here  lines that are here already
-     * @param  array{says: string, answers: list<array{value: string, label: string}>}|null  $question  to be answered before it is taken in
+     * @param  array{
+     *     says: string, answers: list<array{value: string, label: string}>,
+     * }|null  $question  to be answered before it is taken in
      * @param  list<string>  $notes  of the file as a whole
      */
     private function __construct(
@@ -42,10 +44,21 @@ final readonly class Import
      *
      * @throws InvalidInput when it is no such table
      */
-    public static function of(Table $table, Bench $bench, string $name, string $text, string $answer = '', ?callable $told = null): self
-    {
+    public static function of(
+        Table $table,
+        Bench $bench,
+        string $name,
+        string $text,
+        string $answer = '',
+        ?callable $told = null,
+    ): self {
         $foreign = $table instanceof ForeignTable ? $table : null;
-        $rows = CsvTable::read($text, $table->columns(), $table->needed(), $foreign === null ? null : $foreign->heading(...))->rows;
+        $rows = CsvTable::read(
+            $text,
+            $table->columns(),
+            $table->needed(),
+            $foreign === null ? null : $foreign->heading(...),
+        )->rows;
         $foreign?->look(array_column($rows, 'cells'), $answer);
         $lines = [];
         $wrong = [];
@@ -56,15 +69,33 @@ final readonly class Import
             }
             try {
                 $line = $table->line($bench, $cells);
-                $line === null ? $here++ : $lines[] = $line;
+                $line === null ? $here++ : ($lines[] = $line);
             } catch (InvalidInput $problem) {
-                $wrong[] = ['line' => $number, 'says' => implode(' ', array_map(static fn ($error): string => $error->message, $problem->errors))];
+                $wrong[] = [
+                    'line' => $number,
+                    'says' => implode(' ', array_map(static fn ($error): string => $error->message, $problem->errors)),
+                ];
             }
         }
         $fingerprint = hash('sha256', $text);
-        $before = $bench->importedFiles()->where('fingerprint', $fingerprint)->where('what', $table->name())->latest('id')->first();
+        $before = $bench
+            ->importedFiles()
+            ->where('fingerprint', $fingerprint)
+            ->where('what', $table->name())
+            ->latest('id')
+            ->first();
 
-        return new self($table, $name, $fingerprint, $lines, $wrong, $here, $before?->created_at?->toDateString(), $foreign?->question(), $foreign?->notes($lines) ?? []);
+        return new self(
+            $table,
+            $name,
+            $fingerprint,
+            $lines,
+            $wrong,
+            $here,
+            $before?->created_at?->toDateString(),
+            $foreign?->question(),
+            $foreign?->notes($lines) ?? [],
+        );
     }
 
     /** @return list<string> what the first lines would become */
@@ -80,13 +111,26 @@ final readonly class Import
             throw InvalidInput::because('answer', $this->question['says']);
         }
         if ($count === 0) {
-            throw InvalidInput::because('text', $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be taken in.');
+            throw InvalidInput::because(
+                'text',
+                $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be taken in.',
+            );
         }
         $lines = $count === 1 ? '1 line' : "$count lines";
 
-        return $ledger->record('file-taken-in', $this->table->name(), "Took in $lines of the {$this->table->name()} from {$this->name}.", function (Changes $changes) use ($count): void {
-            $this->table->write($changes, $this->lines);
-            $changes->create($changes->bench->importedFiles(), ['what' => $this->table->name(), 'name' => $this->name, 'fingerprint' => $this->fingerprint, 'lines' => $count]);
-        });
+        return $ledger->record(
+            'file-taken-in',
+            $this->table->name(),
+            "Took in $lines of the {$this->table->name()} from {$this->name}.",
+            function (Changes $changes) use ($count): void {
+                $this->table->write($changes, $this->lines);
+                $changes->create($changes->bench->importedFiles(), [
+                    'what' => $this->table->name(),
+                    'name' => $this->name,
+                    'fingerprint' => $this->fingerprint,
+                    'lines' => $count,
+                ]);
+            },
+        );
     }
 }

@@ -11,7 +11,11 @@ use App\Season\ClimateTable;
 final class Tables
 {
     /** @var array<string, class-string<Table>> by the name in its address */
-    private const BY_NAME = ['diary' => DiaryTable::class, 'rack' => RackTable::class, 'climate' => ClimateTable::class];
+    private const BY_NAME = [
+        'diary' => DiaryTable::class,
+        'rack' => RackTable::class,
+        'climate' => ClimateTable::class,
+    ];
 
     /** @return list<string> */
     public static function names(): array
@@ -23,6 +27,6 @@ final class Tables
     {
         $class = self::BY_NAME[$name];
 
-        return new $class;
+        return new $class();
     }
 }

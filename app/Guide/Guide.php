@@ -28,6 +28,12 @@ final class Guide extends Record
     /** @return list<GuideSetting> */
     public function measured(): array
     {
-        return array_map(static fn (array $setting): GuideSetting => new GuideSetting((float) $setting['projectionMm'], (float) $setting['angleDeg']), $this->settings);
+        return array_map(
+            static fn (array $setting): GuideSetting => new GuideSetting(
+                (float) $setting['projectionMm'],
+                (float) $setting['angleDeg'],
+            ),
+            $this->settings,
+        );
     }
 }

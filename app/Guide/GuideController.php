@@ -22,15 +22,29 @@ final class GuideController
 {
     public function index(Bench $bench, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(['guides' => array_values($bench->guides()->oldest('id')->get()->map(static fn (Guide $guide): array => GuideResource::of($guide, $format))->all())]);
+        return new JsonResponse([
+            'guides' => array_values(
+                $bench
+                    ->guides()
+                    ->oldest('id')
+                    ->get()
+                    ->map(static fn (Guide $guide): array => GuideResource::of($guide, $format))
+                    ->all(),
+            ),
+        ]);
     }
 
     public function store(GuideFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
     {
         $values = $request->values($format);
-        $ledger->record('guide-measured', (string) $values['name'], "Measured the {$values['name']} for {$request->seat()->label()}.", static function (Changes $changes) use ($values): void {
-            $changes->create($changes->bench->guides(), $values);
-        });
+        $ledger->record(
+            'guide-measured',
+            (string) $values['name'],
+            "Measured the {$values['name']} for {$request->seat()->label()}.",
+            static function (Changes $changes) use ($values): void {
+                $changes->create($changes->bench->guides(), $values);
+            },
+        );
 
         return $this->index($ledger->bench, $format)->setStatusCode(201);
     }
@@ -41,21 +55,35 @@ final class GuideController
         return new JsonResponse(GuideResource::preview($request->sheet($format)));
     }
 
-    public function update(VersionedGuideFormRequest $request, Ledger $ledger, Guide $guide, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedGuideFormRequest $request,
+        Ledger $ledger,
+        Guide $guide,
+        LengthFormatter $format,
+    ): JsonResponse {
         $values = $request->values($format);
-        $ledger->record('guide-measured', (string) $values['name'], "Measured the {$values['name']} for {$request->seat()->label()} again.", static function (Changes $changes) use ($guide, $values, $request): void {
-            $changes->update($guide, $values, $request->version());
-        });
+        $ledger->record(
+            'guide-measured',
+            (string) $values['name'],
+            "Measured the {$values['name']} for {$request->seat()->label()} again.",
+            static function (Changes $changes) use ($guide, $values, $request): void {
+                $changes->update($guide, $values, $request->version());
+            },
+        );
 
         return $this->index($ledger->bench, $format);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Guide $guide): JsonResponse
     {
-        $entry = $ledger->record('guide-removed', $guide->name, "Put the {$guide->name} for {$guide->seat->label()} away.", static function (Changes $changes) use ($guide, $request): void {
-            $changes->delete($guide, $request->version());
-        });
+        $entry = $ledger->record(
+            'guide-removed',
+            $guide->name,
+            "Put the {$guide->name} for {$guide->seat->label()} away.",
+            static function (Changes $changes) use ($guide, $request): void {
+                $changes->delete($guide, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }

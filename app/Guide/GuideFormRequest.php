@@ -39,7 +39,13 @@ class GuideFormRequest extends FormRequest
 
         return GuideForm::of(
             $this->string('roller')->toString(),
-            array_map(static fn (array $setting): array => ['projection' => (string) $setting['projection'], 'angle' => (string) $setting['angle']], $settings),
+            array_map(
+                static fn (array $setting): array => [
+                    'projection' => (string) $setting['projection'],
+                    'angle' => (string) $setting['angle'],
+                ],
+                $settings,
+            ),
             array_map(strval(...), $stops),
             $format,
         );
@@ -60,14 +66,25 @@ class GuideFormRequest extends FormRequest
         $sheet = $this->sheet($format);
         $sheet->form->soundOrRefuse();
         if ($sheet->axle === null || $sheet->objection !== null) {
-            throw \JackRest\Core\Calculation\InvalidInput::because('settings', $sheet->objection ?? 'Two settings are needed: how far a blade stood out, and which angle came of it.');
+            throw \JackRest\Core\Calculation\InvalidInput::because(
+                'settings',
+                $sheet->objection ?? 'Two settings are needed: how far a blade stood out, and which angle came of it.',
+            );
         }
 
         return [
-            'name' => trim($this->string('name')->toString()) === '' ? 'honing guide' : trim($this->string('name')->toString()),
+            'name' => trim($this->string('name')->toString()) === ''
+                    ? 'honing guide'
+                    : trim($this->string('name')->toString()),
             'seat' => $this->seat(),
             'roller_mm' => $sheet->rollerMm,
-            'settings' => array_map(static fn (GuideSetting $setting): array => ['projectionMm' => $setting->projectionMm, 'angleDeg' => $setting->angleDeg], $sheet->settings),
+            'settings' => array_map(
+                static fn (GuideSetting $setting): array => [
+                    'projectionMm' => $setting->projectionMm,
+                    'angleDeg' => $setting->angleDeg,
+                ],
+                $sheet->settings,
+            ),
             'stops' => array_map(static fn (GuideStop $stop): float => $stop->angleDeg, $sheet->stops),
         ];
     }

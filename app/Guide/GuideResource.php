@@ -24,8 +24,17 @@ final class GuideResource
             'seat' => $guide->seat->value,
             'seatLabel' => $guide->seat->label(),
             'roller' => $format->typed($guide->roller_mm),
-            'settings' => array_map(static fn (GuideSetting $setting): array => ['projection' => $format->typed($setting->projectionMm), 'angle' => LengthFormatter::decimal($setting->angleDeg, 2)], $guide->measured()),
-            'stops' => array_map(static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 2), $guide->stops),
+            'settings' => array_map(
+                static fn (GuideSetting $setting): array => [
+                    'projection' => $format->typed($setting->projectionMm),
+                    'angle' => LengthFormatter::decimal($setting->angleDeg, 2),
+                ],
+                $guide->measured(),
+            ),
+            'stops' => array_map(
+                static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 2),
+                $guide->stops,
+            ),
             'says' => self::sheet($guide, $format)->next()->says,
         ];
     }
@@ -34,7 +43,13 @@ final class GuideResource
     {
         return GuideForm::of(
             $format->typed($guide->roller_mm),
-            array_map(static fn (GuideSetting $setting): array => ['projection' => $format->typed($setting->projectionMm), 'angle' => LengthFormatter::decimal($setting->angleDeg, 3)], $guide->measured()),
+            array_map(
+                static fn (GuideSetting $setting): array => [
+                    'projection' => $format->typed($setting->projectionMm),
+                    'angle' => LengthFormatter::decimal($setting->angleDeg, 3),
+                ],
+                $guide->measured(),
+            ),
             array_map(static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 3), $guide->stops),
             $format,
         );
@@ -50,8 +65,23 @@ final class GuideResource
             'rollerMm' => $sheet->rollerMm,
             'setbackMm' => $axle?->axleSetbackMm,
             'dropMm' => $axle?->axleDropMm,
-            'axleSays' => $axle === null ? null : 'Its axle lies '.$sheet->format->small($axle->axleSetbackMm).' behind the front and '.$sheet->format->small($axle->axleDropMm).' below the blade’s back; your settings agree to '.LengthFormatter::fixed($axle->residualDeg, 2).'°.',
-            'stops' => array_map(static fn (GuideStop $stop): array => ['angleDeg' => $stop->angleDeg, 'projectionMm' => $stop->projectionMm, 'text' => $sheet->format->small($stop->projectionMm)], $sheet->stops),
+            'axleSays' => $axle === null
+                    ? null
+                    : 'Its axle lies '.
+                        $sheet->format->small($axle->axleSetbackMm).
+                        ' behind the front and '.
+                        $sheet->format->small($axle->axleDropMm).
+                        ' below the blade’s back; your settings agree to '.
+                        LengthFormatter::fixed($axle->residualDeg, 2).
+                        '°.',
+            'stops' => array_map(
+                static fn (GuideStop $stop): array => [
+                    'angleDeg' => $stop->angleDeg,
+                    'projectionMm' => $stop->projectionMm,
+                    'text' => $sheet->format->small($stop->projectionMm),
+                ],
+                $sheet->stops,
+            ),
             'objection' => $sheet->objection,
             'next' => Shared::advice($sheet->next()),
             'sound' => $sheet->isSound(),

@@ -48,7 +48,10 @@ final class FieldResource
         return (object) array_map(self::reading(...), $form->readings ?? []);
     }
 
-    /** @return array{typed: string, value: float|null, understood: string|null, error: string|null, doubt: string|null, instead: string|null} */
+    /**
+     * @return array{typed: string, value: float|null, understood: string|null, error: string|null, doubt: string|null,
+     * instead: string|null}
+     */
     public static function reading(Reading $reading): array
     {
         return [

@@ -23,13 +23,34 @@ final class OutlineResource
             'heightMm' => round($outline->height, 1),
             'bodies' => array_map(self::path(...), $outline->bodies),
             'details' => array_map(self::path(...), $outline->details),
-            'marks' => array_map(static fn (OutlineMark $mark): array => ['name' => $mark->name, 'from' => self::point($mark->from), 'to' => self::point($mark->to)], $outline->marks),
+            'marks' => array_map(
+                static fn (OutlineMark $mark): array => [
+                    'name' => $mark->name,
+                    'from' => self::point($mark->from),
+                    'to' => self::point($mark->to),
+                ],
+                $outline->marks,
+            ),
         ];
     }
 
     public static function path(Path $path): string
     {
-        return implode('', array_map(static fn (array $points): string => 'M'.implode('L', array_map(static fn (array $point): string => round($point[0], 1).' '.round($point[1], 1), $points)).($path->isClosed ? 'Z' : ''), [$path->points, ...$path->holes]));
+        return implode(
+            '',
+            array_map(
+                static fn (array $points): string => 'M'.
+                    implode(
+                        'L',
+                        array_map(
+                            static fn (array $point): string => round($point[0], 1).' '.round($point[1], 1),
+                            $points,
+                        ),
+                    ).
+                    ($path->isClosed ? 'Z' : ''),
+                [$path->points, ...$path->holes],
+            ),
+        );
     }
 
     /**

@@ -19,9 +19,17 @@ final class PageController
         /** @var array<string, array{file: string, css?: list<string>, assets?: list<string>}> $files */
         $files = json_decode((string) file_get_contents($manifest), true, flags: JSON_THROW_ON_ERROR);
         $entry = $files['web/src/main.tsx'];
-        $fonts = array_filter($entry['assets'] ?? [], static fn (string $file): bool => preg_match('/latin-(400|600)-normal.*\.woff2$/', $file) === 1 && ! str_contains($file, 'latin-ext'));
+        $fonts = array_filter(
+            $entry['assets'] ?? [],
+            static fn (string $file): bool => preg_match('/latin-(400|600)-normal.*\.woff2$/', $file) === 1 &&
+                ! str_contains($file, 'latin-ext'),
+        );
 
-        return view('app', ['script' => $entry['file'], 'styles' => $entry['css'] ?? [], 'fonts' => array_values($fonts)]);
+        return view('app', [
+            'script' => $entry['file'],
+            'styles' => $entry['css'] ?? [],
+            'fonts' => array_values($fonts),
+        ]);
     }
 
     /** Whether the application answers and its database can be read. */

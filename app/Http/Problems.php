@@ -23,7 +23,11 @@ final class Problems
     public static function declare(Exceptions $exceptions): void
     {
         $exceptions->dontReport([InvalidInput::class, UnknownCalculation::class, Conflict::class, CannotUndo::class]);
-        $exceptions->render(static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*') ? self::answer($problem) : null);
+        $exceptions->render(
+            static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*')
+                ? self::answer($problem)
+                : null,
+        );
     }
 
     private static function answer(Throwable $problem): JsonResponse
@@ -34,9 +38,17 @@ final class Problems
             $problem instanceof UnknownCalculation => self::one('name', $problem->getMessage(), 404),
             $problem instanceof Conflict => self::one('version', $problem->getMessage(), 409),
             $problem instanceof CannotUndo => self::one('', $problem->getMessage(), 409),
-            $problem instanceof TokenMismatchException => self::one('', 'This page has grown old. Reload it; what you typed is kept.', 419),
+            $problem instanceof TokenMismatchException => self::one(
+                '',
+                'This page has grown old. Reload it; what you typed is kept.',
+                419,
+            ),
             $problem instanceof HttpExceptionInterface => self::http($problem),
-            default => self::one('', 'Something went wrong here, and nothing was written. The log has the details.', 500),
+            default => self::one(
+                '',
+                'Something went wrong here, and nothing was written. The log has the details.',
+                500,
+            ),
         };
     }
 
@@ -45,7 +57,11 @@ final class Problems
         $status = $problem->getStatusCode();
         $lost = $problem->getPrevious() instanceof ModelNotFoundException || $status === 404;
 
-        return self::one('', $lost ? 'There is nothing kept under that address.' : self::said($problem, $status), $status);
+        return self::one(
+            '',
+            $lost ? 'There is nothing kept under that address.' : self::said($problem, $status),
+            $status,
+        );
     }
 
     private static function said(Throwable $problem, int $status): string

@@ -27,18 +27,29 @@ final class Shared
     /** @return array{says: string, typed: string}|null what the last shavings really took */
     public static function learnt(?float $mm, LengthFormatter $format): ?array
     {
-        return $mm === null ? null : ['says' => 'Your last shavings were '.$format->small($mm).' thick, by what they took.', 'typed' => $format->typed(round($mm, 3))];
+        return $mm === null
+            ? null
+            : [
+                'says' => 'Your last shavings were '.$format->small($mm).' thick, by what they took.',
+                'typed' => $format->typed(round($mm, 3)),
+            ];
     }
 
-    /** @return list<array{value: string, label: string, resolutionMm: float, resolution: string}> what a gap can be read with */
+    /**
+     * @return list<array{value: string, label: string, resolutionMm: float, resolution: string}> what a gap can be read
+     * with
+     */
     public static function instruments(LengthFormatter $format): array
     {
-        return array_map(static fn (Instrument $instrument): array => [
-            'value' => $instrument->value,
-            'label' => $instrument->label(),
-            'resolutionMm' => $instrument->resolutionMm($format->paperMm),
-            'resolution' => $format->small($instrument->resolutionMm($format->paperMm)),
-        ], Instrument::cases());
+        return array_map(
+            static fn (Instrument $instrument): array => [
+                'value' => $instrument->value,
+                'label' => $instrument->label(),
+                'resolutionMm' => $instrument->resolutionMm($format->paperMm),
+                'resolution' => $format->small($instrument->resolutionMm($format->paperMm)),
+            ],
+            Instrument::cases(),
+        );
     }
 
     /**
@@ -47,12 +58,15 @@ final class Shared
      */
     public static function how(array $explained): array
     {
-        return array_map(static fn (Explanation $how): array => [
-            'asks' => $how->asks,
-            'formula' => $how->formula,
-            'numbers' => $how->numbers,
-            'basis' => $how->basis->value,
-            'source' => $how->source,
-        ], $explained);
+        return array_map(
+            static fn (Explanation $how): array => [
+                'asks' => $how->asks,
+                'formula' => $how->formula,
+                'numbers' => $how->numbers,
+                'basis' => $how->basis->value,
+                'source' => $how->source,
+            ],
+            $explained,
+        );
     }
 }

@@ -24,21 +24,34 @@ final readonly class InstrumentAtHand
     /** @throws InvalidInput where none is listened to */
     public static function of(User $user): self
     {
-        return new self($user->instrument_url ?? throw InvalidInput::because('instrument', 'Say under True where your instrument answers.'));
+        return new self(
+            $user->instrument_url ??
+                throw InvalidInput::because('instrument', 'Say under True where your instrument answers.'),
+        );
     }
 
     /**
      * @param  array<string, string|float>  $asked
-     * @param  callable(InstrumentLine): string  $typed  the reading as it is typed; may refuse it with a DomainException
+     * @param  callable(InstrumentLine): string  $typed  the reading as it is typed; may refuse it with a
+     *     DomainException
      *
      * @throws InvalidInput when nothing answers, or something else does
      */
     public function reads(array $asked, callable $typed): string
     {
         try {
-            return $typed(InstrumentLine::parse(Http::timeout(self::SECONDS)->get("{$this->url}/readings", [...$asked, 'count' => 1, 'everyMs' => 0])->body()));
+            return $typed(
+                InstrumentLine::parse(
+                    Http::timeout(self::SECONDS)
+                        ->get("{$this->url}/readings", [...$asked, 'count' => 1, 'everyMs' => 0])
+                        ->body(),
+                ),
+            );
         } catch (ConnectionException) {
-            throw InvalidInput::because('instrument', "Nothing answers at {$this->url}. A simulated one is started by ./jackrest instrument dial.");
+            throw InvalidInput::because(
+                'instrument',
+                "Nothing answers at {$this->url}. A simulated one is started by ./jackrest instrument dial.",
+            );
         } catch (DomainException $wrong) {
             throw InvalidInput::because('instrument', $wrong->getMessage());
         }

@@ -15,7 +15,10 @@ final class InstrumentController
     /** One reading from the user's instrument, at a place along the reference. */
     public function read(InstrumentRequest $request, User $user): JsonResponse
     {
-        $typed = InstrumentAtHand::of($user)->reads(['at' => $request->atMm()], static fn (InstrumentLine $line): string => $line->typed());
+        $typed = InstrumentAtHand::of($user)->reads(
+            ['at' => $request->atMm()],
+            static fn (InstrumentLine $line): string => $line->typed(),
+        );
 
         return new JsonResponse(['typed' => $typed]);
     }
@@ -27,8 +30,14 @@ final class InstrumentController
         $hour = (float) Carbon::now()->hour;
 
         return new JsonResponse([
-            'temperature' => $instrument->reads(['at' => $hour, 'of' => 'temperature'], static fn (InstrumentLine $line): string => $line->ofAir('°C')),
-            'humidity' => $instrument->reads(['at' => $hour], static fn (InstrumentLine $line): string => $line->ofAir('%')),
+            'temperature' => $instrument->reads(
+                ['at' => $hour, 'of' => 'temperature'],
+                static fn (InstrumentLine $line): string => $line->ofAir('°C'),
+            ),
+            'humidity' => $instrument->reads(
+                ['at' => $hour],
+                static fn (InstrumentLine $line): string => $line->ofAir('%'),
+            ),
         ]);
     }
 }

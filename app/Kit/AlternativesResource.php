@@ -26,25 +26,42 @@ final class AlternativesResource
     {
         $planner = $kit->planner();
         $purchases = array_map($planner->purchase(...), array_slice($planner->propose()->buy, 0, self::MOST));
-        $possible = array_values(array_filter($purchases, static fn (Purchase $purchase): bool => $purchase->extra !== null));
+        $possible = array_values(
+            array_filter($purchases, static fn (Purchase $purchase): bool => $purchase->extra !== null),
+        );
         usort($possible, static fn (Purchase $a, Purchase $b): int => $a->extra <=> $b->extra);
 
         return [
             'nextBest' => $possible === [] ? null : self::nextBest($possible[0]),
-            'purchases' => array_map(static fn (Purchase $purchase): array => [
-                'offer' => $purchase->offer->id,
-                'name' => $purchase->offer->name,
-                'says' => PurchaseWords::opens($purchase).' '.PurchaseWords::instead($purchase).($purchase->extra === null ? '' : ': '.Money::plain(round($purchase->extra, 2)).' more.'),
-            ], $purchases),
+            'purchases' => array_map(
+                static fn (Purchase $purchase): array => [
+                    'offer' => $purchase->offer->id,
+                    'name' => $purchase->offer->name,
+                    'says' => PurchaseWords::opens($purchase).
+                        ' '.
+                        PurchaseWords::instead($purchase).
+                        ($purchase->extra === null
+                            ? ''
+                            : ': '.Money::plain(round($purchase->extra, 2)).' more.'),
+                ],
+                $purchases,
+            ),
             'worth' => self::worth($kit),
         ];
     }
 
     private static function nextBest(Purchase $purchase): string
     {
-        $instead = $purchase->instead === [] || $purchase->instead === null ? 'do without it' : PurchaseWords::listed(array_map(static fn (Offer $offer): string => $offer->name, $purchase->instead)).' instead';
+        $instead =
+            $purchase->instead === [] || $purchase->instead === null
+                ? 'do without it'
+                : PurchaseWords::listed(
+                    array_map(static fn (Offer $offer): string => $offer->name, $purchase->instead),
+                ).' instead';
 
-        return "Next best: leave the {$purchase->offer->name}, $instead – ".Money::plain(round((float) $purchase->extra, 2)).' more in all.';
+        return "Next best: leave the {$purchase->offer->name}, $instead – ".
+            Money::plain(round((float) $purchase->extra, 2)).
+            ' more in all.';
     }
 
     /**
@@ -55,8 +72,13 @@ final class AlternativesResource
     private static function worth(KitOfBench $kit): array
     {
         $planner = $kit->planner();
-        $left = array_values(array_filter($planner->leftOver(), static fn (Offer $offer): bool => $offer->making === null));
-        usort($left, static fn (Offer $a, Offer $b): int => [! $a->ownPrice, -$a->price] <=> [! $b->ownPrice, -$b->price]);
+        $left = array_values(
+            array_filter($planner->leftOver(), static fn (Offer $offer): bool => $offer->making === null),
+        );
+        usort(
+            $left,
+            static fn (Offer $a, Offer $b): int => [! $a->ownPrice, -$a->price] <=> [! $b->ownPrice, -$b->price],
+        );
         $rows = [];
         foreach (array_slice($left, 0, self::LOOKED_AT) as $offer) {
             $below = isset($rows[$offer->kind]) ? null : $planner->worthBelow($offer);

@@ -15,7 +15,12 @@ final class FitController
 {
     public function index(LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(['fits' => array_map(static fn (FitQuestion $question): array => FitResource::question($question, $format), FitQuestion::cases())]);
+        return new JsonResponse([
+            'fits' => array_map(
+                static fn (FitQuestion $question): array => FitResource::question($question, $format),
+                FitQuestion::cases(),
+            ),
+        ]);
     }
 
     /** The tools at hand side by side for one piece of work; writes nothing. */
@@ -28,6 +33,16 @@ final class FitController
             $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
         }
 
-        return new JsonResponse(FitResource::sheet($asked->answered($request->typed(), $request->hardness(), (new KitOfBench($bench))->owned(), $format, array_filter($bites))));
+        return new JsonResponse(
+            FitResource::sheet(
+                $asked->answered(
+                    $request->typed(),
+                    $request->hardness(),
+                    (new KitOfBench($bench))->owned(),
+                    $format,
+                    array_filter($bites),
+                ),
+            ),
+        );
     }
 }

@@ -23,7 +23,14 @@ final class FitResource
             'asks' => $question->asks(),
             'short' => $question->short(),
             'wantsHardness' => $question->wantsHardness(),
-            'fields' => array_map(static fn (Field $field): array => FieldResource::of($field, $format, $field->begins === null ? '' : $field->typed($field->begins, $format)), $question->fit()->fields()),
+            'fields' => array_map(
+                static fn (Field $field): array => FieldResource::of(
+                    $field,
+                    $format,
+                    $field->begins === null ? '' : $field->typed($field->begins, $format),
+                ),
+                $question->fit()->fields(),
+            ),
         ];
     }
 
@@ -32,16 +39,19 @@ final class FitResource
     {
         return [
             'figures' => FieldResource::readings($sheet->form),
-            'rows' => array_map(static fn (FitRow $row): array => [
-                'name' => $row->name,
-                'good' => $row->good,
-                'verdict' => $row->verdict,
-                'says' => $row->says,
-                'draw' => (object) $row->draw,
-                'toolId' => $row->toolId,
-                'model' => $row->model,
-                'caption' => $row->caption,
-            ], $sheet->rows),
+            'rows' => array_map(
+                static fn (FitRow $row): array => [
+                    'name' => $row->name,
+                    'good' => $row->good,
+                    'verdict' => $row->verdict,
+                    'says' => $row->says,
+                    'draw' => (object) $row->draw,
+                    'toolId' => $row->toolId,
+                    'model' => $row->model,
+                    'caption' => $row->caption,
+                ],
+                $sheet->rows,
+            ),
             'next' => Shared::advice($sheet->next),
             'how' => Shared::how($sheet->how),
         ];

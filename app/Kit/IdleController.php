@@ -26,11 +26,16 @@ final class IdleController
     {
         $tools = $request->tools($ledger->bench);
         $names = implode(', ', array_map(static fn ($tool): string => $tool->name, $tools));
-        $ledger->record('put-away', count($tools) === 1 ? $names : 'several tools', "Put away: $names.", static function (Changes $changes) use ($tools): void {
-            foreach ($tools as $tool) {
-                $changes->update($tool, ['away_on' => Carbon::now()->toDateString()]);
-            }
-        });
+        $ledger->record(
+            'put-away',
+            count($tools) === 1 ? $names : 'several tools',
+            "Put away: $names.",
+            static function (Changes $changes) use ($tools): void {
+                foreach ($tools as $tool) {
+                    $changes->update($tool, ['away_on' => Carbon::now()->toDateString()]);
+                }
+            },
+        );
 
         return $this->show($ledger->bench);
     }
@@ -38,9 +43,19 @@ final class IdleController
     /** A tool that was put away or lent hangs on the board again. */
     public function hung(VersionedRequest $request, Ledger $ledger, Tool $tool): JsonResponse
     {
-        $says = $tool->lent_on === null ? "Hung the {$tool->name} up again." : "The {$tool->name} is back from {$tool->lent_to}.";
-        $ledger->record('hung-again', $tool->name, $says, static function (Changes $changes) use ($tool, $request): void {
-            $changes->update($tool, ['away_on' => null, 'lent_to' => null, 'lent_on' => null, 'ask_on' => null], $request->version());
+        $says =
+            $tool->lent_on === null
+                ? "Hung the {$tool->name} up again."
+                : "The {$tool->name} is back from {$tool->lent_to}.";
+        $ledger->record('hung-again', $tool->name, $says, static function (Changes $changes) use (
+            $tool,
+            $request,
+        ): void {
+            $changes->update(
+                $tool,
+                ['away_on' => null, 'lent_to' => null, 'lent_on' => null, 'ask_on' => null],
+                $request->version(),
+            );
         });
 
         return $this->show($ledger->bench);
@@ -50,7 +65,12 @@ final class IdleController
     public function lent(LendRequest $request, Ledger $ledger, Tool $tool): JsonResponse
     {
         $values = $request->values();
-        $ledger->record('lent', $tool->name, "Lent the {$tool->name} to {$values['lent_to']}.", static fn (Changes $changes) => $changes->update($tool, $values, $request->version()));
+        $ledger->record(
+            'lent',
+            $tool->name,
+            "Lent the {$tool->name} to {$values['lent_to']}.",
+            static fn (Changes $changes) => $changes->update($tool, $values, $request->version()),
+        );
 
         return $this->show($ledger->bench);
     }
@@ -59,7 +79,12 @@ final class IdleController
     public function kept(KeepToolRequest $request, Ledger $ledger, Tool $tool): JsonResponse
     {
         $kept = $request->boolean('kept');
-        $ledger->record('kept', $tool->name, $kept ? "The {$tool->name} is kept for its own sake." : "The {$tool->name} has to earn its place.", static fn (Changes $changes) => $changes->update($tool, ['kept' => $kept], $request->version()));
+        $ledger->record(
+            'kept',
+            $tool->name,
+            $kept ? "The {$tool->name} is kept for its own sake." : "The {$tool->name} has to earn its place.",
+            static fn (Changes $changes) => $changes->update($tool, ['kept' => $kept], $request->version()),
+        );
 
         return $this->show($ledger->bench);
     }
@@ -69,9 +94,14 @@ final class IdleController
     {
         $values = $request->values($ledger->bench);
         $work = $values['work_id'] === null ? null : $ledger->bench->works()->find($values['work_id']);
-        $entry = $ledger->record('tool-used', $tool->name, "Used the {$tool->name}".($work === null ? '' : " for the {$work->name}").'.', static function (Changes $changes) use ($tool, $values): void {
-            $changes->create($changes->bench->toolUses(), ['tool_id' => $tool->id, ...$values]);
-        });
+        $entry = $ledger->record(
+            'tool-used',
+            $tool->name,
+            "Used the {$tool->name}".($work === null ? '' : " for the {$work->name}").'.',
+            static function (Changes $changes) use ($tool, $values): void {
+                $changes->create($changes->bench->toolUses(), ['tool_id' => $tool->id, ...$values]);
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
     }

@@ -34,10 +34,21 @@ final class IdleOfBench
 
     public function __construct(private readonly Bench $bench, public readonly KitOfBench $kit)
     {
-        $this->tasks = array_values($kit->works->where('chosen', true)->flatMap(static fn ($work): array => $kit->planned($work)->tasks)->all());
+        $this->tasks = array_values(
+            $kit->works
+                ->where('chosen', true)
+                ->flatMap(static fn ($work): array => $kit->planned($work)->tasks)
+                ->all(),
+        );
         $this->uses = $this->gathered();
         $this->without = new WithoutOne($this->tasks, $kit->atHand(), $kit->school);
-        $this->lossFree = new RedundantTools($this->tasks, $kit->atHand(), $this->worth(), $this->kept(), $kit->school);
+        $this->lossFree = new RedundantTools(
+            $this->tasks,
+            $kit->atHand(),
+            $this->worth(),
+            $this->kept(),
+            $kit->school,
+        );
     }
 
     /** Without a chosen work nothing can be said to be needed, and nothing to be idle for it. */
@@ -49,13 +60,18 @@ final class IdleOfBench
     /** @return Collection<int, Tool> those that hang here and are not lent */
     public function tools(): Collection
     {
-        return collect($this->kit->of(ToolStatus::Owned))->filter(static fn (Tool $tool): bool => $tool->isAtHand())->values();
+        return collect($this->kit->of(ToolStatus::Owned))
+            ->filter(static fn (Tool $tool): bool => $tool->isAtHand())
+            ->values();
     }
 
     /** Whether it hangs here, is not kept for its own sake, and stands idle. */
     public function stands(Tool $tool): bool
     {
-        return $tool->status === ToolStatus::Owned && $tool->isAtHand() && ! $tool->kept && $this->idleness($tool)->isIdle();
+        return $tool->status === ToolStatus::Owned &&
+            $tool->isAtHand() &&
+            ! $tool->kept &&
+            $this->idleness($tool)->isIdle();
     }
 
     public function idleness(Tool $tool): Idleness
@@ -81,7 +97,17 @@ final class IdleOfBench
     {
         $names = $this->kit->works->keyBy('id');
 
-        return array_values($this->bench->toolUses()->where('tool_id', $tool->id)->get()->pluck('work_id')->filter()->unique()->map(static fn (int $id): string => $names[$id]->name ?? 'a work that is gone')->all());
+        return array_values(
+            $this->bench
+                ->toolUses()
+                ->where('tool_id', $tool->id)
+                ->get()
+                ->pluck('work_id')
+                ->filter()
+                ->unique()
+                ->map(static fn (int $id): string => $names[$id]->name ?? 'a work that is gone')
+                ->all(),
+        );
     }
 
     public static function worthOf(Tool $tool): float
@@ -92,11 +118,22 @@ final class IdleOfBench
     /** @return list<Way> the ways of the chosen works it takes part in */
     private function ways(string $kind): array
     {
-        $asked = array_fill_keys(array_map(static fn (Task $task): string => $task->operation->id, $this->tasks), true);
+        $asked = array_fill_keys(
+            array_map(static fn (Task $task): string => $task->operation->id, $this->tasks),
+            true,
+        );
         $ways = [];
         foreach (Operations::byKind()[$kind] ?? [] as $operation) {
             if (isset($asked[$operation->id])) {
-                array_push($ways, ...array_values(array_filter($operation->ways, static fn (Way $way): bool => in_array($kind, $way->kinds, true))));
+                array_push(
+                    $ways,
+                    ...array_values(
+                        array_filter(
+                            $operation->ways,
+                            static fn (Way $way): bool => in_array($kind, $way->kinds, true),
+                        ),
+                    ),
+                );
             }
         }
 
@@ -106,7 +143,9 @@ final class IdleOfBench
     /** @return array<array-key, float> */
     private function worth(): array
     {
-        return $this->tools()->mapWithKeys(static fn (Tool $tool): array => [(string) $tool->id => self::worthOf($tool)])->all();
+        return $this->tools()
+            ->mapWithKeys(static fn (Tool $tool): array => [(string) $tool->id => self::worthOf($tool)])
+            ->all();
     }
 
     /**
@@ -116,9 +155,17 @@ final class IdleOfBench
      */
     private function kept(): array
     {
-        $kept = $this->tools()->filter(static fn (Tool $tool): bool => $tool->kept || $tool->kindOfTool()->group === Group::Sharpening);
+        $kept = $this->tools()->filter(
+            static fn (Tool $tool): bool => $tool->kept || $tool->kindOfTool()->group === Group::Sharpening,
+        );
 
-        return array_fill_keys(array_map(static fn (CoreTool $tool): string => $tool->id, array_values($kept->map(static fn (Tool $tool): CoreTool => $tool->toCore())->all())), true);
+        return array_fill_keys(
+            array_map(
+                static fn (CoreTool $tool): string => $tool->id,
+                array_values($kept->map(static fn (Tool $tool): CoreTool => $tool->toCore())->all()),
+            ),
+            true,
+        );
     }
 
     /** @return array<int, array{string, int}> */
@@ -126,7 +173,12 @@ final class IdleOfBench
     {
         $edges = $this->bench->edges()->get()->pluck('tool_id', 'id');
         $days = collect();
-        foreach ($this->bench->edgeEvents()->where('kind', 'used')->get(['edge_id', 'happened_at']) as $event) {
+        foreach (
+            $this->bench
+                ->edgeEvents()
+                ->where('kind', 'used')
+                ->get(['edge_id', 'happened_at']) as $event
+        ) {
             $days->push([$edges[$event->edge_id] ?? null, $event->happened_at]);
         }
         foreach ($this->bench->toolUses()->get() as $use) {
@@ -141,7 +193,15 @@ final class IdleOfBench
             }
         }
 
-        return $days->filter(static fn (array $day): bool => $day[0] !== null)->groupBy(static fn (array $day): int => (int) $day[0])
-            ->map(static fn (Collection $uses): array => [(string) $uses->max(static fn (array $use): string => (string) $use[1]), $uses->count()])->all();
+        return $days
+            ->filter(static fn (array $day): bool => $day[0] !== null)
+            ->groupBy(static fn (array $day): int => (int) $day[0])
+            ->map(
+                static fn (Collection $uses): array => [
+                    (string) $uses->max(static fn (array $use): string => (string) $use[1]),
+                    $uses->count(),
+                ],
+            )
+            ->all();
     }
 }

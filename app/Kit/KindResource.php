@@ -31,14 +31,26 @@ final class KindResource
             'for' => $kind->for,
             'wrong' => $kind->wrong,
             'group' => $kind->group->value,
-            'needs' => array_map(static fn (Need|string $need): string => $need instanceof Need ? $need->says() : ToolKinds::named($need)->name, $kind->needs),
+            'needs' => array_map(
+                static fn (Need|string $need): string => $need instanceof Need
+                    ? $need->says()
+                    : ToolKinds::named($need)->name,
+                $kind->needs,
+            ),
             'wants' => array_map(static fn (string $want): string => ToolKinds::named($want)->name, $kind->wants),
             'price' => Money::plain(Offers::shopPrice($kind, $school)),
-            'making' => $kind->making === null ? null : Money::plain($kind->making->cost)." of wood, about {$kind->making->minutes} minutes",
-            'running' => $kind->runningPerYear > 0 ? Money::plain(round($kind->runningPerYear * $school->runningFactor(), 1)).' a year' : null,
+            'making' => $kind->making === null
+                    ? null
+                    : Money::plain($kind->making->cost)." of wood, about {$kind->making->minutes} minutes",
+            'running' => $kind->runningPerYear > 0
+                    ? Money::plain(round($kind->runningPerYear * $school->runningFactor(), 1)).' a year'
+                    : null,
             'basis' => $kind->basis->value,
             'offered' => $school->offers($kind->id),
-            'dimensions' => array_map(static fn (Dimension $dimension): array => self::dimension($dimension, $format), $kind->dimensions),
+            'dimensions' => array_map(
+                static fn (Dimension $dimension): array => self::dimension($dimension, $format),
+                $kind->dimensions,
+            ),
             'outline' => OutlineResource::of(Outlines::of($kind->form, $kind->usualSizes())),
         ];
     }
@@ -72,11 +84,14 @@ final class KindResource
     {
         $first = Group::firstFive();
 
-        return array_map(static fn (Group $group): array => [
-            'id' => $group->value,
-            'label' => $group->label(),
-            'teaches' => $group->teaches(),
-            'first' => ($place = array_search($group, $first, true)) === false ? null : $place + 1,
-        ], Group::cases());
+        return array_map(
+            static fn (Group $group): array => [
+                'id' => $group->value,
+                'label' => $group->label(),
+                'teaches' => $group->teaches(),
+                'first' => ($place = array_search($group, $first, true)) === false ? null : $place + 1,
+            ],
+            Group::cases(),
+        );
     }
 }

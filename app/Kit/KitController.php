@@ -33,7 +33,12 @@ final class KitController
         $school = $bench->kitSettingsNow()->school();
 
         return new JsonResponse([
-            'kinds' => array_values(array_map(static fn (ToolKind $kind): array => KindResource::of($kind, $school, $format), ToolKinds::all())),
+            'kinds' => array_values(
+                array_map(
+                    static fn (ToolKind $kind): array => KindResource::of($kind, $school, $format),
+                    ToolKinds::all(),
+                ),
+            ),
             'groups' => KindResource::groups(),
         ]);
     }

@@ -45,7 +45,12 @@ final class KitOfBench
     public function __construct(public readonly Bench $bench)
     {
         $this->tools = $bench->tools()->get()->toBase();
-        $this->works = $bench->works()->get()->toBase()->sortBy(static fn (Work $work): array => [! $work->chosen, $work->due_on ?? '9999', $work->id])->values();
+        $this->works = $bench
+            ->works()
+            ->get()
+            ->toBase()
+            ->sortBy(static fn (Work $work): array => [! $work->chosen, $work->due_on ?? '9999', $work->id])
+            ->values();
         $this->settings = $bench->kitSettingsNow();
         $this->school = $this->settings->school();
     }
@@ -58,7 +63,11 @@ final class KitOfBench
     /** For the works that are chosen; a school that buys for the next work only plans for that one. */
     public function planner(): KitPlanner
     {
-        return $this->planner ??= $this->plannerFor($this->school->nextWorkOnly() ? $this->works->where('chosen', true)->take(1) : $this->works->where('chosen', true));
+        return $this->planner ??= $this->plannerFor(
+            $this->school->nextWorkOnly()
+                ? $this->works->where('chosen', true)->take(1)
+                : $this->works->where('chosen', true),
+        );
     }
 
     /** @param  Collection<int, Work>  $works */
@@ -66,7 +75,13 @@ final class KitOfBench
     {
         $wanted = array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
 
-        return new KitPlanner(array_values($works->map($this->planned(...))->all()), $this->owned(), $wanted, $this->school, $this->settings->budget);
+        return new KitPlanner(
+            array_values($works->map($this->planned(...))->all()),
+            $this->owned(),
+            $wanted,
+            $this->school,
+            $this->settings->budget,
+        );
     }
 
     public function ladder(): Ladder
@@ -83,10 +98,21 @@ final class KitOfBench
     /** What could be done once the plan is got as well. */
     public function coverageOfPlan(): Coverage
     {
-        return $this->planned ??= new Coverage(new ToolsAtHand([
-            ...$this->owned(),
-            ...array_map(static fn (Offer $offer): CoreTool => new CoreTool($offer->id, $offer->kind, $offer->name, $offer->sizes), $this->planner()->propose()->buy),
-        ]), $this->school);
+        return $this->planned ??= new Coverage(
+            new ToolsAtHand([
+                ...$this->owned(),
+                ...array_map(
+                    static fn (Offer $offer): CoreTool => new CoreTool(
+                        $offer->id,
+                        $offer->kind,
+                        $offer->name,
+                        $offer->sizes,
+                    ),
+                    $this->planner()->propose()->buy,
+                ),
+            ]),
+            $this->school,
+        );
     }
 
     public function planned(Work $work): PlannedWork
@@ -100,21 +126,49 @@ final class KitOfBench
         return array_map($this->coverage()->of(...), $this->planned($work)->tasks);
     }
 
-    /** @return list<Task> tasks of a work that cannot be done well enough with the tools owned, or owned without one of them */
+    /**
+     * @return list<Task> tasks of a work that cannot be done well enough with the tools owned, or owned without one of
+     * them
+     */
     public function lacking(Work $work, ?Tool $without = null): array
     {
-        $coverage = $without === null
-            ? $this->coverage()
-            : new Coverage(new ToolsAtHand(array_values(array_filter($this->atHand(), static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id))), $this->school);
+        $coverage =
+            $without === null
+                ? $this->coverage()
+                : new Coverage(
+                    new ToolsAtHand(
+                        array_values(
+                            array_filter(
+                                $this->atHand(),
+                                static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id,
+                            ),
+                        ),
+                    ),
+                    $this->school,
+                );
 
-        return array_values(array_filter($this->planned($work)->tasks, static fn (Task $task): bool => ! $coverage->of($task)->isEnough()));
+        return array_values(
+            array_filter(
+                $this->planned($work)->tasks,
+                static fn (Task $task): bool => ! $coverage->of($task)->isEnough(),
+            ),
+        );
     }
 
     /** What a kind is got for: the chosen works that lack something it takes part in; null: none of them. */
     public function wantedFor(string $kind): ?string
     {
-        $takesPart = array_fill_keys(array_map(static fn (Operation $operation): string => $operation->id, Operations::byKind()[$kind] ?? []), true);
-        $wanting = $this->works->filter(fn (Work $work): bool => $work->chosen && array_filter($this->lacking($work), static fn (Task $task): bool => isset($takesPart[$task->operation->id])) !== []);
+        $takesPart = array_fill_keys(
+            array_map(static fn (Operation $operation): string => $operation->id, Operations::byKind()[$kind] ?? []),
+            true,
+        );
+        $wanting = $this->works->filter(
+            fn (Work $work): bool => $work->chosen &&
+                array_filter(
+                    $this->lacking($work),
+                    static fn (Task $task): bool => isset($takesPart[$task->operation->id]),
+                ) !== [],
+        );
 
         return $wanting->isEmpty() ? null : $wanting->pluck('name')->implode(', ');
     }
@@ -128,7 +182,10 @@ final class KitOfBench
     /** @return list<CoreTool> those that hang here */
     public function atHand(): array
     {
-        return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => $tool->isAtHand())));
+        return array_map(
+            static fn (Tool $tool): CoreTool => $tool->toCore(),
+            array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => $tool->isAtHand())),
+        );
     }
 
     /** @return list<Tool> lent or put away, and wanted for what cannot be done without them */
@@ -142,7 +199,12 @@ final class KitOfBench
             }
         }
 
-        return array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => ! $tool->isAtHand() && isset($ids[(string) $tool->id])));
+        return array_values(
+            array_filter(
+                $this->of(ToolStatus::Owned),
+                static fn (Tool $tool): bool => ! $tool->isAtHand() && isset($ids[(string) $tool->id]),
+            ),
+        );
     }
 
     /** @return list<Tool> */

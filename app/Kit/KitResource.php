@@ -32,13 +32,19 @@ final readonly class KitResource
     private function whole(): array
     {
         $order = array_flip(array_keys(ToolKinds::all()));
-        $tools = $this->kit->tools->sortBy(static fn (Tool $tool): array => [$order[$tool->kind], $tool->name])->values();
+        $tools = $this->kit->tools
+            ->sortBy(static fn (Tool $tool): array => [$order[$tool->kind], $tool->name])
+            ->values();
         $proposal = $this->kit->planner()->propose();
         $first = $this->kit->ladder()->inOrder()[0] ?? null;
         $idle = new IdleOfBench($this->kit->bench, $this->kit);
 
         return [
-            'board' => $tools->filter(static fn (Tool $tool): bool => $tool->away_on === null)->map(static fn (Tool $tool): array => ToolResource::of($tool, $idle->stands($tool)))->values()->all(),
+            'board' => $tools
+                ->filter(static fn (Tool $tool): bool => $tool->away_on === null)
+                ->map(static fn (Tool $tool): array => ToolResource::of($tool, $idle->stands($tool)))
+                ->values()
+                ->all(),
             'groups' => KindResource::groups(),
             'works' => $this->kit->works->map(fn (Work $work): array => WorkResource::line($work, $this->kit))->all(),
             'next' => $this->next($proposal, $first),
@@ -57,10 +63,22 @@ final readonly class KitResource
     {
         $works = $this->kit->works->where('chosen', true);
         [$says, $why] = match (true) {
-            $works->isEmpty() => ['Say what you want to make.', 'The works decide what is missing and what to get next.'],
-            $first === null && $proposal->impossible === [] && $proposal->unserved === [] => ['You have all that your works ask for.', 'Every operation has a way that is good enough.'],
-            $first === null && $proposal->unserved !== [] => ['Your budget does not reach for the next tool.', self::unserved($proposal)],
-            $first === null => ['Nothing on offer closes the gap.', 'No way is good enough for: '.self::names($proposal->impossible).'.'],
+            $works->isEmpty() => [
+                'Say what you want to make.',
+                'The works decide what is missing and what to get next.',
+            ],
+            $first === null && $proposal->impossible === [] && $proposal->unserved === [] => [
+                'You have all that your works ask for.',
+                'Every operation has a way that is good enough.',
+            ],
+            $first === null && $proposal->unserved !== [] => [
+                'Your budget does not reach for the next tool.',
+                self::unserved($proposal),
+            ],
+            $first === null => [
+                'Nothing on offer closes the gap.',
+                'No way is good enough for: '.self::names($proposal->impossible).'.',
+            ],
             default => [self::get($first), $this->why($first)],
         };
 
@@ -77,15 +95,23 @@ final readonly class KitResource
     {
         return $offer->making === null
             ? "Get the {$offer->name}: ".Money::plain($offer->price).'.'
-            : "Make the {$offer->name}: about {$offer->making->minutes} minutes, ".Money::plain($offer->price).' of wood.';
+            : "Make the {$offer->name}: about {$offer->making->minutes} minutes, ".
+                    Money::plain($offer->price).
+                    ' of wood.';
     }
 
     private function why(Offer $offer): string
     {
         $purchase = $this->kit->planner()->purchase($offer);
-        $extra = $purchase->extra === null || $purchase->extra <= 0.0 ? '' : ', '.Money::plain(round($purchase->extra, 2)).' more';
+        $extra =
+            $purchase->extra === null || $purchase->extra <= 0.0
+                ? ''
+                : ', '.Money::plain(round($purchase->extra, 2)).' more';
 
-        return PurchaseWords::opens($purchase).' '.PurchaseWords::instead($purchase).($purchase->instead === null ? '' : "$extra.");
+        return PurchaseWords::opens($purchase).
+            ' '.
+            PurchaseWords::instead($purchase).
+            ($purchase->instead === null ? '' : "$extra.");
     }
 
     private static function sum(Proposal $proposal): string
@@ -94,7 +120,10 @@ final readonly class KitResource
         $tools = $count === 1 ? 'One tool' : "$count tools";
 
         return match (true) {
-            $proposal->unserved !== [] => "$tools within your budget, ".Money::plain($proposal->cost).'. '.self::unserved($proposal),
+            $proposal->unserved !== [] => "$tools within your budget, ".
+                Money::plain($proposal->cost).
+                '. '.
+                self::unserved($proposal),
             $count === 0 => 'Nothing to get.',
             default => "$tools, ".Money::plain($proposal->cost).', make all your works possible.',
         };
@@ -108,7 +137,9 @@ final readonly class KitResource
     /** @param  list<\JackRest\Core\Work\Task>  $tasks */
     public static function names(array $tasks): string
     {
-        return PurchaseWords::listed(array_values(array_unique(array_map(static fn ($task): string => $task->operation->name, $tasks))));
+        return PurchaseWords::listed(
+            array_values(array_unique(array_map(static fn ($task): string => $task->operation->name, $tasks))),
+        );
     }
 
     public static function how(Proposal $proposal): Explanation
@@ -119,9 +150,18 @@ final readonly class KitResource
         return new Explanation(
             'Is there no cheaper way?',
             'least cost of tools such that every operation has a good enough way, each tool with all it needs',
-            $count === 0 ? 'nothing to get' : "$count of ".count($proposal->problem->tools)." tools, $cost; ".($proposal->plan->provenOptimal ? 'nothing cheaper exists among them' : 'the best found so far; nothing can cost less than '.Money::plain(round($proposal->plan->lowerBound, 2))),
+            $count === 0
+                ? 'nothing to get'
+                : "$count of ".
+                    count($proposal->problem->tools).
+                    " tools, $cost; ".
+                    ($proposal->plan->provenOptimal
+                        ? 'nothing cheaper exists among them'
+                        : 'the best found so far; nothing can cost less than '.
+                            Money::plain(round($proposal->plan->lowerBound, 2))),
             Basis::CommonPractice,
-            'Exact search over every combination. Ways are common practice, their grades and minutes from memory. Prices are invented round figures until you type your own.',
+            'Exact search over every combination. Ways are common practice, their grades and minutes from memory. '
+                .'Prices are invented round figures until you type your own.',
         );
     }
 }

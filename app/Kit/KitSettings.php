@@ -24,12 +24,27 @@ final class KitSettings extends Record
 {
     protected $table = 'kit_settings';
 
-    protected $attributes = ['answers' => '{}', 'overrules' => '{}', 'per_month' => null, 'budget' => null, 'floor' => null, 'damp' => 'ordinary', 'version' => 1];
+    protected $attributes = [
+        'answers' => '{}',
+        'overrules' => '{}',
+        'per_month' => null,
+        'budget' => null,
+        'floor' => null,
+        'damp' => 'ordinary',
+        'version' => 1,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['answers' => 'array', 'overrules' => 'array', 'per_month' => 'float', 'budget' => 'float', 'floor' => 'integer', 'damp' => Damp::class];
+        return [
+            'answers' => 'array',
+            'overrules' => 'array',
+            'per_month' => 'float',
+            'budget' => 'float',
+            'floor' => 'integer',
+            'damp' => Damp::class,
+        ];
     }
 
     public function school(): School

@@ -33,7 +33,11 @@ final class LadderResource
             'total' => $proposal->cost,
             'totalText' => Money::plain($proposal->cost),
             'running' => Money::plain(round($proposal->runningPerYear)).' a year',
-            'proof' => $proposal->plan->provenOptimal ? 'Nothing cheaper makes all of it possible.' : 'The best found in the time; nothing can cost less than '.Money::plain(round($proposal->plan->lowerBound, 2)).'.',
+            'proof' => $proposal->plan->provenOptimal
+                ? 'Nothing cheaper makes all of it possible.'
+                : 'The best found in the time; nothing can cost less than '.
+                    Money::plain(round($proposal->plan->lowerBound, 2)).
+                    '.',
             'perMonth' => $settings->per_month,
             'budget' => $settings->budget,
             'floor' => $settings->floor,
@@ -41,7 +45,9 @@ final class LadderResource
             'locked' => array_map(static fn (PlannedWork $work): string => $work->name, $ladder->locked()),
             'impossible' => self::impossible($kit),
             'says' => self::says($ladder, $kit),
-            'why' => $months === null ? 'Say what you can spend a month, and each step gets its date.' : Money::plain((float) $settings->per_month).' a month, this month included.',
+            'why' => $months === null
+                    ? 'Say what you can spend a month, and each step gets its date.'
+                    : Money::plain((float) $settings->per_month).' a month, this month included.',
             'how' => Shared::how([KitResource::how($proposal)]),
         ];
     }
@@ -49,11 +55,15 @@ final class LadderResource
     private static function says(Ladder $ladder, KitOfBench $kit): string
     {
         $proposal = $kit->planner()->propose();
-        $first = array_values(array_filter($ladder->rungs(), static fn (Rung $rung): bool => $rung->tools !== []))[0] ?? null;
+        $first =
+            array_values(
+                array_filter($ladder->rungs(), static fn (Rung $rung): bool => $rung->tools !== []),
+            )[0] ?? null;
 
         return match (true) {
             $kit->planner()->works === [] => 'Choose a work first: the ladder leads to it.',
-            $first === null && $proposal->impossible === [] && $proposal->unserved === [] => 'You stand at the top: all your works are possible.',
+            $first === null && $proposal->impossible === [] && $proposal->unserved === [] => 'You stand at the top: '
+                .'all your works are possible.',
             $first === null => 'No step leads further.',
             default => ($first->made ? 'First make the ' : 'First get the ').$first->tools[0]->name.'.',
         };
@@ -62,10 +72,17 @@ final class LadderResource
     private static function impossible(KitOfBench $kit): ?string
     {
         $proposal = $kit->planner()->propose();
-        $parts = array_filter([
-            $proposal->impossible === [] ? null : 'Nothing on offer is good enough to '.KitResource::names($proposal->impossible).'.',
-            $proposal->unserved === [] ? null : KitResource::unserved($proposal).' The nearest kit you can afford does the rest.',
-        ], is_string(...));
+        $parts = array_filter(
+            [
+                $proposal->impossible === []
+                    ? null
+                    : 'Nothing on offer is good enough to '.KitResource::names($proposal->impossible).'.',
+                $proposal->unserved === []
+                    ? null
+                    : KitResource::unserved($proposal).' The nearest kit you can afford does the rest.',
+            ],
+            is_string(...),
+        );
 
         return $parts === [] ? null : implode(' ', $parts);
     }
@@ -91,7 +108,10 @@ final class LadderResource
             'to' => $rung->to,
             'toText' => Money::plain($rung->to),
             'minutes' => $rung->minutes,
-            'unlocks' => array_map(static fn (PlannedWork $work): array => ['id' => (int) $work->id, 'name' => $work->name], $rung->unlocks),
+            'unlocks' => array_map(
+                static fn (PlannedWork $work): array => ['id' => (int) $work->id, 'name' => $work->name],
+                $rung->unlocks,
+            ),
             'month' => $rung->month,
             'late' => $rung->late ? self::late($rung, $kit) : null,
         ];
@@ -99,10 +119,17 @@ final class LadderResource
 
     private static function late(Rung $rung, KitOfBench $kit): string
     {
-        $dated = array_values(array_filter($rung->unlocks, static fn (PlannedWork $work): bool => $work->due !== null));
-        $needed = $kit->settings->months(Carbon::now()->toDateString())?->neededFor($rung->to, (string) $dated[0]->due);
+        $dated = array_values(
+            array_filter($rung->unlocks, static fn (PlannedWork $work): bool => $work->due !== null),
+        );
+        $needed = $kit->settings
+            ->months(Carbon::now()->toDateString())
+            ?->neededFor($rung->to, (string) $dated[0]->due);
 
-        return "Too late for the {$dated[0]->name}, wanted by {$dated[0]->due}. ".($needed === null ? 'That day is past.' : 'It would take '.Money::plain(ceil($needed)).' a month.');
+        return "Too late for the {$dated[0]->name}, wanted by {$dated[0]->due}. ".
+            ($needed === null
+                ? 'That day is past.'
+                : 'It would take '.Money::plain(ceil($needed)).' a month.');
     }
 
     /** @return array<string, mixed> */

@@ -40,6 +40,10 @@ final class LendRequest extends VersionedRequest
     {
         $ask = $this->string('askOn')->toString();
 
-        return ['lent_to' => trim($this->string('to')->toString()), 'lent_on' => $this->string('on')->toString(), 'ask_on' => $ask === '' ? null : $ask];
+        return [
+            'lent_to' => trim($this->string('to')->toString()),
+            'lent_on' => $this->string('on')->toString(),
+            'ask_on' => $ask === '' ? null : $ask,
+        ];
     }
 }

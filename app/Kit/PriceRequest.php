@@ -12,7 +12,10 @@ final class PriceRequest extends VersionedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...parent::rules(), 'price' => ['required', 'string', 'max:20', 'regex:/^\s*\d{1,9}([.,]\d{1,2})?\s*$/']];
+        return [
+            ...parent::rules(),
+            'price' => ['required', 'string', 'max:20', 'regex:/^\s*\d{1,9}([.,]\d{1,2})?\s*$/'],
+        ];
     }
 
     /** @return array<string, string> */

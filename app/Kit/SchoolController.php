@@ -23,7 +23,11 @@ final class SchoolController
     {
         $settings = $ledger->bench->kitSettingsNow();
         $values = $request->values($settings);
-        $ledger->record('school', 'school', 'Changed how tools are chosen.', static function (Changes $changes) use ($settings, $values, $request): void {
+        $ledger->record('school', 'school', 'Changed how tools are chosen.', static function (Changes $changes) use (
+            $settings,
+            $values,
+            $request,
+        ): void {
             if ($settings->exists) {
                 $changes->update($settings, $values, $request->version());
 
@@ -34,7 +38,12 @@ final class SchoolController
             if ($first !== null) {
                 throw new Conflict($first);
             }
-            $changes->create($changes->bench->kitSettings(), [...$settings->getAttributes(), 'answers' => [], 'overrules' => [], ...$values]);
+            $changes->create($changes->bench->kitSettings(), [
+                ...$settings->getAttributes(),
+                'answers' => [],
+                'overrules' => [],
+                ...$values,
+            ]);
         });
 
         return $this->show($ledger->bench);

@@ -20,18 +20,34 @@ final class SchoolResource
 
         return [
             'version' => $settings->version,
-            'questions' => array_values(array_map(static fn (Question $question): array => [
-                'id' => $question->id,
-                'asks' => $question->asks,
-                'answer' => $school->answer($question)->id,
-                'answers' => array_map(static fn (Answer $answer): array => ['id' => $answer->id, 'name' => $answer->name, 'because' => $answer->because], $question->answers),
-            ], Questions::all())),
-            'overrules' => array_map(static fn (string $kind, string $overrule): array => [
-                'kind' => $kind,
-                'name' => ToolKinds::named($kind)->name,
-                'overrule' => $overrule,
-                'label' => Overrule::from($overrule)->label(),
-            ], array_keys($settings->overrules), array_values($settings->overrules)),
+            'questions' => array_values(
+                array_map(
+                    static fn (Question $question): array => [
+                        'id' => $question->id,
+                        'asks' => $question->asks,
+                        'answer' => $school->answer($question)->id,
+                        'answers' => array_map(
+                            static fn (Answer $answer): array => [
+                                'id' => $answer->id,
+                                'name' => $answer->name,
+                                'because' => $answer->because,
+                            ],
+                            $question->answers,
+                        ),
+                    ],
+                    Questions::all(),
+                ),
+            ),
+            'overrules' => array_map(
+                static fn (string $kind, string $overrule): array => [
+                    'kind' => $kind,
+                    'name' => ToolKinds::named($kind)->name,
+                    'overrule' => $overrule,
+                    'label' => Overrule::from($overrule)->label(),
+                ],
+                array_keys($settings->overrules),
+                array_values($settings->overrules),
+            ),
             'perMonth' => $settings->per_month,
             'budget' => $settings->budget,
             'floor' => $settings->floor,

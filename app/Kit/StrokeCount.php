@@ -24,12 +24,24 @@ final class StrokeCount extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['thickness_mm' => 'float', 'depth_mm' => 'float', 'hardness' => Hardness::class, 'strokes' => 'integer'];
+        return [
+            'thickness_mm' => 'float',
+            'depth_mm' => 'float',
+            'hardness' => Hardness::class,
+            'strokes' => 'integer',
+        ];
     }
 
     /** @param  array<string, float>  $sizes  of the saw */
     public function toCore(array $sizes): SawCount
     {
-        return new SawCount($sizes['tpi'], SawQuestion::STROKE * $sizes['length'], $this->thickness_mm, $this->depth_mm, $this->hardness, $this->strokes);
+        return new SawCount(
+            $sizes['tpi'],
+            SawQuestion::STROKE * $sizes['length'],
+            $this->thickness_mm,
+            $this->depth_mm,
+            $this->hardness,
+            $this->strokes,
+        );
     }
 }

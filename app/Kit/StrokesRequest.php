@@ -20,19 +20,34 @@ final class StrokesRequest extends VersionedRequest
     {
         $typed = ['required', 'string', 'max:60'];
 
-        return [...parent::rules(), 'thickness' => $typed, 'depth' => $typed, 'strokes' => $typed, 'hardness' => ['required', Rule::enum(Hardness::class)]];
+        return [
+            ...parent::rules(),
+            'thickness' => $typed,
+            'depth' => $typed,
+            'strokes' => $typed,
+            'hardness' => ['required', Rule::enum(Hardness::class)],
+        ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [...parent::messages(), 'strokes.required' => 'Type how many strokes you counted.', 'thickness.required' => 'Type how thick the stock was.', 'depth.required' => 'Type how deep the cut was.'];
+        return [
+            ...parent::messages(),
+            'strokes.required' => 'Type how many strokes you counted.',
+            'thickness.required' => 'Type how thick the stock was.',
+            'depth.required' => 'Type how deep the cut was.',
+        ];
     }
 
     /** @return array<string, mixed> */
     public function values(LengthFormatter $format): array
     {
-        $typed = array_map(fn (string $name): string => $this->string($name)->toString(), ['thickness' => 'thickness', 'depth' => 'depth', 'strokes' => 'strokes']);
+        $typed = array_map(fn (string $name): string => $this->string($name)->toString(), [
+            'thickness' => 'thickness',
+            'depth' => 'depth',
+            'strokes' => 'strokes',
+        ]);
         $form = Form::of(StrokesForm::fields(), $typed, $format);
         $form->soundOrRefuse();
 

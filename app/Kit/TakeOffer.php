@@ -31,14 +31,23 @@ final readonly class TakeOffer
             default => "Got the {$offer->name}; it hangs on the board.",
         };
         $kind = ToolKinds::named($offer->kind);
-        $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use ($offer, $status, $kind): void {
+        $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use (
+            $offer,
+            $status,
+            $kind,
+        ): void {
             $tool = $changes->create($changes->bench->tools(), [
                 'kind' => $offer->kind,
                 'name' => $offer->name,
                 'status' => $status,
                 'size' => array_diff_assoc($offer->sizes, $kind->usualSizes()),
                 'price' => null,
-                ...($status === ToolStatus::Owned ? ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => (new KitOfBench($changes->bench))->wantedFor($offer->kind)] : []),
+                ...$status === ToolStatus::Owned
+                    ? [
+                        'hung_on' => Carbon::now()->toDateString(),
+                        'bought_for' => (new KitOfBench($changes->bench))->wantedFor($offer->kind),
+                    ]
+                    : [],
             ]);
             EdgesOfTool::bring($changes, $tool, $this->format);
             ReferencesOfTool::bring($changes, $tool);

@@ -70,7 +70,13 @@ final class Tool extends Record
 
     public function toWanted(): WantedTool
     {
-        return new WantedTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size), $this->price);
+        return new WantedTool(
+            (string) $this->id,
+            $this->kind,
+            $this->name,
+            array_map(floatval(...), $this->size),
+            $this->price,
+        );
     }
 
     /** @return list<SawCount> */
@@ -78,7 +84,9 @@ final class Tool extends Record
     {
         $sizes = $this->toCore()->sizes();
 
-        return array_values($this->strokeCounts->map(static fn (StrokeCount $count): SawCount => $count->toCore($sizes))->all());
+        return array_values(
+            $this->strokeCounts->map(static fn (StrokeCount $count): SawCount => $count->toCore($sizes))->all(),
+        );
     }
 
     /** Which page is its own: saws, scrapers and sets of auger bits are looked after at their edges. */

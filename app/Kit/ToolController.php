@@ -29,8 +29,15 @@ final class ToolController
     {
         $values = $request->values($format);
         $tool = null;
-        $sentence = $values['status'] === ToolStatus::Owned ? "Hung up the {$values['name']}." : "Put the {$values['name']} on the list.";
-        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use ($values, $format, &$tool): void {
+        $sentence =
+            $values['status'] === ToolStatus::Owned
+                ? "Hung up the {$values['name']}."
+                : "Put the {$values['name']} on the list.";
+        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use (
+            $values,
+            $format,
+            &$tool,
+        ): void {
             $tool = $changes->create($changes->bench->tools(), $values);
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
@@ -56,13 +63,21 @@ final class ToolController
 
     public function show(Bench $bench, Tool $tool, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse((new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts')));
+        return new JsonResponse(
+            (new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts')),
+        );
     }
 
-    public function update(VersionedToolFormRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedToolFormRequest $request,
+        Ledger $ledger,
+        Tool $tool,
+        LengthFormatter $format,
+    ): JsonResponse {
         $values = $request->values($tool, $format);
-        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($tool, $values, $request, $format): void {
+        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
+            Changes $changes,
+        ) use ($tool, $values, $request, $format): void {
             $changes->update($tool, $values, $request->version());
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
@@ -74,8 +89,11 @@ final class ToolController
     /** Takes a tool off the board with its edges and tests, and says what can no longer be done. */
     public function destroy(VersionedRequest $request, Ledger $ledger, Tool $tool): JsonResponse
     {
-        $loses = $tool->status === ToolStatus::Owned ? ToolPageResource::lost(new KitOfBench($ledger->bench), $tool) : [];
-        $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (Changes $changes) use ($tool, $request): void {
+        $loses =
+            $tool->status === ToolStatus::Owned ? ToolPageResource::lost(new KitOfBench($ledger->bench), $tool) : [];
+        $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (
+            Changes $changes,
+        ) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
             $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
             $references = $changes->bench->references()->where('tool_id', $tool->id);
@@ -88,17 +106,27 @@ final class ToolController
     public function price(PriceRequest $request, Ledger $ledger, Tool $tool): JsonResponse
     {
         $price = $request->price();
-        $ledger->record('price', $tool->name, "Price of the {$tool->name}: ".Money::plain($price).'.', static function (Changes $changes) use ($tool, $price, $request): void {
-            $changes->update($tool, ['price' => $price], $request->version());
-        });
+        $ledger->record(
+            'price',
+            $tool->name,
+            "Price of the {$tool->name}: ".Money::plain($price).'.',
+            static function (Changes $changes) use ($tool, $price, $request): void {
+                $changes->update($tool, ['price' => $price], $request->version());
+            },
+        );
 
         return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));
     }
 
     public function got(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
     {
-        $came = ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind)];
-        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (Changes $changes) use ($tool, $came, $request, $format): void {
+        $came = [
+            'hung_on' => Carbon::now()->toDateString(),
+            'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind),
+        ];
+        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (
+            Changes $changes,
+        ) use ($tool, $came, $request, $format): void {
             $changes->update($tool, ['status' => ToolStatus::Owned, ...$came], $request->version());
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
@@ -114,8 +142,17 @@ final class ToolController
             throw InvalidInput::because('strokes', 'Strokes are counted for saws.');
         }
         $values = $request->values($format);
-        $sentence = "Counted {$values['strokes']} strokes of the {$tool->name}: ".$format->dimension($values['depth_mm']).' deep in '.$format->dimension($values['thickness_mm'])." of {$values['hardness']->value} wood.";
-        $entry = $ledger->record('strokes-counted', $tool->name, $sentence, static function (Changes $changes) use ($tool, $values, $request): void {
+        $sentence =
+            "Counted {$values['strokes']} strokes of the {$tool->name}: ".
+            $format->dimension($values['depth_mm']).
+            ' deep in '.
+            $format->dimension($values['thickness_mm']).
+            " of {$values['hardness']->value} wood.";
+        $entry = $ledger->record('strokes-counted', $tool->name, $sentence, static function (Changes $changes) use (
+            $tool,
+            $values,
+            $request,
+        ): void {
             $changes->update($tool, [], $request->version());
             $changes->create($tool->strokeCounts(), $values);
         });

@@ -35,16 +35,34 @@ final readonly class ToolPageResource
         return [
             'tool' => ToolResource::of($tool),
             'kind' => KindResource::of($kind, $this->kit->school, $this->format),
-            'sizes' => array_map(fn (Dimension $dimension): array => [
-                'name' => $dimension->name,
-                'label' => $dimension->label,
-                'text' => $words->amount($sizes[$dimension->name] ?? $dimension->usual, $dimension->unit),
-                'typed' => isset($tool->size[$dimension->name]) ? KindResource::typed((float) $tool->size[$dimension->name], $dimension->unit, $this->format) : '',
-                'measured' => isset($tool->size[$dimension->name]),
-            ], $kind->dimensions),
-            'serves' => array_map(fn (Operation $operation): array => $this->service($operation, $kind->id), Operations::byKind()[$kind->id] ?? []),
+            'sizes' => array_map(
+                fn (Dimension $dimension): array => [
+                    'name' => $dimension->name,
+                    'label' => $dimension->label,
+                    'text' => $words->amount($sizes[$dimension->name] ?? $dimension->usual, $dimension->unit),
+                    'typed' => isset($tool->size[$dimension->name])
+                        ? KindResource::typed((float) $tool->size[$dimension->name], $dimension->unit, $this->format)
+                        : '',
+                    'measured' => isset($tool->size[$dimension->name]),
+                ],
+                $kind->dimensions,
+            ),
+            'serves' => array_map(
+                fn (Operation $operation): array => $this->service($operation, $kind->id),
+                Operations::byKind()[$kind->id] ?? [],
+            ),
             'loses' => $tool->status === ToolStatus::Owned ? self::lost($this->kit, $tool) : [],
-            'edges' => array_values($tool->edges->map(static fn (Edge $edge): array => ['id' => $edge->id, 'name' => $edge->name, 'says' => EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'])->all()),
+            'edges' => array_values(
+                $tool->edges
+                    ->map(
+                        static fn (Edge $edge): array => [
+                            'id' => $edge->id,
+                            'name' => $edge->name,
+                            'says' => EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
+                        ],
+                    )
+                    ->all(),
+            ),
             'bite' => $this->bite($tool),
             'overrule' => $this->kit->settings->overrules[$kind->id] ?? null,
             'worth' => $tool->status === ToolStatus::Wanted ? $this->worth($tool) : null,
@@ -71,16 +89,24 @@ final readonly class ToolPageResource
     /** @return array<string, mixed> */
     private function service(Operation $operation, string $kind): array
     {
-        $ways = array_values(array_filter($operation->ways, static fn (Way $way): bool => in_array($kind, $way->kinds, true)));
+        $ways = array_values(
+            array_filter($operation->ways, static fn (Way $way): bool => in_array($kind, $way->kinds, true)),
+        );
 
         return [
             'operation' => $operation->name,
-            'ways' => array_map(fn (Way $way): array => [
-                'tools' => $way->tools(),
-                'says' => $way->says,
-                'grade' => $way->grade,
-                'if' => array_map(fn (Condition $condition): string => $condition->says($this->format), $way->conditions),
-            ], $ways),
+            'ways' => array_map(
+                fn (Way $way): array => [
+                    'tools' => $way->tools(),
+                    'says' => $way->says,
+                    'grade' => $way->grade,
+                    'if' => array_map(
+                        fn (Condition $condition): string => $condition->says($this->format),
+                        $way->conditions,
+                    ),
+                ],
+                $ways,
+            ),
         ];
     }
 
@@ -88,7 +114,19 @@ final readonly class ToolPageResource
     {
         $own = OwnBite::from($tool->sawCounts());
 
-        return $own === null ? null : 'It bites '.LengthFormatter::decimal($own->factor, 2).' times the model, from '.$own->counts.($own->counts === 1 ? ' counted cut.' : ' counted cuts ('.LengthFormatter::decimal($own->least, 2).' to '.LengthFormatter::decimal($own->most, 2).').');
+        return $own === null
+            ? null
+            : 'It bites '.
+                    LengthFormatter::decimal($own->factor, 2).
+                    ' times the model, from '.
+                    $own->counts.
+                    ($own->counts === 1
+                        ? ' counted cut.'
+                        : ' counted cuts ('.
+                            LengthFormatter::decimal($own->least, 2).
+                            ' to '.
+                            LengthFormatter::decimal($own->most, 2).
+                            ').');
     }
 
     /** In the plan, or below which price it would be. */
@@ -103,7 +141,9 @@ final readonly class ToolPageResource
         }
         $below = self::worthBelow($planner, (string) $tool->id);
 
-        return $below === null ? 'No work you chose needs it.' : 'It becomes worth it below '.Money::plain(round($below, 2)).'.';
+        return $below === null
+            ? 'No work you chose needs it.'
+            : 'It becomes worth it below '.Money::plain(round($below, 2)).'.';
     }
 
     private static function worthBelow(KitPlanner $planner, string $id): ?float

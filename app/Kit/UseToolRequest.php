@@ -15,7 +15,10 @@ final class UseToolRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['day' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.Carbon::now()->toDateString()], 'work' => ['present', 'nullable', 'integer']];
+        return [
+            'day' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.Carbon::now()->toDateString()],
+            'work' => ['present', 'nullable', 'integer'],
+        ];
     }
 
     /** @return array<string, string> */

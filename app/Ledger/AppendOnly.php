@@ -14,7 +14,10 @@ final class AppendOnly
     public static function guard(string $table): void
     {
         foreach (self::VERBS as $verb) {
-            DB::statement("CREATE TRIGGER {$table}_no_{$verb} BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, '$table is append-only'); END");
+            DB::statement(
+                "CREATE TRIGGER {$table}_no_{$verb} BEFORE $verb ON $table BEGIN SELECT RAISE(ABORT, '$table is "
+                    ."append-only'); END",
+            );
         }
     }
 

@@ -17,7 +17,9 @@ final class CannotUndo extends RuntimeException
     /** Written by an earlier version, whose tables were others. */
     public static function laidAnew(): self
     {
-        return new self('This was recorded by an earlier version that kept it in another way: it can no longer be undone.');
+        return new self(
+            'This was recorded by an earlier version that kept it in another way: it can no longer be undone.',
+        );
     }
 
     public static function builtUpon(): self

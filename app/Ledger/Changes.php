@@ -79,7 +79,9 @@ final class Changes
         $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => [], 'after' => null];
     }
 
-    /** @return list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
+    /**
+     * @return list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}>
+     */
     public function made(): array
     {
         return $this->made;

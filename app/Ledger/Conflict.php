@@ -11,6 +11,9 @@ final class Conflict extends RuntimeException
 {
     public function __construct(public readonly Record $record)
     {
-        parent::__construct('This was changed in another window meanwhile. Your figures are still here: look at the new state, then record again.');
+        parent::__construct(
+            'This was changed in another window meanwhile. Your figures are still here: look at the new state, then '
+                .'record again.',
+        );
     }
 }

@@ -12,6 +12,8 @@ use Illuminate\Support\Facades\Schema;
 
 /**
  * The one way to write. Each record is one transaction and one diary entry; undoing is an entry of its own.
+ *
+ * @phpstan-type RowChange array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
  */
 final readonly class Ledger
 {
@@ -63,12 +65,15 @@ final readonly class Ledger
     }
 
     /**
-     * @param  array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}  $change
-     * @return array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
+     * @param  RowChange  $change
+     * @return RowChange
      */
     private function reverse(array $change): array
     {
-        if (! Schema::hasTable($change['table']) || ! Schema::hasColumns($change['table'], array_keys([...$change['before'] ?? [], ...$change['after'] ?? []]))) {
+        if (
+            ! Schema::hasTable($change['table']) ||
+            ! Schema::hasColumns($change['table'], array_keys([...$change['before'] ?? [], ...$change['after'] ?? []]))
+        ) {
             throw CannotUndo::laidAnew();
         }
         $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
@@ -88,20 +93,37 @@ final readonly class Ledger
         };
         $row->update([...$values, 'version' => DB::raw('version + 1')]);
 
-        return ['table' => $change['table'], 'id' => $change['id'], 'before' => $change['after'], 'after' => $change['before']];
+        return [
+            'table' => $change['table'],
+            'id' => $change['id'],
+            'before' => $change['after'],
+            'after' => $change['before'],
+        ];
     }
 
-    /** SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value, and of a fraction it is given 14 figures. */
+    /**
+     * SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value, and of a fraction it
+     * is given 14 figures.
+     */
     private static function same(mixed $kept, mixed $written): bool
     {
         $written = is_bool($written) ? (int) $written : $written;
 
-        return is_numeric($kept) && is_numeric($written) ? abs((float) $kept - (float) $written) <= self::KEPT * max(1.0, abs((float) $written)) : $kept === $written;
+        return is_numeric($kept) && is_numeric($written)
+            ? abs((float) $kept - (float) $written) <= self::KEPT * max(1.0, abs((float) $written))
+            : $kept === $written;
     }
 
-    /** @param  list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}>  $changes */
-    private function entry(string $kind, string $subject, string $sentence, array $changes, ?int $undoes = null): DiaryEntry
-    {
+    /**
+     * @param  list<RowChange>  $changes
+     */
+    private function entry(
+        string $kind,
+        string $subject,
+        string $sentence,
+        array $changes,
+        ?int $undoes = null,
+    ): DiaryEntry {
         return $this->bench->diary()->create([
             'written_at' => Carbon::now()->toIso8601ZuluString(),
             'kind' => $kind,

@@ -6,7 +6,10 @@ namespace App\Ledger;
 
 use Illuminate\Database\Schema\Blueprint;
 
-/** What every record has so that the ledger can keep it: its bench, its version, and a way to lay it aside. For migrations. */
+/**
+ * What every record has so that the ledger can keep it: its bench, its version, and a way to lay it aside. For
+ * migrations.
+ */
 final class RecordColumns
 {
     public static function on(Blueprint $table): void

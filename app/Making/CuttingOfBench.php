@@ -28,6 +28,12 @@ final readonly class CuttingOfBench
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $this->blanks = $bench->blanks()->with('visits')->get()->toBase()->keyBy('id');
         $known = array_filter($chosen, fn (string $id): bool => $this->blanks->has((int) $id));
-        $this->list = CutList::of($sheet->making->parts(), array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()), $known, ClimateTable::restsOf($bench), $format);
+        $this->list = CutList::of(
+            $sheet->making->parts(),
+            array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
+            $known,
+            ClimateTable::restsOf($bench),
+            $format,
+        );
     }
 }

@@ -17,7 +17,9 @@ use JackRest\Desk\Making\PlanKind;
  * @property PlanKind $plan
  * @property string $name
  * @property array<string, float> $sizes
- * @property list<array{title: string, says: string, check: string, minutes: float, tools: string, waitDays: float, waitsFor: string}> $steps
+ * @property list<array{
+ *     title: string, says: string, check: string, minutes: float, tools: string, waitDays: float, waitsFor: string,
+ * }> $steps
  * @property array{species: string, ringDeg: float, runoutDeg: float, thicknessMm: float}|null $wood of what moves of it
  * @property int $done steps that are done
  * @property string|null $waits_until
@@ -30,7 +32,13 @@ final class Making extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['plan' => PlanKind::class, 'sizes' => 'array', 'steps' => 'array', 'wood' => 'array', 'done' => 'integer'];
+        return [
+            'plan' => PlanKind::class,
+            'sizes' => 'array',
+            'steps' => 'array',
+            'wood' => 'array',
+            'done' => 'integer',
+        ];
     }
 
     /** @return BelongsTo<Tool, $this> */
@@ -56,7 +64,10 @@ final class Making extends Record
         return $this->steps[$this->done - 1]['waitsFor'] ?? '';
     }
 
-    /** @return list<array{title: string, says: string, check: string, minutes: float, tools: string, waitDays: float, waitsFor: string}> what is done in one go: up to the next wait */
+    /**
+     * @return list<array{title: string, says: string, check: string, minutes: float, tools: string, waitDays: float,
+     * waitsFor: string}> what is done in one go: up to the next wait
+     */
     public function stage(): array
     {
         $stage = [];

@@ -34,13 +34,23 @@ final class MakingController
             throw InvalidInput::because('', 'It is made already.');
         }
         if ($making->isWaiting(Carbon::now()->toIso8601ZuluString()) && ! $request->isEarly()) {
-            throw InvalidInput::because('early', 'It waits for '.$making->waitsFor().' until '.Carbon::parse((string) $making->waits_until)->format('j F').'.');
+            throw InvalidInput::because(
+                'early',
+                'It waits for '.
+                    $making->waitsFor().
+                    ' until '.
+                    Carbon::parse((string) $making->waits_until)->format('j F').
+                    '.',
+            );
         }
         $session = Sessions::running($ledger->bench, $making);
         if ($session === null) {
             $ledger->save(static function (Changes $changes) use ($making, $request, &$session): void {
                 $changes->update($making, ['waits_until' => null], $request->version());
-                $steps = array_map(static fn (array $step): SessionStep => SessionStep::ofMaking(new MakingStep(...$step)), $making->stage());
+                $steps = array_map(
+                    static fn (array $step): SessionStep => SessionStep::ofMaking(new MakingStep(...$step)),
+                    $making->stage(),
+                );
                 $session = Sessions::begin($changes, SessionKind::Making, $making, $making->name, $steps);
             });
         }
@@ -52,8 +62,14 @@ final class MakingController
     /** Leaves off making something; what was cut is cut, and stays off the blanks. */
     public function destroy(VersionedRequest $request, Ledger $ledger, Making $making): JsonResponse
     {
-        $sentence = $making->state === 'made' ? "Took the making of the {$making->name} off the list." : "Left off making the {$making->name}.";
-        $entry = $ledger->record('making-left', $making->name, $sentence, static function (Changes $changes) use ($making, $request): void {
+        $sentence =
+            $making->state === 'made'
+                ? "Took the making of the {$making->name} off the list."
+                : "Left off making the {$making->name}.";
+        $entry = $ledger->record('making-left', $making->name, $sentence, static function (Changes $changes) use (
+            $making,
+            $request,
+        ): void {
             foreach ($making->sessions()->where('state', 'running')->get() as $session) {
                 $changes->update($session, ['state' => 'stopped']);
             }

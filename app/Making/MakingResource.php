@@ -26,7 +26,10 @@ final class MakingResource
             'plan' => $making->plan->value,
             'label' => $making->plan->label(),
             'figures' => (object) self::typed($making, $format),
-            'steps' => array_map(static fn (array $step): array => PlanResource::step(new MakingStep(...$step)), $making->steps),
+            'steps' => array_map(
+                static fn (array $step): array => PlanResource::step(new MakingStep(...$step)),
+                $making->steps,
+            ),
             'done' => $making->done,
             'waitsUntil' => $making->isWaiting($now) ? $making->waits_until : null,
             'waitsFor' => $making->waitsFor(),
@@ -43,8 +46,13 @@ final class MakingResource
     {
         return match (true) {
             $making->state === 'made' => 'made; it hangs on the board',
-            $making->isWaiting($now) => "waits for {$making->waitsFor()} until ".Carbon::parse((string) $making->waits_until)->format('j F'),
-            default => 'step '.($making->done + 1).' of '.count($making->steps).": {$making->steps[$making->done]['title']}",
+            $making->isWaiting($now) => "waits for {$making->waitsFor()} until ".
+                Carbon::parse((string) $making->waits_until)->format('j F'),
+            default => 'step '.
+                ($making->done + 1).
+                ' of '.
+                count($making->steps).
+                ": {$making->steps[$making->done]['title']}",
         };
     }
 
@@ -54,14 +62,23 @@ final class MakingResource
         if ($making->state === 'made') {
             return self::reference($making) === null
                 ? ['says' => 'It is made, ready for work.', 'why' => 'It hangs on the board.']
-                : ['says' => 'It is made. Test it before you trust it.', 'why' => 'It hangs on the board; its first test begins its history.'];
+                : [
+                    'says' => 'It is made. Test it before you trust it.',
+                    'why' => 'It hangs on the board; its first test begins its history.',
+                ];
         }
         $step = $making->steps[$making->done];
         $minutes = (int) round(array_sum(array_column($making->stage(), 'minutes')));
 
         return $making->isWaiting($now)
-            ? ['says' => 'Wait until '.Carbon::parse((string) $making->waits_until)->format('j F').'.', 'why' => ucfirst($making->waitsFor()).'. Then: '.lcfirst($step['title']).'.']
-            : ['says' => "{$step['title']}.", 'why' => "$minutes minutes at the bench, about, until it waits again or is done."];
+            ? [
+                'says' => 'Wait until '.Carbon::parse((string) $making->waits_until)->format('j F').'.',
+                'why' => ucfirst($making->waitsFor()).'. Then: '.lcfirst($step['title']).'.',
+            ]
+            : [
+                'says' => "{$step['title']}.",
+                'why' => "$minutes minutes at the bench, about, until it waits again or is done.",
+            ];
     }
 
     /** @return array<string, string> */

@@ -32,12 +32,23 @@ final class PlanController
     {
         $sheet = $request->sheet($plan, $format);
 
-        return new JsonResponse(PlanResource::preview($sheet, new CuttingOfBench($bench, $sheet, $request->chosen(), $format), new KitOfBench($bench), $format));
+        return new JsonResponse(
+            PlanResource::preview(
+                $sheet,
+                new CuttingOfBench($bench, $sheet, $request->chosen(), $format),
+                new KitOfBench($bench),
+                $format,
+            ),
+        );
     }
 
     /** Begins to make a plan: its parts are cut off the blanks they come from. */
-    public function make(BeginMakingRequest $request, Ledger $ledger, PlanKind $plan, LengthFormatter $format): JsonResponse
-    {
+    public function make(
+        BeginMakingRequest $request,
+        Ledger $ledger,
+        PlanKind $plan,
+        LengthFormatter $format,
+    ): JsonResponse {
         $sheet = $request->sheet($plan, $format);
         $sheet->form->soundOrRefuse('figures');
         $cutting = new CuttingOfBench($ledger->bench, $sheet, $request->chosen(), $format);
@@ -51,11 +62,18 @@ final class PlanController
             'plan' => $plan,
             'name' => $name,
             'sizes' => $sheet->sizes->all(),
-            'steps' => array_map(static fn (MakingStep $step): array => get_object_vars($step), $sheet->making->steps($format)),
+            'steps' => array_map(
+                static fn (MakingStep $step): array => get_object_vars($step),
+                $sheet->making->steps($format),
+            ),
             'wood' => self::wood($cutting->list->rows[0]),
         ];
         $making = null;
-        $ledger->record('making-begun', $name, "Began to make the $name.", static function (Changes $changes) use ($columns, $cutting, &$making): void {
+        $ledger->record('making-begun', $name, "Began to make the $name.", static function (Changes $changes) use (
+            $columns,
+            $cutting,
+            &$making,
+        ): void {
             foreach ($cutting->list->taken() as $id => $mm) {
                 $blank = $cutting->blanks->get((int) $id);
                 assert($blank !== null);
@@ -69,14 +87,23 @@ final class PlanController
     }
 
     /** A plan's template at true size: all sheets as PDF; one sheet, or all of it in one drawing, as SVG. */
-    public function print(PlanTemplateRequest $request, PlanKind $plan, string $what, string $kind, LengthFormatter $format): Response
-    {
+    public function print(
+        PlanTemplateRequest $request,
+        PlanKind $plan,
+        string $what,
+        string $kind,
+        LengthFormatter $format,
+    ): Response {
         $template = $request->template($plan, $format);
         if ($what === 'whole') {
             return PrintedSheet::answer($template->whole(), $kind, $plan->value);
         }
         if ($what === 'sheets' && $kind === 'pdf') {
-            return PrintedSheet::pdf(ucfirst($plan->label()), array_map(static fn (Tile $tile) => $tile->sheet, $template->tiles()), $plan->value);
+            return PrintedSheet::pdf(
+                ucfirst($plan->label()),
+                array_map(static fn (Tile $tile) => $tile->sheet, $template->tiles()),
+                $plan->value,
+            );
         }
 
         return PrintedSheet::tile($template->tiles(), $what, $kind, $plan->value);
@@ -87,6 +114,13 @@ final class PlanController
     {
         $blank = $row->from?->blank;
 
-        return $blank === null ? null : ['species' => $blank->species->name, 'ringDeg' => $blank->ringDeg, 'runoutDeg' => $blank->runoutDeg ?? WoodBlank::UNKNOWN_RUNOUT_DEG, 'thicknessMm' => $row->part->wanted->thicknessMm];
+        return $blank === null
+            ? null
+            : [
+                'species' => $blank->species->name,
+                'ringDeg' => $blank->ringDeg,
+                'runoutDeg' => $blank->runoutDeg ?? WoodBlank::UNKNOWN_RUNOUT_DEG,
+                'thicknessMm' => $row->part->wanted->thicknessMm,
+            ];
     }
 }

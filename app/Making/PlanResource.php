@@ -42,15 +42,40 @@ final class PlanResource
             'plans' => array_map(static function (PlanKind $plan) use ($format): array {
                 $sheet = PlanForm::of($plan, [], $format);
 
-                return ['value' => $plan->value, 'label' => $plan->label(), 'says' => $plan->says(), 'minutes' => $sheet->minutes($format), 'days' => $sheet->days($format)];
+                return [
+                    'value' => $plan->value,
+                    'label' => $plan->label(),
+                    'says' => $plan->says(),
+                    'minutes' => $sheet->minutes($format),
+                    'days' => $sheet->days($format),
+                ];
             }, PlanKind::cases()),
-            'makings' => array_values($bench->makings()->latest('id')->get()->map(static fn (Making $making): array => ['id' => $making->id, 'name' => $making->name, 'says' => MakingResource::standing($making, $now), 'isWaiting' => $making->isWaiting($now), 'isMade' => $making->state === 'made'])->all()),
+            'makings' => array_values(
+                $bench
+                    ->makings()
+                    ->latest('id')
+                    ->get()
+                    ->map(
+                        static fn (Making $making): array => [
+                            'id' => $making->id,
+                            'name' => $making->name,
+                            'says' => MakingResource::standing($making, $now),
+                            'isWaiting' => $making->isWaiting($now),
+                            'isMade' => $making->state === 'made',
+                        ],
+                    )
+                    ->all(),
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
-    public static function preview(PlanForm $sheet, CuttingOfBench $cutting, KitOfBench $kit, LengthFormatter $format): array
-    {
+    public static function preview(
+        PlanForm $sheet,
+        CuttingOfBench $cutting,
+        KitOfBench $kit,
+        LengthFormatter $format,
+    ): array {
         $views = $sheet->making->views($format);
         $needs = self::needs($sheet, $kit);
 
@@ -58,11 +83,22 @@ final class PlanResource
             'plan' => $sheet->kind->value,
             'label' => $sheet->kind->label(),
             'says' => $sheet->kind->says(),
-            'fields' => array_map(static fn (PlanField $size): array => self::field($size->field, $sheet->usual[$size->field->name], $format), $sheet->kind->fields()),
+            'fields' => array_map(
+                static fn (PlanField $size): array => self::field(
+                    $size->field,
+                    $sheet->usual[$size->field->name],
+                    $format,
+                ),
+                $sheet->kind->fields(),
+            ),
             'figures' => FieldResource::readings($sheet->form),
             'views' => array_map(self::view(...), $views),
             'parts' => array_map(static fn (Assigned $row): array => self::part($row, $format), $cutting->list->rows),
-            'blanks' => array_values($cutting->blanks->map(static fn (Blank $blank): array => ['value' => (string) $blank->id, 'label' => $blank->name])->all()),
+            'blanks' => array_values(
+                $cutting->blanks
+                    ->map(static fn (Blank $blank): array => ['value' => (string) $blank->id, 'label' => $blank->name])
+                    ->all(),
+            ),
             'steps' => array_map(self::step(...), $sheet->making->steps($format)),
             'minutes' => $sheet->minutes($format),
             'days' => $sheet->days($format),
@@ -89,7 +125,14 @@ final class PlanResource
     /** @return array<string, mixed> */
     public static function step(MakingStep $step): array
     {
-        return ['title' => $step->title, 'says' => $step->says, 'check' => $step->check, 'minutes' => (int) round($step->minutes), 'tools' => $step->tools, 'wait' => self::wait($step->waitDays, $step->waitsFor)];
+        return [
+            'title' => $step->title,
+            'says' => $step->says,
+            'check' => $step->check,
+            'minutes' => (int) round($step->minutes),
+            'tools' => $step->tools,
+            'wait' => self::wait($step->waitDays, $step->waitsFor),
+        ];
     }
 
     private static function wait(float $days, string $for): ?string
@@ -105,10 +148,22 @@ final class PlanResource
     private static function view(View $view): array
     {
         return [
-            'name' => $view->name, 'widthMm' => $view->width, 'heightMm' => $view->height,
+            'name' => $view->name,
+            'widthMm' => $view->width,
+            'heightMm' => $view->height,
             'seen' => array_map(OutlineResource::path(...), $view->seen),
             'hidden' => array_map(OutlineResource::path(...), $view->hidden),
-            'dims' => array_map(static fn (Dim $dim): array => ['fromX' => $dim->fromX, 'fromY' => $dim->fromY, 'toX' => $dim->toX, 'toY' => $dim->toY, 'says' => $dim->says, 'side' => $dim->side], $view->dims),
+            'dims' => array_map(
+                static fn (Dim $dim): array => [
+                    'fromX' => $dim->fromX,
+                    'fromY' => $dim->fromY,
+                    'toX' => $dim->toX,
+                    'toY' => $dim->toY,
+                    'says' => $dim->says,
+                    'side' => $dim->side,
+                ],
+                $view->dims,
+            ),
         ];
     }
 
@@ -120,48 +175,106 @@ final class PlanResource
         $from = $row->from;
 
         return [
-            'key' => $row->part->key, 'name' => $row->part->name, 'count' => $row->part->count, 'wood' => $row->part->wood,
+            'key' => $row->part->key,
+            'name' => $row->part->name,
+            'count' => $row->part->count,
+            'wood' => $row->part->wood,
             'size' => $by($wanted->lengthMm, $wanted->widthMm, $wanted->thicknessMm),
             'rough' => $by($wanted->roughLengthMm(), $wanted->roughWidthMm(), $wanted->roughThicknessMm()),
-            'from' => $from === null ? null : ['id' => (int) $from->blank->id, 'name' => $from->blank->name, 'says' => $from->reasons[0]->says, 'fitness' => $from->fitness->value],
+            'from' => $from === null
+                    ? null
+                    : [
+                        'id' => (int) $from->blank->id,
+                        'name' => $from->blank->name,
+                        'says' => $from->reasons[0]->says,
+                        'fitness' => $from->fitness->value,
+                    ],
             'wrong' => $row->wrong,
             'isChosen' => $row->isChosen,
         ];
     }
 
-    /** @return array{says: string, missing: list<array{operation: string, says: string}>, ladder: list<array{name: string, price: string, made: bool}>, cost: string} */
+    /**
+     * @return array{says: string, missing: list<array{operation: string, says: string}>,
+     *     ladder: list<array{name: string, price: string, made: bool}>, cost: string}
+     */
     private static function needs(PlanForm $sheet, KitOfBench $kit): array
     {
         $tasks = $sheet->making->tasks();
-        $lacking = array_values(array_filter(array_map($kit->coverage()->of(...), $tasks), static fn (TaskCoverage $row): bool => ! $row->isEnough()));
+        $lacking = array_values(
+            array_filter(
+                array_map($kit->coverage()->of(...), $tasks),
+                static fn (TaskCoverage $row): bool => ! $row->isEnough(),
+            ),
+        );
         if ($lacking === []) {
             return ['says' => 'Your kit has all that it needs.', 'missing' => [], 'ladder' => [], 'cost' => ''];
         }
-        $planner = new KitPlanner([new PlannedWork('plan', $sheet->kind->label(), $tasks)], $kit->owned(), [], $kit->school);
+        $planner = new KitPlanner(
+            [new PlannedWork('plan', $sheet->kind->label(), $tasks)],
+            $kit->owned(),
+            [],
+            $kit->school,
+        );
         $offers = (new Ladder($planner))->inOrder();
         $count = count($lacking);
 
         return [
-            'says' => $count === 1 ? 'One thing cannot be done with your kit.' : "$count things cannot be done with your kit.",
-            'missing' => array_map(static fn (TaskCoverage $row): array => ['operation' => $row->task->operation->name, 'says' => $row->task->operation->says], $lacking),
-            'ladder' => array_map(static fn (Offer $offer): array => ['name' => $offer->name, 'price' => Money::plain($offer->price), 'made' => $offer->making !== null], $offers),
+            'says' => $count === 1
+                    ? 'One thing cannot be done with your kit.'
+                    : "$count things cannot be done with your kit.",
+            'missing' => array_map(
+                static fn (TaskCoverage $row): array => [
+                    'operation' => $row->task->operation->name,
+                    'says' => $row->task->operation->says,
+                ],
+                $lacking,
+            ),
+            'ladder' => array_map(
+                static fn (Offer $offer): array => [
+                    'name' => $offer->name,
+                    'price' => Money::plain($offer->price),
+                    'made' => $offer->making !== null,
+                ],
+                $offers,
+            ),
             'cost' => Money::plain($planner->propose()->cost),
         ];
     }
 
     /**
-     * @param  array{says: string, missing: list<array{operation: string, says: string}>, ladder: list<array{name: string, price: string, made: bool}>, cost: string}  $needs
+     * @param  array{
+     *     says: string, missing: list<array{operation: string, says: string}>,
+     *     ladder: list<array{name: string, price: string, made: bool}>, cost: string,
+     * }  $needs
      * @return array{says: string, why: string}
      */
     private static function next(PlanForm $sheet, CuttingOfBench $cutting, array $needs): array
     {
-        $open = array_values(array_filter($cutting->list->rows, static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null));
+        $open = array_values(
+            array_filter(
+                $cutting->list->rows,
+                static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null,
+            ),
+        );
 
         return match (true) {
-            ! $sheet->isSound() => ['says' => 'Mend the size that is marked.', 'why' => 'The drawing shows it in its usual proportion meanwhile.'],
-            $open !== [] && $open[0]->wrong !== null => ['says' => "Choose another blank for the {$open[0]->part->name}.", 'why' => $open[0]->wrong],
-            $open !== [] => ['says' => "Find a blank for the {$open[0]->part->name}.", 'why' => 'None on your shelf will do; you can begin all the same, with wood from elsewhere.'],
-            $needs['missing'] !== [] => ['says' => $needs['ladder'] === [] ? $needs['says'] : 'Get '.self::first($needs['ladder']).' first.', 'why' => $needs['says'].' You can begin all the same, and borrow.'],
+            ! $sheet->isSound() => [
+                'says' => 'Mend the size that is marked.',
+                'why' => 'The drawing shows it in its usual proportion meanwhile.',
+            ],
+            $open !== [] && $open[0]->wrong !== null => [
+                'says' => "Choose another blank for the {$open[0]->part->name}.",
+                'why' => $open[0]->wrong,
+            ],
+            $open !== [] => [
+                'says' => "Find a blank for the {$open[0]->part->name}.",
+                'why' => 'None on your shelf will do; you can begin all the same, with wood from elsewhere.',
+            ],
+            $needs['missing'] !== [] => [
+                'says' => $needs['ladder'] === [] ? $needs['says'] : 'Get '.self::first($needs['ladder']).' first.',
+                'why' => $needs['says'].' You can begin all the same, and borrow.',
+            ],
             default => ['says' => 'Begin: saw out and plane.', 'why' => 'Wood and tools are there.'],
         };
     }

@@ -52,7 +52,12 @@ final class PdfSheet
         $length = hypot($line->toX - $line->fromX, $line->toY - $line->fromY);
         for ($at = 0.0; $at < $length; $at += 3.5) {
             [$from, $to] = [$at / $length, min($length, $at + 2) / $length];
-            $pdf->Line(self::between($line->fromX, $line->toX, $from), self::between($line->fromY, $line->toY, $from), self::between($line->fromX, $line->toX, $to), self::between($line->fromY, $line->toY, $to));
+            $pdf->Line(
+                self::between($line->fromX, $line->toX, $from),
+                self::between($line->fromY, $line->toY, $from),
+                self::between($line->fromX, $line->toX, $to),
+                self::between($line->fromY, $line->toY, $to),
+            );
         }
     }
 

@@ -18,7 +18,10 @@ final class PrintedSheet
 
     public static function svg(Sheet $sheet, string $name): Response
     {
-        return new Response(SvgSheet::write($sheet), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "inline; filename=\"$name.svg\""]);
+        return new Response(SvgSheet::write($sheet), 200, [
+            'Content-Type' => 'image/svg+xml',
+            'Content-Disposition' => "inline; filename=\"$name.svg\"",
+        ]);
     }
 
     /**
@@ -39,6 +42,9 @@ final class PrintedSheet
     /** @param  list<Sheet>  $sheets */
     public static function pdf(string $title, array $sheets, string $name): Response
     {
-        return new Response(PdfSheet::write($title, ...$sheets), 200, ['Content-Type' => 'application/pdf', 'Content-Disposition' => "inline; filename=\"$name.pdf\""]);
+        return new Response(PdfSheet::write($title, ...$sheets), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "inline; filename=\"$name.pdf\"",
+        ]);
     }
 }

@@ -16,45 +16,76 @@ final class SvgSheet
     public static function write(Sheet $sheet): string
     {
         [$width, $height] = [self::plain($sheet->width), self::plain($sheet->height)];
-        $marks = implode("\n", array_map(static fn (object $mark): string => match (true) {
-            $mark instanceof Line => self::line($mark),
-            $mark instanceof Text => self::text($mark),
-            $mark instanceof Trace => self::trace($mark),
-            default => '',
-        }, $sheet->marks));
+        $marks = implode(
+            "\n",
+            array_map(
+                static fn (object $mark): string => match (true) {
+                    $mark instanceof Line => self::line($mark),
+                    $mark instanceof Text => self::text($mark),
+                    $mark instanceof Trace => self::trace($mark),
+                    default => '',
+                },
+                $sheet->marks,
+            ),
+        );
         $title = self::escaped($sheet->title);
 
         return <<<SVG
-            <?xml version="1.0" encoding="UTF-8"?>
-            <svg xmlns="http://www.w3.org/2000/svg" width="{$width}mm" height="{$height}mm" viewBox="0 0 $width $height">
-            <title>$title</title>
-            <rect width="$width" height="$height" fill="#fff"/>
-            $marks
-            </svg>
+        <?xml version="1.0" encoding="UTF-8"?>
+        <svg xmlns="http://www.w3.org/2000/svg" width="{$width}mm" height="{$height}mm" viewBox="0 0 $width $height">
+        <title>$title</title>
+        <rect width="$width" height="$height" fill="#fff"/>
+        $marks
+        </svg>
 
-            SVG;
+        SVG;
     }
 
     private static function line(Line $line): string
     {
         $dash = $line->dashed ? ' stroke-dasharray="2 1.5"' : '';
 
-        return sprintf('<line x1="%.3F" y1="%.3F" x2="%.3F" y2="%.3F" stroke="#000" stroke-width="%.2F"%s/>', $line->fromX, $line->fromY, $line->toX, $line->toY, $line->widthMm, $dash);
+        return sprintf(
+            '<line x1="%.3F" y1="%.3F" x2="%.3F" y2="%.3F" stroke="#000" stroke-width="%.2F"%s/>',
+            $line->fromX,
+            $line->fromY,
+            $line->toX,
+            $line->toY,
+            $line->widthMm,
+            $dash,
+        );
     }
 
     private static function text(Text $text): string
     {
-        return sprintf('<text x="%.3F" y="%.3F" font-family="sans-serif" font-size="%.2F" font-weight="%d">%s</text>', $text->x, $text->y, $text->heightMm, $text->bold ? 700 : 400, self::escaped($text->says));
+        return sprintf(
+            '<text x="%.3F" y="%.3F" font-family="sans-serif" font-size="%.2F" font-weight="%d">%s</text>',
+            $text->x,
+            $text->y,
+            $text->heightMm,
+            $text->bold ? 700 : 400,
+            self::escaped($text->says),
+        );
     }
 
     private static function trace(Trace $trace): string
     {
-        return sprintf('<path class="%s" d="%s" fill="none" stroke="#000" stroke-width="%.2F"/>', self::escaped($trace->of), self::path($trace->path), $trace->widthMm);
+        return sprintf(
+            '<path class="%s" d="%s" fill="none" stroke="#000" stroke-width="%.2F"/>',
+            self::escaped($trace->of),
+            self::path($trace->path),
+            $trace->widthMm,
+        );
     }
 
     private static function path(Path $path): string
     {
-        $ring = static fn (array $points): string => 'M'.implode('L', array_map(static fn (array $point): string => sprintf('%.3F %.3F', $point[0], $point[1]), $points)).($path->isClosed ? 'Z' : '');
+        $ring = static fn (array $points): string => 'M'.
+            implode(
+                'L',
+                array_map(static fn (array $point): string => sprintf('%.3F %.3F', $point[0], $point[1]), $points),
+            ).
+            ($path->isClosed ? 'Z' : '');
 
         return implode('', array_map($ring, [$path->points, ...$path->holes]));
     }

@@ -61,15 +61,24 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('saw', static fn (string $id): Tool => self::toolThat(SawsOfBench::isFiled(...), $id));
         Route::bind('scraper', static fn (string $id): Tool => self::toolThat(ScrapersOfBench::isScraper(...), $id));
         Route::bind('auger', static fn (string $id): Tool => self::toolThat(AugersOfBench::isSet(...), $id));
-        Route::bind('shadowBoard', static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id));
-        Route::bind('consumable', static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id));
+        Route::bind(
+            'shadowBoard',
+            static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id),
+        );
+        Route::bind(
+            'consumable',
+            static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id),
+        );
         Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
         Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
         Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('plan', static fn (string $name): PlanKind => PlanKind::tryFrom($name) ?? abort(404));
         Route::bind('making', static fn (string $id): Making => self::bench()->makings()->findOrFail($id));
         Route::bind('blank', static fn (string $id): Blank => self::bench()->blanks()->findOrFail($id));
-        Route::bind('stretch', static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id));
+        Route::bind(
+            'stretch',
+            static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id),
+        );
         Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
         Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));
         Route::bind('event', static fn (string $id): EdgeEvent => self::bench()->edgeEvents()->findOrFail($id));

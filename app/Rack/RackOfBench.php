@@ -30,14 +30,22 @@ final class RackOfBench
     /** @var Collection<int, Stone> coarse to fine */
     public readonly Collection $stones;
 
-    /** @var array<string, list<array{at: string, counted: int, model: float, edge: int}>>|null by stone, the latest first */
+    /**
+     * @var array<string, list<array{at: string, counted: int, model: float, edge: int}>>|null by stone, the latest
+     * first
+     */
     private ?array $uses = null;
 
     public function __construct(private readonly Bench $bench)
     {
         $this->kitSchool = $bench->kitSettingsNow()->school();
         $this->school = SharpeningSchool::of($this->kitSchool);
-        $this->stones = $bench->stones()->get()->toBase()->sortBy(static fn (Stone $stone): array => [-$stone->toCore()->particleUm(), $stone->id])->values();
+        $this->stones = $bench
+            ->stones()
+            ->get()
+            ->toBase()
+            ->sortBy(static fn (Stone $stone): array => [-$stone->toCore()->particleUm(), $stone->id])
+            ->values();
     }
 
     /** @return list<RackStone> coarse to fine */
@@ -63,8 +71,12 @@ final class RackOfBench
     {
         $core = $stone->toCore();
         $uses = $this->uses()[$core->id] ?? [];
-        $since = static fn (?string $day): int => count(array_filter($uses, static fn (array $use): bool => $day === null || $use['at'] > $day));
-        $counts = array_values(array_filter($uses, static fn (array $use): bool => $use['model'] > 0.0 && $use['counted'] > 0));
+        $since = static fn (?string $day): int => count(
+            array_filter($uses, static fn (array $use): bool => $day === null || $use['at'] > $day),
+        );
+        $counts = array_values(
+            array_filter($uses, static fn (array $use): bool => $use['model'] > 0.0 && $use['counted'] > 0),
+        );
 
         return new RackStone(
             $core,
@@ -72,7 +84,12 @@ final class RackOfBench
             $stone->lasts_edges,
             $since($stone->begun_at),
             $since($stone->flattened_at ?? $stone->begun_at),
-            OwnCut::from(array_map(static fn (array $use): StrokesCounted => new StrokesCounted($use['model'], $use['counted']), $counts)),
+            OwnCut::from(
+                array_map(
+                    static fn (array $use): StrokesCounted => new StrokesCounted($use['model'], $use['counted']),
+                    $counts,
+                ),
+            ),
         );
     }
 
@@ -91,7 +108,12 @@ final class RackOfBench
         foreach ($sessions->get() as $session) {
             foreach ($this->done($session) as $index) {
                 $step = $session->walked()[$index];
-                $uses[$step->stoneId ?? ''][] = ['at' => (string) $session->ended_at, 'counted' => (int) $session->counted[$index], 'model' => $step->modelCount, 'edge' => $step->edgeId ?? (int) $session->edgeId()];
+                $uses[$step->stoneId ?? ''][] = [
+                    'at' => (string) $session->ended_at,
+                    'counted' => (int) $session->counted[$index],
+                    'model' => $step->modelCount,
+                    'edge' => $step->edgeId ?? (int) $session->edgeId(),
+                ];
             }
         }
 

@@ -20,7 +20,14 @@ final class RackResource
 {
     private const YEARS = [1, 5, 10];
 
-    private const SCALES = ['jis' => 'waterstone grit (JIS)', 'fepa-p' => 'paper, P (FEPA)', 'fepa-f' => 'stone or wheel, F (FEPA)', 'ansi-coated' => 'paper (ANSI)', 'ansi-bonded' => 'stone or wheel (ANSI)', 'micron' => 'micrometres'];
+    private const SCALES = [
+        'jis' => 'waterstone grit (JIS)',
+        'fepa-p' => 'paper, P (FEPA)',
+        'fepa-f' => 'stone or wheel, F (FEPA)',
+        'ansi-coated' => 'paper (ANSI)',
+        'ansi-bonded' => 'stone or wheel (ANSI)',
+        'micron' => 'micrometres',
+    ];
 
     /** @return array<string, mixed> */
     public static function of(RackOfBench $rack, float $edgesPerYear): array
@@ -29,14 +36,50 @@ final class RackResource
         $review = $rack->review();
 
         return [
-            'stones' => array_map(static fn (Stone $stone, RackStone $piece): array => self::stone($stone, $piece, $rack), array_values($rack->stones->all()), $pieces),
-            'notes' => array_map(static fn (RackNote $note): array => ['kind' => $note->kind, 'says' => $note->says, 'stones' => $note->stones], $review->notes()),
-            'gaps' => array_map(static fn (RackGap $gap): array => ['from' => $gap->coarse->stone->id, 'to' => $gap->fine->stone->id, 'kind' => $gap->kind(), 'times' => $gap->label()], $review->gaps()),
+            'stones' => array_map(
+                static fn (Stone $stone, RackStone $piece): array => self::stone($stone, $piece, $rack),
+                array_values($rack->stones->all()),
+                $pieces,
+            ),
+            'notes' => array_map(
+                static fn (RackNote $note): array => [
+                    'kind' => $note->kind,
+                    'says' => $note->says,
+                    'stones' => $note->stones,
+                ],
+                $review->notes(),
+            ),
+            'gaps' => array_map(
+                static fn (RackGap $gap): array => [
+                    'from' => $gap->coarse->stone->id,
+                    'to' => $gap->fine->stone->id,
+                    'kind' => $gap->kind(),
+                    'times' => $gap->label(),
+                ],
+                $review->gaps(),
+            ),
             'next' => Shared::advice($review->next()),
-            'costs' => array_map(static fn (Costs $cost): array => self::cost($cost, $edgesPerYear), Costs::byMedium($pieces)),
+            'costs' => array_map(
+                static fn (Costs $cost): array => self::cost($cost, $edgesPerYear),
+                Costs::byMedium($pieces),
+            ),
             'edgesPerYear' => (int) round($edgesPerYear),
-            'media' => array_map(static fn (Medium $medium): array => ['value' => $medium->value, 'label' => $medium->label(), 'lasts' => (string) $medium->usualLifeEdges(), 'scale' => $medium->usualScale()->value], Medium::cases()),
-            'scales' => array_map(static fn (GritScale $scale): array => ['value' => $scale->value, 'label' => self::SCALES[$scale->value]], GritScale::cases()),
+            'media' => array_map(
+                static fn (Medium $medium): array => [
+                    'value' => $medium->value,
+                    'label' => $medium->label(),
+                    'lasts' => (string) $medium->usualLifeEdges(),
+                    'scale' => $medium->usualScale()->value,
+                ],
+                Medium::cases(),
+            ),
+            'scales' => array_map(
+                static fn (GritScale $scale): array => [
+                    'value' => $scale->value,
+                    'label' => self::SCALES[$scale->value],
+                ],
+                GritScale::cases(),
+            ),
         ];
     }
 
@@ -58,7 +101,9 @@ final class RackResource
             'lasts' => $piece->lasts(),
             'lastsTyped' => $stone->lasts_edges === null ? '' : (string) $stone->lasts_edges,
             'worn' => min(1.0, $piece->edgesDone / $piece->lasts()),
-            'wornSays' => $piece->edgesDone === 0 ? 'not used here yet' : self::counted($piece->edgesDone, 'edge')." of about {$piece->lasts()}",
+            'wornSays' => $piece->edgesDone === 0
+                    ? 'not used here yet'
+                    : self::counted($piece->edgesDone, 'edge')." of about {$piece->lasts()}",
             'flattens' => $stone->medium->edgesUntilHollow() !== null,
             'flatSays' => self::flat($stone, $piece),
             'due' => $rack->school->flatness->due($piece),
@@ -80,7 +125,14 @@ final class RackResource
     {
         $times = LengthFormatter::decimal($own->factor, 2);
         $sessions = $own->sessions === 1 ? '1 session' : "{$own->sessions} sessions";
-        $spread = $own->sessions > 1 ? ' (two in three between '.LengthFormatter::decimal($own->factor / $own->spread, 2).' and '.LengthFormatter::decimal($own->factor * $own->spread, 2).')' : '';
+        $spread =
+            $own->sessions > 1
+                ? ' (two in three between '.
+                    LengthFormatter::decimal($own->factor / $own->spread, 2).
+                    ' and '.
+                    LengthFormatter::decimal($own->factor * $own->spread, 2).
+                    ')'
+                : '';
 
         return $own->isUsed()
             ? "Your {$stone->name} cuts $times times the default, from $sessions$spread."
@@ -93,7 +145,10 @@ final class RackResource
         return [
             'medium' => $cost->medium->label(),
             'perEdge' => LengthFormatter::fixed($cost->perEdge(), 2),
-            'after' => array_map(static fn (int $years): string => Money::plain(round($cost->after($years, $edgesPerYear), 2)), self::YEARS),
+            'after' => array_map(
+                static fn (int $years): string => Money::plain(round($cost->after($years, $edgesPerYear), 2)),
+                self::YEARS,
+            ),
         ];
     }
 

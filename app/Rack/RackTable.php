@@ -39,21 +39,43 @@ final class RackTable implements Table
 
     public function rows(Bench $bench): array
     {
-        return array_values($bench->stones()->oldest('id')->get()->map(static fn (Stone $stone): array => [
-            'name' => $stone->name,
-            'medium' => $stone->medium->label(),
-            'scale' => $stone->scale->value,
-            'designation' => $stone->designation,
-            'price' => $stone->price,
-            'lasts' => $stone->lasts_edges,
-        ])->all());
+        return array_values(
+            $bench
+                ->stones()
+                ->oldest('id')
+                ->get()
+                ->map(
+                    static fn (Stone $stone): array => [
+                        'name' => $stone->name,
+                        'medium' => $stone->medium->label(),
+                        'scale' => $stone->scale->value,
+                        'designation' => $stone->designation,
+                        'price' => $stone->price,
+                        'lasts' => $stone->lasts_edges,
+                    ],
+                )
+                ->all(),
+        );
     }
 
     public function line(Bench $bench, array $cells): ?array
     {
         $cells += array_fill_keys(self::COLUMNS, '');
-        $stone = StoneForm::of($cells['name'], self::medium($cells['medium']), self::scale($cells['scale']), $cells['designation'], $cells['lasts'])->stone(Price::read('price', $cells['price']));
-        $this->known ??= array_fill_keys($bench->stones()->get()->map(static fn (Stone $here): string => self::mark($here->name, $here->scale, $here->designation))->all(), true);
+        $stone = StoneForm::of(
+            $cells['name'],
+            self::medium($cells['medium']),
+            self::scale($cells['scale']),
+            $cells['designation'],
+            $cells['lasts'],
+        )->stone(Price::read('price', $cells['price']));
+        $this->known ??= array_fill_keys(
+            $bench
+                ->stones()
+                ->get()
+                ->map(static fn (Stone $here): string => self::mark($here->name, $here->scale, $here->designation))
+                ->all(),
+            true,
+        );
         $mark = self::mark($stone->name, $stone->scale, $stone->designation);
         if (isset($this->known[$mark])) {
             return null;
@@ -67,7 +89,8 @@ final class RackTable implements Table
     {
         assert($line['stone'] instanceof NewStone);
 
-        return "{$line['stone']->name}: {$line['stone']->medium->label()}, {$line['stone']->scale->label($line['stone']->designation)}";
+        return "{$line['stone']->name}: {$line['stone']->medium->label()}, "
+            ."{$line['stone']->scale->label($line['stone']->designation)}";
     }
 
     public function write(Changes $changes, array $lines): void
@@ -90,11 +113,20 @@ final class RackTable implements Table
                 return $medium;
             }
         }
-        throw InvalidInput::because('medium', 'The medium must be one of: '.implode(', ', array_map(static fn (Medium $medium): string => $medium->label(), Medium::cases())).'.');
+        throw InvalidInput::because(
+            'medium',
+            'The medium must be one of: '.
+                implode(', ', array_map(static fn (Medium $medium): string => $medium->label(), Medium::cases())).
+                '.',
+        );
     }
 
     private static function scale(string $typed): GritScale
     {
-        return GritScale::tryFrom(mb_strtolower($typed)) ?? throw InvalidInput::because('scale', 'The scale must be one of: '.implode(', ', array_column(GritScale::cases(), 'value')).'.');
+        return GritScale::tryFrom(mb_strtolower($typed)) ??
+            throw InvalidInput::because(
+                'scale',
+                'The scale must be one of: '.implode(', ', array_column(GritScale::cases(), 'value')).'.',
+            );
     }
 }

@@ -27,12 +27,27 @@ final class Stone extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['scale' => GritScale::class, 'cut_factor' => 'float', 'change_seconds' => 'float', 'medium' => Medium::class, 'price' => 'float', 'lasts_edges' => 'integer'];
+        return [
+            'scale' => GritScale::class,
+            'cut_factor' => 'float',
+            'change_seconds' => 'float',
+            'medium' => Medium::class,
+            'price' => 'float',
+            'lasts_edges' => 'integer',
+        ];
     }
 
     public function toCore(): CoreStone
     {
-        return new CoreStone("stone-{$this->id}", $this->name, $this->scale, $this->designation, $this->cut_factor, $this->change_seconds, $this->medium);
+        return new CoreStone(
+            "stone-{$this->id}",
+            $this->name,
+            $this->scale,
+            $this->designation,
+            $this->cut_factor,
+            $this->change_seconds,
+            $this->medium,
+        );
     }
 
     /** @return array<string, mixed> */

@@ -17,28 +17,41 @@ final class StoneController
     public function store(StoneFormRequest $request, Ledger $ledger): JsonResponse
     {
         $stone = $request->stone();
-        $ledger->record('stone-added', $stone->name, "Put the {$stone->name} into the rack.", static function (Changes $changes) use ($stone): void {
+        $ledger->record('stone-added', $stone->name, "Put the {$stone->name} into the rack.", static function (
+            Changes $changes,
+        ) use ($stone): void {
             $changes->create($changes->bench->stones(), Stone::columns($stone));
         });
 
-        return (new RackController)->show($ledger->bench)->setStatusCode(201);
+        return (new RackController())->show($ledger->bench)->setStatusCode(201);
     }
 
     public function update(VersionedStoneFormRequest $request, Ledger $ledger, Stone $stone): JsonResponse
     {
         $now = $request->stone();
-        $ledger->record('stone-changed', $now->name, "Changed the {$now->name}.", static function (Changes $changes) use ($stone, $now, $request): void {
-            $changes->update($stone, array_diff_key(Stone::columns($now), ['change_seconds' => true]), $request->version());
+        $ledger->record('stone-changed', $now->name, "Changed the {$now->name}.", static function (
+            Changes $changes,
+        ) use ($stone, $now, $request): void {
+            $changes->update(
+                $stone,
+                array_diff_key(Stone::columns($now), ['change_seconds' => true]),
+                $request->version(),
+            );
         });
 
-        return (new RackController)->show($ledger->bench);
+        return (new RackController())->show($ledger->bench);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
     {
-        $entry = $ledger->record('stone-removed', $stone->name, "Took the {$stone->name} out of the rack.", static function (Changes $changes) use ($stone, $request): void {
-            $changes->delete($stone, $request->version());
-        });
+        $entry = $ledger->record(
+            'stone-removed',
+            $stone->name,
+            "Took the {$stone->name} out of the rack.",
+            static function (Changes $changes) use ($stone, $request): void {
+                $changes->delete($stone, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }
@@ -46,20 +59,27 @@ final class StoneController
     /** It is flat again: edges are counted anew. */
     public function flatten(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
     {
-        $ledger->record('stone-flattened', $stone->name, "Flattened the {$stone->name}.", static function (Changes $changes) use ($stone, $request): void {
+        $ledger->record('stone-flattened', $stone->name, "Flattened the {$stone->name}.", static function (
+            Changes $changes,
+        ) use ($stone, $request): void {
             $changes->update($stone, ['flattened_at' => Carbon::now()->toIso8601ZuluString()], $request->version());
         });
 
-        return (new RackController)->show($ledger->bench);
+        return (new RackController())->show($ledger->bench);
     }
 
     /** A worn piece is replaced by one like it: its edges are counted anew. */
     public function renew(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
     {
-        $ledger->record('stone-renewed', $stone->name, "Began a new {$stone->name}; the old one is worn out.", static function (Changes $changes) use ($stone, $request): void {
-            $changes->update($stone, ['begun_at' => Carbon::now()->toIso8601ZuluString()], $request->version());
-        });
+        $ledger->record(
+            'stone-renewed',
+            $stone->name,
+            "Began a new {$stone->name}; the old one is worn out.",
+            static function (Changes $changes) use ($stone, $request): void {
+                $changes->update($stone, ['begun_at' => Carbon::now()->toIso8601ZuluString()], $request->version());
+            },
+        );
 
-        return (new RackController)->show($ledger->bench);
+        return (new RackController())->show($ledger->bench);
     }
 }

@@ -19,7 +19,10 @@ final class AddReferenceRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'Give it a name of at most 120 letters, such as sole of the jack plane.', 'kind.*' => 'Choose what it is.'];
+        return [
+            'name.*' => 'Give it a name of at most 120 letters, such as sole of the jack plane.',
+            'kind.*' => 'Choose what it is.',
+        ];
     }
 
     public function kind(): ReferenceKind

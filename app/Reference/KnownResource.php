@@ -19,8 +19,12 @@ final class KnownResource
     public static function page(KnownSquares $squares, User $user, LengthFormatter $format): array
     {
         return [
-            'known' => array_values($squares->known()->map(static fn (Reference $square): array => self::square($square, $format))->all()),
-            'squares' => array_values($squares->all->map(static fn (Reference $square): array => self::square($square, $format))->all()),
+            'known' => array_values(
+                $squares->known()->map(static fn (Reference $square): array => self::square($square, $format))->all(),
+            ),
+            'squares' => array_values(
+                $squares->all->map(static fn (Reference $square): array => self::square($square, $format))->all(),
+            ),
             'instrument' => ($user->instrument ?? Instrument::Feeler)->value,
             'instruments' => Shared::instruments($format),
         ];
@@ -30,12 +34,19 @@ final class KnownResource
     public static function preview(KnownSquareForm $sheet): array
     {
         return [
-            'rows' => array_map(static fn (Compared $row): array => [
-                'gap' => FieldResource::reading($row->gap),
-                'error' => $row->errorMm === null ? null : $sheet->format->small(abs($row->errorMm)).' ± '.$sheet->format->small($row->uncertaintyMm),
-                'leans' => $row->lean()?->label(),
-                'verdict' => $row->verdict?->value,
-            ], $sheet->rows),
+            'rows' => array_map(
+                static fn (Compared $row): array => [
+                    'gap' => FieldResource::reading($row->gap),
+                    'error' => $row->errorMm === null
+                            ? null
+                            : $sheet->format->small(abs($row->errorMm)).
+                                ' ± '.
+                                $sheet->format->small($row->uncertaintyMm),
+                    'leans' => $row->lean()?->label(),
+                    'verdict' => $row->verdict?->value,
+                ],
+                $sheet->rows,
+            ),
             'next' => Shared::advice($sheet->next()),
         ];
     }
@@ -45,6 +56,13 @@ final class KnownResource
     {
         $last = $square->tests->where('series', 'outer')->last();
 
-        return ['id' => $square->id, 'name' => $square->name, 'tolerance' => $format->small($square->toleranceMm()), 'error' => $last === null ? null : $format->small(abs($last->error_mm)).' ± '.$format->small($last->uncertainty_mm)];
+        return [
+            'id' => $square->id,
+            'name' => $square->name,
+            'tolerance' => $format->small($square->toleranceMm()),
+            'error' => $last === null
+                    ? null
+                    : $format->small(abs($last->error_mm)).' ± '.$format->small($last->uncertainty_mm),
+        ];
     }
 }

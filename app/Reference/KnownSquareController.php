@@ -31,27 +31,47 @@ final class KnownSquareController
         return new JsonResponse(KnownResource::preview($request->sheet(new KnownSquares($bench), $format)));
     }
 
-    public function store(KnownSquareRequest $request, Ledger $ledger, User $user, LengthFormatter $format): JsonResponse
-    {
+    public function store(
+        KnownSquareRequest $request,
+        Ledger $ledger,
+        User $user,
+        LengthFormatter $format,
+    ): JsonResponse {
         $squares = new KnownSquares($ledger->bench);
         $sheet = $request->sheet($squares, $format);
         $rows = $request->rows($squares);
         $read = self::read($sheet);
-        $names = implode(', ', array_map(static fn (Compared $row): string => "{$row->name} {$format->small(abs((float) $row->errorMm))} ± {$format->small($row->uncertaintyMm)} out, {$row->verdict?->says()}", $read));
-        $ledger->record('squares-compared', $sheet->known->name, "Compared with the {$sheet->known->name}: $names.", static function (Changes $changes) use ($rows, $read, $sheet): void {
-            foreach ($read as $index => $row) {
-                $changes->create($rows[$index]['square']->tests(), [
-                    'tested_at' => Carbon::now()->toIso8601ZuluString(),
-                    'series' => 'outer',
-                    'readings' => ['against' => $sheet->known->name, 'gap' => $row->gap->typed, 'at' => $rows[$index]['atTip'] ? 'tip' : 'heel'],
-                    'facts' => ['lean' => $row->lean()?->value],
-                    'error_mm' => $row->errorMm,
-                    'uncertainty_mm' => $row->uncertaintyMm,
-                    'verdict' => $row->verdict,
-                    'found' => $row->lean()?->label(),
-                ]);
-            }
-        });
+        $names = implode(
+            ', ',
+            array_map(
+                static fn (Compared $row): string => "{$row->name} {$format->small(abs((float) $row->errorMm))} ± "
+                    ."{$format->small($row->uncertaintyMm)} out, {$row->verdict?->says()}",
+                $read,
+            ),
+        );
+        $ledger->record(
+            'squares-compared',
+            $sheet->known->name,
+            "Compared with the {$sheet->known->name}: $names.",
+            static function (Changes $changes) use ($rows, $read, $sheet): void {
+                foreach ($read as $index => $row) {
+                    $changes->create($rows[$index]['square']->tests(), [
+                        'tested_at' => Carbon::now()->toIso8601ZuluString(),
+                        'series' => 'outer',
+                        'readings' => [
+                            'against' => $sheet->known->name,
+                            'gap' => $row->gap->typed,
+                            'at' => $rows[$index]['atTip'] ? 'tip' : 'heel',
+                        ],
+                        'facts' => ['lean' => $row->lean()?->value],
+                        'error_mm' => $row->errorMm,
+                        'uncertainty_mm' => $row->uncertaintyMm,
+                        'verdict' => $row->verdict,
+                        'found' => $row->lean()?->label(),
+                    ]);
+                }
+            },
+        );
 
         return new JsonResponse(KnownResource::page(new KnownSquares($ledger->bench), $user, $format), 201);
     }

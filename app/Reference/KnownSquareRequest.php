@@ -35,14 +35,24 @@ final class KnownSquareRequest extends FormRequest
         if ($known === null) {
             throw InvalidInput::because('known', 'Choose a square that was tested and can be trusted.');
         }
-        $typed = array_map(static fn (array $row): array => [
-            'name' => $row['square']->name, 'lengthMm' => KnownSquares::testedMm($row['square']), 'toleranceMm' => $row['square']->toleranceMm(), 'gap' => $row['gap'], 'atTip' => $row['atTip'],
-        ], $this->rows($squares));
+        $typed = array_map(
+            static fn (array $row): array => [
+                'name' => $row['square']->name,
+                'lengthMm' => KnownSquares::testedMm($row['square']),
+                'toleranceMm' => $row['square']->toleranceMm(),
+                'gap' => $row['gap'],
+                'atTip' => $row['atTip'],
+            ],
+            $this->rows($squares),
+        );
 
         return KnownSquareForm::of($known, $typed, Instrument::from($this->string('instrument')->toString()), $format);
     }
 
-    /** @return list<array{square: Reference, gap: string, atTip: bool}> rows of squares that hang at this bench, in their order */
+    /**
+     * @return list<array{square: Reference, gap: string, atTip: bool}> rows of squares that hang at this bench, in
+     * their order
+     */
     public function rows(KnownSquares $squares): array
     {
         $rows = [];

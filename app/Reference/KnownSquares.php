@@ -17,20 +17,31 @@ final readonly class KnownSquares
 
     public function __construct(Bench $bench)
     {
-        $this->all = $bench->references()->where('kind', ReferenceKind::Square)->with('tests')->oldest('id')->get()->toBase();
+        $this->all = $bench
+            ->references()
+            ->where('kind', ReferenceKind::Square)
+            ->with('tests')
+            ->oldest('id')
+            ->get()
+            ->toBase();
     }
 
     /** @return Collection<int, Reference> the surest first */
     public function known(): Collection
     {
-        return $this->all->filter(static fn (Reference $square): bool => $square->due() === null && self::of($square) !== null)->sortBy(static fn (Reference $square): float => self::of($square)->uncertaintyMm ?? INF)->values();
+        return $this->all
+            ->filter(static fn (Reference $square): bool => $square->due() === null && self::of($square) !== null)
+            ->sortBy(static fn (Reference $square): float => self::of($square)->uncertaintyMm ?? INF)
+            ->values();
     }
 
     public static function of(Reference $square): ?KnownSquare
     {
         $test = $square->tests->where('series', 'outer')->last();
 
-        return $test === null ? null : new KnownSquare($square->name, self::testedMm($square), $test->error_mm, $test->uncertainty_mm);
+        return $test === null
+            ? null
+            : new KnownSquare($square->name, self::testedMm($square), $test->error_mm, $test->uncertainty_mm);
     }
 
     /** Length of the blade that is tested along, mm. */

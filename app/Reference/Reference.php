@@ -84,7 +84,11 @@ final class Reference extends Record
     public function histories(): Collection
     {
         $tests = $this->tests->toBase();
-        if ($this->reckoned === null || $this->reckoned[0]->count() !== $tests->count() || $this->reckoned[0]->last() !== $tests->last()) {
+        if (
+            $this->reckoned === null ||
+            $this->reckoned[0]->count() !== $tests->count() ||
+            $this->reckoned[0]->last() !== $tests->last()
+        ) {
             $this->reckoned = [$tests, $this->reckon($tests)];
         }
 
@@ -114,7 +118,9 @@ final class Reference extends Record
     /** What it is, in a few words beside its name. */
     public function says(LengthFormatter $format): string
     {
-        return $this->description === '' ? $this->kind->reference()->says($this->sizesNow(), $format) : $this->description;
+        return $this->description === ''
+            ? $this->kind->reference()->says($this->sizesNow(), $format)
+            : $this->description;
     }
 
     /** How it moves with its wood; null: it is of metal or stone, or nobody knows how to compute it. */
@@ -129,7 +135,12 @@ final class Reference extends Record
 
         return $this->wood === null || $species === null
             ? null
-            : new ReferenceWood($species, (float) $this->wood['ringDeg'], (float) $this->wood['runoutDeg'], (float) $this->wood['thicknessMm']);
+            : new ReferenceWood(
+                $species,
+                (float) $this->wood['ringDeg'],
+                (float) $this->wood['runoutDeg'],
+                (float) $this->wood['thicknessMm'],
+            );
     }
 
     /** @return array{species: string, ringDeg: float, runoutDeg: float, thicknessMm: float} as its column holds it */
@@ -153,10 +164,12 @@ final class Reference extends Record
         $tolerance = $this->toleranceMm();
         $series = $tests->groupBy(static fn (ReferenceTest $test): string => $test->series);
 
-        return ($series->isEmpty() ? collect(['' => collect()]) : $series)->map(static fn (Collection $all): History => new History(
-            array_values($all->map(static fn (ReferenceTest $test) => $test->tested())->all()),
-            $tolerance,
-            $fell,
-        ));
+        return ($series->isEmpty() ? collect(['' => collect()]) : $series)->map(
+            static fn (Collection $all): History => new History(
+                array_values($all->map(static fn (ReferenceTest $test) => $test->tested())->all()),
+                $tolerance,
+                $fell,
+            ),
+        );
     }
 }

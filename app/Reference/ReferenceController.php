@@ -30,11 +30,17 @@ final class ReferenceController
     }
 
     /** One that came with no tool: a sole, a stone, a board. */
-    public function store(AddReferenceRequest $request, Ledger $ledger, User $user, LengthFormatter $format): JsonResponse
-    {
+    public function store(
+        AddReferenceRequest $request,
+        Ledger $ledger,
+        User $user,
+        LengthFormatter $format,
+    ): JsonResponse {
         $name = $request->name();
         $reference = null;
-        $ledger->record('reference-added', $name, "Put the $name among the references.", static function (Changes $changes) use ($request, $name, &$reference): void {
+        $ledger->record('reference-added', $name, "Put the $name among the references.", static function (
+            Changes $changes,
+        ) use ($request, $name, &$reference): void {
             $reference = $changes->create($changes->bench->references(), ['kind' => $request->kind(), 'name' => $name]);
         });
         assert($reference instanceof Reference);
@@ -45,16 +51,25 @@ final class ReferenceController
     public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): JsonResponse
     {
         $sentence = "Took the {$reference->name} from the references.";
-        $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (Changes $changes) use ($reference, $request): void {
+        $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (
+            Changes $changes,
+        ) use ($reference, $request): void {
             $changes->delete($reference, $request->version());
         });
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }
 
-    public function drop(VersionedRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
-    {
-        $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (Changes $changes) use ($reference, $request): void {
+    public function drop(
+        VersionedRequest $request,
+        Ledger $ledger,
+        Reference $reference,
+        User $user,
+        LengthFormatter $format,
+    ): JsonResponse {
+        $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (
+            Changes $changes,
+        ) use ($reference, $request): void {
             $changes->update($reference, ['dropped_on' => Carbon::now()->toIso8601ZuluString()], $request->version());
         });
 
@@ -62,11 +77,19 @@ final class ReferenceController
     }
 
     /** So that the season can be computed for it. */
-    public function wood(ReferenceWoodRequest $request, Ledger $ledger, Reference $reference, LengthFormatter $format): JsonResponse
-    {
+    public function wood(
+        ReferenceWoodRequest $request,
+        Ledger $ledger,
+        Reference $reference,
+        LengthFormatter $format,
+    ): JsonResponse {
         $wood = $request->wood($format);
         $sentence = "The {$reference->name} is of {$wood->species->name}.";
-        $entry = $ledger->record('reference-wood', $reference->name, $sentence, static function (Changes $changes) use ($reference, $wood, $request): void {
+        $entry = $ledger->record('reference-wood', $reference->name, $sentence, static function (Changes $changes) use (
+            $reference,
+            $wood,
+            $request,
+        ): void {
             $changes->update($reference, ['wood' => Reference::woodColumn($wood)], $request->version());
         });
 

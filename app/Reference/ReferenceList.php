@@ -16,13 +16,23 @@ final class ReferenceList
     public static function of(SeasonOfBench $season, User $user, LengthFormatter $format): array
     {
         $listed = $season->references->map(
-            static fn (Reference $reference, int $index): array => TestHistory::listed($reference, $season->claim($index, $format), $format),
+            static fn (Reference $reference, int $index): array => TestHistory::listed(
+                $reference,
+                $season->claim($index, $format),
+                $format,
+            ),
         );
         $alone = array_filter(ReferenceKind::cases(), static fn (ReferenceKind $kind): bool => $kind->comesAlone());
 
         return [
             'references' => $listed->sortBy(static fn (array $one): bool => $one['due'] === null)->values()->all(),
-            'kinds' => array_map(static fn (ReferenceKind $kind): array => ['value' => $kind->value, 'label' => $kind->reference()->label()], array_values($alone)),
+            'kinds' => array_map(
+                static fn (ReferenceKind $kind): array => [
+                    'value' => $kind->value,
+                    'label' => $kind->reference()->label(),
+                ],
+                array_values($alone),
+            ),
             'paper' => $user->paper_mm === null ? null : $format->small($user->paper_mm),
         ];
     }

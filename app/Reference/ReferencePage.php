@@ -29,7 +29,10 @@ final class ReferencePage
             'says' => $reference->says($format),
             'method' => $kind->method(),
             'isOwn' => $reference->tool_id === null,
-            'asks' => array_map(static fn (Field|Choice|ReadingList $asked): array => self::asked($asked, $reference, $format), $kind->asks($sizes, $format)),
+            'asks' => array_map(
+                static fn (Field|Choice|ReadingList $asked): array => self::asked($asked, $reference, $format),
+                $kind->asks($sizes, $format),
+            ),
             'sizes' => (object) $kind->outlineSizes($sizes),
             'lengthMm' => $kind->movingLengthMm($sizes),
             'instrument' => ($user->instrument ?? $reference->instrument)->value,
@@ -38,7 +41,10 @@ final class ReferencePage
         ];
     }
 
-    /** @return array{field: array<string, mixed>|null, choice: array<string, mixed>|null, list: array<string, mixed>|null} */
+    /**
+     * @return array{field: array<string, mixed>|null, choice: array<string, mixed>|null, list: array<string,
+     * mixed>|null}
+     */
     private static function asked(Field|Choice|ReadingList $asked, Reference $reference, LengthFormatter $format): array
     {
         return [
@@ -63,7 +69,11 @@ final class ReferencePage
             'name' => $choice->name,
             'label' => $choice->label,
             'hint' => $choice->hint,
-            'options' => array_map(static fn (string $value, string $label): array => ['value' => $value, 'label' => $label], array_keys($choice->options), $choice->options),
+            'options' => array_map(
+                static fn (string $value, string $label): array => ['value' => $value, 'label' => $label],
+                array_keys($choice->options),
+                $choice->options,
+            ),
             'chosen' => $choice->of($choice->isReading ? null : $reference->choices[$choice->name] ?? null),
             'isReading' => $choice->isReading,
             'when' => FieldResource::when($choice->when),

@@ -33,8 +33,12 @@ final class ReferenceTest extends Record
     protected function casts(): array
     {
         return [
-            'readings' => 'array', 'facts' => 'array', 'error_mm' => 'float', 'uncertainty_mm' => 'float',
-            'verdict' => Verdict::class, 'strokes' => 'integer',
+            'readings' => 'array',
+            'facts' => 'array',
+            'error_mm' => 'float',
+            'uncertainty_mm' => 'float',
+            'verdict' => Verdict::class,
+            'strokes' => 'integer',
         ];
     }
 
@@ -71,6 +75,10 @@ final class ReferenceTest extends Record
      */
     public static function corrected(Correction $correction, array $facts): array
     {
-        return ['strokes' => $correction->strokes, 'taken' => $correction->taken, 'facts' => [...$facts, ...$correction->facts]];
+        return [
+            'strokes' => $correction->strokes,
+            'taken' => $correction->taken,
+            'facts' => [...$facts, ...$correction->facts],
+        ];
     }
 }

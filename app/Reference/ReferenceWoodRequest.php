@@ -18,7 +18,14 @@ final class ReferenceWoodRequest extends TypedFormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...self::figures('figures'), 'species' => ['required', Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all()))], 'version' => ['required', 'integer', 'min:1']];
+        return [
+            ...self::figures('figures'),
+            'species' => [
+                'required',
+                Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all())),
+            ],
+            'version' => ['required', 'integer', 'min:1'],
+        ];
     }
 
     /** @return array<string, string> */
@@ -40,6 +47,10 @@ final class ReferenceWoodRequest extends TypedFormRequest
         $sheet = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
         $sheet->form->soundOrRefuse('figures');
 
-        return $sheet->wood ?? throw InvalidInput::because('figures.thickness', 'How thick is it? By that it is reckoned how fast it follows the air.');
+        return $sheet->wood ??
+            throw InvalidInput::because(
+                'figures.thickness',
+                'How thick is it? By that it is reckoned how fast it follows the air.',
+            );
     }
 }

@@ -25,31 +25,48 @@ final class TestController
         $form = $request->form($reference, $format);
         $last = $reference->tests->last();
 
-        return new JsonResponse(TestPreview::of($form, $last === null ? null : $form->learntShavingMm($last->earlier())));
+        return new JsonResponse(
+            TestPreview::of($form, $last === null ? null : $form->learntShavingMm($last->earlier())),
+        );
     }
 
     /** With what was taken off after it, where it was. */
-    public function store(RecordTestRequest $request, Ledger $ledger, Reference $reference, User $user, LengthFormatter $format): JsonResponse
-    {
+    public function store(
+        RecordTestRequest $request,
+        Ledger $ledger,
+        Reference $reference,
+        User $user,
+        LengthFormatter $format,
+    ): JsonResponse {
         $recorder = new TestRecorder($reference, $request->form($reference, $format), $format);
         $planed = $request->wasPlaned();
-        $ledger->record('reference-tested', $reference->name, $recorder->sentence($planed), static function (Changes $changes) use ($recorder, $request, $planed): void {
+        $ledger->record('reference-tested', $reference->name, $recorder->sentence($planed), static function (
+            Changes $changes,
+        ) use ($recorder, $request, $planed): void {
             $recorder->write($changes, $request->version(), $planed);
         });
 
-        return (new ReferenceController)->show($reference->unsetRelation('tests'), $user, $format)->setStatusCode(201);
+        return (new ReferenceController())
+            ->show($reference->unsetRelation('tests'), $user, $format)
+            ->setStatusCode(201);
     }
 
     /** Written down, and its strokes are counted in bench mode. */
-    public function plane(RecordTestRequest $request, Ledger $ledger, Reference $reference, LengthFormatter $format): JsonResponse
-    {
+    public function plane(
+        RecordTestRequest $request,
+        Ledger $ledger,
+        Reference $reference,
+        LengthFormatter $format,
+    ): JsonResponse {
         $recorder = new TestRecorder($reference, $request->form($reference, $format), $format);
         $steps = array_map(SessionStep::ofPlaning(...), $recorder->form->strokes());
         if ($steps === []) {
             throw InvalidInput::because('figures.tolerance', 'There is nothing to plane off.');
         }
         $session = null;
-        $ledger->record('reference-tested', $reference->name, $recorder->sentence(false), static function (Changes $changes) use ($recorder, $reference, $request, $steps, &$session): void {
+        $ledger->record('reference-tested', $reference->name, $recorder->sentence(false), static function (
+            Changes $changes,
+        ) use ($recorder, $reference, $request, $steps, &$session): void {
             $test = $recorder->write($changes, $request->version(), false);
             $session = Sessions::begin($changes, SessionKind::Planing, $test, $reference->name, $steps);
         });

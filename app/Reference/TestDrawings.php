@@ -27,21 +27,26 @@ final class TestDrawings
     {
         [$test, $result, $format] = [$sheet->test, $sheet->result, $sheet->format];
 
-        return $test === null || $result === null ? null : [
-            'errorMm' => $result->errorMm,
-            'lean' => $result->lean->value,
-            'removeAtHeelMm' => $result->removeAtHeelMm,
-            'removeAtTipMm' => $result->removeAtTipMm,
-            'lengthMm' => $test->bladeLengthMm,
-            'error' => $format->small(abs($result->errorMm)),
-            'parted' => $format->small(abs(2 * $result->errorMm)),
-            'length' => $format->dimension($test->bladeLengthMm),
-            'strokes' => array_map(static fn (ShavingPass $pass): array => [
-                'fromMm' => $pass->fromMm,
-                'toMm' => $pass->toMm,
-                'says' => $format->dimension($pass->lengthMm()),
-            ], $sheet->passes()),
-        ];
+        return $test === null || $result === null
+            ? null
+            : [
+                'errorMm' => $result->errorMm,
+                'lean' => $result->lean->value,
+                'removeAtHeelMm' => $result->removeAtHeelMm,
+                'removeAtTipMm' => $result->removeAtTipMm,
+                'lengthMm' => $test->bladeLengthMm,
+                'error' => $format->small(abs($result->errorMm)),
+                'parted' => $format->small(abs(2 * $result->errorMm)),
+                'length' => $format->dimension($test->bladeLengthMm),
+                'strokes' => array_map(
+                    static fn (ShavingPass $pass): array => [
+                        'fromMm' => $pass->fromMm,
+                        'toMm' => $pass->toMm,
+                        'says' => $format->dimension($pass->lengthMm()),
+                    ],
+                    $sheet->passes(),
+                ),
+            ];
     }
 
     /** @return array<string, mixed>|null */
@@ -57,7 +62,10 @@ final class TestDrawings
             'straightness' => $format->small($result->straightnessMm),
             'shape' => $result->shape->label(),
             'stationsMm' => $test->stationsMm,
-            'strokes' => array_map(static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format), StrokeWords::kinds($passes)),
+            'strokes' => array_map(
+                static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format),
+                StrokeWords::kinds($passes),
+            ),
             'leaves' => self::leaves($sheet, $passes),
             'strokeCount' => count($passes),
         ];
@@ -66,17 +74,20 @@ final class TestDrawings
     /** @return list<array<string, mixed>> */
     public static function lines(FlatForm $sheet): array
     {
-        return array_map(static fn (GridLine $line): array => [
-            'id' => $line->id,
-            'name' => $line->name,
-            'readings' => array_map(FieldResource::reading(...), $sheet->gaps[$line->id]),
-            'isRead' => $sheet->isRead($line->id),
-            'places' => array_map(static function (int $node) use ($sheet): array {
-                [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
+        return array_map(
+            static fn (GridLine $line): array => [
+                'id' => $line->id,
+                'name' => $line->name,
+                'readings' => array_map(FieldResource::reading(...), $sheet->gaps[$line->id]),
+                'isRead' => $sheet->isRead($line->id),
+                'places' => array_map(static function (int $node) use ($sheet): array {
+                    [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
 
-                return ['acrossMm' => $across, 'alongMm' => $along];
-            }, $line->nodes),
-        ], $sheet->grid?->lines() ?? []);
+                    return ['acrossMm' => $across, 'alongMm' => $along];
+                }, $line->nodes),
+            ],
+            $sheet->grid?->lines() ?? [],
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -84,45 +95,60 @@ final class TestDrawings
     {
         $error = $sheet->errorMm();
 
-        return $error === null ? null : [
-            'lengthMm' => $sheet->form->value('length') ?? 0.0,
-            'farMm' => $error,
-            'nearMm' => $sheet->nearErrorMm(),
-            'boardMm' => $sheet->boardMm() ?? 0.0,
-            'far' => $sheet->format->small(abs($error)),
-            'near' => $sheet->nearErrorMm() === null ? null : $sheet->format->small(abs($sheet->nearErrorMm())),
-            'board' => $sheet->format->small(abs($sheet->boardMm() ?? 0.0)),
-        ];
+        return $error === null
+            ? null
+            : [
+                'lengthMm' => $sheet->form->value('length') ?? 0.0,
+                'farMm' => $error,
+                'nearMm' => $sheet->nearErrorMm(),
+                'boardMm' => $sheet->boardMm() ?? 0.0,
+                'far' => $sheet->format->small(abs($error)),
+                'near' => $sheet->nearErrorMm() === null ? null : $sheet->format->small(abs($sheet->nearErrorMm())),
+                'board' => $sheet->format->small(abs($sheet->boardMm() ?? 0.0)),
+            ];
     }
 
     /** @return array<string, mixed>|null */
     public static function slope(SlopeTemplateForm $sheet): ?array
     {
-        return $sheet->slope === null ? null : [
-            'angleDeg' => $sheet->slope->angleDeg,
-            'ratio' => LengthFormatter::decimal($sheet->slope->ratio, 2),
-            'angle' => LengthFormatter::decimal($sheet->slope->angleDeg, 2).'°',
-            'nominalDeg' => $sheet->slope->errorDeg === null ? null : $sheet->slope->angleDeg - $sheet->slope->errorDeg,
-            'lean' => $sheet->leanDeg() === null ? null : LengthFormatter::fixed(abs($sheet->leanDeg()), 2).'°',
-        ];
+        return $sheet->slope === null
+            ? null
+            : [
+                'angleDeg' => $sheet->slope->angleDeg,
+                'ratio' => LengthFormatter::decimal($sheet->slope->ratio, 2),
+                'angle' => LengthFormatter::decimal($sheet->slope->angleDeg, 2).'°',
+                'nominalDeg' => $sheet->slope->errorDeg === null
+                    ? null
+                    : $sheet->slope->angleDeg - $sheet->slope->errorDeg,
+                'lean' => $sheet->leanDeg() === null ? null : LengthFormatter::fixed(abs($sheet->leanDeg()), 2).'°',
+            ];
     }
 
     /** @return array<string, mixed>|null */
     public static function flat(FlatForm $sheet): ?array
     {
-        return $sheet->grid === null ? null : [
-            'lengthMm' => $sheet->grid->lengthMm,
-            'widthMm' => $sheet->grid->widthMm,
-            'along' => $sheet->grid->along,
-            'across' => $sheet->grid->across,
-            'places' => $sheet->surface === null ? [] : self::places($sheet->surface, $sheet),
-        ];
+        return $sheet->grid === null
+            ? null
+            : [
+                'lengthMm' => $sheet->grid->lengthMm,
+                'widthMm' => $sheet->grid->widthMm,
+                'along' => $sheet->grid->along,
+                'across' => $sheet->grid->across,
+                'places' => $sheet->surface === null ? [] : self::places($sheet->surface, $sheet),
+            ];
     }
 
     /** @return array<string, mixed> */
     private static function stroke(ShavingPass $pass, int $count, LengthFormatter $format): array
     {
-        return ['fromMm' => $pass->fromMm, 'toMm' => $pass->toMm, 'count' => $count, 'says' => $pass->fromMm === $pass->toMm ? 'at '.$format->dimension($pass->fromMm) : $format->dimension($pass->fromMm).' to '.$format->dimension($pass->toMm)];
+        return [
+            'fromMm' => $pass->fromMm,
+            'toMm' => $pass->toMm,
+            'count' => $count,
+            'says' => $pass->fromMm === $pass->toMm
+                    ? 'at '.$format->dimension($pass->fromMm)
+                    : $format->dimension($pass->fromMm).' to '.$format->dimension($pass->toMm),
+        ];
     }
 
     /**
@@ -140,7 +166,13 @@ final class TestDrawings
         $left = $sheet->result->removeMm;
         $leaves = [$left];
         foreach (array_slice($passes, 0, self::DRAWN) as $pass) {
-            $left = array_map(static fn (float $at, float $mm): float => $at >= $pass->fromMm && $at <= $pass->toMm ? $mm - $shaving : $mm, $sheet->test->stationsMm, $left);
+            $left = array_map(
+                static fn (float $at, float $mm): float => $at >= $pass->fromMm && $at <= $pass->toMm
+                    ? $mm - $shaving
+                    : $mm,
+                $sheet->test->stationsMm,
+                $left,
+            );
             $leaves[] = $left;
         }
 
@@ -155,7 +187,13 @@ final class TestDrawings
         foreach ($surface->nodes as $index => $node) {
             [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
             $remove = $surface->removeMm[$index];
-            $places[] = ['acrossMm' => $across, 'alongMm' => $along, 'removeMm' => $remove, 'remove' => $sheet->format->smallNumber($remove), 'share' => $most > 0 ? $remove / $most : 0.0];
+            $places[] = [
+                'acrossMm' => $across,
+                'alongMm' => $along,
+                'removeMm' => $remove,
+                'remove' => $sheet->format->smallNumber($remove),
+                'share' => $most > 0 ? $remove / $most : 0.0,
+            ];
         }
 
         return $places;

@@ -18,12 +18,20 @@ final class TestHistory
     public static function of(Reference $reference, LengthFormatter $format): array
     {
         return [
-            'tests' => array_values($reference->tests->map(static fn (ReferenceTest $test): array => self::test($test, $format))->all()),
+            'tests' => array_values(
+                $reference->tests->map(static fn (ReferenceTest $test): array => self::test($test, $format))->all(),
+            ),
             'toleranceMm' => $reference->toleranceMm(),
             'tolerance' => $format->small($reference->toleranceMm()),
             'droppedOn' => $reference->dropped_on,
             'sides' => $reference->kind->reference()->sides(),
-            'says' => array_values($reference->histories()->map(static fn (History $history): ?string => $history->sentence($format))->filter()->all()),
+            'says' => array_values(
+                $reference
+                    ->histories()
+                    ->map(static fn (History $history): ?string => $history->sentence($format))
+                    ->filter()
+                    ->all(),
+            ),
             'nextCheckOn' => $reference->nextCheckOn(),
             'due' => $reference->due(),
         ];
@@ -37,7 +45,11 @@ final class TestHistory
      */
     public static function listed(Reference $reference, ?string $claim, LengthFormatter $format): array
     {
-        $tests = $reference->histories()->flatMap(static fn (History $history): array => $history->tests)->sortBy('day')->values();
+        $tests = $reference
+            ->histories()
+            ->flatMap(static fn (History $history): array => $history->tests)
+            ->sortBy('day')
+            ->values();
         $last = $tests->last();
 
         return [
@@ -48,7 +60,9 @@ final class TestHistory
             'outline' => self::outline($reference),
             'due' => $reference->due() ?? $claim,
             'nextCheckOn' => $reference->nextCheckOn(),
-            'lastError' => $last === null ? null : $format->small(abs($last->errorMm)).' ± '.$format->small($last->uncertaintyMm),
+            'lastError' => $last === null
+                    ? null
+                    : $format->small(abs($last->errorMm)).' ± '.$format->small($last->uncertaintyMm),
             'testedAt' => $reference->tests->last()?->tested_at,
             'toleranceMm' => $reference->toleranceMm(),
             'trail' => array_values($tests->map(self::point(...))->all()),
@@ -68,7 +82,11 @@ final class TestHistory
     /** @return array{day: float, errorMm: float, outside: bool} */
     private static function point(Tested $tested): array
     {
-        return ['day' => round($tested->day, 2), 'errorMm' => round($tested->errorMm, 4), 'outside' => $tested->verdict === Verdict::Outside];
+        return [
+            'day' => round($tested->day, 2),
+            'errorMm' => round($tested->errorMm, 4),
+            'outside' => $tested->verdict === Verdict::Outside,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -34,11 +34,15 @@ final readonly class TestRecorder
         $form = $this->form;
         $correction = $planed && $form->next()->takeOff ? $form->correction() : null;
         $choices = array_intersect_key($form->typed->choices, $this->keptChoices());
-        $changes->update($this->reference, [
-            'sizes' => [...$this->reference->sizes, ...$form->kept(), ...($correction->sizes ?? [])],
-            'choices' => [...$this->reference->choices, ...$choices],
-            'instrument' => $form->typed->instrument,
-        ], $version);
+        $changes->update(
+            $this->reference,
+            [
+                'sizes' => [...$this->reference->sizes, ...$form->kept(), ...$correction->sizes ?? []],
+                'choices' => [...$this->reference->choices, ...$choices],
+                'instrument' => $form->typed->instrument,
+            ],
+            $version,
+        );
 
         return $changes->create($this->reference->tests(), [
             'tested_at' => Carbon::now()->toIso8601ZuluString(),
@@ -49,7 +53,7 @@ final readonly class TestRecorder
             'uncertainty_mm' => $form->uncertaintyMm(),
             'verdict' => $form->verdict(),
             'found' => $form->found(),
-            ...($correction === null ? [] : ReferenceTest::corrected($correction, $form->facts())),
+            ...$correction === null ? [] : ReferenceTest::corrected($correction, $form->facts()),
         ]);
     }
 
@@ -58,7 +62,9 @@ final readonly class TestRecorder
         $form = $this->form;
         $did = $planed && $form->next()->takeOff ? ' '.$form->correction()->did : '';
 
-        return "Tested the {$this->reference->name}: {$form->size()}, ".($form->verdict()?->says() ?? 'can’t tell').".$did";
+        return "Tested the {$this->reference->name}: {$form->size()}, ".
+            ($form->verdict()?->says() ?? 'can’t tell').
+            ".$did";
     }
 
     /** @return array<string, true> choices that stay as they are until they are changed */

@@ -23,7 +23,10 @@ final class ThreeEdgesFormRequest extends FormRequest
             'tolerance' => $typed,
             'instrument' => ['required', Rule::enum(Instrument::class)],
             'rows' => ['present', 'array', 'list', 'max:200'],
-            ...array_fill_keys(array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesForm::COLUMNS]), $typed),
+            ...array_fill_keys(
+                array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesForm::COLUMNS]),
+                $typed,
+            ),
         ];
     }
 

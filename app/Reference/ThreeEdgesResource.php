@@ -29,7 +29,13 @@ final class ThreeEdgesResource
                 'shaving' => $format->typed(self::SHAVING_MM),
                 'tolerance' => $format->typed(self::TOLERANCE_MM),
                 'instrument' => Instrument::Feeler->value,
-                'rows' => array_map(static fn (float $at): array => ['at' => $format->typed($at), ...array_fill_keys(ThreeEdgesForm::COLUMNS, '')], self::PLACES_MM),
+                'rows' => array_map(
+                    static fn (float $at): array => [
+                        'at' => $format->typed($at),
+                        ...array_fill_keys(ThreeEdgesForm::COLUMNS, ''),
+                    ],
+                    self::PLACES_MM,
+                ),
             ],
             'instruments' => Shared::instruments($format),
         ];
@@ -40,18 +46,31 @@ final class ThreeEdgesResource
     {
         return [
             'readings' => array_map(FieldResource::reading(...), $sheet->readings),
-            'rows' => array_map(static fn (array $row): array => array_map(FieldResource::reading(...), $row), $sheet->rows),
+            'rows' => array_map(
+                static fn (array $row): array => array_map(FieldResource::reading(...), $row),
+                $sheet->rows,
+            ),
             'stationsMm' => $sheet->test->stationsMm ?? [],
-            'edges' => array_map(static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format), $sheet->edges(), array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges()))),
-            'inconsistency' => $sheet->result?->inconsistencyMm === null ? null : $format->small($sheet->result->inconsistencyMm),
+            'edges' => array_map(
+                static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format),
+                $sheet->edges(),
+                array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges())),
+            ),
+            'inconsistency' => $sheet->result?->inconsistencyMm === null
+                    ? null
+                    : $format->small($sheet->result->inconsistencyMm),
             'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->explained()),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function edge(EdgeFound $edge, string $name, ThreeEdgesForm $sheet, LengthFormatter $format): array
-    {
+    private static function edge(
+        EdgeFound $edge,
+        string $name,
+        ThreeEdgesForm $sheet,
+        LengthFormatter $format,
+    ): array {
         return [
             'name' => $name,
             'removeMm' => $edge->removeMm,

@@ -37,7 +37,10 @@ final class WindingFormRequest extends FormRequest
                 'shaving' => $this->string('shaving')->toString(),
                 'tolerance' => $this->string('tolerance')->toString(),
             ],
-            array_map(static fn (array $row): array => ['at' => (string) $row['at'], 'reading' => (string) $row['reading']], $rows),
+            array_map(
+                static fn (array $row): array => ['at' => (string) $row['at'], 'reading' => (string) $row['reading']],
+                $rows,
+            ),
             $format,
         );
     }

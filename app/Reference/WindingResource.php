@@ -17,13 +17,27 @@ use JackRest\Desk\Reference\WindingSticks\WindingForm;
 /** A board under winding sticks: what a test begins with, and what the readings make. */
 final class WindingResource
 {
-    /** Before anybody said: sticks of a usual length, a board of a usual size, a shaving, what joinery bears; common practice. */
-    private const USUAL_MM = ['stickLength' => 450.0, 'boardWidth' => 150.0, 'at' => 600.0, 'shaving' => 0.1, 'tolerance' => 0.3];
+    /**
+     * Before anybody said: sticks of a usual length, a board of a usual size, a shaving, what joinery bears; common
+     * practice.
+     */
+    private const USUAL_MM = [
+        'stickLength' => 450.0,
+        'boardWidth' => 150.0,
+        'at' => 600.0,
+        'shaving' => 0.1,
+        'tolerance' => 0.3,
+    ];
 
     /** @return array<string, mixed> */
     public static function page(Bench $bench, LengthFormatter $format): array
     {
-        $sticks = $bench->tools()->where('kind', 'winding-sticks')->where('status', ToolStatus::Owned)->oldest('id')->first();
+        $sticks = $bench
+            ->tools()
+            ->where('kind', 'winding-sticks')
+            ->where('status', ToolStatus::Owned)
+            ->oldest('id')
+            ->first();
         $length = $sticks?->toCore()->sizes()['length'] ?? self::USUAL_MM['stickLength'];
 
         return [
@@ -44,17 +58,26 @@ final class WindingResource
     {
         return [
             'readings' => array_map(FieldResource::reading(...), $sheet->readings),
-            'rows' => array_map(static fn (array $row): array => array_map(FieldResource::reading(...), $row), $sheet->rows),
+            'rows' => array_map(
+                static fn (array $row): array => array_map(FieldResource::reading(...), $row),
+                $sheet->rows,
+            ),
             'objection' => $sheet->objection,
-            'result' => $sheet->sticks === null || $sheet->map === null ? null : self::result($sheet->sticks, $sheet->map, $sheet, $format),
+            'result' => $sheet->sticks === null || $sheet->map === null
+                    ? null
+                    : self::result($sheet->sticks, $sheet->map, $sheet, $format),
             'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->explained()),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function result(WindingSticksResult $sticks, WindingMapResult $map, WindingForm $sheet, LengthFormatter $format): array
-    {
+    private static function result(
+        WindingSticksResult $sticks,
+        WindingMapResult $map,
+        WindingForm $sheet,
+        LengthFormatter $format,
+    ): array {
         return [
             'twistMm' => $sticks->twistMm,
             'twist' => $format->small(abs($sticks->twistMm)),
@@ -65,7 +88,15 @@ final class WindingResource
             'stickLengthMm' => $sheet->readings['stickLength']->value ?? 0.0,
             'boardWidthMm' => $sheet->readings['boardWidth']->value ?? 0.0,
             'totalTwist' => $format->small($map->totalTwistMm),
-            'corners' => array_map(static fn (WindingCorner $corner): array => ['atMm' => $corner->atMm, 'side' => $corner->side->value, 'removeMm' => $corner->removeMm, 'remove' => $format->small($corner->removeMm)], $map->corners),
+            'corners' => array_map(
+                static fn (WindingCorner $corner): array => [
+                    'atMm' => $corner->atMm,
+                    'side' => $corner->side->value,
+                    'removeMm' => $corner->removeMm,
+                    'remove' => $format->small($corner->removeMm),
+                ],
+                $map->corners,
+            ),
         ];
     }
 }

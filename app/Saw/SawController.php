@@ -26,7 +26,11 @@ final class SawController
 {
     public function index(Bench $bench, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(['saws' => array_values(SawsOfBench::of($bench)->map(static fn (Tool $saw): array => SawResource::listed($saw, $format))->all())]);
+        return new JsonResponse([
+            'saws' => array_values(
+                SawsOfBench::of($bench)->map(static fn (Tool $saw): array => SawResource::listed($saw, $format))->all(),
+            ),
+        ]);
     }
 
     public function show(Bench $bench, Tool $saw, LengthFormatter $format): JsonResponse
@@ -34,10 +38,16 @@ final class SawController
         return new JsonResponse(SawResource::page($bench, $saw, $format));
     }
 
-    public function update(VersionedSawFormRequest $request, Ledger $ledger, Tool $saw, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedSawFormRequest $request,
+        Ledger $ledger,
+        Tool $saw,
+        LengthFormatter $format,
+    ): JsonResponse {
         $sizes = $request->sizes($saw, $request->sheet($saw, $format));
-        $ledger->record('saw-read', $saw->name, "Read the teeth of the {$saw->name}.", static function (Changes $changes) use ($saw, $sizes, $request): void {
+        $ledger->record('saw-read', $saw->name, "Read the teeth of the {$saw->name}.", static function (
+            Changes $changes,
+        ) use ($saw, $sizes, $request): void {
             $changes->update($saw, ['size' => $sizes], $request->version());
         });
 
@@ -47,21 +57,38 @@ final class SawController
     /** A saw's teeth, its file and its plan; writes nothing. */
     public function preview(SawFormRequest $request, Bench $bench, Tool $saw, LengthFormatter $format): JsonResponse
     {
-        return new JsonResponse(SawResource::preview($request->sheet($saw, $format), $request->template($format), SawsOfBench::blades($bench), $format));
+        return new JsonResponse(
+            SawResource::preview(
+                $request->sheet($saw, $format),
+                $request->template($format),
+                SawsOfBench::blades($bench),
+                $format,
+            ),
+        );
     }
 
     /** Keeps what was read of a saw and takes its plan to the bench, tooth by tooth. */
-    public function file(VersionedSawFormRequest $request, Ledger $ledger, Tool $saw, LengthFormatter $format): JsonResponse
-    {
+    public function file(
+        VersionedSawFormRequest $request,
+        Ledger $ledger,
+        Tool $saw,
+        LengthFormatter $format,
+    ): JsonResponse {
         $sheet = $request->sheet($saw, $format);
         $sizes = $request->sizes($saw, $sheet);
         if (! $sheet->canFile()) {
             throw InvalidInput::because('figures.length', $sheet->next()->says);
         }
         $steps = array_map(SessionStep::ofFiling(...), $sheet->plan->steps ?? []);
-        $context = ['state' => $sheet->state->value, 'loweredMm' => $sheet->plan?->loweredMm, 'setMm' => $sheet->wantedSetMm()];
+        $context = [
+            'state' => $sheet->state->value,
+            'loweredMm' => $sheet->plan?->loweredMm,
+            'setMm' => $sheet->wantedSetMm(),
+        ];
         $session = null;
-        $ledger->record('saw-read', $saw->name, "Began to file the {$saw->name}.", static function (Changes $changes) use ($saw, $steps, $context, $sizes, $request, &$session): void {
+        $ledger->record('saw-read', $saw->name, "Began to file the {$saw->name}.", static function (
+            Changes $changes,
+        ) use ($saw, $steps, $context, $sizes, $request, &$session): void {
             $changes->update($saw, ['size' => $sizes], $request->version());
             $session = Sessions::begin($changes, SessionKind::Filing, $saw, $saw->name, $steps, $context);
         });
@@ -71,17 +98,30 @@ final class SawController
     }
 
     /** Where new teeth are filed, at true size: all sheets as PDF; one sheet, or the whole strip, as SVG. */
-    public function template(SawTemplateRequest $request, Tool $saw, string $what, string $kind, LengthFormatter $format): Response
-    {
+    public function template(
+        SawTemplateRequest $request,
+        Tool $saw,
+        string $what,
+        string $kind,
+        LengthFormatter $format,
+    ): Response {
         $sheet = $request->template($format);
         [$template, $relaxed] = [$sheet->template, $sheet->relaxed()];
         assert($template !== null);
         if ($what === 'whole') {
-            return PrintedSheet::answer(SawTemplatePrint::whole($saw->name, $template, $relaxed, $format), $kind, 'saw-template');
+            return PrintedSheet::answer(
+                SawTemplatePrint::whole($saw->name, $template, $relaxed, $format),
+                $kind,
+                'saw-template',
+            );
         }
         $tiles = SawTemplatePrint::tiles($saw->name, $template, $relaxed, $format);
         if ($what === 'sheets' && $kind === 'pdf') {
-            return PrintedSheet::pdf("Teeth for the {$saw->name}", array_map(static fn (Tile $tile) => $tile->sheet, $tiles), 'saw-template');
+            return PrintedSheet::pdf(
+                "Teeth for the {$saw->name}",
+                array_map(static fn (Tile $tile) => $tile->sheet, $tiles),
+                'saw-template',
+            );
         }
 
         return PrintedSheet::tile($tiles, $what, $kind, 'saw-template');

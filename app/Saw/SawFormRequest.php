@@ -31,7 +31,14 @@ class SawFormRequest extends TypedFormRequest
 
     public function sheet(Tool $saw, LengthFormatter $format): SawForm
     {
-        return SawForm::of($this->typedUnder('figures'), SawUse::from($this->string('use')->toString()), SawState::from($this->string('state')->toString()), $this->boolean('hardened'), SawsOfBench::usualDepthMm($saw), $format);
+        return SawForm::of(
+            $this->typedUnder('figures'),
+            SawUse::from($this->string('use')->toString()),
+            SawState::from($this->string('state')->toString()),
+            $this->boolean('hardened'),
+            SawsOfBench::usualDepthMm($saw),
+            $format,
+        );
     }
 
     public function template(LengthFormatter $format): SawTemplateForm
@@ -50,7 +57,10 @@ class SawFormRequest extends TypedFormRequest
         if ($sheet->teeth === null) {
             throw InvalidInput::because('figures.tpi', 'Count the teeth first.');
         }
-        $read = array_filter(array_map($sheet->readings->value(...), array_combine(SawsOfBench::KEPT, SawsOfBench::KEPT)), is_float(...));
+        $read = array_filter(
+            array_map($sheet->readings->value(...), array_combine(SawsOfBench::KEPT, SawsOfBench::KEPT)),
+            is_float(...),
+        );
         $cut = match ($sheet->use) {
             SawUse::Rip => Grain::RIP,
             SawUse::Cross => Grain::CROSS,

@@ -29,7 +29,15 @@ final class SawResource
     {
         $teeth = SawsOfBench::sheet($saw, $format)->teeth;
 
-        return ['id' => $saw->id, 'name' => $saw->name, 'says' => $teeth === null ? '' : LengthFormatter::decimal($teeth->teethPerInch, 1).' teeth per inch, '.SawsOfBench::use($saw)->label()];
+        return [
+            'id' => $saw->id,
+            'name' => $saw->name,
+            'says' => $teeth === null
+                    ? ''
+                    : LengthFormatter::decimal($teeth->teethPerInch, 1).
+                        ' teeth per inch, '.
+                        SawsOfBench::use($saw)->label(),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -45,10 +53,30 @@ final class SawResource
             'figures' => SawsOfBench::typed($saw, $format),
             'use' => SawsOfBench::use($saw)->value,
             'hardened' => SawsOfBench::isHardened($saw),
-            'uses' => array_map(static fn (SawUse $use): array => ['value' => $use->value, 'label' => $use->label(), 'why' => $use->why(), 'rakeDeg' => $use->rakeDeg(), 'fleamDeg' => $use->fleamDeg()], SawUse::cases()),
-            'states' => array_map(static fn (SawState $state): array => ['value' => $state->value, 'label' => $state->label()], SawState::cases()),
+            'uses' => array_map(
+                static fn (SawUse $use): array => [
+                    'value' => $use->value,
+                    'label' => $use->label(),
+                    'why' => $use->why(),
+                    'rakeDeg' => $use->rakeDeg(),
+                    'fleamDeg' => $use->fleamDeg(),
+                ],
+                SawUse::cases(),
+            ),
+            'states' => array_map(
+                static fn (SawState $state): array => ['value' => $state->value, 'label' => $state->label()],
+                SawState::cases(),
+            ),
             'running' => Sessions::running($bench, $saw)?->id,
-            'filings' => array_values($bench->filings()->where('tool_id', $saw->id)->latest('filed_on')->get()->map(static fn (Filing $filing): array => self::filing($filing, $format))->all()),
+            'filings' => array_values(
+                $bench
+                    ->filings()
+                    ->where('tool_id', $saw->id)
+                    ->latest('filed_on')
+                    ->get()
+                    ->map(static fn (Filing $filing): array => self::filing($filing, $format))
+                    ->all(),
+            ),
             'caution' => SawForm::CAUTION,
         ];
     }
@@ -57,10 +85,21 @@ final class SawResource
      * @param  list<KerfBlade>  $blades  that may have to pass its kerf
      * @return array<string, mixed>
      */
-    public static function preview(SawForm $sheet, SawTemplateForm $template, array $blades, LengthFormatter $format): array
-    {
+    public static function preview(
+        SawForm $sheet,
+        SawTemplateForm $template,
+        array $blades,
+        LengthFormatter $format,
+    ): array {
         return [
-            'figures' => (object) array_map(FieldResource::reading(...), [...array_intersect_key($template->form->readings, ['toe' => true, 'toeLength' => true, 'toeRake' => true]), ...$sheet->readings->form->readings]),
+            'figures' => (object) array_map(FieldResource::reading(...), [
+                ...array_intersect_key($template->form->readings, [
+                    'toe' => true,
+                    'toeLength' => true,
+                    'toeRake' => true,
+                ]),
+                ...$sheet->readings->form->readings,
+            ]),
             'template' => $template->says($format),
             'drawn' => self::drawn($sheet, $format),
             'lines' => [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],
@@ -80,18 +119,20 @@ final class SawResource
     {
         $teeth = $sheet->teeth;
 
-        return $teeth === null ? null : [
-            'pitchMm' => $teeth->pitchMm,
-            'heightMm' => $teeth->heightMm,
-            'rakeDeg' => $teeth->tipDeg - $teeth->backDeg,
-            'backDeg' => $teeth->backDeg,
-            'fleamDeg' => $sheet->readings->value('fleam') ?? 0.0,
-            'plateMm' => $sheet->readings->value('plate'),
-            'setMm' => $sheet->readings->value('set') ?? 0.0,
-            'pitch' => $format->small($teeth->pitchMm),
-            'height' => $format->small($teeth->heightMm),
-            'kerf' => $teeth->kerfMm === null ? null : $format->small($teeth->kerfMm),
-        ];
+        return $teeth === null
+            ? null
+            : [
+                'pitchMm' => $teeth->pitchMm,
+                'heightMm' => $teeth->heightMm,
+                'rakeDeg' => $teeth->tipDeg - $teeth->backDeg,
+                'backDeg' => $teeth->backDeg,
+                'fleamDeg' => $sheet->readings->value('fleam') ?? 0.0,
+                'plateMm' => $sheet->readings->value('plate'),
+                'setMm' => $sheet->readings->value('set') ?? 0.0,
+                'pitch' => $format->small($teeth->pitchMm),
+                'height' => $format->small($teeth->heightMm),
+                'kerf' => $teeth->kerfMm === null ? null : $format->small($teeth->kerfMm),
+            ];
     }
 
     /** @return list<array{label: string, text: string}> */
@@ -101,12 +142,33 @@ final class SawResource
         if ($teeth === null || $file === null) {
             return [];
         }
-        $differs = $file->differenceMm === null ? '' : ' Its face is '.$format->small(abs($file->differenceMm)).($file->differenceMm < 0 ? ' narrower than that.' : ' wider than that.');
+        $differs =
+            $file->differenceMm === null
+                ? ''
+                : ' Its face is '.
+                    $format->small(abs($file->differenceMm)).
+                    ($file->differenceMm < 0 ? ' narrower than that.' : ' wider than that.');
 
         return [
-            ['label' => 'Teeth', 'text' => ($sheet->count === null ? '' : "{$sheet->count}, ").LengthFormatter::decimal($teeth->teethPerInch, 1).' to the inch, '.LengthFormatter::decimal($teeth->pointsPerInch, 1).' points'],
-            ['label' => 'File, by geometry', 'text' => ($file->byGeometry === null ? 'none is large enough' : $file->byGeometry->id).'; its face must be '.$format->small($file->neededFaceMm).' wide, so that each half does one flank'],
-            ['label' => 'File, by table', 'text' => $file->byTable === null ? 'tables do not go so far' : "{$file->byTable->id}.$differs"],
+            [
+                'label' => 'Teeth',
+                'text' => ($sheet->count === null ? '' : "{$sheet->count}, ").
+                    LengthFormatter::decimal($teeth->teethPerInch, 1).
+                    ' to the inch, '.
+                    LengthFormatter::decimal($teeth->pointsPerInch, 1).
+                    ' points',
+            ],
+            [
+                'label' => 'File, by geometry',
+                'text' => ($file->byGeometry === null ? 'none is large enough' : $file->byGeometry->id).
+                    '; its face must be '.
+                    $format->small($file->neededFaceMm).
+                    ' wide, so that each half does one flank',
+            ],
+            [
+                'label' => 'File, by table',
+                'text' => $file->byTable === null ? 'tables do not go so far' : "{$file->byTable->id}.$differs",
+            ],
         ];
     }
 
@@ -120,12 +182,18 @@ final class SawResource
         if ($plate === null) {
             return [];
         }
-        $fit = (new KerfFit)(new KerfFitInput($plate, $sheet->readings->value('set') ?? 0.0, $blades));
+        $fit = (new KerfFit())(new KerfFitInput($plate, $sheet->readings->value('set') ?? 0.0, $blades));
 
-        return array_map(static fn (BladeInKerf $blade): array => [
-            'label' => 'In its cut',
-            'text' => "{$blade->id}: ".($blade->passes ? 'its blade drops in, '.$format->small($blade->clearanceMm).' to spare' : 'its blade is '.$format->small(-$blade->clearanceMm).' too thick'),
-        ], $fit->blades);
+        return array_map(
+            static fn (BladeInKerf $blade): array => [
+                'label' => 'In its cut',
+                'text' => "{$blade->id}: ".
+                    ($blade->passes
+                        ? 'its blade drops in, '.$format->small($blade->clearanceMm).' to spare'
+                        : 'its blade is '.$format->small(-$blade->clearanceMm).' too thick'),
+            ],
+            $fit->blades,
+        );
     }
 
     /** @return array<string, mixed>|null */
@@ -138,18 +206,32 @@ final class SawResource
         [$rake, $fleam] = [$sheet->use->rakeDeg(), $sheet->use->fleamDeg()];
 
         return [
-            'says' => $sheet->use->why().' Rake '.LengthFormatter::decimal($rake, 0).'°, fleam '.LengthFormatter::decimal($fleam, 0).'°'.($set === null ? '' : ', set '.$format->small($set).' a side').'.',
+            'says' => $sheet->use->why().
+                ' Rake '.
+                LengthFormatter::decimal($rake, 0).
+                '°, fleam '.
+                LengthFormatter::decimal($fleam, 0).
+                '°'.
+                ($set === null ? '' : ', set '.$format->small($set).' a side').
+                '.',
             'rake' => LengthFormatter::decimal($rake, 0),
             'fleam' => LengthFormatter::decimal($fleam, 0),
             'set' => $set === null ? null : $format->typed($set),
-            'isMet' => abs(($sheet->readings->value('rake') ?? 0.0) - $rake) < 0.5 && abs(($sheet->readings->value('fleam') ?? 0.0) - $fleam) < 0.5,
+            'isMet' => abs(($sheet->readings->value('rake') ?? 0.0) - $rake) < 0.5 &&
+                abs(($sheet->readings->value('fleam') ?? 0.0) - $fleam) < 0.5,
         ];
     }
 
     /** @return array<string, string> */
     public static function step(FilingStep $step): array
     {
-        return ['tool' => $step->tool, 'says' => $step->says, 'count' => "{$step->count} {$step->of}", 'minutes' => max(1, Rounding::nearest($step->seconds / 60)).' min', 'see' => $step->see];
+        return [
+            'tool' => $step->tool,
+            'says' => $step->says,
+            'count' => "{$step->count} {$step->of}",
+            'minutes' => max(1, Rounding::nearest($step->seconds / 60)).' min',
+            'see' => $step->see,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -157,6 +239,11 @@ final class SawResource
     {
         $lowered = $filing->lowered_mm > 0 ? ', jointed by '.$format->small($filing->lowered_mm) : '';
 
-        return ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => "{$filing->teeth} gullets$lowered".($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')];
+        return [
+            'id' => $filing->id,
+            'filedOn' => $filing->filed_on,
+            'says' => "{$filing->teeth} gullets$lowered".
+                ($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min'),
+        ];
     }
 }

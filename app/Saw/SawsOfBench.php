@@ -41,7 +41,11 @@ final class SawsOfBench
         $sizes = array_intersect_key($saw->toCore()->sizes(), array_flip(self::KEPT));
         $typed = [];
         foreach ($sizes as $name => $value) {
-            $isLength = in_array($saw->kindOfTool()->dimension($name)?->unit, [DimensionUnit::Length, DimensionUnit::Thickness], true);
+            $isLength = in_array(
+                $saw->kindOfTool()->dimension($name)?->unit,
+                [DimensionUnit::Length, DimensionUnit::Thickness],
+                true,
+            );
             $typed[$name] = $isLength ? $format->typed($value) : LengthFormatter::decimal($value, 2);
         }
 
@@ -64,13 +68,37 @@ final class SawsOfBench
 
     public static function sheet(Tool $saw, LengthFormatter $format): SawForm
     {
-        return SawForm::of(self::typed($saw, $format), self::use($saw), SawState::Dull, self::isHardened($saw), self::usualDepthMm($saw), $format);
+        return SawForm::of(
+            self::typed($saw, $format),
+            self::use($saw),
+            SawState::Dull,
+            self::isHardened($saw),
+            self::usualDepthMm($saw),
+            $format,
+        );
     }
 
     /** @return list<KerfBlade> blades of frames at hand, which clear the waste from a kerf's floor */
     public static function blades(Bench $bench): array
     {
-        return array_values($bench->tools()->oldest('id')->get()->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand() && $tool->kindOfTool()->form === 'coping-saw')->map(static fn (Tool $tool): KerfBlade => new KerfBlade($tool->name, $tool->toCore()->sizes()['plate'] ?? 0.5))->all());
+        return array_values(
+            $bench
+                ->tools()
+                ->oldest('id')
+                ->get()
+                ->filter(
+                    static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned &&
+                        $tool->isAtHand() &&
+                        $tool->kindOfTool()->form === 'coping-saw',
+                )
+                ->map(
+                    static fn (Tool $tool): KerfBlade => new KerfBlade(
+                        $tool->name,
+                        $tool->toCore()->sizes()['plate'] ?? 0.5,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     public static function usualDepthMm(Tool $saw): float

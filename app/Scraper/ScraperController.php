@@ -22,7 +22,13 @@ final class ScraperController
 {
     public function index(Bench $bench): JsonResponse
     {
-        return new JsonResponse(['scrapers' => array_values(ScrapersOfBench::of($bench)->map(static fn (Tool $scraper): array => ['id' => $scraper->id, 'name' => $scraper->name])->all())]);
+        return new JsonResponse([
+            'scrapers' => array_values(
+                ScrapersOfBench::of($bench)
+                    ->map(static fn (Tool $scraper): array => ['id' => $scraper->id, 'name' => $scraper->name])
+                    ->all(),
+            ),
+        ]);
     }
 
     public function show(Bench $bench, Tool $scraper): JsonResponse
@@ -47,7 +53,9 @@ final class ScraperController
         $session = null;
         $ledger->save(static function (Changes $changes) use ($scraper, $sheet, &$session): void {
             $steps = array_map(SessionStep::ofFiling(...), $sheet->steps());
-            $session = Sessions::begin($changes, SessionKind::Turning, $scraper, $scraper->name, $steps, ['state' => ScrapersOfBench::TURNED]);
+            $session = Sessions::begin($changes, SessionKind::Turning, $scraper, $scraper->name, $steps, [
+                'state' => ScrapersOfBench::TURNED,
+            ]);
         });
         assert($session instanceof BenchSession);
 

@@ -24,7 +24,20 @@ final class ScraperResource
             'id' => $scraper->id,
             'name' => $scraper->name,
             'running' => Sessions::running($bench, $scraper)?->id,
-            'turnings' => array_values(ScrapersOfBench::turnings($bench, $scraper)->map(static fn (Filing $filing): array => ['id' => $filing->id, 'filedOn' => $filing->filed_on, 'says' => 'turned'.($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min')])->all()),
+            'turnings' => array_values(
+                ScrapersOfBench::turnings($bench, $scraper)
+                    ->map(
+                        static fn (Filing $filing): array => [
+                            'id' => $filing->id,
+                            'filedOn' => $filing->filed_on,
+                            'says' => 'turned'.
+                                ($filing->minutes === null
+                                    ? ''
+                                    : ', '.LengthFormatter::decimal($filing->minutes, 0).' min'),
+                        ],
+                    )
+                    ->all(),
+            ),
             'caution' => ScraperForm::CAUTION,
         ];
     }
@@ -36,7 +49,14 @@ final class ScraperResource
 
         return [
             'figures' => FieldResource::readings($sheet->form),
-            'drawn' => $burr === null ? null : ['burrDeg' => $burr->burrDeg, 'leanDeg' => $burr->leanDeg, 'cuttingDeg' => $burr->cuttingDeg, 'thicknessMm' => $sheet->thicknessMm],
+            'drawn' => $burr === null
+                    ? null
+                    : [
+                        'burrDeg' => $burr->burrDeg,
+                        'leanDeg' => $burr->leanDeg,
+                        'cuttingDeg' => $burr->cuttingDeg,
+                        'thicknessMm' => $sheet->thicknessMm,
+                    ],
             'steps' => array_map(SawResource::step(...), $sheet->steps()),
             'lasts' => $sheet->lasts(),
             'next' => Shared::advice($sheet->next()),

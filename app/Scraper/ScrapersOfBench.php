@@ -38,13 +38,25 @@ final class ScrapersOfBench
     /** @return array{int, list<int>} days of use since the last turning, and between those before */
     public static function uses(Bench $bench, Tool $scraper): array
     {
-        $days = $bench->toolUses()->where('tool_id', $scraper->id)->get()->map(static fn (ToolUse $use): string => $use->used_on)->unique();
-        $turned = self::turnings($bench, $scraper)->map(static fn (Filing $filing): string => substr($filing->filed_on, 0, 10))->values();
+        $days = $bench
+            ->toolUses()
+            ->where('tool_id', $scraper->id)
+            ->get()
+            ->map(static fn (ToolUse $use): string => $use->used_on)
+            ->unique();
+        $turned = self::turnings($bench, $scraper)
+            ->map(static fn (Filing $filing): string => substr($filing->filed_on, 0, 10))
+            ->values();
         $between = [];
         for ($at = 0; $at + 1 < $turned->count(); $at++) {
-            $between[] = $days->filter(static fn (string $day): bool => $day >= $turned[$at + 1] && $day < $turned[$at])->count();
+            $between[] = $days
+                ->filter(static fn (string $day): bool => $day >= $turned[$at + 1] && $day < $turned[$at])
+                ->count();
         }
 
-        return [$days->filter(static fn (string $day): bool => $turned->isEmpty() || $day >= $turned[0])->count(), $between];
+        return [
+            $days->filter(static fn (string $day): bool => $turned->isEmpty() || $day >= $turned[0])->count(),
+            $between,
+        ];
     }
 }

@@ -26,7 +26,11 @@ final class AirRequest extends TypedFormRequest
     public function air(LengthFormatter $format): ClimateDay
     {
         $missing = 'Read this off first.';
-        $form = Form::of([AirFields::temperature('temperature', $missing), AirFields::humidity('humidity', $missing)], $this->typedUnder('figures'), $format);
+        $form = Form::of(
+            [AirFields::temperature('temperature', $missing), AirFields::humidity('humidity', $missing)],
+            $this->typedUnder('figures'),
+            $format,
+        );
         $form->soundOrRefuse('figures');
         foreach ($form->readings as $name => $reading) {
             if ($reading->doubt !== null) {
@@ -34,6 +38,10 @@ final class AirRequest extends TypedFormRequest
             }
         }
 
-        return new ClimateDay(Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY, (float) $form->value('temperature'), (float) $form->value('humidity'));
+        return new ClimateDay(
+            Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY,
+            (float) $form->value('temperature'),
+            (float) $form->value('humidity'),
+        );
     }
 }

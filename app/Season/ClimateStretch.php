@@ -14,7 +14,9 @@ use JackRest\Core\Timber\ClimateDay;
  *
  * @property string $name
  * @property list<array{int, float, float}> $readings seconds since 1970, °C, per cent
- * @property list<array{int, float}> $rests the same thinned: seconds since 1970, and the moisture at which wood would come to rest
+ * @property list<array{
+ *     int, float,
+ * }> $rests the same thinned: seconds since 1970, and the moisture at which wood would come to rest
  */
 final class ClimateStretch extends Record
 {
@@ -27,7 +29,14 @@ final class ClimateStretch extends Record
     /** @return list<array{float, float, float}> day, °C, per cent */
     public function toCore(): array
     {
-        return array_map(static fn (array $row): array => [$row[0] / ClimateLine::SECONDS_PER_DAY, (float) $row[1], (float) $row[2]], $this->readings);
+        return array_map(
+            static fn (array $row): array => [
+                $row[0] / ClimateLine::SECONDS_PER_DAY,
+                (float) $row[1],
+                (float) $row[2],
+            ],
+            $this->readings,
+        );
     }
 
     /**
@@ -40,8 +49,18 @@ final class ClimateStretch extends Record
 
         return [
             'name' => $name,
-            'readings' => array_map(static fn (ClimateDay $air): array => [$second($air->day), round($air->tempC, 2), round($air->rhPct, 2)], $readings),
-            'rests' => array_map(static fn (array $row): array => [$second($row[0]), round($row[1], 4)], ClimateLog::of($readings)->rest->thinned()),
+            'readings' => array_map(
+                static fn (ClimateDay $air): array => [
+                    $second($air->day),
+                    round($air->tempC, 2),
+                    round($air->rhPct, 2),
+                ],
+                $readings,
+            ),
+            'rests' => array_map(
+                static fn (array $row): array => [$second($row[0]), round($row[1], 4)],
+                ClimateLog::of($readings)->rest->thinned(),
+            ),
         ];
     }
 }

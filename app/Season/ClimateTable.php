@@ -64,27 +64,68 @@ final class ClimateTable implements ForeignTable
     {
         $log = self::logOf($bench);
 
-        return array_map(static fn (array $row): array => ['time' => gmdate('Y-m-d\TH:i:s\Z', (int) round($row[0] * ClimateLine::SECONDS_PER_DAY)), 'temperature' => $row[1], 'humidity' => $row[2]], $log->rows);
+        return array_map(
+            static fn (array $row): array => [
+                'time' => gmdate('Y-m-d\TH:i:s\Z', (int) round($row[0] * ClimateLine::SECONDS_PER_DAY)),
+                'temperature' => $row[1],
+                'humidity' => $row[2],
+            ],
+            $log->rows,
+        );
     }
 
     public static function logOf(Bench $bench): ClimateLog
     {
-        return new ClimateLog(array_merge([], ...array_values($bench->climateStretches()->oldest('id')->get(['id', 'readings'])->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())->all())));
+        return new ClimateLog(
+            array_merge(
+                [],
+                ...array_values(
+                    $bench
+                        ->climateStretches()
+                        ->oldest('id')
+                        ->get(['id', 'readings'])
+                        ->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())
+                        ->all(),
+                ),
+            ),
+        );
     }
 
     /** What the air asked of wood, in quarters of a day: all that the season and the shelf reckon with. */
     public static function restsOf(Bench $bench): RestLog
     {
-        $kept = $bench->climateStretches()->oldest('id')->get(['id', 'rests']);
+        $kept = $bench
+            ->climateStretches()
+            ->oldest('id')
+            ->get(['id', 'rests']);
 
-        return new RestLog(array_merge([], ...array_values($kept->map(static fn (ClimateStretch $stretch): array => array_map(static fn (array $row): array => [$row[0] / ClimateLine::SECONDS_PER_DAY, (float) $row[1]], $stretch->rests))->all())));
+        return new RestLog(
+            array_merge(
+                [],
+                ...array_values(
+                    $kept
+                        ->map(
+                            static fn (ClimateStretch $stretch): array => array_map(
+                                static fn (array $row): array => [
+                                    $row[0] / ClimateLine::SECONDS_PER_DAY,
+                                    (float) $row[1],
+                                ],
+                                $stretch->rests,
+                            ),
+                        )
+                        ->all(),
+                ),
+            ),
+        );
     }
 
     public function heading(string $name): string
     {
         return match (true) {
             preg_match('/hum|^rh\b|r\.h\./', $name) === 1 => 'humidity',
-            preg_match('/temp/', $name) === 1 => preg_match('/°\s*f\b|\(f\)|fahrenheit|_f$|\bf$/', $name) === 1 ? 'fahrenheit' : 'temperature',
+            preg_match('/temp/', $name) === 1 => preg_match('/°\s*f\b|\(f\)|fahrenheit|_f$|\bf$/', $name) === 1
+                ? 'fahrenheit'
+                : 'temperature',
             preg_match('/^date$|^day$/', $name) === 1 => 'date',
             preg_match('/time|date/', $name) === 1 => 'time',
             default => $name,
@@ -98,9 +139,20 @@ final class ClimateTable implements ForeignTable
         $first = $lines[0] ?? [];
         $this->hasDate = isset($first['date']);
         $this->isFahrenheit = isset($first['fahrenheit']) || in_array('f', $answers, true);
-        $temperatures = array_values(array_filter(array_map(static fn (array $line): ?float => ClimateLine::number($line['temperature'] ?? ''), $lines), is_float(...)));
+        $temperatures = array_values(
+            array_filter(
+                array_map(
+                    static fn (array $line): ?float => ClimateLine::number($line['temperature'] ?? ''),
+                    $lines,
+                ),
+                is_float(...),
+            ),
+        );
         sort($temperatures);
-        $this->isAsked = array_intersect(['f', 'c'], $answers) === [] && $temperatures !== [] && $temperatures[intdiv(count($temperatures), 2)] > self::HOT_C;
+        $this->isAsked =
+            array_intersect(['f', 'c'], $answers) === [] &&
+            $temperatures !== [] &&
+            $temperatures[intdiv(count($temperatures), 2)] > self::HOT_C;
         $this->lookAtTimes(array_map($this->timeOf(...), $lines), $answers);
     }
 
@@ -109,11 +161,19 @@ final class ClimateTable implements ForeignTable
         return match (true) {
             $this->either !== '' => [
                 'says' => "Which comes first in {$this->either}?",
-                'answers' => [['value' => 'dmy', 'label' => 'The day'], ['value' => 'mdy', 'label' => 'The month']],
+                'answers' => [
+                    ['value' => 'dmy', 'label' => 'The day'],
+                    ['value' => 'mdy', 'label' => 'The month'],
+                ],
             ],
             $this->isAsked => [
-                'says' => 'Half of its temperatures are above '.LengthFormatter::decimal(self::HOT_C, 0).'. Are they °F?',
-                'answers' => [['value' => 'f', 'label' => 'Yes, they are °F'], ['value' => 'c', 'label' => 'No, they are °C']],
+                'says' => 'Half of its temperatures are above '.
+                    LengthFormatter::decimal(self::HOT_C, 0).
+                    '. Are they °F?',
+                'answers' => [
+                    ['value' => 'f', 'label' => 'Yes, they are °F'],
+                    ['value' => 'c', 'label' => 'No, they are °C'],
+                ],
             ],
             default => null,
         };
@@ -138,7 +198,9 @@ final class ClimateTable implements ForeignTable
     /** @param  array<string, string>  $cells */
     private function timeOf(array $cells): string
     {
-        return $this->hasDate ? trim(($cells['date'] ?? '').' '.($cells['time'] ?? '')) : ($cells['time'] ?? '');
+        return $this->hasDate
+            ? trim(($cells['date'] ?? '').' '.($cells['time'] ?? ''))
+            : $cells['time'] ?? '';
     }
 
     public function line(Bench $bench, array $cells): ?array
@@ -147,13 +209,29 @@ final class ClimateTable implements ForeignTable
             $this->know($bench);
         }
         $cells += array_fill_keys(self::COLUMNS, '');
-        $air = ClimateLine::read($this->timeOf($cells), $cells['fahrenheit'] ?? $cells['temperature'], $cells['humidity'], $this->isFahrenheit || $this->isAsked, $this->now, $this->isMonthFirst);
+        $air = ClimateLine::read(
+            $this->timeOf($cells),
+            $cells['fahrenheit'] ?? $cells['temperature'],
+            $cells['humidity'],
+            $this->isFahrenheit || $this->isAsked,
+            $this->now,
+            $this->isMonthFirst,
+        );
         $second = (int) round($air->day * ClimateLine::SECONDS_PER_DAY);
-        $twin = $this->inFile[$second] ?? $this->known[$second] ?? null;
+        $twin = $this->inFile[$second] ?? ($this->known[$second] ?? null);
         $same = $twin !== null && abs($twin[0] - $air->tempC) < 0.05 && abs($twin[1] - $air->rhPct) < 0.05;
         if ($twin !== null && ! $same) {
-            $where = isset($this->inFile[$second]) ? 'This time stands twice in the file' : 'This time is in the log already';
-            throw InvalidInput::because('time', "$where, with ".LengthFormatter::decimal($twin[0], 1).' °C and '.LengthFormatter::decimal($twin[1], 1).' %: that one stays.');
+            $where = isset($this->inFile[$second])
+                ? 'This time stands twice in the file'
+                : 'This time is in the log already';
+            throw InvalidInput::because(
+                'time',
+                "$where, with ".
+                    LengthFormatter::decimal($twin[0], 1).
+                    ' °C and '.
+                    LengthFormatter::decimal($twin[1], 1).
+                    ' %: that one stays.',
+            );
         }
         $this->inFile[$second] = [$air->tempC, $air->rhPct];
 
@@ -164,7 +242,12 @@ final class ClimateTable implements ForeignTable
     {
         assert($line['air'] instanceof ClimateDay);
 
-        return gmdate('Y-m-d H:i', (int) round($line['air']->day * ClimateLine::SECONDS_PER_DAY)).': '.LengthFormatter::fixed($line['air']->tempC, 1).' °C, '.LengthFormatter::fixed($line['air']->rhPct, 0).' %';
+        return gmdate('Y-m-d H:i', (int) round($line['air']->day * ClimateLine::SECONDS_PER_DAY)).
+            ': '.
+            LengthFormatter::fixed($line['air']->tempC, 1).
+            ' °C, '.
+            LengthFormatter::fixed($line['air']->rhPct, 0).
+            ' %';
     }
 
     public function notes(array $lines): array
@@ -174,9 +257,11 @@ final class ClimateTable implements ForeignTable
         $told = array_map(self::gap(...), array_slice($gaps, 0, self::GAPS_TOLD));
 
         return [
-            ...($this->isFahrenheit ? ['Its temperatures are °F, and kept as °C.'] : []),
+            ...$this->isFahrenheit ? ['Its temperatures are °F, and kept as °C.'] : [],
             ...$told,
-            ...(count($gaps) > self::GAPS_TOLD ? ['And '.(count($gaps) - self::GAPS_TOLD).' shorter gaps.'] : []),
+            ...count($gaps) > self::GAPS_TOLD
+                ? ['And '.(count($gaps) - self::GAPS_TOLD).' shorter gaps.']
+                : [],
         ];
     }
 
@@ -191,7 +276,9 @@ final class ClimateTable implements ForeignTable
     {
         $on = static fn (float $day): string => gmdate('j F Y', (int) ($day * ClimateLine::SECONDS_PER_DAY));
 
-        return "Nothing is known from {$on($gap->from)} to {$on($gap->until)}, ".LengthFormatter::decimal($gap->days(), 0).' days.';
+        return "Nothing is known from {$on($gap->from)} to {$on($gap->until)}, ".
+            LengthFormatter::decimal($gap->days(), 0).
+            ' days.';
     }
 
     /**

@@ -25,7 +25,9 @@ final class SeasonController
     {
         $air = $request->air($format);
         $says = LengthFormatter::decimal($air->tempC, 1).' °C and '.LengthFormatter::decimal($air->rhPct, 0).' %';
-        $entry = $ledger->record('air-read', 'shop', "The shop’s air: $says.", static function (Changes $changes) use ($air): void {
+        $entry = $ledger->record('air-read', 'shop', "The shop’s air: $says.", static function (Changes $changes) use (
+            $air,
+        ): void {
             $changes->create($changes->bench->climateStretches(), ClimateStretch::columns('by hand', [$air]));
         });
 
@@ -35,9 +37,14 @@ final class SeasonController
     /** Takes a file's readings out of the log. */
     public function destroy(VersionedRequest $request, Ledger $ledger, ClimateStretch $stretch): JsonResponse
     {
-        $entry = $ledger->record('air-removed', 'shop', 'Took '.count($stretch->readings)." readings {$stretch->name} out of the log of the air.", static function (Changes $changes) use ($stretch, $request): void {
-            $changes->delete($stretch, $request->version());
-        });
+        $entry = $ledger->record(
+            'air-removed',
+            'shop',
+            'Took '.count($stretch->readings)." readings {$stretch->name} out of the log of the air.",
+            static function (Changes $changes) use ($stretch, $request): void {
+                $changes->delete($stretch, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }

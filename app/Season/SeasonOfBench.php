@@ -44,7 +44,17 @@ final class SeasonOfBench
     /** @return list<ReferenceForecast> */
     public function named(): array
     {
-        return array_values($this->references->map(fn (Reference $reference, int $index): ReferenceForecast => new ReferenceForecast($reference->name, $reference->kind->reference()->sides(), $this->forecasts[$index]))->all());
+        return array_values(
+            $this->references
+                ->map(
+                    fn (Reference $reference, int $index): ReferenceForecast => new ReferenceForecast(
+                        $reference->name,
+                        $reference->kind->reference()->sides(),
+                        $this->forecasts[$index],
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** What is claimed of a reference; null: nothing is. */
@@ -53,7 +63,9 @@ final class SeasonOfBench
         $forecast = $this->forecasts[$index];
         $reference = $this->references->get($index);
 
-        return $forecast->isClaim() && $reference !== null ? 'The season has probably moved it. '.$forecast->says($reference->kind->reference()->sides(), $format) : null;
+        return $forecast->isClaim() && $reference !== null
+            ? 'The season has probably moved it. '.$forecast->says($reference->kind->reference()->sides(), $format)
+            : null;
     }
 
     /** Of a reference with several edges the one that has most probably moved. */
@@ -62,7 +74,11 @@ final class SeasonOfBench
         $response = $reference->moistureResponse();
         $wood = $reference->ofWood();
         if ($response === null) {
-            return SeasonForecast::silent($reference->kind === ReferenceKind::Square ? 'Of metal: it does not follow the damp.' : 'How the damp moves it cannot be reckoned.');
+            return SeasonForecast::silent(
+                $reference->kind === ReferenceKind::Square
+                    ? 'Of metal: it does not follow the damp.'
+                    : 'How the damp moves it cannot be reckoned.',
+            );
         }
         if ($wood === null) {
             return SeasonForecast::silent('Say which wood it is of, and it is reckoned.');
@@ -71,8 +87,23 @@ final class SeasonOfBench
             return SeasonForecast::silent('There is no log of your air yet.');
         }
         $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
-        $all = $reference->histories()->map(fn (History $history): SeasonForecast => SeasonForecast::of($response, $wood, $reference->kind->reference()->movingLengthMm($reference->sizesNow()), $history->tests, $reference->toleranceMm(), $piece, $this->today, $history->droppedDay));
-        $worst = $all->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)->first();
+        $all = $reference
+            ->histories()
+            ->map(
+                fn (History $history): SeasonForecast => SeasonForecast::of(
+                    $response,
+                    $wood,
+                    $reference->kind->reference()->movingLengthMm($reference->sizesNow()),
+                    $history->tests,
+                    $reference->toleranceMm(),
+                    $piece,
+                    $this->today,
+                    $history->droppedDay,
+                ),
+            );
+        $worst = $all
+            ->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)
+            ->first();
         assert($worst !== null);
 
         return $worst;

@@ -33,29 +33,38 @@ final class SeasonResource
             'thick' => $format->dimension($sheet->thicknessMm()),
             'count' => count($log->rows),
             'days' => self::days($log, $sheet),
-            'gaps' => array_map(static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until], $season->log->gaps()),
+            'gaps' => array_map(
+                static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until],
+                $season->log->gaps(),
+            ),
             'lines' => $sheet->lines(),
             'next' => Shared::advice($sheet->next()),
             'how' => Shared::how($sheet->how()),
             'forecasts' => self::forecasts($season, $format),
             'score' => $sheet->score->sentence(),
             'stretches' => self::stretches($bench),
-            'species' => array_map(static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name], Species::all()),
+            'species' => array_map(
+                static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name],
+                Species::all(),
+            ),
         ];
     }
 
     /** @return list<array<string, mixed>> one point a day */
     private static function days(ClimateLog $log, SeasonOutlook $sheet): array
     {
-        return array_map(static fn (DayOfAir $day): array => [
-            'at' => gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
-            'day' => $day->day,
-            'tempC' => round($day->tempC, 1),
-            'lowRhPct' => round($day->lowRhPct, 1),
-            'highRhPct' => round($day->highRhPct, 1),
-            'restPct' => round($day->restPct, 2),
-            'woodPct' => self::rounded($sheet->piece->on($day->day + 0.5)),
-        ], $log->daily());
+        return array_map(
+            static fn (DayOfAir $day): array => [
+                'at' => gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
+                'day' => $day->day,
+                'tempC' => round($day->tempC, 1),
+                'lowRhPct' => round($day->lowRhPct, 1),
+                'highRhPct' => round($day->highRhPct, 1),
+                'restPct' => round($day->restPct, 2),
+                'woodPct' => self::rounded($sheet->piece->on($day->day + 0.5)),
+            ],
+            $log->daily(),
+        );
     }
 
     /** @return list<array<string, mixed>> those that have probably moved first, those that cannot be reckoned last */
@@ -67,7 +76,17 @@ final class SeasonResource
             return $foretold === null ? 1.0 : ($foretold->isClaim() ? -1 - $foretold->chance() : 0.0);
         });
 
-        return array_values($ranked->map(static fn (int $index): array => self::forecast($season->references->get($index) ?? throw new LogicException, $season->forecasts[$index], $format))->all());
+        return array_values(
+            $ranked
+                ->map(
+                    static fn (int $index): array => self::forecast(
+                        $season->references->get($index) ?? throw new LogicException(),
+                        $season->forecasts[$index],
+                        $format,
+                    ),
+                )
+                ->all(),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -85,18 +104,35 @@ final class SeasonResource
             'why' => $forecast->why($format),
             'score' => $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
             'isMoved' => $reference->moistureResponse() !== null,
-            'wood' => $wood === null ? null : ['species' => $wood->species->name, 'ring' => LengthFormatter::decimal($wood->ringDeg, 1), 'runout' => LengthFormatter::decimal($wood->runoutDeg, 1), 'thickness' => $format->typed($wood->thicknessMm)],
+            'wood' => $wood === null
+                    ? null
+                    : [
+                        'species' => $wood->species->name,
+                        'ring' => LengthFormatter::decimal($wood->ringDeg, 1),
+                        'runout' => LengthFormatter::decimal($wood->runoutDeg, 1),
+                        'thickness' => $format->typed($wood->thicknessMm),
+                    ],
         ];
     }
 
     /** @return list<array<string, mixed>> what was taken in; single readings are counted together */
     private static function stretches(Bench $bench): array
     {
-        return array_values($bench->climateStretches()->latest('id')->get()->filter(static fn (ClimateStretch $stretch): bool => count($stretch->readings) > 1)->map(static fn (ClimateStretch $stretch): array => [
-            'id' => $stretch->id,
-            'version' => $stretch->version,
-            'says' => count($stretch->readings)." readings {$stretch->name}",
-        ])->all());
+        return array_values(
+            $bench
+                ->climateStretches()
+                ->latest('id')
+                ->get()
+                ->filter(static fn (ClimateStretch $stretch): bool => count($stretch->readings) > 1)
+                ->map(
+                    static fn (ClimateStretch $stretch): array => [
+                        'id' => $stretch->id,
+                        'version' => $stretch->version,
+                        'says' => count($stretch->readings)." readings {$stretch->name}",
+                    ],
+                )
+                ->all(),
+        );
     }
 
     private static function rounded(?float $value): ?float

@@ -18,7 +18,15 @@ final class WoodController
     {
         $pct = static fn (float $value): string => LengthFormatter::decimal($value, 1);
 
-        return new JsonResponse(['species' => array_map(static fn (Species $species): array => ['value' => $species->name, 'label' => "$species->name ({$pct($species->radialPct)} / {$pct($species->tangentialPct)} %)"], Species::all())]);
+        return new JsonResponse([
+            'species' => array_map(
+                static fn (Species $species): array => [
+                    'value' => $species->name,
+                    'label' => "$species->name ({$pct($species->radialPct)} / {$pct($species->tangentialPct)} %)",
+                ],
+                Species::all(),
+            ),
+        ]);
     }
 
     /** How a piece moves between two airs; writes nothing. */

@@ -16,7 +16,13 @@ final class WoodRequest extends TypedFormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return [...self::figures('figures'), 'species' => ['required', Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all()))]];
+        return [
+            ...self::figures('figures'),
+            'species' => [
+                'required',
+                Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all())),
+            ],
+        ];
     }
 
     /** @return array<string, string> */

@@ -41,7 +41,13 @@ final class BenchSession extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['kind' => SessionKind::class, 'steps' => 'array', 'counted' => 'array', 'context' => 'array', 'at_step' => 'integer'];
+        return [
+            'kind' => SessionKind::class,
+            'steps' => 'array',
+            'counted' => 'array',
+            'context' => 'array',
+            'at_step' => 'integer',
+        ];
     }
 
     /** @return MorphTo<\Illuminate\Database\Eloquent\Model, $this> */

@@ -42,7 +42,9 @@ final readonly class HoningEnd implements SessionEnd
             $count = count($this->done());
             $edges = $count === 1 ? '1 edge' : "$count edges";
 
-            return ($this->isDone ? "Sharpening day: $edges sharp" : "Stopped the sharpening day: $edges sharp").'.';
+            return ($this->isDone
+                ? "Sharpening day: $edges sharp"
+                : "Stopped the sharpening day: $edges sharp").'.';
         }
         $counted = [];
         foreach ($this->steps as $index => $step) {
@@ -92,7 +94,9 @@ final readonly class HoningEnd implements SessionEnd
             }
         }
 
-        return array_values(array_filter(array_keys($this->becomes()), static fn (int $id): bool => ! isset($left[$id])));
+        return array_values(
+            array_filter(array_keys($this->becomes()), static fn (int $id): bool => ! isset($left[$id])),
+        );
     }
 
     private function entry(int $id, string $now, ?float $recessionMm): EdgeEntry
@@ -106,7 +110,13 @@ final readonly class HoningEnd implements SessionEnd
             }
         }
 
-        return new EdgeEntry(EdgeEntryKind::Honed, $now, strokes: $strokes === 0 ? null : $strokes, recessionMm: $recessionMm, stone: $last);
+        return new EdgeEntry(
+            EdgeEntryKind::Honed,
+            $now,
+            strokes: $strokes === 0 ? null : $strokes,
+            recessionMm: $recessionMm,
+            stone: $last,
+        );
     }
 
     private function edgeOf(SessionStep $step): int

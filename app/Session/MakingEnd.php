@@ -29,7 +29,10 @@ final readonly class MakingEnd implements SessionEnd
 
     public function __construct(private BenchSession $session, bool $isDone)
     {
-        $this->making = $session->subject instanceof Making ? $session->subject : throw new LogicException('a session of making has something to make');
+        $this->making =
+            $session->subject instanceof Making
+                ? $session->subject
+                : throw new LogicException('a session of making has something to make');
         $this->done = $this->making->done + ($isDone ? count($session->steps) : $session->at_step);
     }
 
@@ -41,11 +44,16 @@ final readonly class MakingEnd implements SessionEnd
     public function write(Changes $changes, string $now): void
     {
         $isMade = $this->done === count($this->making->steps);
-        $wait = $this->done === $this->making->done || $isMade ? 0.0 : $this->making->steps[$this->done - 1]['waitDays'];
+        $wait =
+            $this->done === $this->making->done || $isMade
+                ? 0.0
+                : $this->making->steps[$this->done - 1]['waitDays'];
         $changes->update($this->making, [
             'done' => $this->done,
-            'waits_until' => $wait > 0 ? Carbon::parse($now)->addMinutes((int) (1440 * $wait))->toIso8601ZuluString() : null,
-            ...($isMade ? ['state' => 'made', 'tool_id' => $this->hang($changes)->id] : []),
+            'waits_until' => $wait > 0
+                ? Carbon::parse($now)->addMinutes((int) (1440 * $wait))->toIso8601ZuluString()
+                : null,
+            ...$isMade ? ['state' => 'made', 'tool_id' => $this->hang($changes)->id] : [],
         ]);
     }
 
@@ -60,7 +68,11 @@ final readonly class MakingEnd implements SessionEnd
 
         return match (true) {
             $count === 0 => "Stopped at the $name, with no step done.",
-            $waits !== '' => "Made on at the $name: $count ".($count === 1 ? 'step' : 'steps').'. It waits now: '.$waits.'.',
+            $waits !== '' => "Made on at the $name: $count ".
+                ($count === 1 ? 'step' : 'steps').
+                '. It waits now: '.
+                $waits.
+                '.',
             default => "Made on at the $name: $count ".($count === 1 ? 'step.' : 'steps.'),
         };
     }
@@ -70,8 +82,11 @@ final readonly class MakingEnd implements SessionEnd
     {
         $made = $this->making->plan->of(new PlanSizes(array_map(floatval(...), $this->making->sizes)))->made();
         $columns = [
-            'name' => (new ToolNamer)->name(ToolKinds::named($made->kind), $made->sizes).($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
-            'status' => ToolStatus::Owned, 'size' => $made->sizes, 'hung_on' => Carbon::now()->toDateString(),
+            'name' => (new ToolNamer())->name(ToolKinds::named($made->kind), $made->sizes).
+                ($this->making->wood === null ? '' : ", {$this->making->wood['species']}"),
+            'status' => ToolStatus::Owned,
+            'size' => $made->sizes,
+            'hung_on' => Carbon::now()->toDateString(),
         ];
         $tool = $this->wanted($changes, $made);
         if ($tool === null) {
@@ -91,7 +106,12 @@ final readonly class MakingEnd implements SessionEnd
     /** One on the list of what is wanted, of about this size: now it is there. */
     private function wanted(Changes $changes, Made $made): ?Tool
     {
-        $wanted = $changes->bench->tools()->where('kind', $made->kind)->where('status', ToolStatus::Wanted)->oldest('id')->get();
+        $wanted = $changes->bench
+            ->tools()
+            ->where('kind', $made->kind)
+            ->where('status', ToolStatus::Wanted)
+            ->oldest('id')
+            ->get();
 
         return $wanted->first(static function (Tool $tool) use ($made): bool {
             $sizes = $tool->toCore()->sizes();

@@ -26,13 +26,19 @@ final class Progress
             return new JsonResponse($work(static fn (int $done, int $of) => null), $status);
         }
 
-        return new StreamedResponse(static function () use ($work): void {
-            try {
-                self::tell(['answer' => $work(static fn (int $done, int $of) => self::tell(['done' => $done, 'of' => $of]))]);
-            } catch (InvalidInput $problem) {
-                self::tell($problem->toArray());
-            }
-        }, 200, ['Content-Type' => self::TYPE, 'X-Accel-Buffering' => 'no']);
+        return new StreamedResponse(
+            static function () use ($work): void {
+                try {
+                    self::tell([
+                        'answer' => $work(static fn (int $done, int $of) => self::tell(['done' => $done, 'of' => $of])),
+                    ]);
+                } catch (InvalidInput $problem) {
+                    self::tell($problem->toArray());
+                }
+            },
+            200,
+            ['Content-Type' => self::TYPE, 'X-Accel-Buffering' => 'no'],
+        );
     }
 
     /** @param  array<string, mixed>  $line */

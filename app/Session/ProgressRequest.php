@@ -27,7 +27,11 @@ final class ProgressRequest extends VersionedRequest
     public function progress(BenchSession $session): array
     {
         /** @var list<int> $counted */
-        $counted = array_slice(array_pad((array) $this->input('counted'), count($session->steps), 0), 0, count($session->steps));
+        $counted = array_slice(
+            array_pad((array) $this->input('counted'), count($session->steps), 0),
+            0,
+            count($session->steps),
+        );
 
         return [
             'at_step' => min($this->integer('atStep'), count($session->steps) - 1),

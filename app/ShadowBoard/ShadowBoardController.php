@@ -28,9 +28,14 @@ final class ShadowBoardController
     public function store(ShadowBoardFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
     {
         $values = $request->values($ledger->bench, $format);
-        $ledger->record('shadow-board-laid-out', $request->title(), "Laid out the {$request->title()}.", static function (Changes $changes) use ($values): void {
-            $changes->create($changes->bench->shadowBoards(), $values);
-        });
+        $ledger->record(
+            'shadow-board-laid-out',
+            $request->title(),
+            "Laid out the {$request->title()}.",
+            static function (Changes $changes) use ($values): void {
+                $changes->create($changes->bench->shadowBoards(), $values);
+            },
+        );
 
         return $this->index($ledger->bench, $format)->setStatusCode(201);
     }
@@ -41,28 +46,47 @@ final class ShadowBoardController
         return new JsonResponse(ShadowBoardResource::preview($request->sheet($bench, $format)));
     }
 
-    public function update(VersionedShadowBoardFormRequest $request, Ledger $ledger, ShadowBoard $shadowBoard, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedShadowBoardFormRequest $request,
+        Ledger $ledger,
+        ShadowBoard $shadowBoard,
+        LengthFormatter $format,
+    ): JsonResponse {
         $values = $request->values($ledger->bench, $format);
-        $ledger->record('shadow-board-laid-out', $request->title(), "Laid out the {$request->title()} anew.", static function (Changes $changes) use ($shadowBoard, $values, $request): void {
-            $changes->update($shadowBoard, $values, $request->version());
-        });
+        $ledger->record(
+            'shadow-board-laid-out',
+            $request->title(),
+            "Laid out the {$request->title()} anew.",
+            static function (Changes $changes) use ($shadowBoard, $values, $request): void {
+                $changes->update($shadowBoard, $values, $request->version());
+            },
+        );
 
         return $this->index($ledger->bench, $format);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, ShadowBoard $shadowBoard): JsonResponse
     {
-        $entry = $ledger->record('shadow-board-removed', $shadowBoard->name, "Took the {$shadowBoard->name} off the list.", static function (Changes $changes) use ($shadowBoard, $request): void {
-            $changes->delete($shadowBoard, $request->version());
-        });
+        $entry = $ledger->record(
+            'shadow-board-removed',
+            $shadowBoard->name,
+            "Took the {$shadowBoard->name} off the list.",
+            static function (Changes $changes) use ($shadowBoard, $request): void {
+                $changes->delete($shadowBoard, $request->version());
+            },
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }
 
     /** A shadow board at true size: all its sheets as PDF; one sheet, or the whole board in one drawing, as SVG. */
-    public function print(Bench $bench, ShadowBoard $shadowBoard, string $what, string $kind, LengthFormatter $format): Response
-    {
+    public function print(
+        Bench $bench,
+        ShadowBoard $shadowBoard,
+        string $what,
+        string $kind,
+        LengthFormatter $format,
+    ): Response {
         $sheet = ToolsToHang::sheet($bench, $shadowBoard, $format);
         [$panel, $arrangement] = [$sheet->panel, $sheet->arrangement];
         if ($panel === null || $arrangement === null || $arrangement->hung === []) {
@@ -74,7 +98,14 @@ final class ShadowBoardController
         }
         $tiles = ShadowBoardPrint::tiles($title, $panel, $arrangement);
         if ($what === 'sheets' && $kind === 'pdf') {
-            return PrintedSheet::pdf($title, [ShadowBoardPrint::overview($title, $panel, $arrangement, $tiles), ...array_map(static fn (Tile $tile) => $tile->sheet, $tiles)], 'shadow-board');
+            return PrintedSheet::pdf(
+                $title,
+                [
+                    ShadowBoardPrint::overview($title, $panel, $arrangement, $tiles),
+                    ...array_map(static fn (Tile $tile) => $tile->sheet, $tiles),
+                ],
+                'shadow-board',
+            );
         }
 
         return PrintedSheet::tile($tiles, $what, $kind, 'shadow-board');

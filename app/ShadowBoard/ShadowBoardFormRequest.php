@@ -29,7 +29,13 @@ class ShadowBoardFormRequest extends FormRequest
     {
         $typed = fn (string $field): string => $this->string($field)->toString();
 
-        return ShadowBoardForm::of($typed('width'), $typed('height'), $typed('room'), ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))), $format);
+        return ShadowBoardForm::of(
+            $typed('width'),
+            $typed('height'),
+            $typed('room'),
+            ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))),
+            $format,
+        );
     }
 
     public function title(): string

@@ -25,13 +25,26 @@ final class ShadowBoardResource
     public static function all(Bench $bench, LengthFormatter $format): array
     {
         return [
-            'boards' => array_values($bench->shadowBoards()->oldest('id')->get()->map(static fn (ShadowBoard $board): array => self::board($board, $format))->all()),
-            'tools' => array_values(ToolsToHang::of($bench)->map(static fn (Tool $tool): array => [
-                'id' => $tool->id,
-                'name' => $tool->name,
-                'group' => $tool->kindOfTool()->group->value,
-                'isUsual' => BoardTool::hangs($tool->kind),
-            ])->all()),
+            'boards' => array_values(
+                $bench
+                    ->shadowBoards()
+                    ->oldest('id')
+                    ->get()
+                    ->map(static fn (ShadowBoard $board): array => self::board($board, $format))
+                    ->all(),
+            ),
+            'tools' => array_values(
+                ToolsToHang::of($bench)
+                    ->map(
+                        static fn (Tool $tool): array => [
+                            'id' => $tool->id,
+                            'name' => $tool->name,
+                            'group' => $tool->kindOfTool()->group->value,
+                            'isUsual' => BoardTool::hangs($tool->kind),
+                        ],
+                    )
+                    ->all(),
+            ),
             'groups' => KindResource::groups(),
         ];
     }
@@ -39,14 +52,35 @@ final class ShadowBoardResource
     /** @return array<string, mixed> */
     public static function preview(ShadowBoardForm $sheet): array
     {
-        $tiles = $sheet->panel === null || $sheet->arrangement === null ? [] : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
+        $tiles =
+            $sheet->panel === null || $sheet->arrangement === null
+                ? []
+                : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
 
         return [
             'figures' => FieldResource::readings($sheet->form),
-            'panel' => $sheet->panel === null ? null : ['widthMm' => $sheet->panel->width, 'heightMm' => $sheet->panel->height],
+            'panel' => $sheet->panel === null
+                    ? null
+                    : ['widthMm' => $sheet->panel->width, 'heightMm' => $sheet->panel->height],
             'hung' => array_map(self::hung(...), $sheet->arrangement->hung ?? []),
-            'left' => array_map(static fn (LeftOut $left): array => ['id' => (int) $left->tool->id, 'name' => $left->tool->name, 'says' => $sheet->why($left)], $sheet->arrangement->left ?? []),
-            'sheets' => array_map(static fn (Tile $tile): array => ['name' => $tile->name, 'xMm' => $tile->window->left, 'yMm' => $tile->window->top, 'widthMm' => $tile->window->width, 'heightMm' => $tile->window->height], $tiles),
+            'left' => array_map(
+                static fn (LeftOut $left): array => [
+                    'id' => (int) $left->tool->id,
+                    'name' => $left->tool->name,
+                    'says' => $sheet->why($left),
+                ],
+                $sheet->arrangement->left ?? [],
+            ),
+            'sheets' => array_map(
+                static fn (Tile $tile): array => [
+                    'name' => $tile->name,
+                    'xMm' => $tile->window->left,
+                    'yMm' => $tile->window->top,
+                    'widthMm' => $tile->window->width,
+                    'heightMm' => $tile->window->height,
+                ],
+                $tiles,
+            ),
             'next' => Shared::advice($sheet->next(count($tiles))),
             'sound' => $sheet->isSound(),
         ];
@@ -69,6 +103,13 @@ final class ShadowBoardResource
     /** @return array<string, mixed> */
     private static function hung(Hung $hung): array
     {
-        return ['id' => (int) $hung->tool->id, 'name' => $hung->tool->name, 'xMm' => round($hung->x, 1), 'yMm' => round($hung->y, 1), 'isTurned' => $hung->isTurned, 'outline' => OutlineResource::of($hung->outline)];
+        return [
+            'id' => (int) $hung->tool->id,
+            'name' => $hung->tool->name,
+            'xMm' => round($hung->x, 1),
+            'yMm' => round($hung->y, 1),
+            'isTurned' => $hung->isTurned,
+            'outline' => OutlineResource::of($hung->outline),
+        ];
     }
 }

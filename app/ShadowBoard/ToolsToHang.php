@@ -27,13 +27,24 @@ final class ToolsToHang
      */
     public static function chosen(Bench $bench, array $ids): array
     {
-        return array_values(self::of($bench)->whereIn('id', $ids)->map(static fn (Tool $tool): BoardTool => BoardTool::of($tool->toCore()))->all());
+        return array_values(
+            self::of($bench)
+                ->whereIn('id', $ids)
+                ->map(static fn (Tool $tool): BoardTool => BoardTool::of($tool->toCore()))
+                ->all(),
+        );
     }
 
     public static function sheet(Bench $bench, ShadowBoard $board, LengthFormatter $format): ShadowBoardForm
     {
         $exact = static fn (float $mm): string => LengthFormatter::decimal($mm, 3).' mm';
 
-        return ShadowBoardForm::of($exact($board->width_mm), $exact($board->height_mm), $exact($board->room_mm), self::chosen($bench, $board->tools), $format);
+        return ShadowBoardForm::of(
+            $exact($board->width_mm),
+            $exact($board->height_mm),
+            $exact($board->room_mm),
+            self::chosen($bench, $board->tools),
+            $format,
+        );
     }
 }

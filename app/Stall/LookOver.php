@@ -38,7 +38,14 @@ final class LookOver extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['found' => 'array', 'sizes' => 'array', 'unit' => LengthUnit::class, 'good_price' => 'float', 'per_hour' => 'float', 'asked' => 'float'];
+        return [
+            'found' => 'array',
+            'sizes' => 'array',
+            'unit' => LengthUnit::class,
+            'good_price' => 'float',
+            'per_hour' => 'float',
+            'asked' => 'float',
+        ];
     }
 
     /** @return HasMany<Photo, $this> */
@@ -52,24 +59,52 @@ final class LookOver extends Record
         return ToolKinds::named($this->kind);
     }
 
-    /** @return array<string, array{outcome: string|null, readings: list<string>}> what was typed in another unit has it written behind */
+    /**
+     * @return array<string, array{outcome: string|null, readings: list<string>}> what was typed in another unit has it
+     * written behind
+     */
     public function foundIn(LengthFormatter $format): array
     {
-        return array_map(fn (array $one): array => [...$one, 'readings' => array_map(fn (string $typed): string => $this->typedIn($format, $typed), $one['readings'])], $this->found);
+        return array_map(
+            fn (array $one): array => [
+                ...$one,
+                'readings' => array_map(
+                    fn (string $typed): string => $this->typedIn($format, $typed),
+                    $one['readings'],
+                ),
+            ],
+            $this->found,
+        );
     }
 
     /** @return array<string, string> by dimension */
     public function sizesIn(LengthFormatter $format): array
     {
-        $lengths = array_filter($this->kindOfTool()->dimensions, static fn (Dimension $dimension): bool => in_array($dimension->unit, [DimensionUnit::Length, DimensionUnit::Thickness], true));
+        $lengths = array_filter(
+            $this->kindOfTool()->dimensions,
+            static fn (Dimension $dimension): bool => in_array(
+                $dimension->unit,
+                [DimensionUnit::Length, DimensionUnit::Thickness],
+                true,
+            ),
+        );
 
-        return [...$this->sizes, ...array_map(fn (string $typed): string => $this->typedIn($format, $typed), array_intersect_key($this->sizes, array_column($lengths, null, 'name')))];
+        return [
+            ...$this->sizes,
+            ...array_map(
+                fn (string $typed): string => $this->typedIn($format, $typed),
+                array_intersect_key($this->sizes, array_column($lengths, null, 'name')),
+            ),
+        ];
     }
 
     /** The tool as it would hang in the kit: by the sizes read, and by the readings of checks that are sizes of it. */
     public function toolSheet(LengthFormatter $format): ToolForm
     {
-        $sizes = [...$this->toCore($format)->sizesRead(), ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== '')];
+        $sizes = [
+            ...$this->toCore($format)->sizesRead(),
+            ...array_filter($this->sizesIn($format), static fn (string $typed): bool => trim($typed) !== ''),
+        ];
         // What was read names it better than its kind; usual sizes would claim too much.
         $isNamed = $this->name !== $this->kindOfTool()->name || $sizes === [];
 
@@ -83,6 +118,13 @@ final class LookOver extends Record
 
     public function toCore(LengthFormatter $format): CoreLookOver
     {
-        return CoreLookOver::of($this->kindOfTool(), $this->foundIn($format), $this->good_price, $this->per_hour, $this->asked, $format);
+        return CoreLookOver::of(
+            $this->kindOfTool(),
+            $this->foundIn($format),
+            $this->good_price,
+            $this->per_hour,
+            $this->asked,
+            $format,
+        );
     }
 }

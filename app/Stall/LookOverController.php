@@ -28,13 +28,23 @@ final class LookOverController
     /** Second-hand tools looked over, the unfinished first, and the kinds that can be. */
     public function index(Bench $bench, LengthFormatter $format): JsonResponse
     {
-        $looks = $bench->lookOvers()->latest('id')->get()->sortBy(static fn (LookOver $look): bool => $look->state !== LookOver::OPEN)->values();
+        $looks = $bench
+            ->lookOvers()
+            ->latest('id')
+            ->get()
+            ->sortBy(static fn (LookOver $look): bool => $look->state !== LookOver::OPEN)
+            ->values();
         $kinds = array_map(ToolKinds::named(...), LookOverRequest::kinds());
         usort($kinds, static fn (ToolKind $a, ToolKind $b): int => $a->name <=> $b->name);
 
         return new JsonResponse([
-            'looks' => $looks->map(static fn (LookOver $look): array => LookOverResource::listed($look, $format))->all(),
-            'kinds' => array_map(static fn (ToolKind $kind): array => ['value' => $kind->id, 'label' => $kind->name], $kinds),
+            'looks' => $looks
+                ->map(static fn (LookOver $look): array => LookOverResource::listed($look, $format))
+                ->all(),
+            'kinds' => array_map(
+                static fn (ToolKind $kind): array => ['value' => $kind->id, 'label' => $kind->name],
+                $kinds,
+            ),
         ]);
     }
 
@@ -47,8 +57,15 @@ final class LookOverController
         $look = null;
         $ledger->save(static function (Changes $changes) use ($kind, $before, $format, &$look): void {
             $look = $changes->create($changes->bench->lookOvers(), [
-                'kind' => $kind->id, 'name' => $kind->name, 'found' => [], 'good_price' => $kind->price, 'per_hour' => $before->per_hour ?? self::PER_HOUR,
-                'state' => LookOver::OPEN, 'sizes' => [], 'unit' => $format->unit, 'begun_at' => Carbon::now()->toIso8601ZuluString(),
+                'kind' => $kind->id,
+                'name' => $kind->name,
+                'found' => [],
+                'good_price' => $kind->price,
+                'per_hour' => $before->per_hour ?? self::PER_HOUR,
+                'state' => LookOver::OPEN,
+                'sizes' => [],
+                'unit' => $format->unit,
+                'begun_at' => Carbon::now()->toIso8601ZuluString(),
             ]);
         });
         assert($look instanceof LookOver);
@@ -62,42 +79,95 @@ final class LookOverController
     }
 
     /** Where a look-over stands: saved at every tap, so that it can be left half done. */
-    public function update(LookOverRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        LookOverRequest $request,
+        Ledger $ledger,
+        LookOver $look,
+        LengthFormatter $format,
+    ): JsonResponse {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $values = $request->values($format->unit);
         $ledger->save(static fn (Changes $changes) => $changes->update($look, $values, $request->version()));
 
-        return new JsonResponse(['complaints' => (object) $request->complaints()] + LookOverResource::page($look->load('photos'), $format));
+        return new JsonResponse(
+            ['complaints' => (object) $request->complaints()] +
+                LookOverResource::page($look->load('photos'), $format),
+        );
     }
 
     /** The tool was bought: it enters the kit with its list of things to mend. */
-    public function buy(SettleLookRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
-    {
+    public function buy(
+        SettleLookRequest $request,
+        Ledger $ledger,
+        LookOver $look,
+        LengthFormatter $format,
+    ): JsonResponse {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $price = Price::read('price', $request->string('price')->toString());
-        $mends = array_filter($look->toCore($format)->toMend(), static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0);
+        $mends = array_filter(
+            $look->toCore($format)->toMend(),
+            static fn (Looked $one): bool => $one->finding->mending !== null &&
+                $one->finding->mending->minutes > 0,
+        );
         $sheet = $look->toolSheet($format);
         // A size that cannot be read is left to be read at home: the tool is bought all the same.
-        $sizes = array_filter($sheet->given, static fn (string $dimension): bool => $sheet->form->readings[$dimension]->error === null, ARRAY_FILTER_USE_KEY);
-        $ledger->record('tool-bought', $sheet->name, self::sentence($sheet->name, $price, count($mends)), static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
-            $tool = $changes->create($changes->bench->tools(), ['kind' => $look->kind, 'name' => $sheet->name, 'status' => ToolStatus::Owned, 'size' => $sizes, 'price' => $price, 'hung_on' => Carbon::now()->toDateString()]);
-            EdgesOfTool::bring($changes, $tool, $format);
-            ReferencesOfTool::bring($changes, $tool);
-            foreach ($mends as $one) {
-                $changes->create($changes->bench->mends(), ['tool_id' => $tool->id, 'says' => (string) $one->finding->mending?->says, 'minutes' => (int) $one->finding->mending?->minutes, 'cost' => (float) $one->finding->mending?->cost]);
-            }
-            $changes->update($look, ['state' => 'bought', 'tool_id' => $tool->id], $request->version());
-        });
+        $sizes = array_filter(
+            $sheet->given,
+            static fn (string $dimension): bool => $sheet->form->readings[$dimension]->error === null,
+            ARRAY_FILTER_USE_KEY,
+        );
+        $ledger->record(
+            'tool-bought',
+            $sheet->name,
+            self::sentence($sheet->name, $price, count($mends)),
+            static function (Changes $changes) use (
+                $look,
+                $sheet,
+                $sizes,
+                $price,
+                $mends,
+                $request,
+                $format,
+            ): void {
+                $tool = $changes->create($changes->bench->tools(), [
+                    'kind' => $look->kind,
+                    'name' => $sheet->name,
+                    'status' => ToolStatus::Owned,
+                    'size' => $sizes,
+                    'price' => $price,
+                    'hung_on' => Carbon::now()->toDateString(),
+                ]);
+                EdgesOfTool::bring($changes, $tool, $format);
+                ReferencesOfTool::bring($changes, $tool);
+                foreach ($mends as $one) {
+                    $changes->create($changes->bench->mends(), [
+                        'tool_id' => $tool->id,
+                        'says' => (string) $one->finding->mending?->says,
+                        'minutes' => (int) $one->finding->mending?->minutes,
+                        'cost' => (float) $one->finding->mending?->cost,
+                    ]);
+                }
+                $changes->update($look, ['state' => 'bought', 'tool_id' => $tool->id], $request->version());
+            },
+        );
 
         return $this->show($look, $format);
     }
 
     /** The tool stayed at the stall. */
-    public function leave(SettleLookRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
-    {
+    public function leave(
+        SettleLookRequest $request,
+        Ledger $ledger,
+        LookOver $look,
+        LengthFormatter $format,
+    ): JsonResponse {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
-        $ledger->record('tool-left', $look->name, "Left the {$look->name} at the stall.", static fn (Changes $changes) => $changes->update($look, ['state' => 'left'], $request->version()));
+        $ledger->record(
+            'tool-left',
+            $look->name,
+            "Left the {$look->name} at the stall.",
+            static fn (Changes $changes) => $changes->update($look, ['state' => 'left'], $request->version()),
+        );
 
         return $this->show($look, $format);
     }
@@ -106,6 +176,7 @@ final class LookOverController
     {
         $for = $price === null ? '' : ' for '.Money::plain($price);
 
-        return "Bought the $name$for, second-hand.".($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
+        return "Bought the $name$for, second-hand.".
+            ($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
     }
 }

@@ -68,11 +68,16 @@ final class LookOverRequest extends FormRequest
     private function prices(): array
     {
         $columns = $complaints = [];
-        $missing = ['good' => 'What would you pay for a good one?', 'perHour' => 'What is an hour at the bench worth to you? Nought, if you like it.'];
+        $missing = [
+            'good' => 'What would you pay for a good one?',
+            'perHour' => 'What is an hour at the bench worth to you? Nought, if you like it.',
+        ];
         foreach (['asked' => 'asked', 'good' => 'good_price', 'perHour' => 'per_hour'] as $field => $column) {
             try {
                 $price = Price::read($field, $this->string($field)->toString());
-                $price === null && isset($missing[$field]) ? $complaints[$field] = $missing[$field] : $columns[$column] = $price;
+                $price === null && isset($missing[$field])
+                    ? ($complaints[$field] = $missing[$field])
+                    : ($columns[$column] = $price);
             } catch (InvalidInput $wrong) {
                 $complaints[$field] = $wrong->errors[0]->message;
             }
@@ -88,7 +93,10 @@ final class LookOverRequest extends FormRequest
         /** @var list<array{check: string, outcome: string|null, readings: list<string|null>}> $rows */
         $rows = (array) $this->input('found');
         foreach ($rows as $row) {
-            $found[$row['check']] = ['outcome' => $row['outcome'], 'readings' => array_map(strval(...), $row['readings'])];
+            $found[$row['check']] = [
+                'outcome' => $row['outcome'],
+                'readings' => array_map(strval(...), $row['readings']),
+            ];
         }
 
         return $found;
@@ -97,6 +105,11 @@ final class LookOverRequest extends FormRequest
     /** @return list<string> ids of the kinds that can be looked over */
     public static function kinds(): array
     {
-        return array_values(array_map(static fn ($kind): string => $kind->id, array_filter(ToolKinds::all(), static fn ($kind): bool => Checks::of($kind) !== [])));
+        return array_values(
+            array_map(
+                static fn ($kind): string => $kind->id,
+                array_filter(ToolKinds::all(), static fn ($kind): bool => Checks::of($kind) !== []),
+            ),
+        );
     }
 }

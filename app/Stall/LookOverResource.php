@@ -34,7 +34,13 @@ final class LookOverResource
             'says' => match ($look->state) {
                 'bought' => 'Bought; it hangs in the kit.',
                 'left' => 'Left at the stall.',
-                default => $core->isOver() ? 'Walk away.' : "$done of ".count($core->looked).' checks made; offer at most '.Money::plain(floor($core->offering->most)).'.',
+                default => $core->isOver()
+                    ? 'Walk away.'
+                    : "$done of ".
+                        count($core->looked).
+                        ' checks made; offer at most '.
+                        Money::plain(floor($core->offering->most)).
+                        '.',
             },
         ];
     }
@@ -52,8 +58,16 @@ final class LookOverResource
             'kind' => ToolKinds::named($look->kind)->name,
             'state' => $look->state,
             'toolId' => $look->tool_id,
-            'checks' => array_map(static fn (Looked $one): array => self::check($one, $look->foundIn($format), $format), $core->looked),
-            'dimensions' => array_map(static fn (Dimension $dimension): array => ['usual' => KindResource::typed($sheet->sizes[$dimension->name], $dimension->unit, $format)] + KindResource::dimension($dimension, $format), $sheet->kind->asked()),
+            'checks' => array_map(
+                static fn (Looked $one): array => self::check($one, $look->foundIn($format), $format),
+                $core->looked,
+            ),
+            'dimensions' => array_map(
+                static fn (Dimension $dimension): array => [
+                    'usual' => KindResource::typed($sheet->sizes[$dimension->name], $dimension->unit, $format),
+                ] + KindResource::dimension($dimension, $format),
+                $sheet->kind->asked(),
+            ),
             'sizes' => (object) $look->sizesIn($format),
             'figures' => FieldResource::readings($sheet->form),
             'nextCheck' => $core->nextCheck()?->check->id,
@@ -63,9 +77,26 @@ final class LookOverResource
             'asked' => $look->asked === null ? '' : self::typed($look->asked),
             'fair' => Money::plain(floor($core->offering->fair)),
             'most' => Money::plain(floor($core->offering->most)),
-            'lines' => array_map(static fn (array $line): array => ['says' => $line['says'], 'amount' => ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2))], $core->lines()),
+            'lines' => array_map(
+                static fn (array $line): array => [
+                    'says' => $line['says'],
+                    'amount' => ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2)),
+                ],
+                $core->lines(),
+            ),
             'mostTyped' => self::typed(floor($core->offering->most)),
-            'photos' => array_values($look->photos->map(static fn (Photo $photo): array => ['id' => $photo->id, 'version' => $photo->version, 'width' => $photo->width, 'height' => $photo->height])->all()),
+            'photos' => array_values(
+                $look->photos
+                    ->map(
+                        static fn (Photo $photo): array => [
+                            'id' => $photo->id,
+                            'version' => $photo->version,
+                            'width' => $photo->width,
+                            'height' => $photo->height,
+                        ],
+                    )
+                    ->all(),
+            ),
             'caution' => CoreLookOver::CAUTION,
             'complaints' => (object) [],
         ];
@@ -84,16 +115,30 @@ final class LookOverResource
             'asks' => $one->check->asks,
             'see' => $one->check->see,
             'sign' => $one->check->sign,
-            'outcomes' => array_map(static fn (Outcome $outcome): array => ['value' => $outcome->value, 'label' => $outcome->label()], $one->check->outcomes()),
+            'outcomes' => array_map(
+                static fn (Outcome $outcome): array => ['value' => $outcome->value, 'label' => $outcome->label()],
+                $one->check->outcomes(),
+            ),
             'outcome' => $one->finding->outcome?->value,
             'says' => match (true) {
                 $one->finding->outcome === Outcome::WalkAway => $one->whyNot(),
-                $mending !== null => ucfirst($mending->says).($mending->minutes > 0 ? ", {$mending->minutes} min" : '').($mending->cost > 0 ? ', '.Money::plain($mending->cost) : '').'.',
+                $mending !== null => ucfirst($mending->says).
+                    ($mending->minutes > 0 ? ", {$mending->minutes} min" : '').
+                    ($mending->cost > 0 ? ', '.Money::plain($mending->cost) : '').
+                    '.',
                 default => $one->says,
             },
             'labels' => $one->check->measured->labels ?? [],
-            'typed' => $one->check->measured === null ? [] : array_map(static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '', array_keys($one->check->measured->labels)),
-            'readings' => array_map(static fn (Reading $reading): array => FieldResource::reading($reading), $one->readings),
+            'typed' => $one->check->measured === null
+                    ? []
+                    : array_map(
+                        static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '',
+                        array_keys($one->check->measured->labels),
+                    ),
+            'readings' => array_map(
+                static fn (Reading $reading): array => FieldResource::reading($reading),
+                $one->readings,
+            ),
             'sound' => $one->check->measured === null ? null : $one->check->measured->limit($format),
         ];
     }

@@ -25,17 +25,24 @@ final class PhotoController
     {
         $file = $request->file('photo');
         if (! $file instanceof UploadedFile || ! $file->isValid()) {
-            throw InvalidInput::because('photo', 'Choose a picture of less than '.ini_get('upload_max_filesize').'B.');
+            throw InvalidInput::because(
+                'photo',
+                'Choose a picture of less than '.ini_get('upload_max_filesize').'B.',
+            );
         }
         if ($look->photos()->count() >= self::MOST) {
             throw InvalidInput::because('photo', 'Twelve pictures are enough. Take one away first.');
         }
         $kept = PhotoFile::keep($file->getPathname());
         $ledger->save(static function (Changes $changes) use ($look, $kept): void {
-            $changes->create($look->photos(), ['file' => $kept->name, 'width' => $kept->width, 'height' => $kept->height]);
+            $changes->create($look->photos(), [
+                'file' => $kept->name,
+                'width' => $kept->width,
+                'height' => $kept->height,
+            ]);
         });
 
-        return (new LookOverController)->show($look, $format)->setStatusCode(201);
+        return (new LookOverController())->show($look, $format)->setStatusCode(201);
     }
 
     public function show(Photo $photo): BinaryFileResponse
@@ -43,12 +50,20 @@ final class PhotoController
         $path = PhotoFile::folder().'/'.basename($photo->file);
         abort_unless(is_file($path), 404);
 
-        return new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
+        return new BinaryFileResponse($path, 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=31536000, immutable',
+        ]);
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Photo $photo): JsonResponse
     {
-        $entry = $ledger->record('photo-removed', 'photograph', 'Took a photograph away.', static fn (Changes $changes) => $changes->delete($photo, $request->version()));
+        $entry = $ledger->record(
+            'photo-removed',
+            'photograph',
+            'Took a photograph away.',
+            static fn (Changes $changes) => $changes->delete($photo, $request->version()),
+        );
 
         return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
     }

@@ -29,8 +29,15 @@ final readonly class PhotoFile
     public static function keep(string $path): self
     {
         $size = @getimagesize($path);
-        if ($size === false || ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) || $size[0] * $size[1] > self::MOST_PX) {
-            throw InvalidInput::because('photo', 'That is no picture. Take a photograph, or choose a JPEG, PNG or WebP file.');
+        if (
+            $size === false ||
+            ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) ||
+            $size[0] * $size[1] > self::MOST_PX
+        ) {
+            throw InvalidInput::because(
+                'photo',
+                'That is no picture. Take a photograph, or choose a JPEG, PNG or WebP file.',
+            );
         }
         $picture = @imagecreatefromstring((string) file_get_contents($path));
         if ($picture === false) {
@@ -55,7 +62,10 @@ final readonly class PhotoFile
     /** A phone writes how it was held beside the picture; drawn anew it must stand upright by itself. */
     private static function upright(GdImage $picture, string $path, int $type): GdImage
     {
-        $turn = [3 => 180, 6 => -90, 8 => 90][$type === IMAGETYPE_JPEG ? self::orientation((string) file_get_contents($path, length: 65536)) : 1] ?? 0;
+        $turn =
+            [3 => 180, 6 => -90, 8 => 90][
+                $type === IMAGETYPE_JPEG ? self::orientation((string) file_get_contents($path, length: 65536)) : 1
+            ] ?? 0;
         $turned = $turn === 0 ? $picture : imagerotate($picture, $turn, 0);
 
         return $turned === false ? $picture : $turned;
@@ -70,7 +80,9 @@ final readonly class PhotoFile
         }
         $tiff = substr($head, $at + 6);
         [$short, $long] = str_starts_with($tiff, 'MM') ? ['n', 'N'] : ['v', 'V'];
-        $number = static fn (string $kind, int $from): int => strlen($tiff) >= $from + ($kind === $short ? 2 : 4) ? (int) (unpack($kind, $tiff, $from)[1] ?? 0) : 0;
+        $number = static fn (string $kind, int $from): int => strlen($tiff) >= $from + ($kind === $short ? 2 : 4)
+            ? (int) (unpack($kind, $tiff, $from)[1] ?? 0)
+            : 0;
         $directory = $number($long, 4);
         for ($entry = 0, $count = min(64, $number($short, $directory)); $entry < $count; $entry++) {
             $from = $directory + 2 + 12 * $entry;
@@ -86,7 +98,10 @@ final readonly class PhotoFile
     {
         $longest = max(imagesx($picture), imagesy($picture));
         $ratio = min(1.0, self::LONGEST_PX / $longest);
-        [$width, $height] = [max(1, (int) round(imagesx($picture) * $ratio)), max(1, (int) round(imagesy($picture) * $ratio))];
+        [$width, $height] = [
+            max(1, (int) round(imagesx($picture) * $ratio)),
+            max(1, (int) round(imagesy($picture) * $ratio)),
+        ];
         $small = imagecreatetruecolor($width, $height);
         // What is clear in a PNG becomes paper.
         imagefill($small, 0, 0, (int) imagecolorallocate($small, 255, 255, 255));

@@ -33,8 +33,14 @@ final class CheckedCopy
     /** @return array<string, int> how many rows each table has */
     public static function rows(PDO $database): array
     {
-        $tables = self::column($database, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name");
-        $counts = array_map(static fn (string $table): int => (int) self::column($database, "SELECT COUNT(*) FROM \"$table\"")[0], $tables);
+        $tables = self::column(
+            $database,
+            "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+        );
+        $counts = array_map(
+            static fn (string $table): int => (int) self::column($database, "SELECT COUNT(*) FROM \"$table\"")[0],
+            $tables,
+        );
 
         return array_combine($tables, $counts);
     }

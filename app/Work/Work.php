@@ -27,12 +27,27 @@ use JackRest\Core\Work\Task;
  */
 final class Work extends Record
 {
-    protected $attributes = ['says' => '', 'measures' => '{}', 'steps' => '[]', 'hardness' => 'medium', 'min_grades' => '{}', 'weight' => 1.0, 'chosen' => true];
+    protected $attributes = [
+        'says' => '',
+        'measures' => '{}',
+        'steps' => '[]',
+        'hardness' => 'medium',
+        'min_grades' => '{}',
+        'weight' => 1.0,
+        'chosen' => true,
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['measures' => 'array', 'steps' => 'array', 'hardness' => Hardness::class, 'min_grades' => 'array', 'weight' => 'float', 'chosen' => 'boolean'];
+        return [
+            'measures' => 'array',
+            'steps' => 'array',
+            'hardness' => Hardness::class,
+            'min_grades' => 'array',
+            'weight' => 'float',
+            'chosen' => 'boolean',
+        ];
     }
 
     public function patternOfWork(): ?Pattern
@@ -46,12 +61,25 @@ final class Work extends Record
         $pattern = $this->patternOfWork();
 
         return $pattern === null
-            ? array_map(fn (array $step): Task => (new Step($step['operation'], array_map(floatval(...), $step['mm']), $step['minGrade']))->task($this->hardness), $this->steps)
+            ? array_map(
+                fn (array $step): Task => (new Step(
+                    $step['operation'],
+                    array_map(floatval(...), $step['mm']),
+                    $step['minGrade'],
+                ))->task($this->hardness),
+                $this->steps,
+            )
             : $pattern->tasks(array_map(floatval(...), $this->measures), $this->hardness);
     }
 
     public function planned(WorkTasks $grades): PlannedWork
     {
-        return new PlannedWork((string) $this->id, $this->name, $grades->graded($this->tasks(), $this->min_grades), $this->weight, $this->due_on);
+        return new PlannedWork(
+            (string) $this->id,
+            $this->name,
+            $grades->graded($this->tasks(), $this->min_grades),
+            $this->weight,
+            $this->due_on,
+        );
     }
 }

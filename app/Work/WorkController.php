@@ -33,7 +33,12 @@ final class WorkController
 
         return new JsonResponse([
             'works' => $kit->works->map(static fn (Work $work): array => WorkResource::line($work, $kit))->all(),
-            'patterns' => array_values(array_map(static fn (Pattern $pattern): array => WorkResource::pattern($pattern, $format), Patterns::all())),
+            'patterns' => array_values(
+                array_map(
+                    static fn (Pattern $pattern): array => WorkResource::pattern($pattern, $format),
+                    Patterns::all(),
+                ),
+            ),
         ]);
     }
 
@@ -41,8 +46,15 @@ final class WorkController
     {
         $values = $request->values($format);
         $work = null;
-        $ledger->record('work-added', (string) $values['name'], "Took up a work: {$values['name']}.", static function (Changes $changes) use ($values, &$work): void {
-            $work = $changes->create($changes->bench->works(), [...$values, 'says' => '', 'min_grades' => [], 'chosen' => true]);
+        $ledger->record('work-added', (string) $values['name'], "Took up a work: {$values['name']}.", static function (
+            Changes $changes,
+        ) use ($values, &$work): void {
+            $work = $changes->create($changes->bench->works(), [
+                ...$values,
+                'says' => '',
+                'min_grades' => [],
+                'chosen' => true,
+            ]);
         });
         assert($work instanceof Work);
 
@@ -55,9 +67,16 @@ final class WorkController
         $kit = new KitOfBench($bench);
         $sheet = $request->sheet($format);
         $steps = $request->stepForms($format);
-        $tasks = $sheet->tasks ?? array_map(static fn (Step $step): Task => $step->task($request->hardness()), $request->steps($format));
-        $covered = array_map($kit->coverage()->of(...), (new WorkTasks($kit->school, $kit->settings->floor))->graded($tasks));
-        $sound = ($sheet === null || $sheet->isSound()) && array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
+        $tasks =
+            $sheet->tasks ??
+            array_map(static fn (Step $step): Task => $step->task($request->hardness()), $request->steps($format));
+        $covered = array_map(
+            $kit->coverage()->of(...),
+            (new WorkTasks($kit->school, $kit->settings->floor))->graded($tasks),
+        );
+        $sound =
+            ($sheet === null || $sheet->isSound()) &&
+            array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
 
         return new JsonResponse([
             'figures' => FieldResource::readings($sheet?->form),
@@ -75,10 +94,16 @@ final class WorkController
         return new JsonResponse(WorkResource::page($work, new KitOfBench($bench), $format));
     }
 
-    public function update(VersionedWorkFormRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        VersionedWorkFormRequest $request,
+        Ledger $ledger,
+        Work $work,
+        LengthFormatter $format,
+    ): JsonResponse {
         $values = $request->values($format);
-        $ledger->record('work-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (Changes $changes) use ($work, $values, $request): void {
+        $ledger->record('work-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
+            Changes $changes,
+        ) use ($work, $values, $request): void {
             $changes->update($work, $values, $request->version());
         });
 
@@ -86,11 +111,19 @@ final class WorkController
     }
 
     /** Takes a work into the plan, or leaves it for later. */
-    public function choose(ChooseWorkRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): JsonResponse
-    {
+    public function choose(
+        ChooseWorkRequest $request,
+        Ledger $ledger,
+        Work $work,
+        LengthFormatter $format,
+    ): JsonResponse {
         $chosen = $request->boolean('chosen');
         $sentence = $chosen ? "Took up the {$work->name}." : "Left the {$work->name} for later.";
-        $ledger->record('work-chosen', $work->name, $sentence, static function (Changes $changes) use ($work, $chosen, $request): void {
+        $ledger->record('work-chosen', $work->name, $sentence, static function (Changes $changes) use (
+            $work,
+            $chosen,
+            $request,
+        ): void {
             $changes->update($work, ['chosen' => $chosen], $request->version());
         });
 
@@ -99,7 +132,9 @@ final class WorkController
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): JsonResponse
     {
-        $entry = $ledger->record('work-removed', $work->name, "Gave up the work: {$work->name}.", static function (Changes $changes) use ($work, $request): void {
+        $entry = $ledger->record('work-removed', $work->name, "Gave up the work: {$work->name}.", static function (
+            Changes $changes,
+        ) use ($work, $request): void {
             $changes->delete($work, $request->version());
         });
 
@@ -109,11 +144,21 @@ final class WorkController
     /** Every operation a work can be put together from, with the numbers that decide about it. */
     public function operations(): JsonResponse
     {
-        return new JsonResponse(['operations' => array_values(array_map(static fn (Operation $operation): array => [
-            'id' => $operation->id,
-            'name' => $operation->name,
-            'says' => $operation->says,
-            'facts' => array_map(static fn (Fact $fact): array => ['name' => $fact->value, 'asks' => $fact->asks()], FactsOf::operation($operation)),
-        ], Operations::all()))]);
+        return new JsonResponse([
+            'operations' => array_values(
+                array_map(
+                    static fn (Operation $operation): array => [
+                        'id' => $operation->id,
+                        'name' => $operation->name,
+                        'says' => $operation->says,
+                        'facts' => array_map(
+                            static fn (Fact $fact): array => ['name' => $fact->value, 'asks' => $fact->asks()],
+                            FactsOf::operation($operation),
+                        ),
+                    ],
+                    Operations::all(),
+                ),
+            ),
+        ]);
     }
 }

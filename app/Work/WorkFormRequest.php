@@ -47,15 +47,23 @@ class WorkFormRequest extends TypedFormRequest
     {
         $pattern = $this->input('pattern');
 
-        return is_string($pattern) ? WorkForm::of(Patterns::named($pattern), $this->typedUnder('measures'), $this->hardness(), $format) : null;
+        return is_string($pattern)
+            ? WorkForm::of(Patterns::named($pattern), $this->typedUnder('measures'), $this->hardness(), $format)
+            : null;
     }
 
     /** @return list<Form> the numbers of each step */
     public function stepForms(LengthFormatter $format): array
     {
         return array_map(static function (mixed $step) use ($format): Form {
-            $typed = array_map(static fn (mixed $text): string => is_string($text) ? $text : '', (array) ($step['typed'] ?? []));
-            $fields = array_map(static fn (string|int $fact): Field => self::stepField((string) $fact, $format), array_keys($typed));
+            $typed = array_map(
+                static fn (mixed $text): string => is_string($text) ? $text : '',
+                (array) ($step['typed'] ?? []),
+            );
+            $fields = array_map(
+                static fn (string|int $fact): Field => self::stepField((string) $fact, $format),
+                array_keys($typed),
+            );
 
             return Form::of($fields, $typed, $format);
         }, array_values((array) $this->input('steps')));
@@ -73,10 +81,14 @@ class WorkFormRequest extends TypedFormRequest
     /** @return list<Step> */
     public function steps(LengthFormatter $format): array
     {
-        return array_map(static fn (mixed $step, Form $form): Step => new Step(
-            (string) $step['operation'],
-            $form->given(),
-            (int) $step['minGrade'],
-        ), array_values((array) $this->input('steps')), $this->stepForms($format));
+        return array_map(
+            static fn (mixed $step, Form $form): Step => new Step(
+                (string) $step['operation'],
+                $form->given(),
+                (int) $step['minGrade'],
+            ),
+            array_values((array) $this->input('steps')),
+            $this->stepForms($format),
+        );
     }
 }

@@ -49,7 +49,16 @@ class WorkRequest extends WorkFormRequest
             'name' => $this->string('name')->trim()->toString(),
             'pattern' => $sheet?->pattern->id,
             'measures' => $sheet->measures ?? [],
-            'steps' => $sheet === null ? array_map(static fn (Step $step): array => ['operation' => $step->operation, 'mm' => $step->mm, 'minGrade' => $step->minGrade], $steps) : [],
+            'steps' => $sheet === null
+                    ? array_map(
+                        static fn (Step $step): array => [
+                            'operation' => $step->operation,
+                            'mm' => $step->mm,
+                            'minGrade' => $step->minGrade,
+                        ],
+                        $steps,
+                    )
+                    : [],
             'hardness' => $this->hardness(),
             'weight' => $this->float('weight'),
             'due_on' => $this->input('due'),

@@ -22,7 +22,9 @@ final class WorkResource
     /** @return array<string, mixed> */
     public static function line(Work $work, KitOfBench $kit): array
     {
-        $missing = count(array_unique(array_map(static fn (Task $task): string => $task->operation->id, $kit->lacking($work))));
+        $missing = count(
+            array_unique(array_map(static fn (Task $task): string => $task->operation->id, $kit->lacking($work))),
+        );
 
         return [
             'id' => $work->id,
@@ -59,17 +61,24 @@ final class WorkResource
 
         return [
             'work' => self::line($work, $kit),
-            'says' => $work->says !== '' ? $work->says : ($pattern->says ?? 'Put together from operations of your own choice.'),
+            'says' => $work->says !== '' ? $work->says : $pattern->says ?? 'Put together from operations of your own '
+                .'choice.',
             'pattern' => $pattern === null ? null : self::pattern($pattern, $format),
             'hardness' => $work->hardness->value,
             'weight' => $work->weight,
             'typed' => (object) ($pattern === null ? [] : self::typed($work, $pattern, $format)),
             'measuresMm' => (object) array_map(floatval(...), $work->measures),
-            'steps' => array_map(static fn (array $step): array => [
-                'operation' => $step['operation'],
-                'typed' => (object) array_map(static fn (float|int $mm): string => $format->typed((float) $mm), $step['mm']),
-                'minGrade' => $step['minGrade'],
-            ], $work->steps),
+            'steps' => array_map(
+                static fn (array $step): array => [
+                    'operation' => $step['operation'],
+                    'typed' => (object) array_map(
+                        static fn (float|int $mm): string => $format->typed((float) $mm),
+                        $step['mm'],
+                    ),
+                    'minGrade' => $step['minGrade'],
+                ],
+                $work->steps,
+            ),
             'tasks' => self::tasks($covered, $kit, $format),
             'sentence' => self::sentence($covered, $work->name),
             'minutes' => self::minutes($covered),
@@ -96,12 +105,17 @@ final class WorkResource
             'name' => $pattern->name,
             'says' => $pattern->says,
             'form' => $pattern->form,
-            'measures' => array_map(static fn (Measure $measure): array => [
-                'name' => $measure->name,
-                'label' => $measure->label,
-                'usual' => $measure->isLength ? $format->typed($measure->usual) : LengthFormatter::decimal($measure->usual, 0),
-                'usualMm' => $measure->usual,
-            ], $pattern->measures),
+            'measures' => array_map(
+                static fn (Measure $measure): array => [
+                    'name' => $measure->name,
+                    'label' => $measure->label,
+                    'usual' => $measure->isLength
+                        ? $format->typed($measure->usual)
+                        : LengthFormatter::decimal($measure->usual, 0),
+                    'usualMm' => $measure->usual,
+                ],
+                $pattern->measures,
+            ),
         ];
     }
 
@@ -113,7 +127,13 @@ final class WorkResource
      */
     public static function tasks(array $covered, KitOfBench $kit, LengthFormatter $format): array
     {
-        usort($covered, static fn (TaskCoverage $a, TaskCoverage $b): int => [$a->isEnough(), $a->better === null] <=> [$b->isEnough(), $b->better === null]);
+        usort(
+            $covered,
+            static fn (TaskCoverage $a, TaskCoverage $b): int => [$a->isEnough(), $a->better === null] <=> [
+                $b->isEnough(),
+                $b->better === null,
+            ],
+        );
 
         return array_map(static fn (TaskCoverage $row): array => self::task($row, $kit, $format), $covered);
     }
@@ -129,7 +149,11 @@ final class WorkResource
             'name' => $row->task->operation->name,
             'explains' => $row->task->operation->says,
             'numbers' => self::numbers($row->task, $format),
-            'state' => $row->isEnough() ? 'now' : ($kit->coverageOfPlan()->of($row->task)->isEnough() ? 'planned' : 'impossible'),
+            'state' => $row->isEnough()
+                ? 'now'
+                : ($kit->coverageOfPlan()->of($row->task)->isEnough()
+                    ? 'planned'
+                    : 'impossible'),
             'slow' => $row->isEnough() && $row->better !== null,
             'tools' => implode(', ', $row->best?->names() ?? []),
             'says' => $words->says($row).self::leftOut($row, $kit),
@@ -144,7 +168,8 @@ final class WorkResource
     {
         $parts = [];
         foreach ($task->facts->mm as $fact => $mm) {
-            $parts[] = $fact === Fact::Tolerance->value ? "within {$format->small($mm)}" : "$fact {$format->dimension($mm)}";
+            $parts[] =
+                $fact === Fact::Tolerance->value ? "within {$format->small($mm)}" : "$fact {$format->dimension($mm)}";
         }
 
         return implode(', ', $parts);
@@ -153,8 +178,14 @@ final class WorkResource
     /** Where the school is what stands in the way, it says so. */
     private static function leftOut(TaskCoverage $row, KitOfBench $kit): string
     {
-        $kinds = array_filter($row->nearest->missing ?? [], static fn (string $kind): bool => ! $kit->school->offers($kind));
-        $own = array_filter($kinds, static fn (string $kind): bool => ($kit->school->overrules[$kind] ?? null) === Overrule::LeaveOut);
+        $kinds = array_filter(
+            $row->nearest->missing ?? [],
+            static fn (string $kind): bool => ! $kit->school->offers($kind),
+        );
+        $own = array_filter(
+            $kinds,
+            static fn (string $kind): bool => ($kit->school->overrules[$kind] ?? null) === Overrule::LeaveOut,
+        );
 
         return match (true) {
             $kinds === [] => '',
@@ -166,7 +197,13 @@ final class WorkResource
     /** @param  list<TaskCoverage>  $covered */
     private static function minutes(array $covered): string
     {
-        $minutes = array_sum(array_map(static fn (TaskCoverage $row): float => ($row->best?->way->minutes ?? 0.0) + ($row->best?->way->setUp ?? 0.0), $covered));
+        $minutes = array_sum(
+            array_map(
+                static fn (TaskCoverage $row): float => ($row->best?->way->minutes ?? 0.0) +
+                    ($row->best?->way->setUp ?? 0.0),
+                $covered,
+            ),
+        );
 
         return 'about '.LengthFormatter::decimal($minutes, 0).' minutes for one of everything';
     }
@@ -175,7 +212,9 @@ final class WorkResource
     public static function sentence(array $covered, string $name): string
     {
         $missing = count(array_filter($covered, static fn (TaskCoverage $row): bool => ! $row->isEnough()));
-        $slow = count(array_filter($covered, static fn (TaskCoverage $row): bool => $row->isEnough() && $row->better !== null));
+        $slow = count(
+            array_filter($covered, static fn (TaskCoverage $row): bool => $row->isEnough() && $row->better !== null),
+        );
         $all = count($covered);
 
         return match (true) {
@@ -183,7 +222,7 @@ final class WorkResource
             $missing === 0 && $slow === 0 => "You can make the $name with what hangs here.",
             $missing === 0 => "You can make the $name; $slow of $all operations will be slow.",
             $missing === $all => "Nothing of the $name can be done yet.",
-            default => ($all - $missing)." of $all operations can be done; $missing cannot yet.",
+            default => $all - $missing." of $all operations can be done; $missing cannot yet.",
         };
     }
 }

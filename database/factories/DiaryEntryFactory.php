@@ -19,7 +19,13 @@ final class DiaryEntryFactory extends RecordFactory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['written_at' => '2026-11-01T10:00:00Z', 'kind' => 'note', 'subject' => 'shed', 'sentence' => 'Swept the shed.', 'changes' => []];
+        return [
+            'written_at' => '2026-11-01T10:00:00Z',
+            'kind' => 'note',
+            'subject' => 'shed',
+            'sentence' => 'Swept the shed.',
+            'changes' => [],
+        ];
     }
 
     public function saying(string $sentence): static

@@ -21,7 +21,8 @@ final class EdgeFactory extends RecordFactory
     public function definition(): array
     {
         return [
-            'tool_id' => fn (array $of): int => ToolFactory::new()->ofKind('bench-chisel', ['length' => 260, 'width' => 12])
+            'tool_id' => fn (array $of): int => ToolFactory::new()
+                ->ofKind('bench-chisel', ['length' => 260, 'width' => 12])
                 ->createOne(['bench_id' => $of['bench_id']])->id,
             'name' => 'edge of a chisel, 12 mm',
             'width_mm' => 12,

@@ -21,7 +21,14 @@ final class StoneFactory extends RecordFactory
     /** @return array<string, mixed> */
     public function definition(): array
     {
-        return ['name' => '1000 stone', 'scale' => GritScale::Jis, 'designation' => '1000', 'cut_factor' => 1, 'change_seconds' => 20, 'medium' => Medium::Waterstone];
+        return [
+            'name' => '1000 stone',
+            'scale' => GritScale::Jis,
+            'designation' => '1000',
+            'cut_factor' => 1,
+            'change_seconds' => 20,
+            'medium' => Medium::Waterstone,
+        ];
     }
 
     public function paper(): static

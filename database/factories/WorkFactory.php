@@ -34,6 +34,8 @@ final class WorkFactory extends RecordFactory
 
     public function bored(float $diameterMm): static
     {
-        return $this->state(['steps' => [['operation' => 'bore', 'mm' => ['diameter' => $diameterMm], 'minGrade' => 3]]]);
+        return $this->state([
+            'steps' => [['operation' => 'bore', 'mm' => ['diameter' => $diameterMm], 'minGrade' => 3]],
+        ]);
     }
 }

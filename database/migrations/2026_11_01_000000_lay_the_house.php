@@ -33,7 +33,20 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['diary_entries', 'square_tests', 'squares', 'honing_sessions', 'edges', 'stones', 'tools', 'works', 'users', 'benches'] as $table) {
+        foreach (
+            [
+                'diary_entries',
+                'square_tests',
+                'squares',
+                'honing_sessions',
+                'edges',
+                'stones',
+                'tools',
+                'works',
+                'users',
+                'benches',
+            ] as $table
+        ) {
             Schema::dropIfExists($table);
         }
     }

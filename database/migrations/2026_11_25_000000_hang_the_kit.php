@@ -22,7 +22,9 @@ return new class extends Migration
         });
         $this->carryWorksOver();
         Schema::table('works', static fn (Blueprint $table) => $table->dropColumn('size'));
-        DB::table('tools')->where('kind', 'sharpening-stones')->update(['kind' => 'waterstones']);
+        DB::table('tools')
+            ->where('kind', 'sharpening-stones')
+            ->update(['kind' => 'waterstones']);
         Schema::create('kit_settings', static function (Blueprint $table): void {
             self::record($table);
             $table->json('answers');
@@ -54,11 +56,22 @@ return new class extends Migration
         foreach (DB::table('works')->get() as $work) {
             /** @var array{lengthMm: float, heightMm: float, boardMm: float, tails: int, rebateMm: float} $size */
             $size = json_decode((string) $work->size, true, flags: JSON_THROW_ON_ERROR);
-            DB::table('works')->where('id', $work->id)->update([
-                'pattern' => 'dovetailed-box',
-                'hardness' => 'soft',
-                'measures' => json_encode(['length' => $size['lengthMm'], 'height' => $size['heightMm'], 'thickness' => $size['boardMm'], 'tails' => $size['tails'], 'rebate' => $size['rebateMm']], JSON_THROW_ON_ERROR),
-            ]);
+            DB::table('works')
+                ->where('id', $work->id)
+                ->update([
+                    'pattern' => 'dovetailed-box',
+                    'hardness' => 'soft',
+                    'measures' => json_encode(
+                        [
+                            'length' => $size['lengthMm'],
+                            'height' => $size['heightMm'],
+                            'thickness' => $size['boardMm'],
+                            'tails' => $size['tails'],
+                            'rebate' => $size['rebateMm'],
+                        ],
+                        JSON_THROW_ON_ERROR,
+                    ),
+                ]);
         }
     }
 

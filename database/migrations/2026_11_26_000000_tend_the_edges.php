@@ -60,9 +60,13 @@ return new class extends Migration
     private function whatTheyAre(): void
     {
         $irons = DB::table('tools')->where('kind', 'like', '%plane%')->orWhere('kind', 'like', '%jack%')->pluck('id');
-        DB::table('edges')->whereIn('tool_id', $irons)->update(['form' => 'plane-iron', 'bed_deg' => 45]);
+        DB::table('edges')
+            ->whereIn('tool_id', $irons)
+            ->update(['form' => 'plane-iron', 'bed_deg' => 45]);
         $knives = DB::table('tools')->where('kind', 'like', '%knife%')->pluck('id');
-        DB::table('edges')->whereIn('tool_id', $knives)->update(['form' => 'knife']);
+        DB::table('edges')
+            ->whereIn('tool_id', $knives)
+            ->update(['form' => 'knife']);
     }
 
     private function sessions(): void
@@ -74,8 +78,15 @@ return new class extends Migration
             $table->string('title')->default('');
         });
         foreach (DB::table('honing_sessions')->get() as $session) {
-            $becomes = [(int) $session->edge_id => ['condition' => 'sharp', 'micro_width_mm' => (float) $session->micro_width_after_mm]];
-            DB::table('honing_sessions')->where('id', $session->id)->update(['becomes' => json_encode($becomes, JSON_THROW_ON_ERROR)]);
+            $becomes = [
+                (int) $session->edge_id => [
+                    'condition' => 'sharp',
+                    'micro_width_mm' => (float) $session->micro_width_after_mm,
+                ],
+            ];
+            DB::table('honing_sessions')
+                ->where('id', $session->id)
+                ->update(['becomes' => json_encode($becomes, JSON_THROW_ON_ERROR)]);
         }
         Schema::table('honing_sessions', static fn (Blueprint $table) => $table->dropColumn('micro_width_after_mm'));
     }

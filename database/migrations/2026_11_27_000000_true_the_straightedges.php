@@ -48,23 +48,49 @@ return new class extends Migration
     /** Straightedges hung up before they could be tested. */
     private function thoseThatHangAlready(): void
     {
-        foreach (DB::table('tools')->where('kind', 'straightedge')->where('status', 'owned')->whereNull('deleted_at')->get() as $tool) {
+        foreach (
+            DB::table('tools')
+                ->where('kind', 'straightedge')
+                ->where('status', 'owned')
+                ->whereNull('deleted_at')
+                ->get() as $tool
+        ) {
             $size = (array) json_decode((string) $tool->size, true);
-            DB::table('straights')->insert(['bench_id' => $tool->bench_id, 'tool_id' => $tool->id, 'name' => $tool->name, 'length_mm' => $size['length'] ?? 900, 'height_mm' => $size['width'] ?? 50]);
+            DB::table('straights')->insert([
+                'bench_id' => $tool->bench_id,
+                'tool_id' => $tool->id,
+                'name' => $tool->name,
+                'length_mm' => $size['length'] ?? 900,
+                'height_mm' => $size['width'] ?? 50,
+            ]);
         }
     }
 
     /** Squares hung up by their users, who could not test them either. */
     private function squaresToo(): void
     {
-        $tools = DB::table('tools')->whereIn('kind', ['try-square', 'large-square'])->where('status', 'owned')->whereNull('deleted_at')->whereNotIn('id', DB::table('squares')->select('tool_id'));
+        $tools = DB::table('tools')
+            ->whereIn('kind', ['try-square', 'large-square'])
+            ->where('status', 'owned')
+            ->whereNull('deleted_at')
+            ->whereNotIn('id', DB::table('squares')->select('tool_id'));
         foreach ($tools->get() as $tool) {
             $size = (array) json_decode((string) $tool->size, true);
             $blade = $size['blade'] ?? 200;
             DB::table('squares')->insert([
-                'bench_id' => $tool->bench_id, 'tool_id' => $tool->id, 'name' => $tool->name, 'says' => 'not tested yet',
-                'blade_mm' => $blade, 'blade_width_mm' => $size['bladeWidth'] ?? 40, 'stock_mm' => $size['stock'] ?? min(120, $blade), 'stock_width_mm' => $size['stockWidth'] ?? 40,
-                'tested_length_mm' => $blade, 'line_width_mm' => 0.05, 'shaving_mm' => 0.05, 'tolerance_mm' => 0.1, 'instrument' => 'loupe',
+                'bench_id' => $tool->bench_id,
+                'tool_id' => $tool->id,
+                'name' => $tool->name,
+                'says' => 'not tested yet',
+                'blade_mm' => $blade,
+                'blade_width_mm' => $size['bladeWidth'] ?? 40,
+                'stock_mm' => $size['stock'] ?? min(120, $blade),
+                'stock_width_mm' => $size['stockWidth'] ?? 40,
+                'tested_length_mm' => $blade,
+                'line_width_mm' => 0.05,
+                'shaving_mm' => 0.05,
+                'tolerance_mm' => 0.1,
+                'instrument' => 'loupe',
             ]);
         }
     }

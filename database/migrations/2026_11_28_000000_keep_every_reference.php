@@ -74,11 +74,24 @@ return new class extends Migration
     private function thoseThatHangAlready(): void
     {
         $fields = ['sticks' => ['length' => 450], 'slope' => (object) []];
-        foreach (DB::table('tools')->whereIn('kind', array_keys(self::KINDS))->where('status', 'owned')->whereNull('deleted_at')->get() as $tool) {
+        foreach (
+            DB::table('tools')
+                ->whereIn('kind', array_keys(self::KINDS))
+                ->where('status', 'owned')
+                ->whereNull('deleted_at')
+                ->get() as $tool
+        ) {
             $kind = self::KINDS[$tool->kind];
             $size = (array) json_decode((string) $tool->size, true);
             $begins = $kind === 'sticks' && isset($size['length']) ? ['length' => $size['length']] : $fields[$kind];
-            DB::table('references')->insert(['bench_id' => $tool->bench_id, 'tool_id' => $tool->id, 'kind' => $kind, 'name' => $tool->name, 'fields' => json_encode($begins, JSON_THROW_ON_ERROR), 'tolerance_mm' => $kind === 'sticks' ? 0.3 : 0.1]);
+            DB::table('references')->insert([
+                'bench_id' => $tool->bench_id,
+                'tool_id' => $tool->id,
+                'kind' => $kind,
+                'name' => $tool->name,
+                'fields' => json_encode($begins, JSON_THROW_ON_ERROR),
+                'tolerance_mm' => $kind === 'sticks' ? 0.3 : 0.1,
+            ]);
         }
     }
 

@@ -24,12 +24,22 @@ return new class extends Migration
             $table->string('state')->default('running');
             $table->foreignId('tool_id')->nullable()->constrained()->nullOnDelete();
         });
-        Schema::table('honing_sessions', static fn (Blueprint $table) => $table->foreignId('making_id')->nullable()->constrained()->cascadeOnDelete());
+        Schema::table(
+            'honing_sessions',
+            static fn (Blueprint $table) => $table
+                ->foreignId('making_id')
+                ->nullable()
+                ->constrained()
+                ->cascadeOnDelete(),
+        );
     }
 
     public function down(): void
     {
-        Schema::table('honing_sessions', static fn (Blueprint $table) => $table->dropConstrainedForeignId('making_id'));
+        Schema::table(
+            'honing_sessions',
+            static fn (Blueprint $table) => $table->dropConstrainedForeignId('making_id'),
+        );
         Schema::dropIfExists('makings');
     }
 };

@@ -24,7 +24,15 @@ return new class extends Migration
         updated_at DATETIME';
 
     /** The old tables, those that refer to others first: dropping a table deletes what refers to it. */
-    private const OLD = ['honing_sessions', 'square_tests', 'straight_tests', 'old_reference_tests', 'squares', 'straights', 'old_references'];
+    private const OLD = [
+        'honing_sessions',
+        'square_tests',
+        'straight_tests',
+        'old_reference_tests',
+        'squares',
+        'straights',
+        'old_references',
+    ];
 
     public function up(): void
     {
@@ -40,7 +48,12 @@ return new class extends Migration
             $straights = $this->references('straights', ReferenceRows::straightedge(...), false);
             $others = $this->references('old_references', ReferenceRows::other(...), true);
             $squareTests = $this->tests('square_tests', 'square_id', $squares, ReferenceRows::squareTest(...));
-            $straightTests = $this->tests('straight_tests', 'straight_id', $straights, ReferenceRows::straightedgeTest(...));
+            $straightTests = $this->tests(
+                'straight_tests',
+                'straight_id',
+                $straights,
+                ReferenceRows::straightedgeTest(...),
+            );
             $this->tests('old_reference_tests', 'reference_id', $others, ReferenceRows::otherTest(...));
             $this->sessions($squareTests, $straightTests);
             array_map(Schema::drop(...), self::OLD);
@@ -49,7 +62,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        throw new RuntimeException('Not to be taken back: put the copy in place that lies in the data folder under copies/.');
+        throw new RuntimeException(
+            'Not to be taken back: put the copy in place that lies in the data folder under copies/.',
+        );
     }
 
     private function setOldAside(): void
@@ -62,17 +77,25 @@ return new class extends Migration
 
     private function createReferences(): void
     {
-        DB::statement('CREATE TABLE "references" ('.self::RECORD.",
+        DB::statement(
+            'CREATE TABLE "references" ('.
+                self::RECORD.
+                ",
             tool_id INTEGER REFERENCES tools (id) ON DELETE CASCADE,
-            kind VARCHAR NOT NULL CHECK (kind IN ('square', 'straightedge', 'sticks', 'slope', 'sole', 'stone', 'board')),
+            kind VARCHAR NOT NULL CHECK (kind IN
+                ('square', 'straightedge', 'sticks', 'slope', 'sole', 'stone', 'board')),
             name VARCHAR NOT NULL,
             description VARCHAR NOT NULL DEFAULT '',
             sizes TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(sizes)),
             choices TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(choices)),
             instrument VARCHAR NOT NULL DEFAULT 'feeler',
             dropped_on VARCHAR,
-            wood TEXT CHECK (wood IS NULL OR json_valid(wood)))");
-        DB::statement('CREATE TABLE reference_tests ('.self::RECORD.",
+            wood TEXT CHECK (wood IS NULL OR json_valid(wood)))",
+        );
+        DB::statement(
+            'CREATE TABLE reference_tests ('.
+                self::RECORD.
+                ",
             reference_id INTEGER NOT NULL REFERENCES \"references\" (id) ON DELETE CASCADE,
             tested_at VARCHAR NOT NULL,
             series VARCHAR NOT NULL DEFAULT '',
@@ -83,17 +106,28 @@ return new class extends Migration
             verdict VARCHAR NOT NULL CHECK (verdict IN ('within', 'outside', 'cannot-tell')),
             found VARCHAR,
             strokes INTEGER CHECK (strokes >= 0),
-            taken VARCHAR)");
-        DB::statement('CREATE INDEX references_bench_id_deleted_at_index ON "references" (bench_id, deleted_at)');
+            taken VARCHAR)",
+        );
+        DB::statement(
+            'CREATE INDEX references_bench_id_deleted_at_index ON "references" (bench_id, deleted_at)',
+        );
         DB::statement('CREATE INDEX references_tool_id_index ON "references" (tool_id)');
-        DB::statement('CREATE INDEX reference_tests_bench_id_deleted_at_index ON reference_tests (bench_id, deleted_at)');
-        DB::statement('CREATE INDEX reference_tests_reference_id_tested_at_index ON reference_tests (reference_id, tested_at)');
+        DB::statement(
+            'CREATE INDEX reference_tests_bench_id_deleted_at_index ON reference_tests (bench_id, deleted_at)',
+        );
+        DB::statement(
+            'CREATE INDEX reference_tests_reference_id_tested_at_index ON reference_tests (reference_id, tested_at)',
+        );
     }
 
     private function createSessions(): void
     {
-        DB::statement('CREATE TABLE bench_sessions ('.self::RECORD.",
-            kind VARCHAR NOT NULL CHECK (kind IN ('honing', 'day', 'planing', 'filing', 'turning', 'bit-filing', 'making')),
+        DB::statement(
+            'CREATE TABLE bench_sessions ('.
+                self::RECORD.
+                ",
+            kind VARCHAR NOT NULL CHECK (kind IN
+                ('honing', 'day', 'planing', 'filing', 'turning', 'bit-filing', 'making')),
             subject_type VARCHAR,
             subject_id INTEGER,
             title VARCHAR NOT NULL,
@@ -106,7 +140,8 @@ return new class extends Migration
             started_at VARCHAR NOT NULL,
             ended_at VARCHAR,
             CHECK ((subject_id IS NULL) = (kind = 'day')),
-            CHECK ((subject_id IS NULL) = (subject_type IS NULL)))");
+            CHECK ((subject_id IS NULL) = (subject_type IS NULL)))",
+        );
         DB::statement('CREATE INDEX bench_sessions_bench_id_state_index ON bench_sessions (bench_id, state)');
         DB::statement('CREATE INDEX bench_sessions_subject_index ON bench_sessions (subject_type, subject_id)');
     }
@@ -137,7 +172,8 @@ return new class extends Migration
     private function tests(string $table, string $key, array $references, callable $convert): array
     {
         $keepsIds = $table === 'old_reference_tests';
-        $highest = (int) DB::table('old_reference_tests')->max('id') + (int) DB::table('reference_tests')->max('id');
+        $highest =
+            (int) DB::table('old_reference_tests')->max('id') + (int) DB::table('reference_tests')->max('id');
         $ids = [];
         foreach (DB::table($table)->orderBy('id')->get() as $row) {
             $new = array_diff_key($convert((array) $row), ['tool_id' => true, 'name' => true]);
@@ -159,9 +195,18 @@ return new class extends Migration
     private function sessions(array $squareTests, array $straightTests): void
     {
         foreach (DB::table('honing_sessions')->orderBy('id')->get() as $row) {
-            $edge = $row->edge_id === null ? null : DB::table('edges')->where('id', $row->edge_id)->value('name');
-            $new = SessionRows::session((array) $row, $squareTests, $straightTests, is_string($edge) ? $edge : null);
-            DB::table('bench_sessions')->insert([...$new, ...self::encoded($new, ['steps', 'counted', 'context'])]);
+            $edge =
+                $row->edge_id === null ? null : DB::table('edges')->where('id', $row->edge_id)->value('name');
+            $new = SessionRows::session(
+                (array) $row,
+                $squareTests,
+                $straightTests,
+                is_string($edge) ? $edge : null,
+            );
+            DB::table('bench_sessions')->insert([
+                ...$new,
+                ...self::encoded($new, ['steps', 'counted', 'context']),
+            ]);
         }
     }
 
@@ -175,7 +220,10 @@ return new class extends Migration
         $encoded = [];
         foreach ($columns as $column) {
             $value = $row[$column];
-            $encoded[$column] = json_encode($value === [] && $column !== 'steps' && $column !== 'counted' ? (object) [] : $value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            $encoded[$column] = json_encode(
+                $value === [] && $column !== 'steps' && $column !== 'counted' ? (object) [] : $value,
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            );
         }
 
         return $encoded;

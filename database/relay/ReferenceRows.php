@@ -11,11 +11,32 @@ namespace Database\Relay;
  */
 final class ReferenceRows
 {
-    private const KEPT = ['id', 'bench_id', 'version', 'deleted_at', 'created_at', 'updated_at', 'tool_id', 'name', 'instrument', 'dropped_on', 'wood'];
+    private const KEPT = [
+        'id',
+        'bench_id',
+        'version',
+        'deleted_at',
+        'created_at',
+        'updated_at',
+        'tool_id',
+        'name',
+        'instrument',
+        'dropped_on',
+        'wood',
+    ];
 
-    private const LEANS = ['toward-stock' => 'leans toward the stock', 'away-from-stock' => 'leans away from the stock', 'square' => 'square as far as can be read'];
+    private const LEANS = [
+        'toward-stock' => 'leans toward the stock',
+        'away-from-stock' => 'leans away from the stock',
+        'square' => 'square as far as can be read',
+    ];
 
-    private const SHAPES = ['crown' => 'high in the middle', 'hollow' => 'hollow in the middle', 'wave' => 'wavy', 'straight' => 'straight'];
+    private const SHAPES = [
+        'crown' => 'high in the middle',
+        'hollow' => 'hollow in the middle',
+        'wave' => 'wavy',
+        'straight' => 'straight',
+    ];
 
     /**
      * @param  array<string, mixed>  $row
@@ -24,13 +45,25 @@ final class ReferenceRows
     public static function square(array $row): array
     {
         $sizes = self::present([
-            'blade' => $row['blade_mm'], 'bladeWidth' => $row['blade_width_mm'], 'stock' => $row['stock_mm'],
-            'stockWidth' => $row['stock_width_mm'], 'length' => $row['tested_length_mm'], 'lineWidth' => $row['line_width_mm'],
-            'shaving' => $row['shaving_mm'], 'tolerance' => $row['tolerance_mm'], 'least' => $row['least_mm'] ?? null,
+            'blade' => $row['blade_mm'],
+            'bladeWidth' => $row['blade_width_mm'],
+            'stock' => $row['stock_mm'],
+            'stockWidth' => $row['stock_width_mm'],
+            'length' => $row['tested_length_mm'],
+            'lineWidth' => $row['line_width_mm'],
+            'shaving' => $row['shaving_mm'],
+            'tolerance' => $row['tolerance_mm'],
+            'least' => $row['least_mm'] ?? null,
         ]);
         $blade = (bool) ($row['metal'] ?? false) ? 'metal' : 'wood';
 
-        return [...self::kept($row), 'kind' => 'square', 'description' => $row['says'], 'sizes' => $sizes, 'choices' => ['blade' => $blade]];
+        return [
+            ...self::kept($row),
+            'kind' => 'square',
+            'description' => $row['says'],
+            'sizes' => $sizes,
+            'choices' => ['blade' => $blade],
+        ];
     }
 
     /**
@@ -40,7 +73,9 @@ final class ReferenceRows
     public static function squareTest(array $row): array
     {
         $readings = self::decoded($row['readings']);
-        $end = $row['taken_off_at'] ?? ((float) $row['error_mm'] > 0 === (($row['edge'] ?? 'outer') === 'outer') ? 'heel' : 'tip');
+        $end =
+            $row['taken_off_at'] ??
+            ((float) $row['error_mm'] > 0 === (($row['edge'] ?? 'outer') === 'outer') ? 'heel' : 'tip');
         $strokes = $row['shavings_taken'] ?? null;
         $taken = match (true) {
             $strokes === null => null,
@@ -53,7 +88,13 @@ final class ReferenceRows
         return [
             ...self::keptOfTest($row),
             'series' => $row['edge'] ?? 'outer',
-            'readings' => isset($readings['against']) ? $readings : self::typed($readings, ['farGaps' => $readings['farGaps'] ?? []], ['edge' => $row['edge'] ?? 'outer']),
+            'readings' => isset($readings['against'])
+                ? $readings
+                : self::typed(
+                    $readings,
+                    ['farGaps' => $readings['farGaps'] ?? []],
+                    ['edge' => $row['edge'] ?? 'outer'],
+                ),
             'facts' => ['end' => $end, 'lean' => $row['lean']],
             'error_mm' => $row['error_mm'],
             'found' => (self::LEANS[$row['lean']] ?? $row['lean']).$inner,
@@ -69,8 +110,12 @@ final class ReferenceRows
     public static function straightedge(array $row): array
     {
         $sizes = self::present([
-            'length' => $row['length_mm'], 'height' => $row['height_mm'] ?? null, 'least' => $row['least_mm'] ?? null,
-            'lineWidth' => $row['line_width_mm'], 'shaving' => $row['shaving_mm'], 'tolerance' => $row['tolerance_mm'],
+            'length' => $row['length_mm'],
+            'height' => $row['height_mm'] ?? null,
+            'least' => $row['least_mm'] ?? null,
+            'lineWidth' => $row['line_width_mm'],
+            'shaving' => $row['shaving_mm'],
+            'tolerance' => $row['tolerance_mm'],
             'flatTo' => $row['flat_to_mm'] ?? 0.02,
         ]);
 
@@ -92,7 +137,12 @@ final class ReferenceRows
             default => "$strokes strokes taken",
         };
         $lists = ['at' => array_column($rows, 'at'), 'gap' => array_column($rows, 'gap')];
-        $facts = array_intersect_key($readings, ['against' => true, 'stationsMm' => true, 'deviationMm' => true, 'shavings' => true]);
+        $facts = array_intersect_key($readings, [
+            'against' => true,
+            'stationsMm' => true,
+            'deviationMm' => true,
+            'shavings' => true,
+        ]);
 
         return [
             ...self::keptOfTest($row),
@@ -136,7 +186,9 @@ final class ReferenceRows
             'error_mm' => $row['error_mm'],
             'found' => $row['found'] ?? null,
             // How many they were stands in the words, where it was counted.
-            'strokes' => is_string($taken) && preg_match('/^(\d+) (?:shavings?|strokes?)/', $taken, $count) === 1 ? (int) $count[1] : null,
+            'strokes' => is_string($taken) && preg_match('/^(\d+) (?:shavings?|strokes?)/', $taken, $count) === 1
+                    ? (int) $count[1]
+                    : null,
             'taken' => $taken,
         ];
     }
@@ -149,7 +201,11 @@ final class ReferenceRows
      */
     private static function typed(array $figures, array $lists, array $choices): array
     {
-        $figures = array_filter($figures, static fn (mixed $value, int|string $name): bool => is_string($value) && $name !== 'against', ARRAY_FILTER_USE_BOTH);
+        $figures = array_filter(
+            $figures,
+            static fn (mixed $value, int|string $name): bool => is_string($value) && $name !== 'against',
+            ARRAY_FILTER_USE_BOTH,
+        );
         if (isset($figures['width'], $lists['farGaps'])) {
             $figures['bladeWidth'] = $figures['width'];
             unset($figures['width']);
@@ -173,7 +229,10 @@ final class ReferenceRows
      */
     private static function keptOfTest(array $row): array
     {
-        return array_intersect_key($row, array_fill_keys([...self::KEPT, 'tested_at', 'uncertainty_mm', 'verdict'], true));
+        return array_intersect_key(
+            $row,
+            array_fill_keys([...self::KEPT, 'tested_at', 'uncertainty_mm', 'verdict'], true),
+        );
     }
 
     /** @return array<array-key, mixed> */
@@ -190,6 +249,9 @@ final class ReferenceRows
      */
     private static function present(array $sizes): array
     {
-        return array_map(static fn (mixed $mm): float => is_numeric($mm) ? (float) $mm : 0.0, array_filter($sizes, static fn (mixed $mm): bool => $mm !== null));
+        return array_map(
+            static fn (mixed $mm): float => is_numeric($mm) ? (float) $mm : 0.0,
+            array_filter($sizes, static fn (mixed $mm): bool => $mm !== null),
+        );
     }
 }

@@ -7,11 +7,19 @@ namespace Database\Relay;
 /** Sessions as they were kept beside a column for each subject, as rows with one subject of any kind. */
 final class SessionRows
 {
-    private const STEPS = ['stone' => 'title', 'strokes' => 'count', 'edge' => 'beside', 'modelStrokes' => 'modelCount'];
+    private const STEPS = [
+        'stone' => 'title',
+        'strokes' => 'count',
+        'edge' => 'beside',
+        'modelStrokes' => 'modelCount',
+    ];
 
     private const BECOMES = [
-        'micro_width_mm' => 'microWidthMm', 'primary_deg' => 'primaryDeg', 'secondary_deg' => 'secondaryDeg',
-        'honed_mm' => 'honedMm', 'recession' => 'recessionMm',
+        'micro_width_mm' => 'microWidthMm',
+        'primary_deg' => 'primaryDeg',
+        'secondary_deg' => 'secondaryDeg',
+        'honed_mm' => 'honedMm',
+        'recession' => 'recessionMm',
     ];
 
     /**
@@ -25,8 +33,16 @@ final class SessionRows
     {
         [$kind, $type, $id] = match (true) {
             $row['making_id'] !== null => ['making', 'making', $row['making_id']],
-            $row['square_test_id'] !== null => ['planing', 'reference-test', $squareTests[(int) $row['square_test_id']]],
-            $row['straight_test_id'] !== null => ['planing', 'reference-test', $straightTests[(int) $row['straight_test_id']]],
+            $row['square_test_id'] !== null => [
+                'planing',
+                'reference-test',
+                $squareTests[(int) $row['square_test_id']],
+            ],
+            $row['straight_test_id'] !== null => [
+                'planing',
+                'reference-test',
+                $straightTests[(int) $row['straight_test_id']],
+            ],
             $row['tool_id'] !== null => [self::filing((string) $row['condition']), 'tool', $row['tool_id']],
             $row['edge_id'] !== null => ['honing', 'edge', $row['edge_id']],
             default => ['day', null, null],
@@ -40,7 +56,14 @@ final class SessionRows
             'steps' => array_map(self::step(...), self::decoded($row['steps'])),
             'counted' => self::decoded($row['counted']),
             'context' => self::context($kind, (string) $row['condition'], self::decoded($row['becomes'])),
-        ] + array_diff_key($row, array_fill_keys(['edge_id', 'condition', 'becomes', 'square_test_id', 'straight_test_id', 'tool_id', 'making_id'], true));
+        ] +
+            array_diff_key(
+                $row,
+                array_fill_keys(
+                    ['edge_id', 'condition', 'becomes', 'square_test_id', 'straight_test_id', 'tool_id', 'making_id'],
+                    true,
+                ),
+            );
     }
 
     private static function filing(string $condition): string
@@ -73,7 +96,7 @@ final class SessionRows
     private static function context(string $kind, string $condition, array $becomes): array
     {
         if ($kind === 'filing' || $kind === 'turning' || $kind === 'bit-filing') {
-            return ['state' => $condition, ...(is_array($becomes[0] ?? null) ? $becomes[0] : [])];
+            return ['state' => $condition, ...is_array($becomes[0] ?? null) ? $becomes[0] : []];
         }
         if ($kind !== 'honing' && $kind !== 'day') {
             return [];

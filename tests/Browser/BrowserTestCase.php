@@ -27,8 +27,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        self::$server ??= new Server;
-        self::$driver ??= new Driver;
+        self::$server ??= new Server();
+        self::$driver ??= new Driver();
         self::artisan('demo:reset');
         $this->browser = $this->newBrowser();
     }
@@ -41,7 +41,17 @@ abstract class BrowserTestCase extends TestCase
     /** Runs one of the project's scripts on the server's bench. */
     protected static function php(string $script): void
     {
-        exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && JACKREST_DATA='.escapeshellarg(self::server()->data).' DB_DATABASE='.escapeshellarg(self::server()->data.'/jackrest.sqlite')." APP_ENV=production php $script 2>&1", $said, $status);
+        exec(
+            'cd '.
+                escapeshellarg(dirname(__DIR__, 2)).
+                ' && JACKREST_DATA='.
+                escapeshellarg(self::server()->data).
+                ' DB_DATABASE='.
+                escapeshellarg(self::server()->data.'/jackrest.sqlite').
+                " APP_ENV=production php $script 2>&1",
+            $said,
+            $status,
+        );
         self::assertSame(0, $status, implode("\n", $said));
     }
 
@@ -60,7 +70,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function newBrowser(): RemoteWebDriver
     {
-        self::$driver ??= new Driver;
+        self::$driver ??= new Driver();
 
         return $this->windows[] = self::$driver->browser();
     }
@@ -75,7 +85,11 @@ abstract class BrowserTestCase extends TestCase
     protected function sees(string $xpath, ?RemoteWebDriver $in = null): RemoteWebElement
     {
         $browser = $in ?? $this->browser;
-        Server::until(static fn (): bool => $browser->findElements(WebDriverBy::xpath($xpath)) !== [], "$xpath at {$browser->getCurrentURL()}", 10);
+        Server::until(
+            static fn (): bool => $browser->findElements(WebDriverBy::xpath($xpath)) !== [],
+            "$xpath at {$browser->getCurrentURL()}",
+            10,
+        );
 
         return $browser->findElement(WebDriverBy::xpath($xpath));
     }
@@ -84,7 +98,11 @@ abstract class BrowserTestCase extends TestCase
     {
         $browser = $in ?? $this->browser;
         $page = static fn (): string => (string) $browser->executeScript('return document.body.innerText');
-        Server::until(static fn (): bool => str_contains($page(), $text), static fn (): string => "“{$text}” in:\n{$page()}", 10);
+        Server::until(
+            static fn (): bool => str_contains($page(), $text),
+            static fn (): string => "“{$text}” in:\n{$page()}",
+            10,
+        );
         self::assertStringContainsString($text, $page());
     }
 
@@ -128,8 +146,15 @@ abstract class BrowserTestCase extends TestCase
     protected function device(int $width, string $ground, ?RemoteWebDriver $in = null): void
     {
         $tools = new ChromeDevToolsDriver($in ?? $this->browser);
-        $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => 800, 'deviceScaleFactor' => 1, 'mobile' => false]);
-        $tools->execute('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-color-scheme', 'value' => $ground]]]);
+        $tools->execute('Emulation.setDeviceMetricsOverride', [
+            'width' => $width,
+            'height' => 800,
+            'deviceScaleFactor' => 1,
+            'mobile' => false,
+        ]);
+        $tools->execute('Emulation.setEmulatedMedia', [
+            'features' => [['name' => 'prefers-color-scheme', 'value' => $ground]],
+        ]);
     }
 
     /** Everything that can be read on the page. */
@@ -161,7 +186,8 @@ abstract class BrowserTestCase extends TestCase
     /** The first reference of a form: square, straight, sticks, slope, sole. */
     protected function referenceId(string $form): int
     {
-        foreach (json_decode((string) file_get_contents(self::server()->url('/api/references')), true)['references'] as $reference) {
+        $listed = json_decode((string) file_get_contents(self::server()->url('/api/references')), true);
+        foreach ($listed['references'] as $reference) {
             if ($reference['outline']['form'] === $form) {
                 return (int) $reference['id'];
             }

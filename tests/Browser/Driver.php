@@ -13,8 +13,16 @@ use RuntimeException;
 final class Driver
 {
     private const FLAGS = [
-        '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-        '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--window-size=1280,800',
+        '--headless=new',
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--hide-scrollbars',
+        '--window-size=1280,800',
     ];
 
     /** @var resource */
@@ -27,7 +35,11 @@ final class Driver
     public function __construct()
     {
         $this->port = Server::freePort();
-        $process = proc_open(['chromedriver', "--port={$this->port}"], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes);
+        $process = proc_open(
+            ['chromedriver', "--port={$this->port}"],
+            [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']],
+            $pipes,
+        );
         $this->process = is_resource($process) ? $process : throw new RuntimeException('ChromeDriver does not start.');
         // It keeps connections open, so its answer is not waited for: an open port will do.
         Server::until(fn (): bool => is_resource(@fsockopen('127.0.0.1', $this->port, timeout: 1)), 'ChromeDriver');
@@ -35,7 +47,7 @@ final class Driver
 
     public function browser(): RemoteWebDriver
     {
-        $options = new ChromeOptions;
+        $options = new ChromeOptions();
         $options->addArguments([...self::FLAGS, '--user-data-dir='.$this->profile(++$this->profiles)]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);

@@ -83,7 +83,14 @@ final class EdgesPlaceTest extends BrowserTestCase
     {
         $this->open('/edges/guides/new');
         $this->type('Roller, across', '12.7');
-        foreach (['Setting 1: stands out' => '40', 'Setting 1: angle' => '25', 'Setting 2: stands out' => '30', 'Setting 2: angle' => '30'] as $label => $text) {
+        foreach (
+            [
+                'Setting 1: stands out' => '40',
+                'Setting 1: angle' => '25',
+                'Setting 2: stands out' => '30',
+                'Setting 2: angle' => '30',
+            ] as $label => $text
+        ) {
             $this->type($label, $text);
         }
         $this->seesText('Set 25° at 40 mm, 30° at 30 mm.');
@@ -96,7 +103,9 @@ final class EdgesPlaceTest extends BrowserTestCase
     public function test_pasted_lines_are_shown_before_they_are_taken_in(): void
     {
         $this->open('/edges/files');
-        $box = $this->browser->findElements(WebDriverBy::cssSelector('textarea'))[0] ?? self::fail('There is no field to paste into.');
+        $box =
+            $this->browser->findElements(WebDriverBy::cssSelector('textarea'))[0] ??
+            self::fail('There is no field to paste into.');
         $box->sendKeys("day;edge;what;minutes\n2026-11-20;12 mm chisel;used;25\n2026-13-40;12 mm chisel;used;25");
         $this->seesText('Take in 1 line');
         $this->seesText('Line 3: Write the day as');

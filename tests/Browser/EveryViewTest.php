@@ -9,7 +9,10 @@ final class EveryViewTest extends BrowserTestCase
 {
     private const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
-    /** Each view is loaded once and then laid at both widths on both grounds, as a turned phone or a fallen evening would. */
+    /**
+     * Each view is loaded once and then laid at both widths on both grounds, as a turned phone or a fallen evening
+     * would.
+     */
     public function test_no_view_breaks_the_rules_of_access_or_its_width(): void
     {
         $broken = [];
@@ -17,7 +20,9 @@ final class EveryViewTest extends BrowserTestCase
         foreach ($views as $view) {
             $this->device(1280, 'light');
             $this->open($view);
-            $this->browser->executeScript((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+            $this->browser->executeScript(
+                (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
+            );
             foreach ([1280, 360] as $width) {
                 $broken += $this->brokenAt($view, $width);
             }
@@ -45,14 +50,70 @@ final class EveryViewTest extends BrowserTestCase
     /** @return list<string> */
     private function views(): array
     {
-        $ids = static fn (string $of): array => array_column((array) json_decode((string) file_get_contents(self::server()->url("/api/$of")), true)[$of], 'id');
+        $ids = static fn (string $of): array => array_column(
+            (array) json_decode((string) file_get_contents(self::server()->url("/api/$of")), true)[$of],
+            'id',
+        );
         $references = $ids('references');
         $making = json_decode((string) file_get_contents(self::server()->url('/api/plans')), true)['makings'][0]['id'];
         $this->startSession($ids('edges')[0]);
         $session = $this->browser->getCurrentURL();
 
         return [
-            '/', '/kit', '/kit/add', '/kit/add?kind=jack-plane', '/kit/tools/'.$this->first('board'), '/kit/works', '/kit/works/'.$this->first('works'), '/kit/works/new', '/kit/works/new?pattern=tenoned-stand', '/kit/ladder', '/kit/fit/saws', '/kit/fit/marks', '/kit/school', '/kit/care', '/kit/shadow-boards', '/kit/shadow-boards/new', '/kit/idle', '/kit/look', '/kit/look/'.$ids('looks')[0], '/edges', '/edges/day', '/edges/rack', '/edges/rack?stone=new', '/edges/guides', '/edges/guides/new', '/edges/saws', '/edges/augers', '/edges/scrapers', '/edges/files', ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, ['', '/geometry', '/diary']), '/edges/'.$this->iron().'/curve', '/true', '/true/add', '/true/known', '/true/winding', '/true/wood', '/true/season', '/true/blanks', '/true/blanks/new', '/true/blanks/'.$ids('blanks')[0], '/true/plans', '/true/plans/bridle-square', '/true/plans/straightedge', '/true/plans/mallet', '/true/plans/makings/'.$making, '/true/three-edges', ...array_map(static fn (int $id): string => "/true/references/$id", $references), '/diary', '/nowhere', (string) parse_url($session, PHP_URL_PATH),
+            '/',
+            '/kit',
+            '/kit/add',
+            '/kit/add?kind=jack-plane',
+            '/kit/tools/'.$this->first('board'),
+            '/kit/works',
+            '/kit/works/'.$this->first('works'),
+            '/kit/works/new',
+            '/kit/works/new?pattern=tenoned-stand',
+            '/kit/ladder',
+            '/kit/fit/saws',
+            '/kit/fit/marks',
+            '/kit/school',
+            '/kit/care',
+            '/kit/shadow-boards',
+            '/kit/shadow-boards/new',
+            '/kit/idle',
+            '/kit/look',
+            '/kit/look/'.$ids('looks')[0],
+            '/edges',
+            '/edges/day',
+            '/edges/rack',
+            '/edges/rack?stone=new',
+            '/edges/guides',
+            '/edges/guides/new',
+            '/edges/saws',
+            '/edges/augers',
+            '/edges/scrapers',
+            '/edges/files',
+            ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, [
+                '',
+                '/geometry',
+                '/diary',
+            ]),
+            '/edges/'.$this->iron().'/curve',
+            '/true',
+            '/true/add',
+            '/true/known',
+            '/true/winding',
+            '/true/wood',
+            '/true/season',
+            '/true/blanks',
+            '/true/blanks/new',
+            '/true/blanks/'.$ids('blanks')[0],
+            '/true/plans',
+            '/true/plans/bridle-square',
+            '/true/plans/straightedge',
+            '/true/plans/mallet',
+            '/true/plans/makings/'.$making,
+            '/true/three-edges',
+            ...array_map(static fn (int $id): string => "/true/references/$id", $references),
+            '/diary',
+            '/nowhere',
+            (string) parse_url($session, PHP_URL_PATH),
         ];
     }
 
@@ -83,8 +144,9 @@ final class EveryViewTest extends BrowserTestCase
     {
         /** @var list<string> $found */
         $found = $this->browser->executeAsyncScript(
-            'const done = arguments[arguments.length - 1];'
-            .'axe.run(document, {runOnly: arguments[0]}).then(r => done(r.violations.map(v => v.id + ": " + v.nodes.map(n => n.target + " " + n.failureSummary).join(" | "))))',
+            'const done = arguments[arguments.length - 1];'.
+                'axe.run(document, {runOnly: arguments[0]}).then(r => done(r.violations.map(v => v.id + ": " + '
+                    .'v.nodes.map(n => n.target + " " + n.failureSummary).join(" | "))))',
             [$rules],
         );
 
@@ -97,6 +159,8 @@ final class EveryViewTest extends BrowserTestCase
         /** @var list<array{level: string, message: string}> $log */
         $log = $this->browser->manage()->getLog('browser');
 
-        return array_values(array_column(array_filter($log, static fn (array $line): bool => $line['level'] === 'SEVERE'), 'message'));
+        return array_values(
+            array_column(array_filter($log, static fn (array $line): bool => $line['level'] === 'SEVERE'), 'message'),
+        );
     }
 }

@@ -14,7 +14,8 @@ final class KeyboardOnlyTest extends BrowserTestCase
     private function tabTo(string $words): void
     {
         $focused = fn (): string => (string) $this->browser->executeScript(
-            'const e = document.activeElement; return e === document.body ? "" : [e.innerText, e.ariaLabel, ...(e.labels ? [...e.labels].map(l => l.innerText) : [])].join(" ")',
+            'const e = document.activeElement; return e === document.body ? "" : [e.innerText, e.ariaLabel, '
+                .'...(e.labels ? [...e.labels].map(l => l.innerText) : [])].join(" ")',
         );
         for ($tab = 0; $tab < self::MOST_TABS; $tab++) {
             if (str_contains($focused(), $words)) {
@@ -38,7 +39,16 @@ final class KeyboardOnlyTest extends BrowserTestCase
         $this->seesText('3 strokes on the 1000 stone');
         $this->tabTo('Start at the bench');
         $this->keys(WebDriverKeys::ENTER);
-        foreach (['Fetch the 1000', 'One stroke a beat', 'A burr along', 'Fetch the 8000', 'One stroke a beat', 'No scratch of the last'] as $seen) {
+        foreach (
+            [
+                'Fetch the 1000',
+                'One stroke a beat',
+                'A burr along',
+                'Fetch the 8000',
+                'One stroke a beat',
+                'No scratch of the last',
+            ] as $seen
+        ) {
             $this->seesText($seen);
             $this->keys(' ');
         }
@@ -71,7 +81,10 @@ final class KeyboardOnlyTest extends BrowserTestCase
         // Enter goes to the next size and begins nothing.
         $this->tabTo('Length');
         $this->keys('300', WebDriverKeys::ENTER);
-        self::assertStringContainsString('Width', (string) $this->browser->executeScript('return document.activeElement.labels[0].innerText'));
+        self::assertStringContainsString(
+            'Width',
+            (string) $this->browser->executeScript('return document.activeElement.labels[0].innerText'),
+        );
         $this->seesText('300 mm × 174 mm × 18 mm');
         $this->tabTo('Room for the saw');
         $this->keys('20');
@@ -83,7 +96,16 @@ final class KeyboardOnlyTest extends BrowserTestCase
         $this->keys(WebDriverKeys::ENTER);
         // The steps stand on the page before, too: what is waited for is bench mode.
         $this->seesText('step 1 of 3');
-        foreach (['Saw out and plane', 'No light under', 'Square the ends', 'Square from both edges', 'Glue the stops', 'no glue in the corner'] as $seen) {
+        foreach (
+            [
+                'Saw out and plane',
+                'No light under',
+                'Square the ends',
+                'Square from both edges',
+                'Glue the stops',
+                'no glue in the corner',
+            ] as $seen
+        ) {
             $this->seesText($seen);
             $this->keys(' ');
         }

@@ -46,8 +46,15 @@ final class KeysTest extends BrowserTestCase
         $this->keys('0.32');
         $this->seesText('Take 4 shavings');
         $this->keys(WebDriverKeys::ENTER);
-        self::assertSame('0.1', $this->browser->switchTo()->activeElement()->getAttribute('value'), 'the width of a line is next');
-        self::assertStringNotContainsString('4 shavings off the heel', $this->sees("//h2[. = 'History']/../..")->getText());
+        self::assertSame(
+            '0.1',
+            $this->browser->switchTo()->activeElement()->getAttribute('value'),
+            'the width of a line is next',
+        );
+        self::assertStringNotContainsString(
+            '4 shavings off the heel',
+            $this->sees("//h2[. = 'History']/../..")->getText(),
+        );
         $this->keys(WebDriverKeys::CONTROL, WebDriverKeys::ENTER);
         $this->seesText('Begin: count');
         $this->press('Stop here');

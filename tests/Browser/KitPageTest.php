@@ -32,7 +32,10 @@ final class KitPageTest extends BrowserTestCase
         $this->price('rebate plane', 'cheap');
         $this->keys(WebDriverKeys::ENTER);
         $this->seesText('A price is a number such as 65 or 12.50, nought or more.');
-        self::assertSame('cheap', $this->sees("//input[contains(@aria-label, 'Price of the rebate plane')]")->getAttribute('value'));
+        self::assertSame(
+            'cheap',
+            $this->sees("//input[contains(@aria-label, 'Price of the rebate plane')]")->getAttribute('value'),
+        );
     }
 
     public function test_two_windows_at_one_price(): void
@@ -74,7 +77,12 @@ final class KitPageTest extends BrowserTestCase
     {
         $this->open('/kit');
         $this->sees("//input[@aria-label='Find on the board']")->sendKeys('12 mm chisel');
-        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]:not([hidden])'))) === 1, 'one chisel');
+        Server::until(
+            fn (): bool => count(
+                $this->browser->findElements(WebDriverBy::cssSelector('[data-testid^=tool-]:not([hidden])')),
+            ) === 1,
+            'one chisel',
+        );
         $this->sees("//*[@data-testid='tool-bench-chisel']");
         $this->sees("//button[. = 'wanted']")->click();
         $this->seesText('Nothing on the board is like that.');
@@ -131,7 +139,10 @@ final class KitPageTest extends BrowserTestCase
     {
         $this->open('/kit/school');
         $this->press('pull saws');
-        Server::until(fn (): bool => $this->sees("//button[contains(., 'pull saws')]")->getAttribute('data-state') === 'checked', 'the answer kept');
+        Server::until(
+            fn (): bool => $this->sees("//button[contains(., 'pull saws')]")->getAttribute('data-state') === 'checked',
+            'the answer kept',
+        );
         $this->open('/kit/add?group=saws&kind=tenon-saw');
         $this->press('Hang it up');
         $this->seesText('✓ tenon saw, 355 mm, 11 teeth per inch. The next one?');

@@ -74,7 +74,15 @@ final class MakingTest extends BrowserTestCase
     public function test_a_blank_is_laid_on_the_shelf_and_goes_to_rest(): void
     {
         $this->open('/true/blanks/new');
-        foreach (['Length' => '40 cm', 'Width' => '2in', 'Thickness' => '20', 'Grain runs out by' => '1:40', 'Called' => 'holly strip'] as $label => $typed) {
+        foreach (
+            [
+                'Length' => '40 cm',
+                'Width' => '2in',
+                'Thickness' => '20',
+                'Grain runs out by' => '1:40',
+                'Called' => 'holly strip',
+            ] as $label => $typed
+        ) {
             $this->type($label, $typed);
         }
         $this->seesText('Measure the angle of its rings.');

@@ -32,7 +32,15 @@ final class NewcomerTest extends BrowserTestCase
     public function test_empty_hooks_teach_the_order_and_fill_in_five_readings(): void
     {
         $this->open('/kit');
-        foreach (['First of all a way to sharpen', 'Then a chisel.', 'Then one bench plane', 'Then one or two saws', 'Then a square, a knife and a gauge.'] as $lesson) {
+        foreach (
+            [
+                'First of all a way to sharpen',
+                'Then a chisel.',
+                'Then one bench plane',
+                'Then one or two saws',
+                'Then a square, a knife and a gauge.',
+            ] as $lesson
+        ) {
             $this->seesText($lesson);
         }
         $this->sees("(//a[. = 'Hang one up'])[2]")->click();

@@ -13,7 +13,9 @@ final class SawsTest extends BrowserTestCase
         $this->seesText('1.69 mm from tip to tip');
         $this->type('Teeth per inch', '10');
         $this->seesText('2.54 mm from tip to tip');
-        $this->sees("//select[@id = //label[contains(., 'It shall cut')]/@for]/option[contains(., 'across the grain')]")->click();
+        $this->sees(
+            "//select[@id = //label[contains(., 'It shall cut')]/@for]/option[contains(., 'across the grain')]",
+        )->click();
         $this->seesText('Rake 15°, fleam 20°');
         $this->press('Take these');
         $this->seesText('knife points, for cuts across');
@@ -31,13 +33,23 @@ final class SawsTest extends BrowserTestCase
         $this->open('/edges/saws');
         $this->press('Start at the bench');
         $this->seesText('Take the flat file');
-        $next = fn (int $taps = 1) => array_map(fn () => $this->sees("//button[@data-testid='next']")->click(), range(1, $taps));
+        $next = fn (int $taps = 1) => array_map(
+            fn () => $this->sees("//button[@data-testid='next']")->click(),
+            range(1, $taps),
+        );
         $next(3);
         $this->seesText('Take the triangular file');
         $next(8);
         $this->seesText('7 of 74');
         $address = $this->browser->getCurrentURL();
-        Server::until(fn (): bool => json_decode((string) file_get_contents(str_replace('/sessions/', '/api/sessions/', $address)), true)['counted'][1] === 7, 'the seventh gullet to be saved', 10);
+        Server::until(
+            fn (): bool => json_decode(
+                (string) file_get_contents(str_replace('/sessions/', '/api/sessions/', $address)),
+                true,
+            )['counted'][1] === 7,
+            'the seventh gullet to be saved',
+            10,
+        );
         $this->browser->quit();
         $this->browser = $this->newBrowser();
         $this->browser->get($address);

@@ -18,7 +18,19 @@ final class SeasonTest extends BrowserTestCase
     public function test_a_log_in_fahrenheit_is_asked_about_taken_in_and_undone(): void
     {
         $this->open('/true/season');
-        $this->give("time,temp,rh\n".implode("\n", array_map(static fn (int $hour): string => gmdate('Y-m-d H:i', 1_500_000_000 + 3600 * $hour).','.(50 + $hour % 20).',70', range(0, 199))));
+        $this->give(
+            "time,temp,rh\n".
+                implode(
+                    "\n",
+                    array_map(
+                        static fn (int $hour): string => gmdate('Y-m-d H:i', 1_500_000_000 + 3600 * $hour).
+                            ','.
+                            (50 + ($hour % 20)).
+                            ',70',
+                        range(0, 199),
+                    ),
+                ),
+        );
         $this->seesText('Are they °F?');
         $this->sees("//button[contains(., 'Take in 200 lines') and @disabled]");
         $this->press('Yes, they are °F');
@@ -34,7 +46,18 @@ final class SeasonTest extends BrowserTestCase
     public function test_a_year_shows_how_far_it_is_and_can_be_left(): void
     {
         $this->open('/true/season');
-        $this->give("time,temperature,humidity\n".implode("\n", array_map(static fn (int $hour): string => gmdate('Y-m-d H:i', 1_400_000_000 + 3600 * $hour).',8.5,'.(60 + $hour % 30), range(0, 8759))));
+        $this->give(
+            "time,temperature,humidity\n".
+                implode(
+                    "\n",
+                    array_map(
+                        static fn (int $hour): string => gmdate('Y-m-d H:i', 1_400_000_000 + 3600 * $hour).
+                            ',8.5,'.
+                            (60 + ($hour % 30)),
+                        range(0, 8759),
+                    ),
+                ),
+        );
         $this->seesText('Take in 8760 lines');
         $this->press('Leave it');
         self::assertStringNotContainsString('Take in 8760 lines', $this->said());

@@ -13,7 +13,7 @@ final class ServedTest extends TestCase
 
     protected function setUp(): void
     {
-        self::$server ??= new Server;
+        self::$server ??= new Server();
     }
 
     public static function tearDownAfterClass(): void
@@ -24,7 +24,14 @@ final class ServedTest extends TestCase
     /** @return array{int, string} */
     private static function post(string $path, string $body, string $headers = ''): array
     {
-        $context = stream_context_create(['http' => ['method' => 'POST', 'header' => "Content-Type: application/json\r\n$headers", 'content' => $body, 'ignore_errors' => true]]);
+        $context = stream_context_create([
+            'http' => [
+                'method' => 'POST',
+                'header' => "Content-Type: application/json\r\n$headers",
+                'content' => $body,
+                'ignore_errors' => true,
+            ],
+        ]);
         $answer = (string) file_get_contents((string) self::$server?->url($path), false, $context);
         preg_match('/ (\d{3})/', $http_response_header[0] ?? '', $status);
 
@@ -51,7 +58,11 @@ final class ServedTest extends TestCase
     /** @return array{int, string} */
     private static function jackrest(string $arguments, string $environment = ''): array
     {
-        exec('cd '.escapeshellarg(dirname(__DIR__, 2))." && $environment ./jackrest $arguments 2>&1 </dev/null", $said, $status);
+        exec(
+            'cd '.escapeshellarg(dirname(__DIR__, 2))." && $environment ./jackrest $arguments 2>&1 </dev/null",
+            $said,
+            $status,
+        );
 
         return [$status, implode("\n", $said)];
     }
@@ -59,19 +70,28 @@ final class ServedTest extends TestCase
     public function test_a_taken_port_gets_one_clear_line(): void
     {
         $port = (int) self::$server?->port;
-        self::assertSame([1, "Jack Rest: port $port is taken. Try: ./jackrest start --port ".($port + 1)], self::jackrest("start --port $port"));
+        self::assertSame(
+            [1, "Jack Rest: port $port is taken. Try: ./jackrest start --port ".($port + 1)],
+            self::jackrest("start --port $port"),
+        );
     }
 
     public function test_a_port_that_is_none_gets_one_clear_line(): void
     {
-        self::assertSame([1, 'Jack Rest: a port is a number from 1 to 65535, not "bench"'], self::jackrest('start --port bench'));
+        self::assertSame(
+            [1, 'Jack Rest: a port is a number from 1 to 65535, not "bench"'],
+            self::jackrest('start --port bench'),
+        );
     }
 
     public function test_a_folder_that_cannot_be_written_gets_one_clear_line(): void
     {
         [$status, $said] = self::jackrest('start --port '.Server::freePort(), 'JACKREST_DATA=/proc/nowhere');
         self::assertSame(1, $status);
-        self::assertSame('Jack Rest: cannot write to /proc/nowhere. Give JACKREST_DATA a folder that can be written to.', $said);
+        self::assertSame(
+            'Jack Rest: cannot write to /proc/nowhere. Give JACKREST_DATA a folder that can be written to.',
+            $said,
+        );
     }
 
     /** Somebody who is not root and lacks an extension is told the command that installs it. */
@@ -79,18 +99,38 @@ final class ServedTest extends TestCase
     {
         $folder = sys_get_temp_dir().'/jackrest-path-'.getmypid();
         mkdir($folder);
-        file_put_contents("$folder/php", "#!/bin/bash\n[ \"\$1\" = -m ] && { ".PHP_BINARY." -m | grep -v pdo_sqlite; exit 0; }\nexec ".PHP_BINARY." \"\$@\"\n");
+        file_put_contents(
+            "$folder/php",
+            "#!/bin/bash\n[ \"\$1\" = -m ] && { ".
+                PHP_BINARY.
+                " -m | grep -v pdo_sqlite; exit 0; }\nexec ".
+                PHP_BINARY.
+                " \"\$@\"\n",
+        );
         file_put_contents("$folder/id", "#!/bin/bash\necho 1000\n");
         array_map(static fn (string $file): bool => chmod("$folder/$file", 0755), ['php', 'id']);
-        $said = self::jackrest('start --port '.Server::freePort(), 'PATH='.escapeshellarg("$folder:".getenv('PATH')));
+        $said = self::jackrest(
+            'start --port '.Server::freePort(),
+            'PATH='.escapeshellarg("$folder:".getenv('PATH')),
+        );
         array_map(static fn (string $file): bool => unlink("$folder/$file"), ['php', 'id']);
         rmdir($folder);
 
-        self::assertSame([1, 'Jack Rest: missing: php8.2-sqlite3. Run: sudo apt-get update && sudo apt-get install -y --no-install-recommends php8.2-sqlite3'], $said);
+        self::assertSame(
+            [
+                1,
+                'Jack Rest: missing: php8.2-sqlite3. Run: sudo apt-get update && sudo apt-get install -y '
+                    .'--no-install-recommends php8.2-sqlite3',
+            ],
+            $said,
+        );
     }
 
     public function test_reset_asks_first(): void
     {
-        self::assertSame([0, 'Left as it is.'], self::jackrest('demo --reset', 'JACKREST_DATA='.escapeshellarg((string) self::$server?->data)));
+        self::assertSame(
+            [0, 'Left as it is.'],
+            self::jackrest('demo --reset', 'JACKREST_DATA='.escapeshellarg((string) self::$server?->data)),
+        );
     }
 }

@@ -37,7 +37,14 @@ final class Server
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
             dirname(__DIR__, 2),
-            [...getenv(), 'JACKREST_DATA' => $this->data, 'APP_ENV' => 'production', 'DB_DATABASE' => $this->data.'/jackrest.sqlite', 'SESSION_DRIVER' => 'cookie', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32))],
+            [
+                ...getenv(),
+                'JACKREST_DATA' => $this->data,
+                'APP_ENV' => 'production',
+                'DB_DATABASE' => $this->data.'/jackrest.sqlite',
+                'SESSION_DRIVER' => 'cookie',
+                'APP_KEY' => 'base64:'.base64_encode(str_repeat('k', 32)),
+            ],
         );
         $this->process = is_resource($process) ? $process : throw new RuntimeException('The server does not start.');
         self::until(fn (): bool => @file_get_contents($this->url('/up')) !== false, 'the server to answer');
@@ -52,7 +59,10 @@ final class Server
             proc_close($this->process);
         }
         $this->process = null;
-        self::until(fn (): bool => @fsockopen('127.0.0.1', $this->port, timeout: 1) === false, 'the port to be free again');
+        self::until(
+            fn (): bool => @fsockopen('127.0.0.1', $this->port, timeout: 1) === false,
+            'the port to be free again',
+        );
     }
 
     public function __destruct()

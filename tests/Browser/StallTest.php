@@ -58,11 +58,20 @@ final class StallTest extends BrowserTestCase
         $field = $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'));
         $field->sendKeys($picture);
         $this->sees("//img[contains(@alt, 'Photograph 1')]");
-        Server::until(fn (): bool => $this->browser->executeScript("return document.querySelector('figure img').naturalWidth") === 300, 'the photograph, 300 pixels wide', 10);
+        Server::until(
+            fn (): bool => $this->browser->executeScript(
+                "return document.querySelector('figure img').naturalWidth",
+            ) === 300,
+            'the photograph, 300 pixels wide',
+            10,
+        );
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($text);
         $this->seesText('That is no picture.');
         $this->press('Take it away');
-        Server::until(fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('figure img')) === [], 'the photograph to be gone');
+        Server::until(
+            fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('figure img')) === [],
+            'the photograph to be gone',
+        );
         array_map(unlink(...), [$picture, $text]);
     }
 
@@ -87,7 +96,10 @@ final class StallTest extends BrowserTestCase
         $this->seesText('card scraper');
         $this->press('Hang it up again');
         $this->open('/kit');
-        self::assertSame([], $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')));
+        self::assertSame(
+            [],
+            $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')),
+        );
         $this->sees("//*[@data-testid='tool-card-scraper']");
     }
 
@@ -128,8 +140,17 @@ final class StallTest extends BrowserTestCase
         $this->type('Called', 'gable wall');
         $this->press('Keep these');
         $this->seesText('Print all sheets: PDF');
-        self::assertStringEndsWith('/sheets.pdf', (string) $this->sees("//a[contains(., 'PDF')]")->getAttribute('href'));
-        Server::until(fn (): bool => count($this->browser->findElements(WebDriverBy::cssSelector('svg[role=img] g > title'))) > 30, 'more than 30 tools to be drawn', 10);
+        self::assertStringEndsWith(
+            '/sheets.pdf',
+            (string) $this->sees("//a[contains(., 'PDF')]")->getAttribute('href'),
+        );
+        Server::until(
+            fn (): bool => count(
+                $this->browser->findElements(WebDriverBy::cssSelector('svg[role=img] g > title')),
+            ) > 30,
+            'more than 30 tools to be drawn',
+            10,
+        );
         $this->addToAssertionCount(1);
     }
 }

@@ -10,7 +10,10 @@ final class ThreadTest extends BrowserTestCase
     public function test_choose_sharpen_true_and_ready(): void
     {
         $this->open('/');
-        self::assertSame('Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.', $this->nextStroke());
+        self::assertSame(
+            'Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.',
+            $this->nextStroke(),
+        );
 
         $this->chooses();
         $this->sharpensOverAClosedBrowser();

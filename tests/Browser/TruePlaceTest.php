@@ -50,8 +50,16 @@ final class TruePlaceTest extends BrowserTestCase
     {
         $this->open('/true/three-edges');
         self::assertStringStartsWith('Close the first and the second edge', $this->nextStroke());
-        $asked = ['1st on 2nd' => 'Now the second and the third', '2nd on 3rd' => 'Now the third and the first', '3rd on 1st' => 'Plane the second edge'];
-        $gaps = ['1st on 2nd' => ['0.1', '0.2', '0.2', '0.2', '0.1'], '2nd on 3rd' => ['0.1', '0.25', '0.3', '0.25', '0.1'], '3rd on 1st' => ['0.1', '0.05', '0', '0.05', '0.1']];
+        $asked = [
+            '1st on 2nd' => 'Now the second and the third',
+            '2nd on 3rd' => 'Now the third and the first',
+            '3rd on 1st' => 'Plane the second edge',
+        ];
+        $gaps = [
+            '1st on 2nd' => ['0.1', '0.2', '0.2', '0.2', '0.1'],
+            '2nd on 3rd' => ['0.1', '0.25', '0.3', '0.25', '0.1'],
+            '3rd on 1st' => ['0.1', '0.05', '0', '0.05', '0.1'],
+        ];
         foreach ($asked as $pair => $next) {
             foreach ($gaps[$pair] as $index => $gap) {
                 $this->type("$pair, place ".($index + 1), $gap);
@@ -123,7 +131,7 @@ final class TruePlaceTest extends BrowserTestCase
             $this->press('Next line');
         }
         foreach (range(1, 4) as $side) {
-            $this->seesText(($side + 1).' of 10 lines read');
+            $this->seesText($side + 1 .' of 10 lines read');
             $this->press('No light anywhere');
         }
         foreach (['near' => '0', '2' => '0.15', 'middle' => '0.2', '4' => '0.15', 'far' => '0'] as $place => $gap) {
@@ -176,7 +184,10 @@ final class TruePlaceTest extends BrowserTestCase
         $this->sees("//option[contains(., 'dial indicator')]")->click();
         $this->open('/true/references/'.$this->referenceId('square'));
         $this->sees("//summary[contains(., 'Gap at the foot')]")->click();
-        self::assertSame('dial', $this->sees("//select[@id = //label[contains(., 'Gap read with')]/@for]")->getAttribute('value'));
+        self::assertSame(
+            'dial',
+            $this->sees("//select[@id = //label[contains(., 'Gap read with')]/@for]")->getAttribute('value'),
+        );
     }
 
     /** A digital caliper that types like a keyboard: its Enter goes to the next reading and records nothing. */
@@ -194,16 +205,30 @@ final class TruePlaceTest extends BrowserTestCase
         }
         $this->seesText('Record this test');
         foreach (['2', '3', '4'] as $place) {
-            self::assertMatchesRegularExpression('/^0\.\d\d$/', (string) $this->field("Gap at place $place")->getAttribute('value'));
+            self::assertMatchesRegularExpression(
+                '/^0\.\d\d$/',
+                (string) $this->field("Gap at place $place")->getAttribute('value'),
+            );
         }
-        self::assertCount(3, json_decode((string) file_get_contents(self::server()->url('/api/references/'.$this->straight())), true)['history']['tests']);
+        self::assertCount(
+            3,
+            json_decode((string) file_get_contents(self::server()->url('/api/references/'.$this->straight())), true)[
+                'history'
+            ]['tests'],
+        );
     }
 
     /** The simulated dial, started by its own command, fills the gaps of a straightedge. */
     public function test_an_instrument_that_answers_by_itself_is_asked(): void
     {
         $port = Server::freePort();
-        $dial = proc_open(['php', '-S', "127.0.0.1:$port", dirname(__DIR__, 2).'/instruments/serve.php'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes, null, ['INSTRUMENT' => 'dial', 'POINTED_AT' => '900 mm straightedge', 'PATH' => (string) getenv('PATH')]);
+        $dial = proc_open(
+            ['php', '-S', "127.0.0.1:$port", dirname(__DIR__, 2).'/instruments/serve.php'],
+            [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']],
+            $pipes,
+            null,
+            ['INSTRUMENT' => 'dial', 'POINTED_AT' => '900 mm straightedge', 'PATH' => (string) getenv('PATH')],
+        );
         self::assertIsResource($dial);
         try {
             Server::until(static fn (): bool => is_resource(@fsockopen('127.0.0.1', $port, timeout: 1)), 'the dial');
@@ -215,7 +240,10 @@ final class TruePlaceTest extends BrowserTestCase
             $this->open('/true/references/'.$this->straight());
             $this->press('Read them all');
             $this->seesText('Record this test');
-            self::assertMatchesRegularExpression('/^0\.\d+ mm$/', (string) $this->field('Gap at place 3')->getAttribute('value'));
+            self::assertMatchesRegularExpression(
+                '/^0\.\d+ mm$/',
+                (string) $this->field('Gap at place 3')->getAttribute('value'),
+            );
         } finally {
             proc_terminate($dial);
             $this->open('/true');

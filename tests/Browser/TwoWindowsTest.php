@@ -13,7 +13,11 @@ final class TwoWindowsTest extends BrowserTestCase
         $this->open('/', $second);
         $this->press('Got it: hang it up');
         $this->seesText('five things to see to', $second);
-        Server::until(fn (): bool => ! str_contains($this->nextStroke($second), 'one tool to get'), 'the second window to follow', 10);
+        Server::until(
+            fn (): bool => ! str_contains($this->nextStroke($second), 'one tool to get'),
+            'the second window to follow',
+            10,
+        );
         self::assertStringContainsString('five things to see to', $this->nextStroke($second));
     }
 

@@ -14,7 +14,11 @@ final class CalculationsDocTest extends TestCase
     {
         $page = (string) file_get_contents(dirname(__DIR__, 2).'/docs/calculations.md');
         foreach (Catalogue::entries() as $name => $entry) {
-            self::assertSame(1, preg_match_all("/^\\*\\*`$name`\\*\\*(.*)$/m", $page, $found) > 0 ? 1 : 0, "$name is not on the page");
+            self::assertSame(
+                1,
+                preg_match_all("/^\\*\\*`$name`\\*\\*(.*)$/m", $page, $found) > 0 ? 1 : 0,
+                "$name is not on the page",
+            );
             $said = implode(' ', $found[1]);
             // A ladder is described by what it has besides the plan's fields.
             $said .= $name === 'kit-ladder' ? self::lineOf('kit-plan', $page) : '';

@@ -29,12 +29,22 @@ final class ConcurrencyTest extends TestCase
 
     private function environment(): string
     {
-        return 'JACKREST_DATA='.escapeshellarg($this->data).' DB_DATABASE='.escapeshellarg("{$this->data}/jackrest.sqlite").' APP_KEY=base64:'.base64_encode(str_repeat('k', 32)).' APP_ENV=production';
+        return 'JACKREST_DATA='.
+            escapeshellarg($this->data).
+            ' DB_DATABASE='.
+            escapeshellarg("{$this->data}/jackrest.sqlite").
+            ' APP_KEY=base64:'.
+            base64_encode(str_repeat('k', 32)).
+            ' APP_ENV=production';
     }
 
     private function artisan(string $command): void
     {
-        exec($this->environment().' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." $command 2>&1", $said, $status);
+        exec(
+            $this->environment().' php '.escapeshellarg(dirname(__DIR__, 2).'/artisan')." $command 2>&1",
+            $said,
+            $status,
+        );
         self::assertSame(0, $status, implode("\n", $said));
     }
 
@@ -45,7 +55,10 @@ final class ConcurrencyTest extends TestCase
         exec("for n in $(seq 12); do {$this->environment()} php $writer \$n & done; wait", $said);
         $counts = array_count_values($said);
 
-        self::assertSame(['conflict' => 11, 'written' => 1], [...['conflict' => $counts['conflict'] ?? 0], ...['written' => $counts['written'] ?? 0]]);
+        self::assertSame(
+            ['conflict' => 11, 'written' => 1],
+            [...['conflict' => $counts['conflict'] ?? 0], ...['written' => $counts['written'] ?? 0]],
+        );
     }
 
     /** Twelve windows each note something of their own: nothing is lost, and the revision counts them all. */
@@ -54,7 +67,11 @@ final class ConcurrencyTest extends TestCase
         $writer = escapeshellarg(__DIR__.'/../Support/note.php');
         exec("for n in $(seq 12); do {$this->environment()} php $writer \$n & done; wait", $said);
 
-        self::assertSame(12, count(array_filter($said, static fn (string $line): bool => $line === 'written')), implode("\n", $said));
+        self::assertSame(
+            12,
+            count(array_filter($said, static fn (string $line): bool => $line === 'written')),
+            implode("\n", $said),
+        );
         $database = new \PDO("sqlite:{$this->data}/jackrest.sqlite");
         $counts = $database->query('select count(*), (select revision from benches) from diary_entries');
         self::assertInstanceOf(\PDOStatement::class, $counts);

@@ -33,8 +33,17 @@ final class RoomsTest extends TestCase
     {
         $code = self::code($file);
 
-        self::assertDoesNotMatchRegularExpression('/\b(Illuminate|Laravel|Symfony|App|Carbon|Demo|Bench)\\\\/', $code, 'the framework or the application');
-        self::assertDoesNotMatchRegularExpression('/(?<![>:\w])(?:file_\w+|fopen|fwrite|echo|print|curl_\w+|exec|shell_exec|getenv|date|time|microtime|rand|random_\w+)\s*\(/', $code, 'input, output, clock or chance');
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(Illuminate|Laravel|Symfony|App|Carbon|Demo|Bench)\\\\/',
+            $code,
+            'the framework or the application',
+        );
+        self::assertDoesNotMatchRegularExpression(
+            '/(?<![>:\w])(?:file_\w+|fopen|'
+                .'fwrite|echo|print|curl_\w+|exec|shell_exec|getenv|date|time|microtime|rand|random_\w+)\s*\(/',
+            $code,
+            'input, output, clock or chance',
+        );
         self::assertDoesNotMatchRegularExpression('/\$_(GET|POST|SERVER|ENV|COOKIE)/', $code, 'the request');
     }
 
@@ -76,13 +85,24 @@ final class RoomsTest extends TestCase
     #[DataProvider('controllers')]
     public function test_controllers_reach_records_through_the_bench_only(string $file): void
     {
-        self::assertDoesNotMatchRegularExpression('/\b(Tool|Edge|Stone|Reference|ReferenceTest|BenchSession|DiaryEntry|Work|KitSettings|StrokeCount|Guide|Blank|Making|LookOver|ShadowBoard)::(query|find|where|all|create)/', self::code($file));
+        self::assertDoesNotMatchRegularExpression(
+            '/\b(Tool|Edge|Stone|Reference|ReferenceTest|BenchSession|DiaryEntry|Work|KitSettings|'
+                .'StrokeCount|Guide|Blank|Making|LookOver|ShadowBoard)::(query|find|where|all|create)/',
+            self::code($file),
+        );
     }
 
     #[DataProvider('controllers')]
     public function test_controllers_write_through_the_ledger_only(string $file): void
     {
-        self::assertDoesNotMatchRegularExpression('/->(save|update|delete|create|forceDelete)\(/', str_replace(['$changes->', '$ledger->', '$user->fill($request->preferences($format))->save()'], ['$changes::', '$ledger::', ''], self::code($file)));
+        self::assertDoesNotMatchRegularExpression(
+            '/->(save|update|delete|create|forceDelete)\(/',
+            str_replace(
+                ['$changes->', '$ledger->', '$user->fill($request->preferences($format))->save()'],
+                ['$changes::', '$ledger::', ''],
+                self::code($file),
+            ),
+        );
     }
 
     /** @return iterable<string, array{string}> */
@@ -99,6 +119,10 @@ final class RoomsTest extends TestCase
 
     private static function code(string $file): string
     {
-        return (string) preg_replace('~/\*.*?\*/|//[^\n]*~s', '', (string) file_get_contents(self::ROOT.$file));
+        return (string) preg_replace(
+            '~/\*.*?\*/|//[^\n]*~s',
+            '',
+            (string) file_get_contents(self::ROOT.$file),
+        );
     }
 }

@@ -12,7 +12,11 @@ final class TerminalTest extends TestCase
     /** @return array{int, string, string} status, standard output, standard error */
     private static function calc(string $arguments, string $input = ''): array
     {
-        $process = proc_open(__DIR__."/../../jackrest calc $arguments", [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            __DIR__."/../../jackrest calc $arguments",
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         self::assertIsResource($process);
         fwrite($pipes[0], $input);
         fclose($pipes[0]);
@@ -32,7 +36,10 @@ final class TerminalTest extends TestCase
     {
         [$status, $out, $err] = self::calc('bevel-angle', '{"thicknessMm":4,"bevelLengthMm":3}');
         self::assertSame([2, ''], [$status, $out]);
-        self::assertSame('{"errors":[{"field":"bevelLengthMm","message":"must be longer than the blade is thick (4 mm)"}]}'."\n", $err);
+        self::assertSame(
+            '{"errors":[{"field":"bevelLengthMm","message":"must be longer than the blade is thick (4 mm)"}]}'."\n",
+            $err,
+        );
     }
 
     public function test_broken_json_is_told_in_json(): void
@@ -44,7 +51,10 @@ final class TerminalTest extends TestCase
 
     public function test_lines_answer_each_and_end_with_2_when_one_was_bad(): void
     {
-        [$status, $out] = self::calc('grit --lines', "{\"scale\":\"jis\",\"designation\":\"1000\"}\n{}\n{\"scale\":\"micron\",\"designation\":\"3\"}\n");
+        [$status, $out] = self::calc(
+            'grit --lines',
+            "{\"scale\":\"jis\",\"designation\":\"1000\"}\n{}\n{\"scale\":\"micron\",\"designation\":\"3\"}\n",
+        );
         $lines = explode("\n", trim($out));
 
         self::assertSame(2, $status);
@@ -70,6 +80,9 @@ final class TerminalTest extends TestCase
 
     public function test_the_list_has_every_name_with_a_title(): void
     {
-        self::assertMatchesRegularExpression('/^honing-plan\s+Stones, strokes and seconds for an edge$/m', self::calc('--list')[1]);
+        self::assertMatchesRegularExpression(
+            '/^honing-plan\s+Stones, strokes and seconds for an edge$/m',
+            self::calc('--list')[1],
+        );
     }
 }

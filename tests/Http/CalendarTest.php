@@ -12,7 +12,10 @@ final class CalendarTest extends HttpTestCase
 {
     private function text(): string
     {
-        return (string) $this->get('/api/calendar.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+        return (string) $this->get('/api/calendar.ics')
+            ->assertOk()
+            ->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+            ->getContent();
     }
 
     /** @return array<string, array{string, string}> day and name of each event, by its stable name */
@@ -36,7 +39,12 @@ final class CalendarTest extends HttpTestCase
         $days = array_column($events, 0, 1);
         foreach ($listed as $reference) {
             $event = [$days["Test the {$reference['name']}"]];
-            self::assertSame($reference['due'] !== null ? gmdate('Ymd') : str_replace('-', '', substr($reference['nextCheckOn'], 0, 10)), $event[0]);
+            self::assertSame(
+                $reference['due'] !== null
+                    ? gmdate('Ymd')
+                    : str_replace('-', '', substr($reference['nextCheckOn'], 0, 10)),
+                $event[0],
+            );
         }
         $blunt = self::bench()->edges()->where('condition', '!=', 'sharp')->firstOrFail();
         self::assertSame([gmdate('Ymd'), "Hone the {$blunt->name}"], $events["hone-{$blunt->id}@jack-rest"]);
@@ -49,7 +57,10 @@ final class CalendarTest extends HttpTestCase
     {
         $text = $this->text();
         self::assertSame(substr_count($text, "\n"), substr_count($text, "\r\n"));
-        self::assertSame([], array_filter(explode("\r\n", $text), static fn (string $line): bool => strlen($line) > 75));
+        self::assertSame(
+            [],
+            array_filter(explode("\r\n", $text), static fn (string $line): bool => strlen($line) > 75),
+        );
         self::assertStringStartsWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n", $text);
         self::assertStringContainsString('DTSTART;VALUE=DATE:', $text);
     }
@@ -57,9 +68,15 @@ final class CalendarTest extends HttpTestCase
     public function test_an_event_keeps_its_name_so_that_a_calendar_moves_it(): void
     {
         $before = $this->events();
-        self::bench()->references()->where('kind', 'square')->update(['dropped_on' => gmdate('Y-m-d\TH:i:s\Z')]);
+        self::bench()
+            ->references()
+            ->where('kind', 'square')
+            ->update(['dropped_on' => gmdate('Y-m-d\TH:i:s\Z')]);
         $after = $this->events();
-        self::assertSame(array_keys($before), array_values(array_intersect(array_keys($before), array_keys($after))));
+        self::assertSame(
+            array_keys($before),
+            array_values(array_intersect(array_keys($before), array_keys($after))),
+        );
         self::assertNotEquals($before, $after);
     }
 }

@@ -15,26 +15,59 @@ final class CatalogueTest extends HttpTestCase
     public function test_every_kind_can_be_hung_up_and_has_a_page(): void
     {
         foreach (ToolKinds::all() as $kind) {
-            $page = $this->ask('POST', '/api/tools', ['kind' => $kind->id, 'figures' => (object) [], 'name' => '', 'status' => 'wanted', 'price' => ''])->assertCreated();
+            $page = $this->ask('POST', '/api/tools', [
+                'kind' => $kind->id,
+                'figures' => (object) [],
+                'name' => '',
+                'status' => 'wanted',
+                'price' => '',
+            ])->assertCreated();
             self::assertNotSame([], $page->json('serves'), $kind->id);
             self::assertSame(0, strpos((string) $page->json('tool.name'), $kind->name));
         }
-        $this->ask('GET', '/api/kit')->assertOk()->assertJsonCount(54 + count(ToolKinds::all()), 'board');
+        $this->ask('GET', '/api/kit')
+            ->assertOk()
+            ->assertJsonCount(54 + count(ToolKinds::all()), 'board');
     }
 
     public function test_every_work_can_be_taken_up_as_it_comes(): void
     {
         foreach (Patterns::all() as $pattern) {
-            $this->ask('POST', '/api/works', ['name' => $pattern->name, 'pattern' => $pattern->id, 'measures' => (object) [], 'steps' => [], 'hardness' => 'medium', 'due' => null, 'weight' => 1])->assertCreated();
+            $this->ask('POST', '/api/works', [
+                'name' => $pattern->name,
+                'pattern' => $pattern->id,
+                'measures' => (object) [],
+                'steps' => [],
+                'hardness' => 'medium',
+                'due' => null,
+                'weight' => 1,
+            ])->assertCreated();
         }
-        $ladder = $this->ask('GET', '/api/kit/ladder')->assertOk()->assertJsonPath('impossible', null)->assertJsonPath('locked', []);
+        $ladder = $this->ask('GET', '/api/kit/ladder')
+            ->assertOk()
+            ->assertJsonPath('impossible', null)
+            ->assertJsonPath('locked', []);
         self::assertSame(count(Patterns::all()) + 4, count(array_merge(...$ladder->json('rungs.*.unlocks'))));
     }
 
     public function test_every_operation_can_stand_in_a_work_of_ones_own(): void
     {
-        $steps = array_values(array_map(static fn ($operation): array => ['operation' => $operation->id, 'typed' => (object) [], 'minGrade' => 2], Operations::all()));
-        $preview = $this->ask('POST', '/api/works/preview', ['pattern' => null, 'measures' => (object) [], 'steps' => $steps, 'hardness' => 'soft'])->assertOk();
+        $steps = array_values(
+            array_map(
+                static fn ($operation): array => [
+                    'operation' => $operation->id,
+                    'typed' => (object) [],
+                    'minGrade' => 2,
+                ],
+                Operations::all(),
+            ),
+        );
+        $preview = $this->ask('POST', '/api/works/preview', [
+            'pattern' => null,
+            'measures' => (object) [],
+            'steps' => $steps,
+            'hardness' => 'soft',
+        ])->assertOk();
         self::assertCount(count($steps), $preview->json('tasks'));
         self::assertNotContains('', $preview->json('tasks.*.says'));
     }
@@ -44,11 +77,17 @@ final class CatalogueTest extends HttpTestCase
         $version = 1;
         foreach (Questions::all() as $question) {
             foreach ($question->answers as $answer) {
-                $this->ask('PUT', '/api/kit/school', ['version' => $version, 'answers' => [$question->id => $answer->id]])->assertOk();
+                $this->ask('PUT', '/api/kit/school', [
+                    'version' => $version,
+                    'answers' => [$question->id => $answer->id],
+                ])->assertOk();
                 $version++;
                 $this->ask('GET', '/api/kit')->assertOk()->assertJsonPath('plan.provenOptimal', true);
             }
-            $this->ask('PUT', '/api/kit/school', ['version' => $version++, 'answers' => [$question->id => $question->answers[0]->id]])->assertOk();
+            $this->ask('PUT', '/api/kit/school', [
+                'version' => $version++,
+                'answers' => [$question->id => $question->answers[0]->id],
+            ])->assertOk();
         }
         $this->ask('GET', '/api/kit')->assertJsonPath('plan.cost', 197);
     }
@@ -57,9 +96,15 @@ final class CatalogueTest extends HttpTestCase
     {
         $version = 1;
         foreach (['rebate-plane', 'plough-plane', 'mallet', 'waterstones'] as $kind) {
-            $this->ask('PUT', '/api/kit/school', ['version' => $version++, 'overrule' => ['kind' => $kind, 'overrule' => 'leave-out']])->assertOk();
+            $this->ask('PUT', '/api/kit/school', [
+                'version' => $version++,
+                'overrule' => ['kind' => $kind, 'overrule' => 'leave-out'],
+            ])->assertOk();
             $this->ask('GET', '/api/kit')->assertOk();
-            $this->ask('PUT', '/api/kit/school', ['version' => $version++, 'overrule' => ['kind' => $kind, 'overrule' => null]])->assertOk();
+            $this->ask('PUT', '/api/kit/school', [
+                'version' => $version++,
+                'overrule' => ['kind' => $kind, 'overrule' => null],
+            ])->assertOk();
         }
         $this->ask('GET', '/api/kit')->assertJsonPath('plan.cost', 197);
     }

@@ -25,15 +25,26 @@ final class Contract
 
             return;
         }
-        $pointer = implode('/', ['#', 'paths', self::escaped($template), strtolower($method), 'responses', (string) $status]);
+        $pointer = implode('/', [
+            '#',
+            'paths',
+            self::escaped($template),
+            strtolower($method),
+            'responses',
+            (string) $status,
+        ]);
         $described = self::paths()[$template][strtolower($method)]['responses'][$status] ?? null;
         Assert::assertNotNull($described, "$method $template does not tell of an answer with status $status: $content");
         $schema = isset($described['$ref'])
-            ? str_replace('#', 'contract:///openapi.json#', (string) $described['$ref']).'/content/application~1json/schema'
+            ? str_replace('#', 'contract:///openapi.json#', (string) $described['$ref']).
+                '/content/application~1json/schema'
             : str_replace('#', 'contract:///openapi.json#', $pointer).'/content/application~1json/schema';
         $result = self::validator()->validate(json_decode($content), $schema);
         $error = $result->error();
-        Assert::assertTrue($result->isValid(), $error === null ? '' : "$method $template: ".json_encode((new ErrorFormatter)->format($error)));
+        Assert::assertTrue(
+            $result->isValid(),
+            $error === null ? '' : "$method $template: ".json_encode((new ErrorFormatter())->format($error)),
+        );
     }
 
     /** The path of the contract that an address belongs to. */
@@ -71,7 +82,7 @@ final class Contract
     private static function validator(): Validator
     {
         if (self::$validator === null) {
-            self::$validator = new Validator;
+            self::$validator = new Validator();
             self::$validator->resolver()?->registerRaw(self::document(), 'contract:///openapi.json');
         }
 

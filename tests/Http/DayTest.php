@@ -11,12 +11,16 @@ final class DayTest extends HttpTestCase
     /** @return list<int> */
     private static function due(): array
     {
-        return array_values(self::bench()->edges()->where('condition', '!=', Edge::SHARP)->pluck('id')->map(intval(...))->all());
+        return array_values(
+            self::bench()->edges()->where('condition', '!=', Edge::SHARP)->pluck('id')->map(intval(...))->all(),
+        );
     }
 
     public function test_each_stone_is_fetched_once_and_time_is_saved(): void
     {
-        $day = $this->ask('POST', '/api/day', ['edges' => self::due()])->assertOk()->json();
+        $day = $this->ask('POST', '/api/day', ['edges' => self::due()])
+            ->assertOk()
+            ->json();
         $stones = array_column($day['rounds'], 'stone');
         self::assertSame($stones, array_values(array_unique($stones)));
         self::assertGreaterThan(30, $day['savesSeconds']);
@@ -27,20 +31,30 @@ final class DayTest extends HttpTestCase
     public function test_where_nothing_was_chosen_yet_it_takes_what_is_due(): void
     {
         $day = $this->ask('POST', '/api/day')->assertOk()->json();
-        self::assertEqualsCanonicalizing(self::due(), array_column(array_filter($day['edges'], static fn (array $edge): bool => $edge['chosen']), 'id'));
+        self::assertEqualsCanonicalizing(
+            self::due(),
+            array_column(array_filter($day['edges'], static fn (array $edge): bool => $edge['chosen']), 'id'),
+        );
     }
 
     public function test_without_a_stone_it_says_what_is_wanted_first(): void
     {
         self::bench()->stones()->delete();
-        $this->ask('POST', '/api/day', ['edges' => self::due()])->assertOk()->assertJsonPath('next.says', 'There is no stone in your rack yet.')->assertJsonPath('rounds', []);
+        $this->ask('POST', '/api/day', ['edges' => self::due()])
+            ->assertOk()
+            ->assertJsonPath('next.says', 'There is no stone in your rack yet.')
+            ->assertJsonPath('rounds', []);
     }
 
     public function test_with_none_chosen_it_asks(): void
     {
-        $this->ask('POST', '/api/day', ['edges' => []])->assertJsonPath('next.says', 'Choose the edges for the day.')->assertJsonPath('rounds', []);
+        $this->ask('POST', '/api/day', ['edges' => []])
+            ->assertJsonPath('next.says', 'Choose the edges for the day.')
+            ->assertJsonPath('rounds', []);
         $this->ask('POST', '/api/day/sessions', ['edges' => []])->assertStatus(422);
-        $this->ask('POST', '/api/day', ['edges' => [99999]])->assertStatus(422)->assertJsonPath('errors.0.field', 'edges');
+        $this->ask('POST', '/api/day', ['edges' => [99999]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'edges');
     }
 
     public function test_a_nicked_edge_that_is_not_measured_stays_out(): void
@@ -55,10 +69,21 @@ final class DayTest extends HttpTestCase
 
     public function test_bench_mode_runs_the_batch_and_makes_every_edge_sharp(): void
     {
-        $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])->assertCreated()->assertJsonPath('title', 'sharpening day')->json();
+        $session = $this->ask('POST', '/api/day/sessions', ['edges' => self::due()])
+            ->assertCreated()
+            ->assertJsonPath('title', 'sharpening day')
+            ->json();
         $last = count($session['steps']) - 1;
-        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => $last, 'phase' => 'check', 'counted' => array_column($session['steps'], 'count')])->json();
-        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'done'])->assertJsonPath('state', 'finished');
+        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'version' => 1,
+            'atStep' => $last,
+            'phase' => 'check',
+            'counted' => array_column($session['steps'], 'count'),
+        ])->json();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'version' => $saved['version'],
+            'outcome' => 'done',
+        ])->assertJsonPath('state', 'finished');
         self::assertSame([], self::due());
         $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Sharpening day: 4 edges sharp.');
     }
@@ -72,8 +97,16 @@ final class DayTest extends HttpTestCase
             $ends[$step['beside']] = $index;
         }
         $first = min([INF, ...array_values($ends)]);
-        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", ['version' => 1, 'atStep' => (int) $first + 1, 'phase' => 'fetch', 'counted' => array_column($session['steps'], 'count')])->json();
-        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => $saved['version'], 'outcome' => 'stopped'])->assertOk();
+        $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'version' => 1,
+            'atStep' => (int) $first + 1,
+            'phase' => 'fetch',
+            'counted' => array_column($session['steps'], 'count'),
+        ])->json();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'version' => $saved['version'],
+            'outcome' => 'stopped',
+        ])->assertOk();
         self::assertCount(3, self::due());
     }
 

@@ -37,9 +37,17 @@ final class DemoTest extends HttpTestCase
     public function test_leaving_the_demo_begins_with_an_empty_bench_and_keeps_both(): void
     {
         DemoBench::leave();
-        $this->ask('GET', '/api/kit')->assertJsonPath('board', [])->assertJsonPath('next.says', 'Say what you want to make.');
+        $this->ask('GET', '/api/kit')
+            ->assertJsonPath('board', [])
+            ->assertJsonPath('next.says', 'Say what you want to make.');
         $this->ask('GET', '/api/bench')->assertJsonPath('work', null)->assertJsonPath('chores.0.kind', 'choose-work');
-        $this->ask('POST', '/api/tools', ['kind' => 'mallet', 'figures' => (object) [], 'name' => '', 'status' => 'owned', 'price' => ''])->assertCreated();
+        $this->ask('POST', '/api/tools', [
+            'kind' => 'mallet',
+            'figures' => (object) [],
+            'name' => '',
+            'status' => 'owned',
+            'price' => '',
+        ])->assertCreated();
 
         DemoBench::reset();
         $this->ask('GET', '/api/kit')->assertJsonCount(54, 'board');

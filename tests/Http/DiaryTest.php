@@ -27,10 +27,14 @@ final class DiaryTest extends HttpTestCase
     public function test_undo_is_an_entry_of_its_own_and_puts_the_record_back(): void
     {
         $entry = $this->got();
-        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->assertJsonPath('sentence', 'Undone: Got the rebate plane, 30 mm iron, beech; it hangs on the board.');
+        $this->ask('POST', "/api/diary/$entry/undo")
+            ->assertCreated()
+            ->assertJsonPath('sentence', 'Undone: Got the rebate plane, 30 mm iron, beech; it hangs on the board.');
 
         self::assertSame('wanted', self::plane()->status->value);
-        $this->ask('GET', '/api/diary')->assertJsonPath('entries.1.undone', true)->assertJsonPath('entries.1.undoable', false);
+        $this->ask('GET', '/api/diary')
+            ->assertJsonPath('entries.1.undone', true)
+            ->assertJsonPath('entries.1.undoable', false);
     }
 
     public function test_an_undoing_can_be_undone(): void
@@ -44,7 +48,9 @@ final class DiaryTest extends HttpTestCase
     {
         $entry = $this->got();
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
-        $this->ask('POST', "/api/diary/$entry/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'This has been undone already.');
+        $this->ask('POST', "/api/diary/$entry/undo")
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.message', 'This has been undone already.');
     }
 
     public function test_what_was_built_upon_is_not_undone_first(): void
@@ -54,7 +60,9 @@ final class DiaryTest extends HttpTestCase
         $first = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => 2, 'price' => '80']);
 
-        $this->ask('POST', "/api/diary/$first/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
+        $this->ask('POST', "/api/diary/$first/undo")
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
         self::assertSame(80.0, self::plane()->price);
     }
 
@@ -62,7 +70,10 @@ final class DiaryTest extends HttpTestCase
     {
         $plane = self::plane();
         foreach (['70', '80', '90'] as $index => $price) {
-            $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => $index + 1, 'price' => $price])->assertOk();
+            $this->ask('PUT', "/api/tools/{$plane->id}/price", [
+                'version' => $index + 1,
+                'price' => $price,
+            ])->assertOk();
         }
         $entries = array_slice($this->ask('GET', '/api/diary')->json('entries.*.id'), 0, 3);
         foreach ($entries as $entry) {
@@ -73,9 +84,15 @@ final class DiaryTest extends HttpTestCase
 
     public function test_a_created_record_is_laid_aside_by_undo_and_comes_back(): void
     {
-        $this->ask('POST', self::referencePath('200 mm try square').'/tests', [...self::squareTest(['0.32']), 'version' => 1, 'planed' => false])->assertCreated();
+        $this->ask('POST', self::referencePath('200 mm try square').'/tests', [
+            ...self::squareTest(['0.32']),
+            'version' => 1,
+            'planed' => false,
+        ])->assertCreated();
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
-        $undo = $this->ask('POST', "/api/diary/$entry/undo")->assertCreated()->json('id');
+        $undo = $this->ask('POST', "/api/diary/$entry/undo")
+            ->assertCreated()
+            ->json('id');
         $this->ask('GET', self::referencePath('200 mm try square'))->assertJsonCount(5, 'history.tests');
         $this->ask('POST', "/api/diary/$undo/undo")->assertCreated();
         $this->ask('GET', self::referencePath('200 mm try square'))->assertJsonCount(6, 'history.tests');
@@ -85,7 +102,9 @@ final class DiaryTest extends HttpTestCase
     {
         $this->expectException(QueryException::class);
         $this->expectExceptionMessage('append-only');
-        DB::table('diary_entries')->where('id', 1)->update(['sentence' => 'It never fell.']);
+        DB::table('diary_entries')
+            ->where('id', 1)
+            ->update(['sentence' => 'It never fell.']);
     }
 
     public function test_the_database_itself_refuses_to_delete_an_entry(): void
@@ -103,9 +122,13 @@ final class DiaryTest extends HttpTestCase
     public function test_a_long_diary_comes_in_pages(): void
     {
         foreach (range(1, 60) as $day) {
-            DiaryEntryFactory::at(self::bench())->saying("Day $day.")->createOne();
+            DiaryEntryFactory::at(self::bench())
+                ->saying("Day $day.")
+                ->createOne();
         }
         $newest = $this->ask('GET', '/api/diary')->assertJsonCount(50, 'entries')->assertJsonPath('more', true);
-        $this->ask('GET', '/api/diary?before='.$newest->json('entries.49.id'))->assertJsonCount(17, 'entries')->assertJsonPath('more', false);
+        $this->ask('GET', '/api/diary?before='.$newest->json('entries.49.id'))
+            ->assertJsonCount(17, 'entries')
+            ->assertJsonPath('more', false);
     }
 }

@@ -6,7 +6,8 @@ namespace Tests\Http;
 
 final class FilesTest extends HttpTestCase
 {
-    private const LINES = "\xEF\xBB\xBFday;edge;what;minutes;wood\r\n2026-11-02;12 mm chisel;used;20;soft\r\n2026-11-03;12 mm spoon;used;20;soft\r\n2026-13-03;12 mm chisel;used;;soft\r\n";
+    private const LINES = "\xEF\xBB\xBFday;edge;what;minutes;wood\r\n2026-11-02;12 mm "
+        ."chisel;used;20;soft\r\n2026-11-03;12 mm spoon;used;20;soft\r\n2026-13-03;12 mm chisel;used;;soft\r\n";
 
     public function test_the_preview_says_line_by_line_what_it_cannot_read(): void
     {
@@ -14,7 +15,10 @@ final class FilesTest extends HttpTestCase
             ->assertJsonPath('sound', 1)
             ->assertJsonPath('first', ['2026-11-02: Used the 12 mm chisel for 20 minutes in soft wood.'])
             ->assertJsonPath('wrong.0', ['line' => 3, 'says' => 'There is no edge called “12 mm spoon” here.'])
-            ->assertJsonPath('wrong.1', ['line' => 4, 'says' => 'Write the day as 2026-11-25. How many minutes, about?']);
+            ->assertJsonPath('wrong.1', [
+                'line' => 4,
+                'says' => 'Write the day as 2026-11-25. How many minutes, about?',
+            ]);
     }
 
     public function test_a_file_is_taken_in_once_known_again_and_can_be_undone(): void
@@ -23,8 +27,13 @@ final class FilesTest extends HttpTestCase
         $before = self::bench()->edgeEvents()->count();
         $entry = $this->ask('POST', '/api/files/diary', $file)->assertCreated()->json();
         self::assertSame($before + 1, self::bench()->edgeEvents()->count());
-        $this->ask('POST', '/api/files/diary/preview', $file)->assertJsonPath('sound', 0)->assertJsonPath('here', 1)->assertJsonPath('before', date('Y-m-d'));
-        $this->ask('POST', '/api/files/diary', $file)->assertStatus(422)->assertJsonPath('errors.0.message', 'All of it is here already.');
+        $this->ask('POST', '/api/files/diary/preview', $file)
+            ->assertJsonPath('sound', 0)
+            ->assertJsonPath('here', 1)
+            ->assertJsonPath('before', date('Y-m-d'));
+        $this->ask('POST', '/api/files/diary', $file)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.message', 'All of it is here already.');
         $this->ask('POST', "/api/diary/{$entry['id']}/undo")->assertCreated();
         self::assertSame($before, self::bench()->edgeEvents()->count());
         $this->ask('POST', '/api/files/diary/preview', $file)->assertJsonPath('sound', 1);
@@ -33,28 +42,43 @@ final class FilesTest extends HttpTestCase
     public function test_what_goes_out_comes_in_again_and_nothing_is_new(): void
     {
         foreach (['diary', 'rack'] as $what) {
-            $text = (string) $this->get("/api/files/$what.csv")->assertOk()->getContent();
+            $text = (string) $this->get("/api/files/$what.csv")
+                ->assertOk()
+                ->getContent();
             self::assertStringStartsWith("\xEF\xBB\xBF", $text);
-            $this->ask('POST', "/api/files/$what/preview", ['text' => $text, 'name' => "$what.csv"])->assertJsonPath('sound', 0)->assertJsonPath('wrong', []);
+            $this->ask('POST', "/api/files/$what/preview", ['text' => $text, 'name' => "$what.csv"])
+                ->assertJsonPath('sound', 0)
+                ->assertJsonPath('wrong', []);
         }
     }
 
     /** Cells copied from a spreadsheet come with tabs between them. */
     public function test_lines_pasted_from_a_spreadsheet(): void
     {
-        $this->ask('POST', '/api/files/rack', ['text' => "name\tmedium\tscale\tdesignation\nfine oilstone\toilstone\tmicron\t9\n", 'name' => 'pasted'])->assertCreated();
+        $this->ask('POST', '/api/files/rack', [
+            'text' => "name\tmedium\tscale\tdesignation\nfine oilstone\toilstone\tmicron\t9\n",
+            'name' => 'pasted',
+        ])->assertCreated();
         $this->ask('GET', '/api/rack')->assertJsonCount(7, 'stones');
     }
 
     public function test_a_quoted_cell_may_hold_the_separator_and_a_line_end(): void
     {
-        $text = "day,edge,what,minutes,note\n2026-11-02,\"12 mm chisel\",used,20,\"pins, then\nsockets\"\n2026-11-03,nothing,used,1,\n";
-        $this->ask('POST', '/api/files/diary/preview', ['text' => $text, 'name' => 'x'])->assertJsonPath('sound', 1)->assertJsonPath('wrong.0.line', 4);
+        $text =
+            "day,edge,what,minutes,note\n2026-11-02,\"12 mm chisel\",used,20,\"pins, "
+                ."then\nsockets\"\n2026-11-03,nothing,used,1,\n";
+        $this->ask('POST', '/api/files/diary/preview', ['text' => $text, 'name' => 'x'])
+            ->assertJsonPath('sound', 1)
+            ->assertJsonPath('wrong.0.line', 4);
     }
 
     public function test_a_file_without_its_columns_is_refused_in_words(): void
     {
-        $this->ask('POST', '/api/files/diary/preview', ['text' => "a,b\n1,2", 'name' => 'x'])->assertStatus(422)->assertJsonPath('errors.0.field', 'text');
-        $this->ask('POST', '/api/files/diary/preview', ['text' => '', 'name' => 'x'])->assertStatus(422)->assertJsonPath('errors.0.message', 'Choose a file, or paste the lines.');
+        $this->ask('POST', '/api/files/diary/preview', ['text' => "a,b\n1,2", 'name' => 'x'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'text');
+        $this->ask('POST', '/api/files/diary/preview', ['text' => '', 'name' => 'x'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.message', 'Choose a file, or paste the lines.');
     }
 }

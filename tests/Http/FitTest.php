@@ -24,7 +24,9 @@ final class FitTest extends HttpTestCase
 
     public function test_the_users_own_count_is_said_to_be_in_use(): void
     {
-        $models = $this->ask('POST', '/api/fit/saws', ['typed' => ['grain' => 'along'], 'hardness' => 'soft'])->json('rows.*.model');
+        $models = $this->ask('POST', '/api/fit/saws', ['typed' => ['grain' => 'along'], 'hardness' => 'soft'])->json(
+            'rows.*.model',
+        );
         self::assertContains('your own count: 1.24 times the model, from 3 cuts, 1.1 to 1.41', $models);
         self::assertContains('the model’s bite (from memory)', $models);
     }
@@ -32,8 +34,12 @@ final class FitTest extends HttpTestCase
     public function test_a_reading_that_cannot_be_stops_there(): void
     {
         $this->ask('POST', '/api/fit/saws', ['typed' => ['thickness' => 'thick'], 'hardness' => 'soft'])
-            ->assertOk()->assertJsonPath('rows', [])->assertJsonPath('next.says', 'Put that reading right first.');
-        $this->ask('POST', '/api/fit/saws', ['typed' => (object) [], 'hardness' => 'granite'])->assertStatus(422)->assertJsonPath('errors.0.field', 'hardness');
+            ->assertOk()
+            ->assertJsonPath('rows', [])
+            ->assertJsonPath('next.says', 'Put that reading right first.');
+        $this->ask('POST', '/api/fit/saws', ['typed' => (object) [], 'hardness' => 'granite'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'hardness');
         $this->ask('POST', '/api/fit/hammers', ['typed' => (object) [], 'hardness' => 'soft'])->assertNotFound();
     }
 }

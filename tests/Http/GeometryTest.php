@@ -26,7 +26,11 @@ final class GeometryTest extends HttpTestCase
     public function test_a_bevel_up_iron_cuts_at_bed_and_bevel_together(): void
     {
         $edge = self::edge('iron of the block plane, 35 mm');
-        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['bed' => '20', 'honed' => '31'], true))
+        $this->ask(
+            'POST',
+            "/api/edges/{$edge->id}/geometry/preview",
+            self::sheet(['bed' => '20', 'honed' => '31'], true),
+        )
             ->assertJsonPath('drawn.cuttingDeg', 51)
             ->assertJsonPath('next.says', 'It cuts at 51°, with 20° of clearance.');
     }
@@ -34,22 +38,36 @@ final class GeometryTest extends HttpTestCase
     public function test_a_heel_that_rubs_is_told_in_the_next_stroke(): void
     {
         $edge = self::edge('iron of the jack plane, 50 mm');
-        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['bed' => '28']))->assertJsonPath('next.says', 'It cannot cut: the heel rubs.');
+        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['bed' => '28']))->assertJsonPath(
+            'next.says',
+            'It cannot cut: the heel rubs.',
+        );
     }
 
     /** asin(0.5/70) = 0.41°. */
     public function test_a_thin_rule_makes_a_back_bevel(): void
     {
         $edge = self::edge('iron of the smoothing plane, 50 mm');
-        $drawn = $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['shim' => '0.5', 'reach' => '70']))->json('drawn');
+        $drawn = $this->ask(
+            'POST',
+            "/api/edges/{$edge->id}/geometry/preview",
+            self::sheet(['shim' => '0.5', 'reach' => '70']),
+        )->json('drawn');
         self::assertEqualsWithDelta(0.409, $drawn['backBevelDeg'], 1e-3);
     }
 
     public function test_figures_are_kept_and_can_be_undone(): void
     {
         $edge = self::edge('25 mm chisel');
-        $body = [...self::sheet(['honed' => '32', 'wheel' => '150', 'left' => '99']), 'version' => 1, 'name' => '25 mm chisel'];
-        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", $body)->assertOk()->assertJsonPath('edge.secondaryDeg', 32)->assertJsonPath('edge.wheelMm', 150);
+        $body = [
+            ...self::sheet(['honed' => '32', 'wheel' => '150', 'left' => '99']),
+            'version' => 1,
+            'name' => '25 mm chisel',
+        ];
+        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", $body)
+            ->assertOk()
+            ->assertJsonPath('edge.secondaryDeg', 32)
+            ->assertJsonPath('edge.wheelMm', 150);
         $this->ask('PUT', "/api/edges/{$edge->id}/geometry", $body)->assertStatus(409);
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
@@ -59,15 +77,38 @@ final class GeometryTest extends HttpTestCase
     public function test_what_does_not_go_together_is_said_and_not_kept(): void
     {
         $edge = self::edge('25 mm chisel');
-        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['honed' => '20']))->assertJsonPath('objection', 'The honed angle cannot be flatter than the ground one (25°).')->assertJsonPath('sound', false);
-        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [...self::sheet(['honed' => '20']), 'version' => 1, 'name' => 'x'])->assertStatus(422);
-        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [...self::sheet(['thickness' => '300']), 'version' => 1, 'name' => 'x'])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.thickness');
+        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['honed' => '20']))
+            ->assertJsonPath('objection', 'The honed angle cannot be flatter than the ground one (25°).')
+            ->assertJsonPath('sound', false);
+        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [
+            ...self::sheet(['honed' => '20']),
+            'version' => 1,
+            'name' => 'x',
+        ])->assertStatus(422);
+        $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [
+            ...self::sheet(['thickness' => '300']),
+            'version' => 1,
+            'name' => 'x',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'figures.thickness');
     }
 
     public function test_a_tool_brings_its_edges_and_takes_another_iron(): void
     {
-        $tool = $this->ask('POST', '/api/tools', ['kind' => 'skew-chisels', 'figures' => (object) ['width' => '12'], 'name' => '', 'status' => 'owned', 'price' => ''])->assertCreated()->json();
-        self::assertSame(['left', 'right'], array_map(static fn (array $edge): string => explode(' ', $edge['name'])[0], $tool['edges']));
+        $tool = $this->ask('POST', '/api/tools', [
+            'kind' => 'skew-chisels',
+            'figures' => (object) ['width' => '12'],
+            'name' => '',
+            'status' => 'owned',
+            'price' => '',
+        ])
+            ->assertCreated()
+            ->json();
+        self::assertSame(
+            ['left', 'right'],
+            array_map(static fn (array $edge): string => explode(' ', $edge['name'])[0], $tool['edges']),
+        );
 
         $this->ask('POST', "/api/tools/{$tool['tool']['id']}/edges", ['version' => 1])->assertCreated();
         $edges = $this->ask('GET', "/api/tools/{$tool['tool']['id']}")->json('edges');
@@ -78,7 +119,15 @@ final class GeometryTest extends HttpTestCase
 
     public function test_a_set_of_plough_irons_is_eight_edges(): void
     {
-        $tool = $this->ask('POST', '/api/tools', ['kind' => 'plough-irons', 'figures' => (object) [], 'name' => '', 'status' => 'owned', 'price' => ''])->assertCreated()->json();
+        $tool = $this->ask('POST', '/api/tools', [
+            'kind' => 'plough-irons',
+            'figures' => (object) [],
+            'name' => '',
+            'status' => 'owned',
+            'price' => '',
+        ])
+            ->assertCreated()
+            ->json();
         self::assertCount(8, $tool['edges']);
     }
 
@@ -86,7 +135,13 @@ final class GeometryTest extends HttpTestCase
     {
         $version = $this->ask('GET', '/api/kit/school')->json('version');
         $this->ask('PUT', '/api/kit/school', ['version' => $version, 'answers' => ['bevel' => 'hollow']])->assertOk();
-        $tool = $this->ask('POST', '/api/tools', ['kind' => 'bench-chisel', 'figures' => (object) ['width' => '9'], 'name' => '', 'status' => 'owned', 'price' => ''])->json();
+        $tool = $this->ask('POST', '/api/tools', [
+            'kind' => 'bench-chisel',
+            'figures' => (object) ['width' => '9'],
+            'name' => '',
+            'status' => 'owned',
+            'price' => '',
+        ])->json();
         $edge = $this->ask('GET', "/api/edges/{$tool['edges'][0]['id']}")->json('edge');
         self::assertSame([30, 30, 150], [$edge['primaryDeg'], $edge['secondaryDeg'], $edge['wheelMm']]);
     }

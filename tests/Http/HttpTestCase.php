@@ -81,10 +81,20 @@ abstract class HttpTestCase extends TestCase
      * @param  array<string, string>  $choices
      * @return array<string, mixed>
      */
-    protected static function squareTest(array $farGaps, array $figures = [], array $choices = [], string $instrument = 'loupe'): array
-    {
+    protected static function squareTest(
+        array $farGaps,
+        array $figures = [],
+        array $choices = [],
+        string $instrument = 'loupe',
+    ): array {
         return [
-            'figures' => $figures + ['length' => '200', 'nearGap' => '', 'lineWidth' => '0.1', 'shaving' => '0.04', 'tolerance' => '0.1'],
+            'figures' => $figures + [
+                'length' => '200',
+                'nearGap' => '',
+                'lineWidth' => '0.1',
+                'shaving' => '0.04',
+                'tolerance' => '0.1',
+            ],
             'lists' => [['id' => 'farGaps', 'typed' => $farGaps]],
             'choices' => $choices + ['leftLine' => 'first', 'edge' => 'outer'],
             'instrument' => $instrument,
@@ -100,8 +110,12 @@ abstract class HttpTestCase extends TestCase
      * @param  array<string, string>  $choices
      * @return array<string, mixed>
      */
-    protected static function straightedgeTest(array $gaps, array $figures = [], array $at = ['0', '225', '450', '675', '900'], array $choices = []): array
-    {
+    protected static function straightedgeTest(
+        array $gaps,
+        array $figures = [],
+        array $at = ['0', '225', '450', '675', '900'],
+        array $choices = [],
+    ): array {
         return [
             'figures' => $figures + ['lineWidth' => '0.05', 'shaving' => '0.04', 'tolerance' => '0.1'],
             'lists' => [['id' => 'at', 'typed' => $at], ['id' => 'gap', 'typed' => $gaps]],

@@ -17,7 +17,10 @@ final class KitTest extends HttpTestCase
     {
         $this->ask('GET', '/api/kit')
             ->assertJsonPath('next.says', 'Get the rebate plane, 30 mm iron, beech: € 65.')
-            ->assertJsonPath('next.why', 'It opens “rebate along the grain”. Without it: a shoulder plane, 20 mm iron, € 43 more.')
+            ->assertJsonPath(
+                'next.why',
+                'It opens “rebate along the grain”. Without it: a shoulder plane, 20 mm iron, € 43 more.',
+            )
             ->assertJsonPath('next.toolId', self::wanted('rebate-plane')->id)
             ->assertJsonPath('plan.sentence', '3 tools, € 197, make all your works possible.')
             ->assertJsonPath('plan.provenOptimal', true);
@@ -25,7 +28,9 @@ final class KitTest extends HttpTestCase
 
     public function test_orchard_row_owns_about_forty_five_tools_and_wants_eight(): void
     {
-        $statuses = array_count_values(array_map(strval(...), (array) $this->ask('GET', '/api/kit')->json('board.*.status')));
+        $statuses = array_count_values(
+            array_map(strval(...), (array) $this->ask('GET', '/api/kit')->json('board.*.status')),
+        );
         self::assertSame(8, $statuses['wanted'] ?? 0);
         self::assertEqualsWithDelta(45, $statuses['owned'] ?? 0, 5);
     }
@@ -43,7 +48,9 @@ final class KitTest extends HttpTestCase
     public function test_an_offer_of_the_plan_can_be_got_and_undone(): void
     {
         $this->ask('POST', '/api/kit/offers/paring-block/got')->assertOk()->assertJsonPath('works.2.state', 'now');
-        $entry = $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Made the paring block; it hangs on the board.')->json('entries.0.id');
+        $entry = $this->ask('GET', '/api/diary')
+            ->assertJsonPath('entries.0.sentence', 'Made the paring block; it hangs on the board.')
+            ->json('entries.0.id');
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
         $this->ask('GET', '/api/kit')->assertJsonPath('works.2.state', 'planned')->assertJsonCount(54, 'board');
     }
@@ -75,7 +82,8 @@ final class KitTest extends HttpTestCase
         $tool = self::wanted('rebate-plane');
         foreach (['-5', 'cheap', '', '1e9'] as $price) {
             $this->ask('PUT', "/api/tools/{$tool->id}/price", ['version' => 1, 'price' => $price])
-                ->assertStatus(422)->assertJsonPath('errors.0.field', 'price');
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', 'price');
         }
         self::assertSame(65.0, $tool->refresh()->price);
     }
@@ -85,7 +93,8 @@ final class KitTest extends HttpTestCase
         $tool = self::wanted('rebate-plane');
         $this->ask('PUT', "/api/tools/{$tool->id}/price", ['version' => 1, 'price' => '70'])->assertOk();
         $this->ask('PUT', "/api/tools/{$tool->id}/price", ['version' => 1, 'price' => '80'])
-            ->assertStatus(409)->assertJsonPath('errors.0.field', 'version');
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.field', 'version');
         self::assertSame(70.0, $tool->refresh()->price);
     }
 }

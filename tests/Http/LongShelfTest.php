@@ -20,8 +20,9 @@ final class LongShelfTest extends HttpTestCase
         parent::setUp();
         $bench = self::bench();
         foreach (range(1, self::BLANKS) as $number) {
-            BlankFactory::at($bench)->named("board number $number")
-                ->measuring(200 + 8 * $number, 40 + $number % 60, 10 + $number % 30)
+            BlankFactory::at($bench)
+                ->named("board number $number")
+                ->measuring(200 + 8 * $number, 40 + ($number % 60), 10 + ($number % 30))
                 ->sawn($number % 91, $number % 7)
                 ->createOne(['species' => $number % 2 === 0 ? 'white oak' : 'black walnut']);
         }
@@ -43,7 +44,9 @@ final class LongShelfTest extends HttpTestCase
 
     public function test_a_plan_finds_its_wood_among_them(): void
     {
-        $parts = $this->ask('POST', '/api/plans/winding-sticks/preview', ['figures' => [], 'blanks' => []])->assertOk()->json('parts');
+        $parts = $this->ask('POST', '/api/plans/winding-sticks/preview', ['figures' => [], 'blanks' => []])
+            ->assertOk()
+            ->json('parts');
         self::assertNotNull($parts[0]['from']);
         self::assertNotSame('unfit', $parts[0]['from']['fitness']);
         self::assertNotNull($parts[1]['from']);
@@ -54,14 +57,23 @@ final class LongShelfTest extends HttpTestCase
         $this->ask('GET', '/api/search?q=board+number')->assertJsonCount(12, 'hits');
     }
 
-    /** One reading a day for a year before the log, each a row of its own: counted together, in order, and none listed by itself. */
+    /**
+     * One reading a day for a year before the log, each a row of its own: counted together, in order, and none listed
+     * by itself.
+     */
     public function test_readings_by_hand_are_one_log_with_the_file_s(): void
     {
         $bench = self::bench();
         $first = (int) $bench->climateStretches()->firstOrFail()->readings[0][0];
         foreach (range(1, 365) as $day) {
             [$tempC, $rhPct] = Shed::air($first - 86400 * $day);
-            $bench->climateStretches()->create(ClimateStretch::columns('by hand', [new ClimateDay(($first - 86400 * $day) / ClimateLine::SECONDS_PER_DAY, $tempC, $rhPct)]));
+            $bench
+                ->climateStretches()
+                ->create(
+                    ClimateStretch::columns('by hand', [
+                        new ClimateDay(($first - 86400 * $day) / ClimateLine::SECONDS_PER_DAY, $tempC, $rhPct),
+                    ]),
+                );
         }
         $season = $this->ask('GET', '/api/season')->assertOk()->json();
         self::assertSame(8761 + 365, $season['count']);

@@ -17,7 +17,9 @@ final class PlanTest extends HttpTestCase
      */
     private function preview(string $plan, array $figures = [], array $blanks = []): array
     {
-        return $this->ask('POST', "/api/plans/$plan/preview", ['figures' => $figures, 'blanks' => $blanks])->assertOk()->json();
+        return $this->ask('POST', "/api/plans/$plan/preview", ['figures' => $figures, 'blanks' => $blanks])
+            ->assertOk()
+            ->json();
     }
 
     /** @return array<string, int> */
@@ -49,10 +51,21 @@ final class PlanTest extends HttpTestCase
     public function test_the_parts_come_out_of_the_shelf_with_what_is_planed_off(): void
     {
         $parts = array_column($this->preview('bridle-square', ['blade' => '200'])['parts'], null, 'key');
-        self::assertSame(['240 mm × 40 mm × 6.5 mm', '260 mm × 45 mm × 9.5 mm', 'cherry offcut', null], [$parts['blade']['size'], $parts['blade']['rough'], $parts['blade']['from']['name'], $parts['blade']['wrong']]);
+        self::assertSame(
+            ['240 mm × 40 mm × 6.5 mm', '260 mm × 45 mm × 9.5 mm', 'cherry offcut', null],
+            [
+                $parts['blade']['size'],
+                $parts['blade']['rough'],
+                $parts['blade']['from']['name'],
+                $parts['blade']['wrong'],
+            ],
+        );
         $straight = $this->preview('straightedge');
         self::assertSame('maple length', $straight['parts'][0]['from']['name']);
-        self::assertSame('Find a blank for the board.', $this->preview('bench-hook', ['width' => '300'])['next']['says']);
+        self::assertSame(
+            'Find a blank for the board.',
+            $this->preview('bench-hook', ['width' => '300'])['next']['says'],
+        );
     }
 
     /** A blade longer than the blank it is wanted from. */
@@ -60,9 +73,18 @@ final class PlanTest extends HttpTestCase
     {
         $walnut = (string) self::shelf()['walnut end'];
         $preview = $this->preview('bridle-square', ['blade' => '600'], ['blade' => $walnut]);
-        self::assertSame('Too short: it has 620 mm, and with what is planed off 680 mm are wanted.', $preview['parts'][0]['wrong']);
+        self::assertSame(
+            'Too short: it has 620 mm, and with what is planed off 680 mm are wanted.',
+            $preview['parts'][0]['wrong'],
+        );
         self::assertSame('Choose another blank for the blade.', $preview['next']['says']);
-        $this->ask('POST', '/api/plans/bridle-square/makings', ['figures' => ['blade' => '600'], 'blanks' => ['blade' => $walnut], 'name' => ''])->assertStatus(422)->assertJsonPath('errors.0.field', 'blanks.blade');
+        $this->ask('POST', '/api/plans/bridle-square/makings', [
+            'figures' => ['blade' => '600'],
+            'blanks' => ['blade' => $walnut],
+            'name' => '',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'blanks.blade');
         self::assertSame(1, self::bench()->makings()->count(), 'the demo’s own');
     }
 
@@ -70,7 +92,10 @@ final class PlanTest extends HttpTestCase
     {
         $whole = $this->preview('bench-hook')['needs'];
         self::assertSame([], $whole['missing']);
-        self::bench()->tools()->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])->delete();
+        self::bench()
+            ->tools()
+            ->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])
+            ->delete();
         $needs = $this->preview('mallet')['needs'];
         self::assertContains('bore holes', array_column($needs['missing'], 'operation'));
         self::assertNotSame([], $needs['ladder']);
@@ -83,11 +108,20 @@ final class PlanTest extends HttpTestCase
     public function test_a_size_that_cannot_be_is_told_and_the_last_good_drawing_stays(): void
     {
         $preview = $this->preview('straightedge', ['endWidth' => '60', 'width' => '50']);
-        self::assertSame('Narrower than the middle, or it looks like two true edges.', $preview['figures']['endWidth']['error']);
+        self::assertSame(
+            'Narrower than the middle, or it looks like two true edges.',
+            $preview['figures']['endWidth']['error'],
+        );
         self::assertFalse($preview['sound']);
         self::assertSame('Mend the size that is marked.', $preview['next']['says']);
         self::assertNotSame([], $preview['views']);
-        $this->ask('POST', '/api/plans/straightedge/makings', ['figures' => ['length' => 'long'], 'blanks' => [], 'name' => ''])->assertStatus(422)->assertJsonPath('errors.0.field', 'figures.length');
+        $this->ask('POST', '/api/plans/straightedge/makings', [
+            'figures' => ['length' => 'long'],
+            'blanks' => [],
+            'name' => '',
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'figures.length');
         $this->ask('POST', '/api/plans/chair/preview', ['figures' => [], 'blanks' => []])->assertNotFound();
     }
 
@@ -101,7 +135,10 @@ final class PlanTest extends HttpTestCase
     {
         $svg = new Svg($this->file('/api/plans/straightedge/template/whole.svg?figures[length]=730&figures[width]=44'));
         [, , $width, $height] = array_map(floatval(...), explode(' ', $svg->root->getAttribute('viewBox')));
-        self::assertSame([$width.'mm', $height.'mm'], [$svg->root->getAttribute('width'), $svg->root->getAttribute('height')]);
+        self::assertSame(
+            [$width.'mm', $height.'mm'],
+            [$svg->root->getAttribute('width'), $svg->root->getAttribute('height')],
+        );
         $y = $x = [];
         foreach ($svg->root->getElementsByTagName('path') as $path) {
             if ($path->getAttribute('class') === 'view-0') {
@@ -115,17 +152,31 @@ final class PlanTest extends HttpTestCase
         self::assertEqualsWithDelta(44.0, max(0.0, ...$x) - min(1e9, ...$x), 44 * 0.002);
     }
 
-    /** Read out of the PDF's own drawing commands: every sheet has a line of 100 mm, the bench hook's sides are as long as typed. */
+    /**
+     * Read out of the PDF's own drawing commands: every sheet has a line of 100 mm, the bench hook's sides are as long
+     * as typed.
+     */
     public function test_the_pdf_is_true_to_size(): void
     {
         $pdf = $this->file('/api/plans/bench-hook/template/sheets.pdf?figures[length]=173&figures[width]=101');
         preg_match_all('/stream\n(.*?)\nendstream/s', $pdf, $streams);
-        $pages = array_filter(array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]), static fn (string $text): bool => str_contains($text, ' l S'));
+        $pages = array_filter(
+            array_map(static fn (string $stream): string => (string) @gzuncompress($stream), $streams[1]),
+            static fn (string $text): bool => str_contains($text, ' l S'),
+        );
         self::assertNotSame([], $pages);
         foreach ($pages as $page) {
             preg_match_all('/(-?[\d.]+) (-?[\d.]+) m (-?[\d.]+) (-?[\d.]+) l S/', $page, $lines, PREG_SET_ORDER);
-            $long = array_map(static fn (array $line): float => hypot((float) $line[3] - (float) $line[1], (float) $line[4] - (float) $line[2]) / 72 * 25.4, $lines);
-            foreach ([100.0, ...(str_contains($page, 'From above') ? [173.0, 101.0] : [])] as $mm) {
+            $long = array_map(
+                static fn (array $line): float => (hypot(
+                    (float) $line[3] - (float) $line[1],
+                    (float) $line[4] - (float) $line[2],
+                ) /
+                    72) *
+                    25.4,
+                $lines,
+            );
+            foreach ([100.0, ...str_contains($page, 'From above') ? [173.0, 101.0] : []] as $mm) {
                 $nearest = min(1e9, ...array_map(static fn (float $length): float => abs($length - $mm), $long));
                 self::assertLessThan(0.002 * $mm, $nearest, "a line of $mm mm");
             }
@@ -141,7 +192,10 @@ final class PlanTest extends HttpTestCase
         self::assertSame(count($sheets), preg_match_all('~/Type /Page\b(?!s)~', $pdf));
         foreach ($sheets as $name) {
             $svg = new Svg($this->file("/api/plans/$plan/template/$name.svg"));
-            self::assertSame(['210mm', '297mm'], [$svg->root->getAttribute('width'), $svg->root->getAttribute('height')]);
+            self::assertSame(
+                ['210mm', '297mm'],
+                [$svg->root->getAttribute('width'), $svg->root->getAttribute('height')],
+            );
             $checks = 0;
             foreach ($svg->root->getElementsByTagName('line') as $line) {
                 $at = static fn (string $end): float => (float) $line->getAttribute($end);

@@ -28,7 +28,12 @@ final class RefusalTest extends HttpTestCase
     #[TestWith(['http://localhost:9999'])]
     public function test_other_origins_are_refused(string $origin): void
     {
-        $this->json('POST', '/api/calc/grit', ['scale' => 'jis', 'designation' => '1000'], ['Origin' => $origin])->assertForbidden();
+        $this->json(
+            'POST',
+            '/api/calc/grit',
+            ['scale' => 'jis', 'designation' => '1000'],
+            ['Origin' => $origin],
+        )->assertForbidden();
     }
 
     public function test_a_cross_site_read_is_refused_too(): void
@@ -46,6 +51,8 @@ final class RefusalTest extends HttpTestCase
 
     public function test_an_address_that_holds_nothing_says_so(): void
     {
-        $this->getJson('/api/nothing')->assertNotFound()->assertJsonPath('errors.0.message', 'There is nothing kept under that address.');
+        $this->getJson('/api/nothing')
+            ->assertNotFound()
+            ->assertJsonPath('errors.0.message', 'There is nothing kept under that address.');
     }
 }

@@ -43,7 +43,9 @@ final class RemovalTest extends HttpTestCase
         $this->ask('DELETE', "/api/tools/{$mallet->id}", ['version' => 2])->assertOk();
         $removal = $this->latest();
 
-        $this->ask('POST', "/api/diary/$change/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
+        $this->ask('POST', "/api/diary/$change/undo")
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
         $this->ask('POST', "/api/diary/$removal/undo")->assertCreated();
         $this->ask('POST', "/api/diary/$change/undo")->assertCreated();
         self::assertSame('mallet, apple wood', self::mallet()->name);
@@ -54,7 +56,9 @@ final class RemovalTest extends HttpTestCase
         $this->ask('DELETE', '/api/tools/'.self::mallet()->id, ['version' => 1])->assertOk();
         $removal = $this->latest();
         $this->ask('POST', "/api/diary/$removal/undo")->assertCreated();
-        $this->ask('POST', "/api/diary/$removal/undo")->assertStatus(409)->assertJsonPath('errors.0.message', 'This has been undone already.');
+        $this->ask('POST', "/api/diary/$removal/undo")
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.message', 'This has been undone already.');
     }
 
     public function test_undoing_the_undoing_takes_it_off_again(): void
@@ -70,7 +74,9 @@ final class RemovalTest extends HttpTestCase
         $mallet = self::mallet();
         $this->ask('PUT', "/api/tools/{$mallet->id}", self::edit(1, 'heavy mallet'))->assertOk();
         $this->ask('DELETE', "/api/tools/{$mallet->id}", ['version' => 1])->assertStatus(409);
-        $this->ask('DELETE', "/api/tools/{$mallet->id}")->assertStatus(422)->assertJsonPath('errors.0.field', 'version');
+        $this->ask('DELETE', "/api/tools/{$mallet->id}")
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'version');
         self::assertSame('heavy mallet', self::mallet()->name);
     }
 
@@ -87,13 +93,17 @@ final class RemovalTest extends HttpTestCase
     public function test_removing_what_was_only_wanted_loses_no_work(): void
     {
         $wanted = self::bench()->tools()->where('status', 'wanted')->firstOrFail();
-        $this->ask('DELETE', "/api/tools/{$wanted->id}", ['version' => 1])->assertOk()->assertJsonPath('loses', []);
+        $this->ask('DELETE', "/api/tools/{$wanted->id}", ['version' => 1])
+            ->assertOk()
+            ->assertJsonPath('loses', []);
     }
 
     public function test_without_a_way_to_sharpen_nearly_everything_stops(): void
     {
         $stones = self::bench()->tools()->where('kind', 'waterstones')->firstOrFail();
-        $loses = $this->ask('DELETE', "/api/tools/{$stones->id}", ['version' => 1])->assertOk()->json('loses');
+        $loses = $this->ask('DELETE', "/api/tools/{$stones->id}", ['version' => 1])
+            ->assertOk()
+            ->json('loses');
         self::assertCount(5, $loses);
         $this->ask('GET', '/api/kit')->assertJsonPath('next.says', 'Get the waterstones: € 110.');
     }

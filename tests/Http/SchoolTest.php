@@ -17,7 +17,9 @@ final class SchoolTest extends HttpTestCase
     public function test_an_answer_shifts_the_plan_and_can_be_undone(): void
     {
         $before = $this->ask('GET', '/api/kit/ladder')->json('total');
-        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['small-planes' => 'must']])->assertOk()->assertJsonPath('version', 2);
+        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['small-planes' => 'must']])
+            ->assertOk()
+            ->assertJsonPath('version', 2);
         self::assertGreaterThan($before, $this->ask('GET', '/api/kit/ladder')->json('total'));
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
@@ -26,31 +28,44 @@ final class SchoolTest extends HttpTestCase
 
     public function test_one_tool_can_be_overruled_and_the_school_let_decide_again(): void
     {
-        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'overrule' => ['kind' => 'rebate-plane', 'overrule' => 'leave-out']])->assertOk();
-        $this->ask('PUT', '/api/kit/school', ['version' => 2, 'overrule' => ['kind' => 'combination-plane', 'overrule' => null]])->assertOk()
+        $this->ask('PUT', '/api/kit/school', [
+            'version' => 1,
+            'overrule' => ['kind' => 'rebate-plane', 'overrule' => 'leave-out'],
+        ])->assertOk();
+        $this->ask('PUT', '/api/kit/school', [
+            'version' => 2,
+            'overrule' => ['kind' => 'combination-plane', 'overrule' => null],
+        ])
+            ->assertOk()
             ->assertJsonPath('overrules.*.kind', ['rebate-plane']);
     }
 
     public function test_the_first_choice_on_a_new_bench(): void
     {
         \Demo\DemoBench::leave();
-        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['saws' => 'pull'], 'perMonth' => '50'])->assertOk()->assertJsonPath('perMonth', 50);
+        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['saws' => 'pull'], 'perMonth' => '50'])
+            ->assertOk()
+            ->assertJsonPath('perMonth', 50);
         $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['saws' => 'push']])->assertOk();
         $this->ask('PUT', '/api/kit/school', ['version' => 1, 'answers' => ['saws' => 'either']])->assertStatus(409);
     }
 
     public function test_what_nobody_knows_is_refused(): void
     {
-        foreach ([
-            'answers.saws' => ['answers' => ['saws' => 'chain']],
-            'answers.colour' => ['answers' => ['colour' => 'red']],
-            'overrule.kind' => ['overrule' => ['kind' => 'laser', 'overrule' => 'offer']],
-            'overrule.overrule' => ['overrule' => ['kind' => 'mallet', 'overrule' => 'burn']],
-            'perMonth' => ['perMonth' => 'plenty'],
-            'budget' => ['budget' => '-3'],
-            'floor' => ['floor' => 9],
-        ] as $field => $change) {
-            $this->ask('PUT', '/api/kit/school', ['version' => 1] + $change)->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+        foreach (
+            [
+                'answers.saws' => ['answers' => ['saws' => 'chain']],
+                'answers.colour' => ['answers' => ['colour' => 'red']],
+                'overrule.kind' => ['overrule' => ['kind' => 'laser', 'overrule' => 'offer']],
+                'overrule.overrule' => ['overrule' => ['kind' => 'mallet', 'overrule' => 'burn']],
+                'perMonth' => ['perMonth' => 'plenty'],
+                'budget' => ['budget' => '-3'],
+                'floor' => ['floor' => 9],
+            ] as $field => $change
+        ) {
+            $this->ask('PUT', '/api/kit/school', ['version' => 1] + $change)
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', $field);
         }
     }
 }

@@ -17,29 +17,52 @@ final class ShadowBoardTest extends HttpTestCase
     /** @return array<string, mixed> every tool that usually hangs */
     private function sheet(string $width = '1800', string $height = '1200', string $room = '25'): array
     {
-        $tools = array_column(array_filter($this->ask('GET', '/api/shadow-boards')->assertOk()->json('tools'), static fn (array $tool): bool => $tool['isUsual']), 'id');
+        $tools = array_column(
+            array_filter(
+                $this->ask('GET', '/api/shadow-boards')->assertOk()->json('tools'),
+                static fn (array $tool): bool => $tool['isUsual'],
+            ),
+            'id',
+        );
 
-        return ['name' => 'panel by the door', 'width' => $width, 'height' => $height, 'room' => $room, 'tools' => $tools];
+        return [
+            'name' => 'panel by the door',
+            'width' => $width,
+            'height' => $height,
+            'room' => $room,
+            'tools' => $tools,
+        ];
     }
 
     /** @param  array<string, mixed>  $sheet */
     private function keep(array $sheet): int
     {
-        return (int) array_column($this->ask('POST', '/api/shadow-boards', $sheet)->assertCreated()->json('boards'), 'id', 'name')[$sheet['name']];
+        return (int) array_column(
+            $this->ask('POST', '/api/shadow-boards', $sheet)->assertCreated()->json('boards'),
+            'id',
+            'name',
+        )[$sheet['name']];
     }
 
     private function file(int $board, string $what): string
     {
-        return (string) $this->get("/api/shadow-boards/$board/$what")->assertOk()->getContent();
+        return (string) $this->get("/api/shadow-boards/$board/$what")
+            ->assertOk()
+            ->getContent();
     }
 
     public function test_it_is_laid_out_while_it_is_typed(): void
     {
         $sheet = $this->sheet();
-        $preview = $this->ask('POST', '/api/shadow-boards/preview', $sheet)->assertOk()->assertJsonPath('sound', true)->assertJsonPath('left', []);
+        $preview = $this->ask('POST', '/api/shadow-boards/preview', $sheet)
+            ->assertOk()
+            ->assertJsonPath('sound', true)
+            ->assertJsonPath('left', []);
         self::assertCount(count($sheet['tools']), $preview->json('hung'));
         self::assertStringStartsWith('All '.count($sheet['tools']).' hang: print ', $preview->json('next.says'));
-        $this->ask('POST', '/api/shadow-boards/preview', [...$sheet, 'width' => '80 cm', 'height' => ''])->assertJsonPath('figures.width.understood', '800 mm · 31 1/2 in')->assertJsonPath('panel', null);
+        $this->ask('POST', '/api/shadow-boards/preview', [...$sheet, 'width' => '80 cm', 'height' => ''])
+            ->assertJsonPath('figures.width.understood', '800 mm · 31 1/2 in')
+            ->assertJsonPath('panel', null);
     }
 
     public function test_it_is_kept_changed_found_and_taken_off(): void
@@ -48,7 +71,10 @@ final class ShadowBoardTest extends HttpTestCase
         $id = $this->keep($sheet);
         $this->ask('GET', '/api/search?q=by+the+door')->assertJsonPath('hits.0.id', $id);
         $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'room' => '40', 'version' => 1])->assertOk();
-        self::assertSame('40', array_column($this->ask('GET', '/api/shadow-boards')->json('boards'), 'room', 'id')[$id]);
+        self::assertSame(
+            '40',
+            array_column($this->ask('GET', '/api/shadow-boards')->json('boards'), 'room', 'id')[$id],
+        );
         $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'version' => 1])->assertStatus(409);
         $this->ask('DELETE', "/api/shadow-boards/$id", ['version' => 2])->assertOk();
         self::assertNotContains($id, $this->ask('GET', '/api/shadow-boards')->json('boards.*.id'));
@@ -57,11 +83,24 @@ final class ShadowBoardTest extends HttpTestCase
     public function test_what_cannot_be_is_told_beside_its_field_and_nothing_is_kept(): void
     {
         $before = $this->ask('GET', '/api/shadow-boards')->json('boards');
-        $wrong = ['width' => ['width' => '20'], 'height' => ['height' => ''], 'room' => ['room' => 'a hand'], 'tools' => ['tools' => []]];
+        $wrong = [
+            'width' => ['width' => '20'],
+            'height' => ['height' => ''],
+            'room' => ['room' => 'a hand'],
+            'tools' => ['tools' => []],
+        ];
         foreach ($wrong as $field => $change) {
-            $this->ask('POST', '/api/shadow-boards', [...$this->sheet(), ...$change])->assertStatus(422)->assertJsonPath('errors.0.field', $field);
+            $this->ask('POST', '/api/shadow-boards', [...$this->sheet(), ...$change])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', $field);
         }
-        self::assertStringStartsWith('The panel is smaller than each of the tools: ', $this->ask('POST', '/api/shadow-boards', [...$this->sheet('110', '110'), 'tools' => [self::bench()->tools()->where('kind', 'jack-plane')->firstOrFail()->id]])->json('errors.0.message'));
+        self::assertStringStartsWith(
+            'The panel is smaller than each of the tools: ',
+            $this->ask('POST', '/api/shadow-boards', [
+                ...$this->sheet('110', '110'),
+                'tools' => [self::bench()->tools()->where('kind', 'jack-plane')->firstOrFail()->id],
+            ])->json('errors.0.message'),
+        );
         self::assertSame($before, $this->ask('GET', '/api/shadow-boards')->json('boards'));
     }
 
@@ -70,9 +109,20 @@ final class ShadowBoardTest extends HttpTestCase
         $bench = self::bench();
         $wanted = $bench->tools()->where('status', ToolStatus::Wanted)->firstOrFail()->id;
         $away = (int) $bench->tools()->where('status', ToolStatus::Owned)->firstOrFail()->id;
-        $bench->tools()->whereKey($away)->update(['away_on' => '2026-11-01']);
-        self::assertSame([], array_intersect([$wanted, $away], $this->ask('GET', '/api/shadow-boards')->json('tools.*.id')));
-        self::assertSame([], $this->ask('POST', '/api/shadow-boards/preview', [...$this->sheet(), 'tools' => [$wanted, $away]])->json('hung'));
+        $bench
+            ->tools()
+            ->whereKey($away)
+            ->update(['away_on' => '2026-11-01']);
+        self::assertSame(
+            [],
+            array_intersect([$wanted, $away], $this->ask('GET', '/api/shadow-boards')->json('tools.*.id')),
+        );
+        self::assertSame(
+            [],
+            $this->ask('POST', '/api/shadow-boards/preview', [...$this->sheet(), 'tools' => [$wanted, $away]])->json(
+                'hung',
+            ),
+        );
     }
 
     /**
@@ -84,18 +134,37 @@ final class ShadowBoardTest extends HttpTestCase
         $chance = new Randomizer(new Mt19937(11));
         foreach (range(1, 4) as $trial) {
             $room = $chance->getInt(5, 60);
-            $sheet = $this->sheet((string) $chance->getInt(700, 2200), (string) $chance->getInt(500, 1500), (string) $room);
+            $sheet = $this->sheet(
+                (string) $chance->getInt(700, 2200),
+                (string) $chance->getInt(500, 1500),
+                (string) $room,
+            );
             $tools = $chance->pickArrayKeys($sheet['tools'], $chance->getInt(5, count($sheet['tools'])));
-            $id = $this->keep(['name' => "board $trial", 'tools' => array_map(static fn (int|string $key): int => $sheet['tools'][$key], $tools)] + $sheet);
+            $id = $this->keep(
+                [
+                    'name' => "board $trial",
+                    'tools' => array_map(static fn (int|string $key): int => $sheet['tools'][$key], $tools),
+                ] + $sheet,
+            );
             $svg = new Svg($this->file($id, 'whole.svg'));
             [, , $width, $height] = array_map(floatval(...), explode(' ', $svg->root->getAttribute('viewBox')));
             $shapes = $svg->polygons();
             self::assertGreaterThan(1, count($shapes));
-            $all = array_map(static fn (array $polygons): string => 'GEOMETRYCOLLECTION ('.implode(', ', $polygons).')', array_values($shapes));
-            self::assertSame(array_fill(0, count($all), 'true'), self::geos(["POLYGON ((0 0, $width 0, $width $height, 0 $height, 0 0))"], $all, 'covers'));
+            $all = array_map(
+                static fn (array $polygons): string => 'GEOMETRYCOLLECTION ('.implode(', ', $polygons).')',
+                array_values($shapes),
+            );
+            self::assertSame(
+                array_fill(0, count($all), 'true'),
+                self::geos(["POLYGON ((0 0, $width 0, $width $height, 0 $height, 0 0))"], $all, 'covers'),
+            );
             foreach (self::geos($all, $all, 'distance') as $pair => $distance) {
                 $isItself = intdiv($pair, count($all)) === $pair % count($all);
-                self::assertGreaterThanOrEqual($isItself ? 0.0 : $room - 0.6, (float) $distance, array_keys($shapes)[$pair % count($all)]);
+                self::assertGreaterThanOrEqual(
+                    $isItself ? 0.0 : $room - 0.6,
+                    (float) $distance,
+                    array_keys($shapes)[$pair % count($all)],
+                );
             }
         }
     }
@@ -107,12 +176,15 @@ final class ShadowBoardTest extends HttpTestCase
      */
     private static function geos(array $one, array $other, string $asked): array
     {
-        $files = array_map(static function (array $shapes): string {
-            $file = (string) tempnam(sys_get_temp_dir(), 'wkt');
-            file_put_contents($file, implode("\n", $shapes)."\n");
+        $files = array_map(
+            static function (array $shapes): string {
+                $file = (string) tempnam(sys_get_temp_dir(), 'wkt');
+                file_put_contents($file, implode("\n", $shapes)."\n");
 
-            return $file;
-        }, [$one, $other]);
+                return $file;
+            },
+            [$one, $other],
+        );
         exec("geosop -f wkt -a {$files[0]} -b {$files[1]} $asked", $answers, $status);
         array_map(unlink(...), $files);
         self::assertSame(0, $status, implode("\n", $answers));
@@ -126,15 +198,29 @@ final class ShadowBoardTest extends HttpTestCase
     {
         $id = $this->keep($this->sheet('1500', '1300'));
         $whole = new Svg($this->file($id, 'whole.svg'));
-        self::assertSame(['1500mm', '1300mm', '0 0 1500 1300'], array_map($whole->root->getAttribute(...), ['width', 'height', 'viewBox']));
-        $names = array_column($this->ask('POST', '/api/shadow-boards/preview', $this->sheet('1500', '1300'))->json('sheets'), 'name');
+        self::assertSame(
+            ['1500mm', '1300mm', '0 0 1500 1300'],
+            array_map($whole->root->getAttribute(...), ['width', 'height', 'viewBox']),
+        );
+        $names = array_column(
+            $this->ask('POST', '/api/shadow-boards/preview', $this->sheet('1500', '1300'))->json('sheets'),
+            'name',
+        );
         $printed = 0.0;
         foreach ($names as $name) {
             $sheet = new Svg($this->file($id, "$name.svg"));
             self::assertSame(['210mm', '297mm'], array_map($sheet->root->getAttribute(...), ['width', 'height']));
-            $check = array_filter($sheet->lines(), static fn (array $line): bool => abs($line[2] - $line[0] - 100.0) < 0.2 && $line[1] === $line[3]);
+            $check = array_filter(
+                $sheet->lines(),
+                static fn (array $line): bool => abs($line[2] - $line[0] - 100.0) < 0.2 && $line[1] === $line[3],
+            );
             self::assertNotSame([], $check, "$name has no line of 100 mm");
-            $printed += array_sum(array_map(static fn (array $line): float => hypot($line[2] - $line[0], $line[3] - $line[1]), $sheet->lines(self::BODY)));
+            $printed += array_sum(
+                array_map(
+                    static fn (array $line): float => hypot($line[2] - $line[0], $line[3] - $line[1]),
+                    $sheet->lines(self::BODY),
+                ),
+            );
         }
         // A third of a millimetre in eighty metres: what rounding to a thousandth leaves.
         self::assertEqualsWithDelta($whole->length(self::BODY), $printed, 1.0);
@@ -151,6 +237,13 @@ final class ShadowBoardTest extends HttpTestCase
         preg_match_all('/stream\r?\n(.*?)endstream/s', $pdf, $streams);
         $second = (string) @gzuncompress($streams[1][1] ?? '');
         preg_match_all('/([\d.]+) ([\d.]+) m ([\d.]+) ([\d.]+) l S/', $second, $lines, PREG_SET_ORDER);
-        self::assertNotSame([], array_filter($lines, static fn (array $line): bool => abs((float) $line[3] - (float) $line[1] - 283.46) < 0.05 && $line[2] === $line[4]));
+        self::assertNotSame(
+            [],
+            array_filter(
+                $lines,
+                static fn (array $line): bool => abs((float) $line[3] - (float) $line[1] - 283.46) < 0.05 &&
+                    $line[2] === $line[4],
+            ),
+        );
     }
 }

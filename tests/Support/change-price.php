@@ -11,7 +11,11 @@ $ledger = require __DIR__.'/boot.php';
 
 try {
     $ledger->record('price', 'plane', 'Another price.', static function (Changes $changes) use ($argv): void {
-        $changes->update($changes->bench->tools()->where('kind', 'rebate-plane')->firstOrFail(), ['price' => 100 + (int) $argv[1]], 1);
+        $changes->update(
+            $changes->bench->tools()->where('kind', 'rebate-plane')->firstOrFail(),
+            ['price' => 100 + (int) $argv[1]],
+            1,
+        );
     });
     echo "written\n";
 } catch (Conflict) {

@@ -44,15 +44,21 @@ final class OldBench
 
     public static function opened(string $path): PDO
     {
-        return new PDO("sqlite:$path", options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC]);
+        return new PDO(
+            "sqlite:$path",
+            options: [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION, PDO::ATTR_DEFAULT_FETCH_MODE => PDO::FETCH_ASSOC],
+        );
     }
 
     /** @return array<string, string> the environment of a command at this bench */
     public function environment(): array
     {
         return [
-            'JACKREST_DATA' => $this->folder, 'DB_DATABASE' => $this->path(), 'APP_ENV' => 'production',
-            'APP_KEY' => 'base64:'.base64_encode(str_repeat('0', 32)), 'PATH' => (string) getenv('PATH'),
+            'JACKREST_DATA' => $this->folder,
+            'DB_DATABASE' => $this->path(),
+            'APP_ENV' => 'production',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('0', 32)),
+            'PATH' => (string) getenv('PATH'),
         ];
     }
 

@@ -17,7 +17,7 @@ final class UpgradeTest extends TestCase
 
     protected function setUp(): void
     {
-        $this->bench = new OldBench;
+        $this->bench = new OldBench();
     }
 
     protected function tearDown(): void
@@ -28,7 +28,10 @@ final class UpgradeTest extends TestCase
     public function test_every_fact_is_there_afterwards(): void
     {
         $before = (new Facts($this->bench->open()))->all();
-        self::assertGreaterThan([7, 80, 40], array_map(static fn (string $of): int => count($before[$of]), ['references', 'tests', 'sessions']));
+        self::assertGreaterThan(
+            [7, 80, 40],
+            array_map(static fn (string $of): int => count($before[$of]), ['references', 'tests', 'sessions']),
+        );
         $this->upgrade();
         $after = (new Facts($this->bench->open()))->all();
         self::assertSame(array_keys($before), array_keys($after));
@@ -48,7 +51,10 @@ final class UpgradeTest extends TestCase
         self::assertCount(1, $this->bench->copies());
     }
 
-    /** Ended in the middle of its write, at whatever place: the old tables stand whole, and the next start brings them over. */
+    /**
+     * Ended in the middle of its write, at whatever place: the old tables stand whole, and the next start brings them
+     * over.
+     */
     public function test_a_kill_in_the_middle_loses_nothing(): void
     {
         $before = (new Facts($this->bench->open()))->all();

@@ -18,10 +18,21 @@ final class GuardContent
         $nonce = base64_encode(random_bytes(16));
         View::share('nonce', $nonce);
         $response = $next($request);
-        $response->headers->set('Content-Security-Policy', implode('; ', [
-            "default-src 'none'", "script-src 'self'", "style-src 'self' 'nonce-$nonce'", "img-src 'self' data:", "font-src 'self'",
-            "connect-src 'self'", "manifest-src 'self'", "form-action 'self'", "base-uri 'none'", "frame-ancestors 'none'",
-        ]));
+        $response->headers->set(
+            'Content-Security-Policy',
+            implode('; ', [
+                "default-src 'none'",
+                "script-src 'self'",
+                "style-src 'self' 'nonce-$nonce'",
+                "img-src 'self' data:",
+                "font-src 'self'",
+                "connect-src 'self'",
+                "manifest-src 'self'",
+                "form-action 'self'",
+                "base-uri 'none'",
+                "frame-ancestors 'none'",
+            ]),
+        );
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'same-origin');
 

@@ -11,7 +11,10 @@ final readonly class GritResult
     /** @param  list<GritEquivalent>  $equivalents */
     public function __construct(
         #[Field('median particle size, micrometres')] public float $particleUm,
-        #[Field('the designation nearest in size in every other scale', of: GritEquivalent::class)] public array $equivalents,
+        #[
+            Field('the designation nearest in size in every other scale', of: GritEquivalent::class),
+        ]
+        public array $equivalents,
     ) {
     }
 }

@@ -25,7 +25,8 @@ enum GritScale: string
     {
         return $this === self::Micron
             ? self::size($designation)
-            : $this->table()[$this->bare($designation)] ?? throw InvalidInput::because('designation', $this->unlisted($designation));
+            : $this->table()[$this->bare($designation)] ??
+                    throw InvalidInput::because('designation', $this->unlisted($designation));
     }
 
     /** The designation whose median size is nearest by ratio; for micrometres the size itself. */
@@ -101,8 +102,10 @@ enum GritScale: string
 
         return match (true) {
             $above === [] => "is finer than the table, which ends at $finest: give the particle size in micrometres",
-            $place === 0 => "is coarser than the table, which begins at $coarsest: give the particle size in micrometres",
-            default => "is not listed; the listed ones around it are {$this->label((string) ($listed[$place - 1] ?? ''))} and {$this->label((string) $above[0])}",
+            $place === 0 => "is coarser than the table, which begins at $coarsest: give the particle size in "
+                .'micrometres',
+            default => 'is not listed; the listed ones around it are '
+                ."{$this->label((string) ($listed[$place - 1] ?? ''))} and {$this->label((string) $above[0])}",
         };
     }
 }

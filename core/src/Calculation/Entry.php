@@ -30,7 +30,9 @@ final readonly class Entry
     public static function for(string $class): self
     {
         $reflection = new ReflectionClass($class);
-        $marks = ($reflection->getAttributes(Calculates::class)[0] ?? throw new LogicException("$class lacks #[Calculates]."))->newInstance();
+        $marks = (
+            $reflection->getAttributes(Calculates::class)[0] ?? throw new LogicException("$class lacks #[Calculates].")
+        )->newInstance();
         $invoke = $reflection->getMethod('__invoke');
 
         return new self(
@@ -51,7 +53,7 @@ final readonly class Entry
      */
     public function answer(mixed $json): array
     {
-        $calculation = new ($this->class);
+        $calculation = new $this->class();
         assert(is_callable($calculation));
         try {
             $result = $calculation(Reader::read($this->input, $json));

@@ -64,15 +64,16 @@ final class Reader
     private static function slot(Slot $slot, array $given): mixed
     {
         if (! array_key_exists($slot->name, $given) || ($given[$slot->name] === null && $slot->optional)) {
-            return $slot->optional ? $slot->default : throw InvalidInput::because($slot->name, 'is missing: '.$slot->field->says);
+            return $slot->optional
+                ? $slot->default
+                : throw InvalidInput::because($slot->name, 'is missing: '.$slot->field->says);
         }
         try {
             return self::value($slot, $given[$slot->name]);
         } catch (InvalidInput $wrong) {
-            throw new InvalidInput(array_map(
-                static fn (FieldError $error): FieldError => $error->under($slot->name),
-                $wrong->errors,
-            ));
+            throw new InvalidInput(
+                array_map(static fn (FieldError $error): FieldError => $error->under($slot->name), $wrong->errors),
+            );
         }
     }
 
@@ -83,7 +84,9 @@ final class Reader
             $slot->type === 'int' => self::whole($slot->field, $raw),
             $slot->type === 'string' => self::text($raw),
             $slot->type === 'bool' => is_bool($raw) ? $raw : throw InvalidInput::because('', 'must be true or false'),
-            $slot->type === 'array' => $slot->field->keyed ? self::map($slot->field, $raw) : self::list($slot->field, $raw),
+            $slot->type === 'array' => $slot->field->keyed
+                ? self::map($slot->field, $raw)
+                : self::list($slot->field, $raw),
             enum_exists($slot->type) => self::choice($slot->type, $raw),
             class_exists($slot->type) => self::read($slot->type, $raw),
             default => throw InvalidInput::because('', "has a type nobody can read ({$slot->type})"),
@@ -130,7 +133,10 @@ final class Reader
             throw InvalidInput::because('', 'must be a list');
         }
         if (count($raw) < $field->minItems) {
-            throw InvalidInput::because('', "must have at least {$field->minItems} ".($field->minItems === 1 ? 'entry' : 'entries'));
+            throw InvalidInput::because(
+                '',
+                "must have at least {$field->minItems} ".($field->minItems === 1 ? 'entry' : 'entries'),
+            );
         }
         if ($field->maxItems !== null && count($raw) > $field->maxItems) {
             throw InvalidInput::because('', "must have at most {$field->maxItems} entries");
@@ -160,7 +166,12 @@ final class Reader
             try {
                 $values[$name] = self::entry($field, $entry);
             } catch (InvalidInput $wrong) {
-                throw new InvalidInput(array_map(static fn (FieldError $error): FieldError => $error->under((string) $name), $wrong->errors));
+                throw new InvalidInput(
+                    array_map(
+                        static fn (FieldError $error): FieldError => $error->under((string) $name),
+                        $wrong->errors,
+                    ),
+                );
             }
         }
 

@@ -23,12 +23,15 @@ final class SchemaWriter
             }
         }
 
-        return array_filter([
-            'type' => 'object',
-            'properties' => $properties,
-            'required' => $required,
-            'additionalProperties' => false,
-        ], static fn (mixed $part): bool => $part !== []);
+        return array_filter(
+            [
+                'type' => 'object',
+                'properties' => $properties,
+                'required' => $required,
+                'additionalProperties' => false,
+            ],
+            static fn (mixed $part): bool => $part !== [],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -56,7 +59,10 @@ final class SchemaWriter
             $type === 'bool' => ['type' => 'boolean'],
             $type === 'string' => ['type' => 'string'],
             $type === 'array' => self::list($slot->field),
-            is_subclass_of($type, BackedEnum::class) => ['type' => 'string', 'enum' => array_column($type::cases(), 'value')],
+            is_subclass_of($type, BackedEnum::class) => [
+                'type' => 'string',
+                'enum' => array_column($type::cases(), 'value'),
+            ],
             class_exists($type) => self::object($type),
             default => [],
         };
@@ -76,22 +82,28 @@ final class SchemaWriter
             return ['type' => 'object', 'additionalProperties' => $items];
         }
 
-        return array_filter([
-            'type' => 'array',
-            'items' => $items,
-            'minItems' => $field->minItems,
-            'maxItems' => $field->maxItems,
-        ], static fn (mixed $part): bool => $part !== null && $part !== 0);
+        return array_filter(
+            [
+                'type' => 'array',
+                'items' => $items,
+                'minItems' => $field->minItems,
+                'maxItems' => $field->maxItems,
+            ],
+            static fn (mixed $part): bool => $part !== null && $part !== 0,
+        );
     }
 
     /** @return array<string, float> */
     private static function limits(Field $field): array
     {
-        return array_filter([
-            'exclusiveMinimum' => $field->above,
-            'minimum' => $field->atLeast,
-            'exclusiveMaximum' => $field->below,
-            'maximum' => $field->atMost,
-        ], static fn (?float $limit): bool => $limit !== null);
+        return array_filter(
+            [
+                'exclusiveMinimum' => $field->above,
+                'minimum' => $field->atLeast,
+                'exclusiveMaximum' => $field->below,
+                'maximum' => $field->atMost,
+            ],
+            static fn (?float $limit): bool => $limit !== null,
+        );
     }
 }

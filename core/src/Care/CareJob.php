@@ -19,10 +19,36 @@ enum CareJob: string
     case Brush = 'brush';
 
     private const FORMS = [
-        'wipe' => ['plane', 'block-plane', 'shoulder-plane', 'router', 'back-saw', 'handsaw', 'pull-saw', 'chisel', 'square', 'drawknife', 'spokeshave', 'compass-plane', 'plough', 'bits', 'hatchet'],
+        'wipe' => [
+            'plane',
+            'block-plane',
+            'shoulder-plane',
+            'router',
+            'back-saw',
+            'handsaw',
+            'pull-saw',
+            'chisel',
+            'square',
+            'drawknife',
+            'spokeshave',
+            'compass-plane',
+            'plough',
+            'bits',
+            'hatchet',
+        ],
         'wax' => ['plane', 'block-plane', 'shoulder-plane', 'back-saw', 'handsaw', 'router', 'compass-plane'],
         'oil' => ['plane', 'block-plane', 'brace', 'hand-drill', 'vice', 'clamp', 'plough', 'combination-plane'],
-        'screws' => ['plane', 'block-plane', 'shoulder-plane', 'back-saw', 'handsaw', 'spokeshave', 'router', 'brace', 'plough'],
+        'screws' => [
+            'plane',
+            'block-plane',
+            'shoulder-plane',
+            'back-saw',
+            'handsaw',
+            'spokeshave',
+            'router',
+            'brace',
+            'plough',
+        ],
         'handles' => ['chisel', 'hammer', 'hatchet', 'mallet', 'file', 'drawknife', 'handsaw', 'back-saw'],
         'damp' => [],
         'brush' => ['file'],
@@ -40,20 +66,24 @@ enum CareJob: string
             self::Screws => "Try the screws and wedges of $count.",
             self::Handles => "Look at the handles of $count.",
             self::Damp => 'Look into the drawers and behind the board for damp.',
-            self::Brush => 'Brush '.($tools === 1 ? 'one file or rasp' : "$tools files and rasps").' clean, along the teeth.',
+            self::Brush => 'Brush '.
+                ($tools === 1 ? 'one file or rasp' : "$tools files and rasps").
+                ' clean, along the teeth.',
         };
     }
 
     public function why(): string
     {
         return match ($this) {
-            self::Wipe => 'Fingers leave salt; rust begins there. Lay oily rags flat to dry outdoors: heaped they can catch fire by themselves.',
+            self::Wipe => 'Fingers leave salt; rust begins there. Lay oily rags flat to dry outdoors: heaped they '
+                .'can catch fire by themselves.',
             self::Wax => 'It slides, and water finds no hold.',
             self::Oil => 'What turns should not grind.',
             self::Screws => 'Wood shrinks away from them with the season.',
             self::Handles => 'A loose head or handle is not struck with.',
             self::Damp => 'Irons out of the damp; nothing rusts as fast as what is forgotten.',
-            self::Brush => 'A pinned file scratches. What skates over steel when it is clean is worn: change it; a rasp that only polishes, too.',
+            self::Brush => 'A pinned file scratches. What skates over steel when it is clean is worn: change it; a '
+                .'rasp that only polishes, too.',
         };
     }
 
@@ -93,7 +123,16 @@ enum CareJob: string
      */
     public function for(array $tools): array
     {
-        return array_values(array_filter($tools, fn (ToolAtHand $tool): bool => in_array(ToolKinds::named($tool->kind)->form, self::FORMS[$this->value], true)));
+        return array_values(
+            array_filter(
+                $tools,
+                fn (ToolAtHand $tool): bool => in_array(
+                    ToolKinds::named($tool->kind)->form,
+                    self::FORMS[$this->value],
+                    true,
+                ),
+            ),
+        );
     }
 
     /** Whether it is asked for even where it is for no tool. */

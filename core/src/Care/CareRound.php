@@ -9,8 +9,12 @@ use JackRest\Core\Kit\ToolAtHand;
 /** One job of care as it stands: for how many tools, when last, and whether it is due. */
 final readonly class CareRound
 {
-    private function __construct(public CareJob $job, public int $tools, public ?int $daysSince, public float $everyDays)
-    {
+    private function __construct(
+        public CareJob $job,
+        public int $tools,
+        public ?int $daysSince,
+        public float $everyDays,
+    ) {
     }
 
     /**

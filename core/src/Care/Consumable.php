@@ -47,7 +47,10 @@ enum Consumable: string
         };
     }
 
-    /** Strokes of a honing or a stropping that was written down without counting them; nought: it does not go by the stroke. */
+    /**
+     * Strokes of a honing or a stropping that was written down without counting them; nought: it does not go by the
+     * stroke.
+     */
     public function strokesAtOnce(): int
     {
         return match ($this) {
@@ -62,12 +65,13 @@ enum Consumable: string
     {
         $s = $times === 1 ? '' : 's';
 
-        return "$times ".match ($this) {
-            self::Blades => "day$s with a coping or fret saw",
-            self::Paper => "stroke$s on paper",
-            self::Compound => "stroke$s on the strop",
-            self::Wax => "round$s of waxing",
-            self::Oil => "round$s with rag or oil can",
-        };
+        return "$times ".
+            match ($this) {
+                self::Blades => "day$s with a coping or fret saw",
+                self::Paper => "stroke$s on paper",
+                self::Compound => "stroke$s on the strop",
+                self::Wax => "round$s of waxing",
+                self::Oil => "round$s with rag or oil can",
+            };
     }
 }

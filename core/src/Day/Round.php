@@ -17,7 +17,8 @@ final readonly class Round
     /** Seconds of strokes and of fetching the stone. */
     public function seconds(): float
     {
-        return $this->stone->changeSeconds + array_sum(array_map(static fn (Visit $visit): float => $visit->step->seconds, $this->visits));
+        return $this->stone->changeSeconds +
+            array_sum(array_map(static fn (Visit $visit): float => $visit->step->seconds, $this->visits));
     }
 
     /** @param  non-empty-list<Visit>  $visits */

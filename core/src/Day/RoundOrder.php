@@ -86,7 +86,9 @@ final class RoundOrder
     /** Taking up every edge, and the resets between the first and the last. */
     private function inside(Round $round, Visit $first, Visit $last): float
     {
-        $groups = count(array_unique(array_map(static fn (Visit $visit): string => $visit->edge->setting, $round->visits)));
+        $groups = count(
+            array_unique(array_map(static fn (Visit $visit): string => $visit->edge->setting, $round->visits)),
+        );
         $resets = $groups === 1 ? 0 : ($first->edge->setting === $last->edge->setting ? $groups : $groups - 1);
 
         return count($round->visits) * $this->handling->takeUpSeconds + $resets * $this->handling->resetSeconds;
@@ -108,13 +110,22 @@ final class RoundOrder
         if ($first === $last) {
             return [$first];
         }
-        $middle = array_values(array_filter($round->visits, static fn (Visit $visit): bool => $visit !== $first && $visit !== $last));
+        $middle = array_values(
+            array_filter($round->visits, static fn (Visit $visit): bool => $visit !== $first && $visit !== $last),
+        );
         $rank = static fn (Visit $visit): int => match ($visit->edge->setting) {
             $first->edge->setting => 0,
             $last->edge->setting => 2,
             default => 1,
         };
-        usort($middle, static fn (Visit $a, Visit $b): int => [$rank($a), $a->edge->setting, $a->edge->id] <=> [$rank($b), $b->edge->setting, $b->edge->id]);
+        usort(
+            $middle,
+            static fn (Visit $a, Visit $b): int => [$rank($a), $a->edge->setting, $a->edge->id] <=> [
+                $rank($b),
+                $b->edge->setting,
+                $b->edge->id,
+            ],
+        );
 
         return [$first, ...$middle, $last];
     }

@@ -35,7 +35,10 @@ final readonly class SharpeningDay
     {
         $tables = array_map(static fn (DayEdge $edge): StrokeTable => new StrokeTable($edge, $handling), $edges);
         $choice = new StoneChoice($tables);
-        [$rounds, $handlingSeconds] = (new RoundOrder(self::rounds($edges, $tables, $choice->ways(), $stones), $handling))->best();
+        [$rounds, $handlingSeconds] = (new RoundOrder(
+            self::rounds($edges, $tables, $choice->ways(), $stones),
+            $handling,
+        ))->best();
         $seconds = array_sum(array_map(static fn (Round $round): float => $round->seconds(), $rounds));
 
         return new self($rounds, $seconds + $handlingSeconds, self::oneByOne($edges, $handling), $choice->isProven());
@@ -59,7 +62,11 @@ final readonly class SharpeningDay
                 }
             }
             foreach ($waiting as $stone => $names) {
-                $says[] = "After the {$round->stone->name}: ".implode(', ', $names).(count($names) === 1 ? ' waits' : ' wait')." for the $stone.";
+                $says[] =
+                    "After the {$round->stone->name}: ".
+                    implode(', ', $names).
+                    (count($names) === 1 ? ' waits' : ' wait').
+                    " for the $stone.";
             }
         }
 
@@ -96,7 +103,10 @@ final readonly class SharpeningDay
                 $before[$step->stone->id][] = new Visit($edge, self::withoutChange($step));
             }
             foreach ($tables[$number]->steps($ways[$number]) as $place => $step) {
-                $honing[$ways[$number][$place]][] = new Visit($edge, self::step($step, $stones[$step->id], $place, count($ways[$number]), $edge));
+                $honing[$ways[$number][$place]][] = new Visit(
+                    $edge,
+                    self::step($step, $stones[$step->id], $place, count($ways[$number]), $edge),
+                );
             }
             foreach ($edge->after as $step) {
                 $after[$step->stone->id][] = new Visit($edge, self::withoutChange($step));
@@ -104,7 +114,11 @@ final readonly class SharpeningDay
         }
         ksort($honing);
 
-        return array_map(static fn (array $visits): Round => new Round($visits[0]->step->stone, $visits), [...array_values($before), ...array_values($honing), ...array_values($after)]);
+        return array_map(static fn (array $visits): Round => new Round($visits[0]->step->stone, $visits), [
+            ...array_values($before),
+            ...array_values($honing),
+            ...array_values($after),
+        ]);
     }
 
     /** @param  non-empty-list<DayEdge>  $edges */
@@ -112,18 +126,42 @@ final readonly class SharpeningDay
     {
         $settings = count(array_unique(array_map(static fn (DayEdge $edge): string => $edge->setting, $edges)));
 
-        return array_sum(array_map(static fn (DayEdge $edge): float => $edge->aloneSeconds + $handling->takeUpSeconds, $edges)) + ($settings - 1) * $handling->resetSeconds;
+        return array_sum(
+            array_map(static fn (DayEdge $edge): float => $edge->aloneSeconds + $handling->takeUpSeconds, $edges),
+        ) +
+            ($settings - 1) * $handling->resetSeconds;
     }
 
-    private static function step(HoningStep $step, HoningStone $stone, int $place, int $stones, DayEdge $edge): SharpeningStep
-    {
+    private static function step(
+        HoningStep $step,
+        HoningStone $stone,
+        int $place,
+        int $stones,
+        DayEdge $edge,
+    ): SharpeningStep {
         $usual = (new StrokeModel($edge->job))->depthPerStrokeUm($stone->cutting(1.0)->asAbrasive());
 
-        return new SharpeningStep($stone, $step->removeUm, $step->strokes, $step->seconds, SharpeningStep::see($place, $stones), StepKind::Hone, $step->removeUm / $usual);
+        return new SharpeningStep(
+            $stone,
+            $step->removeUm,
+            $step->strokes,
+            $step->seconds,
+            SharpeningStep::see($place, $stones),
+            StepKind::Hone,
+            $step->removeUm / $usual,
+        );
     }
 
     private static function withoutChange(SharpeningStep $step): SharpeningStep
     {
-        return new SharpeningStep($step->stone, $step->removeUm, $step->strokes, $step->seconds - $step->stone->changeSeconds, $step->see, $step->kind, $step->modelStrokes);
+        return new SharpeningStep(
+            $step->stone,
+            $step->removeUm,
+            $step->strokes,
+            $step->seconds - $step->stone->changeSeconds,
+            $step->see,
+            $step->kind,
+            $step->modelStrokes,
+        );
     }
 }

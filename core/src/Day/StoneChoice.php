@@ -111,7 +111,10 @@ final class StoneChoice
     {
         $dearest = array_key_first($users);
         foreach ($users as $stone => $edges) {
-            if ($this->edges[0]->stones[$stone]->changeSeconds / $edges > $this->edges[0]->stones[$dearest]->changeSeconds / $users[$dearest]) {
+            if (
+                $this->edges[0]->stones[$stone]->changeSeconds / $edges >
+                $this->edges[0]->stones[$dearest]->changeSeconds / $users[$dearest]
+            ) {
                 $dearest = $stone;
             }
         }

@@ -40,13 +40,17 @@ final class StrokeTable
     {
         $this->stones = self::inOrder($edge->job);
         $this->model = new StrokeModel($edge->job);
-        $this->bare = array_map(static fn (Abrasive $stone): Abrasive => new Abrasive($stone->id, $stone->particleUm, $stone->cutFactor), $this->stones);
+        $this->bare = array_map(
+            static fn (Abrasive $stone): Abrasive => new Abrasive($stone->id, $stone->particleUm, $stone->cutFactor),
+            $this->stones,
+        );
         foreach ($this->bare as $index => $stone) {
             $this->first[$index] = $this->seconds(null, $stone) + $handling->takeUpSeconds;
             $this->isFine[$index] = $this->model->isFineEnough($stone);
             for ($before = 0; $before < $index; $before++) {
                 if ($this->model->mayFollow($this->bare[$before], $stone)) {
-                    $this->after[$index][$before] = $this->seconds($this->bare[$before], $stone) + $handling->takeUpSeconds;
+                    $this->after[$index][$before] =
+                        $this->seconds($this->bare[$before], $stone) + $handling->takeUpSeconds;
                 }
             }
         }
@@ -57,7 +61,10 @@ final class StrokeTable
     public static function inOrder(HoningPlanInput $job): array
     {
         $stones = $job->abrasives;
-        usort($stones, static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id]);
+        usort(
+            $stones,
+            static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id],
+        );
 
         return $stones;
     }
@@ -71,7 +78,9 @@ final class StrokeTable
     public function best(array $shut): ?array
     {
         if ($this->own !== null) {
-            return array_intersect_key(array_flip($this->own), $shut) === [] ? [$this->cost($this->own), $this->own] : null;
+            return array_intersect_key(array_flip($this->own), $shut) === []
+                ? [$this->cost($this->own), $this->own]
+                : null;
         }
         $until = [];
         $from = [];

@@ -17,7 +17,10 @@ final readonly class BevelAngleInput
         #[Field('standard uncertainty of either length, mm', atLeast: 0)] public float $uncertaintyMm = 0.0,
     ) {
         if (($bevelLengthMm === null) === ($setbackMm === null)) {
-            throw InvalidInput::because('bevelLengthMm', 'give either the length along the bevel or the setback along the back, one of the two');
+            throw InvalidInput::because(
+                'bevelLengthMm',
+                'give either the length along the bevel or the setback along the back, one of the two',
+            );
         }
         if ($bevelLengthMm !== null && $bevelLengthMm <= $thicknessMm) {
             throw InvalidInput::because('bevelLengthMm', "must be longer than the blade is thick ($thicknessMm mm)");

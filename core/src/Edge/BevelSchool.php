@@ -18,9 +18,21 @@ enum BevelSchool: string
     public function bevels(NewEdge $edge): array
     {
         return match ($this) {
-            self::Micro => ['primaryDeg' => $edge->primaryDeg, 'secondaryDeg' => $edge->secondaryDeg, 'wheelMm' => null],
-            self::Hollow => ['primaryDeg' => $edge->secondaryDeg, 'secondaryDeg' => $edge->secondaryDeg, 'wheelMm' => self::WHEEL_MM],
-            self::Convex => ['primaryDeg' => $edge->secondaryDeg, 'secondaryDeg' => $edge->secondaryDeg, 'wheelMm' => null],
+            self::Micro => [
+                'primaryDeg' => $edge->primaryDeg,
+                'secondaryDeg' => $edge->secondaryDeg,
+                'wheelMm' => null,
+            ],
+            self::Hollow => [
+                'primaryDeg' => $edge->secondaryDeg,
+                'secondaryDeg' => $edge->secondaryDeg,
+                'wheelMm' => self::WHEEL_MM,
+            ],
+            self::Convex => [
+                'primaryDeg' => $edge->secondaryDeg,
+                'secondaryDeg' => $edge->secondaryDeg,
+                'wheelMm' => null,
+            ],
         };
     }
 }

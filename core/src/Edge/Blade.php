@@ -48,7 +48,11 @@ final readonly class Blade
     /** The same blade with other angles. */
     public function ground(float $thicknessMm, float $primaryDeg, float $secondaryDeg): self
     {
-        return $this->with(['thicknessMm' => $thicknessMm, 'primaryDeg' => $primaryDeg, 'secondaryDeg' => $secondaryDeg]);
+        return $this->with([
+            'thicknessMm' => $thicknessMm,
+            'primaryDeg' => $primaryDeg,
+            'secondaryDeg' => $secondaryDeg,
+        ]);
     }
 
     /** @param  array<string, mixed>  $values  by property */

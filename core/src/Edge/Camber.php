@@ -20,14 +20,22 @@ final class Camber
     public function __invoke(CamberInput $iron): CamberResult
     {
         $half = $iron->ironWidthMm / 2;
-        $sag = $iron->radiusMm !== null
-            // As w²/4 ÷ (R + √…), which keeps its figures where the curve is slight.
-            ? $half ** 2 / ($iron->radiusMm + sqrt($iron->radiusMm ** 2 - $half ** 2))
-            : (float) $iron->reliefMm / Angle::sin($iron->bedDeg);
+        $sag =
+            $iron->radiusMm !== null
+                ? // As w²/4 ÷ (R + √…), which keeps its figures where the curve is slight.
+                    $half ** 2 / ($iron->radiusMm + sqrt($iron->radiusMm ** 2 - $half ** 2))
+                : (float) $iron->reliefMm / Angle::sin($iron->bedDeg);
         if ($sag > $half) {
-            throw InvalidInput::because('reliefMm', 'asks for more than a half circle: the corners would stand beside the edge');
+            throw InvalidInput::because(
+                'reliefMm',
+                'asks for more than a half circle: the corners would stand beside the edge',
+            );
         }
 
-        return new CamberResult($iron->radiusMm ?? ($half ** 2 + $sag ** 2) / (2 * $sag), $sag, $iron->reliefMm ?? $sag * Angle::sin($iron->bedDeg));
+        return new CamberResult(
+            $iron->radiusMm ?? ($half ** 2 + $sag ** 2) / (2 * $sag),
+            $sag,
+            $iron->reliefMm ?? $sag * Angle::sin($iron->bedDeg),
+        );
     }
 }

@@ -17,10 +17,16 @@ final readonly class CamberInput
         #[Field('how much less the corners reach into the wood, mm', above: 0)] public ?float $reliefMm = null,
     ) {
         if (($radiusMm === null) === ($reliefMm === null)) {
-            throw InvalidInput::because('radiusMm', 'give either the radius or the relief at the corners, one of the two');
+            throw InvalidInput::because(
+                'radiusMm',
+                'give either the radius or the relief at the corners, one of the two',
+            );
         }
         if ($radiusMm !== null && $radiusMm < $ironWidthMm / 2) {
-            throw InvalidInput::because('radiusMm', 'must be at least half the width of the iron ('.$ironWidthMm / 2 .' mm)');
+            throw InvalidInput::because(
+                'radiusMm',
+                'must be at least half the width of the iron ('.$ironWidthMm / 2 .' mm)',
+            );
         }
     }
 }

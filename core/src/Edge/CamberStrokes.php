@@ -22,9 +22,11 @@ final class CamberStrokes
 {
     public function __invoke(CamberStrokesInput $iron): CamberStrokesResult
     {
-        $curve = (new Camber)(new CamberInput($iron->ironWidthMm, $iron->bedDeg, $iron->radiusMm, $iron->reliefMm));
+        $curve = (new Camber())(new CamberInput($iron->ironWidthMm, $iron->bedDeg, $iron->radiusMm, $iron->reliefMm));
         $strip = $iron->ironWidthMm / $iron->places;
-        $perStrokeUm = 1000 * $iron->volumePerStrokeMm3PerUm * $iron->cutFactor * $iron->particleUm / ($strip * $iron->contactLengthMm);
+        $perStrokeUm =
+            (1000 * $iron->volumePerStrokeMm3PerUm * $iron->cutFactor * $iron->particleUm) /
+            ($strip * $iron->contactLengthMm);
         $places = array_map(static function (int $index) use ($iron, $curve, $strip, $perStrokeUm): CamberPlace {
             $at = ($index - ($iron->places - 1) / 2) * $strip;
             $back = $at ** 2 / ($curve->radiusMm + sqrt($curve->radiusMm ** 2 - $at ** 2));
@@ -33,6 +35,12 @@ final class CamberStrokes
             return new CamberPlace($at, $back, $remove, Rounding::up($remove / $perStrokeUm));
         }, range(0, $iron->places - 1));
 
-        return new CamberStrokesResult($curve->radiusMm, $curve->sagMm, $curve->reliefMm, $places, array_sum(array_map(static fn (CamberPlace $place): int => $place->strokes, $places)));
+        return new CamberStrokesResult(
+            $curve->radiusMm,
+            $curve->sagMm,
+            $curve->reliefMm,
+            $places,
+            array_sum(array_map(static fn (CamberPlace $place): int => $place->strokes, $places)),
+        );
     }
 }

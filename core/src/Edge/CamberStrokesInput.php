@@ -18,9 +18,15 @@ final readonly class CamberStrokesInput
         #[Field('size of the stone’s particles, µm', above: 0)] public float $particleUm,
         #[Field('radius of the edge, mm', above: 0)] public ?float $radiusMm = null,
         #[Field('how much less the corners reach into the wood, mm', above: 0)] public ?float $reliefMm = null,
-        #[Field('places across the edge where the fingers press, an odd number', atLeast: 3, atMost: 15)] public int $places = 5,
+        #[
+            Field('places across the edge where the fingers press, an odd number', atLeast: 3, atMost: 15),
+        ]
+        public int $places = 5,
         #[Field('how much more than usual this stone cuts', above: 0)] public float $cutFactor = 1.0,
-        #[Field('what a stroke takes off, mm³ for each µm of particle', above: 0)] public float $volumePerStrokeMm3PerUm = 0.0033,
+        #[
+            Field('what a stroke takes off, mm³ for each µm of particle', above: 0),
+        ]
+        public float $volumePerStrokeMm3PerUm = 0.0033,
     ) {
         if ($places % 2 === 0) {
             throw InvalidInput::because('places', 'must be odd: one of them is the middle');

@@ -10,8 +10,11 @@ use JackRest\Core\Calculation\InvalidInput;
 final readonly class ComparedSchool
 {
     /** @param  string|null  $lacks  why it cannot be done here; null: it can */
-    private function __construct(public SharpeningSchool $school, public ?SharpeningPlan $plan, public ?string $lacks)
-    {
+    private function __construct(
+        public SharpeningSchool $school,
+        public ?SharpeningPlan $plan,
+        public ?string $lacks,
+    ) {
     }
 
     /**
@@ -20,14 +23,24 @@ final readonly class ComparedSchool
      */
     public static function all(SharpeningTask $task, array $rack): array
     {
-        return array_map(static fn (SharpeningSchool $school): self => self::one($school, $task, $rack), SharpeningSchool::all());
+        return array_map(
+            static fn (SharpeningSchool $school): self => self::one($school, $task, $rack),
+            SharpeningSchool::all(),
+        );
     }
 
     /** @param  list<HoningStone>  $rack */
     private static function one(SharpeningSchool $school, SharpeningTask $task, array $rack): self
     {
         try {
-            return new self($school, SharpeningPlan::for(new SharpeningTask($task->blade, $task->edge, $school, $task->shaping, $task->stopUm), $rack), null);
+            return new self(
+                $school,
+                SharpeningPlan::for(
+                    new SharpeningTask($task->blade, $task->edge, $school, $task->shaping, $task->stopUm),
+                    $rack,
+                ),
+                null,
+            );
         } catch (InvalidInput $impossible) {
             return new self($school, null, ucfirst($impossible->errors[0]->message).'.');
         }
@@ -35,9 +48,16 @@ final readonly class ComparedSchool
 
     public function says(): string
     {
-        return $this->plan === null ? (string) $this->lacks : implode(', ', array_map(
-            static fn (SharpeningStep $step): string => $step->strokes === 0 ? $step->stone->name : "{$step->strokes} on the {$step->stone->name}",
-            $this->plan->steps,
-        )).'.';
+        return $this->plan === null
+            ? (string) $this->lacks
+            : implode(
+                ', ',
+                array_map(
+                    static fn (SharpeningStep $step): string => $step->strokes === 0
+                        ? $step->stone->name
+                        : "{$step->strokes} on the {$step->stone->name}",
+                    $this->plan->steps,
+                ),
+            ).'.';
     }
 }

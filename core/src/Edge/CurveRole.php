@@ -6,7 +6,10 @@ namespace JackRest\Core\Edge;
 
 use JackRest\Core\Work\Hardness;
 
-/** What a curved iron is for, and how much its corners shall stay back in the wood. Common practice; amounts from memory. */
+/**
+ * What a curved iron is for, and how much its corners shall stay back in the wood. Common practice; amounts from
+ * memory.
+ */
 enum CurveRole: string
 {
     case Scrub = 'scrub';
@@ -48,10 +51,14 @@ enum CurveRole: string
             self::Smooth => 0.05,
         };
 
-        return round($usual * match ($hardness) {
-            Hardness::Soft => 1.2,
-            Hardness::Medium => 1.0,
-            Hardness::Hard => 0.7,
-        }, 3);
+        return round(
+            $usual *
+                match ($hardness) {
+                    Hardness::Soft => 1.2,
+                    Hardness::Medium => 1.0,
+                    Hardness::Hard => 0.7,
+                },
+            3,
+        );
     }
 }

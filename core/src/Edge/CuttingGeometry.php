@@ -27,7 +27,7 @@ final class CuttingGeometry
             $iron->bevelDeg + $iron->backBevelDeg,
             $cutting,
             $iron->clearanceDeg(),
-            rad2deg(atan(Angle::sin($cutting) / Angle::cos($cutting) * Angle::cos($iron->skewDeg))),
+            rad2deg(atan((Angle::sin($cutting) / Angle::cos($cutting)) * Angle::cos($iron->skewDeg))),
             self::warnings($iron->clearanceDeg()),
         );
     }
@@ -37,7 +37,9 @@ final class CuttingGeometry
     {
         return match (true) {
             $clearanceDeg < 0.0 => ['the heel rubs: it cannot cut'],
-            $clearanceDeg < self::LEAST_CLEARANCE_DEG => ['the clearance is under 7°: it stops cutting as soon as the edge wears (common practice)'],
+            $clearanceDeg < self::LEAST_CLEARANCE_DEG => [
+                'the clearance is under 7°: it stops cutting as soon as the edge wears (common practice)',
+            ],
             default => [],
         };
     }

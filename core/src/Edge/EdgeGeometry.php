@@ -33,34 +33,64 @@ final readonly class EdgeGeometry
         return new self(
             $blade,
             self::cutting($blade),
-            $hasMicro ? (new MicroBevel)(new MicroBevelInput($blade->primaryDeg, $blade->secondaryDeg, widthMm: $blade->microWidthMm, recessionPerHoningMm: $honing, maxWidthMm: SharpeningPlan::WIDEST_MICRO_BEVEL_MM)) : null,
+            $hasMicro
+                ? (new MicroBevel())(
+                    new MicroBevelInput(
+                        $blade->primaryDeg,
+                        $blade->secondaryDeg,
+                        widthMm: $blade->microWidthMm,
+                        recessionPerHoningMm: $honing,
+                        maxWidthMm: SharpeningPlan::WIDEST_MICRO_BEVEL_MM,
+                    ),
+                )
+                : null,
             self::hollow($blade, $honing),
-            $blade->radiusMm === null ? null : (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, $blade->radiusMm)),
-            $nickMm === null || ! $hasMicro ? null : (new Nick)(new NickInput($nickMm, $blade->widthMm, $blade->thicknessMm, $blade->primaryDeg, $blade->secondaryDeg)),
+            $blade->radiusMm === null
+                ? null
+                : (new Camber())(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, $blade->radiusMm)),
+            $nickMm === null || ! $hasMicro
+                ? null
+                : (new Nick())(
+                    new NickInput(
+                        $nickMm,
+                        $blade->widthMm,
+                        $blade->thicknessMm,
+                        $blade->primaryDeg,
+                        $blade->secondaryDeg,
+                    ),
+                ),
             $honing,
         );
     }
 
     private static function cutting(Blade $blade): ?CuttingGeometryResult
     {
-        return $blade->bedDeg === null ? null : (new CuttingGeometry)(new CuttingGeometryInput(
-            $blade->bedDeg,
-            $blade->bevelUp ? Orientation::BevelUp : Orientation::BevelDown,
-            $blade->secondaryDeg,
-            $blade->backBevelDeg,
-            $blade->skewDeg,
-        ));
+        return $blade->bedDeg === null
+            ? null
+            : (new CuttingGeometry())(
+                new CuttingGeometryInput(
+                    $blade->bedDeg,
+                    $blade->bevelUp ? Orientation::BevelUp : Orientation::BevelDown,
+                    $blade->secondaryDeg,
+                    $blade->backBevelDeg,
+                    $blade->skewDeg,
+                ),
+            );
     }
 
     /** Depth honed off the lands by one honing: its recession seen square to the chord. */
     private static function hollow(Blade $blade, float $honingMm): ?HollowGrindResult
     {
-        return $blade->wheelMm === null ? null : (new HollowGrind)(new HollowGrindInput(
-            $blade->thicknessMm,
-            $blade->primaryDeg,
-            $blade->wheelMm,
-            $honingMm * sin(deg2rad($blade->primaryDeg)),
-            $blade->honedMm,
-        ));
+        return $blade->wheelMm === null
+            ? null
+            : (new HollowGrind())(
+                new HollowGrindInput(
+                    $blade->thicknessMm,
+                    $blade->primaryDeg,
+                    $blade->wheelMm,
+                    $honingMm * sin(deg2rad($blade->primaryDeg)),
+                    $blade->honedMm,
+                ),
+            );
     }
 }

@@ -41,9 +41,11 @@ final class EdgeStateCalculation
         if ($edge->secondaryDeg === $edge->primaryDeg) {
             return $edge->thicknessMm / Angle::sin($edge->primaryDeg);
         }
-        $microBevel = new MicroBevel;
+        $microBevel = new MicroBevel();
         $now = $microBevel(new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, widthMm: $edge->microWidthMm));
-        $then = $microBevel(new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, recessionMm: $now->recessionMm + $recession));
+        $then = $microBevel(
+            new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, recessionMm: $now->recessionMm + $recession),
+        );
 
         return $then->widthMm;
     }

@@ -24,7 +24,10 @@ final class EdgesOfKind
             return self::set($pattern, $tool->sizes(), $format);
         }
 
-        return array_map(fn (string $which): NewEdge => $pattern->edge(self::name($pattern, $tool, $which, $format), $tool->sizes()), $pattern->each);
+        return array_map(
+            fn (string $which): NewEdge => $pattern->edge(self::name($pattern, $tool, $which, $format), $tool->sizes()),
+            $pattern->each,
+        );
     }
 
     /** One iron more for a body that takes several. */
@@ -63,7 +66,7 @@ final class EdgesOfKind
         [$least, $most] = [$sizes['iron'] ?? 3.0, $sizes['widest'] ?? 14.0];
         $edges = [];
         for ($index = 0; $index < self::SET; $index++) {
-            $width = round($least + ($most - $least) * $index / (self::SET - 1), 1);
+            $width = round($least + (($most - $least) * $index) / (self::SET - 1), 1);
             $edges[] = $pattern->edge("plough iron, {$format->dimension($width)}", $sizes, $width);
         }
 
@@ -76,7 +79,12 @@ final class EdgesOfKind
         /** @var array<string, EdgePattern>|null $patterns */
         static $patterns = null;
 
-        return $patterns ??= [...self::chisels(), ...self::benchPlanes(), ...self::joineryPlanes(), ...self::smallTools()];
+        return $patterns ??= [
+            ...self::chisels(),
+            ...self::benchPlanes(),
+            ...self::joineryPlanes(),
+            ...self::smallTools(),
+        ];
     }
 
     /** @return array<string, EdgePattern> */
@@ -87,7 +95,13 @@ final class EdgesOfKind
             'mortise-chisel' => new EdgePattern(EdgeKind::Chisel, EdgeDuty::Chop, 30, 35, 10),
             'paring-chisel' => new EdgePattern(EdgeKind::Chisel, EdgeDuty::Pare, 20, 25, 3),
             'firmer-chisel' => new EdgePattern(EdgeKind::Chisel, EdgeDuty::Chop, thicknessMm: 5),
-            'skew-chisels' => new EdgePattern(EdgeKind::Chisel, EdgeDuty::Pare, thicknessMm: 3.5, skewDeg: 25, each: ['left', 'right']),
+            'skew-chisels' => new EdgePattern(
+                EdgeKind::Chisel,
+                EdgeDuty::Pare,
+                thicknessMm: 3.5,
+                skewDeg: 25,
+                each: ['left', 'right'],
+            ),
             'rough-chisel' => new EdgePattern(EdgeKind::Chisel, EdgeDuty::Rough, thicknessMm: 4),
             'carving-knife' => new EdgePattern(EdgeKind::Knife, EdgeDuty::Pare, 22, 22, 2, widthMm: 18),
         ];
@@ -100,12 +114,30 @@ final class EdgesOfKind
             'smoothing-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Smooth, thicknessMm: 2.5),
             'jack-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Coarse, thicknessMm: 2.5),
             'wide-jack' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::General, thicknessMm: 3.2),
-            'bevel-up-jack' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::General, thicknessMm: 4, bedDeg: 12, bevelUp: true),
+            'bevel-up-jack' => new EdgePattern(
+                EdgeKind::PlaneIron,
+                EdgeDuty::General,
+                thicknessMm: 4,
+                bedDeg: 12,
+                bevelUp: true,
+            ),
             'fore-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Coarse, thicknessMm: 2.5, radiusMm: 250),
             'try-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, thicknessMm: 2.5),
             'scrub-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Rough, 25, 30, 3, radiusMm: 75),
-            'block-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, thicknessMm: 3, bedDeg: 20, bevelUp: true),
-            'shooting-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, thicknessMm: 4, bedDeg: 45, skewDeg: 20),
+            'block-plane' => new EdgePattern(
+                EdgeKind::PlaneIron,
+                EdgeDuty::Fit,
+                thicknessMm: 3,
+                bedDeg: 20,
+                bevelUp: true,
+            ),
+            'shooting-plane' => new EdgePattern(
+                EdgeKind::PlaneIron,
+                EdgeDuty::Fit,
+                thicknessMm: 4,
+                bedDeg: 45,
+                skewDeg: 20,
+            ),
             'toothed-iron' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Coarse, thicknessMm: 2.5),
         ];
     }
@@ -124,8 +156,19 @@ final class EdgesOfKind
             'plough-plane' => $straight,
             'plough-irons' => $straight,
             'combination-plane' => $straight,
-            'match-planes' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, widthMm: 6, each: ['tongue', 'groove']),
-            'shoulder-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, thicknessMm: 4, bedDeg: 18, bevelUp: true),
+            'match-planes' => new EdgePattern(
+                EdgeKind::PlaneIron,
+                EdgeDuty::Fit,
+                widthMm: 6,
+                each: ['tongue', 'groove'],
+            ),
+            'shoulder-plane' => new EdgePattern(
+                EdgeKind::PlaneIron,
+                EdgeDuty::Fit,
+                thicknessMm: 4,
+                bedDeg: 18,
+                bevelUp: true,
+            ),
             'router-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, 30, 35, 3, bedDeg: 45),
             'compass-plane' => new EdgePattern(EdgeKind::PlaneIron, EdgeDuty::Fit, thicknessMm: 2.2, widthMm: 45),
         ];

@@ -49,7 +49,10 @@ enum GritPath: string
     private static function ladder(HoningPlanInput $job): array
     {
         $stones = $job->abrasives;
-        usort($stones, static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id]);
+        usort(
+            $stones,
+            static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id],
+        );
         $ladder = [];
         foreach ($stones as $stone) {
             $last = $ladder[count($ladder) - 1] ?? null;
@@ -77,6 +80,9 @@ enum GritPath: string
             $before = $stone;
         }
 
-        return new HoningPath($steps, array_sum(array_map(static fn (HoningStep $step): float => $step->seconds, $steps)));
+        return new HoningPath(
+            $steps,
+            array_sum(array_map(static fn (HoningStep $step): float => $step->seconds, $steps)),
+        );
     }
 }

@@ -41,7 +41,10 @@ final class GuideCalibrate
         foreach ($settings as $index => $setting) {
             $reach = hypot($setting->projectionMm + $setback, $drop);
             if ($reach < $radius) {
-                throw InvalidInput::because("settings[$index].projectionMm", 'would put the edge inside the roller: measure it again');
+                throw InvalidInput::because(
+                    "settings[$index].projectionMm",
+                    'would put the edge inside the roller: measure it again',
+                );
             }
             $deg = rad2deg(atan2($drop, $setting->projectionMm + $setback) + asin($radius / $reach));
             $worst = max($worst, abs($deg - $setting->angleDeg));

@@ -18,13 +18,25 @@ final readonly class GuideCalibrateInput
      */
     public function __construct(
         #[Field('diameter of the roller, mm', above: 0)] public float $rollerDiameterMm,
-        #[Field('settings that were measured', of: GuideSetting::class, minItems: 2, maxItems: 1000)] public array $settings,
+        #[
+            Field('settings that were measured', of: GuideSetting::class, minItems: 2, maxItems: 1000),
+        ]
+        public array $settings,
     ) {
-        if (self::spread(array_map(static fn (GuideSetting $setting): float => $setting->angleDeg, $settings)) < self::SAME) {
+        if (
+            self::spread(array_map(static fn (GuideSetting $setting): float => $setting->angleDeg, $settings)) <
+            self::SAME
+        ) {
             throw InvalidInput::because('settings', 'must hold two different angles');
         }
-        if (self::spread(array_map(static fn (GuideSetting $setting): float => $setting->projectionMm, $settings)) < self::SAME) {
-            throw InvalidInput::because('settings', 'give one projection for different angles: measure a second projection');
+        if (
+            self::spread(array_map(static fn (GuideSetting $setting): float => $setting->projectionMm, $settings)) <
+            self::SAME
+        ) {
+            throw InvalidInput::because(
+                'settings',
+                'give one projection for different angles: measure a second projection',
+            );
         }
     }
 

@@ -21,9 +21,14 @@ final class GuideProjection
     {
         $stops = [];
         foreach ($guide->anglesDeg as $index => $deg) {
-            $projection = ($guide->rollerDiameterMm / 2 + $guide->axleDropMm * Angle::cos($deg)) / Angle::sin($deg) - $guide->axleSetbackMm;
+            $projection =
+                ($guide->rollerDiameterMm / 2 + $guide->axleDropMm * Angle::cos($deg)) / Angle::sin($deg) -
+                $guide->axleSetbackMm;
             if ($projection <= 0.0) {
-                throw InvalidInput::because("anglesDeg[$index]", "is too steep for this guide: the edge would lie behind its front ({$deg}°)");
+                throw InvalidInput::because(
+                    "anglesDeg[$index]",
+                    "is too steep for this guide: the edge would lie behind its front ({$deg}°)",
+                );
             }
             $stops[] = new GuideStop($deg, $projection);
         }

@@ -9,7 +9,8 @@ use JackRest\Core\Calculation\Field;
 final readonly class GuideProjectionResult
 {
     /** @param  list<GuideStop>  $projections */
-    public function __construct(#[Field('the stops, in the order of the angles', of: GuideStop::class)] public array $projections)
-    {
+    public function __construct(
+        #[Field('the stops, in the order of the angles', of: GuideStop::class)] public array $projections,
+    ) {
     }
 }

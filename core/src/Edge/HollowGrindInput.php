@@ -20,10 +20,16 @@ final readonly class HollowGrindInput
     ) {
         $chord = $this->chordMm();
         if ($chord > $wheelDiameterMm) {
-            throw InvalidInput::because('wheelDiameterMm', 'must be at least as large as the bevel is long ('.round($chord, 2).' mm)');
+            throw InvalidInput::because(
+                'wheelDiameterMm',
+                'must be at least as large as the bevel is long ('.round($chord, 2).' mm)',
+            );
         }
         if (rad2deg(asin($chord / $wheelDiameterMm)) >= $bevelDeg) {
-            throw InvalidInput::because('wheelDiameterMm', 'is so small that no edge would be left: take a larger wheel');
+            throw InvalidInput::because(
+                'wheelDiameterMm',
+                'is so small that no edge would be left: take a larger wheel',
+            );
         }
     }
 

@@ -19,7 +19,10 @@ final class HoningPaths
     {
         $this->model = new StrokeModel($job);
         $stones = $job->abrasives;
-        usort($stones, static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id]);
+        usort(
+            $stones,
+            static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id],
+        );
         $this->stones = $stones;
         foreach ($stones as $from => $before) {
             foreach ($stones as $to => $stone) {
@@ -55,7 +58,10 @@ final class HoningPaths
             $best = $route !== null && ($best === null || $route->against($best) < 0) ? $route : $best;
             if ($best !== null) {
                 // Another stone only adds to a route; one that takes longer already is never the best.
-                $ending = array_filter($ending, static fn (HoningRoute $one): bool => $one->seconds < $best->seconds + 1e-3);
+                $ending = array_filter(
+                    $ending,
+                    static fn (HoningRoute $one): bool => $one->seconds < $best->seconds + 1e-3,
+                );
             }
         }
         assert($best !== null);
@@ -123,6 +129,9 @@ final class HoningPaths
             $steps[] = $this->model->step($route->stones[$index - 1] ?? null, $stone);
         }
 
-        return new HoningPath($steps, array_sum(array_map(static fn (HoningStep $step): float => $step->seconds, $steps)));
+        return new HoningPath(
+            $steps,
+            array_sum(array_map(static fn (HoningStep $step): float => $step->seconds, $steps)),
+        );
     }
 }

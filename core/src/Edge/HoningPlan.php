@@ -22,7 +22,12 @@ final class HoningPlan
         $best = array_shift($paths);
         $used = array_map(static fn (HoningStep $step): string => $step->id, $best->path);
 
-        return new HoningPlanResult($best->path, $best->totalSeconds, $paths, self::skipped($job, $used, $best->totalSeconds));
+        return new HoningPlanResult(
+            $best->path,
+            $best->totalSeconds,
+            $paths,
+            self::skipped($job, $used, $best->totalSeconds),
+        );
     }
 
     /**

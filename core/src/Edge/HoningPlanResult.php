@@ -16,7 +16,10 @@ final readonly class HoningPlanResult
     public function __construct(
         #[Field('the stones to use in order, coarse to fine', of: HoningStep::class)] public array $path,
         #[Field('time for all of it, seconds')] public float $totalSeconds,
-        #[Field('the best path for each other number of stones, best first', of: HoningPath::class)] public array $alternatives,
+        #[
+            Field('the best path for each other number of stones, best first', of: HoningPath::class),
+        ]
+        public array $alternatives,
         #[Field('the stones left out and what each would add', of: SkippedStone::class)] public array $skipped,
     ) {
     }

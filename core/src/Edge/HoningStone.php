@@ -38,12 +38,28 @@ final readonly class HoningStone
     /** The same stone at another speed. */
     public function cutting(float $factor): self
     {
-        return new self($this->id, $this->name, $this->scale, $this->designation, $factor, $this->changeSeconds, $this->medium);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->scale,
+            $this->designation,
+            $factor,
+            $this->changeSeconds,
+            $this->medium,
+        );
     }
 
     /** The same stone with so much more to do before it is ready. */
     public function slower(float $seconds): self
     {
-        return new self($this->id, $this->name, $this->scale, $this->designation, $this->cutFactor, $this->changeSeconds + $seconds, $this->medium);
+        return new self(
+            $this->id,
+            $this->name,
+            $this->scale,
+            $this->designation,
+            $this->cutFactor,
+            $this->changeSeconds + $seconds,
+            $this->medium,
+        );
     }
 }

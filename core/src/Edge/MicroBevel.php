@@ -25,7 +25,13 @@ final class MicroBevel
         $width = $edge->widthMm ?? $recession / $perWidth;
         $height = $width * Angle::sin($edge->secondaryDeg);
 
-        return new MicroBevelResult($recession, $width, $height, $recession * $height / 2, self::honingsLeft($edge, $recession, $perWidth));
+        return new MicroBevelResult(
+            $recession,
+            $width,
+            $height,
+            ($recession * $height) / 2,
+            self::honingsLeft($edge, $recession, $perWidth),
+        );
     }
 
     /** Recession along the back for each mm of secondary bevel width. */

@@ -12,7 +12,8 @@ use JackRest\Core\Calculation\InvalidInput;
  *
  * A nick of depth n: n·t·w (as in `nick`). Another angle β′ for β, the edge staying where it is (β′ flatter): the
  * wedge ½·t²·(cot β′ − cot β)·w; steeper, the heel staying, the edge goes back t·(cot β − cot β′) and the same wedge
- * with its sign turned is taken. A curve of sag s: a parabola's mean is a third of it, ⅓·s·t·w. Plane geometry; the wheel's
+ * with its sign turned is taken. A curve of sag s: a parabola's mean is a third of it, ⅓·s·t·w. Plane geometry; the
+ * wheel's
  * speed is from memory.
  */
 final readonly class Shaping
@@ -37,14 +38,22 @@ final readonly class Shaping
         if (abs($newDeg - $blade->primaryDeg) < 0.05) {
             throw InvalidInput::because('newAngle', 'is the angle it has already');
         }
-        $volume = abs($difference) * $blade->thicknessMm ** 2 / 2 * $blade->widthMm;
+        $volume = ((abs($difference) * $blade->thicknessMm ** 2) / 2) * $blade->widthMm;
 
-        return new self(($newDeg < $blade->primaryDeg ? 'flatter' : 'steeper').', to '.round($newDeg, 1).'°', $volume, $newDeg > $blade->primaryDeg ? abs($difference) * $blade->thicknessMm : 0.0);
+        return new self(
+            ($newDeg < $blade->primaryDeg ? 'flatter' : 'steeper').', to '.round($newDeg, 1).'°',
+            $volume,
+            $newDeg > $blade->primaryDeg ? abs($difference) * $blade->thicknessMm : 0.0,
+        );
     }
 
     public static function curve(Blade $blade, float $sagMm): self
     {
-        return new self('into a curve, '.round($sagMm, 2).' mm at the corners', $sagMm / 3 * $blade->thicknessMm * $blade->widthMm, 0.0);
+        return new self(
+            'into a curve, '.round($sagMm, 2).' mm at the corners',
+            ($sagMm / 3) * $blade->thicknessMm * $blade->widthMm,
+            0.0,
+        );
     }
 
     public function secondsOnWheel(): float
@@ -56,8 +65,10 @@ final readonly class Shaping
     public function strokesOn(HoningStone $stone, Blade $blade): int
     {
         $length = $blade->thicknessMm / Angle::sin($blade->primaryDeg);
-        $deep = 1000 * $this->volumeMm3 / ($blade->widthMm * $length);
-        $model = new StrokeModel(new HoningPlanInput($blade->widthMm, $length, $deep, $stone->particleUm(), [$stone->asAbrasive()]));
+        $deep = (1000 * $this->volumeMm3) / ($blade->widthMm * $length);
+        $model = new StrokeModel(
+            new HoningPlanInput($blade->widthMm, $length, $deep, $stone->particleUm(), [$stone->asAbrasive()]),
+        );
 
         return $model->step(null, $stone->asAbrasive())->strokes;
     }

@@ -57,15 +57,26 @@ final readonly class SharpeningSchool
      */
     public function honesOn(array $stones): array
     {
-        $mine = array_filter($stones, fn (HoningStone $stone): bool => $stone->medium->hones() && ($this->media === null || in_array($stone->medium, $this->media, true)));
+        $mine = array_filter(
+            $stones,
+            fn (HoningStone $stone): bool => $stone->medium->hones() &&
+                ($this->media === null || in_array($stone->medium, $this->media, true)),
+        );
 
-        return array_values(array_map(fn (HoningStone $stone): HoningStone => $stone->slower($this->flatness->secondsEachUse($stone->medium)), $mine));
+        return array_values(
+            array_map(
+                fn (HoningStone $stone): HoningStone => $stone->slower($this->flatness->secondsEachUse($stone->medium)),
+                $mine,
+            ),
+        );
     }
 
     /** How fine it goes: on a strop after it the stone may end coarser. */
     public function finishUm(float $wanted, EdgeDuty $duty): float
     {
-        $early = $this->path === GritPath::StopEarly && in_array($duty, [EdgeDuty::Coarse, EdgeDuty::Chop, EdgeDuty::Rough, EdgeDuty::General], true);
+        $early =
+            $this->path === GritPath::StopEarly &&
+            in_array($duty, [EdgeDuty::Coarse, EdgeDuty::Chop, EdgeDuty::Rough, EdgeDuty::General], true);
 
         return match (true) {
             $this->media === [Medium::Oilstone] => max($wanted, self::STROP_FOLLOWS_UM),

@@ -7,13 +7,18 @@ namespace JackRest\Core\Edge;
 /** Stopping sooner: on which stone, what it saves, what the edge is then good for. */
 final readonly class StopEarly
 {
-    public function __construct(public float $finishUm, public string $stone, public float $savesSeconds, public EdgeDuty $goodFor)
-    {
+    public function __construct(
+        public float $finishUm,
+        public string $stone,
+        public float $savesSeconds,
+        public EdgeDuty $goodFor,
+    ) {
     }
 
     public function says(): string
     {
-        $saves = $this->savesSeconds < 60 ? round($this->savesSeconds).' s' : round($this->savesSeconds / 60).' min';
+        $saves =
+            $this->savesSeconds < 60 ? round($this->savesSeconds).' s' : round($this->savesSeconds / 60).' min';
 
         return "Stop after the {$this->stone}: good enough for {$this->goodFor->work()}, saves $saves.";
     }
@@ -32,7 +37,12 @@ final readonly class StopEarly
             $path = GritPath::LeastTime->over($job->endingAt($duty->finishUm()));
             $last = $path === null ? null : $path->path[count($path->path) - 1];
             if ($path !== null && $last !== null && $seconds - $path->totalSeconds > 1.0) {
-                $stops[$last->id] = new self($duty->finishUm(), $byId[$last->id]->name, $seconds - $path->totalSeconds, $duty);
+                $stops[$last->id] = new self(
+                    $duty->finishUm(),
+                    $byId[$last->id]->name,
+                    $seconds - $path->totalSeconds,
+                    $duty,
+                );
             }
         }
 

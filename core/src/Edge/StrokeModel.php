@@ -24,8 +24,8 @@ final readonly class StrokeModel
     {
         $job = $this->job;
 
-        return 1000 * $job->volumePerStrokeMm3PerUm * $stone->cutFactor * $stone->particleUm
-            / ($job->contactWidthMm * $job->contactLengthMm);
+        return (1000 * $job->volumePerStrokeMm3PerUm * $stone->cutFactor * $stone->particleUm) /
+            ($job->contactWidthMm * $job->contactLengthMm);
     }
 
     public function removeUm(?Abrasive $before): float
@@ -38,7 +38,12 @@ final readonly class StrokeModel
         $removeUm = $this->removeUm($before);
         $strokes = max(1, Rounding::up($removeUm / $this->depthPerStrokeUm($stone)));
 
-        return new HoningStep($stone->id, $removeUm, $strokes, $strokes * $this->job->secondsPerStroke + $stone->changeSeconds);
+        return new HoningStep(
+            $stone->id,
+            $removeUm,
+            $strokes,
+            $strokes * $this->job->secondsPerStroke + $stone->changeSeconds,
+        );
     }
 
     public function seconds(?Abrasive $before, Abrasive $stone): float
@@ -50,8 +55,8 @@ final readonly class StrokeModel
     {
         $ratio = $this->job->maxStepRatio;
 
-        return $stone->particleUm < $before->particleUm
-            && ($ratio === null || $before->particleUm / $stone->particleUm <= $ratio + 1e-9);
+        return $stone->particleUm < $before->particleUm &&
+            ($ratio === null || $before->particleUm / $stone->particleUm <= $ratio + 1e-9);
     }
 
     public function isFineEnough(Abrasive $stone): bool

@@ -17,21 +17,45 @@ final class TaskOfEdge
 
     private const THIN_RULE_OUT_OF_FLAT_MM = 0.005;
 
-    /** @param  array<string, float|null>  $measured  mm: nickDepth, backLength, outOfFlat, relief; null: not measured */
-    public static function of(Blade $blade, EdgeNeed $need, array $measured, ?float $newAngleDeg, SharpeningSchool $school, ?float $stopUm): SharpeningTask
-    {
+    /**
+     * @param  array<string, float|null>  $measured  mm: nickDepth, backLength, outOfFlat, relief; null: not measured
+     */
+    public static function of(
+        Blade $blade,
+        EdgeNeed $need,
+        array $measured,
+        ?float $newAngleDeg,
+        SharpeningSchool $school,
+        ?float $stopUm,
+    ): SharpeningTask {
         $shaping = self::shaping($blade, $need, $measured, $newAngleDeg);
-        $shaped = $need === EdgeNeed::Bevel && $newAngleDeg !== null
-            ? $blade->ground($blade->thicknessMm, $newAngleDeg, max($newAngleDeg, $blade->secondaryDeg + $newAngleDeg - $blade->primaryDeg))
-            : $blade;
+        $shaped =
+            $need === EdgeNeed::Bevel && $newAngleDeg !== null
+                ? $blade->ground(
+                    $blade->thicknessMm,
+                    $newAngleDeg,
+                    max($newAngleDeg, $blade->secondaryDeg + $newAngleDeg - $blade->primaryDeg),
+                )
+                : $blade;
         $condition = $shaping === null ? $need->condition() : EdgeCondition::FreshGrind;
 
-        return new SharpeningTask($shaped, self::state($shaped, $condition, $need, $measured, $school), $school, $shaping, $stopUm);
+        return new SharpeningTask(
+            $shaped,
+            self::state($shaped, $condition, $need, $measured, $school),
+            $school,
+            $shaping,
+            $stopUm,
+        );
     }
 
     /** @param  array<string, float|null>  $measured */
-    private static function state(Blade $blade, EdgeCondition $condition, EdgeNeed $need, array $measured, SharpeningSchool $school): EdgeStateInput
-    {
+    private static function state(
+        Blade $blade,
+        EdgeCondition $condition,
+        EdgeNeed $need,
+        array $measured,
+        SharpeningSchool $school,
+    ): EdgeStateInput {
         $thin = $school->thinRule && $blade->form->mayHaveBackBevel() && ! $blade->bevelUp;
         $back = $condition === EdgeCondition::Back;
 
@@ -44,7 +68,10 @@ final class TaskOfEdge
             $condition === EdgeCondition::FreshGrind ? 0.0 : $blade->microWidthMm,
             $condition === EdgeCondition::Nicked ? $measured['nickDepth'] : null,
             $back ? $measured['backLength'] ?? ($thin ? self::THIN_RULE_BACK_MM : self::USUAL_BACK_MM) : null,
-            $back ? 1000 * ($measured['outOfFlat'] ?? ($thin ? self::THIN_RULE_OUT_OF_FLAT_MM : self::USUAL_OUT_OF_FLAT_MM)) : null,
+            $back
+                ? 1000 *
+                    ($measured['outOfFlat'] ?? ($thin ? self::THIN_RULE_OUT_OF_FLAT_MM : self::USUAL_OUT_OF_FLAT_MM))
+                : null,
         );
     }
 
@@ -54,7 +81,11 @@ final class TaskOfEdge
         return match ($need) {
             EdgeNeed::Nicked => self::groundOut($blade, (float) $measured['nickDepth']),
             EdgeNeed::Bevel => Shaping::bevel($blade, (float) $newAngleDeg),
-            EdgeNeed::Curve => Shaping::curve($blade, (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, reliefMm: $measured['relief']))->sagMm),
+            EdgeNeed::Curve => Shaping::curve(
+                $blade,
+                (new Camber())(new CamberInput($blade->widthMm, $blade->bedDeg ?? 45.0, reliefMm: $measured['relief']))
+                    ->sagMm,
+            ),
             default => null,
         };
     }
@@ -64,7 +95,9 @@ final class TaskOfEdge
         if ($blade->secondaryDeg <= $blade->primaryDeg) {
             return null;
         }
-        $route = (new Nick)(new NickInput($depthMm, $blade->widthMm, $blade->thicknessMm, $blade->primaryDeg, $blade->secondaryDeg))->route;
+        $route = (new Nick())(
+            new NickInput($depthMm, $blade->widthMm, $blade->thicknessMm, $blade->primaryDeg, $blade->secondaryDeg),
+        )->route;
 
         return $route === NickRoute::Grind ? Shaping::nick($blade, $depthMm) : null;
     }

@@ -17,8 +17,12 @@ final readonly class AngleCourse
     public const TOLERANCE_DEG = ['degree' => 1.0, 'repeatable' => 4.0];
 
     /** @param  list<EdgeEntry>  $measured  since it was last ground, oldest first */
-    private function __construct(public array $measured, public float $aimDeg, public float $toleranceDeg, private string $today)
-    {
+    private function __construct(
+        public array $measured,
+        public float $aimDeg,
+        public float $toleranceDeg,
+        private string $today,
+    ) {
     }
 
     /**
@@ -31,7 +35,9 @@ final readonly class AngleCourse
         foreach ($events as $event) {
             $since = match (true) {
                 $event->kind === EdgeEntryKind::Ground => [],
-                $event->kind === EdgeEntryKind::Measured && $event->deg !== null && ! str_starts_with($event->note, 'ground') => [...$since, $event],
+                $event->kind === EdgeEntryKind::Measured &&
+                    $event->deg !== null &&
+                    ! str_starts_with($event->note, 'ground') => [...$since, $event],
                 default => $since,
             };
         }
@@ -63,7 +69,10 @@ final readonly class AngleCourse
     /** Degrees over days, through what was measured; null: too little was. */
     public function line(): ?LeastSquares
     {
-        $points = array_map(fn (EdgeEntry $event): array => [Life::days($this->measured[0]->at, $event->at), (float) $event->deg], $this->measured);
+        $points = array_map(
+            fn (EdgeEntry $event): array => [Life::days($this->measured[0]->at, $event->at), (float) $event->deg],
+            $this->measured,
+        );
         if (count($points) < 2 || $points[0][0] === $points[count($points) - 1][0]) {
             return null;
         }

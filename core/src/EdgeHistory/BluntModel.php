@@ -23,19 +23,32 @@ final readonly class BluntModel
 
     private const AS_IF_EDGES = 4;
 
-    private function __construct(public float $mean, public float $meanVariance, public float $within, public float $between, public int $freedom)
-    {
+    private function __construct(
+        public float $mean,
+        public float $meanVariance,
+        public float $within,
+        public float $between,
+        public int $freedom,
+    ) {
     }
 
     /** @param  list<list<float>>  $spansByEdge  lengths, each above 0 */
     public static function from(array $spansByEdge, Clock $clock): self
     {
-        $edges = array_values(array_filter(array_map(static fn (array $spans): array => array_map(log(...), $spans), $spansByEdge), static fn (array $logs): bool => $logs !== []));
+        $edges = array_values(
+            array_filter(
+                array_map(static fn (array $spans): array => array_map(log(...), $spans), $spansByEdge),
+                static fn (array $logs): bool => $logs !== [],
+            ),
+        );
         $means = array_map(static fn (array $logs): float => array_sum($logs) / count($logs), $edges);
         [$within, $freedom] = self::within($edges, $means);
         $between = self::between($edges, $means, $within);
         // One imagined edge of the usual kind, counted as lightly as its own uncertainty says.
-        $weights = [1.0, ...array_map(static fn (array $logs): float => 1 / ($between + $within / count($logs)), $edges)];
+        $weights = [
+            1.0,
+            ...array_map(static fn (array $logs): float => 1 / ($between + $within / count($logs)), $edges),
+        ];
         $mean = 0.0;
         foreach ([log($clock->usual()), ...$means] as $index => $value) {
             $mean += $weights[$index] * $value;
@@ -104,6 +117,6 @@ final readonly class BluntModel
         }
         $freedom = self::AS_IF_EDGES + count($edges) - 1;
 
-        return max(0.01, $squares / $freedom - $noise * (count($edges) - 1) / $freedom);
+        return max(0.01, $squares / $freedom - ($noise * (count($edges) - 1)) / $freedom);
     }
 }

@@ -14,8 +14,12 @@ final readonly class Consumption
     /** A year's honings are counted over this many days at least, so that a first week is not taken for a habit. */
     private const LEAST_DAYS = 60.0;
 
-    private function __construct(public float $honingMm, public bool $isOwn, public ?float $honingsPerYear, public ?float $lostPerYearMm)
-    {
+    private function __construct(
+        public float $honingMm,
+        public bool $isOwn,
+        public ?float $honingsPerYear,
+        public ?float $lostPerYearMm,
+    ) {
     }
 
     /**
@@ -25,13 +29,21 @@ final readonly class Consumption
     public static function of(array $events, string $today): self
     {
         $usual = (float) EdgeCondition::Dull->usualRecessionMm();
-        $honed = array_values(array_filter($events, static fn (EdgeEntry $event): bool => $event->kind === EdgeEntryKind::Honed || $event->kind === EdgeEntryKind::TouchedUp));
-        $known = array_values(array_filter(array_map(static fn (EdgeEntry $event): ?float => $event->recessionMm, $honed), is_float(...)));
+        $honed = array_values(
+            array_filter(
+                $events,
+                static fn (EdgeEntry $event): bool => $event->kind === EdgeEntryKind::Honed ||
+                    $event->kind === EdgeEntryKind::TouchedUp,
+            ),
+        );
+        $known = array_values(
+            array_filter(array_map(static fn (EdgeEntry $event): ?float => $event->recessionMm, $honed), is_float(...)),
+        );
         $each = $known === [] ? $usual : array_sum($known) / count($known);
         if (count($honed) < 2) {
             return new self($each, $known !== [], null, null);
         }
-        $perYear = count($honed) * 365.25 / max(self::LEAST_DAYS, Life::days($honed[0]->at, $today));
+        $perYear = (count($honed) * 365.25) / max(self::LEAST_DAYS, Life::days($honed[0]->at, $today));
 
         return new self($each, $known !== [], $perYear, $perYear * $each);
     }
@@ -47,6 +59,8 @@ final readonly class Consumption
     /** Years until so much blade is used up; null: not known, or it is hardly used. */
     public function years(?float $leftMm): ?float
     {
-        return $leftMm === null || $this->lostPerYearMm === null || $this->lostPerYearMm <= 0.0 ? null : $leftMm / $this->lostPerYearMm;
+        return $leftMm === null || $this->lostPerYearMm === null || $this->lostPerYearMm <= 0.0
+            ? null
+            : $leftMm / $this->lostPerYearMm;
     }
 }

@@ -37,9 +37,12 @@ final readonly class EdgeEntry
     {
         $minutes = $this->minutes === null ? '' : ' for '.(int) round($this->minutes).' minutes';
         $said = match ($this->kind) {
-            EdgeEntryKind::Used => "Used {$edge}{$minutes}".($this->wood === null ? '' : " in {$this->wood->value} wood").'.',
+            EdgeEntryKind::Used => "Used {$edge}{$minutes}".
+                ($this->wood === null ? '' : " in {$this->wood->value} wood").
+                '.',
             EdgeEntryKind::Tested => "Tested $edge: ".($this->found?->label() ?? 'nothing noted').'.',
-            EdgeEntryKind::Stropped => "Stropped $edge".($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
+            EdgeEntryKind::Stropped => "Stropped $edge".
+                ($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
             EdgeEntryKind::TouchedUp => "Touched up $edge".($this->stone === null ? '.' : " on the {$this->stone}."),
             EdgeEntryKind::Honed => "Honed $edge".($this->stone === null ? '.' : ", to the {$this->stone}."),
             EdgeEntryKind::Ground => "Ground $edge anew.",

@@ -16,8 +16,13 @@ final readonly class EdgeLifeComparison
 {
     private const LEAST_EDGES = 2;
 
-    private function __construct(public string $better, public string $worse, public float $ratio, public float $least, public float $most)
-    {
+    private function __construct(
+        public string $better,
+        public string $worse,
+        public float $ratio,
+        public float $least,
+        public float $most,
+    ) {
     }
 
     /**
@@ -28,7 +33,12 @@ final readonly class EdgeLifeComparison
     {
         $sorts = [];
         foreach ($spansBySort as $sort => $edges) {
-            $means = array_values(array_map(static fn (array $spans): float => array_sum(array_map(log(...), $spans)) / count($spans), array_filter($edges, static fn (array $spans): bool => $spans !== [])));
+            $means = array_values(
+                array_map(
+                    static fn (array $spans): float => array_sum(array_map(log(...), $spans)) / count($spans),
+                    array_filter($edges, static fn (array $spans): bool => $spans !== []),
+                ),
+            );
             if (count($means) >= self::LEAST_EDGES) {
                 $sorts[$sort] = self::meanAndError($means);
             }
@@ -37,7 +47,12 @@ final readonly class EdgeLifeComparison
         $names = array_map(strval(...), array_keys($sorts));
         $compared = [];
         for ($index = 0; $index + 1 < count($names); $index++) {
-            $compared[] = self::pair($names[$index], $sorts[$names[$index]], $names[$index + 1], $sorts[$names[$index + 1]]);
+            $compared[] = self::pair(
+                $names[$index],
+                $sorts[$names[$index]],
+                $names[$index + 1],
+                $sorts[$names[$index + 1]],
+            );
         }
 
         return $compared;

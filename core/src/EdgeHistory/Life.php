@@ -24,7 +24,12 @@ final readonly class Life
      */
     public static function of(array $events, string $today): self
     {
-        $used = array_values(array_filter($events, static fn (EdgeEntry $event): bool => $event->kind === EdgeEntryKind::Used && $event->minutes !== null));
+        $used = array_values(
+            array_filter(
+                $events,
+                static fn (EdgeEntry $event): bool => $event->kind === EdgeEntryKind::Used && $event->minutes !== null,
+            ),
+        );
         $clock = count($used) >= 2 ? Clock::Minutes : Clock::Days;
         $spans = [];
         $at = 0.0;
@@ -65,11 +70,14 @@ final readonly class Life
     /** Minutes as they blunt: harder wood counts more; from memory. */
     private static function wear(EdgeEntry $event): float
     {
-        return $event->kind !== EdgeEntryKind::Used ? 0.0 : (float) $event->minutes * match ($event->wood) {
-            Hardness::Soft => 0.75,
-            Hardness::Hard => 1.5,
-            default => 1.0,
-        };
+        return $event->kind !== EdgeEntryKind::Used
+            ? 0.0
+            : (float) $event->minutes *
+                    match ($event->wood) {
+                        Hardness::Soft => 0.75,
+                        Hardness::Hard => 1.5,
+                        default => 1.0,
+                    };
     }
 
     /**
@@ -79,7 +87,9 @@ final readonly class Life
      */
     private static function perDay(array $used, string $today): ?float
     {
-        $lately = array_values(array_filter($used, static fn (EdgeEntry $event): bool => self::days($event->at, $today) < 90));
+        $lately = array_values(
+            array_filter($used, static fn (EdgeEntry $event): bool => self::days($event->at, $today) < 90),
+        );
         if ($lately === []) {
             return null;
         }

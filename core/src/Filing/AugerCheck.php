@@ -32,8 +32,14 @@ final class AugerCheck
     private static function verdict(AugerCheckInput $bit, ?float $reach, ?int $left): array
     {
         return match (true) {
-            $bit->spursMm < $bit->twistMm => [AugerVerdict::SetAside, 'the spurs are narrower than the twist: it jams in its own hole'],
-            $reach !== null && $reach <= 0.0 => [AugerVerdict::SetAside, 'the spurs reach no deeper than a turn goes in: the cutters tear the rim'],
+            $bit->spursMm < $bit->twistMm => [
+                AugerVerdict::SetAside,
+                'the spurs are narrower than the twist: it jams in its own hole',
+            ],
+            $reach !== null && $reach <= 0.0 => [
+                AugerVerdict::SetAside,
+                'the spurs reach no deeper than a turn goes in: the cutters tear the rim',
+            ],
             $bit->sharp => [AugerVerdict::Keep, 'the spurs clear the twist, and it cuts clean'],
             $left === 0 => [AugerVerdict::SetAside, 'one more filing leaves the spurs too short'],
             default => [AugerVerdict::File, 'inside of the spurs and upper face of the cutters only'],

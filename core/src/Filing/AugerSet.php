@@ -20,7 +20,10 @@ final class AugerSet
         $from = max(1, (int) ceil($smallestMm / self::STEP_MM - 0.5));
         $to = max($from, (int) floor($largestMm / self::STEP_MM + 0.5));
 
-        return array_map(static fn (int $sixteenths): float => $sixteenths * self::STEP_MM, range($from, min($to, $from + 31)));
+        return array_map(
+            static fn (int $sixteenths): float => $sixteenths * self::STEP_MM,
+            range($from, min($to, $from + 31)),
+        );
     }
 
     /**
@@ -34,7 +37,10 @@ final class AugerSet
     {
         $gaps = [];
         foreach ($holes as $hole) {
-            $near = array_filter($fitMm, static fn (float $size): bool => abs($size - $hole['diameterMm']) <= self::NEAR_MM + 1e-9);
+            $near = array_filter(
+                $fitMm,
+                static fn (float $size): bool => abs($size - $hole['diameterMm']) <= self::NEAR_MM + 1e-9,
+            );
             if ($near === []) {
                 $gaps[] = "No bit for the {$format->dimension($hole['diameterMm'])} holes of the {$hole['work']}.";
             }

@@ -23,6 +23,12 @@ final class SawFile
         $needed = 2 * $teeth->flankMm;
         $table = TriangularFile::byTable($teeth->pointsPerInch);
 
-        return new SawFileResult($teeth->flankMm, $needed, TriangularFile::atLeast($needed), $table, $table === null ? null : $table->faceMm - $needed);
+        return new SawFileResult(
+            $teeth->flankMm,
+            $needed,
+            TriangularFile::atLeast($needed),
+            $table,
+            $table === null ? null : $table->faceMm - $needed,
+        );
     }
 }

@@ -28,7 +28,10 @@ final class SawTeeth
         $back = self::backLean($saw);
         [$tanFront, $tanBack] = [tan(deg2rad($saw->rakeDeg)), tan($back)];
         if ($back <= 0.0 || $tanFront + $tanBack <= 0.0) {
-            throw InvalidInput::because('rakeDeg', 'leaves the tooth no back: with this file, fleam and slope it must be smaller');
+            throw InvalidInput::because(
+                'rakeDeg',
+                'leaves the tooth no back: with this file, fleam and slope it must be smaller',
+            );
         }
         $height = $pitch / ($tanFront + $tanBack);
         [$front, $backLength] = [$height / Angle::cos($saw->rakeDeg), $height / cos($back)];
@@ -42,7 +45,10 @@ final class SawTeeth
             $backLength,
             rad2deg($back),
             $saw->rakeDeg + rad2deg($back),
-            max(self::squareToFile($saw, $front, deg2rad($saw->rakeDeg), -1), self::squareToFile($saw, $backLength, $back, 1)),
+            max(
+                self::squareToFile($saw, $front, deg2rad($saw->rakeDeg), -1),
+                self::squareToFile($saw, $backLength, $back, 1),
+            ),
             0.5 * $pitch * $height,
             $saw->plateMm === null ? null : $saw->plateMm + 2 * $saw->setPerSideMm,
         );
@@ -104,6 +110,10 @@ final class SawTeeth
      */
     private static function cross(array $one, array $other): array
     {
-        return [$one[1] * $other[2] - $one[2] * $other[1], $one[2] * $other[0] - $one[0] * $other[2], $one[0] * $other[1] - $one[1] * $other[0]];
+        return [
+            $one[1] * $other[2] - $one[2] * $other[1],
+            $one[2] * $other[0] - $one[0] * $other[2],
+            $one[0] * $other[1] - $one[1] * $other[0],
+        ];
     }
 }

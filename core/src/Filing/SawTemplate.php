@@ -10,7 +10,8 @@ use JackRest\Core\Calculation\Calculates;
  * Where the tips of a saw's teeth stand, for a template to file new teeth by.
  *
  * From the toe on, tip n stands at n·p. With another pitch p₀ at the toe, over its length L₀: either tips of p₀ until
- * one stands at L₀ or beyond, and of p after it; or graded, the pitch growing evenly, p(x) = p₀ + (p − p₀)·x/L₀, which puts tip n at
+ * one stands at L₀ or beyond, and of p after it; or graded, the pitch growing evenly, p(x) = p₀ + (p − p₀)·x/L₀, which
+ * puts tip n at
  * x = p₀·L₀/(p − p₀)·(e^((p − p₀)·n/L₀) − 1) (the solution of dx/dn = p(x)), and from L₀ on tips of p.
  * Source: geometry.
  */
@@ -27,9 +28,19 @@ final class SawTemplate
         while (($next = self::next($tips, $pitch, $toe, $toeLength, $saw->graded)) <= $saw->lengthMm + self::NEAR) {
             $tips[] = $next;
         }
-        $apart = array_map(static fn (float $from, float $to): float => $to - $from, array_slice($tips, 0, -1), array_slice($tips, 1));
+        $apart = array_map(
+            static fn (float $from, float $to): float => $to - $from,
+            array_slice($tips, 0, -1),
+            array_slice($tips, 1),
+        );
 
-        return new SawTemplateResult($tips, count($tips), $apart === [] ? $toe : min($apart), $apart === [] ? $toe : max($apart), $saw->lengthMm - $tips[count($tips) - 1]);
+        return new SawTemplateResult(
+            $tips,
+            count($tips),
+            $apart === [] ? $toe : min($apart),
+            $apart === [] ? $toe : max($apart),
+            $saw->lengthMm - $tips[count($tips) - 1],
+        );
     }
 
     /** @param  non-empty-list<float>  $tips */
@@ -45,6 +56,6 @@ final class SawTemplate
         }
         $growth = ($pitch - $toe) / $toeLength;
 
-        return min($toe / $growth * expm1($growth * $count), $last + max($pitch, $toe));
+        return min(($toe / $growth) * expm1($growth * $count), $last + max($pitch, $toe));
     }
 }

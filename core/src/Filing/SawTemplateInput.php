@@ -17,9 +17,18 @@ final readonly class SawTemplateInput
         #[Field('length of the toothed edge, mm', above: 0, atMost: 3000)] public float $lengthMm,
         #[Field('distance from tip to tip, mm', above: 0, atMost: 30)] public ?float $pitchMm = null,
         #[Field('teeth per inch (points per inch less one)', above: 0, atMost: 100)] public ?float $teethPerInch = null,
-        #[Field('pitch at the toe, mm; the same as elsewhere if not given', above: 0, atMost: 30)] public ?float $toePitchMm = null,
-        #[Field('how far from the toe it differs, mm; the whole length if graded and not given', atLeast: 0)] public ?float $toeLengthMm = null,
-        #[Field('whether the pitch grows evenly over that length instead of changing at its end')] public bool $graded = false,
+        #[
+            Field('pitch at the toe, mm; the same as elsewhere if not given', above: 0, atMost: 30),
+        ]
+        public ?float $toePitchMm = null,
+        #[
+            Field('how far from the toe it differs, mm; the whole length if graded and not given', atLeast: 0),
+        ]
+        public ?float $toeLengthMm = null,
+        #[
+            Field('whether the pitch grows evenly over that length instead of changing at its end'),
+        ]
+        public bool $graded = false,
     ) {
         if (($pitchMm === null) === ($teethPerInch === null)) {
             throw InvalidInput::because('pitchMm', 'give either the pitch or the teeth per inch, one of the two');

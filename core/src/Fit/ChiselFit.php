@@ -23,16 +23,28 @@ final class ChiselFit
         $widths = array_values(array_unique($joint->chiselsMm));
         rsort($widths);
         $intoGap = self::upTo($widths, $joint->pinMm);
-        $intoMortise = self::upTo($widths, $joint->mortiseMm === null ? null : $joint->mortiseMm + self::SAME_WITHIN_MM);
-        $just = array_filter($intoMortise, static fn (float $width): bool => abs($width - (float) $joint->mortiseMm) <= self::SAME_WITHIN_MM + 1e-9);
-        usort($just, static fn (float $a, float $b): int => abs($a - (float) $joint->mortiseMm) <=> abs($b - (float) $joint->mortiseMm));
+        $intoMortise = self::upTo(
+            $widths,
+            $joint->mortiseMm === null ? null : $joint->mortiseMm + self::SAME_WITHIN_MM,
+        );
+        $just = array_filter(
+            $intoMortise,
+            static fn (float $width): bool => abs($width - (float) $joint->mortiseMm) <= self::SAME_WITHIN_MM + 1e-9,
+        );
+        usort(
+            $just,
+            static fn (float $a, float $b): int => abs($a - (float) $joint->mortiseMm) <=>
+                abs($b - (float) $joint->mortiseMm),
+        );
 
         return new ChiselFitResult(
             $intoGap,
             $intoGap[0] ?? null,
             $just[0] ?? null,
-            $just[0] ?? $intoMortise[0] ?? null,
-            $joint->pinMm === null || $joint->thicknessMm === null ? null : $joint->pinMm + 2 * $joint->thicknessMm / $joint->slopeRatio,
+            $just[0] ?? ($intoMortise[0] ?? null),
+            $joint->pinMm === null || $joint->thicknessMm === null
+                ? null
+                : $joint->pinMm + (2 * $joint->thicknessMm) / $joint->slopeRatio,
         );
     }
 
@@ -42,6 +54,8 @@ final class ChiselFit
      */
     private static function upTo(array $widths, ?float $mostMm): array
     {
-        return $mostMm === null ? [] : array_values(array_filter($widths, static fn (float $width): bool => $width <= $mostMm + 1e-9));
+        return $mostMm === null
+            ? []
+            : array_values(array_filter($widths, static fn (float $width): bool => $width <= $mostMm + 1e-9));
     }
 }

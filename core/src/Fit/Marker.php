@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Fit;
 
-/** What leaves a line or gives a reading, with how wide that is. Knife and pencil lines: common practice; the rest from memory. */
+/**
+ * What leaves a line or gives a reading, with how wide that is. Knife and pencil lines: common practice; the rest from
+ * memory.
+ */
 enum Marker: string
 {
     case Knife = 'knife';

@@ -27,10 +27,18 @@ final class MarkingChain
         }
         $likely = sqrt($squares);
 
-        return new MarkingChainResult($worst, $likely, 2 * $last, 2 * $worst, $chain->toleranceMm === null ? null : match (true) {
-            $worst <= $chain->toleranceMm + 1e-12 => MarkingVerdict::Always,
-            $likely <= $chain->toleranceMm + 1e-12 => MarkingVerdict::Mostly,
-            default => MarkingVerdict::No,
-        });
+        return new MarkingChainResult(
+            $worst,
+            $likely,
+            2 * $last,
+            2 * $worst,
+            $chain->toleranceMm === null
+                ? null
+                : match (true) {
+                    $worst <= $chain->toleranceMm + 1e-12 => MarkingVerdict::Always,
+                    $likely <= $chain->toleranceMm + 1e-12 => MarkingVerdict::Mostly,
+                    default => MarkingVerdict::No,
+                },
+        );
     }
 }

@@ -19,6 +19,11 @@ final readonly class OwnBite
         }
         $factors = array_map(static fn (SawCount $count): float => $count->factor(), $counts);
 
-        return new self(exp(array_sum(array_map(log(...), $factors)) / count($factors)), count($factors), min($factors), max($factors));
+        return new self(
+            exp(array_sum(array_map(log(...), $factors)) / count($factors)),
+            count($factors),
+            min($factors),
+            max($factors),
+        );
     }
 }

@@ -22,7 +22,15 @@ final readonly class SawCount
     /** How many times the model's bite this saw took. */
     public function factor(): float
     {
-        $model = (new SawFit)(new SawFitInput($this->teethPerInch, $this->strokeLengthMm, $this->thicknessMm, $this->depthMm, $this->hardness));
+        $model = (new SawFit())(
+            new SawFitInput(
+                $this->teethPerInch,
+                $this->strokeLengthMm,
+                $this->thicknessMm,
+                $this->depthMm,
+                $this->hardness,
+            ),
+        );
 
         return $this->depthMm / $this->strokes / $model->mmPerStroke;
     }

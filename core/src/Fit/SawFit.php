@@ -29,10 +29,10 @@ final class SawFit
     {
         $pitch = self::MM_PER_INCH / $cut->teethPerInch;
         $kerfLength = $cut->stockThicknessMm / Angle::sin($cut->sawAngleDeg);
-        $byForce = self::forceMm($cut->hardness) * $pitch / $kerfLength;
-        $byGullet = 0.5 * self::gulletMm2($pitch) / $kerfLength;
+        $byForce = (self::forceMm($cut->hardness) * $pitch) / $kerfLength;
+        $byGullet = (0.5 * self::gulletMm2($pitch)) / $kerfLength;
         $bite = $cut->biteFactor * min($byForce, $byGullet);
-        $perStroke = $bite * $cut->strokeLengthMm / $pitch;
+        $perStroke = ($bite * $cut->strokeLengthMm) / $pitch;
         [$verdict, $reason] = self::verdict($cut, $kerfLength / $pitch, $byGullet < 0.5 * $byForce);
 
         return new SawFitResult(
@@ -61,7 +61,7 @@ final class SawFit
 
     private static function gulletMm2(float $pitchMm): float
     {
-        return 0.5 * $pitchMm * $pitchMm * Angle::sin(30) / Angle::cos(30);
+        return (0.5 * $pitchMm * $pitchMm * Angle::sin(30)) / Angle::cos(30);
     }
 
     /** @return array{SawVerdict, string} the first that applies */
@@ -70,9 +70,18 @@ final class SawFit
         $teeth = number_format($teethInCut, 1, '.', '');
 
         return match (true) {
-            $cut->depthUnderBackMm !== null && $cut->depthUnderBackMm < $cut->cutDepthMm => [SawVerdict::TooShallow, 'the back meets the wood before the cut is deep enough'],
-            $teethInCut < self::FEWEST_TEETH => [SawVerdict::Catches, "only $teeth teeth in the cut: it catches; take finer teeth or a lower angle"],
-            $teethInCut > self::MOST_TEETH => [SawVerdict::Clogs, "$teeth teeth in the cut at once: they clog; take coarser teeth"],
+            $cut->depthUnderBackMm !== null && $cut->depthUnderBackMm < $cut->cutDepthMm => [
+                SawVerdict::TooShallow,
+                'the back meets the wood before the cut is deep enough',
+            ],
+            $teethInCut < self::FEWEST_TEETH => [
+                SawVerdict::Catches,
+                "only $teeth teeth in the cut: it catches; take finer teeth or a lower angle",
+            ],
+            $teethInCut > self::MOST_TEETH => [
+                SawVerdict::Clogs,
+                "$teeth teeth in the cut at once: they clog; take coarser teeth",
+            ],
             $full => [SawVerdict::Clogs, 'the gullets fill before the stroke ends; take coarser teeth'],
             default => [SawVerdict::Good, "$teeth teeth in the cut, and room for the dust"],
         };

@@ -15,11 +15,22 @@ final readonly class SawFitInput
         #[Field('thickness of the stock', above: 0)] public float $stockThicknessMm,
         #[Field('depth of the cut', above: 0)] public float $cutDepthMm,
         #[Field('how hard the wood is')] public Hardness $hardness,
-        #[Field('angle of the toothed edge to the face: 60 ripping, 45 crosscutting with a handsaw, 90 with a level back saw', above: 0, atMost: 90)] public float $sawAngleDeg = 90.0,
+        #[
+            Field(
+                'angle of the toothed edge to the face: 60 ripping, 45 crosscutting with a handsaw, 90 with a level '
+                    .'back saw',
+                above: 0,
+                atMost: 90,
+            ),
+        ]
+        public float $sawAngleDeg = 90.0,
         #[Field('depth of plate under the back', above: 0)] public ?float $depthUnderBackMm = null,
         #[Field('thickness of the plate', above: 0)] public ?float $plateMm = null,
         #[Field('set of the teeth to one side', atLeast: 0)] public ?float $setPerSideMm = null,
-        #[Field('how much more than the model this saw bites, by the user’s own counts', above: 0)] public float $biteFactor = 1.0,
+        #[
+            Field('how much more than the model this saw bites, by the user’s own counts', above: 0),
+        ]
+        public float $biteFactor = 1.0,
     ) {
     }
 }

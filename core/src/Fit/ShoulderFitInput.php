@@ -21,7 +21,10 @@ final readonly class ShoulderFitInput
         #[Field('a groove or dado to be cleaned as well', above: 0)] public ?float $grooveMm = null,
     ) {
         if ($tenonThicknessMm >= $stockThicknessMm) {
-            throw InvalidInput::because('tenonThicknessMm', "must be less than the stock is thick ($stockThicknessMm mm)");
+            throw InvalidInput::because(
+                'tenonThicknessMm',
+                "must be less than the stock is thick ($stockThicknessMm mm)",
+            );
         }
     }
 }

@@ -55,7 +55,10 @@ final readonly class Idleness
             $this->daysSinceUse === null && $this->daysHere < 2 => 'Hung up just now.',
             $this->daysSinceUse === null => 'No use written down; here '.self::since($this->daysHere).'.',
             $this->daysSinceUse === 0 => 'Used today.',
-            default => 'Last used '.self::since($this->daysSinceUse).' ago'.($this->uses > 1 ? ", $this->uses times in all." : '.'),
+            default => 'Last used '.
+                self::since($this->daysSinceUse).
+                ' ago'.
+                ($this->uses > 1 ? ", $this->uses times in all." : '.'),
         };
     }
 
@@ -64,7 +67,8 @@ final readonly class Idleness
     {
         return match (true) {
             ! $this->isIdle() => null,
-            $this->serves === 0 && $this->boughtFor !== null => "It was got for {$this->boughtFor}; no chosen work asks for it now.",
+            $this->serves === 0 && $this->boughtFor !== null => "It was got for {$this->boughtFor}; no chosen work "
+                .'asks for it now.',
             $this->serves === 0 => 'No chosen work asks for it.',
             $this->setUp >= self::LONG_SET_UP => 'It takes '.round($this->setUp).' minutes to set up, every time.',
             $this->skill >= self::HARD => 'It wants a practised hand.',

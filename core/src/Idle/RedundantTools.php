@@ -31,7 +31,10 @@ final readonly class RedundantTools
     /** @var array<string, list<ToolAtHand>> those that count, by kind */
     private array $atHand;
 
-    /** @var array<array-key, array<string, list<string>>> what each tool needs beside it, as far as it is met now: ids of the givers, by the need */
+    /**
+     * @var array<array-key, array<string, list<string>>> what each tool needs beside it, as far as it is met now: ids
+     * of the givers, by the need
+     */
     private array $needs;
 
     /**
@@ -40,8 +43,13 @@ final readonly class RedundantTools
      * @param  array<array-key, float>  $worth  by the id of a tool
      * @param  array<array-key, true>  $kept  ids of those kept for their own sake
      */
-    public function __construct(private array $tasks, private array $owned, private array $worth, private array $kept, private School $school)
-    {
+    public function __construct(
+        private array $tasks,
+        private array $owned,
+        private array $worth,
+        private array $kept,
+        private School $school,
+    ) {
         $working = new ToolsAtHand($owned);
         $byKind = [];
         foreach ($owned as $tool) {
@@ -81,13 +89,20 @@ final readonly class RedundantTools
         $whole = [];
         foreach ($methods as $method) {
             foreach ($this->withNeeds($method->tools, $forced) as $set) {
-                $whole[json_encode([$method->operation, $set], JSON_THROW_ON_ERROR)] = new Method($method->operation, $set, $method->grade);
+                $whole[json_encode([$method->operation, $set], JSON_THROW_ON_ERROR)] = new Method(
+                    $method->operation,
+                    $set,
+                    $method->grade,
+                );
             }
         }
 
         return new KitPlanInput(
             array_values($operations),
-            array_map(static fn (ToolAtHand $tool): ToolOffer => new ToolOffer($tool->id, $prices[$tool->id] ?? 0.0), $this->owned),
+            array_map(
+                static fn (ToolAtHand $tool): ToolOffer => new ToolOffer($tool->id, $prices[$tool->id] ?? 0.0),
+                $this->owned,
+            ),
             array_values($whole),
             array_map(strval(...), array_keys($this->kept)),
         );
@@ -96,11 +111,17 @@ final readonly class RedundantTools
     /** @param  array<array-key, float>  $prices */
     private function set(array $prices): RedundantSet
     {
-        $plan = (new KitPlan)($this->problem($prices));
+        $plan = (new KitPlan())($this->problem($prices));
         $stays = array_fill_keys($plan->buy, true) + $this->kept;
-        $goes = array_values(array_filter($this->owned, static fn (ToolAtHand $tool): bool => ! isset($stays[$tool->id])));
+        $goes = array_values(
+            array_filter($this->owned, static fn (ToolAtHand $tool): bool => ! isset($stays[$tool->id])),
+        );
 
-        return new RedundantSet($goes, array_sum(array_map(fn (ToolAtHand $tool): float => $this->worth[$tool->id] ?? 0.0, $goes)), $plan->provenOptimal);
+        return new RedundantSet(
+            $goes,
+            array_sum(array_map(fn (ToolAtHand $tool): float => $this->worth[$tool->id] ?? 0.0, $goes)),
+            $plan->provenOptimal,
+        );
     }
 
     /** @return array<array-key, float> so much for each tool that no worth outweighs one, and its worth */
@@ -128,13 +149,21 @@ final readonly class RedundantTools
         $rows = $seen = $suits = [];
         foreach ($this->tasks as $task) {
             $best = $coverage->of($task)->best;
-            if (isset($seen[$task->key()]) || $best === null || ! $coverage->of($task)->isEnough() || $coverage->of($task)->byMachine) {
+            if (
+                isset($seen[$task->key()]) ||
+                $best === null ||
+                ! $coverage->of($task)->isEnough() ||
+                $coverage->of($task)->byMachine
+            ) {
                 continue;
             }
             $seen[$task->key()] = true;
             $ways = [];
             foreach ($task->operation->ways as $way) {
-                $sets = $way->grade >= $best->way->grade && $way->allowedBy($task->facts) ? $this->suitingOf($way, $task) : null;
+                $sets =
+                    $way->grade >= $best->way->grade && $way->allowedBy($task->facts)
+                        ? $this->suitingOf($way, $task)
+                        : null;
                 if ($sets !== null) {
                     foreach ($sets as $kind => $ids) {
                         foreach ($ids as $id) {
@@ -146,9 +175,25 @@ final readonly class RedundantTools
             }
             $rows[] = [$task, $best->way->grade, $ways];
         }
-        $needless = array_merge([], ...array_map(fn (array $ofKind): array => $this->needless($ofKind, $prices), array_values($suits)));
+        $needless = array_merge(
+            [],
+            ...array_map(fn (array $ofKind): array => $this->needless($ofKind, $prices), array_values($suits)),
+        );
 
-        return array_map(static fn (array $row): array => [$row[0], $row[1], array_map(static fn (array $way): array => [$way[0], array_map(static fn (array $ids): array => array_values(array_diff($ids, $needless)), $way[1])], $row[2])], $rows);
+        return array_map(
+            static fn (array $row): array => [
+                $row[0],
+                $row[1],
+                array_map(
+                    static fn (array $way): array => [
+                        $way[0],
+                        array_map(static fn (array $ids): array => array_values(array_diff($ids, $needless)), $way[1]),
+                    ],
+                    $row[2],
+                ),
+            ],
+            $rows,
+        );
     }
 
     /** @return array<string, list<string>>|null by kind the ids that suit; null: the way cannot be gone */
@@ -156,7 +201,10 @@ final readonly class RedundantTools
     {
         $sets = [];
         foreach ($way->kinds as $kind) {
-            $suiting = array_filter($this->atHand[$kind] ?? [], static fn (ToolAtHand $tool): bool => $way->suits($kind, $tool->sizes(), $task->facts));
+            $suiting = array_filter(
+                $this->atHand[$kind] ?? [],
+                static fn (ToolAtHand $tool): bool => $way->suits($kind, $tool->sizes(), $task->facts),
+            );
             if ($suiting === []) {
                 return null;
             }
@@ -178,7 +226,12 @@ final readonly class RedundantTools
             foreach ($ofKind as $other => $more) {
                 [$price, $otherPrice] = [$this->price((string) $id, $prices), $this->price((string) $other, $prices)];
                 $equal = count($suits) === count($more) && $price === $otherPrice;
-                if ($other !== $id && $otherPrice <= $price && array_diff($suits, $more) === [] && (! $equal || strcmp((string) $other, (string) $id) < 0)) {
+                if (
+                    $other !== $id &&
+                    $otherPrice <= $price &&
+                    array_diff($suits, $more) === [] &&
+                    (! $equal || strcmp((string) $other, (string) $id) < 0)
+                ) {
                     $needless[] = (string) $id;
                     break;
                 }
@@ -235,7 +288,9 @@ final readonly class RedundantTools
             foreach ($method->tools as $tool) {
                 $needs += $this->needs[$tool];
             }
-            $everyWay[$method->operation] = isset($everyWay[$method->operation]) ? array_intersect_key($everyWay[$method->operation], $needs) : $needs;
+            $everyWay[$method->operation] = isset($everyWay[$method->operation])
+                ? array_intersect_key($everyWay[$method->operation], $needs)
+                : $needs;
         }
 
         return array_merge([], ...array_values($everyWay));
@@ -256,7 +311,10 @@ final readonly class RedundantTools
                     continue;
                 }
 
-                return array_merge([], ...array_map(fn (string $giver): array => $this->withNeeds([...$tools, $giver], $forced), $givers));
+                return array_merge(
+                    [],
+                    ...array_map(fn (string $giver): array => $this->withNeeds([...$tools, $giver], $forced), $givers),
+                );
             }
         }
         sort($tools);
@@ -270,7 +328,9 @@ final readonly class RedundantTools
         $ofKind = [];
         foreach (array_keys($this->atHand) as $kind) {
             foreach (ToolKinds::named($kind)->needs as $need) {
-                $ofKind[$kind][$need instanceof Need ? $need->value : $need] = $this->ids($need instanceof Need ? $need->givers() : [$need]);
+                $ofKind[$kind][$need instanceof Need ? $need->value : $need] = $this->ids(
+                    $need instanceof Need ? $need->givers() : [$need],
+                );
                 if ($need === Need::Hone && $this->school->guides()) {
                     $ofKind[$kind]['honing-guide'] = $this->ids(['honing-guide']);
                 }
@@ -278,7 +338,10 @@ final readonly class RedundantTools
         }
         $needs = [];
         foreach ($this->owned as $tool) {
-            $needs[$tool->id] = array_filter($ofKind[$tool->kind] ?? [], static fn (array $givers): bool => $givers !== []);
+            $needs[$tool->id] = array_filter(
+                $ofKind[$tool->kind] ?? [],
+                static fn (array $givers): bool => $givers !== [],
+            );
         }
 
         return $needs;
@@ -290,7 +353,10 @@ final readonly class RedundantTools
      */
     private function ids(array $kinds): array
     {
-        return array_map(static fn (ToolAtHand $tool): string => $tool->id, array_merge([], ...array_map(fn (string $kind): array => $this->atHand[$kind] ?? [], $kinds)));
+        return array_map(
+            static fn (ToolAtHand $tool): string => $tool->id,
+            array_merge([], ...array_map(fn (string $kind): array => $this->atHand[$kind] ?? [], $kinds)),
+        );
     }
 
     /**

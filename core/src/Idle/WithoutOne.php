@@ -63,11 +63,21 @@ final class WithoutOne
     public function of(ToolAtHand $tool): Going
     {
         // What others need beside them is missed only when the last of its kind goes.
-        $affected = isset($this->givers[$tool->kind]) && $this->ofKind[$tool->kind] === 1 ? $this->tasks : $this->served[$tool->id] ?? [];
+        $affected =
+            isset($this->givers[$tool->kind]) && $this->ofKind[$tool->kind] === 1
+                ? $this->tasks
+                : $this->served[$tool->id] ?? [];
         if ($affected === []) {
             return new Going([], [], []);
         }
-        $then = new Coverage(new ToolsAtHand(array_values(array_filter($this->owned, static fn (ToolAtHand $other): bool => $other->id !== $tool->id))), $this->school);
+        $then = new Coverage(
+            new ToolsAtHand(
+                array_values(
+                    array_filter($this->owned, static fn (ToolAtHand $other): bool => $other->id !== $tool->id),
+                ),
+            ),
+            $this->school,
+        );
         $lost = $worse = $instead = [];
         foreach ($affected as $task) {
             [$before, $after] = [$this->now->of($task), $then->of($task)];

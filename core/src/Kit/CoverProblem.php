@@ -102,7 +102,10 @@ final readonly class CoverProblem
         $best = [];
         $most = 0.0;
         foreach ($this->options as $operation => $options) {
-            $additions = array_map(static fn (array $tools): array => array_diff_key(array_fill_keys($tools, true), $gained), $options);
+            $additions = array_map(
+                static fn (array $tools): array => array_diff_key(array_fill_keys($tools, true), $gained),
+                $options,
+            );
             if (in_array([], $additions, true)) {
                 continue;
             }

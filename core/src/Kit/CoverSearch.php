@@ -148,7 +148,10 @@ final class CoverSearch
         $this->branch($decided, $bound);
     }
 
-    /** What the rest must be proved to cost for a node to be left: a little more than the largest value still of interest. */
+    /**
+     * What the rest must be proved to cost for a node to be left: a little more than the largest value still of
+     * interest.
+     */
     private function target(int $spent): float
     {
         return intdiv($this->most(), $this->grain) * $this->grain - $spent + self::ROUNDING;
@@ -173,7 +176,14 @@ final class CoverSearch
     private function settle(array &$decided): ?CoverNode
     {
         do {
-            $node = new CoverNode($this->pairTool, $this->problem->weights, $this->optionPairs, $this->problem->values, $decided, $this->need);
+            $node = new CoverNode(
+                $this->pairTool,
+                $this->problem->weights,
+                $this->optionPairs,
+                $this->problem->values,
+                $decided,
+                $this->need,
+            );
             if ($this->problem->valueOf(array_filter($decided)) > $this->most() || $node->slack < 0) {
                 return null;
             }
@@ -284,7 +294,7 @@ final class CoverSearch
         $most = -INF;
         foreach ($bound->reducedValue as $candidate => $reduced) {
             // The tool that most operations want and whose value the shares have used up tells most.
-            $score = ($bound->wanted[$candidate] ?? 0.0) - 4 * abs($reduced) / $this->problem->values[$candidate];
+            $score = ($bound->wanted[$candidate] ?? 0.0) - (4 * abs($reduced)) / $this->problem->values[$candidate];
             if ($score > $most) {
                 $most = $score;
                 $tool = $candidate;

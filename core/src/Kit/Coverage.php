@@ -42,7 +42,12 @@ final class Coverage
         }
         $enough = $best !== null && $best->way->grade >= $task->minGrade;
 
-        return new TaskCoverage($task, $best, $this->better($task, $best?->way), $enough ? null : $this->nearest($task));
+        return new TaskCoverage(
+            $task,
+            $best,
+            $this->better($task, $best?->way),
+            $enough ? null : $this->nearest($task),
+        );
     }
 
     private function atHand(Way $way, Facts $facts): ?WayAtHand
@@ -86,8 +91,14 @@ final class Coverage
     {
         $better = null;
         foreach ($task->operation->ways as $way) {
-            $worthTelling = $now !== null && $way->grade >= $now->grade && $way->minutes <= self::MUCH_QUICKER * $now->minutes;
-            if ($worthTelling && $way->allowedBy($task->facts) && ($better === null || $way->minutes < $better->minutes) && $this->isToBeHad($way)) {
+            $worthTelling =
+                $now !== null && $way->grade >= $now->grade && $way->minutes <= self::MUCH_QUICKER * $now->minutes;
+            if (
+                $worthTelling &&
+                $way->allowedBy($task->facts) &&
+                ($better === null || $way->minutes < $better->minutes) &&
+                $this->isToBeHad($way)
+            ) {
                 $better = $way;
             }
         }
@@ -97,7 +108,10 @@ final class Coverage
 
     private function isToBeHad(Way $way): bool
     {
-        return array_filter($way->kinds, fn (string $kind): bool => $this->tools->owned($kind) === [] && ! $this->school->offers($kind)) === [];
+        return array_filter(
+            $way->kinds,
+            fn (string $kind): bool => $this->tools->owned($kind) === [] && ! $this->school->offers($kind),
+        ) === [];
     }
 
     private function nearest(Task $task): ?Obstacle
@@ -143,7 +157,12 @@ final class Coverage
      */
     private function leastShort(Way $way, string $kind, array $owned, Facts $facts): array
     {
-        $broken = static fn (ToolAtHand $tool): array => array_values(array_filter($way->conditionsOn($kind), static fn (Condition $condition): bool => ! $condition->holds($tool->sizes(), $facts)));
+        $broken = static fn (ToolAtHand $tool): array => array_values(
+            array_filter(
+                $way->conditionsOn($kind),
+                static fn (Condition $condition): bool => ! $condition->holds($tool->sizes(), $facts),
+            ),
+        );
         usort($owned, static fn (ToolAtHand $a, ToolAtHand $b): int => count($broken($a)) <=> count($broken($b)));
         $condition = $broken($owned[0])[0];
 

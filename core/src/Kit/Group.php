@@ -38,7 +38,8 @@ enum Group: string
         return match ($this) {
             self::Sharpening => 'First of all a way to sharpen: an edge tool without it is not a working tool.',
             self::Chisels => 'Then a chisel. If there is to be one only, 12 mm.',
-            self::BenchPlanes => 'Then one bench plane: a jack for furniture, a smoother when nearly everything is short.',
+            self::BenchPlanes => 'Then one bench plane: a jack for furniture, a smoother when nearly everything is '
+                .'short.',
             self::JoineryPlanes => 'Joinery planes come when a work asks for grooves, rebates or shoulders.',
             self::Saws => 'Then one or two saws: one for joints, one to bring boards to length.',
             self::Layout => 'Then a square, a knife and a gauge. The square can be made.',

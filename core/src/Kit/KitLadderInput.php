@@ -65,9 +65,19 @@ final readonly class KitLadderInput
         }
         // Of fewer tools only what can be used: methods and tools that ask for another are left out.
         $known = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $tools), true);
-        $methods = array_filter($this->methods, static fn (Method $method): bool => isset($operations[$method->operation]) && array_diff_key(array_fill_keys($method->tools, true), $known) === []);
+        $methods = array_filter(
+            $this->methods,
+            static fn (Method $method): bool => isset($operations[$method->operation]) &&
+                array_diff_key(array_fill_keys($method->tools, true), $known) === [],
+        );
         $owned = array_filter($owned, static fn (string $id): bool => isset($known[$id]));
 
-        return new KitPlanInput(array_values($operations), $tools, array_values($methods), array_values($owned), $budget);
+        return new KitPlanInput(
+            array_values($operations),
+            $tools,
+            array_values($methods),
+            array_values($owned),
+            $budget,
+        );
     }
 }

@@ -19,7 +19,10 @@ final readonly class KitPlanResult
         #[Field('what they cost together')] public float $cost,
         #[Field('whether nothing better exists; false when the search was stopped early')] public bool $provenOptimal,
         #[Field('no plan can cost less than this')] public float $lowerBound,
-        #[Field('for each operation served the best method then at hand', of: OperationCovered::class)] public array $coverage,
+        #[
+            Field('for each operation served the best method then at hand', of: OperationCovered::class),
+        ]
+        public array $coverage,
         #[Field('operations that no method can serve', of: 'string')] public array $uncoverable,
         #[Field('with a budget: operations left out', of: 'string')] public ?array $unserved = null,
     ) {

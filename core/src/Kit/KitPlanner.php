@@ -46,8 +46,16 @@ final class KitPlanner
         do {
             $proposal = $this->solve($this->offers);
             $made = Makeable::among($this->owned, $proposal->buy, $this->school);
-            $tooSoon = array_filter($proposal->buy, static fn (Offer $offer): bool => $offer->making !== null && ! in_array($offer, $made, true));
-            $this->offers = array_map(fn (Offer $offer): Offer => in_array($offer, $tooSoon, true) ? $offer->bought(Offers::shopPrice(ToolKinds::named($offer->kind), $this->school)) : $offer, $this->offers);
+            $tooSoon = array_filter(
+                $proposal->buy,
+                static fn (Offer $offer): bool => $offer->making !== null && ! in_array($offer, $made, true),
+            );
+            $this->offers = array_map(
+                fn (Offer $offer): Offer => in_array($offer, $tooSoon, true)
+                    ? $offer->bought(Offers::shopPrice(ToolKinds::named($offer->kind), $this->school))
+                    : $offer,
+                $this->offers,
+            );
         } while ($tooSoon !== []);
 
         return $proposal;
@@ -58,12 +66,21 @@ final class KitPlanner
     {
         $proposal = $this->propose();
         $else = $this->solve($this->without($offer));
-        $possible = count($else->impossible) + count($else->unserved) <= count($proposal->impossible) + count($proposal->unserved);
+        $possible =
+            count($else->impossible) + count($else->unserved) <=
+            count($proposal->impossible) + count($proposal->unserved);
 
         return new Purchase(
             $offer,
             $this->opens($offer),
-            $possible ? array_values(array_filter($else->buy, static fn (Offer $other): bool => ! in_array($other->id, $proposal->ids(), true))) : null,
+            $possible
+                ? array_values(
+                    array_filter(
+                        $else->buy,
+                        static fn (Offer $other): bool => ! in_array($other->id, $proposal->ids(), true),
+                    ),
+                )
+                : null,
             $possible ? $else->cost - $proposal->cost : null,
         );
     }
@@ -76,7 +93,12 @@ final class KitPlanner
     public function worthBelow(Offer $offer): ?float
     {
         $proposal = $this->propose();
-        $gift = array_map(static fn (Offer $other): Offer => $other->id === $offer->id ? new Offer($other->id, $other->kind, $other->name, $other->sizes, 0.0) : $other, $this->offers);
+        $gift = array_map(
+            static fn (Offer $other): Offer => $other->id === $offer->id
+                ? new Offer($other->id, $other->kind, $other->name, $other->sizes, 0.0)
+                : $other,
+            $this->offers,
+        );
         $saved = $proposal->cost - $this->solve($gift)->cost;
 
         return $saved > 1e-9 ? $saved : null;
@@ -88,7 +110,13 @@ final class KitPlanner
         $buy = $this->propose()->buy;
         $kinds = array_map(static fn (Offer $offer): string => $offer->kind, $buy);
 
-        return array_values(array_filter($this->offers, static fn (Offer $offer): bool => ! in_array($offer, $buy, true) && ($offer->ownPrice || ! in_array($offer->kind, $kinds, true))));
+        return array_values(
+            array_filter(
+                $this->offers,
+                static fn (Offer $offer): bool => ! in_array($offer, $buy, true) &&
+                    ($offer->ownPrice || ! in_array($offer->kind, $kinds, true)),
+            ),
+        );
     }
 
     /**
@@ -98,7 +126,17 @@ final class KitPlanner
      */
     private function opens(Offer $offer): array
     {
-        $kept = array_map(static fn (Offer $other): ToolAtHand => new ToolAtHand($other->id, $other->kind, $other->name, $other->sizes), array_values(array_filter($this->propose()->buy, static fn (Offer $other): bool => $other->id !== $offer->id)));
+        $kept = array_map(
+            static fn (Offer $other): ToolAtHand => new ToolAtHand(
+                $other->id,
+                $other->kind,
+                $other->name,
+                $other->sizes,
+            ),
+            array_values(
+                array_filter($this->propose()->buy, static fn (Offer $other): bool => $other->id !== $offer->id),
+            ),
+        );
         $coverage = new Coverage(new ToolsAtHand([...$this->owned, ...$kept]), $this->school);
         $lost = [];
         foreach ($this->propose()->problem->tasks as $task) {
@@ -114,13 +152,26 @@ final class KitPlanner
     private function solve(array $offers): Proposal
     {
         $problem = new PlanProblem($this->tasks, $this->owned, $offers, $this->school);
-        $plan = (new KitPlan)($problem->input($this->budget));
+        $plan = (new KitPlan())($problem->input($this->budget));
         $byId = array_column($offers, null, 'id');
         $buy = array_map(static fn (string $id): Offer => $byId[$id], $plan->buy);
-        $running = array_sum(array_map(static fn (Offer $offer): float => ToolKinds::named($offer->kind)->runningPerYear, $buy)) * $this->school->runningFactor();
-        $tasks = static fn (array $ids): array => array_values(array_map(static fn (string $id): Task => $problem->tasks[$id], $ids));
+        $running =
+            array_sum(
+                array_map(static fn (Offer $offer): float => ToolKinds::named($offer->kind)->runningPerYear, $buy),
+            ) * $this->school->runningFactor();
+        $tasks = static fn (array $ids): array => array_values(
+            array_map(static fn (string $id): Task => $problem->tasks[$id], $ids),
+        );
 
-        return new Proposal($problem, $plan, $buy, $plan->cost, $running, $tasks($plan->uncoverable), $tasks($plan->unserved ?? []));
+        return new Proposal(
+            $problem,
+            $plan,
+            $buy,
+            $plan->cost,
+            $running,
+            $tasks($plan->uncoverable),
+            $tasks($plan->unserved ?? []),
+        );
     }
 
     /**
@@ -133,7 +184,12 @@ final class KitPlanner
     {
         $planned = $this->propose()->ids();
 
-        return array_values(array_filter($this->offers, static fn (Offer $other): bool => $other->id !== $offer->id
-            && ($other->kind !== $offer->kind || in_array($other->id, $planned, true))));
+        return array_values(
+            array_filter(
+                $this->offers,
+                static fn (Offer $other): bool => $other->id !== $offer->id &&
+                    ($other->kind !== $offer->kind || in_array($other->id, $planned, true)),
+            ),
+        );
     }
 }

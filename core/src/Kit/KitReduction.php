@@ -31,7 +31,10 @@ final class KitReduction
         sort($toolIds, SORT_STRING);
         $this->toolIds = $toolIds;
         $options = $this->optionsByOperation($kit);
-        $this->uncoverable = array_map(strval(...), array_keys(array_filter($options, static fn (array $sets): bool => $sets === [])));
+        $this->uncoverable = array_map(
+            strval(...),
+            array_keys(array_filter($options, static fn (array $sets): bool => $sets === [])),
+        );
         $this->priceScale = $this->priceScale($kit);
         $this->problem = $this->problem($kit, array_filter($options));
         $this->valueLimit = $kit->budget === null ? null : $this->limit($kit->budget);
@@ -102,9 +105,12 @@ final class KitReduction
             $weights[$operation->id] = $operation->weight;
         }
         // Without a budget everything must be served, so every operation counts the same.
-        $weights = $kit->budget === null
-            ? array_fill(0, count($options), 1)
-            : $this->wholeWeights(array_map(static fn (int|string $id): float => $weights[$id], array_keys($options)));
+        $weights =
+            $kit->budget === null
+                ? array_fill(0, count($options), 1)
+                : $this->wholeWeights(
+                    array_map(static fn (int|string $id): float => $weights[$id], array_keys($options)),
+                );
 
         return new CoverProblem(
             array_map(static fn (int $price): int => $price * ($tools + 1) + 1, $prices),

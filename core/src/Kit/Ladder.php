@@ -28,7 +28,11 @@ final class Ladder
             foreach ($work->tasks as $task) {
                 $operations[] = $proposal->problem->operationOf[$task->key()] ?? null;
             }
-            $this->works[] = new LadderWork($work->id, array_values(array_unique(array_filter($operations, is_string(...)))), $work->weight);
+            $this->works[] = new LadderWork(
+                $work->id,
+                array_values(array_unique(array_filter($operations, is_string(...)))),
+                $work->weight,
+            );
             $this->byId[$work->id] = $work;
         }
     }
@@ -44,7 +48,13 @@ final class Ladder
     {
         $proposal = $this->planner->propose();
         $grades = array_map(static fn ($task): float => (float) $task->minGrade, $proposal->problem->tasks);
-        $kit = new KitLadderInput($this->works, $proposal->problem->tools, $proposal->problem->methods, $proposal->problem->owned, $grades);
+        $kit = new KitLadderInput(
+            $this->works,
+            $proposal->problem->tools,
+            $proposal->problem->methods,
+            $proposal->problem->owned,
+            $grades,
+        );
         $climb = new LadderClimb($kit, $proposal->ids());
         $steps = [];
         foreach ($this->inPhases() as $works) {
@@ -59,7 +69,12 @@ final class Ladder
     {
         $unlocked = array_merge(...array_map(static fn (Rung $rung): array => $rung->unlocks, $this->rungs()));
 
-        return array_values(array_filter($this->planner->works, static fn (PlannedWork $work): bool => ! in_array($work, $unlocked, true)));
+        return array_values(
+            array_filter(
+                $this->planner->works,
+                static fn (PlannedWork $work): bool => ! in_array($work, $unlocked, true),
+            ),
+        );
     }
 
     /** @return list<Offer> the tools of the plan in the order they are got */
@@ -110,12 +125,18 @@ final class Ladder
         $offers = array_map(fn (string $id): Offer => $this->offers[$id], $step->buy);
         $bought = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making === null));
         $made = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making !== null));
-        $parts = [...($bought === [] && $made !== [] ? [] : [self::sharpeningFirst($bought)]), ...array_map(static fn (Offer $offer): array => [$offer], $made)];
+        $parts = [
+            ...$bought === [] && $made !== [] ? [] : [self::sharpeningFirst($bought)],
+            ...array_map(static fn (Offer $offer): array => [$offer], $made),
+        ];
         $rungs = [];
         $at = $step->cumulativeCost - $step->cost;
         foreach ($parts as $index => $tools) {
             $cost = array_sum(array_map(static fn (Offer $offer): float => $offer->price, $tools));
-            $unlocks = $index === count($parts) - 1 ? array_map(fn (string $id): PlannedWork => $this->byId[$id], $step->unlocks) : [];
+            $unlocks =
+                $index === count($parts) - 1
+                    ? array_map(fn (string $id): PlannedWork => $this->byId[$id], $step->unlocks)
+                    : [];
             $rungs[] = $this->rung($tools, $at, $cost, $unlocks);
             $at += $cost;
         }
@@ -131,9 +152,24 @@ final class Ladder
     {
         $making = $tools[0]->making ?? null;
         $month = $this->months?->whenSaved($from + $cost);
-        $late = array_filter($unlocks, static fn (PlannedWork $work): bool => $month !== null && $work->due !== null && $month > substr($work->due, 0, 7));
+        $late = array_filter(
+            $unlocks,
+            static fn (PlannedWork $work): bool => $month !== null &&
+                $work->due !== null &&
+                $month > substr($work->due, 0, 7),
+        );
 
-        return new Rung($tools, $making !== null, $cost, $from, $from + $cost, $making->minutes ?? 0, $unlocks, $month, $late !== []);
+        return new Rung(
+            $tools,
+            $making !== null,
+            $cost,
+            $from,
+            $from + $cost,
+            $making->minutes ?? 0,
+            $unlocks,
+            $month,
+            $late !== [],
+        );
     }
 
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
-/** Climbs the works of a ladder with the tools of one plan. Keeps what has been got, so that one climb can follow another. */
+/**
+ * Climbs the works of a ladder with the tools of one plan. Keeps what has been got, so that one climb can follow
+ * another.
+ */
 final class LadderClimb
 {
     /** @var list<ToolOffer> the tools of the plan and those owned */
@@ -29,7 +32,11 @@ final class LadderClimb
         $this->had = $kit->owned;
         $this->bag = new ToolBag($kit->tools);
         $this->tools = self::complete($kit->tools, array_fill_keys([...$buy, ...$kit->owned], true));
-        $this->costs = array_column(array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'cost' => $tool->cost], $kit->tools), 'cost', 'id');
+        $this->costs = array_column(
+            array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'cost' => $tool->cost], $kit->tools),
+            'cost',
+            'id',
+        );
     }
 
     /**
@@ -43,7 +50,13 @@ final class LadderClimb
     {
         do {
             $before = count($within);
-            $tools = array_values(array_filter($tools, static fn (ToolOffer $tool): bool => isset($within[$tool->id]) && array_diff_key(array_fill_keys($tool->needs, true), $within) === []));
+            $tools = array_values(
+                array_filter(
+                    $tools,
+                    static fn (ToolOffer $tool): bool => isset($within[$tool->id]) &&
+                        array_diff_key(array_fill_keys($tool->needs, true), $within) === [],
+                ),
+            );
             $within = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $tools), true);
         } while (count($within) < $before);
 
@@ -104,7 +117,7 @@ final class LadderClimb
     /** @return list<string>|null null where no tools of the plan make it possible */
     private function cheapestFor(LadderWork $work): ?array
     {
-        $plan = (new KitPlan)($this->kit->planFor([$work], $this->tools, $this->had));
+        $plan = (new KitPlan())($this->kit->planFor([$work], $this->tools, $this->had));
 
         return $plan->uncoverable === [] ? $plan->buy : null;
     }
@@ -118,13 +131,21 @@ final class LadderClimb
         $atHand = array_fill_keys($had, true);
         $possible = [];
         foreach ($this->kit->methods as $method) {
-            if ($method->grade >= ($this->kit->grades[$method->operation] ?? 0.0) && array_diff_key($this->bag->withNeeds($method->tools), $atHand) === []) {
+            if (
+                $method->grade >= ($this->kit->grades[$method->operation] ?? 0.0) &&
+                array_diff_key($this->bag->withNeeds($method->tools), $atHand) === []
+            ) {
                 $possible[$method->operation] = true;
             }
         }
 
-        return array_values(array_filter($this->kit->works, fn (LadderWork $work): bool => ! isset($this->unlocked[$work->id])
-            && array_diff_key(array_fill_keys($work->operations, true), $possible) === []));
+        return array_values(
+            array_filter(
+                $this->kit->works,
+                fn (LadderWork $work): bool => ! isset($this->unlocked[$work->id]) &&
+                    array_diff_key(array_fill_keys($work->operations, true), $possible) === [],
+            ),
+        );
     }
 
     /**
@@ -139,7 +160,12 @@ final class LadderClimb
         $this->had = [...$this->had, ...$buy];
         $this->unlocked += array_fill_keys(array_map(static fn (LadderWork $work): string => $work->id, $works), true);
 
-        return new LadderRung($buy, $cost, array_map(static fn (LadderWork $work): string => $work->id, $works), $this->spent);
+        return new LadderRung(
+            $buy,
+            $cost,
+            array_map(static fn (LadderWork $work): string => $work->id, $works),
+            $this->spent,
+        );
     }
 
     /** @param  list<string>  $tools */

@@ -26,13 +26,23 @@ final class Makeable
      */
     public static function among(array $owned, array $planned, School $school): array
     {
-        $atHand = [...$owned, ...array_map(self::asTool(...), array_filter($planned, static fn (Offer $offer): bool => $offer->making === null))];
+        $atHand = [
+            ...$owned,
+            ...array_map(
+                self::asTool(...),
+                array_filter($planned, static fn (Offer $offer): bool => $offer->making === null),
+            ),
+        ];
         $waiting = array_values(array_filter($planned, static fn (Offer $offer): bool => $offer->making !== null));
         $made = [];
         do {
             $coverage = new Coverage(new ToolsAtHand(array_values($atHand)), $school);
-            $now = array_values(array_filter($waiting, static fn (Offer $offer): bool => self::isPossible($offer, $coverage)));
-            $waiting = array_values(array_filter($waiting, static fn (Offer $offer): bool => ! in_array($offer, $now, true)));
+            $now = array_values(
+                array_filter($waiting, static fn (Offer $offer): bool => self::isPossible($offer, $coverage)),
+            );
+            $waiting = array_values(
+                array_filter($waiting, static fn (Offer $offer): bool => ! in_array($offer, $now, true)),
+            );
             $made = [...$made, ...$now];
             $atHand = [...$atHand, ...array_map(self::asTool(...), $now)];
         } while ($now !== []);

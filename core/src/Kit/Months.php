@@ -6,7 +6,9 @@ namespace JackRest\Core\Kit;
 
 use DateTimeImmutable;
 
-/** Turns a monthly budget into dates: what is put by each month, this month included, is spent as soon as it suffices. */
+/**
+ * Turns a monthly budget into dates: what is put by each month, this month included, is spent as soon as it suffices.
+ */
 final readonly class Months
 {
     public function __construct(private string $today, private float $perMonth)
@@ -26,7 +28,11 @@ final readonly class Months
     {
         $from = new DateTimeImmutable(substr($this->today, 0, 7).'-01');
         $to = new DateTimeImmutable(substr($day, 0, 7).'-01');
-        $months = ((int) $to->format('Y') - (int) $from->format('Y')) * 12 + (int) $to->format('n') - (int) $from->format('n') + 1;
+        $months =
+            ((int) $to->format('Y') - (int) $from->format('Y')) * 12 +
+            (int) $to->format('n') -
+            (int) $from->format('n') +
+            1;
 
         return $months < 1 ? null : $sum / $months;
     }

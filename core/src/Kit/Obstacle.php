@@ -22,7 +22,13 @@ final readonly class Obstacle
     /** What the missing kinds cost, as planned. */
     public function price(): float
     {
-        return array_sum(array_map(static fn (string $kind): float => ToolKinds::named($kind)->making->cost ?? ToolKinds::named($kind)->price, $this->missing));
+        return array_sum(
+            array_map(
+                static fn (string $kind): float => ToolKinds::named($kind)->making->cost ??
+                    ToolKinds::named($kind)->price,
+                $this->missing,
+            ),
+        );
     }
 
     /** How much is wrong with it. */

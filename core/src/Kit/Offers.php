@@ -18,9 +18,17 @@ final class Offers
         $offers = [];
         foreach ($wanted as $tool) {
             $kind = ToolKinds::named($tool->kind);
-            $offers[] = new Offer($tool->id, $tool->kind, $tool->name, [...$kind->usualSizes(), ...$tool->sizes], $tool->price ?? self::price($kind, $school), self::making($kind, $school, $tool->price), $tool->price !== null);
+            $offers[] = new Offer(
+                $tool->id,
+                $tool->kind,
+                $tool->name,
+                [...$kind->usualSizes(), ...$tool->sizes],
+                $tool->price ?? self::price($kind, $school),
+                self::making($kind, $school, $tool->price),
+                $tool->price !== null,
+            );
         }
-        $named = new ToolNamer;
+        $named = new ToolNamer();
         foreach (ToolKinds::all() as $kind) {
             if (! $school->offers($kind->id)) {
                 continue;
@@ -28,7 +36,14 @@ final class Offers
             foreach ($kind->offeredSizes() as $number => $sizes) {
                 $sizes = [...$sizes, ...$school->sizes($kind->id)];
                 if (! self::isListed($wanted, $kind, $sizes)) {
-                    $offers[] = new Offer($kind->series === [] ? $kind->id : "{$kind->id}-".($number + 1), $kind->id, $named->plain($kind, $sizes), $sizes, self::price($kind, $school), self::making($kind, $school, null));
+                    $offers[] = new Offer(
+                        $kind->series === [] ? $kind->id : "{$kind->id}-".($number + 1),
+                        $kind->id,
+                        $named->plain($kind, $sizes),
+                        $sizes,
+                        self::price($kind, $school),
+                        self::making($kind, $school, null),
+                    );
                 }
             }
         }
@@ -63,7 +78,11 @@ final class Offers
     {
         $matters = $kind->series === [] ? null : array_key_first($kind->series[0]);
         foreach ($wanted as $tool) {
-            if ($tool->kind === $kind->id && ($matters === null || abs(($tool->sizes[$matters] ?? $kind->usualSizes()[$matters]) - $sizes[$matters]) <= 0.5)) {
+            if (
+                $tool->kind === $kind->id &&
+                ($matters === null ||
+                    abs(($tool->sizes[$matters] ?? $kind->usualSizes()[$matters]) - $sizes[$matters]) <= 0.5)
+            ) {
                 return true;
             }
         }

@@ -12,7 +12,10 @@ final readonly class OperationWanted
     public function __construct(
         #[Field('name of the operation')] public string $id,
         #[Field('a method must be at least this good')] public float $minGrade = 0.0,
-        #[Field('how much it matters when the budget does not reach for everything', atLeast: 0)] public float $weight = 1.0,
+        #[
+            Field('how much it matters when the budget does not reach for everything', atLeast: 0),
+        ]
+        public float $weight = 1.0,
     ) {
     }
 }

@@ -55,14 +55,23 @@ final class PlanProblem
         unset($ofKind);
         $this->tools = $this->complete([...$this->ownedTools($owned), ...$this->offeredTools($offers)]);
         $known = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $this->tools), true);
-        $this->owned = array_values(array_filter(array_map(static fn (ToolAtHand $tool): string => $tool->id, $owned), static fn (string $id): bool => isset($known[$id])));
+        $this->owned = array_values(
+            array_filter(
+                array_map(static fn (ToolAtHand $tool): string => $tool->id, $owned),
+                static fn (string $id): bool => isset($known[$id]),
+            ),
+        );
         [$this->tasks, $this->methods, $this->operationOf] = $this->expand($tasks, $known);
     }
 
     /** @return list<OperationWanted> */
     public function wanted(): array
     {
-        return array_map(static fn (string $id, Task $task): OperationWanted => new OperationWanted($id, (float) $task->minGrade), array_keys($this->tasks), array_values($this->tasks));
+        return array_map(
+            static fn (string $id, Task $task): OperationWanted => new OperationWanted($id, (float) $task->minGrade),
+            array_keys($this->tasks),
+            array_values($this->tasks),
+        );
     }
 
     public function input(?float $budget = null): KitPlanInput
@@ -131,7 +140,10 @@ final class PlanProblem
                 return [$tool->id];
             }
         }
-        $suiting = array_filter($this->offersByKind[$kind] ?? [], static fn (Offer $offer): bool => $way->suits($kind, $offer->sizes, $task->facts));
+        $suiting = array_filter(
+            $this->offersByKind[$kind] ?? [],
+            static fn (Offer $offer): bool => $way->suits($kind, $offer->sizes, $task->facts),
+        );
 
         return array_values(array_map(static fn (Offer $offer): string => $offer->id, $suiting));
     }
@@ -142,7 +154,10 @@ final class PlanProblem
      */
     private function ownedTools(array $owned): array
     {
-        return array_map(fn (ToolAtHand $tool): ToolOffer => new ToolOffer($tool->id, 0.0, $this->needs($tool->kind)), $owned);
+        return array_map(
+            fn (ToolAtHand $tool): ToolOffer => new ToolOffer($tool->id, 0.0, $this->needs($tool->kind)),
+            $owned,
+        );
     }
 
     /**
@@ -151,7 +166,10 @@ final class PlanProblem
      */
     private function offeredTools(array $offers): array
     {
-        return array_map(fn (Offer $offer): ToolOffer => new ToolOffer($offer->id, $offer->price, $this->needs($offer->kind)), $offers);
+        return array_map(
+            fn (Offer $offer): ToolOffer => new ToolOffer($offer->id, $offer->price, $this->needs($offer->kind)),
+            $offers,
+        );
     }
 
     /** @return list<string> ids; of what nobody owns and nobody offers, the bare kind, which names no tool */
@@ -159,7 +177,10 @@ final class PlanProblem
     {
         $needs = [];
         foreach (ToolKinds::named($kind)->needs as $need) {
-            $needs[] = $need instanceof Need ? $this->giver($this->school->givers($need), $need->value) : $this->giver([$need], $need);
+            $needs[] =
+                $need instanceof Need
+                    ? $this->giver($this->school->givers($need), $need->value)
+                    : $this->giver([$need], $need);
             if ($need === Need::Hone && $this->school->guides()) {
                 $needs[] = $this->giver(['honing-guide'], 'honing-guide');
             }
@@ -194,7 +215,13 @@ final class PlanProblem
         do {
             $before = count($tools);
             $ids = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $tools), true);
-            $tools = array_values(array_filter($tools, static fn (ToolOffer $tool): bool => array_diff_key(array_fill_keys($tool->needs, true), $ids) === []));
+            $tools = array_values(
+                array_filter(
+                    $tools,
+                    static fn (ToolOffer $tool): bool => array_diff_key(array_fill_keys($tool->needs, true), $ids) ===
+                        [],
+                ),
+            );
         } while (count($tools) < $before);
 
         return $tools;

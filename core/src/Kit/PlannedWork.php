@@ -13,7 +13,12 @@ final readonly class PlannedWork
      * @param  list<Task>  $tasks
      * @param  string|null  $due  a day, as 2026-12-24
      */
-    public function __construct(public string $id, public string $name, public array $tasks, public float $weight = 1.0, public ?string $due = null)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public array $tasks,
+        public float $weight = 1.0,
+        public ?string $due = null,
+    ) {
     }
 }

@@ -54,13 +54,22 @@ final readonly class ToolKind
     /** @return list<Dimension> the readings taken when one is added: three at most */
     public function asked(): array
     {
-        return array_values(array_filter($this->dimensions, static fn (Dimension $dimension): bool => $dimension->asked));
+        return array_values(
+            array_filter($this->dimensions, static fn (Dimension $dimension): bool => $dimension->asked),
+        );
     }
 
     /** @return array<string, float> the usual size by dimension */
     public function usualSizes(): array
     {
-        return array_column(array_map(static fn (Dimension $dimension): array => ['name' => $dimension->name, 'usual' => $dimension->usual], $this->dimensions), 'usual', 'name');
+        return array_column(
+            array_map(
+                static fn (Dimension $dimension): array => ['name' => $dimension->name, 'usual' => $dimension->usual],
+                $this->dimensions,
+            ),
+            'usual',
+            'name',
+        );
     }
 
     /** @return non-empty-list<array<string, float>> what is on offer of it: one of each size of the series */
@@ -68,6 +77,8 @@ final readonly class ToolKind
     {
         $usual = $this->usualSizes();
 
-        return $this->series === [] ? [$usual] : array_map(static fn (array $sizes): array => [...$usual, ...$sizes], $this->series);
+        return $this->series === []
+            ? [$usual]
+            : array_map(static fn (array $sizes): array => [...$usual, ...$sizes], $this->series);
     }
 }

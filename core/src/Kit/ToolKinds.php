@@ -24,10 +24,21 @@ final class ToolKinds
         /** @var array<string, ToolKind>|null $kinds */
         static $kinds = null;
 
-        return $kinds ??= array_column([
-            ...SharpeningKinds::list(), ...ChiselKinds::list(), ...BenchPlaneKinds::list(), ...JoineryPlaneKinds::list(), ...SawKinds::list(),
-            ...LayoutKinds::list(), ...HoldingKinds::list(), ...BoringKinds::list(), ...ShapingKinds::list(),
-        ], null, 'id');
+        return $kinds ??= array_column(
+            [
+                ...SharpeningKinds::list(),
+                ...ChiselKinds::list(),
+                ...BenchPlaneKinds::list(),
+                ...JoineryPlaneKinds::list(),
+                ...SawKinds::list(),
+                ...LayoutKinds::list(),
+                ...HoldingKinds::list(),
+                ...BoringKinds::list(),
+                ...ShapingKinds::list(),
+            ],
+            null,
+            'id',
+        );
     }
 
     /** @throws OutOfBoundsException */

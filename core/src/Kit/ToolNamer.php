@@ -25,9 +25,21 @@ final readonly class ToolNamer
      */
     public function name(ToolKind $kind, array $sizes): string
     {
-        $asked = array_values(array_filter($kind->asked(), static fn (Dimension $dimension): bool => $dimension->name !== 'fence'));
+        $asked = array_values(
+            array_filter($kind->asked(), static fn (Dimension $dimension): bool => $dimension->name !== 'fence'),
+        );
         usort($asked, static fn (Dimension $a, Dimension $b): int => self::place($a) <=> self::place($b));
-        $parts = array_filter(array_map(fn (Dimension $dimension): ?string => $this->part($dimension, $sizes[$dimension->name] ?? $dimension->usual, count($asked) > 1), array_slice($asked, 0, 2)), is_string(...));
+        $parts = array_filter(
+            array_map(
+                fn (Dimension $dimension): ?string => $this->part(
+                    $dimension,
+                    $sizes[$dimension->name] ?? $dimension->usual,
+                    count($asked) > 1,
+                ),
+                array_slice($asked, 0, 2),
+            ),
+            is_string(...),
+        );
 
         return implode(', ', [$kind->name, ...$parts]);
     }

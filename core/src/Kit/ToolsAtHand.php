@@ -22,7 +22,11 @@ final class ToolsAtHand
         $this->working = $this->all;
         do {
             $before = count($this->working);
-            $this->working = array_filter($this->working, fn (array $tools, string $kind): bool => $this->unmetNeeds($kind) === [], ARRAY_FILTER_USE_BOTH);
+            $this->working = array_filter(
+                $this->working,
+                fn (array $tools, string $kind): bool => $this->unmetNeeds($kind) === [],
+                ARRAY_FILTER_USE_BOTH,
+            );
         } while (count($this->working) < $before);
     }
 
@@ -41,7 +45,9 @@ final class ToolsAtHand
     /** @return list<Need|string> what a kind still needs before it counts */
     public function unmetNeeds(string $kind): array
     {
-        return array_values(array_filter(ToolKinds::named($kind)->needs, fn (Need|string $need): bool => ! $this->gives($need)));
+        return array_values(
+            array_filter(ToolKinds::named($kind)->needs, fn (Need|string $need): bool => ! $this->gives($need)),
+        );
     }
 
     private function gives(Need|string $need): bool

@@ -8,7 +8,12 @@ namespace JackRest\Core\Kit;
 final readonly class WantedTool
 {
     /** @param  array<string, float>  $sizes */
-    public function __construct(public string $id, public string $kind, public string $name, public array $sizes, public ?float $price)
-    {
+    public function __construct(
+        public string $id,
+        public string $kind,
+        public string $name,
+        public array $sizes,
+        public ?float $price,
+    ) {
     }
 }

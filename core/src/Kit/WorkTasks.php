@@ -23,7 +23,9 @@ final readonly class WorkTasks
     public function graded(array $tasks, array $own = []): array
     {
         return array_map(function (Task $task) use ($own): Task {
-            $asked = $own[$task->operation->id] ?? max($this->floor ?? 1, $this->school->minGrade($task->operation->id, $task->minGrade));
+            $asked =
+                $own[$task->operation->id] ??
+                max($this->floor ?? 1, $this->school->minGrade($task->operation->id, $task->minGrade));
 
             return $task->atGrade($asked);
         }, $tasks);

@@ -10,8 +10,10 @@ use JackRest\Core\Calculation\Calculates;
  * The arc that a batten takes when its ends lie against two pins and its middle is pushed out.
  *
  * A beam on two supports with a load in the middle: y(x) = f·x·(3L² − 4x²)/L³ up to the middle and the same from the
- * other end; F = 48·E·I·f/L³ with I = w·t³/12; strain = 6·t·f/L²; radius at the middle L²/(12f). It is no circle: nearly
- * straight at its ends, tightest in the middle. A batten of one thickness takes the same arc whatever its stiffness; that
+ * other end; F = 48·E·I·f/L³ with I = w·t³/12; strain = 6·t·f/L²; radius at the middle L²/(12f). It is no circle:
+ * nearly
+ * straight at its ends, tightest in the middle. A batten of one thickness takes the same arc whatever its stiffness;
+ * that
  * decides the force. Source: beam equation of Euler and Bernoulli, small slopes; any textbook of strength of materials.
  */
 #[Calculates('bent-batten', 'The arc of a bent batten')]
@@ -26,14 +28,14 @@ final class BentBatten
     public function __invoke(BentBattenInput $batten): BentBattenResult
     {
         [$l, $f] = [$batten->lengthMm, $batten->riseMm];
-        $inertia = $batten->widthMm * $batten->thicknessMm ** 3 / 12;
+        $inertia = ($batten->widthMm * $batten->thicknessMm ** 3) / 12;
 
         return new BentBattenResult(
             array_map(static fn (float $at): float => self::offset($l, $f, $at), $batten->stationsMm),
-            48 * $batten->elasticGPa * 1000 * $inertia * $f / $l ** 3,
-            600 * $batten->thicknessMm * $f / $l ** 2,
+            (48 * $batten->elasticGPa * 1000 * $inertia * $f) / $l ** 3,
+            (600 * $batten->thicknessMm * $f) / $l ** 2,
             $l ** 2 / (12 * $f),
-            rad2deg(atan(3 * $f / $l)),
+            rad2deg(atan((3 * $f) / $l)),
         );
     }
 
@@ -42,6 +44,6 @@ final class BentBatten
     {
         $x = min($atMm, $lengthMm - $atMm);
 
-        return $riseMm * $x * (3 * $lengthMm ** 2 - 4 * $x ** 2) / $lengthMm ** 3;
+        return ($riseMm * $x * (3 * $lengthMm ** 2 - 4 * $x ** 2)) / $lengthMm ** 3;
     }
 }

@@ -10,7 +10,10 @@ final readonly class BentBattenResult
 {
     /** @param  list<float>  $offsetsMm */
     public function __construct(
-        #[Field('how far the arc stands off the line between the pins, at each station, mm', of: 'number')] public array $offsetsMm,
+        #[
+            Field('how far the arc stands off the line between the pins, at each station, mm', of: 'number'),
+        ]
+        public array $offsetsMm,
         #[Field('force that holds its middle out, N')] public float $forceN,
         #[Field('strain of its outermost fibre at the middle, per cent')] public float $strainPct,
         #[Field('radius of the arc at the middle, where it is tightest, mm')] public float $radiusMm,

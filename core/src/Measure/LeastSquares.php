@@ -27,7 +27,9 @@ final readonly class LeastSquares
         if ($square <= 0.0) {
             throw InvalidInput::because('points', 'must lie at two different places at least');
         }
-        $slope = array_sum(array_map(static fn (array $point): float => ($point[0] - $x) * ($point[1] - $y), $points)) / $square;
+        $slope =
+            array_sum(array_map(static fn (array $point): float => ($point[0] - $x) * ($point[1] - $y), $points)) /
+            $square;
 
         return new self($slope, $y - $slope * $x);
     }

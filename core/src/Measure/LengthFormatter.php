@@ -14,7 +14,9 @@ final readonly class LengthFormatter
 {
     private const FINEST_FRACTION = 64;
 
-    /** @param  float|null  $paperMm  thickness of one sheet of the user's paper, as they measured it; null: they did not */
+    /**
+     * @param  float|null  $paperMm  thickness of one sheet of the user's paper, as they measured it; null: they did not
+     */
     public function __construct(public LengthUnit $unit, public ?float $paperMm = null)
     {
     }
@@ -38,7 +40,7 @@ final readonly class LengthFormatter
     {
         return $this->unit === LengthUnit::Millimetre
             ? self::fixed($mm, self::wantsThousandths($mm) ? 3 : 2)
-            : self::fixed($mm / LengthUnit::MM_PER_INCH * 1000, 1);
+            : self::fixed(($mm / LengthUnit::MM_PER_INCH) * 1000, 1);
     }
 
     /** A hundredth too coarse for it: a fine shaving of 0.015 mm is neither 0.01 nor 0.02. */
@@ -84,7 +86,11 @@ final readonly class LengthFormatter
     private static function fraction(float $inches): string
     {
         $parts = (int) round(abs($inches) * self::FINEST_FRACTION);
-        [$whole, $above, $under] = [intdiv($parts, self::FINEST_FRACTION), $parts % self::FINEST_FRACTION, self::FINEST_FRACTION];
+        [$whole, $above, $under] = [
+            intdiv($parts, self::FINEST_FRACTION),
+            $parts % self::FINEST_FRACTION,
+            self::FINEST_FRACTION,
+        ];
         while ($above > 0 && $above % 2 === 0) {
             [$above, $under] = [intdiv($above, 2), intdiv($under, 2)];
         }

@@ -21,10 +21,14 @@ enum LengthUnit: string
         };
     }
 
-    /** A bare figure with this unit written behind it, as it is kept when the unit changes; all else as it was typed. */
+    /**
+     * A bare figure with this unit written behind it, as it is kept when the unit changes; all else as it was typed.
+     */
     public function behind(string $typed): string
     {
-        return preg_match('~^\s*[-−+]?[\d.,/\s-]*\d[.,]?\s*$~u', $typed) === 1 ? trim($typed).($this === self::Inch ? ' in' : ' mm') : $typed;
+        return preg_match('~^\s*[-−+]?[\d.,/\s-]*\d[.,]?\s*$~u', $typed) === 1
+            ? trim($typed).($this === self::Inch ? ' in' : ' mm')
+            : $typed;
     }
 
     public function other(): self

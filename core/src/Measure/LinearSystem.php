@@ -26,7 +26,12 @@ final class LinearSystem
             if (abs($matrix[$pivot][$column]) <= $least) {
                 return null;
             }
-            [$matrix[$column], $matrix[$pivot], $right[$column], $right[$pivot]] = [$matrix[$pivot], $matrix[$column], $right[$pivot], $right[$column]];
+            [$matrix[$column], $matrix[$pivot], $right[$column], $right[$pivot]] = [
+                $matrix[$pivot],
+                $matrix[$column],
+                $right[$pivot],
+                $right[$column],
+            ];
             for ($row = $column + 1; $row < $n; $row++) {
                 $factor = $matrix[$row][$column] / $matrix[$column][$column];
                 if ($factor === 0.0) {

@@ -34,7 +34,9 @@ final readonly class UncertaintyBudget
         return new self(array_diff_key($this->squaresMm2, [$name => true]));
     }
 
-    /** Room that is left for one contribution when the whole is to be no more than this, mm²; below zero: there is none. */
+    /**
+     * Room that is left for one contribution when the whole is to be no more than this, mm²; below zero: there is none.
+     */
     public function roomFor(string $name, float $expandedMm): float
     {
         return $expandedMm ** 2 - array_sum($this->without($name)->squaresMm2);

@@ -16,8 +16,13 @@ final readonly class Outline
      * @param  list<Path>  $details  lines on them
      * @param  list<OutlineMark>  $marks  its dimensions where they are measured
      */
-    public function __construct(public float $width, public float $height, public array $bodies, public array $details = [], public array $marks = [])
-    {
+    public function __construct(
+        public float $width,
+        public float $height,
+        public array $bodies,
+        public array $details = [],
+        public array $marks = [],
+    ) {
     }
 
     public function moved(float $x, float $y): self

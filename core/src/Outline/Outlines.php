@@ -25,7 +25,16 @@ final class Outlines
         /** @var array<string, Closure(OutlineSizes): Outline>|null $forms */
         static $forms = null;
 
-        return $forms ??= [...PlaneOutlines::forms(), ...SawOutlines::forms(), ...EdgeToolOutlines::forms(), ...LayoutOutlines::forms(), ...HoldingOutlines::forms(), ...SharpeningOutlines::forms(), ...BoringOutlines::forms(), ...ShapingOutlines::forms()];
+        return $forms ??= [
+            ...PlaneOutlines::forms(),
+            ...SawOutlines::forms(),
+            ...EdgeToolOutlines::forms(),
+            ...LayoutOutlines::forms(),
+            ...HoldingOutlines::forms(),
+            ...SharpeningOutlines::forms(),
+            ...BoringOutlines::forms(),
+            ...ShapingOutlines::forms(),
+        ];
     }
 
     /**

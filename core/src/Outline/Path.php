@@ -47,7 +47,15 @@ final readonly class Path
 
     public static function disc(float $x, float $y, float $radius): self
     {
-        return self::closed(...array_map(static fn (int $chord): array => [$x + $radius * cos(2 * M_PI * $chord / self::CHORDS), $y + $radius * sin(2 * M_PI * $chord / self::CHORDS)], range(0, self::CHORDS - 1)));
+        return self::closed(
+            ...array_map(
+                static fn (int $chord): array => [
+                    $x + $radius * cos((2 * M_PI * $chord) / self::CHORDS),
+                    $y + $radius * sin((2 * M_PI * $chord) / self::CHORDS),
+                ],
+                range(0, self::CHORDS - 1),
+            ),
+        );
     }
 
     /**
@@ -60,15 +68,27 @@ final readonly class Path
      */
     public static function bend(array $from, array $towards, array $to): array
     {
-        $at = static fn (float $t, int $axis): float => (1 - $t) ** 2 * $from[$axis] + 2 * $t * (1 - $t) * $towards[$axis] + $t ** 2 * $to[$axis];
+        $at = static fn (float $t, int $axis): float => (1 - $t) ** 2 * $from[$axis] +
+            2 * $t * (1 - $t) * $towards[$axis] +
+            $t ** 2 * $to[$axis];
 
-        return array_map(static fn (int $chord): array => [$at($chord / self::BEND_CHORDS, 0), $at($chord / self::BEND_CHORDS, 1)], range(0, self::BEND_CHORDS));
+        return array_map(
+            static fn (int $chord): array => [
+                $at($chord / self::BEND_CHORDS, 0),
+                $at($chord / self::BEND_CHORDS, 1),
+            ],
+            range(0, self::BEND_CHORDS),
+        );
     }
 
     /** @return Closure(Point...): self a shape given in shares of a box, 0 to 1 along each side */
     public static function inBox(float $width, float $height): Closure
     {
-        return static fn (array ...$shares): self => self::closed(...array_map(static fn (array $share): array => [$share[0] * $width, $share[1] * $height], $shares));
+        return static fn (
+            array ...$shares,
+        ): self => self::closed(
+            ...array_map(static fn (array $share): array => [$share[0] * $width, $share[1] * $height], $shares),
+        );
     }
 
     /** This body with another one cut out of it. */
@@ -91,6 +111,10 @@ final readonly class Path
     /** @param  Closure(Point): Point  $change */
     private function each(Closure $change): self
     {
-        return new self(array_map($change, $this->points), $this->isClosed, array_map(static fn (array $hole): array => array_map($change, $hole), $this->holes));
+        return new self(
+            array_map($change, $this->points),
+            $this->isClosed,
+            array_map(static fn (array $hole): array => array_map($change, $hole), $this->holes),
+        );
     }
 }

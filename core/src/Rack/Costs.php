@@ -24,8 +24,17 @@ final readonly class Costs
                 $groups[$piece->stone->medium->value][] = $piece;
             }
         }
-        $costs = array_map(static fn (array $pieces): self => new self($pieces[0]->stone->medium, $pieces), array_values($groups));
-        usort($costs, static fn (self $a, self $b): int => [$a->perEdge(), $a->medium->value] <=> [$b->perEdge(), $b->medium->value]);
+        $costs = array_map(
+            static fn (array $pieces): self => new self($pieces[0]->stone->medium, $pieces),
+            array_values($groups),
+        );
+        usort(
+            $costs,
+            static fn (self $a, self $b): int => [$a->perEdge(), $a->medium->value] <=> [
+                $b->perEdge(),
+                $b->medium->value,
+            ],
+        );
 
         return $costs;
     }
@@ -33,15 +42,20 @@ final readonly class Costs
     /** Wear of all its pieces for one edge taken across each of them, in the user's currency. */
     public function perEdge(): float
     {
-        return array_sum(array_map(static fn (RackStone $piece): float => (float) $piece->price / $piece->lasts(), $this->pieces));
+        return array_sum(
+            array_map(static fn (RackStone $piece): float => (float) $piece->price / $piece->lasts(), $this->pieces),
+        );
     }
 
     /** What is paid for them in so many years: a worn piece is bought again, the first ones count. */
     public function after(int $years, float $edgesPerYear): float
     {
-        return array_sum(array_map(
-            static fn (RackStone $piece): float => (float) $piece->price * max(1, ceil($years * $edgesPerYear / $piece->lasts() - 1e-9)),
-            $this->pieces,
-        ));
+        return array_sum(
+            array_map(
+                static fn (RackStone $piece): float => (float) $piece->price *
+                    max(1, ceil(($years * $edgesPerYear) / $piece->lasts() - 1e-9)),
+                $this->pieces,
+            ),
+        );
     }
 }

@@ -25,6 +25,7 @@ enum Flatness: string
         }
         $minutes = intdiv($piece->stone->medium->flatteningSeconds(), 60);
 
-        return "Flatten the {$piece->stone->name}: {$piece->edgesSinceFlat} edges since it was last flat. About ".($minutes === 1 ? 'a minute.' : "$minutes minutes.");
+        return "Flatten the {$piece->stone->name}: {$piece->edgesSinceFlat} edges since it was last flat. About ".
+            ($minutes === 1 ? 'a minute.' : "$minutes minutes.");
     }
 }

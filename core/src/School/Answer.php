@@ -7,7 +7,11 @@ namespace JackRest\Core\School;
 /** One answer to a question good people disagree on: its name, why its people hold it, what it changes. */
 final readonly class Answer
 {
-    public function __construct(public string $id, public string $name, public string $because, public Effect $effect = new Effect)
-    {
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $because,
+        public Effect $effect = new Effect(),
+    ) {
     }
 }

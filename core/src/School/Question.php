@@ -23,6 +23,8 @@ final readonly class Question
             }
         }
 
-        return $id === null ? $this->answers[0] : throw new OutOfBoundsException("\"$id\" is no answer to “{$this->asks}”");
+        return $id === null
+            ? $this->answers[0]
+            : throw new OutOfBoundsException("\"$id\" is no answer to “{$this->asks}”");
     }
 }

@@ -17,7 +17,11 @@ final class Questions
         /** @var array<string, Question>|null $questions */
         static $questions = null;
 
-        return $questions ??= array_column([...self::outlook(), ...self::planes(), ...self::saws(), ...self::marking(), ...self::sharpening()], null, 'id');
+        return $questions ??= array_column(
+            [...self::outlook(), ...self::planes(), ...self::saws(), ...self::marking(), ...self::sharpening()],
+            null,
+            'id',
+        );
     }
 
     /** @return list<Question> */
@@ -26,18 +30,53 @@ final class Questions
         return [
             new Question('purity', 'How pure?', [
                 new Answer('hand', 'hand tools only', 'Quiet, no dust, and every stroke teaches.'),
-                new Answer('hybrid', 'machines do the rough work', 'Machines bring it to size; hands make it fit. Block, shoulder and router planes come first.', new Effect(prefers: ['block-plane', 'shoulder-plane', 'router-plane'], machines: true)),
+                new Answer(
+                    'hybrid',
+                    'machines do the rough work',
+                    'Machines bring it to size; hands make it fit. Block, shoulder and router planes come first.',
+                    new Effect(prefers: ['block-plane', 'shoulder-plane', 'router-plane'], machines: true),
+                ),
             ]),
             new Question('spend', 'How to spend?', [
                 new Answer('steady', 'sound tools as they are needed', 'Good enough to keep, bought when a work asks.'),
-                new Answer('best-once', 'the best once, few tools', 'A tool bought twice was the dear one.', new Effect(priceFactor: 1.7)),
-                new Answer('cheap-start', 'a cheap start', 'Begin now, replace what limits you.', new Effect(priceFactor: 0.6, runningFactor: 1.5)),
-                new Answer('second-hand', 'second-hand, tuned up', 'Old steel is cheap; an afternoon makes it work.', new Effect(priceFactor: 0.5, runningFactor: 1.1)),
-                new Answer('next-job', 'only what the next work needs', 'Nothing hangs idle.', new Effect(nextWorkOnly: true)),
+                new Answer(
+                    'best-once',
+                    'the best once, few tools',
+                    'A tool bought twice was the dear one.',
+                    new Effect(priceFactor: 1.7),
+                ),
+                new Answer(
+                    'cheap-start',
+                    'a cheap start',
+                    'Begin now, replace what limits you.',
+                    new Effect(priceFactor: 0.6, runningFactor: 1.5),
+                ),
+                new Answer(
+                    'second-hand',
+                    'second-hand, tuned up',
+                    'Old steel is cheap; an afternoon makes it work.',
+                    new Effect(priceFactor: 0.5, runningFactor: 1.1),
+                ),
+                new Answer(
+                    'next-job',
+                    'only what the next work needs',
+                    'Nothing hangs idle.',
+                    new Effect(nextWorkOnly: true),
+                ),
             ]),
             new Question('surface', 'The last surface?', [
-                new Answer('planed', 'from the plane', 'It shines, and it is quick.', new Effect(minGrades: ['smooth' => 4])),
-                new Answer('sanded', 'sanded', 'Even, and no skill wanted.', new Effect(prefers: ['sanding-block'], minGrades: ['smooth' => 2])),
+                new Answer(
+                    'planed',
+                    'from the plane',
+                    'It shines, and it is quick.',
+                    new Effect(minGrades: ['smooth' => 4]),
+                ),
+                new Answer(
+                    'sanded',
+                    'sanded',
+                    'Even, and no skill wanted.',
+                    new Effect(prefers: ['sanding-block'], minGrades: ['smooth' => 2]),
+                ),
             ]),
         ];
     }
@@ -47,19 +86,61 @@ final class Questions
     {
         return [
             new Question('bench-plane', 'If one bench plane, which?', [
-                new Answer('jack', 'a jack', 'Furniture size: it does all of it.', new Effect(prefers: ['jack-plane'], leavesOut: ['wide-jack', 'bevel-up-jack'])),
-                new Answer('smoother', 'a smoother', 'Nearly everything here is under 600 mm.', new Effect(prefers: ['smoothing-plane'], leavesOut: ['jack-plane', 'wide-jack', 'bevel-up-jack'])),
-                new Answer('wide-jack', 'a wide heavy jack', 'Steady on the shooting board.', new Effect(prefers: ['wide-jack'], leavesOut: ['jack-plane', 'bevel-up-jack'])),
-                new Answer('bevel-up', 'a bevel-up jack', 'End grain, and easy to set.', new Effect(prefers: ['bevel-up-jack'], leavesOut: ['jack-plane', 'wide-jack'])),
+                new Answer(
+                    'jack',
+                    'a jack',
+                    'Furniture size: it does all of it.',
+                    new Effect(prefers: ['jack-plane'], leavesOut: ['wide-jack', 'bevel-up-jack']),
+                ),
+                new Answer(
+                    'smoother',
+                    'a smoother',
+                    'Nearly everything here is under 600 mm.',
+                    new Effect(prefers: ['smoothing-plane'], leavesOut: ['jack-plane', 'wide-jack', 'bevel-up-jack']),
+                ),
+                new Answer(
+                    'wide-jack',
+                    'a wide heavy jack',
+                    'Steady on the shooting board.',
+                    new Effect(prefers: ['wide-jack'], leavesOut: ['jack-plane', 'bevel-up-jack']),
+                ),
+                new Answer(
+                    'bevel-up',
+                    'a bevel-up jack',
+                    'End grain, and easy to set.',
+                    new Effect(prefers: ['bevel-up-jack'], leavesOut: ['jack-plane', 'wide-jack']),
+                ),
             ]),
             new Question('jointer', 'A jointer?', [
-                new Answer('by-size', 'only if a board is too long without', 'The longest board and the tolerance decide.'),
-                new Answer('essential', 'essential', 'It straightens by itself; nothing else does.', new Effect(prefers: ['try-plane'], minGrades: ['joint-edge' => 5])),
+                new Answer(
+                    'by-size',
+                    'only if a board is too long without',
+                    'The longest board and the tolerance decide.',
+                ),
+                new Answer(
+                    'essential',
+                    'essential',
+                    'It straightens by itself; nothing else does.',
+                    new Effect(prefers: ['try-plane'], minGrades: ['joint-edge' => 5]),
+                ),
             ]),
             new Question('small-planes', 'Router plane and block plane?', [
                 new Answer('if-asked', 'if a work asks for one', 'Let the work decide.'),
-                new Answer('must', 'must have', 'The same depth everywhere, without thinking.', new Effect(prefers: ['router-plane', 'block-plane'], minGrades: ['level-recess' => 5, 'chamfer' => 5])),
-                new Answer('without', 'chisel and paring block instead', 'A sharp chisel and a true block do it.', new Effect(prefers: ['paring-block'], leavesOut: ['router-plane', 'block-plane'])),
+                new Answer(
+                    'must',
+                    'must have',
+                    'The same depth everywhere, without thinking.',
+                    new Effect(
+                        prefers: ['router-plane', 'block-plane'],
+                        minGrades: ['level-recess' => 5, 'chamfer' => 5],
+                    ),
+                ),
+                new Answer(
+                    'without',
+                    'chisel and paring block instead',
+                    'A sharp chisel and a true block do it.',
+                    new Effect(prefers: ['paring-block'], leavesOut: ['router-plane', 'block-plane']),
+                ),
             ]),
         ];
     }
@@ -69,18 +150,48 @@ final class Questions
     {
         return [
             new Question('saws', 'Push or pull?', [
-                new Answer('push', 'push saws with a back', 'Stiff, can be filed, last a lifetime.', new Effect(leavesOut: self::PULL)),
+                new Answer(
+                    'push',
+                    'push saws with a back',
+                    'Stiff, can be filed, last a lifetime.',
+                    new Effect(leavesOut: self::PULL),
+                ),
                 new Answer('pull', 'pull saws', 'Thin kerf, light work, no filing.', new Effect(leavesOut: self::PUSH)),
                 new Answer('either', 'either', 'Whatever is cheapest for the cut.'),
             ]),
             new Question('dovetail-pitch', 'Dovetail saw: how fine?', [
-                new Answer('medium', '14–15 teeth per inch', 'Faster, and good for thicker boards.', new Effect(sizes: ['dovetail-saw' => ['tpi' => 15.0]])),
-                new Answer('fine', '18–20 teeth per inch', 'Smooth and in control; slower.', new Effect(sizes: ['dovetail-saw' => ['tpi' => 18.0]])),
+                new Answer(
+                    'medium',
+                    '14–15 teeth per inch',
+                    'Faster, and good for thicker boards.',
+                    new Effect(sizes: ['dovetail-saw' => ['tpi' => 15.0]]),
+                ),
+                new Answer(
+                    'fine',
+                    '18–20 teeth per inch',
+                    'Smooth and in control; slower.',
+                    new Effect(sizes: ['dovetail-saw' => ['tpi' => 18.0]]),
+                ),
             ]),
             new Question('waste', 'Waste between tails?', [
-                new Answer('coping', 'coping saw', 'Cheap blades, quick enough.', new Effect(prefers: ['coping-saw'], leavesOut: ['fret-saw'])),
-                new Answer('fret', 'fret saw', 'The blade drops into the kerf.', new Effect(prefers: ['fret-saw'], leavesOut: ['coping-saw'])),
-                new Answer('chisel', 'chisel only', 'One tool less, and no blade to break.', new Effect(leavesOut: ['coping-saw', 'fret-saw'])),
+                new Answer(
+                    'coping',
+                    'coping saw',
+                    'Cheap blades, quick enough.',
+                    new Effect(prefers: ['coping-saw'], leavesOut: ['fret-saw']),
+                ),
+                new Answer(
+                    'fret',
+                    'fret saw',
+                    'The blade drops into the kerf.',
+                    new Effect(prefers: ['fret-saw'], leavesOut: ['coping-saw']),
+                ),
+                new Answer(
+                    'chisel',
+                    'chisel only',
+                    'One tool less, and no blade to break.',
+                    new Effect(leavesOut: ['coping-saw', 'fret-saw']),
+                ),
             ]),
         ];
     }
@@ -90,22 +201,67 @@ final class Questions
     {
         return [
             new Question('gauge', 'Marking gauge?', [
-                new Answer('pin', 'pin', 'Cheapest, and can be made.', new Effect(prefers: ['marking-gauge'], leavesOut: ['cutting-gauge', 'wheel-gauge'])),
-                new Answer('blade', 'blade', 'Longer fence, cleaner across the grain.', new Effect(prefers: ['cutting-gauge'], leavesOut: ['marking-gauge', 'wheel-gauge'])),
-                new Answer('wheel', 'wheel', 'The finest line, quickly set.', new Effect(prefers: ['wheel-gauge'], leavesOut: ['marking-gauge', 'cutting-gauge'])),
+                new Answer(
+                    'pin',
+                    'pin',
+                    'Cheapest, and can be made.',
+                    new Effect(prefers: ['marking-gauge'], leavesOut: ['cutting-gauge', 'wheel-gauge']),
+                ),
+                new Answer(
+                    'blade',
+                    'blade',
+                    'Longer fence, cleaner across the grain.',
+                    new Effect(prefers: ['cutting-gauge'], leavesOut: ['marking-gauge', 'wheel-gauge']),
+                ),
+                new Answer(
+                    'wheel',
+                    'wheel',
+                    'The finest line, quickly set.',
+                    new Effect(prefers: ['wheel-gauge'], leavesOut: ['marking-gauge', 'cutting-gauge']),
+                ),
             ]),
             new Question('squares', 'Squares?', [
                 new Answer('wood', 'of wood, made', 'Light, kind to the work, and can be trued.'),
-                new Answer('metal', 'of metal, bought', 'They stay put. A drop ruins one.', new Effect(buys: ['try-square', 'large-square', 'straightedge', 'winding-sticks'])),
+                new Answer(
+                    'metal',
+                    'of metal, bought',
+                    'They stay put. A drop ruins one.',
+                    new Effect(buys: ['try-square', 'large-square', 'straightedge', 'winding-sticks']),
+                ),
             ]),
             new Question('tail-slope', 'Slope of tails?', [
-                new Answer('seven', '1:7 for everything', 'One template, one habit.', new Effect(sizes: ['dovetail-template' => ['slope' => 8.13]])),
-                new Answer('by-wood', '1:6 in softwood, 1:8 in hardwood', 'Soft fibres crush; hard short grain breaks.', new Effect(sizes: ['dovetail-template' => ['slope' => 9.46]])),
-                new Answer('fourteen', '14°', 'It looks like a dovetail.', new Effect(sizes: ['dovetail-template' => ['slope' => 14.0]])),
+                new Answer(
+                    'seven',
+                    '1:7 for everything',
+                    'One template, one habit.',
+                    new Effect(sizes: ['dovetail-template' => ['slope' => 8.13]]),
+                ),
+                new Answer(
+                    'by-wood',
+                    '1:6 in softwood, 1:8 in hardwood',
+                    'Soft fibres crush; hard short grain breaks.',
+                    new Effect(sizes: ['dovetail-template' => ['slope' => 9.46]]),
+                ),
+                new Answer(
+                    'fourteen',
+                    '14°',
+                    'It looks like a dovetail.',
+                    new Effect(sizes: ['dovetail-template' => ['slope' => 14.0]]),
+                ),
             ]),
             new Question('measuring', 'Measuring?', [
-                new Answer('numbers', 'by numbers and a rule', 'A drawing says what to do.', new Effect(prefers: ['steel-rule', 'hook-rule'])),
-                new Answer('transfer', 'by transfer and a fixed gauge', 'What is not measured cannot be misread.', new Effect(prefers: ['story-stick', 'stop-rule', 'dividers'])),
+                new Answer(
+                    'numbers',
+                    'by numbers and a rule',
+                    'A drawing says what to do.',
+                    new Effect(prefers: ['steel-rule', 'hook-rule']),
+                ),
+                new Answer(
+                    'transfer',
+                    'by transfer and a fixed gauge',
+                    'What is not measured cannot be misread.',
+                    new Effect(prefers: ['story-stick', 'stop-rule', 'dividers']),
+                ),
             ]),
         ];
     }
@@ -116,17 +272,36 @@ final class Questions
         return [
             new Question('media', 'Sharpen on what?', [
                 new Answer('waterstone', 'waterstones', 'Fast and fine.', new Effect(hones: 'waterstones')),
-                new Answer('oilstone', 'oilstone and strop', 'Clean, flat for years, cheap to run.', new Effect(hones: 'oilstones')),
-                new Answer('diamond', 'diamond plates', 'Dear once, then years; any steel.', new Effect(hones: 'diamond-plates')),
+                new Answer(
+                    'oilstone',
+                    'oilstone and strop',
+                    'Clean, flat for years, cheap to run.',
+                    new Effect(hones: 'oilstones'),
+                ),
+                new Answer(
+                    'diamond',
+                    'diamond plates',
+                    'Dear once, then years; any steel.',
+                    new Effect(hones: 'diamond-plates'),
+                ),
                 new Answer('paper', 'paper on glass', 'The cheapest start.', new Effect(hones: 'paper-on-glass')),
             ]),
             new Question('angle', 'Guide or freehand?', [
                 new Answer('freehand', 'freehand', 'Nothing to set; done between two joints.'),
-                new Answer('guide', 'with a guide', 'The same angle every time, from the first day.', new Effect(guide: true)),
+                new Answer(
+                    'guide',
+                    'with a guide',
+                    'The same angle every time, from the first day.',
+                    new Effect(guide: true),
+                ),
             ]),
             new Question('grit-path', 'Through how many stones?', [
                 new Answer('least-time', 'whatever takes least time', 'The face and the depth decide.'),
-                new Answer('two-stones', 'two, with a big jump', 'A narrow bevel needs no more, and there is less to carry.'),
+                new Answer(
+                    'two-stones',
+                    'two, with a big jump',
+                    'A narrow bevel needs no more, and there is less to carry.',
+                ),
                 new Answer('full-ladder', 'every stone in turn', 'Each only takes out the scratches before it.'),
                 new Answer('stop-early', 'stop early where power is high', 'A mallet does not feel the last stone.'),
             ]),

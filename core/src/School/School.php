@@ -23,12 +23,18 @@ final readonly class School
     public function __construct(public array $answers = [], public array $overrules = [])
     {
         foreach ($answers as $question => $answer) {
-            $known = Questions::all()[$question] ?? throw InvalidInput::because("answers.$question", 'is no question here');
+            $known =
+                Questions::all()[$question] ?? throw InvalidInput::because("answers.$question", 'is no question here');
             if (! in_array($answer, array_column($known->answers, 'id'), true)) {
-                throw InvalidInput::because("answers.$question", 'must be one of: '.implode(', ', array_column($known->answers, 'id')));
+                throw InvalidInput::because(
+                    "answers.$question",
+                    'must be one of: '.implode(', ', array_column($known->answers, 'id')),
+                );
             }
         }
-        $this->effects = array_values(array_map(fn (Question $question): Effect => $this->answer($question)->effect, Questions::all()));
+        $this->effects = array_values(
+            array_map(fn (Question $question): Effect => $this->answer($question)->effect, Questions::all()),
+        );
     }
 
     public function answer(Question $question): Answer
@@ -62,7 +68,11 @@ final readonly class School
         return match ($this->overrules[$kind->id] ?? null) {
             Overrule::Make => true,
             Overrule::Buy => false,
-            default => ! in_array($kind->id, array_merge(...array_map(static fn (Effect $effect): array => $effect->buys, $this->effects)), true),
+            default => ! in_array(
+                $kind->id,
+                array_merge(...array_map(static fn (Effect $effect): array => $effect->buys, $this->effects)),
+                true,
+            ),
         };
     }
 
@@ -112,7 +122,9 @@ final readonly class School
     /** @return array<string, float> the sizes the school has a view on */
     public function sizes(string $kind): array
     {
-        return array_merge(...array_map(static fn (Effect $effect): array => $effect->sizes[$kind] ?? [], $this->effects));
+        return array_merge(
+            ...array_map(static fn (Effect $effect): array => $effect->sizes[$kind] ?? [], $this->effects),
+        );
     }
 
     /** @return non-empty-list<string> the kinds that give a need, the school's own choice first */
@@ -120,7 +132,10 @@ final readonly class School
     {
         $givers = $need->givers();
         if ($need === Need::Hone) {
-            $own = array_filter(array_map(static fn (Effect $effect): ?string => $effect->hones, $this->effects), is_string(...));
+            $own = array_filter(
+                array_map(static fn (Effect $effect): ?string => $effect->hones, $this->effects),
+                is_string(...),
+            );
             $givers = array_values(array_unique([...$own, ...$givers]));
         }
 

@@ -13,14 +13,18 @@ final class ClimateLine
 {
     public const SECONDS_PER_DAY = 86400;
 
-    private const BY_YEAR = '/^(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})(?:[T ]+(\d{1,2}):(\d\d)(?::(\d\d)(?:\.\d+)?)?)?\s*(Z|[+-]\d\d:?\d\d)?$/';
+    private const BY_YEAR = '/^(\d{4})[-\/.](\d{1,2})[-\/.](\d{1,2})(?:[T '
+        .']+(\d{1,2}):(\d\d)(?::(\d\d)(?:\.\d+)?)?)?\s*(Z|[+-]\d\d:?\d\d)?$/';
 
     private const BY_DAY = '/^(\d{1,2})\.(\d{1,2})\.(\d{4})(?: +(\d{1,2}):(\d\d)(?::(\d\d))?)?$/';
 
     /** Day or month first: the line alone does not tell. */
     private const SLASHED = '/^(\d{1,2})\/(\d{1,2})\/(\d{4})(?:,? +(\d{1,2}):(\d\d)(?::(\d\d))? *([ap]m)?)?$/i';
 
-    /** A logger's clock may be a little fast; and where it names no zone, its own may be as much as 14 hours ahead of UTC. */
+    /**
+     * A logger's clock may be a little fast; and where it names no zone, its own may be as much as 14 hours ahead of
+     * UTC.
+     */
     private const FAST_SECONDS = 3600;
 
     private const AHEAD_SECONDS = 14 * 3600;
@@ -32,19 +36,33 @@ final class ClimateLine
      *
      * @throws InvalidInput naming time, temperature and humidity
      */
-    public static function read(string $time, string $temperature, string $humidity, bool $isFahrenheit, int $now, ?bool $isMonthFirst = null): ClimateDay
-    {
+    public static function read(
+        string $time,
+        string $temperature,
+        string $humidity,
+        bool $isFahrenheit,
+        int $now,
+        ?bool $isMonthFirst = null,
+    ): ClimateDay {
         $errors = [];
         $seconds = self::seconds($time, $isMonthFirst);
         if ($seconds === null) {
             $errors[] = new FieldError('time', 'Write the time as 2026-11-25 14:00.');
-        } elseif ($seconds > $now + self::FAST_SECONDS + (preg_match('/(?:Z|[+-]\d\d:?\d\d)$/', trim($time)) === 1 ? 0 : self::AHEAD_SECONDS)) {
+        } elseif (
+            $seconds >
+            $now +
+                self::FAST_SECONDS +
+                (preg_match('/(?:Z|[+-]\d\d:?\d\d)$/', trim($time)) === 1 ? 0 : self::AHEAD_SECONDS)
+        ) {
             $errors[] = new FieldError('time', 'This time has not come yet.');
         }
         $typed = self::number($temperature);
         $celsius = $typed !== null && $isFahrenheit ? ($typed - 32) / 1.8 : $typed;
         if ($celsius === null || $celsius < -20 || $celsius > 60) {
-            $errors[] = new FieldError('temperature', $celsius === null ? 'The temperature is no number.' : 'Air between −20 and 60 °C can be reckoned with.');
+            $errors[] = new FieldError(
+                'temperature',
+                $celsius === null ? 'The temperature is no number.' : 'Air between −20 and 60 °C can be reckoned with.',
+            );
         }
         $percent = self::number($humidity);
         if ($percent === null || $percent < 0 || $percent > 100) {
@@ -59,7 +77,9 @@ final class ClimateLine
 
     public static function number(string $cell): ?float
     {
-        return preg_match('/^\s*([-−]?\d+(?:[.,]\d+)?)\s*(?:%|°?\s*[CF])?\s*$/iu', $cell, $match) === 1 ? (float) str_replace(['−', ','], ['-', '.'], $match[1]) : null;
+        return preg_match('/^\s*([-−]?\d+(?:[.,]\d+)?)\s*(?:%|°?\s*[CF])?\s*$/iu', $cell, $match) === 1
+            ? (float) str_replace(['−', ','], ['-', '.'], $match[1])
+            : null;
     }
 
     /**
@@ -95,11 +115,17 @@ final class ClimateLine
         } elseif (preg_match(self::BY_DAY, $time, $part) === 1) {
             [$day, $month, $year] = [(int) $part[1], (int) $part[2], (int) $part[3]];
         } elseif ($isMonthFirst !== null && preg_match(self::SLASHED, $time, $part) === 1) {
-            [$day, $month, $year] = $isMonthFirst ? [(int) $part[2], (int) $part[1], (int) $part[3]] : [(int) $part[1], (int) $part[2], (int) $part[3]];
+            [$day, $month, $year] = $isMonthFirst
+                ? [(int) $part[2], (int) $part[1], (int) $part[3]]
+                : [(int) $part[1], (int) $part[2], (int) $part[3]];
         } else {
             return null;
         }
-        [$hour, $minute, $second] = [self::hour((int) ($part[4] ?? 0), strtolower($part[7] ?? '')), (int) ($part[5] ?? 0), (int) ($part[6] ?? 0)];
+        [$hour, $minute, $second] = [
+            self::hour((int) ($part[4] ?? 0), strtolower($part[7] ?? '')),
+            (int) ($part[5] ?? 0),
+            (int) ($part[6] ?? 0),
+        ];
         if (! checkdate($month, $day, $year) || $hour > 23 || $minute > 59 || $second > 59) {
             return null;
         }
@@ -112,7 +138,7 @@ final class ClimateLine
     {
         return match ($half) {
             'am' => $hour % 12,
-            'pm' => $hour % 12 + 12,
+            'pm' => ($hour % 12) + 12,
             default => $hour,
         };
     }
@@ -120,6 +146,8 @@ final class ClimateLine
     /** Seconds east of Greenwich. */
     private static function zone(string $zone): int
     {
-        return preg_match('/^([+-])(\d\d):?(\d\d)$/', $zone, $part) === 1 ? ($part[1] === '-' ? -1 : 1) * (3600 * (int) $part[2] + 60 * (int) $part[3]) : 0;
+        return preg_match('/^([+-])(\d\d):?(\d\d)$/', $zone, $part) === 1
+            ? ($part[1] === '-' ? -1 : 1) * (3600 * (int) $part[2] + 60 * (int) $part[3])
+            : 0;
     }
 }

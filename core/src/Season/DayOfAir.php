@@ -8,7 +8,13 @@ namespace JackRest\Core\Season;
 final readonly class DayOfAir
 {
     /** @param  float  $restPct  moisture at which wood would come to rest, mean of the day */
-    public function __construct(public int $day, public float $tempC, public float $rhPct, public float $lowRhPct, public float $highRhPct, public float $restPct)
-    {
+    public function __construct(
+        public int $day,
+        public float $tempC,
+        public float $rhPct,
+        public float $lowRhPct,
+        public float $highRhPct,
+        public float $restPct,
+    ) {
     }
 }

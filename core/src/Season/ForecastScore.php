@@ -12,8 +12,13 @@ use JackRest\Core\Truing\Verdict;
  */
 final readonly class ForecastScore
 {
-    public function __construct(public int $saidAndWas, public int $saidAndWasNot, public int $silentAndWasNot, public int $silentAndWas, private float $squares)
-    {
+    public function __construct(
+        public int $saidAndWas,
+        public int $saidAndWasNot,
+        public int $silentAndWasNot,
+        public int $silentAndWas,
+        private float $squares,
+    ) {
     }
 
     public static function none(): self
@@ -26,7 +31,10 @@ final readonly class ForecastScore
     {
         $score = self::none();
         foreach ($tests as $index => $tested) {
-            $foretold = $index === 0 || $tested->test->verdict === Verdict::CannotTell ? null : $foretelling->on(array_slice($tests, 0, $index), $tested->mcPct);
+            $foretold =
+                $index === 0 || $tested->test->verdict === Verdict::CannotTell
+                    ? null
+                    : $foretelling->on(array_slice($tests, 0, $index), $tested->mcPct);
             $score = $foretold === null ? $score : $score->with($foretold, $tested->test->verdict === Verdict::Outside);
         }
 
@@ -35,7 +43,13 @@ final readonly class ForecastScore
 
     public function and(self $other): self
     {
-        return new self($this->saidAndWas + $other->saidAndWas, $this->saidAndWasNot + $other->saidAndWasNot, $this->silentAndWasNot + $other->silentAndWasNot, $this->silentAndWas + $other->silentAndWas, $this->squares + $other->squares);
+        return new self(
+            $this->saidAndWas + $other->saidAndWas,
+            $this->saidAndWasNot + $other->saidAndWasNot,
+            $this->silentAndWasNot + $other->silentAndWasNot,
+            $this->silentAndWas + $other->silentAndWas,
+            $this->squares + $other->squares,
+        );
     }
 
     public function count(): int
@@ -43,7 +57,10 @@ final readonly class ForecastScore
         return $this->saidAndWas + $this->saidAndWasNot + $this->silentAndWasNot + $this->silentAndWas;
     }
 
-    /** Mean square of chance told less what was so: 0 is a seer, 0.25 a coin. Source: G. W. Brier, Monthly Weather Review 78 (1950). */
+    /**
+     * Mean square of chance told less what was so: 0 is a seer, 0.25 a coin. Source: G. W. Brier, Monthly Weather
+     * Review 78 (1950).
+     */
     public function brier(): ?float
     {
         return $this->count() === 0 ? null : $this->squares / $this->count();
@@ -62,7 +79,11 @@ final readonly class ForecastScore
         return match (true) {
             $this->count() === 0 => 'No later test has scored it yet.',
             $said === 0 => "It was silent before {$this->tests()}: {$this->missed()}.",
-            default => "Before {$this->tests()} it said “moved” ".($said === 1 ? 'once, and was '.($this->saidAndWas === 1 ? 'right' : 'wrong') : "$said times, and was $right").($said === $this->count() ? '.' : "; where it was silent, {$this->missed()}."),
+            default => "Before {$this->tests()} it said “moved” ".
+                ($said === 1
+                    ? 'once, and was '.($this->saidAndWas === 1 ? 'right' : 'wrong')
+                    : "$said times, and was $right").
+                ($said === $this->count() ? '.' : "; where it was silent, {$this->missed()}."),
         };
     }
 
@@ -84,6 +105,14 @@ final readonly class ForecastScore
     {
         $said = $foretold->isClaim();
 
-        return $this->and(new self((int) ($said && $wasOutside), (int) ($said && ! $wasOutside), (int) (! $said && ! $wasOutside), (int) (! $said && $wasOutside), ($foretold->chance() - (float) $wasOutside) ** 2));
+        return $this->and(
+            new self(
+                (int) ($said && $wasOutside),
+                (int) ($said && ! $wasOutside),
+                (int) (! $said && ! $wasOutside),
+                (int) (! $said && $wasOutside),
+                ($foretold->chance() - (float) $wasOutside) ** 2,
+            ),
+        );
     }
 }

@@ -9,7 +9,8 @@ use JackRest\Core\Timber\Lag;
 /**
  * The moisture of a piece through the log, and where it is not known.
  *
- * At its beginning the piece is taken to rest in the mean air of its first time constant. After a gap nothing is claimed
+ * At its beginning the piece is taken to rest in the mean air of its first time constant. After a gap nothing is
+ * claimed
  * of it until a time constant has gone by; nor long after the log's end. How long a silence it bears is from memory.
  */
 final readonly class PieceInShed
@@ -30,7 +31,7 @@ final readonly class PieceInShed
     public function __construct(private RestLog $log, float $thicknessMm)
     {
         $this->timeConstant = Lag::timeConstant($thicknessMm);
-        $start = $log->mean($log->firstDay(), $log->firstDay() + $this->timeConstant) ?? $log->rests[0] ?? 0.0;
+        $start = $log->mean($log->firstDay(), $log->firstDay() + $this->timeConstant) ?? ($log->rests[0] ?? 0.0);
         $this->course = Lag::follow($start, $log->days, $log->rests, $this->timeConstant);
         $this->gaps = $log->gaps($this->silence());
     }
@@ -48,10 +49,18 @@ final readonly class PieceInShed
         }
         $at = $this->before($day);
 
-        return Lag::after($this->course[$at], $this->log->rests[$at], $day - $this->log->days[$at], $this->timeConstant);
+        return Lag::after(
+            $this->course[$at],
+            $this->log->rests[$at],
+            $day - $this->log->days[$at],
+            $this->timeConstant,
+        );
     }
 
-    /** @return array{float, float}|null least and most moisture of the log, its first time constant left out; null: too short a log */
+    /**
+     * @return array{float, float}|null least and most moisture of the log, its first time constant left out; null: too
+     * short a log
+     */
     public function swing(): ?array
     {
         $from = $this->log->firstDay() + $this->timeConstant;
@@ -76,7 +85,7 @@ final readonly class PieceInShed
         [$low, $high] = [0, count($this->log->days) - 1];
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
-            $this->log->days[$middle] <= $day ? $low = $middle : $high = $middle - 1;
+            $this->log->days[$middle] <= $day ? ($low = $middle) : ($high = $middle - 1);
         }
 
         return $low;

@@ -41,7 +41,9 @@ final readonly class PredictedError
     {
         $sd = max(1e-9, $this->deviationMm);
 
-        return 1 - (Normal::below(($this->toleranceMm - $this->errorMm) / $sd) - Normal::below((-$this->toleranceMm - $this->errorMm) / $sd));
+        return 1 -
+            (Normal::below(($this->toleranceMm - $this->errorMm) / $sd) -
+                Normal::below((-$this->toleranceMm - $this->errorMm) / $sd));
     }
 
     public function isClaim(): bool
@@ -55,7 +57,10 @@ final readonly class PredictedError
         return $this->sizeMm() - $this->toleranceMm;
     }
 
-    /** Its most likely size where it lies outside: the mean of the distribution's part beyond the tolerance, on the likelier side. */
+    /**
+     * Its most likely size where it lies outside: the mean of the distribution's part beyond the tolerance, on the
+     * likelier side.
+     */
     public function sizeMm(): float
     {
         $side = $this->errorMm < 0 ? -1.0 : 1.0;
@@ -63,6 +68,8 @@ final readonly class PredictedError
         $edge = ($this->toleranceMm - $side * $this->errorMm) / $sd;
         $beyond = 1 - Normal::below($edge);
 
-        return $beyond < 1e-9 ? abs($this->errorMm) : $side * $this->errorMm + $sd * exp(-$edge ** 2 / 2) / sqrt(2 * M_PI) / $beyond;
+        return $beyond < 1e-9
+            ? abs($this->errorMm)
+            : $side * $this->errorMm + ($sd * exp(-$edge ** 2 / 2)) / sqrt(2 * M_PI) / $beyond;
     }
 }

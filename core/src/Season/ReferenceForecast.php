@@ -21,7 +21,11 @@ final readonly class ReferenceForecast
     public static function claims(array $all): array
     {
         $claims = array_values(array_filter($all, static fn (self $one): bool => $one->forecast->isClaim()));
-        usort($claims, static fn (self $one, self $other): int => $other->forecast->foretold?->chance() <=> $one->forecast->foretold?->chance());
+        usort(
+            $claims,
+            static fn (self $one, self $other): int => $other->forecast->foretold?->chance() <=>
+                $one->forecast->foretold?->chance(),
+        );
 
         return $claims;
     }

@@ -24,7 +24,9 @@ final readonly class RestLog
     /** @var list<float> per cent */
     public array $rests;
 
-    /** @param  list<array{float, float}>  $rows  day and rest, in any order; of two at the same time the first counts */
+    /**
+     * @param  list<array{float, float}>  $rows  day and rest, in any order; of two at the same time the first counts
+     */
     public function __construct(array $rows)
     {
         $rows = InOrder::of($rows);
@@ -32,7 +34,10 @@ final readonly class RestLog
         $this->rests = array_column($rows, 1);
     }
 
-    /** @return list<array{float, float}> day and mean rest of each quarter of a day that has an entry, from its first one on */
+    /**
+     * @return list<array{float, float}> day and mean rest of each quarter of a day that has an entry, from its first
+     * one on
+     */
     public function thinned(): array
     {
         $quarters = [];
@@ -40,7 +45,15 @@ final readonly class RestLog
             $quarters[(int) floor($day * self::PER_DAY)][] = $index;
         }
 
-        return array_values(array_map(fn (array $at): array => [$this->days[$at[0]], array_sum(array_map(fn (int $index): float => $this->rests[$index], $at)) / count($at)], $quarters));
+        return array_values(
+            array_map(
+                fn (array $at): array => [
+                    $this->days[$at[0]],
+                    array_sum(array_map(fn (int $index): float => $this->rests[$index], $at)) / count($at),
+                ],
+                $quarters,
+            ),
+        );
     }
 
     public function isEmpty(): bool

@@ -13,8 +13,11 @@ final readonly class SeasonForecast
     /** Less than this of moisture is told as no change, per cent. */
     private const NOTHING_PCT = 0.1;
 
-    private function __construct(public ?PredictedError $foretold, public ForecastScore $score, private string $silence)
-    {
+    private function __construct(
+        public ?PredictedError $foretold,
+        public ForecastScore $score,
+        private string $silence,
+    ) {
     }
 
     /** Nothing can be reckoned, and why. */
@@ -28,8 +31,16 @@ final readonly class SeasonForecast
      * @param  float  $lengthMm  of the blade, edge, stick or line that is tested
      * @param  float|null  $droppedDay  when it fell last: that moves it too, and no moisture explains it
      */
-    public static function of(MoistureResponse $leverage, ReferenceWood $wood, float $lengthMm, array $tests, float $toleranceMm, PieceInShed $piece, float $today, ?float $droppedDay = null): self
-    {
+    public static function of(
+        MoistureResponse $leverage,
+        ReferenceWood $wood,
+        float $lengthMm,
+        array $tests,
+        float $toleranceMm,
+        PieceInShed $piece,
+        float $today,
+        ?float $droppedDay = null,
+    ): self {
         $known = [];
         foreach (self::apart($tests, $droppedDay) as $test) {
             $moisture = $piece->on($test->day);
@@ -45,9 +56,17 @@ final readonly class SeasonForecast
         return match (true) {
             $last === null => new self(null, $score, 'It has never been tested.'),
             $last->corrected => new self(null, $score, 'It was planed and not tested again.'),
-            $droppedDay !== null && $last->day < $droppedDay => new self(null, $score, 'It fell since its last test: no season tells what that did.'),
+            $droppedDay !== null && $last->day < $droppedDay => new self(
+                null,
+                $score,
+                'It fell since its last test: no season tells what that did.',
+            ),
             $now === null => new self(null, $score, 'The log does not reach to today.'),
-            $piece->on($last->day) === null => new self(null, $score, 'The log does not tell how moist it was at its last test.'),
+            $piece->on($last->day) === null => new self(
+                null,
+                $score,
+                'The log does not tell how moist it was at its last test.',
+            ),
             default => new self($foretelling->on($known, $now), $score, ''),
         };
     }
@@ -60,12 +79,19 @@ final readonly class SeasonForecast
      */
     private static function apart(array $tests, ?float $droppedDay): array
     {
-        return array_map(static function (Tested $test, int $index) use ($tests, $droppedDay): Tested {
-            $next = $tests[$index + 1] ?? null;
-            $fellBetween = $droppedDay !== null && $next !== null && $test->day < $droppedDay && $next->day >= $droppedDay;
+        return array_map(
+            static function (Tested $test, int $index) use ($tests, $droppedDay): Tested {
+                $next = $tests[$index + 1] ?? null;
+                $fellBetween =
+                    $droppedDay !== null && $next !== null && $test->day < $droppedDay && $next->day >= $droppedDay;
 
-            return $fellBetween ? new Tested($test->day, $test->errorMm, $test->uncertaintyMm, $test->verdict, true) : $test;
-        }, $tests, array_keys($tests));
+                return $fellBetween
+                    ? new Tested($test->day, $test->errorMm, $test->uncertaintyMm, $test->verdict, true)
+                    : $test;
+            },
+            $tests,
+            array_keys($tests),
+        );
     }
 
     public function isClaim(): bool
@@ -84,7 +110,15 @@ final readonly class SeasonForecast
 
         return match (true) {
             $foretold === null => $this->silence,
-            $foretold->isClaim() => 'Probably '.$format->small($foretold->sizeMm()).' out'.$this->side($foretold, $sides).', '.$format->small($foretold->beyondMm()).' past your '.$format->small($foretold->toleranceMm).'.',
+            $foretold->isClaim() => 'Probably '.
+                $format->small($foretold->sizeMm()).
+                ' out'.
+                $this->side($foretold, $sides).
+                ', '.
+                $format->small($foretold->beyondMm()).
+                ' past your '.
+                $format->small($foretold->toleranceMm).
+                '.',
             default => 'Probably within your '.$format->small($foretold->toleranceMm).'.',
         };
     }
@@ -98,19 +132,27 @@ final readonly class SeasonForecast
         }
         $pct = static fn (float $value): string => LengthFormatter::decimal($value, 1).' %';
         $change = $foretold->mcPct - $foretold->fromMcPct;
-        $moved = abs($change) < self::NOTHING_PCT
-            ? "its wood is at {$pct($foretold->mcPct)}, as it was then"
-            : 'its wood has '.($change > 0 ? 'taken up' : 'given off')." {$pct(abs($change))} since and is at {$pct($foretold->mcPct)}";
+        $moved =
+            abs($change) < self::NOTHING_PCT
+                ? "its wood is at {$pct($foretold->mcPct)}, as it was then"
+                : 'its wood has '.
+                    ($change > 0 ? 'taken up' : 'given off').
+                    " {$pct(abs($change))} since and is at {$pct($foretold->mcPct)}";
         $by = $foretold->isLearnt
             ? "its own tests have it move {$format->small(abs($foretold->mmPerPct))} for each per cent"
-            : "its grain lets it move up to {$format->small($foretold->leverageMmPerPct)} for each per cent, to either side";
+            : "its grain lets it move up to {$format->small($foretold->leverageMmPerPct)} for each per cent, to "
+                .'either side';
 
-        return 'From the test of '.gmdate('j F Y', (int) ($foretold->from->day * ClimateLine::SECONDS_PER_DAY)).", {$format->small(abs($foretold->from->errorMm))} out: $moved; $by.";
+        return 'From the test of '.
+            gmdate('j F Y', (int) ($foretold->from->day * ClimateLine::SECONDS_PER_DAY)).
+            ", {$format->small(abs($foretold->from->errorMm))} out: $moved; $by.";
     }
 
     /** @param  array{string, string}  $sides */
     private function side(PredictedError $foretold, array $sides): string
     {
-        return abs($foretold->errorMm) < $foretold->deviationMm ? ', to which side cannot be told' : ', '.$sides[$foretold->errorMm > 0 ? 0 : 1];
+        return abs($foretold->errorMm) < $foretold->deviationMm
+            ? ', to which side cannot be told'
+            : ', '.$sides[$foretold->errorMm > 0 ? 0 : 1];
     }
 }

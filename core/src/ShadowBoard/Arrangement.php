@@ -13,7 +13,12 @@ final readonly class Arrangement
      * @param  float  $usedMm  how far down the panel it reaches
      * @param  float  $neededMm  the height of a panel of this width on which all would hang that are not larger than it
      */
-    public function __construct(public array $hung, public array $left, public Order $order, public float $usedMm, public float $neededMm)
-    {
+    public function __construct(
+        public array $hung,
+        public array $left,
+        public Order $order,
+        public float $usedMm,
+        public float $neededMm,
+    ) {
     }
 }

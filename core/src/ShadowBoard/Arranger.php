@@ -17,14 +17,25 @@ final class Arranger
     /** @param  list<BoardTool>  $tools */
     public static function arrange(Panel $panel, array $tools): Arrangement
     {
-        $crates = array_values(array_filter(array_map(static fn (BoardTool $tool): ?Crate => Crate::fitting($tool, $panel), $tools), static fn (?Crate $crate): bool => $crate !== null));
+        $crates = array_values(
+            array_filter(
+                array_map(static fn (BoardTool $tool): ?Crate => Crate::fitting($tool, $panel), $tools),
+                static fn (?Crate $crate): bool => $crate !== null,
+            ),
+        );
         [$order, $hung] = [Order::RowsOfTheirOwn, self::hang(Order::RowsOfTheirOwn, $crates, $panel)];
         foreach (Order::cases() as $other) {
             $tried = self::hang($other, $crates, $panel);
             [$order, $hung] = count($tried) > count($hung) ? [$other, $tried] : [$order, $hung];
         }
 
-        return new Arrangement($hung, self::left($tools, $hung, $panel), $order, self::reach($hung), self::needed($crates, $panel));
+        return new Arrangement(
+            $hung,
+            self::left($tools, $hung, $panel),
+            $order,
+            self::reach($hung),
+            self::needed($crates, $panel),
+        );
     }
 
     /**
@@ -34,8 +45,19 @@ final class Arranger
     private static function hang(Order $order, array $crates, Panel $panel): array
     {
         return match ($order) {
-            Order::RowsOfTheirOwn => self::inRows(array_merge(...array_map(static fn (array $kind): array => ShelfPacking::firstFit($kind, $panel->width), self::kinds($crates))), $panel),
-            Order::OneAfterAnother => self::inRows(ShelfPacking::nextFit(self::tallestKindFirst($crates), $panel->width), $panel),
+            Order::RowsOfTheirOwn => self::inRows(
+                array_merge(
+                    ...array_map(
+                        static fn (array $kind): array => ShelfPacking::firstFit($kind, $panel->width),
+                        self::kinds($crates),
+                    ),
+                ),
+                $panel,
+            ),
+            Order::OneAfterAnother => self::inRows(
+                ShelfPacking::nextFit(self::tallestKindFirst($crates), $panel->width),
+                $panel,
+            ),
             Order::SideBySide => SkylinePacking::hang(self::tallestKindFirst($crates), $panel),
             Order::Mixed => SkylinePacking::hang(ShelfPacking::tallestFirst($crates), $panel),
         };
@@ -47,7 +69,12 @@ final class Arranger
      */
     private static function kinds(array $crates): array
     {
-        return array_map(static fn (Group $group): array => ShelfPacking::tallestFirst(array_values(array_filter($crates, static fn (Crate $crate): bool => $crate->tool->group === $group))), Group::cases());
+        return array_map(
+            static fn (Group $group): array => ShelfPacking::tallestFirst(
+                array_values(array_filter($crates, static fn (Crate $crate): bool => $crate->tool->group === $group)),
+            ),
+            Group::cases(),
+        );
     }
 
     /**
@@ -120,7 +147,10 @@ final class Arranger
         $ids = array_fill_keys(array_map(static fn (Hung $one): string => $one->tool->id, $hung), true);
         $left = array_values(array_filter($tools, static fn (BoardTool $tool): bool => ! isset($ids[$tool->id])));
 
-        return array_map(static fn (BoardTool $tool): LeftOut => new LeftOut($tool, Crate::fitting($tool, $panel) === null), $left);
+        return array_map(
+            static fn (BoardTool $tool): LeftOut => new LeftOut($tool, Crate::fitting($tool, $panel) === null),
+            $left,
+        );
     }
 
     /** @param  list<Hung>  $hung */
@@ -138,6 +168,11 @@ final class Arranger
     {
         $high = new Panel($panel->width, INF, $panel->room);
 
-        return min(array_map(static fn (Order $order): float => self::reach(self::hang($order, $crates, $high)), Order::cases()));
+        return min(
+            array_map(
+                static fn (Order $order): float => self::reach(self::hang($order, $crates, $high)),
+                Order::cases(),
+            ),
+        );
     }
 }

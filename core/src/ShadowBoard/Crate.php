@@ -9,8 +9,13 @@ use JackRest\Core\Outline\Outline;
 /** The box that a tool takes up on the board: its outline, and half the hand's room on every side. */
 final readonly class Crate
 {
-    private function __construct(public BoardTool $tool, public Outline $outline, public bool $isTurned, public float $width, public float $height)
-    {
+    private function __construct(
+        public BoardTool $tool,
+        public Outline $outline,
+        public bool $isTurned,
+        public float $width,
+        public float $height,
+    ) {
     }
 
     /** As it hangs, or turned where only that fits; null where neither does. */

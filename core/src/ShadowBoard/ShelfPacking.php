@@ -25,7 +25,10 @@ final class ShelfPacking
         $shelves = [];
         foreach (self::tallestFirst($crates) as $crate) {
             $at = self::firstWithRoom($shelves, $crate, $width);
-            $shelves = $at === null ? [...$shelves, new Shelf([$crate])] : array_values(array_replace($shelves, [$at => $shelves[$at]->with($crate)]));
+            $shelves =
+                $at === null
+                    ? [...$shelves, new Shelf([$crate])]
+                    : array_values(array_replace($shelves, [$at => $shelves[$at]->with($crate)]));
         }
 
         return $shelves;
@@ -42,11 +45,14 @@ final class ShelfPacking
         $shelves = [];
         foreach ($crates as $crate) {
             $last = array_pop($shelves);
-            array_push($shelves, ...match (true) {
-                $last === null => [new Shelf([$crate])],
-                $last->width() + $crate->width <= $width => [$last->with($crate)],
-                default => [$last, new Shelf([$crate])],
-            });
+            array_push(
+                $shelves,
+                ...match (true) {
+                    $last === null => [new Shelf([$crate])],
+                    $last->width() + $crate->width <= $width => [$last->with($crate)],
+                    default => [$last, new Shelf([$crate])],
+                },
+            );
         }
 
         return $shelves;
@@ -58,7 +64,14 @@ final class ShelfPacking
      */
     public static function tallestFirst(array $crates): array
     {
-        usort($crates, static fn (Crate $one, Crate $other): int => [$other->height, $other->width, $one->tool->id] <=> [$one->height, $one->width, $other->tool->id]);
+        usort(
+            $crates,
+            static fn (Crate $one, Crate $other): int => [$other->height, $other->width, $one->tool->id] <=> [
+                $one->height,
+                $one->width,
+                $other->tool->id,
+            ],
+        );
 
         return $crates;
     }

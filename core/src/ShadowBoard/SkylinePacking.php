@@ -43,7 +43,11 @@ final class SkylinePacking
         $best = null;
         foreach ($skyline as [$x]) {
             $y = self::levelOver($skyline, $x, $x + $crate->width);
-            if ($x + $crate->width <= $panel->width && $y + $crate->height <= $panel->height && ($best === null || $y < $best[1])) {
+            if (
+                $x + $crate->width <= $panel->width &&
+                $y + $crate->height <= $panel->height &&
+                ($best === null || $y < $best[1])
+            ) {
                 $best = [$x, $y];
             }
         }

@@ -19,7 +19,10 @@ final readonly class Ranking
     public static function of(array $blanks, WantedPiece $wanted, RestLog $log, LengthFormatter $format): self
     {
         $swing = Swing::of($log, $wanted->thicknessMm);
-        $judged = array_map(static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing, $format), $blanks);
+        $judged = array_map(
+            static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing, $format),
+            $blanks,
+        );
         usort($judged, static fn (Judged $one, Judged $other): int => $one->compare($other));
 
         return new self($judged, $swing->isLogged);

@@ -51,27 +51,41 @@ final readonly class RestTest
     /** The day on which it is measured again; null: nothing is waited for. */
     public function againOn(): ?float
     {
-        return in_array($this->verdict, [RestVerdict::Resting, RestVerdict::Due], true) ? $this->visits[0]->day + self::DAYS : null;
+        return in_array($this->verdict, [RestVerdict::Resting, RestVerdict::Due], true)
+            ? $this->visits[0]->day + self::DAYS
+            : null;
     }
 
     public function says(LengthFormatter $format): string
     {
         return match ($this->verdict) {
             RestVerdict::NotBegun => 'Not rested yet: prepare it, measure it, leave it a week.',
-            RestVerdict::Resting => 'Resting until '.gmdate('j F', (int) (((float) $this->againOn()) * ClimateLine::SECONDS_PER_DAY)).'.',
+            RestVerdict::Resting => 'Resting until '.
+                gmdate('j F', (int) (((float) $this->againOn()) * ClimateLine::SECONDS_PER_DAY)).
+                '.',
             RestVerdict::Due => 'Its week is over: measure it again.',
-            RestVerdict::Still => 'It rested '.$this->rested().' and stayed as it was'.($this->movedMm > 0 ? ", within {$format->small($this->movedMm)}." : '.'),
-            RestVerdict::Moved => "It moved by {$format->small($this->movedMm)} of {$this->what} in {$this->rested()}: use another piece.",
+            RestVerdict::Still => 'It rested '.
+                $this->rested().
+                ' and stayed as it was'.
+                ($this->movedMm > 0 ? ", within {$format->small($this->movedMm)}." : '.'),
+            RestVerdict::Moved => "It moved by {$format->small($this->movedMm)} of {$this->what} in "
+                ."{$this->rested()}: use another piece.",
         };
     }
 
-    /** What the air did to its moisture between the first measure and the last, by the shop's log; null: the log does not tell. */
+    /**
+     * What the air did to its moisture between the first measure and the last, by the shop's log; null: the log does
+     * not tell.
+     */
     public function meanwhile(PieceInShed $piece): ?string
     {
         if (count($this->visits) < 2) {
             return null;
         }
-        [$before, $after] = [$piece->on($this->visits[0]->day), $piece->on($this->visits[count($this->visits) - 1]->day)];
+        [$before, $after] = [
+            $piece->on($this->visits[0]->day),
+            $piece->on($this->visits[count($this->visits) - 1]->day),
+        ];
         if ($before === null || $after === null) {
             return null;
         }
@@ -79,7 +93,11 @@ final readonly class RestTest
 
         return abs($change) < self::STILL_PCT
             ? 'The air stayed as it was meanwhile: what it did, it did by itself.'
-            : 'Meanwhile its wood '.($change > 0 ? 'took up' : 'gave off').' '.LengthFormatter::decimal(abs($change), 1).' % by your log.';
+            : 'Meanwhile its wood '.
+                    ($change > 0 ? 'took up' : 'gave off').
+                    ' '.
+                    LengthFormatter::decimal(abs($change), 1).
+                    ' % by your log.';
     }
 
     private function rested(): string

@@ -23,6 +23,8 @@ final readonly class Swing
     {
         $swing = $log->lastDay() - $log->firstDay() < self::LEAST_DAYS ? null : $log->wood($thicknessMm)->swing();
 
-        return $swing === null ? new self(self::USUAL_PCT[0], self::USUAL_PCT[1], false) : new self($swing[0], $swing[1], true);
+        return $swing === null
+            ? new self(self::USUAL_PCT[0], self::USUAL_PCT[1], false)
+            : new self($swing[0], $swing[1], true);
     }
 }

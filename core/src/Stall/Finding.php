@@ -12,8 +12,12 @@ final readonly class Finding
      * @param  Mending|null  $mending  what putting it right takes, where that is the outcome
      * @param  float|null  $valueMm  what was measured; null: it was judged by eye
      */
-    private function __construct(public Check $check, public ?Outcome $outcome, public ?Mending $mending, public ?float $valueMm = null)
-    {
+    private function __construct(
+        public Check $check,
+        public ?Outcome $outcome,
+        public ?Mending $mending,
+        public ?float $valueMm = null,
+    ) {
     }
 
     public static function byEye(Check $check, ?Outcome $outcome): self

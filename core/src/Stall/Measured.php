@@ -54,7 +54,11 @@ final readonly class Measured
     /** The mending, longer the further it is out. */
     public function mending(Mending $usual, float $valueMm): Mending
     {
-        return new Mending($usual->says, $usual->minutes + (int) round($this->minutesPerMm * abs($valueMm - $this->soundMm)), $usual->cost);
+        return new Mending(
+            $usual->says,
+            $usual->minutes + (int) round($this->minutesPerMm * abs($valueMm - $this->soundMm)),
+            $usual->cost,
+        );
     }
 
     public function says(float $valueMm, LengthFormatter $format): string

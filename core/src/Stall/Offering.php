@@ -40,6 +40,10 @@ final readonly class Offering
         }
         $fair = max(0.0, array_sum(array_map(static fn (OfferLine $line): float => $line->amount, $lines)));
 
-        return new self($fair, max(0.0, $fair - $doubt), $open === 0 ? $lines : [...$lines, new OfferLine(-$doubt, open: $open)]);
+        return new self(
+            $fair,
+            max(0.0, $fair - $doubt),
+            $open === 0 ? $lines : [...$lines, new OfferLine(-$doubt, open: $open)],
+        );
     }
 }

@@ -36,7 +36,10 @@ final class Lag
         $moisture = $start;
         $course = [];
         foreach ($days as $index => $day) {
-            $moisture = $index === 0 ? $start : self::after($moisture, $rests[$index - 1], $day - $days[$index - 1], $timeConstant);
+            $moisture =
+                $index === 0
+                    ? $start
+                    : self::after($moisture, $rests[$index - 1], $day - $days[$index - 1], $timeConstant);
             $course[] = $moisture;
         }
 

@@ -55,7 +55,11 @@ final readonly class Species
     /** @return list<self> */
     public static function all(): array
     {
-        return array_map(static fn (string $name, array $pct): self => new self($name, $pct[0], $pct[1]), array_keys(self::TABLE), self::TABLE);
+        return array_map(
+            static fn (string $name, array $pct): self => new self($name, $pct[0], $pct[1]),
+            array_keys(self::TABLE),
+            self::TABLE,
+        );
     }
 
     /** By its name, however it is capitalised; null: it is not listed. */
@@ -74,7 +78,10 @@ final readonly class Species
     public static function nearest(string $name): string
     {
         $names = array_keys(self::TABLE);
-        usort($names, static fn (string $one, string $other): int => self::apart($name, $one) <=> self::apart($name, $other));
+        usort(
+            $names,
+            static fn (string $one, string $other): int => self::apart($name, $one) <=> self::apart($name, $other),
+        );
 
         return $names[0];
     }
@@ -85,6 +92,11 @@ final readonly class Species
         $typed = strtolower(trim($typed));
         $name = strtolower($name);
 
-        return min(array_map(static fn (string $part): int => levenshtein($typed, $part), [$name, ...explode(' ', str_replace([',', '-'], ' ', $name))]));
+        return min(
+            array_map(static fn (string $part): int => levenshtein($typed, $part), [
+                $name,
+                ...explode(' ', str_replace([',', '-'], ' ', $name)),
+            ]),
+        );
     }
 }

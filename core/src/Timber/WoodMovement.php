@@ -26,8 +26,10 @@ final class WoodMovement
     {
         [$from, $to] = [$piece->from->pct(), $piece->to->pct()];
         [$radial, $tangential] = array_map(self::coefficient(...), $piece->shrinkage());
-        $coefficient = $tangential * Angle::cos($piece->ringAngleDeg) ** 2 + $radial * Angle::sin($piece->ringAngleDeg) ** 2;
-        $rotation = $coefficient * ($to - $from) * Angle::sin($piece->grainRunoutDeg) * Angle::cos($piece->grainRunoutDeg);
+        $coefficient =
+            $tangential * Angle::cos($piece->ringAngleDeg) ** 2 + $radial * Angle::sin($piece->ringAngleDeg) ** 2;
+        $rotation =
+            $coefficient * ($to - $from) * Angle::sin($piece->grainRunoutDeg) * Angle::cos($piece->grainRunoutDeg);
 
         return new WoodMovementResult(
             $from,
@@ -52,8 +54,21 @@ final class WoodMovement
     /** @return list<string> */
     private static function warnings(float $from, float $to): array
     {
-        $outside = array_filter([$from, $to], static fn (float $pct): bool => $pct < self::FITTED_FROM_PCT || $pct > self::FITTED_TO_PCT);
+        $outside = array_filter(
+            [$from, $to],
+            static fn (float $pct): bool => $pct < self::FITTED_FROM_PCT || $pct > self::FITTED_TO_PCT,
+        );
 
-        return $outside === [] ? [] : ['The coefficients were fitted between 6 and 14 % of moisture; '.implode(' and ', array_map(static fn (float $pct): string => number_format($pct, 1, '.', '').' %', $outside)).(count($outside) === 1 ? ' lies' : ' lie').' outside.'];
+        return $outside === []
+            ? []
+            : [
+                'The coefficients were fitted between 6 and 14 % of moisture; '.
+                implode(
+                    ' and ',
+                    array_map(static fn (float $pct): string => number_format($pct, 1, '.', '').' %', $outside),
+                ).
+                (count($outside) === 1 ? ' lies' : ' lie').
+                ' outside.',
+            ];
     }
 }

@@ -17,7 +17,10 @@ final readonly class WoodMovementResult
         #[Field('how far an edge turns against the fibres, degrees')] public float $rotationDeg,
         #[Field('how far a square cut in the piece changes, degrees')] public float $squareChangeDeg,
         #[Field('what doubts the numbers', of: 'string')] public array $warnings,
-        #[Field('how far the end of an edge of this length moves, mm; where a length is given')] public ?float $edgeErrorMm = null,
+        #[
+            Field('how far the end of an edge of this length moves, mm; where a length is given'),
+        ]
+        public ?float $edgeErrorMm = null,
     ) {
     }
 }

@@ -18,7 +18,10 @@ final readonly class WoodState
     ) {
         $hasAir = $tempC !== null && $rhPct !== null;
         if (($mcPct === null) !== $hasAir || ($tempC === null) !== ($rhPct === null)) {
-            throw InvalidInput::because('mcPct', 'give either the moisture content, or temperature and relative humidity together');
+            throw InvalidInput::because(
+                'mcPct',
+                'give either the moisture content, or temperature and relative humidity together',
+            );
         }
     }
 

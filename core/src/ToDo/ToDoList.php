@@ -33,12 +33,21 @@ final readonly class ToDoList
         if ($this->isReady()) {
             return "Ready for the {$this->work}.";
         }
-        $tools = count(array_filter($this->chores, static fn (Chore $chore): bool => $chore->kind === ChoreKind::GetTool));
+        $tools = count(
+            array_filter($this->chores, static fn (Chore $chore): bool => $chore->kind === ChoreKind::GetTool),
+        );
         $atBench = count($this->chores) - $tools;
-        $parts = array_filter([
-            $tools > 0 ? self::counted($tools, 'tool').' to get' : '',
-            $atBench > 0 ? self::counted($atBench, 'thing').' to see to, about '.self::counted($this->minutes(), 'minute') : '',
-        ], static fn (string $part): bool => $part !== '');
+        $parts = array_filter(
+            [
+                $tools > 0 ? self::counted($tools, 'tool').' to get' : '',
+                $atBench > 0
+                    ? self::counted($atBench, 'thing').
+                        ' to see to, about '.
+                        self::counted($this->minutes(), 'minute')
+                    : '',
+            ],
+            static fn (string $part): bool => $part !== '',
+        );
 
         return "Before the {$this->work}: ".implode(', and ', $parts).'.';
     }

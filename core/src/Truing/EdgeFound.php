@@ -15,8 +15,14 @@ final readonly class EdgeFound
      * @param  list<int>|null  $shavings
      */
     public function __construct(
-        #[Field('how far it stands proud of its own least-squares line at each station, mm', of: 'number')] public array $deviationMm,
-        #[Field('distance of the two nearest parallel lines that hold it, mm', atLeast: 0)] public float $straightnessMm,
+        #[
+            Field('how far it stands proud of its own least-squares line at each station, mm', of: 'number'),
+        ]
+        public array $deviationMm,
+        #[
+            Field('distance of the two nearest parallel lines that hold it, mm', atLeast: 0),
+        ]
+        public float $straightnessMm,
         #[Field('to be taken off at each station, mm', of: 'number')] public array $removeMm,
         #[Field('shavings at each station', of: 'integer')] public ?array $shavings = null,
     ) {
@@ -26,6 +32,11 @@ final readonly class EdgeFound
     {
         $remove = $edge->removeMm();
 
-        return new self($edge->levelled()->heightsMm, $edge->zoneMm(), $remove, StraightedgeReversal::shavings($remove, $shavingMm));
+        return new self(
+            $edge->levelled()->heightsMm,
+            $edge->zoneMm(),
+            $remove,
+            StraightedgeReversal::shavings($remove, $shavingMm),
+        );
     }
 }

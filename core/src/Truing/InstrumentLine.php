@@ -9,10 +9,16 @@ use DomainException;
 /** One reading as an instrument streams it: time, instrument, place, reading, unit (docs/instruments.md). */
 final readonly class InstrumentLine
 {
-    private const FORMAT = '/^(\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z) ([a-z-]+) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) (\S+)$/u';
+    private const FORMAT = '/^(\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}Z) ([a-z-]+) (-?\d+(?:\.\d+)?) (-?\d+(?:\.\d+)?) '
+        .'(\S+)$/u';
 
-    private function __construct(public string $time, public string $instrument, public float $place, public float $value, public string $unit)
-    {
+    private function __construct(
+        public string $time,
+        public string $instrument,
+        public float $place,
+        public float $value,
+        public string $unit,
+    ) {
     }
 
     /** @throws DomainException when the line does not keep to the format */

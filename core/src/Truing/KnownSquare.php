@@ -9,7 +9,8 @@ namespace JackRest\Core\Truing;
  *
  * Both stocks against the same straight edge, one to the left and one to the right, the outer edges of both blades
  * pushed together. A blade that leans toward its stock leaves the other at the tip, so over the common length L the gap
- * at the tip is the sum of both errors, each in the proportion of L to its own length; a gap at the heel counts less than
+ * at the tip is the sum of both errors, each in the proportion of L to its own length; a gap at the heel counts less
+ * than
  * nought. Nothing is halved: U = (length/L)·√(4·resolution²/12 + (U known·L/length known)²), k = 2.
  * Source: plane geometry, common practice; JCGM 100.
  */
@@ -19,8 +20,12 @@ final readonly class KnownSquare
      * @param  float  $errorMm  toward the stock more than nought, over the length
      * @param  float  $uncertaintyMm  expanded
      */
-    public function __construct(public string $name, public float $lengthMm, public float $errorMm, public float $uncertaintyMm)
-    {
+    public function __construct(
+        public string $name,
+        public float $lengthMm,
+        public float $errorMm,
+        public float $uncertaintyMm,
+    ) {
     }
 
     /** Error of the other square over its own length, mm. */
@@ -28,13 +33,14 @@ final readonly class KnownSquare
     {
         $common = min($this->lengthMm, $lengthMm);
 
-        return ($gapMm - $this->errorMm * $common / $this->lengthMm) * $lengthMm / $common;
+        return (($gapMm - ($this->errorMm * $common) / $this->lengthMm) * $lengthMm) / $common;
     }
 
     public function uncertaintyOfMm(float $resolutionMm, float $lengthMm): float
     {
         $common = min($this->lengthMm, $lengthMm);
 
-        return $lengthMm / $common * sqrt($resolutionMm ** 2 / 3 + ($this->uncertaintyMm * $common / $this->lengthMm) ** 2);
+        return ($lengthMm / $common) *
+            sqrt($resolutionMm ** 2 / 3 + (($this->uncertaintyMm * $common) / $this->lengthMm) ** 2);
     }
 }

@@ -33,7 +33,8 @@ final class LinearProgram
     public static function least(array $c, array $rows): array
     {
         $unknowns = count($c);
-        // Dual: most b·λ with Σλa = c, λ ≥ 0. It begins with one made-up condition for each unknown, ±e, at a price no real one has.
+        // Dual: most b·λ with Σλa = c, λ ≥ 0. It begins with one made-up condition for each unknown, ±e, at a price no
+        // real one has.
         $price = -self::ROOM * max([1.0, ...array_map(static fn (array $row): float => abs($row[1]), $rows)]);
         for ($index = 0; $index < $unknowns; $index++) {
             $unit = array_fill(0, $unknowns, 0.0);
@@ -42,7 +43,10 @@ final class LinearProgram
         }
         $basis = range(count($rows) - $unknowns, count($rows) - 1);
         for ($step = 0; $step < 50 * count($rows) + 1000; $step++) {
-            $x = self::solved(array_map(static fn (int $row): array => $rows[$row][0], $basis), array_map(static fn (int $row): float => $rows[$row][1], $basis));
+            $x = self::solved(
+                array_map(static fn (int $row): array => $rows[$row][0], $basis),
+                array_map(static fn (int $row): float => $rows[$row][1], $basis),
+            );
             $entering = self::broken($rows, $x, $basis, $step < self::QUICK);
             if ($entering === null) {
                 return $x;
@@ -98,14 +102,21 @@ final class LinearProgram
                 continue;
             }
             $ratio = $weights[$place] / $change[$place];
-            if ($ratio < $least - self::SAME || ($ratio < $least + self::SAME && $leaving !== null && $row < $basis[$leaving])) {
+            if (
+                $ratio < $least - self::SAME ||
+                ($ratio < $least + self::SAME && $leaving !== null && $row < $basis[$leaving])
+            ) {
                 [$least, $leaving] = [min($least, $ratio), $place];
             }
         }
         if ($leaving === null) {
             throw new LogicException('The conditions of a linear program contradict each other.');
         }
-        $exchanged = array_map(static fn (int $place, int $row): int => $place === $leaving ? $entering : $row, array_keys($basis), $basis);
+        $exchanged = array_map(
+            static fn (int $place, int $row): int => $place === $leaving ? $entering : $row,
+            array_keys($basis),
+            $basis,
+        );
         assert($exchanged !== []);
 
         return $exchanged;
@@ -127,6 +138,7 @@ final class LinearProgram
      */
     private static function solved(array $matrix, array $right): array
     {
-        return LinearSystem::solve($matrix, $right) ?? throw new LogicException('A basis of a linear program holds one condition twice.');
+        return LinearSystem::solve($matrix, $right) ??
+            throw new LogicException('A basis of a linear program holds one condition twice.');
     }
 }

@@ -9,7 +9,8 @@ final readonly class NewReference
 {
     /**
      * @param  'square'|'straightedge'|'sticks'|'slope'  $kind
-     * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height; or length; or nominal, 1 in so many
+     * @param  array<string, float>  $sizesMm  blade, bladeWidth, stock, stockWidth; or length, height; or
+     *     length; or nominal, 1 in so many
      */
     public function __construct(public string $kind, public string $name, public array $sizesMm)
     {

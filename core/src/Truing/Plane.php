@@ -26,14 +26,23 @@ final readonly class Plane
      */
     public static function below(array $points): self
     {
-        // Unknown: height p, slopes q and r, and the largest removal M, which alone weighs: the total only decides between equals.
+        // Unknown: height p, slopes q and r, and the largest removal M, which alone weighs: the total only decides
+        // between equals.
         $rows = [];
         foreach ($points as [$x, $y, $z]) {
             $rows[] = [[-1.0, -$x, -$y, 0.0], -$z];
             $rows[] = [[1.0, $x, $y, 1.0], $z];
         }
         $weight = self::TOTAL / count($points);
-        [$height, $across, $along] = LinearProgram::least([-self::TOTAL, -$weight * array_sum(array_column($points, 0)), -$weight * array_sum(array_column($points, 1)), 1.0], $rows);
+        [$height, $across, $along] = LinearProgram::least(
+            [
+                -self::TOTAL,
+                -$weight * array_sum(array_column($points, 0)),
+                -$weight * array_sum(array_column($points, 1)),
+                1.0,
+            ],
+            $rows,
+        );
 
         return new self($height, $across, $along);
     }
@@ -72,7 +81,12 @@ final readonly class Plane
      */
     public function heights(array $points): array
     {
-        return array_map(fn (array $point): float => self::clean($point[2] - $this->height - $this->across * $point[0] - $this->along * $point[1]), $points);
+        return array_map(
+            fn (array $point): float => self::clean(
+                $point[2] - $this->height - $this->across * $point[0] - $this->along * $point[1],
+            ),
+            $points,
+        );
     }
 
     /** A height thinner than a nanometre is the arithmetic's, not the surface's. */

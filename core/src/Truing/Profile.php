@@ -27,7 +27,11 @@ final readonly class Profile
     /** Its own line of least squares taken off. */
     public function levelled(): self
     {
-        return $this->less(LeastSquares::line(array_map(static fn (float $x, float $y): array => [$x, $y], $this->stationsMm, $this->heightsMm))->at(...));
+        return $this->less(
+            LeastSquares::line(
+                array_map(static fn (float $x, float $y): array => [$x, $y], $this->stationsMm, $this->heightsMm),
+            )->at(...),
+        );
     }
 
     /** The line through its two ends taken off. */
@@ -66,7 +70,13 @@ final readonly class Profile
     {
         $below = $this->support();
 
-        return array_values(array_map(static fn (float $x, float $y): float => max(0.0, $y - $below($x)), $this->stationsMm, $this->heightsMm));
+        return array_values(
+            array_map(
+                static fn (float $x, float $y): float => max(0.0, $y - $below($x)),
+                $this->stationsMm,
+                $this->heightsMm,
+            ),
+        );
     }
 
     /** @return callable(float): float */
@@ -110,7 +120,10 @@ final readonly class Profile
         while ($best === null) {
             $meet = ($highPiece[0] - $lowPiece[0]) / ($lowPiece[1] - $highPiece[1]);
             $piece = $this->steepest($corner, $meet);
-            if ($piece[0] + $piece[1] * $meet <= $lowPiece[0] + $lowPiece[1] * $meet + self::SAME || $piece[1] === 0.0) {
+            if (
+                $piece[0] + $piece[1] * $meet <= $lowPiece[0] + $lowPiece[1] * $meet + self::SAME ||
+                $piece[1] === 0.0
+            ) {
                 $best = $meet;
             } elseif ($piece[1] < 0.0) {
                 $lowPiece = $piece;
@@ -154,7 +167,10 @@ final readonly class Profile
     {
         $hull = [0];
         for ($index = 1; $index < count($this->stationsMm); $index++) {
-            while (count($hull) > 1 && $this->turns($hull[count($hull) - 2], $hull[count($hull) - 1], $index) * $side <= 0.0) {
+            while (
+                count($hull) > 1 &&
+                $this->turns($hull[count($hull) - 2], $hull[count($hull) - 1], $index) * $side <= 0.0
+            ) {
                 array_pop($hull);
             }
             $hull[] = $index;
@@ -166,8 +182,8 @@ final readonly class Profile
     /** Positive where the way over three stations bends upward. */
     private function turns(int $a, int $b, int $c): float
     {
-        return ($this->stationsMm[$b] - $this->stationsMm[$a]) * ($this->heightsMm[$c] - $this->heightsMm[$a])
-            - ($this->heightsMm[$b] - $this->heightsMm[$a]) * ($this->stationsMm[$c] - $this->stationsMm[$a]);
+        return ($this->stationsMm[$b] - $this->stationsMm[$a]) * ($this->heightsMm[$c] - $this->heightsMm[$a]) -
+            ($this->heightsMm[$b] - $this->heightsMm[$a]) * ($this->stationsMm[$c] - $this->stationsMm[$a]);
     }
 
     /** @return callable(float): float */
@@ -193,6 +209,9 @@ final readonly class Profile
     /** @param  callable(float): float  $line */
     private function less(callable $line): self
     {
-        return new self($this->stationsMm, array_map(static fn (float $x, float $y): float => $y - $line($x), $this->stationsMm, $this->heightsMm));
+        return new self(
+            $this->stationsMm,
+            array_map(static fn (float $x, float $y): float => $y - $line($x), $this->stationsMm, $this->heightsMm),
+        );
     }
 }

@@ -28,13 +28,23 @@ final class ReferencesOfKind
         $sizes = $tool->sizes();
         $blade = $sizes['blade'] ?? null;
         if (in_array($tool->kind, self::SQUARES, true) && $blade !== null) {
-            return new NewReference('square', $tool->name, ['blade' => $blade, 'bladeWidth' => $sizes['bladeWidth'] ?? self::WIDTH_MM, 'stock' => $sizes['stock'] ?? min(self::STOCK_MM, $blade), 'stockWidth' => $sizes['stockWidth'] ?? self::WIDTH_MM]);
+            return new NewReference('square', $tool->name, [
+                'blade' => $blade,
+                'bladeWidth' => $sizes['bladeWidth'] ?? self::WIDTH_MM,
+                'stock' => $sizes['stock'] ?? min(self::STOCK_MM, $blade),
+                'stockWidth' => $sizes['stockWidth'] ?? self::WIDTH_MM,
+            ]);
         }
 
         return match ($tool->kind) {
-            'straightedge' => new NewReference('straightedge', $tool->name, ['length' => $sizes['length'] ?? 900.0, 'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM]),
+            'straightedge' => new NewReference('straightedge', $tool->name, [
+                'length' => $sizes['length'] ?? 900.0,
+                'height' => $sizes['width'] ?? self::STRAIGHT_HEIGHT_MM,
+            ]),
             'winding-sticks' => new NewReference('sticks', $tool->name, ['length' => $sizes['length'] ?? 450.0]),
-            'dovetail-template' => new NewReference('slope', $tool->name, ['nominal' => self::ratio($sizes['slope'] ?? 8.13)]),
+            'dovetail-template' => new NewReference('slope', $tool->name, [
+                'nominal' => self::ratio($sizes['slope'] ?? 8.13),
+            ]),
             default => null,
         };
     }

@@ -23,15 +23,24 @@ final class ShavingLearnt
      * @param  non-empty-list<int>  $shavings  taken at each station
      * @return float|null mm; null: these tests do not tell
      */
-    public static function mm(array $stationsMm, array $beforeMm, array $afterMm, array $shavings, float $expectedMm): ?float
-    {
-        $lost = (new Profile($stationsMm, array_map(static fn (float $before, float $after): float => $before - $after, $beforeMm, $afterMm)))->levelled()->heightsMm;
+    public static function mm(
+        array $stationsMm,
+        array $beforeMm,
+        array $afterMm,
+        array $shavings,
+        float $expectedMm,
+    ): ?float {
+        $lost = (new Profile(
+            $stationsMm,
+            array_map(static fn (float $before, float $after): float => $before - $after, $beforeMm, $afterMm),
+        ))->levelled()->heightsMm;
         $counts = (new Profile($stationsMm, array_map(floatval(...), $shavings)))->levelled()->heightsMm;
         $square = array_sum(array_map(static fn (float $count): float => $count ** 2, $counts));
         if ($square < 1e-6) {
             return null;
         }
-        $thickness = array_sum(array_map(static fn (float $mm, float $count): float => $mm * $count, $lost, $counts)) / $square;
+        $thickness =
+            array_sum(array_map(static fn (float $mm, float $count): float => $mm * $count, $lost, $counts)) / $square;
 
         return self::believed($thickness, $expectedMm);
     }
@@ -42,13 +51,24 @@ final class ShavingLearnt
      * @param  int  $shavings  taken between both tests
      * @return float|null mm; null: these tests do not tell
      */
-    public static function ofTaperMm(float $errorBeforeMm, float $errorAfterMm, int $shavings, float $expectedMm): ?float
-    {
-        return $shavings === 0 ? null : self::believed(($errorBeforeMm - $errorAfterMm) * ($errorBeforeMm < 0 ? -1 : 1) / $shavings, $expectedMm);
+    public static function ofTaperMm(
+        float $errorBeforeMm,
+        float $errorAfterMm,
+        int $shavings,
+        float $expectedMm,
+    ): ?float {
+        return $shavings === 0
+            ? null
+            : self::believed(
+                (($errorBeforeMm - $errorAfterMm) * ($errorBeforeMm < 0 ? -1 : 1)) / $shavings,
+                $expectedMm,
+            );
     }
 
     private static function believed(float $thicknessMm, float $expectedMm): ?float
     {
-        return $thicknessMm >= self::FACTORS[0] * $expectedMm && $thicknessMm <= self::FACTORS[1] * $expectedMm ? $thicknessMm : null;
+        return $thicknessMm >= self::FACTORS[0] * $expectedMm && $thicknessMm <= self::FACTORS[1] * $expectedMm
+            ? $thicknessMm
+            : null;
     }
 }

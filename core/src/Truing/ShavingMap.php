@@ -30,7 +30,13 @@ final class ShavingMap
         );
         self::refuseThousands($shavings);
         $passes = self::nested($shavings, $edge->stationsMm, 0, count($shavings) - 1, 0);
-        usort($passes, static fn (ShavingPass $a, ShavingPass $b): int => [$a->lengthMm(), $a->fromMm] <=> [$b->lengthMm(), $b->fromMm]);
+        usort(
+            $passes,
+            static fn (ShavingPass $a, ShavingPass $b): int => [$a->lengthMm(), $a->fromMm] <=> [
+                $b->lengthMm(),
+                $b->fromMm,
+            ],
+        );
         $residuals = array_map(
             static fn (float $remove, int $count): float => abs($remove - $count * $edge->shavingMm),
             $edge->removeMm,
@@ -86,7 +92,7 @@ final class ShavingMap
                 continue;
             }
             $open = $spans !== [] && $spans[count($spans) - 1][1] === $station - 1;
-            $open ? $spans[count($spans) - 1][1] = $station : $spans[] = [$station, $station];
+            $open ? ($spans[count($spans) - 1][1] = $station) : ($spans[] = [$station, $station]);
         }
 
         return $spans;

@@ -16,12 +16,21 @@ final readonly class ShavingMapInput
      * @throws InvalidInput when the lists differ in length or the stations do not ascend
      */
     public function __construct(
-        #[Field('places along the edge, mm, ascending', of: 'number', minItems: 1, maxItems: 1000)] public array $stationsMm,
-        #[Field('to be taken off at each station, mm', of: 'number', atLeast: 0, minItems: 1, maxItems: 1000)] public array $removeMm,
+        #[
+            Field('places along the edge, mm, ascending', of: 'number', minItems: 1, maxItems: 1000),
+        ]
+        public array $stationsMm,
+        #[
+            Field('to be taken off at each station, mm', of: 'number', atLeast: 0, minItems: 1, maxItems: 1000),
+        ]
+        public array $removeMm,
         #[Field('thickness of one shaving, mm', above: 0)] public float $shavingMm,
     ) {
         if (count($stationsMm) !== count($removeMm)) {
-            throw InvalidInput::because('removeMm', 'must have one value for each of the '.count($stationsMm).' stations, not '.count($removeMm));
+            throw InvalidInput::because(
+                'removeMm',
+                'must have one value for each of the '.count($stationsMm).' stations, not '.count($removeMm),
+            );
         }
         for ($index = 1; $index < count($stationsMm); $index++) {
             if ($stationsMm[$index] <= $stationsMm[$index - 1]) {

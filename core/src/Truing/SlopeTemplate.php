@@ -19,6 +19,10 @@ final class SlopeTemplate
         $ratio = $slope->ratio ?? (float) $slope->runMm / (float) $slope->riseMm;
         $angle = rad2deg(atan(1 / $ratio));
 
-        return new SlopeTemplateResult($angle, $ratio, $slope->nominalRatio === null ? null : $angle - rad2deg(atan(1 / $slope->nominalRatio)));
+        return new SlopeTemplateResult(
+            $angle,
+            $ratio,
+            $slope->nominalRatio === null ? null : $angle - rad2deg(atan(1 / $slope->nominalRatio)),
+        );
     }
 }

@@ -17,7 +17,10 @@ final readonly class SlopeTemplateInput
         #[Field('the slope it is meant to have, as 1 in so many', above: 0)] public ?float $nominalRatio = null,
     ) {
         if (($riseMm === null) !== ($runMm === null)) {
-            throw InvalidInput::because($riseMm === null ? 'riseMm' : 'runMm', 'is missing: rise and run belong together');
+            throw InvalidInput::because(
+                $riseMm === null ? 'riseMm' : 'runMm',
+                'is missing: rise and run belong together',
+            );
         }
         if (($ratio === null) === ($riseMm === null)) {
             throw InvalidInput::because('ratio', 'give either the ratio or rise and run, one of the two');

@@ -30,13 +30,15 @@ final readonly class SquareAtWork
 
     public function sentence(LengthFormatter $format): string
     {
-        return "Over {$format->dimension($this->widthMm)} a shoulder stands open by {$format->small($this->shoulderGapMm())}; a box of four such sides closes {$format->small($this->closingMm())} out.";
+        return "Over {$format->dimension($this->widthMm)} a shoulder stands open by "
+            ."{$format->small($this->shoulderGapMm())}; a box of four such sides closes "
+            ."{$format->small($this->closingMm())} out.";
     }
 
     /** Which grade of DIN 875-1 a metal square of this error keeps to. */
     public static function grade(float $bladeLengthMm, float $errorMm): string
     {
-        foreach ((new SquareGrade)(new SquareGradeInput($bladeLengthMm, $errorMm))->grades as $grade) {
+        foreach ((new SquareGrade())(new SquareGradeInput($bladeLengthMm, $errorMm))->grades as $grade) {
             if ($grade->met) {
                 return "It keeps to grade {$grade->grade->value} (DIN 875-1, from memory).";
             }

@@ -15,9 +15,21 @@ final readonly class SquareReversalInput
      * @throws InvalidInput when a gap is as wide as the blade is long
      */
     public function __construct(
-        #[Field('distance along the blade between the near and the far reading, mm', above: 0)] public float $bladeLengthMm,
-        #[Field('gap between the lines at the far end, mm, once or several times; positive where the line knifed with the stock to the left is the left one', of: 'number', minItems: 1, maxItems: 1000)] public array $farGapsMm,
-        #[Field('gap at the near end, mm, same sign', )] public float $nearGapMm = 0.0,
+        #[
+            Field('distance along the blade between the near and the far reading, mm', above: 0),
+        ]
+        public float $bladeLengthMm,
+        #[
+            Field(
+                'gap between the lines at the far end, mm, once or several times; positive where the line knifed '
+                    .'with the stock to the left is the left one',
+                of: 'number',
+                minItems: 1,
+                maxItems: 1000,
+            ),
+        ]
+        public array $farGapsMm,
+        #[Field('gap at the near end, mm, same sign')] public float $nearGapMm = 0.0,
         #[Field('width of the line, mm', atLeast: 0)] public float $lineWidthMm = 0.0,
         #[Field('what the instrument can tell apart, mm', atLeast: 0)] public float $resolutionMm = 0.0,
         #[Field('the edge of the blade that was tested')] public SquareEdge $edge = SquareEdge::Outer,
@@ -26,7 +38,10 @@ final readonly class SquareReversalInput
     ) {
         foreach ($farGapsMm as $index => $gap) {
             if (abs($gap) >= $bladeLengthMm) {
-                throw InvalidInput::because("farGapsMm[$index]", "must be smaller than the length tested ($bladeLengthMm mm)");
+                throw InvalidInput::because(
+                    "farGapsMm[$index]",
+                    "must be smaller than the length tested ($bladeLengthMm mm)",
+                );
             }
         }
         if (abs($nearGapMm) >= $bladeLengthMm) {

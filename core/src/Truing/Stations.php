@@ -18,10 +18,16 @@ final class Stations
     {
         for ($index = 1; $index < count($stationsMm); $index++) {
             if ($stationsMm[$index] === $stationsMm[$index - 1]) {
-                throw InvalidInput::because("{$field}[$index]", "is the same place as the one before it ($stationsMm[$index] mm)");
+                throw InvalidInput::because(
+                    "{$field}[$index]",
+                    "is the same place as the one before it ($stationsMm[$index] mm)",
+                );
             }
             if ($stationsMm[$index] < $stationsMm[$index - 1]) {
-                throw InvalidInput::because("{$field}[$index]", "must lie beyond the one before it ($stationsMm[$index] mm is before {$stationsMm[$index - 1]} mm)");
+                throw InvalidInput::because(
+                    "{$field}[$index]",
+                    "must lie beyond the one before it ($stationsMm[$index] mm is before {$stationsMm[$index - 1]} mm)",
+                );
             }
         }
     }
@@ -35,7 +41,10 @@ final class Stations
     public static function matched(array $values, array $stationsMm, string $field): void
     {
         if (count($values) !== count($stationsMm)) {
-            throw InvalidInput::because($field, 'must have one value for each of the '.count($stationsMm).' stations, not '.count($values));
+            throw InvalidInput::because(
+                $field,
+                'must have one value for each of the '.count($stationsMm).' stations, not '.count($values),
+            );
         }
     }
 }

@@ -39,6 +39,8 @@ final class StraightedgeReversal
      */
     public static function shavings(array $removeMm, ?float $shavingMm): ?array
     {
-        return $shavingMm === null ? null : array_map(static fn (float $remove): int => Rounding::nearest($remove / $shavingMm), $removeMm);
+        return $shavingMm === null
+            ? null
+            : array_map(static fn (float $remove): int => Rounding::nearest($remove / $shavingMm), $removeMm);
     }
 }

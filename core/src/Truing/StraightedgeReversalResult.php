@@ -15,7 +15,10 @@ final readonly class StraightedgeReversalResult
      */
     public function __construct(
         #[Field('how far the edge stands proud at each station, mm', of: 'number')] public array $deviationMm,
-        #[Field('distance of the two nearest parallel lines that hold the whole edge, mm', atLeast: 0)] public float $straightnessMm,
+        #[
+            Field('distance of the two nearest parallel lines that hold the whole edge, mm', atLeast: 0),
+        ]
+        public float $straightnessMm,
         #[Field('station where most is to come off, mm')] public float $worstAtMm,
         #[Field('what the edge looks like between its ends')] public EdgeShape $shape,
         #[Field('to be taken off at each station, mm', of: 'number')] public array $removeMm,

@@ -22,8 +22,17 @@ final class ThreeEdges
 
     public function __invoke(ThreeEdgesInput $test): ThreeEdgesResult
     {
-        [$edges, $inconsistency] = $test->turned !== null && $test->turned->any() ? self::fitted($test, $test->turned) : [self::plain($test), null];
-        $found = array_map(static fn (array $edge): EdgeFound => EdgeFound::of(new Profile($test->stationsMm, $edge), $test->shavingMm), $edges);
+        [$edges, $inconsistency] =
+            $test->turned !== null && $test->turned->any()
+                ? self::fitted($test, $test->turned)
+                : [self::plain($test), null];
+        $found = array_map(
+            static fn (array $edge): EdgeFound => EdgeFound::of(
+                new Profile($test->stationsMm, $edge),
+                $test->shavingMm,
+            ),
+            $edges,
+        );
 
         return new ThreeEdgesResult($found[0], $found[1], $found[2], $inconsistency);
     }
@@ -31,7 +40,12 @@ final class ThreeEdges
     /** @return array{list<float>, list<float>, list<float>} */
     private static function plain(ThreeEdgesInput $test): array
     {
-        $half = static fn (array $plus, array $minus, array $less): array => array_map(static fn (float $p, float $m, float $l): float => ($p - $m - $l) / 2, $plus, $minus, $less);
+        $half = static fn (array $plus, array $minus, array $less): array => array_map(
+            static fn (float $p, float $m, float $l): float => ($p - $m - $l) / 2,
+            $plus,
+            $minus,
+            $less,
+        );
 
         return [
             $half($test->bcMm, $test->abMm, $test->caMm),
@@ -56,7 +70,14 @@ final class ThreeEdges
         $worst = 0.0;
         foreach ($sets as [$first, $second, $isTurned, $readings]) {
             foreach ($readings as $station => $reading) {
-                $worst = max($worst, abs($reading + $edges[$first][$station] + $edges[$second][$isTurned ? $last - $station : $station]));
+                $worst = max(
+                    $worst,
+                    abs(
+                        $reading +
+                            $edges[$first][$station] +
+                            $edges[$second][$isTurned ? $last - $station : $station],
+                    ),
+                );
             }
         }
 
@@ -64,14 +85,27 @@ final class ThreeEdges
         return [$edges, $worst];
     }
 
-    /** @return list<array{int, int, bool, list<float>}> first and second edge, whether the second is turned, the readings levelled */
+    /**
+     * @return list<array{int, int, bool, list<float>}> first and second edge, whether the second is turned, the
+     * readings levelled
+     */
     private static function sets(ThreeEdgesInput $test, TurnedPairs $turned): array
     {
         $sets = [];
         foreach (self::PAIRS as $name => [$first, $second]) {
-            $sets[] = [$first, $second, false, (new Profile($test->stationsMm, $test->{$name}))->levelled()->heightsMm];
+            $sets[] = [
+                $first,
+                $second,
+                false,
+                (new Profile($test->stationsMm, $test->{$name}))->levelled()->heightsMm,
+            ];
             if ($turned->{$name} !== null) {
-                $sets[] = [$first, $second, true, (new Profile($test->stationsMm, $turned->{$name}))->levelled()->heightsMm];
+                $sets[] = [
+                    $first,
+                    $second,
+                    true,
+                    (new Profile($test->stationsMm, $turned->{$name}))->levelled()->heightsMm,
+                ];
             }
         }
 
@@ -94,14 +128,23 @@ final class ThreeEdges
             $m[$first][$second] += $sign;
             $m[$second][$first] += $sign;
         }
-        $cofactor = static fn (int $i, int $j): float => $m[($i + 1) % 3][($j + 1) % 3] * $m[($i + 2) % 3][($j + 2) % 3] - $m[($i + 1) % 3][($j + 2) % 3] * $m[($i + 2) % 3][($j + 1) % 3];
+        $cofactor = static fn (int $i, int $j): float => $m[($i + 1) % 3][($j + 1) % 3] *
+            $m[($i + 2) % 3][($j + 2) % 3] -
+            $m[($i + 1) % 3][($j + 2) % 3] * $m[($i + 2) % 3][($j + 1) % 3];
         $determinant = $m[0][0] * $cofactor(0, 0) + $m[0][1] * $cofactor(0, 1) + $m[0][2] * $cofactor(0, 2);
 
-        return array_map(static fn (int $i): array => array_map(static fn (int $j): float => $cofactor($j, $i) / $determinant, [0, 1, 2]), [0, 1, 2]);
+        return array_map(
+            static fn (int $i): array => array_map(
+                static fn (int $j): float => $cofactor($j, $i) / $determinant,
+                [0, 1, 2],
+            ),
+            [0, 1, 2],
+        );
     }
 
     /**
-     * Even or odd part of the three edges, at every station. Plain loops: this is most of what a test of many stations takes.
+     * Even or odd part of the three edges, at every station. Plain loops: this is most of what a test of many stations
+     * takes.
      *
      * @param  list<list<float>>  $inverse
      * @param  list<array{int, int, bool, list<float>}>  $sets

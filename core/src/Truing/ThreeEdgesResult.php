@@ -12,7 +12,10 @@ final readonly class ThreeEdgesResult
         #[Field('the first edge')] public EdgeFound $a,
         #[Field('the second edge')] public EdgeFound $b,
         #[Field('the third edge')] public EdgeFound $c,
-        #[Field('how far the readings contradict each other at worst, mm', atLeast: 0)] public ?float $inconsistencyMm = null,
+        #[
+            Field('how far the readings contradict each other at worst, mm', atLeast: 0),
+        ]
+        public ?float $inconsistencyMm = null,
     ) {
     }
 }

@@ -15,9 +15,18 @@ final readonly class TurnedPairs
      * @param  list<float>|null  $caMm
      */
     public function __construct(
-        #[Field('first and second, the second turned, mm', of: 'number', minItems: 2, maxItems: 1000)] public ?array $abMm = null,
-        #[Field('second and third, the third turned, mm', of: 'number', minItems: 2, maxItems: 1000)] public ?array $bcMm = null,
-        #[Field('third and first, the first turned, mm', of: 'number', minItems: 2, maxItems: 1000)] public ?array $caMm = null,
+        #[
+            Field('first and second, the second turned, mm', of: 'number', minItems: 2, maxItems: 1000),
+        ]
+        public ?array $abMm = null,
+        #[
+            Field('second and third, the third turned, mm', of: 'number', minItems: 2, maxItems: 1000),
+        ]
+        public ?array $bcMm = null,
+        #[
+            Field('third and first, the first turned, mm', of: 'number', minItems: 2, maxItems: 1000),
+        ]
+        public ?array $caMm = null,
     ) {
     }
 

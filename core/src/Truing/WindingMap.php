@@ -20,20 +20,29 @@ final class WindingMap
 {
     public function __invoke(WindingMapInput $board): WindingMapResult
     {
-        $twists = array_map(static fn (WindingStation $station): float => $station->readingMm * $board->boardWidthMm / $board->stickLengthMm, $board->stations);
+        $twists = array_map(
+            static fn (WindingStation $station): float => ($station->readingMm * $board->boardWidthMm) /
+                $board->stickLengthMm,
+            $board->stations,
+        );
         $points = [];
         $first = $board->stations[0]->atMm;
         $span = $board->stations[count($board->stations) - 1]->atMm - $first;
         foreach ($twists as $index => $twist) {
             // Places count from −1 to 1, so that the programs are of one size whatever the board's.
-            $along = 2 * ($board->stations[$index]->atMm - $first) / $span - 1;
+            $along = (2 * ($board->stations[$index]->atMm - $first)) / $span - 1;
             $points[] = [-1.0, $along, -$twist / 2];
             $points[] = [1.0, $along, $twist / 2];
         }
         $remove = Plane::below($points)->above($points);
         $corners = [];
         foreach ($remove as $index => $mm) {
-            $corners[] = new WindingCorner($board->stations[intdiv($index, 2)]->atMm, $index % 2 === 0 ? BoardSide::Left : BoardSide::Right, $mm, $board->shavingMm === null ? null : Rounding::up($mm / $board->shavingMm));
+            $corners[] = new WindingCorner(
+                $board->stations[intdiv($index, 2)]->atMm,
+                $index % 2 === 0 ? BoardSide::Left : BoardSide::Right,
+                $mm,
+                $board->shavingMm === null ? null : Rounding::up($mm / $board->shavingMm),
+            );
         }
 
         return new WindingMapResult($corners, max([0.0, ...$twists]) - min([0.0, ...$twists]));

@@ -19,8 +19,9 @@ final class WindingSticks
 {
     public function __invoke(WindingSticksInput $sight): WindingSticksResult
     {
-        $board = $sight->turnedReadingMm === null ? $sight->readingMm : ($sight->readingMm + $sight->turnedReadingMm) / 2;
-        $twist = $board * $sight->boardWidthMm / $sight->stickLengthMm;
+        $board =
+            $sight->turnedReadingMm === null ? $sight->readingMm : ($sight->readingMm + $sight->turnedReadingMm) / 2;
+        $twist = ($board * $sight->boardWidthMm) / $sight->stickLengthMm;
 
         return new WindingSticksResult(
             $twist,

@@ -13,7 +13,10 @@ final readonly class WindingSticksInput
     public function __construct(
         #[Field('width of the board, mm', above: 0)] public float $boardWidthMm,
         #[Field('length of the sticks, mm', above: 0)] public float $stickLengthMm,
-        #[Field('how much higher the far stick’s right end stands over the near stick’s than its left end does, mm')] public float $readingMm,
+        #[
+            Field('how much higher the far stick’s right end stands over the near stick’s than its left end does, mm'),
+        ]
+        public float $readingMm,
         #[Field('the same with the far stick turned end for end, mm')] public ?float $turnedReadingMm = null,
         #[Field('thickness of one shaving, mm', above: 0)] public ?float $shavingMm = null,
     ) {

@@ -9,7 +9,10 @@ use JackRest\Core\Calculation\Field;
 final readonly class WindingSticksResult
 {
     public function __construct(
-        #[Field('twist over the width of the board, mm; positive where the far right corner is high')] public float $twistMm,
+        #[
+            Field('twist over the width of the board, mm; positive where the far right corner is high'),
+        ]
+        public float $twistMm,
         #[Field('the same as an angle, degrees')] public float $twistDeg,
         #[Field('how many times the sticks show it larger')] public float $magnification,
         #[Field('to be taken off each of the two high corners, mm', atLeast: 0)] public float $removeAtHighCornersMm,

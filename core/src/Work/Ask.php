@@ -14,7 +14,7 @@ final class Ask
 
     public static function for(string $operation, ?Facts $facts = null, int $minGrade = 3): Task
     {
-        return new Task(Operations::named($operation), $facts ?? new Facts, $minGrade);
+        return new Task(Operations::named($operation), $facts ?? new Facts(), $minGrade);
     }
 
     /**
@@ -45,13 +45,24 @@ final class Ask
      *
      * @return list<Task>
      */
-    public static function mortiseAndTenon(float $mortise, float $stock, float $rail, float $tenonLength, Hardness $hardness): array
-    {
+    public static function mortiseAndTenon(
+        float $mortise,
+        float $stock,
+        float $rail,
+        float $tenonLength,
+        Hardness $hardness,
+    ): array {
         return [
             self::for('mark-mortise', Facts::of(width: $mortise)),
             self::for('chop-mortise', Facts::of(width: $mortise, depth: $tenonLength, hardness: $hardness)),
-            self::for('saw-tenon-cheek', Facts::of(thickness: $rail, depth: $tenonLength, width: $rail, hardness: $hardness)),
-            self::for('saw-tenon-shoulder', Facts::of(thickness: $rail, depth: ($stock - $mortise) / 2, hardness: $hardness)),
+            self::for(
+                'saw-tenon-cheek',
+                Facts::of(thickness: $rail, depth: $tenonLength, width: $rail, hardness: $hardness),
+            ),
+            self::for(
+                'saw-tenon-shoulder',
+                Facts::of(thickness: $rail, depth: ($stock - $mortise) / 2, hardness: $hardness),
+            ),
             self::for('fit-tenon-cheek'),
             self::for('fit-tenon-shoulder', Facts::of(depth: ($stock - $mortise) / 2)),
         ];

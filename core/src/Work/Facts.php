@@ -23,7 +23,16 @@ final readonly class Facts
         ?float $tolerance = null,
         Hardness $hardness = Hardness::Medium,
     ): self {
-        $mm = ['thickness' => $thickness, 'width' => $width, 'depth' => $depth, 'length' => $length, 'gap' => $gap, 'diameter' => $diameter, 'radius' => $radius, 'tolerance' => $tolerance];
+        $mm = [
+            'thickness' => $thickness,
+            'width' => $width,
+            'depth' => $depth,
+            'length' => $length,
+            'gap' => $gap,
+            'diameter' => $diameter,
+            'radius' => $radius,
+            'tolerance' => $tolerance,
+        ];
 
         return new self(array_filter($mm, static fn (?float $value): bool => $value !== null), $hardness);
     }

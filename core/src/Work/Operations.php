@@ -22,10 +22,19 @@ final class Operations
         /** @var array<string, Operation>|null $operations */
         static $operations = null;
 
-        return $operations ??= array_column([
-            ...PreparingOperations::list(), ...MarkingOperations::list(), ...JointOperations::list(), ...GrooveOperations::list(), ...ShapingOperations::list(),
-            ...HoldingOperations::list(), ...SharpeningOperations::list(),
-        ], null, 'id');
+        return $operations ??= array_column(
+            [
+                ...PreparingOperations::list(),
+                ...MarkingOperations::list(),
+                ...JointOperations::list(),
+                ...GrooveOperations::list(),
+                ...ShapingOperations::list(),
+                ...HoldingOperations::list(),
+                ...SharpeningOperations::list(),
+            ],
+            null,
+            'id',
+        );
     }
 
     /** @throws OutOfBoundsException */
@@ -42,7 +51,11 @@ final class Operations
         if ($served === null) {
             $served = [];
             foreach (self::all() as $operation) {
-                foreach (array_unique(array_merge(...array_map(static fn (Way $way): array => $way->kinds, $operation->ways))) as $kind) {
+                foreach (
+                    array_unique(
+                        array_merge(...array_map(static fn (Way $way): array => $way->kinds, $operation->ways)),
+                    ) as $kind
+                ) {
                     $served[$kind][] = $operation;
                 }
             }

@@ -18,7 +18,11 @@ final class Patterns
         /** @var array<string, Pattern>|null $patterns */
         static $patterns = null;
 
-        return $patterns ??= array_column([...BoxPatterns::list(), ...PanelPatterns::list(), ...FramePatterns::list()], null, 'id');
+        return $patterns ??= array_column(
+            [...BoxPatterns::list(), ...PanelPatterns::list(), ...FramePatterns::list()],
+            null,
+            'id',
+        );
     }
 
     /** @throws OutOfBoundsException */

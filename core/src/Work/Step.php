@@ -17,7 +17,9 @@ final readonly class Step
     /** @throws InvalidInput for an operation or a number nobody knows */
     public function task(Hardness $hardness): Task
     {
-        $operation = Operations::all()[$this->operation] ?? throw InvalidInput::because('operation', "\"{$this->operation}\" is no operation known here");
+        $operation =
+            Operations::all()[$this->operation] ??
+            throw InvalidInput::because('operation', "\"{$this->operation}\" is no operation known here");
         foreach (array_keys($this->mm) as $fact) {
             if (Fact::tryFrom($fact) === null) {
                 throw InvalidInput::because('mm', "\"$fact\" is no number a work has");

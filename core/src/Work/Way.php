@@ -39,13 +39,21 @@ final readonly class Way
     /** The tools it takes, by name. */
     public function tools(): string
     {
-        return implode(', ', array_map(static fn (string $kind): string => ToolKinds::named($kind)->name, $this->kinds));
+        return implode(
+            ', ',
+            array_map(static fn (string $kind): string => ToolKinds::named($kind)->name, $this->kinds),
+        );
     }
 
     /** @return list<Condition> those that look at this kind, or at the work alone */
     public function conditionsOn(?string $kind): array
     {
-        return array_values(array_filter($this->conditions, static fn (Condition $condition): bool => $condition->kind() === $kind));
+        return array_values(
+            array_filter(
+                $this->conditions,
+                static fn (Condition $condition): bool => $condition->kind() === $kind,
+            ),
+        );
     }
 
     public function allowedBy(Facts $facts): bool

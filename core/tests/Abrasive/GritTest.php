@@ -29,8 +29,14 @@ final class GritTest extends TestCase
     public function test_every_designation_agrees_with_gnu_units(GritScale $scale, string $function): void
     {
         $designations = array_keys($scale->table());
-        $questions = implode("\n", array_map(static fn (int|string $grit): string => "$function($grit)\nmicron", $designations));
-        $answers = explode("\n", trim((string) shell_exec('printf %s '.escapeshellarg($questions."\n").' | units -t -q 2>/dev/null')));
+        $questions = implode(
+            "\n",
+            array_map(static fn (int|string $grit): string => "$function($grit)\nmicron", $designations),
+        );
+        $answers = explode(
+            "\n",
+            trim((string) shell_exec('printf %s '.escapeshellarg($questions."\n").' | units -t -q 2>/dev/null')),
+        );
 
         self::assertSame(
             array_map(static fn (float $um): string => (string) $um, array_values($scale->table())),
@@ -42,7 +48,11 @@ final class GritTest extends TestCase
     public function test_no_designation_of_gnu_units_is_missing(GritScale $scale, string $function): void
     {
         $table = ['grit_ansicoated' => 'ansicoated', 'grit_ansibonded' => 'ansibonded'][$function] ?? $function;
-        preg_match("/^{$table}\[micron\][^\n]*\n((?:\s+[\d.]+ [\d.]+ ?\\\\?\n)+)/m", (string) file_get_contents('/usr/share/units/definitions.units'), $match);
+        preg_match(
+            "/^{$table}\[micron\][^\n]*\n((?:\s+[\d.]+ [\d.]+ ?\\\\?\n)+)/m",
+            (string) file_get_contents('/usr/share/units/definitions.units'),
+            $match,
+        );
         preg_match_all('/^\s+(\d+) /m', $match[1] ?? '', $listed);
 
         self::assertSame($listed[1], array_map(strval(...), array_keys($scale->table())));
@@ -79,7 +89,12 @@ final class GritTest extends TestCase
 
     public function test_finer_than_the_table_asks_for_micrometres(): void
     {
-        $this->assertRefused('grit', ['scale' => 'jis', 'designation' => '30000'], 'designation', 'give the particle size in micrometres');
+        $this->assertRefused(
+            'grit',
+            ['scale' => 'jis', 'designation' => '30000'],
+            'designation',
+            'give the particle size in micrometres',
+        );
     }
 
     public function test_coarser_than_the_table_says_where_it_begins(): void
@@ -92,6 +107,11 @@ final class GritTest extends TestCase
     #[TestWith(['-5'])]
     public function test_a_word_or_nothing_is_no_size(string $designation): void
     {
-        $this->assertRefused('grit', ['scale' => 'micron', 'designation' => $designation], 'designation', 'particle size in micrometres');
+        $this->assertRefused(
+            'grit',
+            ['scale' => 'micron', 'designation' => $designation],
+            'designation',
+            'particle size in micrometres',
+        );
     }
 }

@@ -22,23 +22,27 @@ final class EveryCalculationTest extends TestCase
         'cutting-geometry' => '{"bedDeg":45,"orientation":"bevel-down","bevelDeg":30}',
         'hollow-grind' => '{"thicknessMm":4,"bevelDeg":25,"wheelDiameterMm":150}',
         'nick' => '{"depthMm":0.1,"bladeWidthMm":25,"thicknessMm":4,"primaryDeg":25,"secondaryDeg":30}',
-        'guide-calibrate' => '{"rollerDiameterMm":18,"settings":[{"projectionMm":40,"angleDeg":25},{"projectionMm":30,"angleDeg":30}]}',
+        'guide-calibrate' => '{"rollerDiameterMm":18,"settings":[{"projectionMm":40,'
+            .'"angleDeg":25},{"projectionMm":30,"angleDeg":30}]}',
         'guide-projection' => '{"rollerDiameterMm":18,"axleSetbackMm":10,"axleDropMm":15,"anglesDeg":[25,30]}',
         'camber' => '{"ironWidthMm":50,"bedDeg":45,"radiusMm":200}',
         'back-bevel' => '{"shimMm":0.5,"reachMm":60}',
         'edge-state' => '{"condition":"dull","bladeWidthMm":12,"thicknessMm":3,"primaryDeg":25,"secondaryDeg":30}',
-        'honing-plan' => '{"contactWidthMm":25,"contactLengthMm":1,"removeUm":15,"finishUm":1,"abrasives":[{"id":"a","particleUm":1}]}',
+        'honing-plan' => '{"contactWidthMm":25,"contactLengthMm":1,"removeUm":15,"finishUm":1,'
+            .'"abrasives":[{"id":"a","particleUm":1}]}',
         'square-reversal' => '{"bladeLengthMm":200,"farGapsMm":[0.3],"toleranceMm":0.1,"shavingMm":0.04}',
         'square-grade' => '{"bladeLengthMm":200,"errorMm":0.01}',
         'straightedge-reversal' => '{"stationsMm":[0,450,900],"gapsMm":[0,0.4,0],"shavingMm":0.05}',
         'three-edges' => '{"stationsMm":[0,450,900],"abMm":[0,0.1,0],"bcMm":[0,0.2,0],"caMm":[0,0.3,0]}',
         'winding-sticks' => '{"boardWidthMm":150,"stickLengthMm":450,"readingMm":3}',
-        'winding-map' => '{"boardWidthMm":150,"stickLengthMm":450,"stations":[{"atMm":0,"readingMm":0},{"atMm":600,"readingMm":3}]}',
+        'winding-map' => '{"boardWidthMm":150,"stickLengthMm":450,"stations":[{"atMm":0,'
+            .'"readingMm":0},{"atMm":600,"readingMm":3}]}',
         'slope-template' => '{"riseMm":10,"runMm":70,"nominalRatio":7}',
         'shaving-map' => '{"stationsMm":[0,1],"removeMm":[0.1,0.2],"shavingMm":0.1}',
         'saw-fit' => '{"teethPerInch":15,"strokeLengthMm":200,"stockThicknessMm":20,"cutDepthMm":20,"hardness":"hard"}',
         'sole-fit' => '{"soleLengthMm":355,"boardLengthMm":900,"shavingMm":0.05,"toleranceMm":0.2}',
-        'kit-ladder' => '{"works":[{"id":"w","operations":["o"]}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o","tools":["t"]}],"owned":[],"grades":{"o":1}}',
+        'kit-ladder' => '{"works":[{"id":"w","operations":["o"]}],"tools":[{"id":"t","cost":1}],'
+            .'"methods":[{"operation":"o","tools":["t"]}],"owned":[],"grades":{"o":1}}',
         'chisel-fit' => '{"chiselsMm":[6,12],"pinMm":8,"thicknessMm":22,"mortiseMm":10}',
         'kerf-fit' => '{"plateMm":0.5,"setPerSideMm":0.06,"blades":[{"id":"fret","thicknessMm":0.25}]}',
         'shoulder-fit' => '{"stockThicknessMm":40,"tenonThicknessMm":10,"ironsMm":[20]}',
@@ -48,12 +52,16 @@ final class EveryCalculationTest extends TestCase
         'saw-file' => '{"teethPerInch":10,"rakeDeg":15}',
         'saw-template' => '{"lengthMm":250,"pitchMm":2,"toePitchMm":1.5,"toeLengthMm":50,"graded":true}',
         'auger-check' => '{"spursMm":12.2,"twistMm":12,"spurHeightMm":2.5,"holeDepthMm":30,"turns":20}',
-        'camber-strokes' => '{"ironWidthMm":50,"bedDeg":45,"honedDeg":30,"contactLengthMm":1,"particleUm":15,"reliefMm":0.1}',
+        'camber-strokes' => '{"ironWidthMm":50,"bedDeg":45,"honedDeg":30,"contactLengthMm":1,"particleUm":15,'
+            .'"reliefMm":0.1}',
         'scraper-burr' => '{"burnisherDeg":10}',
-        'wood-movement' => '{"species":"black cherry","ringAngleDeg":0,"widthMm":100,"from":{"mcPct":8},"to":{"tempC":20,"rhPct":65}}',
-        'moisture-course' => '{"thicknessMm":12,"startMcPct":8,"climate":[{"day":0,"tempC":20,"rhPct":65}],"untilDay":14}',
+        'wood-movement' => '{"species":"black '.
+            'cherry","ringAngleDeg":0,"widthMm":100,"from":{"mcPct":8},"to":{"tempC":20,"rhPct":65}}',
+        'moisture-course' => '{"thicknessMm":12,"startMcPct":8,"climate":[{"day":0,"tempC":20,"rhPct":65}],'
+            .'"untilDay":14}',
         'bent-batten' => '{"lengthMm":800,"riseMm":20,"thicknessMm":4,"widthMm":15,"stationsMm":[0,200,400]}',
-        'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o","tools":["t"]}],"owned":[]}',
+        'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o",'
+            .'"tools":["t"]}],"owned":[]}',
     ];
 
     /** @return iterable<string, array{string, stdClass}> */
@@ -71,7 +79,7 @@ final class EveryCalculationTest extends TestCase
     {
         $schema = json_decode(json_encode(Catalogue::named($name)->schema(), JSON_THROW_ON_ERROR));
         $answer = json_decode(json_encode(Catalogue::named($name)->answer($example), JSON_THROW_ON_ERROR));
-        $validator = new Validator;
+        $validator = new Validator();
 
         self::assertTrue($validator->validate($example, $schema->input)->isValid(), 'input');
         self::assertTrue($validator->validate($answer, $schema->output)->isValid(), 'answer');
@@ -91,12 +99,18 @@ final class EveryCalculationTest extends TestCase
         $required = Catalogue::named($name)->schema()['input']['required'] ?? [];
         if ($required === []) {
             // What can be given in two ways has no single field that must be there; nothing at all is still too little.
-            self::assertNotSame([], self::refusal($name, new stdClass)->errors);
+            self::assertNotSame([], self::refusal($name, new stdClass())->errors);
         }
         foreach ($required as $field) {
             $without = clone $example;
             unset($without->{$field});
-            self::assertSame([$field, 'is missing'], [self::refusal($name, $without)->errors[0]->field, substr(self::refusal($name, $without)->errors[0]->message, 0, 10)]);
+            self::assertSame(
+                [$field, 'is missing'],
+                [
+                    self::refusal($name, $without)->errors[0]->field,
+                    substr(self::refusal($name, $without)->errors[0]->message, 0, 10),
+                ],
+            );
         }
     }
 
@@ -105,7 +119,7 @@ final class EveryCalculationTest extends TestCase
     {
         foreach (array_keys(get_object_vars($example)) as $field) {
             $wrong = clone $example;
-            $wrong->{$field} = (object) ['stray' => new stdClass];
+            $wrong->{$field} = (object) ['stray' => new stdClass()];
             self::assertSame($field, strtok(self::refusal($name, $wrong)->errors[0]->field, '[.'));
         }
     }
@@ -119,23 +133,35 @@ final class EveryCalculationTest extends TestCase
             foreach (self::pastTheLimits((array) $says) as $number) {
                 $wrong = clone $example;
                 $wrong->{$field} = $number;
-                self::assertSame($field, self::refusal($name, $wrong)->errors[0]->field, "$name takes $number as $field");
+                self::assertSame(
+                    $field,
+                    self::refusal($name, $wrong)->errors[0]->field,
+                    "$name takes $number as $field",
+                );
                 $tried++;
             }
         }
         // These take words and lists only.
-        self::assertTrue($tried > 0 || in_array($name, ['grit', 'kit-plan', 'kit-ladder'], true), "$name has no field with a limit");
+        self::assertTrue(
+            $tried > 0 || in_array($name, ['grit', 'kit-plan', 'kit-ladder'], true),
+            "$name has no field with a limit",
+        );
     }
 
     #[DataProvider('examples')]
     public function test_anything_but_an_object_is_refused(string $name, stdClass $example): void
     {
-        self::assertStringContainsString('give one JSON object', self::refusal($name, [1, 2])->errors[0]->message);
+        self::assertStringContainsString(
+            'give one JSON object',
+            self::refusal($name, [1, 2])->errors[0]->message,
+        );
     }
 
     #[DataProvider('examples')]
-    public function test_numbers_out_of_all_reason_never_leave_as_infinity(string $name, stdClass $example): void
-    {
+    public function test_numbers_out_of_all_reason_never_leave_as_infinity(
+        string $name,
+        stdClass $example,
+    ): void {
         foreach ([1e308, 1e-308, INF] as $extreme) {
             foreach (get_object_vars($example) as $field => $value) {
                 if (! is_numeric($value)) {

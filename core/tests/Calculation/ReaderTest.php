@@ -30,26 +30,40 @@ final class ReaderTest extends TestCase
 
     public function test_defaults_stand_in_for_what_is_left_out(): void
     {
-        $read = Reader::read(SquareReversalInput::class, json_decode('{"bladeLengthMm":200,"farGapsMm":[0.1]}'));
+        $read = Reader::read(
+            SquareReversalInput::class,
+            json_decode('{"bladeLengthMm":200,"farGapsMm":[0.1]}'),
+        );
 
         self::assertSame([0.0, SquareEdge::Outer, null], [$read->nearGapMm, $read->edge, $read->shavingMm]);
     }
 
     public function test_null_is_as_good_as_left_out_where_a_field_is_optional(): void
     {
-        $read = Reader::read(SquareReversalInput::class, json_decode('{"bladeLengthMm":200,"farGapsMm":[0.1],"shavingMm":null}'));
+        $read = Reader::read(
+            SquareReversalInput::class,
+            json_decode('{"bladeLengthMm":200,"farGapsMm":[0.1],"shavingMm":null}'),
+        );
         self::assertNull($read->shavingMm);
     }
 
     public function test_null_is_no_number_where_a_field_is_required(): void
     {
-        self::assertSame([['field' => 'bladeLengthMm', 'message' => 'must be a number']], self::complaints('{"bladeLengthMm":null,"farGapsMm":[0.1]}'));
+        self::assertSame(
+            [['field' => 'bladeLengthMm', 'message' => 'must be a number']],
+            self::complaints('{"bladeLengthMm":null,"farGapsMm":[0.1]}'),
+        );
     }
 
     public function test_every_complaint_is_made_at_once(): void
     {
-        $complaints = self::complaints('{"bladeLengthMm":-1,"farGapsMm":["x",0.1,"y"],"edge":"upper","stray":1}');
-        self::assertSame(['stray', 'bladeLengthMm', 'farGapsMm[0]', 'farGapsMm[2]', 'edge'], array_column($complaints, 'field'));
+        $complaints = self::complaints(
+            '{"bladeLengthMm":-1,"farGapsMm":["x",0.1,"y"],"edge":"upper","stray":1}',
+        );
+        self::assertSame(
+            ['stray', 'bladeLengthMm', 'farGapsMm[0]', 'farGapsMm[2]', 'edge'],
+            array_column($complaints, 'field'),
+        );
     }
 
     /** @return iterable<string, array{string, string}> value of the field, message */
@@ -66,21 +80,36 @@ final class ReaderTest extends TestCase
     #[DataProvider('wrongNumbers')]
     public function test_a_wrong_number_says_what_would_be_right(string $value, string $message): void
     {
-        self::assertSame($message, self::complaints('{"bladeLengthMm":'.$value.',"farGapsMm":[0.1]}')[0]['message']);
+        self::assertSame(
+            $message,
+            self::complaints('{"bladeLengthMm":'.$value.',"farGapsMm":[0.1]}')[0]['message'],
+        );
     }
 
     public function test_a_choice_lists_what_may_be_chosen(): void
     {
-        self::assertSame('must be one of: outer, inner', self::complaints('{"bladeLengthMm":200,"farGapsMm":[0.1],"edge":"upper"}')[0]['message']);
+        self::assertSame(
+            'must be one of: outer, inner',
+            self::complaints('{"bladeLengthMm":200,"farGapsMm":[0.1],"edge":"upper"}')[0]['message'],
+        );
     }
 
     public function test_fields_within_lists_are_named_with_their_place(): void
     {
         try {
-            Reader::read(HoningPlanInput::class, json_decode('{"contactWidthMm":1,"contactLengthMm":1,"removeUm":1,"finishUm":1,"abrasives":[{"id":"a","particleUm":1},{"id":"b"},{"id":"","particleUm":"fine"}]}'));
+            Reader::read(
+                HoningPlanInput::class,
+                json_decode(
+                    '{"contactWidthMm":1,"contactLengthMm":1,"removeUm":1,"finishUm":1,"abrasives":[{"id":"a",'
+                    .'"particleUm":1},{"id":"b"},{"id":"","particleUm":"fine"}]}',
+                ),
+            );
             self::fail('It took a stone without a size.');
         } catch (InvalidInput $wrong) {
-            self::assertSame(['abrasives[1].particleUm', 'abrasives[2].id', 'abrasives[2].particleUm'], array_map(static fn ($error) => $error->field, $wrong->errors));
+            self::assertSame(
+                ['abrasives[1].particleUm', 'abrasives[2].id', 'abrasives[2].particleUm'],
+                array_map(static fn ($error) => $error->field, $wrong->errors),
+            );
         }
     }
 
@@ -93,7 +122,10 @@ final class ReaderTest extends TestCase
 
     public function test_whole_numbers_are_taken_for_decimals(): void
     {
-        self::assertSame(2.0, Reader::read(OperationWanted::class, json_decode('{"id":"pare","minGrade":2}'))->minGrade);
+        self::assertSame(
+            2.0,
+            Reader::read(OperationWanted::class, json_decode('{"id":"pare","minGrade":2}'))->minGrade,
+        );
     }
 
     public function test_all_complaints_stand_in_the_exceptions_message(): void

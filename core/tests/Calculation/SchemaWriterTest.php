@@ -19,8 +19,14 @@ final class SchemaWriterTest extends TestCase
     {
         $schema = SchemaWriter::object(EdgeStateInput::class);
 
-        self::assertSame(['description' => 'width of the blade, mm', 'type' => 'number', 'exclusiveMinimum' => 0.0], $schema['properties']['bladeWidthMm']);
-        self::assertSame(['touch-up', 'dull', 'nicked', 'fresh-grind', 'back'], $schema['properties']['condition']['enum']);
+        self::assertSame(
+            ['description' => 'width of the blade, mm', 'type' => 'number', 'exclusiveMinimum' => 0.0],
+            $schema['properties']['bladeWidthMm'],
+        );
+        self::assertSame(
+            ['touch-up', 'dull', 'nicked', 'fresh-grind', 'back'],
+            $schema['properties']['condition']['enum'],
+        );
     }
 
     public function test_what_has_a_default_is_not_required(): void
@@ -35,7 +41,10 @@ final class SchemaWriterTest extends TestCase
     public function test_lists_say_what_they_hold_and_how_many(): void
     {
         $stations = SchemaWriter::object(ShavingMapInput::class)['properties']['stationsMm'];
-        self::assertSame(['array', ['type' => 'number'], 1, 1000], [$stations['type'], $stations['items'], $stations['minItems'], $stations['maxItems']]);
+        self::assertSame(
+            ['array', ['type' => 'number'], 1, 1000],
+            [$stations['type'], $stations['items'], $stations['minItems'], $stations['maxItems']],
+        );
 
         $abrasives = SchemaWriter::object(HoningPlanInput::class)['properties']['abrasives'];
         self::assertSame(['id', 'particleUm'], $abrasives['items']['required']);
@@ -43,7 +52,10 @@ final class SchemaWriterTest extends TestCase
 
     public function test_a_nullable_field_without_default_is_always_there(): void
     {
-        self::assertSame(['number', 'null'], SchemaWriter::object(SkippedStone::class)['properties']['extraSeconds']['type']);
+        self::assertSame(
+            ['number', 'null'],
+            SchemaWriter::object(SkippedStone::class)['properties']['extraSeconds']['type'],
+        );
         self::assertSame(['id' => 'b', 'extraSeconds' => null], Writer::write(new SkippedStone('b', null)));
     }
 

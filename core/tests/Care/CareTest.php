@@ -18,7 +18,11 @@ final class CareTest extends TestCase
     /** @return list<ToolAtHand> */
     private static function kit(): array
     {
-        return [new ToolAtHand('1', 'jack-plane', 'jack plane'), new ToolAtHand('2', 'smoothing-plane', 'smoothing plane'), new ToolAtHand('3', 'mallet', 'mallet')];
+        return [
+            new ToolAtHand('1', 'jack-plane', 'jack plane'),
+            new ToolAtHand('2', 'smoothing-plane', 'smoothing plane'),
+            new ToolAtHand('3', 'mallet', 'mallet'),
+        ];
     }
 
     /**
@@ -27,7 +31,15 @@ final class CareTest extends TestCase
      */
     private static function due(array $since, Damp $damp = Damp::Ordinary, int $here = 300): array
     {
-        return array_map(static fn (CareRound $round): string => $round->job->value, array_values(array_filter(CareRound::all(self::kit(), $since, $damp, $here), static fn (CareRound $round): bool => $round->isDue($here))));
+        return array_map(
+            static fn (CareRound $round): string => $round->job->value,
+            array_values(
+                array_filter(
+                    CareRound::all(self::kit(), $since, $damp, $here),
+                    static fn (CareRound $round): bool => $round->isDue($here),
+                ),
+            ),
+        );
     }
 
     public function test_each_job_is_for_the_tools_it_is_for(): void
@@ -49,8 +61,18 @@ final class CareTest extends TestCase
 
     public function test_files_and_rasps_are_brushed_whatever_the_damp(): void
     {
-        self::assertCount(2, CareJob::Brush->for([new ToolAtHand('1', 'mill-file', 'mill file'), new ToolAtHand('2', 'coarse-rasp', 'coarse rasp'), new ToolAtHand('3', 'mallet', 'mallet')]));
-        self::assertSame(['Brush 2 files and rasps clean, along the teeth.', 90.0], [CareJob::Brush->says(2), CareJob::Brush->days(Damp::Damp)]);
+        self::assertCount(
+            2,
+            CareJob::Brush->for([
+                new ToolAtHand('1', 'mill-file', 'mill file'),
+                new ToolAtHand('2', 'coarse-rasp', 'coarse rasp'),
+                new ToolAtHand('3', 'mallet', 'mallet'),
+            ]),
+        );
+        self::assertSame(
+            ['Brush 2 files and rasps clean, along the teeth.', 90.0],
+            [CareJob::Brush->says(2), CareJob::Brush->days(Damp::Damp)],
+        );
     }
 
     /** Handles do not rust. */
@@ -78,9 +100,23 @@ final class CareTest extends TestCase
 
     public function test_what_is_said_of_it(): void
     {
-        self::assertSame('About 1.5 bars left, by 4000 strokes on the strop since.', (new Stock(Consumable::Compound, 2, 4000))->sentence());
-        self::assertSame('Done 20 days ago; every 14 days.', array_values(array_filter(CareRound::all(self::kit(), ['wipe' => 20], Damp::Ordinary, 300), static fn (CareRound $round): bool => $round->job === CareJob::Wipe))[0]->sentence());
-        self::assertSame('About 1 tin left, by 1 round of waxing since.', (new Stock(Consumable::Wax, 1, 1))->sentence());
+        self::assertSame(
+            'About 1.5 bars left, by 4000 strokes on the strop since.',
+            (new Stock(Consumable::Compound, 2, 4000))->sentence(),
+        );
+        self::assertSame(
+            'Done 20 days ago; every 14 days.',
+            array_values(
+                array_filter(
+                    CareRound::all(self::kit(), ['wipe' => 20], Damp::Ordinary, 300),
+                    static fn (CareRound $round): bool => $round->job === CareJob::Wipe,
+                ),
+            )[0]->sentence(),
+        );
+        self::assertSame(
+            'About 1 tin left, by 1 round of waxing since.',
+            (new Stock(Consumable::Wax, 1, 1))->sentence(),
+        );
         self::assertSame(2, CareJob::Wipe->minutes(1));
     }
 }

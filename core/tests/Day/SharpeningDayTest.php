@@ -24,22 +24,46 @@ use PHPUnit\Framework\TestCase;
 /** A sharpening day against an exhaustive search over small days: which stones, and in which order. */
 final class SharpeningDayTest extends TestCase
 {
+    private const GRITS = [['220', 40.0], ['800', 25.0], ['1000', 20.0], ['3000', 15.0], ['8000', 20.0]];
+
     /** @return array<string, HoningStone> */
     private static function stones(int $count): array
     {
         $stones = [];
         // The finest is always among them: every edge has an end.
-        foreach (array_slice([['220', 40.0], ['800', 25.0], ['1000', 20.0], ['3000', 15.0], ['8000', 20.0]], -$count) as $number => [$grit, $change]) {
-            $stones["s$number"] = new HoningStone("s$number", "$grit stone", GritScale::Jis, $grit, 1.0, $change);
+        foreach (
+            array_slice(self::GRITS, -$count) as $number => [$grit, $change]
+        ) {
+            $stones["s$number"] = new HoningStone(
+                "s$number",
+                "$grit stone",
+                GritScale::Jis,
+                $grit,
+                1.0,
+                $change,
+            );
         }
 
         return $stones;
     }
 
     /** @param  array<string, HoningStone>  $stones */
-    private static function edge(int $number, array $stones, float $length, float $remove, float $finish, string $setting, GritPath $path = GritPath::LeastTime): DayEdge
-    {
-        $job = new HoningPlanInput(12.0, $length, $remove, $finish, array_values(array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones)));
+    private static function edge(
+        int $number,
+        array $stones,
+        float $length,
+        float $remove,
+        float $finish,
+        string $setting,
+        GritPath $path = GritPath::LeastTime,
+    ): DayEdge {
+        $job = new HoningPlanInput(
+            12.0,
+            $length,
+            $remove,
+            $finish,
+            array_values(array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones)),
+        );
 
         return new DayEdge("e$number", "edge $number", $job, $path, $setting, 100.0);
     }
@@ -50,7 +74,14 @@ final class SharpeningDayTest extends TestCase
      */
     private static function randomEdges(int $count, array $stones): array
     {
-        $edge = static fn (int $number): DayEdge => self::edge($number, $stones, mt_rand(3, 60) / 10, mt_rand(2, 40), [4.0, 12.0, 20.0][mt_rand(0, 2)], ['25', '30', '35'][mt_rand(0, 2)]);
+        $edge = static fn (int $number): DayEdge => self::edge(
+            $number,
+            $stones,
+            mt_rand(3, 60) / 10,
+            mt_rand(2, 40),
+            [4.0, 12.0, 20.0][mt_rand(0, 2)],
+            ['25', '30', '35'][mt_rand(0, 2)],
+        );
 
         return array_map($edge, range(0, max(0, $count - 1)));
     }
@@ -67,7 +98,9 @@ final class SharpeningDayTest extends TestCase
             $seconds = 0.0;
             $shut = [];
             for ($stone = 0; $stone < $stones; $stone++) {
-                (($set >> $stone) & 1) === 1 ? $seconds += $tables[0]->stones[$stone]->changeSeconds : $shut[$stone] = true;
+                (($set >> $stone) & 1) === 1
+                    ? ($seconds += $tables[0]->stones[$stone]->changeSeconds)
+                    : ($shut[$stone] = true);
             }
             foreach ($tables as $table) {
                 $seconds += $table->best($shut)[0] ?? INF;
@@ -86,7 +119,10 @@ final class SharpeningDayTest extends TestCase
         mt_srand($seed);
         for ($day = 0; $day < 25; $day++) {
             $stones = self::stones(mt_rand(2, 5));
-            $tables = array_map(static fn (DayEdge $edge): StrokeTable => new StrokeTable($edge, Handling::withGuide()), self::randomEdges(mt_rand(1, 5), $stones));
+            $tables = array_map(
+                static fn (DayEdge $edge): StrokeTable => new StrokeTable($edge, Handling::withGuide()),
+                self::randomEdges(mt_rand(1, 5), $stones),
+            );
             $choice = new StoneChoice($tables);
             $least = self::leastOfAll($tables, count($stones));
             if ($least === INF) {
@@ -112,7 +148,16 @@ final class SharpeningDayTest extends TestCase
             foreach ($stones as $stone) {
                 $on = array_values(array_filter($edges, static fn (): bool => mt_rand(0, 3) > 0));
                 if ($on !== []) {
-                    $rounds[] = new Round($stone, array_map(static fn (DayEdge $edge): Visit => new Visit($edge, new SharpeningStep($stone, 1.0, 5, 5.0, '')), $on));
+                    $rounds[] = new Round(
+                        $stone,
+                        array_map(
+                            static fn (DayEdge $edge): Visit => new Visit(
+                                $edge,
+                                new SharpeningStep($stone, 1.0, 5, 5.0, ''),
+                            ),
+                            $on,
+                        ),
+                    );
                 }
             }
             if ($rounds === []) {
@@ -121,7 +166,12 @@ final class SharpeningDayTest extends TestCase
             $handling = new Handling(15, 20);
             [$ordered, $seconds] = (new RoundOrder($rounds, $handling))->best();
             self::assertEqualsWithDelta(self::cheapestOrder($rounds, $handling), $seconds, 1e-9);
-            self::assertEqualsWithDelta(self::counted($ordered, $handling), $seconds, 1e-9, 'the order given costs what it is said to cost');
+            self::assertEqualsWithDelta(
+                self::counted($ordered, $handling),
+                $seconds,
+                1e-9,
+                'the order given costs what it is said to cost',
+            );
         }
     }
 
@@ -183,7 +233,10 @@ final class SharpeningDayTest extends TestCase
         foreach ($rounds as $round) {
             foreach ($round->visits as $visit) {
                 $seconds += $before?->id === $visit->edge->id ? 0.0 : $handling->takeUpSeconds;
-                $seconds += $before === null || $before->setting === $visit->edge->setting ? 0.0 : $handling->resetSeconds;
+                $seconds +=
+                    $before === null || $before->setting === $visit->edge->setting
+                        ? 0.0
+                        : $handling->resetSeconds;
                 $before = $visit->edge;
             }
         }
@@ -218,19 +271,27 @@ final class SharpeningDayTest extends TestCase
         $day = SharpeningDay::of([$edge], $stones, Handling::freehand());
         self::assertGreaterThan(1, count($day->rounds));
         self::assertCount(count($day->rounds) - 1, $day->waits());
-        self::assertMatchesRegularExpression('/^After the .* stone: edge 0 waits for the .* stone\.$/', $day->waits()[0]);
+        self::assertMatchesRegularExpression(
+            '/^After the .* stone: edge 0 waits for the .* stone\.$/',
+            $day->waits()[0],
+        );
     }
 
     /** Two edges over one stone: its 20 s are paid once instead of twice. */
     public function test_what_it_saves_is_the_changes_not_made(): void
     {
         $stones = self::stones(1);
-        $alone = SharpeningDay::of([self::edge(0, $stones, 1.0, 3, 2.0, '30')], $stones, new Handling(0, 0))->totalSeconds;
+        $alone = SharpeningDay::of([self::edge(0, $stones, 1.0, 3, 2.0, '30')], $stones, new Handling(0, 0))
+            ->totalSeconds;
         $make = static function (int $number) use ($stones, $alone): DayEdge {
             $edge = self::edge($number, $stones, 1.0, 3, 2.0, '30');
 
             return new DayEdge($edge->id, $edge->name, $edge->job, $edge->path, $edge->setting, $alone);
         };
-        self::assertEqualsWithDelta(20.0, SharpeningDay::of([$make(0), $make(1)], $stones, new Handling(0, 0))->savesSeconds(), 1e-9);
+        self::assertEqualsWithDelta(
+            20.0,
+            SharpeningDay::of([$make(0), $make(1)], $stones, new Handling(0, 0))->savesSeconds(),
+            1e-9,
+        );
     }
 }

@@ -14,20 +14,28 @@ final class BevelAngleTest extends TestCase
     /** Half as thick as the bevel is long: the sine of 30° is a half. */
     public function test_along_the_bevel(): void
     {
-        self::assertEqualsWithDelta(30, self::compute('bevel-angle', ['thicknessMm' => 4, 'bevelLengthMm' => 8])['angleDeg'], 1e-9);
+        self::assertEqualsWithDelta(
+            30,
+            self::compute('bevel-angle', ['thicknessMm' => 4, 'bevelLengthMm' => 8])['angleDeg'],
+            1e-9,
+        );
     }
 
     /** As far back as thick: the tangent of 45° is one. */
     public function test_along_the_back(): void
     {
-        self::assertEqualsWithDelta(45, self::compute('bevel-angle', ['thicknessMm' => 4, 'setbackMm' => 4])['angleDeg'], 1e-9);
+        self::assertEqualsWithDelta(
+            45,
+            self::compute('bevel-angle', ['thicknessMm' => 4, 'setbackMm' => 4])['angleDeg'],
+            1e-9,
+        );
     }
 
     /** u(β) of 4/8 mm read to 0.1: √(0.0125² + 0.00625²)/cos 30° = 0.016137 rad = 0.9246°. */
     public function test_uncertainty_along_the_bevel(): void
     {
         $answer = self::compute('bevel-angle', ['thicknessMm' => 4, 'bevelLengthMm' => 8, 'uncertaintyMm' => 0.1]);
-        self::assertEqualsWithDelta(0.92460, $answer['uncertaintyDeg'], 1e-4);
+        self::assertEqualsWithDelta(0.9246, $answer['uncertaintyDeg'], 1e-4);
     }
 
     /** u(β) of 4 and 4 mm read to 0.1: 0.1·√32/32 = 0.017678 rad = 1.01286°. */
@@ -40,7 +48,10 @@ final class BevelAngleTest extends TestCase
     /** The propagated uncertainty is the slope: moving one length by a hair moves the angle by as much. */
     public function test_uncertainty_is_the_slope_of_the_angle(): void
     {
-        $angle = static fn (float $t, float $b): float => (float) self::compute('bevel-angle', ['thicknessMm' => $t, 'bevelLengthMm' => $b])['angleDeg'];
+        $angle = static fn (float $t, float $b): float => (float) self::compute('bevel-angle', [
+            'thicknessMm' => $t,
+            'bevelLengthMm' => $b,
+        ])['angleDeg'];
         $byThickness = ($angle(3.0001, 7) - $angle(2.9999, 7)) / 0.0002;
         $byLength = ($angle(3, 7.0001) - $angle(3, 6.9999)) / 0.0002;
         $answer = self::compute('bevel-angle', ['thicknessMm' => 3, 'bevelLengthMm' => 7, 'uncertaintyMm' => 0.05]);
@@ -50,12 +61,22 @@ final class BevelAngleTest extends TestCase
 
     public function test_a_bevel_no_longer_than_the_blade_is_thick_is_refused(): void
     {
-        $this->assertRefused('bevel-angle', ['thicknessMm' => 4, 'bevelLengthMm' => 4], 'bevelLengthMm', 'must be longer than the blade is thick (4 mm)');
+        $this->assertRefused(
+            'bevel-angle',
+            ['thicknessMm' => 4, 'bevelLengthMm' => 4],
+            'bevelLengthMm',
+            'must be longer than the blade is thick (4 mm)',
+        );
     }
 
     public function test_both_lengths_are_one_too_many(): void
     {
-        $this->assertRefused('bevel-angle', ['thicknessMm' => 4, 'bevelLengthMm' => 9, 'setbackMm' => 8], 'bevelLengthMm', 'one of the two');
+        $this->assertRefused(
+            'bevel-angle',
+            ['thicknessMm' => 4, 'bevelLengthMm' => 9, 'setbackMm' => 8],
+            'bevelLengthMm',
+            'one of the two',
+        );
     }
 
     public function test_no_length_is_one_too_few(): void

@@ -20,7 +20,11 @@ final class EdgeStateTest extends TestCase
     #[TestWith(['fresh-grind', 10])]
     public function test_usual_removal_by_condition(string $condition, float $removeUm): void
     {
-        self::assertEqualsWithDelta($removeUm, self::compute('edge-state', ['condition' => $condition, ...self::CHISEL])['removeUm'], 1e-9);
+        self::assertEqualsWithDelta(
+            $removeUm,
+            self::compute('edge-state', ['condition' => $condition, ...self::CHISEL])['removeUm'],
+            1e-9,
+        );
     }
 
     /** On 15°/30° the width grows by just the recession: 0.6 + 0.03 mm. */
@@ -39,22 +43,44 @@ final class EdgeStateTest extends TestCase
 
     public function test_a_back_comes_down_over_its_length(): void
     {
-        $answer = self::compute('edge-state', ['condition' => 'back', 'backLengthMm' => 40, 'outOfFlatUm' => 30, ...self::CHISEL]);
-        self::assertEquals(['recessionMm' => 0, 'removeUm' => 30, 'contactWidthMm' => 12, 'contactLengthMm' => 40], $answer);
+        $answer = self::compute('edge-state', [
+            'condition' => 'back',
+            'backLengthMm' => 40,
+            'outOfFlatUm' => 30,
+            ...self::CHISEL,
+        ]);
+        self::assertEquals(
+            ['recessionMm' => 0, 'removeUm' => 30, 'contactWidthMm' => 12, 'contactLengthMm' => 40],
+            $answer,
+        );
     }
 
     public function test_the_users_own_recession_replaces_the_usual_one(): void
     {
-        self::assertEqualsWithDelta(50, self::compute('edge-state', ['condition' => 'dull', 'recessionMm' => 0.1, ...self::CHISEL])['removeUm'], 1e-9);
+        self::assertEqualsWithDelta(
+            50,
+            self::compute('edge-state', ['condition' => 'dull', 'recessionMm' => 0.1, ...self::CHISEL])['removeUm'],
+            1e-9,
+        );
     }
 
     public function test_a_nick_needs_its_depth(): void
     {
-        $this->assertRefused('edge-state', ['condition' => 'nicked', ...self::CHISEL], 'recessionMm', 'depth of its nick');
+        $this->assertRefused(
+            'edge-state',
+            ['condition' => 'nicked', ...self::CHISEL],
+            'recessionMm',
+            'depth of its nick',
+        );
     }
 
     public function test_a_back_needs_its_length(): void
     {
-        $this->assertRefused('edge-state', ['condition' => 'back', 'outOfFlatUm' => 30, ...self::CHISEL], 'backLengthMm', 'how much of the back');
+        $this->assertRefused(
+            'edge-state',
+            ['condition' => 'back', 'outOfFlatUm' => 30, ...self::CHISEL],
+            'backLengthMm',
+            'how much of the back',
+        );
     }
 }

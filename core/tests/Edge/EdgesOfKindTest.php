@@ -43,14 +43,20 @@ final class EdgesOfKindTest extends TestCase
     public function test_a_chisel_has_one_edge_as_wide_as_itself(): void
     {
         [$edge] = self::edges('bench-chisel', 'bevel-edge chisel, 18 mm', ['width' => 18.0]);
-        self::assertSame(['18 mm bevel-edge chisel', EdgeKind::Chisel, 18.0, null], [$edge->name, $edge->form, $edge->widthMm, $edge->bedDeg]);
+        self::assertSame(
+            ['18 mm bevel-edge chisel', EdgeKind::Chisel, 18.0, null],
+            [$edge->name, $edge->form, $edge->widthMm, $edge->bedDeg],
+        );
         self::assertGreaterThanOrEqual($edge->primaryDeg, $edge->secondaryDeg);
     }
 
     public function test_an_iron_takes_width_and_bed_from_its_plane(): void
     {
         [$edge] = self::edges('jack-plane', 'jack plane, 355 mm sole', ['iron' => 44.0, 'bed' => 50.0]);
-        self::assertSame(['iron of the jack plane, 44 mm', 44.0, 50.0, false], [$edge->name, $edge->widthMm, $edge->bedDeg, $edge->bevelUp]);
+        self::assertSame(
+            ['iron of the jack plane, 44 mm', 44.0, 50.0, false],
+            [$edge->name, $edge->widthMm, $edge->bedDeg, $edge->bevelUp],
+        );
         self::assertTrue(self::edges('bevel-up-jack', 'bevel-up jack', ['iron' => 57.0])[0]->bevelUp);
     }
 
@@ -65,14 +71,26 @@ final class EdgesOfKindTest extends TestCase
 
     public function test_a_pair_is_told_apart(): void
     {
-        self::assertSame(['left', 'right'], array_map(static fn (NewEdge $edge): string => explode(' ', $edge->name)[0], self::edges('skew-chisels', 'skew chisels', ['width' => 18.0])));
+        self::assertSame(
+            ['left', 'right'],
+            array_map(
+                static fn (NewEdge $edge): string => explode(' ', $edge->name)[0],
+                self::edges('skew-chisels', 'skew chisels', ['width' => 18.0]),
+            ),
+        );
         self::assertCount(2, self::edges('match-planes', 'match planes', []));
     }
 
     public function test_another_iron_for_the_same_body(): void
     {
-        $edge = EdgesOfKind::another(self::tool('smoothing-plane', 'smoothing plane, 50 mm iron', ['iron' => 50.0]), self::format());
-        self::assertSame(['another plane iron of the smoothing plane, 50 mm iron', 50.0], [$edge->name, $edge->widthMm]);
+        $edge = EdgesOfKind::another(
+            self::tool('smoothing-plane', 'smoothing plane, 50 mm iron', ['iron' => 50.0]),
+            self::format(),
+        );
+        self::assertSame(
+            ['another plane iron of the smoothing plane, 50 mm iron', 50.0],
+            [$edge->name, $edge->widthMm],
+        );
     }
 
     public function test_a_tool_without_an_edge_brings_none(): void
@@ -88,11 +106,23 @@ final class EdgesOfKindTest extends TestCase
         foreach (ToolKinds::all() as $kind) {
             foreach (self::edges($kind->id, $kind->name, $kind->usualSizes()) as $edge) {
                 $brought++;
-                self::assertTrue($edge->widthMm >= 0.5 && $edge->widthMm <= 360, "{$kind->id} is {$edge->widthMm} mm wide");
-                self::assertTrue($edge->thicknessMm >= 0.5 && $edge->thicknessMm <= 12, "{$kind->id} is {$edge->thicknessMm} mm thick");
-                self::assertTrue($edge->primaryDeg >= 15 && $edge->secondaryDeg >= $edge->primaryDeg && $edge->secondaryDeg <= 50, $kind->id);
+                self::assertTrue(
+                    $edge->widthMm >= 0.5 && $edge->widthMm <= 360,
+                    "{$kind->id} is {$edge->widthMm} mm wide",
+                );
+                self::assertTrue(
+                    $edge->thicknessMm >= 0.5 && $edge->thicknessMm <= 12,
+                    "{$kind->id} is {$edge->thicknessMm} mm thick",
+                );
+                self::assertTrue(
+                    $edge->primaryDeg >= 15 && $edge->secondaryDeg >= $edge->primaryDeg && $edge->secondaryDeg <= 50,
+                    $kind->id,
+                );
                 self::assertSame($edge->form->hasBed(), $edge->bedDeg !== null, $kind->id);
-                self::assertTrue($edge->bedDeg === null || $edge->bevelUp || $edge->bedDeg - $edge->secondaryDeg >= 7, "{$kind->id} has less than 7° of clearance");
+                self::assertTrue(
+                    $edge->bedDeg === null || $edge->bevelUp || $edge->bedDeg - $edge->secondaryDeg >= 7,
+                    "{$kind->id} has less than 7° of clearance",
+                );
             }
         }
         self::assertGreaterThan(30, $brought);
@@ -101,16 +131,35 @@ final class EdgesOfKindTest extends TestCase
     #[TestWith([BevelSchool::Micro, 25.0, 30.0, false])]
     #[TestWith([BevelSchool::Hollow, 30.0, 30.0, true])]
     #[TestWith([BevelSchool::Convex, 30.0, 30.0, false])]
-    public function test_a_school_gives_a_new_edge_its_bevels(BevelSchool $school, float $primary, float $secondary, bool $wheel): void
-    {
+    public function test_a_school_gives_a_new_edge_its_bevels(
+        BevelSchool $school,
+        float $primary,
+        float $secondary,
+        bool $wheel,
+    ): void {
         $bevels = $school->bevels(new NewEdge('x', EdgeKind::Chisel, 12, 3, 25, 30, EdgeDuty::General));
-        self::assertSame([$primary, $secondary, $wheel], [$bevels['primaryDeg'], $bevels['secondaryDeg'], $bevels['wheelMm'] !== null]);
+        self::assertSame(
+            [$primary, $secondary, $wheel],
+            [$bevels['primaryDeg'], $bevels['secondaryDeg'], $bevels['wheelMm'] !== null],
+        );
     }
 
     public function test_what_each_form_may_have(): void
     {
-        self::assertSame([false, true, true, false, false], array_map(static fn (EdgeKind $form): bool => $form->hasBed(), [EdgeKind::Chisel, EdgeKind::PlaneIron, EdgeKind::Spokeshave, EdgeKind::Knife, EdgeKind::GaugeWheel]));
-        self::assertSame([GuideSeat::Chisel, GuideSeat::Iron, null], [EdgeKind::Chisel->seat(), EdgeKind::PlaneIron->seat(), EdgeKind::Knife->seat()]);
+        self::assertSame(
+            [false, true, true, false, false],
+            array_map(static fn (EdgeKind $form): bool => $form->hasBed(), [
+                EdgeKind::Chisel,
+                EdgeKind::PlaneIron,
+                EdgeKind::Spokeshave,
+                EdgeKind::Knife,
+                EdgeKind::GaugeWheel,
+            ]),
+        );
+        self::assertSame(
+            [GuideSeat::Chisel, GuideSeat::Iron, null],
+            [EdgeKind::Chisel->seat(), EdgeKind::PlaneIron->seat(), EdgeKind::Knife->seat()],
+        );
         self::assertFalse(EdgeKind::Chisel->mayHaveBackBevel(), 'a chisel’s back is its reference');
         self::assertTrue(EdgeKind::PlaneIron->mayBeCurved());
     }
@@ -126,7 +175,13 @@ final class EdgesOfKindTest extends TestCase
 
     public function test_drawknives_and_axes_are_as_long_as_their_blade(): void
     {
-        self::assertSame([250.0, EdgeKind::Drawknife], [self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->widthMm, self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->form]);
+        self::assertSame(
+            [250.0, EdgeKind::Drawknife],
+            [
+                self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->widthMm,
+                self::edges('drawknife', 'drawknife', ['length' => 250.0])[0]->form,
+            ],
+        );
         self::assertSame(110.0, self::edges('hatchet', 'side hatchet', ['head' => 110.0])[0]->widthMm);
     }
 }

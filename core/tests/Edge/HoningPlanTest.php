@@ -20,7 +20,13 @@ final class HoningPlanTest extends TestCase
         ['id' => 'c', 'particleUm' => 0.92, 'changeSeconds' => 20],
     ];
 
-    private const BEVEL = ['contactWidthMm' => 25, 'contactLengthMm' => 1, 'removeUm' => 15, 'finishUm' => 1, 'abrasives' => self::THREE];
+    private const BEVEL = [
+        'contactWidthMm' => 25,
+        'contactLengthMm' => 1,
+        'removeUm' => 15,
+        'finishUm' => 1,
+        'abrasives' => self::THREE,
+    ];
 
     /** Depth per stroke on the first: 1000·0.0033·11.5/25 = 1.518 µm, so 15 µm take 10; 2.3/0.12144 → 19. */
     public function test_a_narrow_bevel_jumps(): void
@@ -46,7 +52,10 @@ final class HoningPlanTest extends TestCase
         $plan = self::compute('honing-plan', self::BEVEL);
 
         self::assertEquals([83, 144], array_column($plan['alternatives'], 'totalSeconds'));
-        self::assertSame([3, 1], array_map(static fn (array $alternative): int => count($alternative['path']), $plan['alternatives']));
+        self::assertSame(
+            [3, 1],
+            array_map(static fn (array $alternative): int => count($alternative['path']), $plan['alternatives']),
+        );
     }
 
     public function test_a_step_limit_forces_the_middle_stone_in(): void
@@ -58,7 +67,10 @@ final class HoningPlanTest extends TestCase
     public function test_a_tie_goes_to_the_id_that_comes_first(): void
     {
         $twins = [['id' => 'z', 'particleUm' => 1], ['id' => 'm', 'particleUm' => 1]];
-        self::assertSame(['m'], array_column(self::compute('honing-plan', [...self::BEVEL, 'abrasives' => $twins])['path'], 'id'));
+        self::assertSame(
+            ['m'],
+            array_column(self::compute('honing-plan', [...self::BEVEL, 'abrasives' => $twins])['path'], 'id'),
+        );
     }
 
     public function test_a_stone_that_fits_no_path_has_no_extra_time(): void
@@ -76,7 +88,12 @@ final class HoningPlanTest extends TestCase
 
     public function test_two_stones_of_one_name_are_refused(): void
     {
-        $this->assertRefused('honing-plan', [...self::BEVEL, 'abrasives' => [...self::THREE, self::THREE[0]]], 'abrasives[3].id', 'used twice');
+        $this->assertRefused(
+            'honing-plan',
+            [...self::BEVEL, 'abrasives' => [...self::THREE, self::THREE[0]]],
+            'abrasives[3].id',
+            'used twice',
+        );
     }
 
     /** @return iterable<string, array{int}> */
@@ -94,12 +111,21 @@ final class HoningPlanTest extends TestCase
         $random = new Randomizer(new Mt19937($seed));
         $stones = [];
         foreach (range(0, 6) as $index) {
-            $stones[] = ['id' => "s$index", 'particleUm' => $random->getInt(1, 40), 'cutFactor' => $random->getInt(5, 15) / 10, 'changeSeconds' => $random->getInt(0, 30)];
+            $stones[] = [
+                'id' => "s$index",
+                'particleUm' => $random->getInt(1, 40),
+                'cutFactor' => $random->getInt(5, 15) / 10,
+                'changeSeconds' => $random->getInt(0, 30),
+            ];
         }
         $stones[] = ['id' => 'last', 'particleUm' => 1, 'cutFactor' => 1, 'changeSeconds' => 10];
         $job = [...self::BEVEL, 'contactLengthMm' => $random->getInt(1, 30), 'abrasives' => $stones];
 
-        self::assertEqualsWithDelta(self::bestOfAllSubsets($job), self::compute('honing-plan', $job)['totalSeconds'], 1e-9);
+        self::assertEqualsWithDelta(
+            self::bestOfAllSubsets($job),
+            self::compute('honing-plan', $job)['totalSeconds'],
+            1e-9,
+        );
     }
 
     /** @param  array<string, mixed>  $job */
@@ -107,7 +133,13 @@ final class HoningPlanTest extends TestCase
     {
         $best = INF;
         for ($subset = 1; $subset < 2 ** count($job['abrasives']); $subset++) {
-            $stones = array_values(array_filter($job['abrasives'], static fn (int $index): bool => (bool) ($subset >> $index & 1), ARRAY_FILTER_USE_KEY));
+            $stones = array_values(
+                array_filter(
+                    $job['abrasives'],
+                    static fn (int $index): bool => (bool) (($subset >> $index) & 1),
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            );
             usort($stones, static fn (array $a, array $b): int => $b['particleUm'] <=> $a['particleUm']);
             $sizes = array_column($stones, 'particleUm');
             if (count(array_unique($sizes)) < count($sizes) || end($sizes) > $job['finishUm']) {
@@ -115,7 +147,9 @@ final class HoningPlanTest extends TestCase
             }
             [$seconds, $remove] = [0.0, $job['removeUm']];
             foreach ($stones as $stone) {
-                $perStroke = 3.3 * $stone['cutFactor'] * $stone['particleUm'] / ($job['contactWidthMm'] * $job['contactLengthMm']);
+                $perStroke =
+                    (3.3 * $stone['cutFactor'] * $stone['particleUm']) /
+                    ($job['contactWidthMm'] * $job['contactLengthMm']);
                 $seconds += max(1, ceil($remove / $perStroke - 1e-9)) + $stone['changeSeconds'];
                 $remove = 0.2 * $stone['particleUm'];
             }

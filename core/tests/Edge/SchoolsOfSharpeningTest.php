@@ -50,9 +50,20 @@ final class SchoolsOfSharpeningTest extends TestCase
         return new Blade(25, 3.0, 25, 30, 0.6, 2.0, duty: $duty);
     }
 
-    private static function task(SharpeningSchool $school = new SharpeningSchool, EdgeCondition $condition = EdgeCondition::Dull, ?Shaping $shaping = null, ?float $stop = null, EdgeDuty $duty = EdgeDuty::General): SharpeningTask
-    {
-        return new SharpeningTask(self::blade($duty), new EdgeStateInput($condition, 25, 3.0, 25, 30, 0.6), $school, $shaping, $stop);
+    private static function task(
+        SharpeningSchool $school = new SharpeningSchool(),
+        EdgeCondition $condition = EdgeCondition::Dull,
+        ?Shaping $shaping = null,
+        ?float $stop = null,
+        EdgeDuty $duty = EdgeDuty::General,
+    ): SharpeningTask {
+        return new SharpeningTask(
+            self::blade($duty),
+            new EdgeStateInput($condition, 25, 3.0, 25, 30, 0.6),
+            $school,
+            $shaping,
+            $stop,
+        );
     }
 
     /** @return list<string> */
@@ -65,10 +76,22 @@ final class SchoolsOfSharpeningTest extends TestCase
     public function test_the_least_time_is_the_least_of_every_sequence(): void
     {
         $stones = array_slice(self::rack(), 0, 4);
-        $job = new HoningPlanInput(25, 0.9, 15, 2, array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones));
+        $job = new HoningPlanInput(
+            25,
+            0.9,
+            15,
+            2,
+            array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones),
+        );
         $least = INF;
         for ($set = 1; $set < 16; $set++) {
-            $chosen = array_values(array_filter($job->abrasives, static fn (Abrasive $abrasive, int $index): bool => (bool) (($set >> $index) & 1), ARRAY_FILTER_USE_BOTH));
+            $chosen = array_values(
+                array_filter(
+                    $job->abrasives,
+                    static fn (Abrasive $abrasive, int $index): bool => (bool) (($set >> $index) & 1),
+                    ARRAY_FILTER_USE_BOTH,
+                ),
+            );
             if ($chosen[count($chosen) - 1]->particleUm > 2) {
                 continue;
             }
@@ -80,7 +103,21 @@ final class SchoolsOfSharpeningTest extends TestCase
 
     public function test_each_school_goes_its_own_way(): void
     {
-        $ids = static fn (GritPath $path): array => array_map(static fn (HoningStep $step): string => $step->id, $path->over(new HoningPlanInput(25, 3, 60, 2, array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), array_slice(self::rack(), 0, 4))))->path ?? []);
+        $ids = static fn (GritPath $path): array => array_map(
+            static fn (HoningStep $step): string => $step->id,
+            $path->over(
+                new HoningPlanInput(
+                    25,
+                    3,
+                    60,
+                    2,
+                    array_map(
+                        static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(),
+                        array_slice(self::rack(), 0, 4),
+                    ),
+                ),
+            )->path ?? [],
+        );
         self::assertCount(2, $ids(GritPath::TwoStones));
         self::assertSame(['c', 'm', 'f', 'x'], $ids(GritPath::FullLadder));
         self::assertTrue(GritPath::StopEarly->isFree());
@@ -92,9 +129,19 @@ final class SchoolsOfSharpeningTest extends TestCase
     {
         mt_srand(9);
         for ($rack = 0; $rack < 60; $rack++) {
-            $stones = array_map(static fn (int $number): Abrasive => new Abrasive("s$number", mt_rand(5, 600) / 10, mt_rand(5, 20) / 10, mt_rand(0, 40)), range(0, mt_rand(1, 12)));
+            $stones = array_map(
+                static fn (int $number): Abrasive => new Abrasive(
+                    "s$number",
+                    mt_rand(5, 600) / 10,
+                    mt_rand(5, 20) / 10,
+                    mt_rand(0, 40),
+                ),
+                range(0, mt_rand(1, 12)),
+            );
             $stones[] = new Abrasive('fine', 0.5, 1.0, 10.0);
-            $paths = new HoningPaths(new HoningPlanInput(mt_rand(5, 60), mt_rand(3, 400) / 10, mt_rand(1, 60), mt_rand(5, 40) / 10, $stones));
+            $paths = new HoningPaths(
+                new HoningPlanInput(mt_rand(5, 60), mt_rand(3, 400) / 10, mt_rand(1, 60), mt_rand(5, 40) / 10, $stones),
+            );
             $all = $paths->bestByLength();
             self::assertEquals($all[0], $paths->quickest());
             foreach ($all as $path) {
@@ -108,13 +155,21 @@ final class SchoolsOfSharpeningTest extends TestCase
     {
         $job = new HoningPlanInput(25, 3, 60, 2, [self::rack()[3]->asAbrasive()]);
         self::assertNull(GritPath::TwoStones->over($job));
-        self::assertCount(1, GritPath::FullLadder->over($job)->path ?? [], 'one stone is a ladder where there is no other');
+        self::assertCount(
+            1,
+            GritPath::FullLadder->over($job)->path ?? [],
+            'one stone is a ladder where there is no other',
+        );
     }
 
     public function test_schools_stand_side_by_side_and_say_what_they_lack(): void
     {
         $compared = ComparedSchool::all(self::task(), self::rack());
-        $by = array_column(array_map(static fn (ComparedSchool $one): array => [$one->school->name, $one], $compared), 1, 0);
+        $by = array_column(
+            array_map(static fn (ComparedSchool $one): array => [$one->school->name, $one], $compared),
+            1,
+            0,
+        );
         self::assertSame('There is no oilstone in the rack.', $by['Oilstone and strop']->says());
         self::assertSame('There is no abrasive paper or lapping film in the rack.', $by['Paper on glass']->says());
         $least = $by['The least time']->plan?->totalSeconds;
@@ -135,8 +190,13 @@ final class SchoolsOfSharpeningTest extends TestCase
     public function test_flattening_each_time_is_paid_on_each_stone(): void
     {
         $every = SharpeningPlan::for(self::task(), self::rack())->totalSeconds;
-        $each = SharpeningPlan::for(self::task(new SharpeningSchool(flatness: Flatness::EachTime)), self::rack())->totalSeconds;
-        self::assertEqualsWithDelta(10.0 * count(SharpeningPlan::for(self::task(), self::rack())->steps), $each - $every, 1e-9);
+        $each = SharpeningPlan::for(self::task(new SharpeningSchool(flatness: Flatness::EachTime)), self::rack())
+            ->totalSeconds;
+        self::assertEqualsWithDelta(
+            10.0 * count(SharpeningPlan::for(self::task(), self::rack())->steps),
+            $each - $every,
+            1e-9,
+        );
     }
 
     /** A mallet does not feel the last stone: early stoppers end coarser on it, not on a smoother. */
@@ -157,14 +217,21 @@ final class SchoolsOfSharpeningTest extends TestCase
             self::assertEqualsWithDelta($stop->savesSeconds, $plan->totalSeconds - $sooner->totalSeconds, 1e-6);
             self::assertSame($stop->stone, $sooner->steps[count($sooner->steps) - 1]->stone->name);
         }
-        self::assertSame('Stop after the 1000 stone: good enough for chopping, saves 2 min.', (new StopEarly(20, '1000 stone', 130, EdgeDuty::Chop))->says());
+        self::assertSame(
+            'Stop after the 1000 stone: good enough for chopping, saves 2 min.',
+            (new StopEarly(20, '1000 stone', 130, EdgeDuty::Chop))->says(),
+        );
     }
 
     /** By hand: 0.5 mm of nick over 3 · 25 mm is 37.5 mm³, at 1.5 mm³/s on the wheel 25 s. */
     public function test_grinding_out_a_nick(): void
     {
         $nick = Shaping::nick(self::blade(), 0.5);
-        self::assertEqualsWithDelta([37.5, 0.5, 25.0], [$nick->volumeMm3, $nick->recessionMm, $nick->secondsOnWheel()], 1e-9);
+        self::assertEqualsWithDelta(
+            [37.5, 0.5, 25.0],
+            [$nick->volumeMm3, $nick->recessionMm, $nick->secondsOnWheel()],
+            1e-9,
+        );
     }
 
     /** By hand: cot 25° − cot 30° = 0.41246; ½ · 3² · 25 of it is 46.40 mm³, and the edge goes back 1.237 mm. */
@@ -187,7 +254,7 @@ final class SchoolsOfSharpeningTest extends TestCase
         $area = 0.0;
         for ($step = 0; $step < 100; $step++) {
             [$a, $b] = [-12.5 + 0.25 * $step, -12.25 + 0.25 * $step];
-            $area += ($b - $a) / 6 * ($sag($a) + 4 * $sag(($a + $b) / 2) + $sag($b));
+            $area += (($b - $a) / 6) * ($sag($a) + 4 * $sag(($a + $b) / 2) + $sag($b));
         }
         self::assertEqualsWithDelta($area * 3.0, $curve->volumeMm3, 0.01 * $curve->volumeMm3);
     }
@@ -202,12 +269,21 @@ final class SchoolsOfSharpeningTest extends TestCase
     {
         $wheel = new HoningStone('w', 'grinding wheel', GritScale::FepaF, '80', 1, 120, Medium::Wheel);
         $shaping = Shaping::bevel(self::blade(), 30);
-        $plan = SharpeningPlan::for(self::task(condition: EdgeCondition::FreshGrind, shaping: $shaping), [...self::rack(), $wheel]);
-        self::assertSame(['w', StepKind::Grind, 0], [$plan->steps[0]->stone->id, $plan->steps[0]->kind, $plan->steps[0]->strokes]);
+        $plan = SharpeningPlan::for(self::task(condition: EdgeCondition::FreshGrind, shaping: $shaping), [
+            ...self::rack(),
+            $wheel,
+        ]);
+        self::assertSame(
+            ['w', StepKind::Grind, 0],
+            [$plan->steps[0]->stone->id, $plan->steps[0]->kind, $plan->steps[0]->strokes],
+        );
         self::assertEqualsWithDelta($shaping->secondsOnWheel() + 120, $plan->steps[0]->seconds, 1e-9);
         self::assertEqualsWithDelta($plan->state->recessionMm + $shaping->recessionMm, $plan->recessionMm, 1e-12);
 
-        $without = SharpeningPlan::for(self::task(condition: EdgeCondition::FreshGrind, shaping: $shaping), self::rack());
+        $without = SharpeningPlan::for(
+            self::task(condition: EdgeCondition::FreshGrind, shaping: $shaping),
+            self::rack(),
+        );
         self::assertSame(['c', StepKind::Grind], [$without->steps[0]->stone->id, $without->steps[0]->kind]);
         self::assertGreaterThan(100, $without->steps[0]->strokes, 'a bevel is long work on a stone');
     }
@@ -216,7 +292,9 @@ final class SchoolsOfSharpeningTest extends TestCase
     #[TestWith(['stone', false])]
     public function test_the_users_school_is_followed(string $upkeep, bool $strops): void
     {
-        $school = SharpeningSchool::of(new School(['upkeep' => $upkeep, 'grit-path' => 'two-stones', 'iron-backs' => 'thin-rule']));
+        $school = SharpeningSchool::of(
+            new School(['upkeep' => $upkeep, 'grit-path' => 'two-stones', 'iron-backs' => 'thin-rule']),
+        );
         self::assertSame([GritPath::TwoStones, $strops, true], [$school->path, $school->strops, $school->thinRule]);
     }
 

@@ -13,11 +13,26 @@ final class SawTeethTest extends TestCase
 {
     use Computes;
 
-    /** Ten teeth to the inch without rake: p = 2.54, h = p/tan 60° = 1.4665, back p/sin 60° = 2.9329, gullet ½·p·h = 1.8624. */
+    /**
+     * Ten teeth to the inch without rake: p = 2.54, h = p/tan 60° = 1.4665, back p/sin 60° = 2.9329, gullet ½·p·h =
+     * 1.8624.
+     */
     public function test_rip_teeth_by_hand(): void
     {
         $teeth = self::compute('saw-teeth', ['teethPerInch' => 10]);
-        foreach (['pitchMm' => 2.54, 'pointsPerInch' => 11, 'heightMm' => 1.46647, 'frontMm' => 1.46647, 'backMm' => 2.93294, 'backDeg' => 60, 'tipDeg' => 60, 'flankMm' => 2.93294, 'gulletAreaMm2' => 1.86242] as $field => $value) {
+        foreach (
+            [
+                'pitchMm' => 2.54,
+                'pointsPerInch' => 11,
+                'heightMm' => 1.46647,
+                'frontMm' => 1.46647,
+                'backMm' => 2.93294,
+                'backDeg' => 60,
+                'tipDeg' => 60,
+                'flankMm' => 2.93294,
+                'gulletAreaMm2' => 1.86242,
+            ] as $field => $value
+        ) {
             self::assertEqualsWithDelta($value, $teeth[$field], 1e-4, $field);
         }
         self::assertArrayNotHasKey('kerfMm', $teeth);
@@ -26,21 +41,40 @@ final class SawTeethTest extends TestCase
     /** At 30° of rake front and back lean alike: an equilateral triangle, h = p·cos 30°. */
     public function test_thirty_degrees_of_rake_make_an_equilateral_tooth(): void
     {
-        $teeth = self::compute('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => 30, 'plateMm' => 0.6, 'setPerSideMm' => 0.08]);
-        self::assertEqualsWithDelta([sqrt(3), 2.0, 2.0, 30.0, 0.76], [$teeth['heightMm'], $teeth['frontMm'], $teeth['backMm'], $teeth['backDeg'], $teeth['kerfMm']], 1e-9);
+        $teeth = self::compute('saw-teeth', [
+            'pitchMm' => 2,
+            'rakeDeg' => 30,
+            'plateMm' => 0.6,
+            'setPerSideMm' => 0.08,
+        ]);
+        self::assertEqualsWithDelta(
+            [sqrt(3), 2.0, 2.0, 30.0, 0.76],
+            [$teeth['heightMm'], $teeth['frontMm'], $teeth['backMm'], $teeth['backDeg'], $teeth['kerfMm']],
+            1e-9,
+        );
     }
 
     /** The gullet that `saw-fit` reckons with is that of teeth without rake: ½·p²·tan 30°. */
     public function test_it_agrees_with_the_gullet_of_saw_fit(): void
     {
-        self::assertEqualsWithDelta(0.5 * 1.7 ** 2 * tan(M_PI / 6), self::compute('saw-teeth', ['pitchMm' => 1.7])['gulletAreaMm2'], 1e-12);
+        self::assertEqualsWithDelta(
+            0.5 * 1.7 ** 2 * tan(M_PI / 6),
+            self::compute('saw-teeth', ['pitchMm' => 1.7])['gulletAreaMm2'],
+            1e-12,
+        );
     }
 
-    /** With fleam alone, what is seen from the side is stretched by 1/cos φ: tan b = tan(60° − atan(tan r·cos φ))/cos φ. */
+    /**
+     * With fleam alone, what is seen from the side is stretched by 1/cos φ: tan b = tan(60° − atan(tan r·cos φ))/cos φ.
+     */
     public function test_fleam_stretches_the_profile(): void
     {
         $expected = rad2deg(atan(tan(deg2rad(60) - atan(tan(deg2rad(12)) * cos(deg2rad(20)))) / cos(deg2rad(20))));
-        self::assertEqualsWithDelta($expected, self::compute('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => 12, 'fleamDeg' => 20])['backDeg'], 1e-9);
+        self::assertEqualsWithDelta(
+            $expected,
+            self::compute('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => 12, 'fleamDeg' => 20])['backDeg'],
+            1e-9,
+        );
     }
 
     /**
@@ -61,7 +95,12 @@ final class SawTeethTest extends TestCase
             [$low, $high] = self::lean(self::face($roll, $fleam, $slope), -1) > $rake ? [$low, $roll] : [$roll, $high];
         }
         $back = self::lean(self::face($low - 60, $fleam, $slope), 1);
-        $teeth = self::compute('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => $rake, 'fleamDeg' => $fleam, 'slopeDeg' => $slope]);
+        $teeth = self::compute('saw-teeth', [
+            'pitchMm' => 2,
+            'rakeDeg' => $rake,
+            'fleamDeg' => $fleam,
+            'slopeDeg' => $slope,
+        ]);
         self::assertEqualsWithDelta($back, $teeth['backDeg'], 1e-6);
         self::assertEqualsWithDelta(2.0, $teeth['heightMm'] * (tan(deg2rad($rake)) + tan(deg2rad($back))), 1e-6);
     }
@@ -76,10 +115,17 @@ final class SawTeethTest extends TestCase
         // A face through the file's axis (y) along (−sin roll, 0, cos roll) has this normal.
         [$x, $y, $z] = [cos(deg2rad($roll)), 0.0, sin(deg2rad($roll))];
         // About x: the far end goes down.
-        [$y, $z] = [$y * cos(deg2rad($slope)) + $z * sin(deg2rad($slope)), -$y * sin(deg2rad($slope)) + $z * cos(deg2rad($slope))];
+        [$y, $z] = [
+            $y * cos(deg2rad($slope)) + $z * sin(deg2rad($slope)),
+            -$y * sin(deg2rad($slope)) + $z * cos(deg2rad($slope)),
+        ];
 
         // About z: the far end goes to the right.
-        return [$x * cos(deg2rad($fleam)) + $y * sin(deg2rad($fleam)), -$x * sin(deg2rad($fleam)) + $y * cos(deg2rad($fleam)), $z];
+        return [
+            $x * cos(deg2rad($fleam)) + $y * sin(deg2rad($fleam)),
+            -$x * sin(deg2rad($fleam)) + $y * cos(deg2rad($fleam)),
+            $z,
+        ];
     }
 
     /**
@@ -90,7 +136,7 @@ final class SawTeethTest extends TestCase
     private static function lean(array $normal, int $side): float
     {
         // In the plate y is nought: n_x·x + n_z·z = 0.
-        return rad2deg(atan2($side * -$normal[2] / $normal[0], 1.0));
+        return rad2deg(atan2(($side * -$normal[2]) / $normal[0], 1.0));
     }
 
     public function test_what_cannot_be_filed_is_refused(): void
@@ -98,16 +144,27 @@ final class SawTeethTest extends TestCase
         $this->assertRefused('saw-file', [], 'pitchMm', 'one of the two');
         $this->assertRefused('saw-teeth', [], 'pitchMm', 'one of the two');
         $this->assertRefused('saw-teeth', ['pitchMm' => 2, 'teethPerInch' => 10], 'pitchMm', 'one of the two');
-        $this->assertRefused('saw-teeth', ['pitchMm' => 2, 'plateMm' => 0.5, 'setPerSideMm' => 0.3], 'setPerSideMm', 'at most half');
+        $this->assertRefused(
+            'saw-teeth',
+            ['pitchMm' => 2, 'plateMm' => 0.5, 'setPerSideMm' => 0.3],
+            'setPerSideMm',
+            'at most half',
+        );
         $this->assertRefused('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => 50, 'fileDeg' => 45], 'rakeDeg', 'no back');
     }
 
-    /** 10 tpi, no rake: flank 2.93 mm, so a face of 5.87; 150 mm extra slim (6.6) is the first that has it. Tables give 150 mm double extra slim for 11 points. */
+    /**
+     * 10 tpi, no rake: flank 2.93 mm, so a face of 5.87; 150 mm extra slim (6.6) is the first that has it. Tables give
+     * 150 mm double extra slim for 11 points.
+     */
     public function test_the_file_by_geometry_and_by_table(): void
     {
         $file = self::compute('saw-file', ['teethPerInch' => 10]);
         self::assertEqualsWithDelta(5.8659, $file['neededFaceMm'], 1e-4);
-        self::assertSame(['150 mm extra slim', '150 mm double extra slim'], [$file['byGeometry']['id'], $file['byTable']['id']]);
+        self::assertSame(
+            ['150 mm extra slim', '150 mm double extra slim'],
+            [$file['byGeometry']['id'], $file['byTable']['id']],
+        );
         self::assertEqualsWithDelta(5.6 - 5.8659, $file['differenceMm'], 1e-4);
     }
 
@@ -117,7 +174,10 @@ final class SawTeethTest extends TestCase
         self::assertSame([null, null, null], [$file['byGeometry'], $file['byTable'], $file['differenceMm']]);
     }
 
-    /** Tables and geometry tell of the same thing: they never lie further apart than a third of the face (tables: common practice, no source). */
+    /**
+     * Tables and geometry tell of the same thing: they never lie further apart than a third of the face (tables: common
+     * practice, no source).
+     */
     public function test_tables_and_geometry_agree_roughly(): void
     {
         foreach (range(4, 16) as $tpi) {

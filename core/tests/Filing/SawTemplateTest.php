@@ -16,29 +16,47 @@ final class SawTemplateTest extends TestCase
     {
         $template = self::compute('saw-template', ['lengthMm' => 10, 'pitchMm' => 3]);
         self::assertEquals([0, 3, 6, 9], $template['tipsMm']);
-        self::assertEqualsWithDelta([4, 3, 3, 1], [$template['teeth'], $template['finestMm'], $template['coarsestMm'], $template['overMm']], 1e-9);
+        self::assertEqualsWithDelta(
+            [4, 3, 3, 1],
+            [$template['teeth'], $template['finestMm'], $template['coarsestMm'], $template['overMm']],
+            1e-9,
+        );
     }
 
     /** A hundred pitches of ten to the inch are ten inches: no error adds up. */
     public function test_a_hundred_pitches_are_a_hundred_times_one(): void
     {
-        self::assertEqualsWithDelta(254.0, self::compute('saw-template', ['lengthMm' => 300, 'teethPerInch' => 10])['tipsMm'][100], 1e-9);
+        self::assertEqualsWithDelta(
+            254.0,
+            self::compute('saw-template', ['lengthMm' => 300, 'teethPerInch' => 10])['tipsMm'][100],
+            1e-9,
+        );
     }
 
     public function test_finer_teeth_at_the_toe(): void
     {
-        self::assertEquals([0, 1, 2, 3, 5, 7, 9], self::compute('saw-template', ['lengthMm' => 10, 'pitchMm' => 2, 'toePitchMm' => 1, 'toeLengthMm' => 3])['tipsMm']);
+        self::assertEquals(
+            [0, 1, 2, 3, 5, 7, 9],
+            self::compute('saw-template', ['lengthMm' => 10, 'pitchMm' => 2, 'toePitchMm' => 1, 'toeLengthMm' => 3])[
+                'tipsMm'
+            ],
+        );
     }
 
     /** Stepped numerically in small steps, dn = dx/p(x), the graded tips fall on whole numbers. */
     public function test_a_graded_pitch_against_small_steps(): void
     {
         foreach ([[1.5, 3.0], [3.0, 1.5]] as [$toe, $pitch]) {
-            $tips = self::compute('saw-template', ['lengthMm' => 100, 'pitchMm' => $pitch, 'toePitchMm' => $toe, 'graded' => true])['tipsMm'];
+            $tips = self::compute('saw-template', [
+                'lengthMm' => 100,
+                'pitchMm' => $pitch,
+                'toePitchMm' => $toe,
+                'graded' => true,
+            ])['tipsMm'];
             [$teeth, $x, $step] = [0.0, 0.0, 1e-4];
             foreach (array_slice($tips, 1) as $number => $tip) {
                 for (; $x < $tip; $x += $step) {
-                    $teeth += $step / ($toe + ($pitch - $toe) * ($x + $step / 2) / 100);
+                    $teeth += $step / ($toe + (($pitch - $toe) * ($x + $step / 2)) / 100);
                 }
                 self::assertEqualsWithDelta($number + 1, $teeth, 2e-3);
             }
@@ -49,9 +67,24 @@ final class SawTemplateTest extends TestCase
     public function test_what_cannot_be_drawn_is_refused(): void
     {
         $this->assertRefused('saw-template', ['lengthMm' => 300], 'pitchMm', 'one of the two');
-        $this->assertRefused('saw-template', ['lengthMm' => 300, 'pitchMm' => 2, 'graded' => true], 'toePitchMm', 'pitch at the toe');
-        $this->assertRefused('saw-template', ['lengthMm' => 300, 'pitchMm' => 2, 'toePitchMm' => 1], 'toeLengthMm', 'how far from the toe');
-        $this->assertRefused('saw-template', ['lengthMm' => 300, 'pitchMm' => 2, 'toePitchMm' => 1, 'toeLengthMm' => 301], 'toeLengthMm', 'at most');
+        $this->assertRefused(
+            'saw-template',
+            ['lengthMm' => 300, 'pitchMm' => 2, 'graded' => true],
+            'toePitchMm',
+            'pitch at the toe',
+        );
+        $this->assertRefused(
+            'saw-template',
+            ['lengthMm' => 300, 'pitchMm' => 2, 'toePitchMm' => 1],
+            'toeLengthMm',
+            'how far from the toe',
+        );
+        $this->assertRefused(
+            'saw-template',
+            ['lengthMm' => 300, 'pitchMm' => 2, 'toePitchMm' => 1, 'toeLengthMm' => 301],
+            'toeLengthMm',
+            'at most',
+        );
         $this->assertRefused('saw-template', ['lengthMm' => 3000, 'pitchMm' => 0.5], 'lengthMm', '5000 teeth');
     }
 }

@@ -12,7 +12,13 @@ final class SawFitTest extends TestCase
 {
     use Computes;
 
-    private const CUT = ['teethPerInch' => 10, 'strokeLengthMm' => 254, 'stockThicknessMm' => 25.4, 'cutDepthMm' => 10, 'hardness' => 'hard'];
+    private const CUT = [
+        'teethPerInch' => 10,
+        'strokeLengthMm' => 254,
+        'stockThicknessMm' => 25.4,
+        'cutDepthMm' => 10,
+        'hardness' => 'hard',
+    ];
 
     /**
      * By hand: pitch 2.54, ten teeth in the kerf; force gives 0.12·2.54/25.4 = 0.012 mm a tooth, the gullet
@@ -22,7 +28,11 @@ final class SawFitTest extends TestCase
     {
         $fit = self::compute('saw-fit', self::CUT);
 
-        self::assertEqualsWithDelta([2.54, 25.4, 10.0, 0.012, 1.2], [$fit['pitchMm'], $fit['kerfLengthMm'], $fit['teethInCut'], $fit['bitePerToothMm'], $fit['mmPerStroke']], 1e-12);
+        self::assertEqualsWithDelta(
+            [2.54, 25.4, 10.0, 0.012, 1.2],
+            [$fit['pitchMm'], $fit['kerfLengthMm'], $fit['teethInCut'], $fit['bitePerToothMm'], $fit['mmPerStroke']],
+            1e-12,
+        );
         self::assertSame(['force', 9, 'good'], [$fit['limit'], $fit['strokes'], $fit['verdict']]);
         self::assertArrayNotHasKey('kerfMm', $fit);
     }
@@ -32,18 +42,26 @@ final class SawFitTest extends TestCase
     {
         $fit = self::compute('saw-fit', ['teethPerInch' => 20, 'hardness' => 'soft'] + self::CUT);
         self::assertSame('gullet', $fit['limit']);
-        self::assertEqualsWithDelta(0.5 * 0.5 * 1.27 ** 2 * tan(deg2rad(30)) / 25.4, $fit['bitePerToothMm'], 1e-12);
+        self::assertEqualsWithDelta((0.5 * 0.5 * 1.27 ** 2 * tan(deg2rad(30))) / 25.4, $fit['bitePerToothMm'], 1e-12);
     }
 
     /** A handsaw at 60° runs in 1/sin 60° of the thickness. */
     public function test_a_lower_angle_lengthens_the_kerf(): void
     {
-        self::assertEqualsWithDelta(25.4 / sin(deg2rad(60)), self::compute('saw-fit', ['sawAngleDeg' => 60] + self::CUT)['kerfLengthMm'], 1e-9);
+        self::assertEqualsWithDelta(
+            25.4 / sin(deg2rad(60)),
+            self::compute('saw-fit', ['sawAngleDeg' => 60] + self::CUT)['kerfLengthMm'],
+            1e-9,
+        );
     }
 
     public function test_the_kerf_is_the_plate_and_the_set_on_both_sides(): void
     {
-        self::assertEqualsWithDelta(0.66, self::compute('saw-fit', self::CUT + ['plateMm' => 0.5, 'setPerSideMm' => 0.08])['kerfMm'], 1e-12);
+        self::assertEqualsWithDelta(
+            0.66,
+            self::compute('saw-fit', self::CUT + ['plateMm' => 0.5, 'setPerSideMm' => 0.08])['kerfMm'],
+            1e-12,
+        );
         self::assertEqualsWithDelta(0.5, self::compute('saw-fit', self::CUT + ['plateMm' => 0.5])['kerfMm'], 1e-12);
     }
 

@@ -32,7 +32,10 @@ final class IdlenessTest extends TestCase
 
     public function test_why_it_may_stand_idle(): void
     {
-        self::assertSame('It was got for the shelf; no chosen work asks for it now.', (new Idleness(800, null, 0, 0, boughtFor: 'the shelf'))->why());
+        self::assertSame(
+            'It was got for the shelf; no chosen work asks for it now.',
+            (new Idleness(800, null, 0, 0, boughtFor: 'the shelf'))->why(),
+        );
         self::assertSame('No chosen work asks for it.', (new Idleness(800, null, 0, 0))->why());
         self::assertSame('It takes 8 minutes to set up, every time.', (new Idleness(800, 500, 1, 3, 8.0))->why());
         self::assertSame('It wants a practised hand.', (new Idleness(800, 500, 1, 3, 1.0, 3))->why());

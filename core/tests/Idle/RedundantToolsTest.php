@@ -30,14 +30,17 @@ final class RedundantToolsTest extends TestCase
         $owned = $worth = [];
         for ($number = 0; $number < $tools; $number++) {
             $kind = $kinds[array_rand($kinds)];
-            $sizes = array_map(static fn (float $usual): float => round($usual * mt_rand(80, 125) / 100, 2), $kind->usualSizes());
+            $sizes = array_map(
+                static fn (float $usual): float => round(($usual * mt_rand(80, 125)) / 100, 2),
+                $kind->usualSizes(),
+            );
             $owned[] = new ToolAtHand("t$number", $kind->id, "{$kind->name} $number", $sizes);
             $worth["t$number"] = (float) mt_rand(5, 120);
         }
         $operations = Operations::all();
         $wanted = [];
         for ($number = 0; $number < $tasks; $number++) {
-            $wanted[] = new Task($operations[array_rand($operations)], new Facts, mt_rand(2, 4));
+            $wanted[] = new Task($operations[array_rand($operations)], new Facts(), mt_rand(2, 4));
         }
 
         return [$wanted, $owned, $worth];
@@ -50,11 +53,22 @@ final class RedundantToolsTest extends TestCase
      */
     private static function losesNothing(array $tasks, array $owned, array $gone): bool
     {
-        $now = new Coverage(new ToolsAtHand($owned), new School);
-        $then = new Coverage(new ToolsAtHand(array_values(array_filter($owned, static fn (ToolAtHand $tool): bool => ! in_array($tool->id, $gone, true)))), new School);
+        $now = new Coverage(new ToolsAtHand($owned), new School());
+        $then = new Coverage(
+            new ToolsAtHand(
+                array_values(
+                    array_filter($owned, static fn (ToolAtHand $tool): bool => ! in_array($tool->id, $gone, true)),
+                ),
+            ),
+            new School(),
+        );
         foreach ($tasks as $task) {
             $before = $now->of($task);
-            if ($before->isEnough() && $before->best !== null && ($then->of($task)->best->way->grade ?? 0) < $before->best->way->grade) {
+            if (
+                $before->isEnough() &&
+                $before->best !== null &&
+                ($then->of($task)->best->way->grade ?? 0) < $before->best->way->grade
+            ) {
                 return false;
             }
         }
@@ -70,7 +84,7 @@ final class RedundantToolsTest extends TestCase
     public function test_the_largest_set_is_that_of_glpk(int $seed, int $tools, int $tasks): void
     {
         [$wanted, $owned, $worth] = self::chance($seed, $tools, $tasks);
-        $search = new RedundantTools($wanted, $owned, $worth, [], new School);
+        $search = new RedundantTools($wanted, $owned, $worth, [], new School());
         foreach ([[$search->byWorth(), $worth], [$search->byNumber(), $search->onePlusWorth()]] as [$set, $prices]) {
             self::assertTrue($set->isProven);
             self::assertTrue(self::losesNothing($wanted, $owned, $set->ids()));
@@ -89,19 +103,28 @@ final class RedundantToolsTest extends TestCase
         [$wanted, $owned, $worth] = self::chance($seed, 12, 60);
         $best = 0.0;
         for ($bits = 0; $bits < 2 ** 12; $bits++) {
-            $gone = array_values(array_filter(array_keys($worth), static fn (string $id): bool => ($bits >> (int) substr($id, 1)) % 2 === 1));
+            $gone = array_values(
+                array_filter(
+                    array_keys($worth),
+                    static fn (string $id): bool => ($bits >> (int) substr($id, 1)) % 2 === 1,
+                ),
+            );
             $sum = array_sum(array_map(static fn (string $id): float => $worth[$id], $gone));
             $best = $sum > $best && self::losesNothing($wanted, $owned, $gone) ? $sum : $best;
         }
-        self::assertEqualsWithDelta($best, (new RedundantTools($wanted, $owned, $worth, [], new School))->byWorth()->worth, 1e-9);
+        self::assertEqualsWithDelta(
+            $best,
+            (new RedundantTools($wanted, $owned, $worth, [], new School()))->byWorth()->worth,
+            1e-9,
+        );
     }
 
     public function test_what_is_kept_for_its_own_sake_stays(): void
     {
         [$wanted, $owned, $worth] = self::chance(5, 40, 20);
-        $free = (new RedundantTools($wanted, $owned, $worth, [], new School))->byWorth();
+        $free = (new RedundantTools($wanted, $owned, $worth, [], new School()))->byWorth();
         $loved = $free->ids()[0];
-        $kept = (new RedundantTools($wanted, $owned, $worth, [$loved => true], new School))->byWorth();
+        $kept = (new RedundantTools($wanted, $owned, $worth, [$loved => true], new School()))->byWorth();
         self::assertNotContains($loved, $kept->ids());
         self::assertGreaterThanOrEqual($free->worth - $worth[$loved], $kept->worth);
     }
@@ -111,8 +134,8 @@ final class RedundantToolsTest extends TestCase
     {
         [$wanted, $owned, $worth] = self::chance(6, 60, 40);
         $set = new RedundantSet([], 0.0, true);
-        $set = (new RedundantTools($wanted, $owned, $worth, [], new School))->byWorth();
-        $alone = new WithoutOne($wanted, $owned, new School);
+        $set = (new RedundantTools($wanted, $owned, $worth, [], new School()))->byWorth();
+        $alone = new WithoutOne($wanted, $owned, new School());
         foreach ($owned as $tool) {
             $going = $alone->of($tool);
             self::assertSame(self::losesNothing($wanted, $owned, [$tool->id]), $going->isLossless(), $tool->name);

@@ -76,10 +76,21 @@ final class CatalogueTest extends TestCase
         self::assertLessThanOrEqual(3, count($kind->asked()));
         foreach ($kind->offeredSizes() as $sizes) {
             foreach ($kind->dimensions as $dimension) {
-                self::assertTrue($sizes[$dimension->name] >= $dimension->least && $sizes[$dimension->name] <= $dimension->most, $dimension->name);
+                self::assertTrue(
+                    $sizes[$dimension->name] >= $dimension->least &&
+                        $sizes[$dimension->name] <= $dimension->most,
+                    $dimension->name,
+                );
             }
         }
-        self::assertSame(count($kind->dimensions), count(array_unique(array_map(static fn (Dimension $dimension): string => $dimension->name, $kind->dimensions))));
+        self::assertSame(
+            count($kind->dimensions),
+            count(
+                array_unique(
+                    array_map(static fn (Dimension $dimension): string => $dimension->name, $kind->dimensions),
+                ),
+            ),
+        );
     }
 
     #[DataProvider('kinds')]
@@ -87,7 +98,7 @@ final class CatalogueTest extends TestCase
     {
         $named = [...array_filter($kind->needs, is_string(...)), ...$kind->wants];
         foreach ($kind->needs as $need) {
-            $named = [...$named, ...($need instanceof Need ? $need->givers() : [])];
+            $named = [...$named, ...$need instanceof Need ? $need->givers() : []];
         }
         self::assertSame([], array_values(array_diff($named, array_keys(ToolKinds::all()))));
         self::assertSame([], array_diff($kind->making->operations ?? [], array_keys(Operations::all())));
@@ -97,7 +108,10 @@ final class CatalogueTest extends TestCase
     public function test_no_needs_go_in_a_circle(): void
     {
         $offers = array_map(static function (ToolKind $kind): ToolOffer {
-            $needs = array_map(static fn (Need|string $need): array => $need instanceof Need ? $need->givers() : [$need], $kind->needs);
+            $needs = array_map(
+                static fn (Need|string $need): array => $need instanceof Need ? $need->givers() : [$need],
+                $kind->needs,
+            );
 
             return new ToolOffer($kind->id, 0.0, array_merge(...$needs));
         }, array_values(ToolKinds::all()));
@@ -114,8 +128,9 @@ final class CatalogueTest extends TestCase
     }
 
     #[DataProvider('operations')]
-    public function test_every_operation_has_a_way_good_enough_and_nearly_all_have_two(Operation $operation): void
-    {
+    public function test_every_operation_has_a_way_good_enough_and_nearly_all_have_two(
+        Operation $operation,
+    ): void {
         $grades = array_map(static fn (Way $way): int => $way->grade, $operation->ways);
         self::assertGreaterThanOrEqual(4, max($grades));
         self::assertLessThanOrEqual(5, max($grades));
@@ -131,7 +146,10 @@ final class CatalogueTest extends TestCase
             self::assertNotSame('', $way->says);
             self::assertGreaterThan(0, $way->minutes);
             foreach ($way->conditions as $condition) {
-                self::assertTrue($condition->kind() === null || in_array($condition->kind(), $way->kinds, true), $operation->id);
+                self::assertTrue(
+                    $condition->kind() === null || in_array($condition->kind(), $way->kinds, true),
+                    $operation->id,
+                );
             }
         }
     }
@@ -142,7 +160,10 @@ final class CatalogueTest extends TestCase
         foreach (Hardness::cases() as $hardness) {
             $tasks = $pattern->tasks([], $hardness);
             self::assertNotSame([], $tasks);
-            self::assertSame(count($tasks), count(array_unique(array_map(static fn ($task): string => $task->key(), $tasks))));
+            self::assertSame(
+                count($tasks),
+                count(array_unique(array_map(static fn ($task): string => $task->key(), $tasks))),
+            );
         }
     }
 
@@ -154,7 +175,10 @@ final class CatalogueTest extends TestCase
 
             return;
         }
-        $thicknesses = array_map(static fn ($task): ?float => $task->facts->mm['thickness'] ?? $task->facts->mm['depth'] ?? null, $pattern->tasks(['thickness' => 37.0], Hardness::Soft));
+        $thicknesses = array_map(
+            static fn ($task): ?float => $task->facts->mm['thickness'] ?? ($task->facts->mm['depth'] ?? null),
+            $pattern->tasks(['thickness' => 37.0], Hardness::Soft),
+        );
         self::assertContains(37.0, $thicknesses);
     }
 
@@ -163,6 +187,9 @@ final class CatalogueTest extends TestCase
         foreach (Group::cases() as $group) {
             self::assertNotSame('', $group->label().$group->teaches());
         }
-        self::assertSame([Group::Sharpening, Group::Chisels, Group::BenchPlanes, Group::Saws, Group::Layout], Group::firstFive());
+        self::assertSame(
+            [Group::Sharpening, Group::Chisels, Group::BenchPlanes, Group::Saws, Group::Layout],
+            Group::firstFive(),
+        );
     }
 }

@@ -24,26 +24,51 @@ final class KitLadderTest extends TestCase
     use Computes;
 
     private const SHOP = [
-        'works' => [['id' => 'box', 'operations' => ['saw', 'pare']], ['id' => 'lid', 'operations' => ['saw']], ['id' => 'stand', 'operations' => ['saw', 'mortise'], 'weight' => 5]],
-        'tools' => [['id' => 'saw', 'cost' => 40], ['id' => 'chisel', 'cost' => 20, 'needs' => ['stone']], ['id' => 'stone', 'cost' => 30], ['id' => 'mortiser', 'cost' => 50, 'needs' => ['stone']]],
-        'methods' => [['operation' => 'saw', 'tools' => ['saw']], ['operation' => 'pare', 'tools' => ['chisel']], ['operation' => 'mortise', 'tools' => ['mortiser']]],
+        'works' => [
+            ['id' => 'box', 'operations' => ['saw', 'pare']],
+            ['id' => 'lid', 'operations' => ['saw']],
+            ['id' => 'stand', 'operations' => ['saw', 'mortise'], 'weight' => 5],
+        ],
+        'tools' => [
+            ['id' => 'saw', 'cost' => 40],
+            ['id' => 'chisel', 'cost' => 20, 'needs' => ['stone']],
+            ['id' => 'stone', 'cost' => 30],
+            ['id' => 'mortiser', 'cost' => 50, 'needs' => ['stone']],
+        ],
+        'methods' => [
+            ['operation' => 'saw', 'tools' => ['saw']],
+            ['operation' => 'pare', 'tools' => ['chisel']],
+            ['operation' => 'mortise', 'tools' => ['mortiser']],
+        ],
         'owned' => [],
     ];
 
-    /** By hand: stand 6/120 (it unlocks the lid too) beats box 2/90 and lid 1/40; then the box wants the chisel alone. */
+    /**
+     * By hand: stand 6/120 (it unlocks the lid too) beats box 2/90 and lid 1/40; then the box wants the chisel alone.
+     */
     public function test_the_most_weight_for_its_cost_comes_first(): void
     {
         $ladder = self::compute('kit-ladder', self::SHOP);
 
         self::assertSame([['mortiser', 'saw', 'stone'], ['chisel']], array_column($ladder['rungs'], 'buy'));
         self::assertSame([['lid', 'stand'], ['box']], array_column($ladder['rungs'], 'unlocks'));
-        self::assertEquals([[120, 20], [120, 140], 140], [array_column($ladder['rungs'], 'cost'), array_column($ladder['rungs'], 'cumulativeCost'), $ladder['total']]);
+        self::assertEquals(
+            [[120, 20], [120, 140], 140],
+            [
+                array_column($ladder['rungs'], 'cost'),
+                array_column($ladder['rungs'], 'cumulativeCost'),
+                $ladder['total'],
+            ],
+        );
     }
 
     public function test_what_is_possible_already_is_the_first_rung(): void
     {
         $ladder = self::compute('kit-ladder', ['owned' => ['saw']] + self::SHOP);
-        self::assertEquals(['buy' => [], 'cost' => 0, 'unlocks' => ['lid'], 'cumulativeCost' => 0], $ladder['rungs'][0]);
+        self::assertEquals(
+            ['buy' => [], 'cost' => 0, 'unlocks' => ['lid'], 'cumulativeCost' => 0],
+            $ladder['rungs'][0],
+        );
     }
 
     public function test_nothing_possible_makes_no_rung_of_nothing(): void
@@ -80,12 +105,22 @@ final class KitLadderTest extends TestCase
 
     public function test_a_doubled_work_is_refused(): void
     {
-        $this->assertRefused('kit-ladder', ['works' => [['id' => 'box', 'operations' => []], ['id' => 'box', 'operations' => []]]] + self::SHOP, 'works[1].id', 'given twice');
+        $this->assertRefused(
+            'kit-ladder',
+            ['works' => [['id' => 'box', 'operations' => []], ['id' => 'box', 'operations' => []]]] + self::SHOP,
+            'works[1].id',
+            'given twice',
+        );
     }
 
     public function test_a_grade_that_is_no_number_is_refused(): void
     {
-        $this->assertRefused('kit-ladder', ['grades' => ['pare' => 'fine']] + self::SHOP, 'grades.pare', 'must be a number');
+        $this->assertRefused(
+            'kit-ladder',
+            ['grades' => ['pare' => 'fine']] + self::SHOP,
+            'grades.pare',
+            'must be a number',
+        );
     }
 
     public function test_tools_and_needs_are_checked_as_for_a_plan(): void
@@ -100,7 +135,14 @@ final class KitLadderTest extends TestCase
             $kit = RandomKit::of($seed, 24, 14, 45);
             $random = new Randomizer(new Mt19937($seed));
             $ids = array_map(static fn ($operation): string => $operation->id, $kit->operations);
-            $works = array_map(static fn (int $number): LadderWork => new LadderWork("w$number", array_map(static fn (int $key): string => $ids[$key], $random->pickArrayKeys(range(0, 13), 3)), (float) $random->getInt(1, 4)), range(0, 5));
+            $works = array_map(
+                static fn (int $number): LadderWork => new LadderWork(
+                    "w$number",
+                    array_map(static fn (int $key): string => $ids[$key], $random->pickArrayKeys(range(0, 13), 3)),
+                    (float) $random->getInt(1, 4),
+                ),
+                range(0, 5),
+            );
             yield "seed $seed" => [new KitLadderInput($works, $kit->tools, $kit->methods, $kit->owned)];
         }
     }
@@ -109,24 +151,37 @@ final class KitLadderTest extends TestCase
     #[DataProvider('ladders')]
     public function test_the_whole_costs_what_glpk_finds(KitLadderInput $kit): void
     {
-        self::assertEqualsWithDelta(Glpk::objective($kit->everything()), (new KitLadder)($kit)->total, 1e-6);
+        self::assertEqualsWithDelta(Glpk::objective($kit->everything()), (new KitLadder())($kit)->total, 1e-6);
     }
 
-    /** Each rung against GLPK: no cheaper set of the plan's remaining tools unlocks the work it was bought for, and no work promised more. */
+    /**
+     * Each rung against GLPK: no cheaper set of the plan's remaining tools unlocks the work it was bought for, and no
+     * work promised more.
+     */
     #[DataProvider('ladders')]
     public function test_no_rung_could_be_better(KitLadderInput $kit): void
     {
-        $plan = (new KitPlan)($kit->everything())->buy;
+        $plan = (new KitPlan())($kit->everything())->buy;
         $within = [...$plan, ...$kit->owned];
         do {
             $before = count($within);
-            $tools = array_values(array_filter($kit->tools, static fn (ToolOffer $tool): bool => in_array($tool->id, $within, true) && array_diff($tool->needs, $within) === []));
+            $tools = array_values(
+                array_filter(
+                    $kit->tools,
+                    static fn (ToolOffer $tool): bool => in_array($tool->id, $within, true) &&
+                        array_diff($tool->needs, $within) === [],
+                ),
+            );
             $within = array_map(static fn (ToolOffer $tool): string => $tool->id, $tools);
         } while (count($within) < $before);
         [$had, $unlocked] = [$kit->owned, []];
-        foreach ((new KitLadder)($kit)->rungs as $rung) {
+        foreach ((new KitLadder())($kit)->rungs as $rung) {
             if ($rung->buy !== []) {
-                self::assertEqualsWithDelta(self::bestRatio($kit, $tools, $had, $unlocked), self::ratio($kit, $rung), 1e-9);
+                self::assertEqualsWithDelta(
+                    self::bestRatio($kit, $tools, $had, $unlocked),
+                    self::ratio($kit, $rung),
+                    1e-9,
+                );
             }
             $had = [...$had, ...$rung->buy];
             $unlocked = [...$unlocked, ...$rung->unlocks];
@@ -136,7 +191,10 @@ final class KitLadderTest extends TestCase
 
     private static function ratio(KitLadderInput $kit, LadderRung $rung): float
     {
-        $weights = array_filter($kit->works, static fn (LadderWork $work): bool => in_array($work->id, $rung->unlocks, true));
+        $weights = array_filter(
+            $kit->works,
+            static fn (LadderWork $work): bool => in_array($work->id, $rung->unlocks, true),
+        );
 
         return array_sum(array_map(static fn (LadderWork $work): float => $work->weight, $weights)) / $rung->cost;
     }
@@ -155,8 +213,16 @@ final class KitLadderTest extends TestCase
             }
             $asked = $kit->planFor([$work], $tools, $had);
             $cost = Glpk::objective($asked);
-            $after = [...$had, ...(new KitPlan)($asked)->buy];
-            $weight = array_sum(array_map(static fn (LadderWork $other): float => ! in_array($other->id, $unlocked, true) && self::isPossible($kit, $other, $after) ? $other->weight : 0.0, $kit->works));
+            $after = [...$had, ...(new KitPlan())($asked)->buy];
+            $weight = array_sum(
+                array_map(
+                    static fn (LadderWork $other): float => ! in_array($other->id, $unlocked, true) &&
+                    self::isPossible($kit, $other, $after)
+                        ? $other->weight
+                        : 0.0,
+                    $kit->works,
+                ),
+            );
             $best = max($best, $weight / $cost);
         }
 
@@ -166,12 +232,25 @@ final class KitLadderTest extends TestCase
     /** @param  list<string>  $had */
     private static function isPossible(KitLadderInput $kit, LadderWork $work, array $had): bool
     {
-        $needs = array_column(array_map(static fn (ToolOffer $tool): array => [$tool->id, $tool->needs], $kit->tools), 1, 0);
+        $needs = array_column(
+            array_map(static fn (ToolOffer $tool): array => [$tool->id, $tool->needs], $kit->tools),
+            1,
+            0,
+        );
         do {
             $before = count($had);
-            $had = array_values(array_filter($had, static fn (string $id): bool => array_diff($needs[$id], $had) === []));
+            $had = array_values(
+                array_filter($had, static fn (string $id): bool => array_diff($needs[$id], $had) === []),
+            );
         } while (count($had) < $before);
 
-        return array_filter($work->operations, static fn (string $operation): bool => array_filter($kit->methods, static fn (Method $method): bool => $method->operation === $operation && array_diff($method->tools, $had) === []) === []) === [];
+        return array_filter(
+            $work->operations,
+            static fn (string $operation): bool => array_filter(
+                $kit->methods,
+                static fn (Method $method): bool => $method->operation === $operation &&
+                    array_diff($method->tools, $had) === [],
+            ) === [],
+        ) === [];
     }
 }

@@ -26,7 +26,10 @@ final class KitPlanTest extends TestCase
             ['id' => 'stone', 'cost' => 30],
             ['id' => 'rebate-plane', 'cost' => 45],
         ],
-        'methods' => [['operation' => 'rebate', 'tools' => ['rebate-plane']], ['operation' => 'pare', 'tools' => ['chisel']]],
+        'methods' => [
+            ['operation' => 'rebate', 'tools' => ['rebate-plane']],
+            ['operation' => 'pare', 'tools' => ['chisel']],
+        ],
         'owned' => [],
     ];
 
@@ -41,7 +44,10 @@ final class KitPlanTest extends TestCase
 
     public function test_an_owned_tool_lacking_what_it_needs_does_not_count_yet(): void
     {
-        self::assertSame(['rebate-plane', 'stone'], self::compute('kit-plan', [...self::SHOP, 'owned' => ['chisel']])['buy']);
+        self::assertSame(
+            ['rebate-plane', 'stone'],
+            self::compute('kit-plan', [...self::SHOP, 'owned' => ['chisel']])['buy'],
+        );
     }
 
     public function test_a_method_below_the_grade_asked_for_does_not_count(): void
@@ -54,10 +60,10 @@ final class KitPlanTest extends TestCase
 
     public function test_coverage_names_the_best_graded_method_at_hand(): void
     {
-        $plan = self::compute('kit-plan', [...self::SHOP, 'methods' => [
-            ...self::SHOP['methods'],
-            ['operation' => 'pare', 'tools' => ['rebate-plane'], 'grade' => 5],
-        ]]);
+        $plan = self::compute('kit-plan', [
+            ...self::SHOP,
+            'methods' => [...self::SHOP['methods'], ['operation' => 'pare', 'tools' => ['rebate-plane'], 'grade' => 5]],
+        ]);
 
         self::assertEquals(['operation' => 'pare', 'tools' => ['rebate-plane'], 'grade' => 5], $plan['coverage'][1]);
         self::assertSame(['rebate-plane'], $plan['buy']);
@@ -71,7 +77,10 @@ final class KitPlanTest extends TestCase
 
     public function test_then_the_ids_that_come_first(): void
     {
-        $plan = self::plan(['m' => 10, 'c' => 10, 'x' => 10, 'b' => 10], [['o', ['c', 'x']], ['o', ['b', 'm']], ['o', ['m', 'x']]]);
+        $plan = self::plan(
+            ['m' => 10, 'c' => 10, 'x' => 10, 'b' => 10],
+            [['o', ['c', 'x']], ['o', ['b', 'm']], ['o', ['m', 'x']]],
+        );
         self::assertSame(['b', 'm'], $plan['buy']);
     }
 
@@ -92,7 +101,11 @@ final class KitPlanTest extends TestCase
         $plan = self::compute('kit-plan', [
             'operations' => [['id' => 'o', 'weight' => 3], ['id' => 'p', 'weight' => 2], ['id' => 'q', 'weight' => 2]],
             'tools' => [['id' => 'a', 'cost' => 10], ['id' => 'b', 'cost' => 5], ['id' => 'c', 'cost' => 4]],
-            'methods' => [['operation' => 'o', 'tools' => ['a']], ['operation' => 'p', 'tools' => ['b']], ['operation' => 'q', 'tools' => ['c']]],
+            'methods' => [
+                ['operation' => 'o', 'tools' => ['a']],
+                ['operation' => 'p', 'tools' => ['b']],
+                ['operation' => 'q', 'tools' => ['c']],
+            ],
             'owned' => [],
             'budget' => 12,
         ]);
@@ -104,7 +117,12 @@ final class KitPlanTest extends TestCase
     public function test_a_circle_of_needs_is_refused(): void
     {
         $tools = [['id' => 'a', 'cost' => 1, 'needs' => ['b']], ['id' => 'b', 'cost' => 1, 'needs' => ['a']]];
-        $this->assertRefused('kit-plan', [...self::SHOP, 'tools' => $tools, 'methods' => []], 'tools[0].needs', 'a needs b needs a');
+        $this->assertRefused(
+            'kit-plan',
+            [...self::SHOP, 'tools' => $tools, 'methods' => []],
+            'tools[0].needs',
+            'a needs b needs a',
+        );
     }
 
     public function test_a_tool_id_that_names_nothing_is_refused(): void
@@ -114,18 +132,28 @@ final class KitPlanTest extends TestCase
 
     public function test_a_doubled_id_is_refused(): void
     {
-        $this->assertRefused('kit-plan', [...self::SHOP, 'operations' => [['id' => 'pare'], ['id' => 'pare']]], 'operations[1].id', 'given twice');
+        $this->assertRefused(
+            'kit-plan',
+            [...self::SHOP, 'operations' => [['id' => 'pare'], ['id' => 'pare']]],
+            'operations[1].id',
+            'given twice',
+        );
     }
 
     public function test_a_negative_cost_is_refused(): void
     {
-        $this->assertRefused('kit-plan', [...self::SHOP, 'tools' => [['id' => 'a', 'cost' => -1]]], 'tools[0].cost', 'must be 0 or more');
+        $this->assertRefused(
+            'kit-plan',
+            [...self::SHOP, 'tools' => [['id' => 'a', 'cost' => -1]]],
+            'tools[0].cost',
+            'must be 0 or more',
+        );
     }
 
     public function test_a_search_stopped_early_says_so_and_its_bound_holds(): void
     {
         $kit = RandomKit::of(1, 120, 80, 300);
-        [$stopped, $full] = [(new KitPlan(3))($kit), (new KitPlan)($kit)];
+        [$stopped, $full] = [(new KitPlan(3))($kit), (new KitPlan())($kit)];
 
         self::assertFalse($stopped->provenOptimal);
         self::assertLessThanOrEqual($full->cost, $stopped->lowerBound);
@@ -143,7 +171,10 @@ final class KitPlanTest extends TestCase
         }
         foreach (range(1, 6) as $seed) {
             yield "graded 2 or better, seed $seed" => [self::floored(RandomKit::of(40 + $seed, 30, 15, 60)), null];
-            yield "graded 2 or better within 200, seed $seed" => [self::floored(RandomKit::of(60 + $seed, 30, 15, 60, 200)), 200.0];
+            yield "graded 2 or better within 200, seed $seed" => [
+                self::floored(RandomKit::of(60 + $seed, 30, 15, 60, 200)),
+                200.0,
+            ];
         }
         foreach (range(1, 4) as $seed) {
             yield "many ties, seed $seed" => [RandomKit::of($seed, 25, 14, 45, null, 2), null];
@@ -153,19 +184,50 @@ final class KitPlanTest extends TestCase
     /** The same kit with a quality floor; operations that nothing serves so well are left out. */
     private static function floored(KitPlanInput $kit): KitPlanInput
     {
-        $served = array_fill_keys(array_map(static fn (Method $method): string => $method->operation, array_filter($kit->methods, static fn (Method $method): bool => $method->grade >= 2.0)), true);
-        $wanted = array_filter($kit->operations, static fn (OperationWanted $operation): bool => isset($served[$operation->id]));
+        $served = array_fill_keys(
+            array_map(
+                static fn (Method $method): string => $method->operation,
+                array_filter($kit->methods, static fn (Method $method): bool => $method->grade >= 2.0),
+            ),
+            true,
+        );
+        $wanted = array_filter(
+            $kit->operations,
+            static fn (OperationWanted $operation): bool => isset($served[$operation->id]),
+        );
 
-        return new KitPlanInput(array_values(array_map(static fn (OperationWanted $operation): OperationWanted => new OperationWanted($operation->id, 2.0, $operation->weight), $wanted)), $kit->tools, $kit->methods, $kit->owned, $kit->budget);
+        return new KitPlanInput(
+            array_values(
+                array_map(
+                    static fn (OperationWanted $operation): OperationWanted => new OperationWanted(
+                        $operation->id,
+                        2.0,
+                        $operation->weight,
+                    ),
+                    $wanted,
+                ),
+            ),
+            $kit->tools,
+            $kit->methods,
+            $kit->owned,
+            $kit->budget,
+        );
     }
 
     /** GLPK (Debian package glpk-utils) solves the same kit as an integer program. */
     #[DataProvider('instancesForGlpk')]
     public function test_the_optimum_is_the_one_that_glpk_finds(KitPlanInput $kit, ?float $budget): void
     {
-        $plan = (new KitPlan)($kit);
+        $plan = (new KitPlan())($kit);
         $unserved = array_flip($plan->unserved ?? []);
-        $served = array_sum(array_map(static fn (OperationWanted $operation): float => isset($unserved[$operation->id]) ? 0.0 : $operation->weight, $kit->operations));
+        $served = array_sum(
+            array_map(
+                static fn (OperationWanted $operation): float => isset($unserved[$operation->id])
+                    ? 0.0
+                    : $operation->weight,
+                $kit->operations,
+            ),
+        );
 
         self::assertTrue($plan->provenOptimal);
         self::assertEqualsWithDelta(Glpk::objective($kit), $budget === null ? $plan->cost : $served, 1e-6);
@@ -185,24 +247,32 @@ final class KitPlanTest extends TestCase
     public function test_ties_are_broken_as_trying_every_subset_would(int $seed): void
     {
         $kit = RandomKit::of($seed, 11, 5, 14, null, 3);
-        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan)($kit)->buy);
+        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan())($kit)->buy);
     }
 
     /** Weight first, then cost, count and alphabet. */
     #[DataProvider('seeds')]
     public function test_ties_within_a_budget_are_broken_likewise(int $seed): void
     {
-        $kit = RandomKit::of(200 + $seed, 11, 6, 15, (float) ($seed % 7 + 1), 3);
-        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan)($kit)->buy);
+        $kit = RandomKit::of(200 + $seed, 11, 6, 15, (float) (($seed % 7) + 1), 3);
+        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan())($kit)->buy);
     }
 
     /** @return list<string> */
     private static function bestOfAllSubsets(KitPlanInput $kit): array
     {
-        $offers = array_values(array_filter($kit->tools, static fn (ToolOffer $tool): bool => ! in_array($tool->id, $kit->owned, true)));
+        $offers = array_values(
+            array_filter($kit->tools, static fn (ToolOffer $tool): bool => ! in_array($tool->id, $kit->owned, true)),
+        );
         $best = null;
         for ($subset = 0; $subset < 2 ** count($offers); $subset++) {
-            $bought = array_values(array_filter($offers, static fn (int $index): bool => (bool) ($subset >> $index & 1), ARRAY_FILTER_USE_KEY));
+            $bought = array_values(
+                array_filter(
+                    $offers,
+                    static fn (int $index): bool => (bool) (($subset >> $index) & 1),
+                    ARRAY_FILTER_USE_KEY,
+                ),
+            );
             $ids = array_map(static fn (ToolOffer $tool): string => $tool->id, $bought);
             $cost = array_sum(array_map(static fn (ToolOffer $tool): float => $tool->cost, $bought));
             $served = self::weightServed($kit, [...$kit->owned, ...$ids]);
@@ -218,14 +288,24 @@ final class KitPlanTest extends TestCase
     /** @param  list<string>  $ids */
     private static function weightServed(KitPlanInput $kit, array $ids): float
     {
-        $needs = array_column(array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'needs' => $tool->needs], $kit->tools), 'needs', 'id');
+        $needs = array_column(
+            array_map(static fn (ToolOffer $tool): array => ['id' => $tool->id, 'needs' => $tool->needs], $kit->tools),
+            'needs',
+            'id',
+        );
         do {
             $before = count($ids);
-            $ids = array_values(array_filter($ids, static fn (string $id): bool => array_diff($needs[$id], $ids) === []));
+            $ids = array_values(
+                array_filter($ids, static fn (string $id): bool => array_diff($needs[$id], $ids) === []),
+            );
         } while (count($ids) < $before);
         $weight = 0.0;
         foreach ($kit->operations as $operation) {
-            $ways = array_filter($kit->methods, static fn (Method $method): bool => $method->operation === $operation->id && array_diff($method->tools, $ids) === []);
+            $ways = array_filter(
+                $kit->methods,
+                static fn (Method $method): bool => $method->operation === $operation->id &&
+                    array_diff($method->tools, $ids) === [],
+            );
             $weight += $ways === [] ? 0.0 : $operation->weight;
         }
 
@@ -241,8 +321,14 @@ final class KitPlanTest extends TestCase
     {
         return self::compute('kit-plan', [
             'operations' => [['id' => 'o']],
-            'tools' => array_map(static fn (string $id): array => ['id' => $id, 'cost' => $prices[$id]], array_keys($prices)),
-            'methods' => array_map(static fn (array $method): array => ['operation' => $method[0], 'tools' => $method[1]], $methods),
+            'tools' => array_map(
+                static fn (string $id): array => ['id' => $id, 'cost' => $prices[$id]],
+                array_keys($prices),
+            ),
+            'methods' => array_map(
+                static fn (array $method): array => ['operation' => $method[0], 'tools' => $method[1]],
+                $methods,
+            ),
             'owned' => [],
         ]);
     }

@@ -20,7 +20,16 @@ use PHPUnit\Framework\TestCase;
 
 final class LadderTest extends TestCase
 {
-    private const OWNED = ['bench-chisel', 'marking-knife', 'clamps', 'mallet', 'waterstones', 'planing-stop', 'crosscut-handsaw', 'jack-plane'];
+    private const OWNED = [
+        'bench-chisel',
+        'marking-knife',
+        'clamps',
+        'mallet',
+        'waterstones',
+        'planing-stop',
+        'crosscut-handsaw',
+        'jack-plane',
+    ];
 
     /**
      * @param  list<PlannedWork>  $works
@@ -28,7 +37,15 @@ final class LadderTest extends TestCase
      */
     private static function ladder(array $works, array $owned = self::OWNED, ?Months $months = null): Ladder
     {
-        return new Ladder(new KitPlanner($works, array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned), [], new School), $months);
+        return new Ladder(
+            new KitPlanner(
+                $works,
+                array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
+                [],
+                new School(),
+            ),
+            $months,
+        );
     }
 
     private static function drill(?string $due = null): PlannedWork
@@ -43,13 +60,22 @@ final class LadderTest extends TestCase
 
     public function test_the_cheaper_step_comes_first(): void
     {
-        self::assertSame(['hand drill', 'rebate plane'], array_map(static fn (Offer $offer): string => $offer->name, self::ladder([self::rebate(), self::drill()])->inOrder()));
+        self::assertSame(
+            ['hand drill', 'rebate plane'],
+            array_map(
+                static fn (Offer $offer): string => $offer->name,
+                self::ladder([self::rebate(), self::drill()])->inOrder(),
+            ),
+        );
     }
 
     public function test_a_work_with_a_date_goes_before_one_without(): void
     {
         $ladder = self::ladder([self::drill(), self::rebate('2027-02-01')]);
-        self::assertSame(['rebate plane', 'hand drill'], array_map(static fn (Offer $offer): string => $offer->name, $ladder->inOrder()));
+        self::assertSame(
+            ['rebate plane', 'hand drill'],
+            array_map(static fn (Offer $offer): string => $offer->name, $ladder->inOrder()),
+        );
         self::assertSame([100.0, 65.0], [$ladder->rungs()[1]->to, $ladder->rungs()[1]->from]);
     }
 
@@ -62,7 +88,10 @@ final class LadderTest extends TestCase
     /** By hand: 30 a month from November; 35 are there in December, 100 in February. */
     public function test_a_monthly_budget_makes_dates(): void
     {
-        $rungs = self::ladder([self::drill(), self::rebate('2027-01-15')], months: new Months('2026-11-25', 30.0))->rungs();
+        $rungs = self::ladder(
+            [self::drill(), self::rebate('2027-01-15')],
+            months: new Months('2026-11-25', 30.0),
+        )->rungs();
         self::assertSame(['2027-01', '2027-02'], array_map(static fn (Rung $rung): ?string => $rung->month, $rungs));
         self::assertFalse($rungs[0]->late);
     }
@@ -75,11 +104,23 @@ final class LadderTest extends TestCase
 
     public function test_what_can_be_made_is_a_rung_of_its_own_after_what_is_bought(): void
     {
-        $work = new PlannedWork('w', 'w', [Ask::for('level-recess', Facts::of(width: 20)), Ask::for('bore', Facts::of(diameter: 6))]);
+        $work = new PlannedWork('w', 'w', [
+            Ask::for('level-recess', Facts::of(width: 20)),
+            Ask::for('bore', Facts::of(diameter: 6)),
+        ]);
         $rungs = self::ladder([$work])->rungs();
 
         self::assertSame([false, true], array_map(static fn (Rung $rung): bool => $rung->made, $rungs));
-        self::assertSame([[], ['w']], array_map(static fn (Rung $rung): array => array_map(static fn (PlannedWork $unlocked): string => $unlocked->id, $rung->unlocks), $rungs));
+        self::assertSame(
+            [[], ['w']],
+            array_map(
+                static fn (Rung $rung): array => array_map(
+                    static fn (PlannedWork $unlocked): string => $unlocked->id,
+                    $rung->unlocks,
+                ),
+                $rungs,
+            ),
+        );
         self::assertSame(20, $rungs[1]->minutes);
     }
 
@@ -101,17 +142,26 @@ final class LadderTest extends TestCase
     /** A work with a part nothing can do stays locked, and the tools for its other parts come last. */
     public function test_a_locked_work_is_named(): void
     {
-        $half = new PlannedWork('half', 'half', [Ask::for('bore', Facts::of(diameter: 90)), Ask::for('bore', Facts::of(diameter: 6))]);
+        $half = new PlannedWork('half', 'half', [
+            Ask::for('bore', Facts::of(diameter: 90)),
+            Ask::for('bore', Facts::of(diameter: 6)),
+        ]);
         $ladder = self::ladder([$half, self::rebate()]);
 
         self::assertSame([$half], $ladder->locked());
-        self::assertSame(['rebate plane', 'hand drill'], array_map(static fn (Offer $offer): string => $offer->name, $ladder->inOrder()));
+        self::assertSame(
+            ['rebate plane', 'hand drill'],
+            array_map(static fn (Offer $offer): string => $offer->name, $ladder->inOrder()),
+        );
     }
 
     public function test_months_by_hand(): void
     {
         $months = new Months('2026-11-30', 50.0);
-        self::assertSame(['2026-11', '2026-11', '2026-12', '2027-01'], array_map($months->whenSaved(...), [0.0, 50.0, 50.01, 150.0]));
+        self::assertSame(
+            ['2026-11', '2026-11', '2026-12', '2027-01'],
+            array_map($months->whenSaved(...), [0.0, 50.0, 50.01, 150.0]),
+        );
         self::assertSame(50.0, $months->neededFor(100.0, '2026-12-24'));
         self::assertSame(100.0, $months->neededFor(100.0, '2026-11-01'));
         self::assertNull($months->neededFor(100.0, '2026-10-31'));

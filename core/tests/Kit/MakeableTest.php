@@ -22,10 +22,27 @@ final class MakeableTest extends TestCase
      */
     private static function among(array $owned, array $made, array $bought = []): array
     {
-        $offer = static fn (string $kind, bool $make): Offer => new Offer($kind, $kind, $kind, ToolKinds::named($kind)->usualSizes(), 1.0, $make ? ToolKinds::named($kind)->making : null);
-        $planned = [...array_map(static fn (string $kind): Offer => $offer($kind, true), $made), ...array_map(static fn (string $kind): Offer => $offer($kind, false), $bought)];
+        $offer = static fn (string $kind, bool $make): Offer => new Offer(
+            $kind,
+            $kind,
+            $kind,
+            ToolKinds::named($kind)->usualSizes(),
+            1.0,
+            $make ? ToolKinds::named($kind)->making : null,
+        );
+        $planned = [
+            ...array_map(static fn (string $kind): Offer => $offer($kind, true), $made),
+            ...array_map(static fn (string $kind): Offer => $offer($kind, false), $bought),
+        ];
 
-        return array_map(static fn (Offer $made): string => $made->kind, Makeable::among(array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned), $planned, new School));
+        return array_map(
+            static fn (Offer $made): string => $made->kind,
+            Makeable::among(
+                array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
+                $planned,
+                new School(),
+            ),
+        );
     }
 
     public function test_a_strop_takes_a_saw(): void
@@ -42,7 +59,10 @@ final class MakeableTest extends TestCase
     /** The stop first: the jack counts only against it; then the block, planed flat. */
     public function test_one_made_tool_helps_to_make_the_next(): void
     {
-        self::assertSame(['planing-stop', 'paring-block'], self::among(['crosscut-handsaw', 'jack-plane', 'waterstones'], ['paring-block', 'planing-stop']));
+        self::assertSame(
+            ['planing-stop', 'paring-block'],
+            self::among(['crosscut-handsaw', 'jack-plane', 'waterstones'], ['paring-block', 'planing-stop']),
+        );
     }
 
     public function test_two_that_each_need_the_other_first_are_left_over(): void

@@ -25,11 +25,24 @@ final class PlanProblemTest extends TestCase
      * @param  array<string, array<string, float>>  $owned  sizes by kind
      * @param  list<string>  $on  kinds on offer; empty: all of them
      */
-    private static function problem(array $tasks, array $owned = [], array $on = [], ?School $school = null): PlanProblem
-    {
-        $school ??= new School;
-        $tools = array_map(static fn (string $kind, array $sizes): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind, $sizes), array_keys($owned), array_values($owned));
-        $offers = array_values(array_filter(Offers::for([], $school), static fn (Offer $offer): bool => $on === [] || in_array($offer->kind, $on, true)));
+    private static function problem(
+        array $tasks,
+        array $owned = [],
+        array $on = [],
+        ?School $school = null,
+    ): PlanProblem {
+        $school ??= new School();
+        $tools = array_map(
+            static fn (string $kind, array $sizes): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind, $sizes),
+            array_keys($owned),
+            array_values($owned),
+        );
+        $offers = array_values(
+            array_filter(
+                Offers::for([], $school),
+                static fn (Offer $offer): bool => $on === [] || in_array($offer->kind, $on, true),
+            ),
+        );
 
         return new PlanProblem($tasks, $tools, $offers, $school);
     }
@@ -43,24 +56,42 @@ final class PlanProblemTest extends TestCase
     /** @return array<string, list<string>> */
     private static function needs(PlanProblem $problem): array
     {
-        return array_column(array_map(static fn (ToolOffer $tool): array => [$tool->id, $tool->needs], $problem->tools), 1, 0);
+        return array_column(
+            array_map(static fn (ToolOffer $tool): array => [$tool->id, $tool->needs], $problem->tools),
+            1,
+            0,
+        );
     }
 
     public function test_each_size_that_suits_is_a_method(): void
     {
-        $problem = self::problem([Ask::for('clear-waste', Facts::of(gap: 8))], on: ['bench-chisel', 'mallet', 'waterstones']);
-        self::assertSame([['bench-chisel-2', 'mallet'], ['bench-chisel-5', 'mallet']], self::sorted(self::sets($problem)));
+        $problem = self::problem(
+            [Ask::for('clear-waste', Facts::of(gap: 8))],
+            on: ['bench-chisel', 'mallet', 'waterstones'],
+        );
+        self::assertSame(
+            [['bench-chisel-2', 'mallet'], ['bench-chisel-5', 'mallet']],
+            self::sorted(self::sets($problem)),
+        );
     }
 
     public function test_a_tool_owned_that_suits_stands_for_all_of_its_kind(): void
     {
-        $problem = self::problem([Ask::for('clear-waste', Facts::of(gap: 8))], ['bench-chisel' => ['width' => 7.0]], ['bench-chisel', 'mallet', 'waterstones']);
+        $problem = self::problem(
+            [Ask::for('clear-waste', Facts::of(gap: 8))],
+            ['bench-chisel' => ['width' => 7.0]],
+            ['bench-chisel', 'mallet', 'waterstones'],
+        );
         self::assertSame([['own-bench-chisel', 'mallet']], self::sets($problem));
     }
 
     public function test_a_tool_owned_that_does_not_suit_leaves_the_offers(): void
     {
-        $problem = self::problem([Ask::for('clear-waste', Facts::of(gap: 8))], ['bench-chisel' => ['width' => 25.0]], ['bench-chisel', 'mallet', 'waterstones']);
+        $problem = self::problem(
+            [Ask::for('clear-waste', Facts::of(gap: 8))],
+            ['bench-chisel' => ['width' => 25.0]],
+            ['bench-chisel', 'mallet', 'waterstones'],
+        );
         self::assertCount(2, self::sets($problem));
     }
 
@@ -73,14 +104,23 @@ final class PlanProblemTest extends TestCase
 
     public function test_a_need_is_given_by_what_is_owned_before_what_is_offered(): void
     {
-        self::assertSame(['own-oilstones'], self::needs(self::problem([Ask::for('pare')], ['oilstones' => []]))['paring-chisel']);
+        self::assertSame(
+            ['own-oilstones'],
+            self::needs(self::problem([Ask::for('pare')], ['oilstones' => []]))['paring-chisel'],
+        );
         self::assertSame(['waterstones'], self::needs(self::problem([Ask::for('pare')]))['paring-chisel']);
-        self::assertSame(['diamond-plates'], self::needs(self::problem([Ask::for('pare')], school: new School(['media' => 'diamond'])))['paring-chisel']);
+        self::assertSame(
+            ['diamond-plates'],
+            self::needs(self::problem([Ask::for('pare')], school: new School(['media' => 'diamond'])))['paring-chisel'],
+        );
     }
 
     public function test_a_guide_is_a_need_of_its_own(): void
     {
-        self::assertSame(['waterstones', 'honing-guide'], self::needs(self::problem([Ask::for('pare')], school: new School(['angle' => 'guide'])))['paring-chisel']);
+        self::assertSame(
+            ['waterstones', 'honing-guide'],
+            self::needs(self::problem([Ask::for('pare')], school: new School(['angle' => 'guide'])))['paring-chisel'],
+        );
     }
 
     public function test_a_tool_whose_needs_nothing_gives_is_left_out_right_down(): void
@@ -92,7 +132,11 @@ final class PlanProblemTest extends TestCase
 
     public function test_tasks_served_alike_are_one_operation(): void
     {
-        $tasks = [Ask::for('bore', Facts::of(diameter: 6)), Ask::for('bore', Facts::of(diameter: 7)), Ask::for('bore', Facts::of(diameter: 30))];
+        $tasks = [
+            Ask::for('bore', Facts::of(diameter: 6)),
+            Ask::for('bore', Facts::of(diameter: 7)),
+            Ask::for('bore', Facts::of(diameter: 30)),
+        ];
         $problem = self::problem($tasks);
 
         self::assertCount(2, $problem->tasks);
@@ -107,12 +151,15 @@ final class PlanProblemTest extends TestCase
 
     public function test_what_machines_do_is_not_asked_for(): void
     {
-        self::assertCount(0, self::problem([Ask::for('rip'), Ask::for('bore')], school: new School(['purity' => 'hybrid']))->tasks);
+        self::assertCount(
+            0,
+            self::problem([Ask::for('rip'), Ask::for('bore')], school: new School(['purity' => 'hybrid']))->tasks,
+        );
     }
 
     public function test_the_users_own_listing_of_a_kind_without_sizes_is_the_only_one(): void
     {
-        $offers = Offers::for([new WantedTool('7', 'card-scraper', 'mine', [], null)], new School);
+        $offers = Offers::for([new WantedTool('7', 'card-scraper', 'mine', [], null)], new School());
         $own = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->kind === 'card-scraper'));
         self::assertCount(1, $own);
         self::assertSame(['7', 12.0, false], [$own[0]->id, $own[0]->price, $own[0]->ownPrice]);

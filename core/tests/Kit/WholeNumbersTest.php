@@ -41,7 +41,11 @@ final class WholeNumbersTest extends TestCase
 
     public function test_needs_are_followed_to_the_last(): void
     {
-        $bag = new ToolBag([new ToolOffer('plane', 1, ['stone']), new ToolOffer('stone', 1, ['trough']), new ToolOffer('trough', 1)]);
+        $bag = new ToolBag([
+            new ToolOffer('plane', 1, ['stone']),
+            new ToolOffer('stone', 1, ['trough']),
+            new ToolOffer('trough', 1),
+        ]);
         self::assertSame(['plane', 'stone', 'trough'], array_keys($bag->withNeeds(['plane'])));
     }
 }

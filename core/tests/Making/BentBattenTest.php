@@ -14,18 +14,31 @@ use PHPUnit\Framework\TestCase;
 final class BentBattenTest extends TestCase
 {
     /** @param  list<float>  $stations */
-    private static function bent(float $length, float $rise, float $thickness, float $width, array $stations = [], float $gpa = 11.0): BentBattenResult
-    {
-        return (new BentBatten)(new BentBattenInput($length, $rise, $thickness, $width, $stations, $gpa));
+    private static function bent(
+        float $length,
+        float $rise,
+        float $thickness,
+        float $width,
+        array $stations = [],
+        float $gpa = 11.0,
+    ): BentBattenResult {
+        return (new BentBatten())(new BentBattenInput($length, $rise, $thickness, $width, $stations, $gpa));
     }
 
     /** By hand: at a quarter x = L/4, y = f · ¼ · (3 − 4/16) = 0.6875 f = 13.75 mm of 20. */
     public function test_a_number_to_check_by_hand(): void
     {
-        self::assertEqualsWithDelta([0.0, 13.75, 20.0, 13.75, 0.0], self::bent(800, 20, 4, 15, [0, 200, 400, 600, 800])->offsetsMm, 1e-9);
+        self::assertEqualsWithDelta(
+            [0.0, 13.75, 20.0, 13.75, 0.0],
+            self::bent(800, 20, 4, 15, [0, 200, 400, 600, 800])->offsetsMm,
+            1e-9,
+        );
     }
 
-    /** I = 15·4³/12 = 80 mm⁴; F = 48 · 11,000 · 80 · 20 / 800³ = 1.65 N; strain = 6·4·20/800² = 0.075 %; R = 800²/240 = 2667 mm. */
+    /**
+     * I = 15·4³/12 = 80 mm⁴; F = 48 · 11,000 · 80 · 20 / 800³ = 1.65 N; strain = 6·4·20/800² = 0.075 %; R = 800²/240 =
+     * 2667 mm.
+     */
     public function test_force_strain_and_radius(): void
     {
         $bent = self::bent(800, 20, 4, 15);
@@ -49,20 +62,25 @@ final class BentBattenTest extends TestCase
      * nothing of the class: neither its cubic nor its force.
      */
     #[DataProvider('battens')]
-    public function test_it_agrees_with_integrating_the_beam_equation(float $length, float $rise, float $thickness, float $width, float $gpa): void
-    {
-        $stations = array_map(static fn (int $part): float => $length * $part / 16, range(0, 16));
+    public function test_it_agrees_with_integrating_the_beam_equation(
+        float $length,
+        float $rise,
+        float $thickness,
+        float $width,
+        float $gpa,
+    ): void {
+        $stations = array_map(static fn (int $part): float => ($length * $part) / 16, range(0, 16));
         $bent = self::bent($length, $rise, $thickness, $width, $stations, $gpa);
-        $stiffness = $gpa * 1000 * $width * $thickness ** 3 / 12;
+        $stiffness = ($gpa * 1000 * $width * $thickness ** 3) / 12;
         $steps = 16000;
         $dx = $length / $steps;
-        $moment = static fn (float $x): float => $bent->forceN / 2 * min($x, $length - $x);
+        $moment = static fn (float $x): float => ($bent->forceN / 2) * min($x, $length - $x);
         // From the left end with a slope of nought; the true slope there is what brings the right end back to nought.
         [$slope, $y, $found] = [0.0, 0.0, [0.0]];
         for ($step = 1; $step <= $steps; $step++) {
             $middle = ($step - 0.5) * $dx;
             $bend = -$moment($middle) / $stiffness;
-            $y += $slope * $dx + $bend * $dx ** 2 / 2;
+            $y += $slope * $dx + ($bend * $dx ** 2) / 2;
             $slope += $bend * $dx;
             if ($step % ($steps / 16) === 0) {
                 $found[] = $y;
@@ -70,9 +88,19 @@ final class BentBattenTest extends TestCase
         }
         $lift = -$found[16] / $length;
         foreach ($found as $index => $height) {
-            self::assertEqualsWithDelta($height + $lift * $stations[$index], $bent->offsetsMm[$index], 1e-4 * $rise, "at {$stations[$index]}");
+            self::assertEqualsWithDelta(
+                $height + $lift * $stations[$index],
+                $bent->offsetsMm[$index],
+                1e-4 * $rise,
+                "at {$stations[$index]}",
+            );
         }
-        self::assertEqualsWithDelta($rise, $found[8] + $lift * $length / 2, 1e-4 * $rise, 'the force bends it by the rise');
+        self::assertEqualsWithDelta(
+            $rise,
+            $found[8] + ($lift * $length) / 2,
+            1e-4 * $rise,
+            'the force bends it by the rise',
+        );
     }
 
     public function test_a_batten_of_another_stiffness_takes_the_same_arc_under_another_force(): void
@@ -84,7 +112,8 @@ final class BentBattenTest extends TestCase
 
     public function test_it_is_no_circle(): void
     {
-        // A circle through the ends and the middle lies outside it at a quarter: 0.75 f against 0.6875 f, for a flat arc.
+        // A circle through the ends and the middle lies outside it at a quarter: 0.75 f against 0.6875 f, for a flat
+        // arc.
         self::assertLessThan(0.75 * 20, self::bent(900, 20, 4, 15, [225])->offsetsMm[0]);
     }
 

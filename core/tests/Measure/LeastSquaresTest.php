@@ -28,10 +28,24 @@ final class LeastSquaresTest extends TestCase
     {
         mt_srand(20261125);
         for ($round = 0; $round < 5; $round++) {
-            $points = array_map(static fn (): array => [mt_rand(0, 90000) / 100, 25 + mt_rand(0, 900) / 100], range(1, 20));
+            $points = array_map(
+                static fn (): array => [mt_rand(0, 90000) / 100, 25 + mt_rand(0, 900) / 100],
+                range(1, 20),
+            );
             $file = (string) tempnam(sys_get_temp_dir(), 'jackrest-line');
-            file_put_contents($file, implode("\n", array_map(static fn (array $point): string => "$point[0] $point[1]", $points))."\n");
-            exec('gnuplot -e '.escapeshellarg("stats '$file' using 1:2 nooutput; set print '-'; print sprintf('%.12f %.12f', STATS_slope, STATS_intercept)").' 2>/dev/null', $said);
+            file_put_contents(
+                $file,
+                implode("\n", array_map(static fn (array $point): string => "$point[0] $point[1]", $points))."\n",
+            );
+            exec(
+                'gnuplot -e '.
+                    escapeshellarg(
+                        "stats '$file' using 1:2 nooutput; set print '-'; print sprintf('%.12f %.12f', STATS_slope, "
+                            .'STATS_intercept)',
+                    ).
+                    ' 2>/dev/null',
+                $said,
+            );
             unlink($file);
             [$slope, $intercept] = array_map(floatval(...), explode(' ', array_pop($said) ?? '0 0'));
             $line = LeastSquares::line($points);

@@ -29,6 +29,10 @@ final class LinearSystemTest extends TestCase
     /** [[2, 1], [1, 1]] has the inverse [[1, −1], [−1, 2]]. */
     public function test_an_inverse_by_hand(): void
     {
-        self::assertEqualsWithDelta([[1.0, -1.0], [-1.0, 2.0]], LinearSystem::inverse([[2.0, 1.0], [1.0, 1.0]], 1e-12), 1e-12);
+        self::assertEqualsWithDelta(
+            [[1.0, -1.0], [-1.0, 2.0]],
+            LinearSystem::inverse([[2.0, 1.0], [1.0, 1.0]], 1e-12),
+            1e-12,
+        );
     }
 }

@@ -17,13 +17,20 @@ final class UncertaintyBudgetTest extends TestCase
     {
         $budget = new UncertaintyBudget(['line' => 0.09, 'reading' => 0.16]);
         self::assertEqualsWithDelta(0.5, $budget->expandedMm(), 1e-15);
-        self::assertEqualsWithDelta([0.3, 0.4, 0.0], [$budget->partMm('line'), $budget->partMm('reading'), $budget->partMm('hand')], 1e-15);
+        self::assertEqualsWithDelta(
+            [0.3, 0.4, 0.0],
+            [$budget->partMm('line'), $budget->partMm('reading'), $budget->partMm('hand')],
+            1e-15,
+        );
         self::assertSame('reading', $budget->largest());
     }
 
     public function test_nothing_known_is_no_uncertainty(): void
     {
-        self::assertSame([0.0, null], [(new UncertaintyBudget([]))->expandedMm(), (new UncertaintyBudget(['line' => 0.0]))->largest()]);
+        self::assertSame(
+            [0.0, null],
+            [(new UncertaintyBudget([]))->expandedMm(), (new UncertaintyBudget(['line' => 0.0]))->largest()],
+        );
     }
 
     /** What a contribution may grow to, put in its place, makes the whole just that much. */
@@ -31,7 +38,11 @@ final class UncertaintyBudgetTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937(16));
         for ($trial = 0; $trial < 200; $trial++) {
-            $parts = ['line' => $chance->getInt(0, 400) / 1e4, 'reading' => $chance->getInt(0, 400) / 1e4, 'repeats' => $chance->getInt(0, 400) / 1e4];
+            $parts = [
+                'line' => $chance->getInt(0, 400) / 1e4,
+                'reading' => $chance->getInt(0, 400) / 1e4,
+                'repeats' => $chance->getInt(0, 400) / 1e4,
+            ];
             $budget = new UncertaintyBudget($parts);
             $allowed = $chance->getInt(1, 600) / 1000;
             $room = $budget->roomFor('line', $allowed);
@@ -40,7 +51,11 @@ final class UncertaintyBudgetTest extends TestCase
 
                 continue;
             }
-            self::assertEqualsWithDelta($allowed, (new UncertaintyBudget([...$parts, 'line' => $room]))->expandedMm(), 1e-12);
+            self::assertEqualsWithDelta(
+                $allowed,
+                (new UncertaintyBudget([...$parts, 'line' => $room]))->expandedMm(),
+                1e-12,
+            );
         }
     }
 }

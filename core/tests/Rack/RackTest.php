@@ -18,9 +18,21 @@ use PHPUnit\Framework\TestCase;
 /** The rack: what it holds twice, where it jumps, how a stone really cuts, what an edge costs. */
 final class RackTest extends TestCase
 {
-    private static function piece(string $name, float $um, Medium $medium = Medium::Waterstone, ?float $price = null, ?int $lasts = null, int $sinceFlat = 0): RackStone
-    {
-        return new RackStone(new HoningStone($name, $name, GritScale::Micron, (string) $um, 1, 20, $medium), $price, $lasts, 0, $sinceFlat);
+    private static function piece(
+        string $name,
+        float $um,
+        Medium $medium = Medium::Waterstone,
+        ?float $price = null,
+        ?int $lasts = null,
+        int $sinceFlat = 0,
+    ): RackStone {
+        return new RackStone(
+            new HoningStone($name, $name, GritScale::Micron, (string) $um, 1, 20, $medium),
+            $price,
+            $lasts,
+            0,
+            $sinceFlat,
+        );
     }
 
     /** By hand: 20 counted for 10, 10 for 20: ½ and 2, so 1 in the mean, with a spread of exp(√(2·ln²2)) = 2.665. */
@@ -35,7 +47,10 @@ final class RackTest extends TestCase
     public function test_three_sessions_take_the_place_of_the_default(): void
     {
         $thrice = array_fill(0, 3, new StrokesCounted(13, 10));
-        $piece = new RackStone(new HoningStone('1', '1000 stone', GritScale::Jis, '1000', 1, 20), own: OwnCut::from($thrice));
+        $piece = new RackStone(
+            new HoningStone('1', '1000 stone', GritScale::Jis, '1000', 1, 20),
+            own: OwnCut::from($thrice),
+        );
         self::assertEqualsWithDelta(1.3, $piece->forPlan()->cutFactor, 1e-12);
         $twice = new RackStone($piece->stone, own: OwnCut::from(array_slice($thrice, 1)));
         self::assertSame(1.0, $twice->forPlan()->cutFactor);
@@ -52,7 +67,8 @@ final class RackTest extends TestCase
         mt_srand(7);
         $counts = [];
         for ($session = 0; $session < 60; $session++) {
-            $deviate = sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+            $deviate =
+                sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
             $counts[] = new StrokesCounted(4000, (int) round(4000 / (1.4 * 1.2 ** $deviate)));
         }
         $own = OwnCut::from($counts);
@@ -72,10 +88,15 @@ final class RackTest extends TestCase
         ];
         [$stone, $paper] = Costs::byMedium($rack);
         self::assertSame([Medium::Waterstone, Medium::Paper], [$stone->medium, $paper->medium]);
-        self::assertEqualsWithDelta([0.05, 0.40], [$stone->perEdge(), $paper->perEdge()], 1e-12);
+        self::assertEqualsWithDelta([0.05, 0.4], [$stone->perEdge(), $paper->perEdge()], 1e-12);
         self::assertEqualsWithDelta([60.0, 40.0], [$stone->after(1, 100), $paper->after(1, 100)], 1e-12);
         self::assertEqualsWithDelta([60.0, 400.0], [$stone->after(10, 100), $paper->after(10, 100)], 1e-12);
-        self::assertEqualsWithDelta(120.0, $stone->after(13, 100), 1e-12, 'worn out in the thirteenth year it is bought again');
+        self::assertEqualsWithDelta(
+            120.0,
+            $stone->after(13, 100),
+            1e-12,
+            'worn out in the thirteenth year it is bought again',
+        );
     }
 
     #[TestWith(['waterstones', 3])]
@@ -102,7 +123,10 @@ final class RackTest extends TestCase
             self::assertGreaterThan(0, $medium->changeSeconds());
             self::assertSame(! in_array($medium, [Medium::Strop, Medium::Wheel, Medium::File], true), $medium->hones());
         }
-        self::assertSame(['water', 'oil', null], [Medium::Waterstone->lubricant(), Medium::Oilstone->lubricant(), Medium::Paper->lubricant()]);
+        self::assertSame(
+            ['water', 'oil', null],
+            [Medium::Waterstone->lubricant(), Medium::Oilstone->lubricant(), Medium::Paper->lubricant()],
+        );
         self::assertSame(GritScale::FepaP, Medium::Paper->usualScale());
     }
 }

@@ -33,7 +33,13 @@ final class SchoolTest extends TestCase
     {
         self::assertMatchesRegularExpression('/^[A-Z0-9].+\.$/u', $answer->because);
         $effect = $answer->effect;
-        $kinds = [...$effect->prefers, ...$effect->leavesOut, ...$effect->buys, ...array_keys($effect->sizes), ...array_filter([$effect->hones], is_string(...))];
+        $kinds = [
+            ...$effect->prefers,
+            ...$effect->leavesOut,
+            ...$effect->buys,
+            ...array_keys($effect->sizes),
+            ...array_filter([$effect->hones], is_string(...)),
+        ];
         self::assertSame([], array_values(array_diff($kinds, array_keys(ToolKinds::all()))));
         self::assertSame([], array_values(array_diff(array_keys($effect->minGrades), array_keys(Operations::all()))));
         self::assertSame($answer, (new School([$question->id => $answer->id]))->answer($question));
@@ -41,7 +47,7 @@ final class SchoolTest extends TestCase
 
     public function test_the_first_answer_stands_until_another_is_chosen(): void
     {
-        $school = new School;
+        $school = new School();
         foreach (Questions::all() as $question) {
             self::assertSame($question->answers[0], $school->answer($question));
         }
@@ -49,45 +55,54 @@ final class SchoolTest extends TestCase
 
     public function test_pull_saws_leave_push_saws_out(): void
     {
-        self::assertTrue((new School)->offers('dovetail-saw'));
+        self::assertTrue((new School())->offers('dovetail-saw'));
         self::assertFalse((new School(['saws' => 'pull']))->offers('dovetail-saw'));
         self::assertTrue((new School(['saws' => 'pull']))->offers('fine-pull-saw'));
     }
 
     public function test_any_tool_can_be_overruled(): void
     {
-        $school = new School(['saws' => 'pull'], ['dovetail-saw' => Overrule::Offer, 'mallet' => Overrule::Buy, 'coping-saw' => Overrule::LeaveOut]);
+        $school = new School(
+            ['saws' => 'pull'],
+            ['dovetail-saw' => Overrule::Offer, 'mallet' => Overrule::Buy, 'coping-saw' => Overrule::LeaveOut],
+        );
         self::assertTrue($school->offers('dovetail-saw'));
         self::assertFalse($school->offers('coping-saw'));
         self::assertFalse($school->makes(ToolKinds::named('mallet')));
-        self::assertTrue((new School)->makes(ToolKinds::named('mallet')));
+        self::assertTrue((new School())->makes(ToolKinds::named('mallet')));
     }
 
     public function test_metal_squares_are_bought(): void
     {
-        self::assertTrue((new School)->makes(ToolKinds::named('try-square')));
+        self::assertTrue((new School())->makes(ToolKinds::named('try-square')));
         self::assertFalse((new School(['squares' => 'metal']))->makes(ToolKinds::named('try-square')));
-        self::assertFalse((new School)->makes(ToolKinds::named('bench-vice')));
+        self::assertFalse((new School())->makes(ToolKinds::named('bench-vice')));
     }
 
     public function test_prices_and_running_costs_shift(): void
     {
-        self::assertSame([0.5, 1.1], [(new School(['spend' => 'second-hand']))->priceFactor(), (new School(['spend' => 'second-hand']))->runningFactor()]);
-        self::assertSame(1.0, (new School)->priceFactor());
+        self::assertSame(
+            [0.5, 1.1],
+            [
+                (new School(['spend' => 'second-hand']))->priceFactor(),
+                (new School(['spend' => 'second-hand']))->runningFactor(),
+            ],
+        );
+        self::assertSame(1.0, (new School())->priceFactor());
     }
 
     public function test_the_medium_decides_who_sharpens(): void
     {
         self::assertSame('oilstones', (new School(['media' => 'oilstone']))->givers(Need::Hone)[0]);
-        self::assertSame(['planing-stop', 'bench-vice'], array_slice((new School)->givers(Need::Hold), 0, 2));
+        self::assertSame(['planing-stop', 'bench-vice'], array_slice((new School())->givers(Need::Hold), 0, 2));
         self::assertTrue((new School(['angle' => 'guide']))->guides());
     }
 
     public function test_a_school_may_ask_for_more_or_less_than_the_work(): void
     {
-        self::assertSame(4, (new School)->minGrade('smooth', 3));
+        self::assertSame(4, (new School())->minGrade('smooth', 3));
         self::assertSame(2, (new School(['surface' => 'sanded']))->minGrade('smooth', 3));
-        self::assertSame(3, (new School)->minGrade('bore', 3));
+        self::assertSame(3, (new School())->minGrade('bore', 3));
     }
 
     public function test_defaults_follow(): void

@@ -36,8 +36,16 @@ final class ClimateLineTest extends TestCase
 
     public function test_fahrenheit_is_turned_into_celsius_where_it_is_said(): void
     {
-        self::assertEqualsWithDelta(20.0, ClimateLine::read('2026-11-25', '68', '50 %', true, self::NOW)->tempC, 1e-12);
-        self::assertEqualsWithDelta(-5.0, ClimateLine::read('2026-11-25', '−5,0 °C', '50', false, self::NOW)->tempC, 1e-12);
+        self::assertEqualsWithDelta(
+            20.0,
+            ClimateLine::read('2026-11-25', '68', '50 %', true, self::NOW)->tempC,
+            1e-12,
+        );
+        self::assertEqualsWithDelta(
+            -5.0,
+            ClimateLine::read('2026-11-25', '−5,0 °C', '50', false, self::NOW)->tempC,
+            1e-12,
+        );
     }
 
     /** @return iterable<string, array{string, string, string, list<string>}> */
@@ -56,13 +64,20 @@ final class ClimateLineTest extends TestCase
 
     /** @param  list<string>  $fields */
     #[DataProvider('wrong')]
-    public function test_what_cannot_be_is_named(string $time, string $temperature, string $humidity, array $fields): void
-    {
+    public function test_what_cannot_be_is_named(
+        string $time,
+        string $temperature,
+        string $humidity,
+        array $fields,
+    ): void {
         try {
             ClimateLine::read($time, $temperature, $humidity, false, self::NOW);
             self::fail('it was taken');
         } catch (InvalidInput $wrong) {
-            self::assertSame($fields, array_map(static fn (FieldError $error): string => $error->field, $wrong->errors));
+            self::assertSame(
+                $fields,
+                array_map(static fn (FieldError $error): string => $error->field, $wrong->errors),
+            );
         }
     }
 
@@ -71,17 +86,28 @@ final class ClimateLineTest extends TestCase
     {
         foreach ([-4, 14, 32, 50, 68, 99] as $fahrenheit) {
             $celsius = (float) shell_exec("units -t 'tempF($fahrenheit)' tempC");
-            self::assertEqualsWithDelta($celsius, ClimateLine::read('2026-11-25', (string) $fahrenheit, '50', true, self::NOW)->tempC, 1e-4);
+            self::assertEqualsWithDelta(
+                $celsius,
+                ClimateLine::read('2026-11-25', (string) $fahrenheit, '50', true, self::NOW)->tempC,
+                1e-4,
+            );
         }
     }
 
     /** A logger east of Greenwich that names no zone seems to be ahead. */
     public function test_a_clock_without_a_zone_may_be_ahead(): void
     {
-        self::assertEqualsWithDelta(20782 + 23 / 24, ClimateLine::read('2026-11-25 23:00', '5', '80', false, self::NOW)->day, 1e-9);
+        self::assertEqualsWithDelta(
+            20782 + 23 / 24,
+            ClimateLine::read('2026-11-25 23:00', '5', '80', false, self::NOW)->day,
+            1e-9,
+        );
     }
 
-    /** @return iterable<string, array{string, bool, float}> as written, month first, hours since midnight of 25 November 2026 */
+    /**
+     * @return iterable<string, array{string, bool, float}> as written, month first, hours since midnight of 25 November
+     * 2026
+     */
     public static function slashed(): iterable
     {
         yield 'month first, afternoon' => ['11/25/2026 2:30 PM', true, 14.5];
@@ -92,9 +118,16 @@ final class ClimateLineTest extends TestCase
     }
 
     #[DataProvider('slashed')]
-    public function test_times_with_slashes_are_read_once_it_is_known_what_comes_first(string $time, bool $isMonthFirst, float $hours): void
-    {
-        self::assertEqualsWithDelta(20782 + $hours / 24, ClimateLine::read($time, '5', '80', false, self::NOW, $isMonthFirst)->day, 1e-9);
+    public function test_times_with_slashes_are_read_once_it_is_known_what_comes_first(
+        string $time,
+        bool $isMonthFirst,
+        float $hours,
+    ): void {
+        self::assertEqualsWithDelta(
+            20782 + $hours / 24,
+            ClimateLine::read($time, '5', '80', false, self::NOW, $isMonthFirst)->day,
+            1e-9,
+        );
     }
 
     public function test_a_file_may_tell_what_comes_first(): void

@@ -31,14 +31,24 @@ final class ClimateLogTest extends TestCase
 
     public function test_readings_are_put_in_order_and_a_doubled_time_counts_once(): void
     {
-        $log = ClimateLog::of([new ClimateDay(3, 20, 60), new ClimateDay(1, 20, 50), new ClimateDay(3, 20, 90), new ClimateDay(2, 20, 55)]);
+        $log = ClimateLog::of([
+            new ClimateDay(3, 20, 60),
+            new ClimateDay(1, 20, 50),
+            new ClimateDay(3, 20, 90),
+            new ClimateDay(2, 20, 55),
+        ]);
         self::assertSame([1.0, 2.0, 3.0], $log->rest->days);
         self::assertEqualsWithDelta(EquilibriumMoisture::pct(20, 60), $log->rest->rests[2], 1e-12);
     }
 
     public function test_silence_is_told_as_a_gap(): void
     {
-        $log = ClimateLog::of([new ClimateDay(1, 20, 50), new ClimateDay(1.9, 20, 50), new ClimateDay(9.9, 20, 50), new ClimateDay(10, 20, 50)]);
+        $log = ClimateLog::of([
+            new ClimateDay(1, 20, 50),
+            new ClimateDay(1.9, 20, 50),
+            new ClimateDay(9.9, 20, 50),
+            new ClimateDay(10, 20, 50),
+        ]);
         $gaps = $log->rest->gaps();
         self::assertCount(1, $gaps);
         self::assertEqualsWithDelta([1.9, 9.9, 8.0], [$gaps[0]->from, $gaps[0]->until, $gaps[0]->days()], 1e-9);
@@ -49,8 +59,15 @@ final class ClimateLogTest extends TestCase
     {
         $days = ClimateLog::of([new ClimateDay(5.0, 10, 40), new ClimateDay(5.5, 20, 80)])->daily();
         self::assertCount(1, $days);
-        self::assertSame([5, 15.0, 60.0, 40.0, 80.0], [$days[0]->day, $days[0]->tempC, $days[0]->rhPct, $days[0]->lowRhPct, $days[0]->highRhPct]);
-        self::assertEqualsWithDelta((EquilibriumMoisture::pct(10, 40) + EquilibriumMoisture::pct(20, 80)) / 2, $days[0]->restPct, 1e-12);
+        self::assertSame(
+            [5, 15.0, 60.0, 40.0, 80.0],
+            [$days[0]->day, $days[0]->tempC, $days[0]->rhPct, $days[0]->lowRhPct, $days[0]->highRhPct],
+        );
+        self::assertEqualsWithDelta(
+            (EquilibriumMoisture::pct(10, 40) + EquilibriumMoisture::pct(20, 80)) / 2,
+            $days[0]->restPct,
+            1e-12,
+        );
     }
 
     /** 12 mm has a time constant of 14 days: after 14 days in the new air 1 − 1/e of the way is made, 63.2 %. */
@@ -60,13 +77,19 @@ final class ClimateLogTest extends TestCase
         [$dry, $damp] = [EquilibriumMoisture::pct(20, 50), EquilibriumMoisture::pct(20, 80)];
         self::assertEqualsWithDelta($dry, (float) $piece->on(130.0), 1e-9);
         self::assertEqualsWithDelta($dry + ($damp - $dry) * (1 - exp(-1)), (float) $piece->on(144.0), 1e-9);
-        self::assertEqualsWithDelta([$dry, $damp - ($damp - $dry) * exp(-(70 - 30 - 1 / 24) / 14)], (array) $piece->swing(), 1e-9);
+        self::assertEqualsWithDelta(
+            [$dry, $damp - ($damp - $dry) * exp(-(70 - 30 - 1 / 24) / 14)],
+            (array) $piece->swing(),
+            1e-9,
+        );
     }
 
     public function test_before_the_log_after_its_end_and_across_a_gap_nothing_is_claimed(): void
     {
         $readings = self::hours(...array_fill(0, 60, 50.0));
-        $gap = array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day < 110 || $air->day > 120));
+        $gap = array_values(
+            array_filter($readings, static fn (ClimateDay $air): bool => $air->day < 110 || $air->day > 120),
+        );
         $piece = ClimateLog::of($gap)->rest->wood(12);
         self::assertNull($piece->on(99));
         self::assertNotNull($piece->on(109));
@@ -78,7 +101,10 @@ final class ClimateLogTest extends TestCase
         self::assertNull(ClimateLog::of([])->rest->wood(12)->on(1));
     }
 
-    /** A month at 40 % and a month at 80 %: the last 30 days say damp, both together ordinary; ten days say nothing of a season. */
+    /**
+     * A month at 40 % and a month at 80 %: the last 30 days say damp, both together ordinary; ten days say nothing of a
+     * season.
+     */
     public function test_how_damp_it_was_lately(): void
     {
         $log = ClimateLog::of(self::hours(...array_fill(0, 30, 40.0), ...array_fill(0, 30, 80.0)));
@@ -92,27 +118,58 @@ final class ClimateLogTest extends TestCase
     /** The course of a piece in the shed is the calculation's own, through the same air from the same beginning. */
     public function test_it_is_the_course_that_the_calculation_gives(): void
     {
-        $readings = array_map(static fn (int $hour): ClimateDay => new ClimateDay(10 + $hour / 8, 10 + 8 * sin($hour / 3), 65 + 20 * cos($hour / 5)), range(0, 200));
+        $readings = array_map(
+            static fn (int $hour): ClimateDay => new ClimateDay(
+                10 + $hour / 8,
+                10 + 8 * sin($hour / 3),
+                65 + 20 * cos($hour / 5),
+            ),
+            range(0, 200),
+        );
         $piece = ClimateLog::of($readings)->rest->wood(8);
-        $course = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], $readings, 35.0))->course;
-        self::assertEqualsWithDelta($piece->course, array_map(static fn (MoistureDay $day): float => $day->mcPct, $course), 1e-12);
+        $course = (new MoistureCourse())(new MoistureCourseInput(8, $piece->course[0], $readings, 35.0))->course;
+        self::assertEqualsWithDelta(
+            $piece->course,
+            array_map(static fn (MoistureDay $day): float => $day->mcPct, $course),
+            1e-12,
+        );
         foreach ([10.3, 17.77, 29.0] as $day) {
-            $until = (new MoistureCourse)(new MoistureCourseInput(8, $piece->course[0], array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day <= $day)), $day))->course;
+            $until = (new MoistureCourse())(
+                new MoistureCourseInput(
+                    8,
+                    $piece->course[0],
+                    array_values(array_filter($readings, static fn (ClimateDay $air): bool => $air->day <= $day)),
+                    $day,
+                ),
+            )->course;
             self::assertEqualsWithDelta($until[count($until) - 1]->mcPct, (float) $piece->on($day), 1e-9);
         }
     }
 
-    /** Two quarters of a day with 24 readings each, and one reading alone: three entries, each from its first reading on, with its mean. */
+    /**
+     * Two quarters of a day with 24 readings each, and one reading alone: three entries, each from its first reading
+     * on, with its mean.
+     */
     public function test_a_thinned_log_has_the_means_of_its_quarters(): void
     {
         $rests = new RestLog([[10.0, 8.0], [10.1, 10.0], [10.2, 12.0], [10.25, 14.0], [10.4, 16.0], [12.9, 9.0]]);
         self::assertEqualsWithDelta([[10.0, 10.0], [10.25, 15.0], [12.9, 9.0]], $rests->thinned(), 1e-12);
     }
 
-    /** A year by the hour against the same in quarters of a day: wood of 5 mm and more answers too slowly to tell them apart. */
+    /**
+     * A year by the hour against the same in quarters of a day: wood of 5 mm and more answers too slowly to tell them
+     * apart.
+     */
     public function test_wood_does_not_feel_the_thinning(): void
     {
-        $air = array_map(static fn (int $hour): ClimateDay => new ClimateDay(100 + $hour / 24, 10 + 8 * sin($hour / 1400) + 4 * cos($hour * M_PI / 12), 70 + 12 * cos($hour / 1400) - 9 * cos($hour * M_PI / 12) + 6 * sin($hour / 50)), range(0, 8759));
+        $air = array_map(
+            static fn (int $hour): ClimateDay => new ClimateDay(
+                100 + $hour / 24,
+                10 + 8 * sin($hour / 1400) + 4 * cos(($hour * M_PI) / 12),
+                70 + 12 * cos($hour / 1400) - 9 * cos(($hour * M_PI) / 12) + 6 * sin($hour / 50),
+            ),
+            range(0, 8759),
+        );
         $full = ClimateLog::of($air)->rest;
         $thin = new RestLog($full->thinned());
         self::assertCount(1460, $thin->days);

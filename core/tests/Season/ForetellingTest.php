@@ -22,9 +22,24 @@ use Random\Randomizer;
 
 final class ForetellingTest extends TestCase
 {
-    private static function tested(float $day, float $error, float $moisture, bool $corrected = false, float $uncertainty = 0.04, ?Verdict $verdict = null): TestedWood
-    {
-        return new TestedWood(new Tested($day, $error, $uncertainty, $verdict ?? (abs($error) > 0.1 ? Verdict::Outside : Verdict::Within), $corrected), $moisture);
+    private static function tested(
+        float $day,
+        float $error,
+        float $moisture,
+        bool $corrected = false,
+        float $uncertainty = 0.04,
+        ?Verdict $verdict = null,
+    ): TestedWood {
+        return new TestedWood(
+            new Tested(
+                $day,
+                $error,
+                $uncertainty,
+                $verdict ?? (abs($error) > 0.1 ? Verdict::Outside : Verdict::Within),
+                $corrected,
+            ),
+            $moisture,
+        );
     }
 
     private static function beech(): ReferenceWood
@@ -42,9 +57,15 @@ final class ForetellingTest extends TestCase
     {
         self::assertEqualsWithDelta(0.0266, MoistureResponse::Square->mmPerPct(self::beech(), 200), 2e-4);
         // The same by the calculation, which has it in degrees.
-        $moved = (new WoodMovement)(new WoodMovementInput(90, 40, new WoodState(9.0), new WoodState(10.0), 'American beech', grainRunoutDeg: 2));
-        self::assertEqualsWithDelta(deg2rad($moved->squareChangeDeg) * 200, MoistureResponse::Square->mmPerPct(self::beech(), 200), 1e-12);
-        self::assertEqualsWithDelta(0.0133 * 450 / 200, MoistureResponse::Sticks->mmPerPct(self::beech(), 450), 3e-4);
+        $moved = (new WoodMovement())(
+            new WoodMovementInput(90, 40, new WoodState(9.0), new WoodState(10.0), 'American beech', grainRunoutDeg: 2),
+        );
+        self::assertEqualsWithDelta(
+            deg2rad($moved->squareChangeDeg) * 200,
+            MoistureResponse::Square->mmPerPct(self::beech(), 200),
+            1e-12,
+        );
+        self::assertEqualsWithDelta((0.0133 * 450) / 200, MoistureResponse::Sticks->mmPerPct(self::beech(), 450), 3e-4);
     }
 
     /** An arc that turns by θ over its length L sags by L·θ/8. */
@@ -52,7 +73,11 @@ final class ForetellingTest extends TestCase
     {
         $turn = self::beech()->turnPerPct();
         $radius = 900 / $turn;
-        self::assertEqualsWithDelta($radius * (1 - cos($turn / 2)), MoistureResponse::Straight->mmPerPct(self::beech(), 900), 1e-9);
+        self::assertEqualsWithDelta(
+            $radius * (1 - cos($turn / 2)),
+            MoistureResponse::Straight->mmPerPct(self::beech(), 900),
+            1e-9,
+        );
     }
 
     public function test_one_test_tells_its_size_but_not_its_side(): void
@@ -66,7 +91,10 @@ final class ForetellingTest extends TestCase
 
     public function test_its_own_tests_teach_it_the_side(): void
     {
-        $tests = array_map(static fn (int $step): TestedWood => self::tested($step, 0.05 - 0.03 * ($step - 2), 10 + $step), range(0, 4));
+        $tests = array_map(
+            static fn (int $step): TestedWood => self::tested($step, 0.05 - 0.03 * ($step - 2), 10 + $step),
+            range(0, 4),
+        );
         $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 18);
         self::assertNotNull($foretold);
         self::assertTrue($foretold->isLearnt && $foretold->isClaim());
@@ -87,14 +115,22 @@ final class ForetellingTest extends TestCase
     /** The same by adding up the posterior on a grid of slope and height, by no formula of the class. */
     public function test_it_agrees_with_adding_up_every_possibility(): void
     {
-        $tests = [self::tested(0, 0.02, 10.0), self::tested(1, 0.06, 11.5, uncertainty: 0.06), self::tested(2, 0.05, 12.1)];
+        $tests = [
+            self::tested(0, 0.02, 10.0),
+            self::tested(1, 0.06, 11.5, uncertainty: 0.06),
+            self::tested(2, 0.05, 12.1),
+        ];
         $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 13.4);
         [$sum, $first, $second] = [0.0, 0.0, 0.0];
         for ($slope = -0.2; $slope <= 0.2; $slope += 0.001) {
             for ($height = -0.4; $height <= 0.4; $height += 0.002) {
                 $log = -($slope / 0.03) ** 2 / 2;
                 foreach ($tests as $tested) {
-                    $log -= (($tested->test->errorMm - $height - $slope * ($tested->mcPct - 11)) / ($tested->test->uncertaintyMm / 2)) ** 2 / 2;
+                    $log -=
+                        (($tested->test->errorMm - $height - $slope * ($tested->mcPct - 11)) /
+                            ($tested->test->uncertaintyMm / 2)) **
+                            2 /
+                        2;
                 }
                 $error = $height + $slope * (13.4 - 11);
                 $sum += exp($log);
@@ -111,7 +147,8 @@ final class ForetellingTest extends TestCase
     public function test_its_chances_come_true_as_often_as_they_say(): void
     {
         $chance = new Randomizer(new Mt19937(26));
-        $float = static fn (float $from, float $to): float => $from + ($to - $from) * $chance->getInt(1, 1_000_000_000) / 1e9;
+        $float = static fn (float $from, float $to): float => $from +
+            (($to - $from) * $chance->getInt(1, 1_000_000_000)) / 1e9;
         $normal = static fn (): float => sqrt(-2 * log($float(0, 1))) * cos(2 * M_PI * $float(0, 1));
         $told = [];
         for ($reference = 0; $reference < 3000; $reference++) {
@@ -124,18 +161,36 @@ final class ForetellingTest extends TestCase
             }
             $now = $float(9, 16);
             $foretold = (new DriftForecast(0.03, 0.1))->on($tests, $now);
-            $told[(int) floor(5 * min(0.999, $foretold?->chance() ?? 0.0))][] = [$foretold?->chance() ?? 0.0, abs($error($now)) > 0.1 ? 1.0 : 0.0];
+            $told[(int) floor(5 * min(0.999, $foretold?->chance() ?? 0.0))][] = [
+                $foretold?->chance() ?? 0.0,
+                abs($error($now)) > 0.1 ? 1.0 : 0.0,
+            ];
         }
         self::assertCount(5, $told);
         foreach ($told as $group) {
             $mean = static fn (int $column): float => array_sum(array_column($group, $column)) / count($group);
-            self::assertEqualsWithDelta($mean(0), $mean(1), 3.5 * sqrt(0.25 / count($group)), count($group).' told about '.$mean(0));
+            self::assertEqualsWithDelta(
+                $mean(0),
+                $mean(1),
+                3.5 * sqrt(0.25 / count($group)),
+                count($group).' told about '.$mean(0),
+            );
         }
     }
 
     public function test_what_lies_beyond_is_the_mean_of_what_may_be_beyond(): void
     {
-        $foretold = new PredictedError(new Tested(0, 0, 0.04, Verdict::Within), 10, 14, 0.05, 0.1, 0.0, 0.03, false, 0.1);
+        $foretold = new PredictedError(
+            new Tested(0, 0, 0.04, Verdict::Within),
+            10,
+            14,
+            0.05,
+            0.1,
+            0.0,
+            0.03,
+            false,
+            0.1,
+        );
         [$sum, $weight] = [0.0, 0.0];
         for ($error = 0.1; $error < 0.9; $error += 0.0005) {
             $density = exp(-(($error - 0.05) / 0.1) ** 2 / 2);
@@ -147,11 +202,26 @@ final class ForetellingTest extends TestCase
 
     public function test_the_score_asks_it_before_each_test_and_counts_what_was_so(): void
     {
-        $tests = [self::tested(0, 0.0, 12), self::tested(1, 0.06, 10), self::tested(2, 0.09, 9), self::tested(3, -0.12, 16), self::tested(4, 0.01, 12), self::tested(5, 0.3, 12.1), self::tested(6, 0.1, 12, verdict: Verdict::CannotTell)];
+        $tests = [
+            self::tested(0, 0.0, 12),
+            self::tested(1, 0.06, 10),
+            self::tested(2, 0.09, 9),
+            self::tested(3, -0.12, 16),
+            self::tested(4, 0.01, 12),
+            self::tested(5, 0.3, 12.1),
+            self::tested(6, 0.1, 12, verdict: Verdict::CannotTell),
+        ];
         $score = ForecastScore::of(new DriftForecast(0.03, 0.1), $tests);
-        self::assertSame([1, 0, 3, 1], [$score->saidAndWas, $score->saidAndWasNot, $score->silentAndWasNot, $score->silentAndWas]);
+        self::assertSame(
+            [1, 0, 3, 1],
+            [$score->saidAndWas, $score->saidAndWasNot, $score->silentAndWasNot, $score->silentAndWas],
+        );
         self::assertSame(5, $score->count());
-        self::assertSame('Before 5 tests it said “moved” once, and was right; where it was silent, one had moved past its tolerance all the same.', $score->sentence());
+        self::assertSame(
+            'Before 5 tests it said “moved” once, and was right; where it was silent, one had moved past its '
+                .'tolerance all the same.',
+            $score->sentence(),
+        );
         self::assertSame('No later test has scored it yet.', ForecastScore::none()->sentence());
         self::assertNull(ForecastScore::none()->brier());
     }
@@ -159,10 +229,17 @@ final class ForetellingTest extends TestCase
     public function test_a_seer_scores_nought_and_a_coin_a_quarter(): void
     {
         // Nothing moves, nothing is foretold: nearly a seer.
-        $still = ForecastScore::of(new DriftForecast(1e-9, 1.0), [self::tested(0, 0, 12), self::tested(1, 0, 12), self::tested(2, 0, 12)]);
+        $still = ForecastScore::of(new DriftForecast(1e-9, 1.0), [
+            self::tested(0, 0, 12),
+            self::tested(1, 0, 12),
+            self::tested(2, 0, 12),
+        ]);
         self::assertEqualsWithDelta(0.0, (float) $still->brier(), 1e-9);
         // Told 1/2 of a thing at the edge of its tolerance, and silent.
-        $edge = ForecastScore::of(new DriftForecast(1e-9, 0.1), [self::tested(0, 0.1, 12, uncertainty: 0.02), self::tested(1, 0.2, 12)]);
+        $edge = ForecastScore::of(new DriftForecast(1e-9, 0.1), [
+            self::tested(0, 0.1, 12, uncertainty: 0.02),
+            self::tested(1, 0.2, 12),
+        ]);
         self::assertEqualsWithDelta(0.25, (float) $edge->brier(), 1e-6);
     }
 }

@@ -13,11 +13,20 @@ use PHPUnit\Framework\TestCase;
 final class PieceInShedTest extends TestCase
 {
     /** @return RestLog one entry a day, the rest asked by a rule of the day; days of silence left out */
-    private static function log(int $days, callable $rest, int $silentAfter = PHP_INT_MAX, int $silentUntil = 0): RestLog
-    {
-        $told = array_filter(range(0, $days), static fn (int $day): bool => $day <= $silentAfter || $day >= $silentUntil);
+    private static function log(
+        int $days,
+        callable $rest,
+        int $silentAfter = PHP_INT_MAX,
+        int $silentUntil = 0,
+    ): RestLog {
+        $told = array_filter(
+            range(0, $days),
+            static fn (int $day): bool => $day <= $silentAfter || $day >= $silentUntil,
+        );
 
-        return new RestLog(array_values(array_map(static fn (int $day): array => [(float) $day, (float) $rest($day)], $told)));
+        return new RestLog(
+            array_values(array_map(static fn (int $day): array => [(float) $day, (float) $rest($day)], $told)),
+        );
     }
 
     /** 12 mm: τ 14 days, so it bears 3.5 days of silence, and 14 days after a longer one it is known again. */
@@ -49,7 +58,10 @@ final class PieceInShedTest extends TestCase
         self::assertNull((new PieceInShed(new RestLog([]), 12))->on(0.0));
     }
 
-    /** From 10 to 16 % on day 200. By day 400, 200 days on, 12 mm (τ 14) is there; 24 mm (τ 56) at 16 − 6·e^(−200/56) = 15.83. */
+    /**
+     * From 10 to 16 % on day 200. By day 400, 200 days on, 12 mm (τ 14) is there; 24 mm (τ 56) at 16 − 6·e^(−200/56) =
+     * 15.83.
+     */
     public function test_thick_wood_swings_less_than_thin(): void
     {
         $log = self::log(400, static fn (int $day): float => $day < 200 ? 10.0 : 16.0);

@@ -30,7 +30,12 @@ final class SeasonSheetTest extends TestCase
     /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
     private static function log(): RestLog
     {
-        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)))->rest;
+        return ClimateLog::of(
+            array_map(
+                static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85),
+                range(0, 364),
+            ),
+        )->rest;
     }
 
     private static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
@@ -39,33 +44,79 @@ final class SeasonSheetTest extends TestCase
     }
 
     /** @param  list<Tested>  $tests */
-    private static function forecast(array $tests, float $today, ?ReferenceWood $wood = null, float $tolerance = 0.1): SeasonForecast
-    {
-        return SeasonForecast::of(MoistureResponse::Square, $wood ?? self::beech(), 200, $tests, $tolerance, self::log()->wood(9), $today);
+    private static function forecast(
+        array $tests,
+        float $today,
+        ?ReferenceWood $wood = null,
+        float $tolerance = 0.1,
+    ): SeasonForecast {
+        return SeasonForecast::of(
+            MoistureResponse::Square,
+            $wood ?? self::beech(),
+            200,
+            $tests,
+            $tolerance,
+            self::log()->wood(9),
+            $today,
+        );
     }
 
     private static function tested(int $day, float $error, bool $corrected = false): Tested
     {
-        return new Tested(20600 + $day, $error, 0.03, abs($error) > 0.1 ? Verdict::Outside : Verdict::Within, $corrected);
+        return new Tested(
+            20600 + $day,
+            $error,
+            0.03,
+            abs($error) > 0.1 ? Verdict::Outside : Verdict::Within,
+            $corrected,
+        );
     }
 
-    /** Beech with rings at 30°, C = 0.0037; sin 5° cos 5° = 0.087; twice that over 200 mm: 0.13 mm for each per cent, to either side. */
+    /**
+     * Beech with rings at 30°, C = 0.0037; sin 5° cos 5° = 0.087; twice that over 200 mm: 0.13 mm for each per cent, to
+     * either side.
+     */
     public function test_a_claim_names_the_reading_it_starts_from_and_by_how_much(): void
     {
         $forecast = self::forecast([self::tested(150, 0.02)], 20960);
         self::assertTrue($forecast->isClaim());
-        self::assertMatchesRegularExpression('/^Probably 0\.\d\d mm out, to which side cannot be told, 0\.\d\d mm past your 0\.10 mm\.$/', $forecast->says(self::SIDES, self::format()));
-        self::assertMatchesRegularExpression('/^From the test of 24 October 2026, 0\.02 mm out: its wood has taken up \d(\.\d)? % since and is at 1\d(\.\d)? %; its grain lets it move up to 0\.13 mm for each per cent, to either side\.$/', $forecast->why(self::format()));
+        self::assertMatchesRegularExpression(
+            '/^Probably 0\.\d\d mm out, to which side cannot be told, 0\.\d\d mm past your 0\.10 mm\.$/',
+            $forecast->says(self::SIDES, self::format()),
+        );
+        self::assertMatchesRegularExpression(
+            '/^From the test of 24 October 2026, 0\.02 mm out: its wood has taken up \d(\.\d)? % since and is at '
+                .'1\d(\.\d)? %; its grain lets it move up to 0\.13 mm for each per cent, to either side\.$/',
+            $forecast->why(self::format()),
+        );
     }
 
     public function test_its_own_tests_tell_the_side(): void
     {
-        $tests = [self::tested(190, 0.0), self::tested(215, -0.09), self::tested(240, -0.13, corrected: true), self::tested(241, 0.0), self::tested(5, 0.0)];
+        $tests = [
+            self::tested(190, 0.0),
+            self::tested(215, -0.09),
+            self::tested(240, -0.13, corrected: true),
+            self::tested(241, 0.0),
+            self::tested(5, 0.0),
+        ];
         array_unshift($tests, array_pop($tests));
         $forecast = self::forecast([...$tests], 20960);
         self::assertStringContainsString('its own tests have it move 0.0', $forecast->why(self::format()));
-        self::assertSame(3, $forecast->score->count(), 'the first test has none before it, and none comes after what was planed and not tested');
-        $gone = SeasonForecast::of(MoistureResponse::Square, self::beech(), 200, [self::tested(190, 0.0), self::tested(203, -0.06)], 0.1, self::log()->wood(9), 20960);
+        self::assertSame(
+            3,
+            $forecast->score->count(),
+            'the first test has none before it, and none comes after what was planed and not tested',
+        );
+        $gone = SeasonForecast::of(
+            MoistureResponse::Square,
+            self::beech(),
+            200,
+            [self::tested(190, 0.0), self::tested(203, -0.06)],
+            0.1,
+            self::log()->wood(9),
+            20960,
+        );
         self::assertStringContainsString(', away from it, ', $gone->says(self::SIDES, self::format()));
     }
 
@@ -73,8 +124,20 @@ final class SeasonSheetTest extends TestCase
     public function test_a_fall_begins_a_new_run(): void
     {
         $tests = [self::tested(190, 0.0), self::tested(203, -0.06), self::tested(240, 0.09)];
-        $of = static fn (array $tests, ?float $dropped): SeasonForecast => SeasonForecast::of(MoistureResponse::Square, self::beech(), 200, array_values($tests), 0.1, self::log()->wood(9), 20960, $dropped);
-        self::assertSame('It fell since its last test: no season tells what that did.', $of($tests, 20850.0)->says(self::SIDES, self::format()));
+        $of = static fn (array $tests, ?float $dropped): SeasonForecast => SeasonForecast::of(
+            MoistureResponse::Square,
+            self::beech(),
+            200,
+            array_values($tests),
+            0.1,
+            self::log()->wood(9),
+            20960,
+            $dropped,
+        );
+        self::assertSame(
+            'It fell since its last test: no season tells what that did.',
+            $of($tests, 20850.0)->says(self::SIDES, self::format()),
+        );
         $fallen = $of($tests, 20820.0)->foretold;
         self::assertNotNull($fallen);
         self::assertEqualsWithDelta(0.09, $fallen->errorMm, 0.03, 'it starts from the test after the fall');
@@ -87,12 +150,21 @@ final class SeasonSheetTest extends TestCase
     {
         $says = static fn (SeasonForecast $forecast): string => $forecast->says(self::SIDES, self::format());
         self::assertSame('It has never been tested.', $says(self::forecast([], 20900)));
-        self::assertSame('It was planed and not tested again.', $says(self::forecast([self::tested(10, 0.2, corrected: true)], 20900)));
+        self::assertSame(
+            'It was planed and not tested again.',
+            $says(self::forecast([self::tested(10, 0.2, corrected: true)], 20900)),
+        );
         self::assertSame('The log does not reach to today.', $says(self::forecast([self::tested(10, 0.0)], 21000)));
-        self::assertSame('The log does not tell how moist it was at its last test.', $says(self::forecast([self::tested(-40, 0.0)], 20900)));
+        self::assertSame(
+            'The log does not tell how moist it was at its last test.',
+            $says(self::forecast([self::tested(-40, 0.0)], 20900)),
+        );
         self::assertSame('Of stone.', $says(SeasonForecast::silent('Of stone.')));
         self::assertSame('Probably within your 0.10 mm.', $says(self::forecast([self::tested(10, 0.0)], 20700)));
-        self::assertStringContainsString(', as it was then', self::forecast([self::tested(100, 0.0)], 20790)->why(self::format()));
+        self::assertStringContainsString(
+            ', as it was then',
+            self::forecast([self::tested(100, 0.0)], 20790)->why(self::format()),
+        );
         self::assertSame('', SeasonForecast::silent('Of stone.')->why(self::format()));
     }
 }

@@ -35,15 +35,25 @@ final class ArrangerTest extends TestCase
     /** @return list<string> where each hangs: id, x, y */
     private static function places(Arrangement $arrangement): array
     {
-        return array_map(static fn (Hung $hung): string => "{$hung->tool->id} at {$hung->x}, {$hung->y}", $arrangement->hung);
+        return array_map(
+            static fn (Hung $hung): string => "{$hung->tool->id} at {$hung->x}, {$hung->y}",
+            $arrangement->hung,
+        );
     }
 
     /** Half the hand's room, 10 mm, at the panel's edge; the whole of it, 20 mm, between two tools. */
     public function test_tools_hang_side_by_side_with_room_for_the_hand(): void
     {
-        $arrangement = Arranger::arrange(new Panel(300, 200, 20), [self::box('a', 30, 100), self::box('b', 40, 90), self::box('c', 50, 80)]);
+        $arrangement = Arranger::arrange(new Panel(300, 200, 20), [
+            self::box('a', 30, 100),
+            self::box('b', 40, 90),
+            self::box('c', 50, 80),
+        ]);
         self::assertSame(['a at 10, 10', 'b at 60, 10', 'c at 120, 10'], self::places($arrangement));
-        self::assertSame([[], Order::RowsOfTheirOwn, 120.0, 120.0], [$arrangement->left, $arrangement->order, $arrangement->usedMm, $arrangement->neededMm]);
+        self::assertSame(
+            [[], Order::RowsOfTheirOwn, 120.0, 120.0],
+            [$arrangement->left, $arrangement->order, $arrangement->usedMm, $arrangement->neededMm],
+        );
     }
 
     /** Two kinds in rows of their own take 120 + 70 = 190 mm; one after another they take a single row of 120. */
@@ -55,10 +65,17 @@ final class ArrangerTest extends TestCase
         self::assertSame([Order::OneAfterAnother, [], 120.0], [$low->order, $low->left, $low->usedMm]);
     }
 
-    /** In a width of 200: kinds one after another in rows need 120 + 120 + 70 mm, the saws under the chisels 120 + 120. */
+    /**
+     * In a width of 200: kinds one after another in rows need 120 + 120 + 70 mm, the saws under the chisels 120 + 120.
+     */
     public function test_a_kind_may_hang_below_the_one_before(): void
     {
-        $tools = [self::box('a', 110, 100), self::box('b', 110, 100), self::box('c', 40, 50, Group::Saws), self::box('d', 40, 50, Group::Saws)];
+        $tools = [
+            self::box('a', 110, 100),
+            self::box('b', 110, 100),
+            self::box('c', 40, 50, Group::Saws),
+            self::box('d', 40, 50, Group::Saws),
+        ];
         $arrangement = Arranger::arrange(new Panel(200, 240, 20), $tools);
         self::assertSame([[], Order::SideBySide], [$arrangement->left, $arrangement->order]);
     }
@@ -66,7 +83,13 @@ final class ArrangerTest extends TestCase
     /** The three low chisels are in the tall saw's way, 310 mm; below both tall tools they need 270. */
     public function test_kinds_are_mixed_only_where_nothing_else_hangs_all(): void
     {
-        $tools = [self::box('a', 80, 180), self::box('b', 80, 20), self::box('c', 80, 20), self::box('d', 80, 20), self::box('e', 80, 170, Group::Saws)];
+        $tools = [
+            self::box('a', 80, 180),
+            self::box('b', 80, 20),
+            self::box('c', 80, 20),
+            self::box('d', 80, 20),
+            self::box('e', 80, 170, Group::Saws),
+        ];
         $arrangement = Arranger::arrange(new Panel(200, 270, 20), $tools);
         self::assertSame([[], Order::Mixed, 270.0], [$arrangement->left, $arrangement->order, $arrangement->usedMm]);
         self::assertSame(Order::SideBySide, Arranger::arrange(new Panel(200, 310, 20), $tools)->order);
@@ -76,14 +99,27 @@ final class ArrangerTest extends TestCase
     {
         $arrangement = Arranger::arrange(new Panel(200, 1000, 20), [self::box('rule', 900, 30)]);
         self::assertTrue($arrangement->hung[0]->isTurned);
-        self::assertSame([30.0, 900.0], [$arrangement->hung[0]->outline->width, $arrangement->hung[0]->outline->height]);
+        self::assertSame(
+            [30.0, 900.0],
+            [$arrangement->hung[0]->outline->width, $arrangement->hung[0]->outline->height],
+        );
     }
 
     public function test_what_does_not_fit_is_named_with_its_reason(): void
     {
-        $arrangement = Arranger::arrange(new Panel(200, 130, 20), [self::box('large', 400, 300), self::box('a', 150, 100), self::box('b', 150, 100)]);
+        $arrangement = Arranger::arrange(new Panel(200, 130, 20), [
+            self::box('large', 400, 300),
+            self::box('a', 150, 100),
+            self::box('b', 150, 100),
+        ]);
         self::assertSame(['a'], array_map(static fn (Hung $hung): string => $hung->tool->id, $arrangement->hung));
-        self::assertSame(['large' => true, 'b' => false], array_combine(array_map(static fn (LeftOut $left): string => $left->tool->id, $arrangement->left), array_map(static fn (LeftOut $left): bool => $left->isTooLarge, $arrangement->left)));
+        self::assertSame(
+            ['large' => true, 'b' => false],
+            array_combine(
+                array_map(static fn (LeftOut $left): string => $left->tool->id, $arrangement->left),
+                array_map(static fn (LeftOut $left): bool => $left->isTooLarge, $arrangement->left),
+            ),
+        );
         // Two rows of 100 + 20 mm would hang both.
         self::assertSame(240.0, $arrangement->neededMm);
     }
@@ -113,17 +149,30 @@ final class ArrangerTest extends TestCase
         }
     }
 
-    /** Boxes ordered by height on shelves take at most twice their area over the width, and one box more (Coffman, Garey, Johnson and Tarjan 1980, theorem 1). */
+    /**
+     * Boxes ordered by height on shelves take at most twice their area over the width, and one box more (Coffman,
+     * Garey, Johnson and Tarjan 1980, theorem 1).
+     */
     public function test_shelves_keep_the_bound_of_their_method(): void
     {
         foreach (self::randomTools(60) as $tools) {
             $panel = new Panel(1000, 100000, 25);
-            $crates = ShelfPacking::tallestFirst(array_values(array_filter(array_map(static fn (BoardTool $tool): ?Crate => Crate::fitting($tool, $panel), $tools), static fn (?Crate $crate): bool => $crate !== null)));
+            $crates = ShelfPacking::tallestFirst(
+                array_values(
+                    array_filter(
+                        array_map(static fn (BoardTool $tool): ?Crate => Crate::fitting($tool, $panel), $tools),
+                        static fn (?Crate $crate): bool => $crate !== null,
+                    ),
+                ),
+            );
             self::assertCount(count($tools), $crates);
             foreach ([ShelfPacking::firstFit($crates, 1000), ShelfPacking::nextFit($crates, 1000)] as $shelves) {
                 $height = array_sum(array_map(static fn (Shelf $shelf): float => $shelf->height(), $shelves));
-                self::assertLessThanOrEqual(2 * self::area($tools) / 1000 + $crates[0]->height, $height);
-                self::assertLessThanOrEqual(1000.0, max([0.0, ...array_map(static fn (Shelf $shelf): float => $shelf->width(), $shelves)]));
+                self::assertLessThanOrEqual((2 * self::area($tools)) / 1000 + $crates[0]->height, $height);
+                self::assertLessThanOrEqual(
+                    1000.0,
+                    max([0.0, ...array_map(static fn (Shelf $shelf): float => $shelf->width(), $shelves)]),
+                );
             }
         }
     }
@@ -133,31 +182,62 @@ final class ArrangerTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937(7));
         for ($trial = 0; $trial < $trials; $trial++) {
-            yield array_map(static fn (int $n): BoardTool => self::box((string) $n, $chance->getInt(10, 400), $chance->getInt(10, 400), Group::cases()[$chance->getInt(0, 8)]), range(1, $chance->getInt(1, 60)));
+            yield array_map(
+                static fn (int $n): BoardTool => self::box(
+                    (string) $n,
+                    $chance->getInt(10, 400),
+                    $chance->getInt(10, 400),
+                    Group::cases()[$chance->getInt(0, 8)],
+                ),
+                range(1, $chance->getInt(1, 60)),
+            );
         }
     }
 
     /** @param  list<BoardTool>  $tools */
     private static function area(array $tools): float
     {
-        return array_sum(array_map(static fn (BoardTool $tool): float => ($tool->outline->width + 25) * ($tool->outline->height + 25), $tools));
+        return array_sum(
+            array_map(
+                static fn (BoardTool $tool): float => ($tool->outline->width + 25) * ($tool->outline->height + 25),
+                $tools,
+            ),
+        );
     }
 
     private static function assertApart(Arrangement $arrangement, Panel $panel): void
     {
         foreach ($arrangement->hung as $index => $one) {
-            self::assertTrue($one->x >= 12.5 - 1e-6 && $one->x + $one->outline->width <= $panel->width - 12.5 + 1e-6 && $one->y >= 12.5 - 1e-6 && $one->y + $one->outline->height <= $panel->height - 12.5 + 1e-6);
+            self::assertTrue(
+                $one->x >= 12.5 - 1e-6 &&
+                    $one->x + $one->outline->width <= $panel->width - 12.5 + 1e-6 &&
+                    $one->y >= 12.5 - 1e-6 &&
+                    $one->y + $one->outline->height <= $panel->height - 12.5 + 1e-6,
+            );
             foreach (array_slice($arrangement->hung, $index + 1) as $other) {
-                $across = max($one->x, $other->x) - min($one->x + $one->outline->width, $other->x + $other->outline->width);
-                $down = max($one->y, $other->y) - min($one->y + $one->outline->height, $other->y + $other->outline->height);
-                self::assertGreaterThanOrEqual(25 - 1e-6, max($across, $down), "{$one->tool->id} and {$other->tool->id}");
+                $across =
+                    max($one->x, $other->x) - min($one->x + $one->outline->width, $other->x + $other->outline->width);
+                $down =
+                    max($one->y, $other->y) - min($one->y + $one->outline->height, $other->y + $other->outline->height);
+                self::assertGreaterThanOrEqual(
+                    25 - 1e-6,
+                    max($across, $down),
+                    "{$one->tool->id} and {$other->tool->id}",
+                );
             }
         }
     }
 
     public function test_every_kind_of_tool_can_hang_somewhere(): void
     {
-        $tools = array_values(array_map(static fn (ToolKind $kind): BoardTool => BoardTool::of(new ToolAtHand($kind->id, $kind->id, $kind->name)), ToolKinds::all()));
+        $tools = array_values(
+            array_map(
+                static fn (ToolKind $kind): BoardTool => BoardTool::of(
+                    new ToolAtHand($kind->id, $kind->id, $kind->name),
+                ),
+                ToolKinds::all(),
+            ),
+        );
         self::assertSame([], Arranger::arrange(new Panel(2400, 5000, 25), $tools)->left);
         self::assertTrue(BoardTool::hangs('jack-plane'));
         self::assertFalse(BoardTool::hangs('bench-vice'));

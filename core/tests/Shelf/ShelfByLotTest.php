@@ -32,8 +32,24 @@ final class ShelfByLotTest extends TestCase
         $species = Species::all();
         $blanks = [];
         for ($number = 0; $number < $count; $number++) {
-            $visits = array_slice([new RestReading(0, 0, 0, 0), new RestReading(7, $chance->getInt(0, 4) / 10, 0, 0)], 0, $chance->getInt(0, 2));
-            $blanks[] = new WoodBlank((string) $number, "blank $number", $species[$chance->getInt(0, count($species) - 1)], $chance->getInt(100, 1200), $chance->getInt(30, 120), $chance->getInt(8, 40), $chance->getInt(0, 90), $chance->getInt(0, 4) === 0 ? null : $chance->getInt(0, 100) / 10, Figured::cases()[$chance->getInt(0, 2)], Knots::cases()[$chance->getInt(0, 2)], new RestTest($visits, 10));
+            $visits = array_slice(
+                [new RestReading(0, 0, 0, 0), new RestReading(7, $chance->getInt(0, 4) / 10, 0, 0)],
+                0,
+                $chance->getInt(0, 2),
+            );
+            $blanks[] = new WoodBlank(
+                (string) $number,
+                "blank $number",
+                $species[$chance->getInt(0, count($species) - 1)],
+                $chance->getInt(100, 1200),
+                $chance->getInt(30, 120),
+                $chance->getInt(8, 40),
+                $chance->getInt(0, 90),
+                $chance->getInt(0, 4) === 0 ? null : $chance->getInt(0, 100) / 10,
+                Figured::cases()[$chance->getInt(0, 2)],
+                Knots::cases()[$chance->getInt(0, 2)],
+                new RestTest($visits, 10),
+            );
         }
 
         return $blanks;
@@ -62,8 +78,18 @@ final class ShelfByLotTest extends TestCase
     public function test_its_fitness_is_that_of_its_worst_reason(): void
     {
         foreach (range(1, 10) as $seed) {
-            foreach (Ranking::of(self::shelf($seed, 30), Purpose::Stock->usual(), new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
-                self::assertSame(max(0, ...array_map(static fn ($reason): int => $reason->fitness->rank(), $one->reasons)), $one->fitness->rank());
+            foreach (
+                Ranking::of(
+                    self::shelf($seed, 30),
+                    Purpose::Stock->usual(),
+                    new RestLog([]),
+                    new LengthFormatter(LengthUnit::Millimetre),
+                )->judged as $one
+            ) {
+                self::assertSame(
+                    max(0, ...array_map(static fn ($reason): int => $reason->fitness->rank(), $one->reasons)),
+                    $one->fitness->rank(),
+                );
             }
         }
     }
@@ -72,9 +98,26 @@ final class ShelfByLotTest extends TestCase
     public function test_its_movement_is_the_calculation_s(): void
     {
         $wanted = Purpose::Straightedge->usual();
-        foreach (Ranking::of(self::shelf(5, 30), $wanted, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))->judged as $one) {
-            $moved = (new WoodMovement)(new WoodMovementInput($one->blank->ringDeg, $wanted->widthMm, new WoodState(11.0), new WoodState(18.0), $one->blank->species->name, grainRunoutDeg: $one->blank->runoutDeg ?? 4.0, lengthMm: $wanted->lengthMm));
-            self::assertEqualsWithDelta([abs($moved->changeMm), abs($moved->edgeErrorMm ?? 0.0)], [$one->widthMm, $one->edgeMm], 1e-12);
+        foreach (
+            Ranking::of(self::shelf(5, 30), $wanted, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))
+                ->judged as $one
+        ) {
+            $moved = (new WoodMovement())(
+                new WoodMovementInput(
+                    $one->blank->ringDeg,
+                    $wanted->widthMm,
+                    new WoodState(11.0),
+                    new WoodState(18.0),
+                    $one->blank->species->name,
+                    grainRunoutDeg: $one->blank->runoutDeg ?? 4.0,
+                    lengthMm: $wanted->lengthMm,
+                ),
+            );
+            self::assertEqualsWithDelta(
+                [abs($moved->changeMm), abs($moved->edgeErrorMm ?? 0.0)],
+                [$one->widthMm, $one->edgeMm],
+                1e-12,
+            );
         }
     }
 }

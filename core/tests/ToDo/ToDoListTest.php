@@ -18,15 +18,25 @@ final class ToDoListTest extends TestCase
 
     public function test_tools_to_get_cost_no_minutes_at_the_bench(): void
     {
-        $readiness = new ToDoList('hive bodies', [self::chore(ChoreKind::GetTool, null), self::chore(ChoreKind::SharpenEdge, 4), self::chore(ChoreKind::TestReference, 5)]);
+        $readiness = new ToDoList('hive bodies', [
+            self::chore(ChoreKind::GetTool, null),
+            self::chore(ChoreKind::SharpenEdge, 4),
+            self::chore(ChoreKind::TestReference, 5),
+        ]);
 
         self::assertSame(9, $readiness->minutes());
-        self::assertSame('Before the hive bodies: one tool to get, and two things to see to, about nine minutes.', $readiness->sentence());
+        self::assertSame(
+            'Before the hive bodies: one tool to get, and two things to see to, about nine minutes.',
+            $readiness->sentence(),
+        );
     }
 
     public function test_one_thing_and_one_minute_are_said_in_the_singular(): void
     {
-        self::assertSame('Before the lids: one thing to see to, about one minute.', (new ToDoList('lids', [self::chore(ChoreKind::SharpenEdge, 1)]))->sentence());
+        self::assertSame(
+            'Before the lids: one thing to see to, about one minute.',
+            (new ToDoList('lids', [self::chore(ChoreKind::SharpenEdge, 1)]))->sentence(),
+        );
     }
 
     public function test_nothing_to_do_is_ready(): void

@@ -19,10 +19,26 @@ final class Glpsol
         foreach ($rows as [$factors]) {
             $names = [...$names, ...array_keys($factors)];
         }
-        $lines = array_map(static fn (int $index, array $row): string => " r$index: ".self::sum($row[0])." {$row[1]} ".self::number($row[2]), array_keys($rows), $rows);
+        $lines = array_map(
+            static fn (int $index, array $row): string => " r$index: ".
+                self::sum($row[0]).
+                " {$row[1]} ".
+                self::number($row[2]),
+            array_keys($rows),
+            $rows,
+        );
         $free = array_map(static fn (string $name): string => " $name free", array_values(array_unique($names)));
         $file = (string) tempnam(sys_get_temp_dir(), 'jackrest-lp');
-        file_put_contents($file, "Minimize\n goal: ".self::sum($objective)."\nSubject To\n".implode("\n", $lines)."\nBounds\n".implode("\n", $free)."\nEnd\n");
+        file_put_contents(
+            $file,
+            "Minimize\n goal: ".
+                self::sum($objective).
+                "\nSubject To\n".
+                implode("\n", $lines).
+                "\nBounds\n".
+                implode("\n", $free).
+                "\nEnd\n",
+        );
         exec("glpsol --lp $file -w $file.out 2>&1", $said, $status);
         $answer = (string) @file_get_contents("$file.out");
         array_map(unlink(...), array_filter([$file, "$file.out"], is_file(...)));
@@ -36,7 +52,16 @@ final class Glpsol
     /** @param  array<string, float>  $factors */
     private static function sum(array $factors): string
     {
-        return implode(' ', array_map(static fn (string $name, float $factor): string => ($factor < 0 ? '- ' : '+ ').self::number(abs($factor))." $name", array_keys($factors), $factors));
+        return implode(
+            ' ',
+            array_map(
+                static fn (string $name, float $factor): string => ($factor < 0 ? '- ' : '+ ').
+                    self::number(abs($factor)).
+                    " $name",
+                array_keys($factors),
+                $factors,
+            ),
+        );
     }
 
     private static function number(float $number): string

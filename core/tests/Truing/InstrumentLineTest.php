@@ -14,7 +14,10 @@ final class InstrumentLineTest extends TestCase
     public function test_the_documented_line(): void
     {
         $line = InstrumentLine::parse("2026-11-25T13:00:00.250Z dial 450.0 0.12 mm\n");
-        self::assertSame(['dial', 450.0, 0.12, '0.12 mm'], [$line->instrument, $line->place, $line->value, $line->typed()]);
+        self::assertSame(
+            ['dial', 450.0, 0.12, '0.12 mm'],
+            [$line->instrument, $line->place, $line->value, $line->typed()],
+        );
     }
 
     #[TestWith(['2026-11-25T13:00:00.250Z dial 0.0 -0.10 mm', '-0.1 mm'])]

@@ -14,11 +14,22 @@ final class ReferencesOfKindTest extends TestCase
     /** A square or a straightedge that is hung up can be tested; a mallet cannot. */
     public function test_references_come_with_their_tools(): void
     {
-        $square = ReferencesOfKind::of(new ToolAtHand('1', 'try-square', 'try square, 150 mm', ['blade' => 150.0, 'stock' => 110.0]));
-        self::assertSame(['square', 150.0, 110.0], [$square?->kind, $square?->sizesMm['blade'], $square?->sizesMm['stock']]);
+        $square = ReferencesOfKind::of(
+            new ToolAtHand('1', 'try-square', 'try square, 150 mm', ['blade' => 150.0, 'stock' => 110.0]),
+        );
+        self::assertSame(
+            ['square', 150.0, 110.0],
+            [$square?->kind, $square?->sizesMm['blade'], $square?->sizesMm['stock']],
+        );
         $straight = ReferencesOfKind::of(new ToolAtHand('2', 'straightedge', 'straightedge', ['length' => 600.0]));
-        self::assertSame(['straightedge', 600.0, 50.0], [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']]);
-        self::assertSame('sticks', ReferencesOfKind::of(new ToolAtHand('4', 'winding-sticks', 'winding sticks'))?->kind);
+        self::assertSame(
+            ['straightedge', 600.0, 50.0],
+            [$straight?->kind, $straight?->sizesMm['length'], $straight?->sizesMm['height']],
+        );
+        self::assertSame(
+            'sticks',
+            ReferencesOfKind::of(new ToolAtHand('4', 'winding-sticks', 'winding sticks'))?->kind,
+        );
         self::assertNull(ReferencesOfKind::of(new ToolAtHand('3', 'mallet', 'mallet')));
     }
 
@@ -31,12 +42,18 @@ final class ReferencesOfKindTest extends TestCase
     #[TestWith([20.0, 2.75])]
     public function test_a_template_has_the_slope_it_was_made_to(float $deg, float $ratio): void
     {
-        self::assertSame(['nominal' => $ratio], ReferencesOfKind::of(new ToolAtHand('5', 'dovetail-template', 'template', ['slope' => $deg]))?->sizesMm);
+        self::assertSame(
+            ['nominal' => $ratio],
+            ReferencesOfKind::of(new ToolAtHand('5', 'dovetail-template', 'template', ['slope' => $deg]))?->sizesMm,
+        );
     }
 
     /** 1 in 7, the slope a template has that nobody told of; common practice. */
     public function test_a_template_of_unknown_slope_has_the_usual_one(): void
     {
-        self::assertSame(['nominal' => 7.0], ReferencesOfKind::of(new ToolAtHand('6', 'dovetail-template', 'template'))?->sizesMm);
+        self::assertSame(
+            ['nominal' => 7.0],
+            ReferencesOfKind::of(new ToolAtHand('6', 'dovetail-template', 'template'))?->sizesMm,
+        );
     }
 }

@@ -17,7 +17,10 @@ final class SquareAtWorkTest extends TestCase
     {
         $work = new SquareAtWork(rad2deg(atan(0.16 / 200)), 300);
         self::assertEqualsWithDelta([0.24, 0.96], [$work->shoulderGapMm(), $work->closingMm()], 1e-4);
-        self::assertSame('Over 300 mm a shoulder stands open by 0.24 mm; a box of four such sides closes 0.96 mm out.', $work->sentence(new LengthFormatter(LengthUnit::Millimetre)));
+        self::assertSame(
+            'Over 300 mm a shoulder stands open by 0.24 mm; a box of four such sides closes 0.96 mm out.',
+            $work->sentence(new LengthFormatter(LengthUnit::Millimetre)),
+        );
     }
 
     public function test_which_way_it_leans_does_not_matter(): void

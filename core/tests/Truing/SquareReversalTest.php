@@ -13,7 +13,7 @@ final class SquareReversalTest extends TestCase
 {
     use Computes;
 
-    private const TEST = ['bladeLengthMm' => 200, 'farGapsMm' => [0.30, 0.34, 0.32], 'lineWidthMm' => 0.1];
+    private const TEST = ['bladeLengthMm' => 200, 'farGapsMm' => [0.3, 0.34, 0.32], 'lineWidthMm' => 0.1];
 
     /** Common practice, no source: the lines part by twice the error. */
     public function test_the_error_is_half_the_gap(): void
@@ -29,12 +29,20 @@ final class SquareReversalTest extends TestCase
     /** s = 0.02: √(0.0004/3 + 0.01/6) = 0.042426 mm. */
     public function test_spread_and_line_add_in_squares(): void
     {
-        self::assertEqualsWithDelta(0.0424264, self::compute('square-reversal', self::TEST)['expandedUncertaintyMm'], 1e-6);
+        self::assertEqualsWithDelta(
+            0.0424264,
+            self::compute('square-reversal', self::TEST)['expandedUncertaintyMm'],
+            1e-6,
+        );
     }
 
     public function test_a_gap_at_the_foot_is_taken_off(): void
     {
-        self::assertEqualsWithDelta(0.11, self::compute('square-reversal', [...self::TEST, 'nearGapMm' => 0.1])['errorMm'], 1e-12);
+        self::assertEqualsWithDelta(
+            0.11,
+            self::compute('square-reversal', [...self::TEST, 'nearGapMm' => 0.1])['errorMm'],
+            1e-12,
+        );
     }
 
     /** @return iterable<string, array{float, string, float, float}> gap, edge, off the heel, off the tip */
@@ -60,7 +68,12 @@ final class SquareReversalTest extends TestCase
     #[TestWith([0.33, 0.04, 5])]
     public function test_shavings_are_rounded_up(float $gap, float $shaving, int $count): void
     {
-        self::assertSame($count, self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'shavingMm' => $shaving])['shavings']);
+        self::assertSame(
+            $count,
+            self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'shavingMm' => $shaving])[
+                'shavings'
+            ],
+        );
     }
 
     /** U = 0.1/√6 = 0.0408 mm: boundaries of the verdict around the tolerance of 0.1 mm. */
@@ -70,18 +83,33 @@ final class SquareReversalTest extends TestCase
     #[TestWith([0.29, 'outside'])]
     public function test_verdict(float $gap, string $verdict): void
     {
-        $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [$gap], 'lineWidthMm' => 0.1, 'toleranceMm' => 0.1]);
+        $answer = self::compute('square-reversal', [
+            'bladeLengthMm' => 200,
+            'farGapsMm' => [$gap],
+            'lineWidthMm' => 0.1,
+            'toleranceMm' => 0.1,
+        ]);
         self::assertSame($verdict, $answer['verdict']);
     }
 
     public function test_nothing_known_of_the_spread_cannot_tell(): void
     {
-        self::assertSame('cannot-tell', self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.32], 'toleranceMm' => 0.1])['verdict']);
+        self::assertSame(
+            'cannot-tell',
+            self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.32], 'toleranceMm' => 0.1])[
+                'verdict'
+            ],
+        );
     }
 
     public function test_an_error_within_its_uncertainty_leans_nowhere_but_has_its_shavings(): void
     {
-        $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.06], 'lineWidthMm' => 0.1, 'shavingMm' => 0.04]);
+        $answer = self::compute('square-reversal', [
+            'bladeLengthMm' => 200,
+            'farGapsMm' => [0.06],
+            'lineWidthMm' => 0.1,
+            'shavingMm' => 0.04,
+        ]);
 
         self::assertSame('square', $answer['lean']);
         self::assertSame(1, $answer['shavings']);
@@ -90,12 +118,22 @@ final class SquareReversalTest extends TestCase
 
     public function test_a_gap_as_wide_as_the_blade_is_long_is_refused(): void
     {
-        $this->assertRefused('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => [0.1, 200]], 'farGapsMm[1]', 'smaller than the length tested (200 mm)');
+        $this->assertRefused(
+            'square-reversal',
+            ['bladeLengthMm' => 200, 'farGapsMm' => [0.1, 200]],
+            'farGapsMm[1]',
+            'smaller than the length tested (200 mm)',
+        );
     }
 
     public function test_no_gap_at_all_is_refused(): void
     {
-        $this->assertRefused('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => []], 'farGapsMm', 'at least 1 entry');
+        $this->assertRefused(
+            'square-reversal',
+            ['bladeLengthMm' => 200, 'farGapsMm' => []],
+            'farGapsMm',
+            'at least 1 entry',
+        );
     }
 
     /**
@@ -105,8 +143,13 @@ final class SquareReversalTest extends TestCase
     #[TestWith([0.1, 0.02, 3, 0.05, 41])]
     #[TestWith([0.05, 0.05, 5, 0.01, 42])]
     #[TestWith([0.3, 0.0, 1, 0.05, 43])]
-    public function test_the_stated_uncertainty_holds(float $line, float $hand, int $repeats, float $resolution, int $seed): void
-    {
+    public function test_the_stated_uncertainty_holds(
+        float $line,
+        float $hand,
+        int $repeats,
+        float $resolution,
+        int $seed,
+    ): void {
         mt_srand($seed);
         $held = 0;
         $uniform = static fn (): float => mt_rand() / mt_getrandmax() - 0.5;
@@ -119,7 +162,12 @@ final class SquareReversalTest extends TestCase
                 $shaken = $lines + $hand * 2 * ($uniform() + $uniform() + $uniform());
                 $gaps[] = round($shaken / $resolution) * $resolution;
             }
-            $answer = self::compute('square-reversal', ['bladeLengthMm' => 200, 'farGapsMm' => $gaps, 'lineWidthMm' => $line, 'resolutionMm' => $resolution]);
+            $answer = self::compute('square-reversal', [
+                'bladeLengthMm' => 200,
+                'farGapsMm' => $gaps,
+                'lineWidthMm' => $line,
+                'resolutionMm' => $resolution,
+            ]);
             $held += abs($answer['errorMm'] - $error) <= $answer['expandedUncertaintyMm'] ? 1 : 0;
         }
         self::assertGreaterThan(900, $held, (string) $held);

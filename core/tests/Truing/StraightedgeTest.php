@@ -21,16 +21,35 @@ final class StraightedgeTest extends TestCase
      * @param  list<float>  $gaps
      * @return array<string, mixed>
      */
-    private static function test(array $stations, array $gaps, float $tolerance = 0.0, ?float $shaving = null): array
-    {
-        return self::compute('straightedge-reversal', ['stationsMm' => $stations, 'gapsMm' => $gaps, 'toleranceMm' => $tolerance, ...($shaving === null ? [] : ['shavingMm' => $shaving])]);
+    private static function test(
+        array $stations,
+        array $gaps,
+        float $tolerance = 0.0,
+        ?float $shaving = null,
+    ): array {
+        return self::compute('straightedge-reversal', [
+            'stationsMm' => $stations,
+            'gapsMm' => $gaps,
+            'toleranceMm' => $tolerance,
+            ...$shaving === null ? [] : ['shavingMm' => $shaving],
+        ]);
     }
 
     /** The lines part by 0.4 mm in the middle: the edge is a crown of 0.2, four shavings of 0.05. */
     public function test_the_gap_is_twice_the_error(): void
     {
         $crown = self::test([0, 450, 900], [0, 0.4, 0], shaving: 0.05);
-        self::assertSame([[0, 0.2, 0], 0.2, 450, 'crown', [0, 0.2, 0], [0, 4, 0]], [$crown['deviationMm'], $crown['straightnessMm'], $crown['worstAtMm'], $crown['shape'], $crown['removeMm'], $crown['shavings']]);
+        self::assertSame(
+            [[0, 0.2, 0], 0.2, 450, 'crown', [0, 0.2, 0], [0, 4, 0]],
+            [
+                $crown['deviationMm'],
+                $crown['straightnessMm'],
+                $crown['worstAtMm'],
+                $crown['shape'],
+                $crown['removeMm'],
+                $crown['shavings'],
+            ],
+        );
     }
 
     /** A hollow of 0.2: both ends come down to a line through the middle. */
@@ -41,14 +60,24 @@ final class StraightedgeTest extends TestCase
         self::assertEqualsWithDelta([0.2, 0, 0.2], $hollow['removeMm'], 1e-12);
     }
 
-    /** By hand: (0,0), (100,0.3), (200,0.1), (300,0.4): over 2nd and 4th, slope 0.0005, the 1st lies 0.25 below; under 1st and 3rd, the same slope. */
+    /**
+     * By hand: (0,0), (100,0.3), (200,0.1), (300,0.4): over 2nd and 4th, slope 0.0005, the 1st lies 0.25 below; under
+     * 1st and 3rd, the same slope.
+     */
     public function test_straightness_is_the_narrowest_zone(): void
     {
-        self::assertEqualsWithDelta(0.25, self::test([0, 100, 200, 300], [0, 0.6, 0.2, 0.8])['straightnessMm'], 1e-12);
+        self::assertEqualsWithDelta(
+            0.25,
+            self::test([0, 100, 200, 300], [0, 0.6, 0.2, 0.8])['straightnessMm'],
+            1e-12,
+        );
         self::assertEqualsWithDelta(0.0, self::test([0, 100, 300], [0, 0.2, 0.6])['straightnessMm'], 1e-12);
     }
 
-    /** The mean of 0, 400, 600, 1000 falls on no station; of 0, 500, 1000 on the middle one, where the lines through it share the removal. */
+    /**
+     * The mean of 0, 400, 600, 1000 falls on no station; of 0, 500, 1000 on the middle one, where the lines through it
+     * share the removal.
+     */
     public function test_where_the_mean_falls_on_a_corner_the_largest_removal_is_least(): void
     {
         $edge = self::test([0, 500, 1000], [1.0, 0, 0.2]);
@@ -67,7 +96,14 @@ final class StraightedgeTest extends TestCase
     #[TestWith([[0.4, 0.7, 1.0], 0.0, 'straight'])]
     public function test_shape_is_read_through_the_ends(array $gaps, float $tolerance, string $shape): void
     {
-        self::assertSame($shape, self::test(array_map(static fn (int $index): float => 100.0 * $index, array_keys($gaps)), $gaps, $tolerance)['shape']);
+        self::assertSame(
+            $shape,
+            self::test(
+                array_map(static fn (int $index): float => 100.0 * $index, array_keys($gaps)),
+                $gaps,
+                $tolerance,
+            )['shape'],
+        );
     }
 
     /**
@@ -78,9 +114,18 @@ final class StraightedgeTest extends TestCase
     #[TestWith([[0, 100, 100], [0, 0, 0], 'stationsMm[2]', 'is the same place'])]
     #[TestWith([[0, 100], [0, 0, 0], 'gapsMm', 'one value for each'])]
     #[TestWith([[0, 100], [0, 100], 'gapsMm[1]', 'must be smaller than the edge'])]
-    public function test_bad_lists_are_refused_by_place(array $stations, array $gaps, string $field, string $part): void
-    {
-        $this->assertRefused('straightedge-reversal', ['stationsMm' => $stations, 'gapsMm' => $gaps], $field, $part);
+    public function test_bad_lists_are_refused_by_place(
+        array $stations,
+        array $gaps,
+        string $field,
+        string $part,
+    ): void {
+        $this->assertRefused(
+            'straightedge-reversal',
+            ['stationsMm' => $stations, 'gapsMm' => $gaps],
+            $field,
+            $part,
+        );
     }
 
     /** @return iterable<string, array{int}> */
@@ -112,7 +157,9 @@ final class StraightedgeTest extends TestCase
         }
         self::assertEqualsWithDelta(Glpsol::least(['w' => 1.0], $zone), $found['straightnessMm'], 1e-8);
         // Least total removal: Σy − Σ(m·x + b) with the line below every station.
-        $total = array_sum($gaps) / 2 + Glpsol::least(['m' => -array_sum($stations), 'b' => -count($stations)], $below);
+        $total =
+            array_sum($gaps) / 2 +
+            Glpsol::least(['m' => -array_sum($stations), 'b' => -count($stations)], $below);
         self::assertEqualsWithDelta($total, array_sum($found['removeMm']), 1e-7);
         self::assertGreaterThanOrEqual(0, min($found['removeMm']));
     }
@@ -123,7 +170,10 @@ final class StraightedgeTest extends TestCase
     {
         $random = new Randomizer(new Mt19937($seed + 100));
         $stations = array_map(static fn (int $index): float => 100.0 * $index, range(0, 8));
-        $gaps = array_map(static fn (int $index): float => ($index - 4) ** 2 / 20 + $random->getInt(0, 10) / 100, range(0, 8));
+        $gaps = array_map(
+            static fn (int $index): float => ($index - 4) ** 2 / 20 + $random->getInt(0, 10) / 100,
+            range(0, 8),
+        );
         $gaps[4] = 0.0;
         $found = self::test($stations, $gaps);
         $rows = [];
@@ -133,7 +183,11 @@ final class StraightedgeTest extends TestCase
             $rows[] = [['m' => $x, 'b' => 1.0, 'w' => 1.0], '>=', $y];
         }
         $total = array_sum($found['removeMm']);
-        $rows[] = [['m' => array_sum($stations), 'b' => (float) count($stations)], '>=', array_sum($gaps) / 2 - $total - 1e-9];
+        $rows[] = [
+            ['m' => array_sum($stations), 'b' => (float) count($stations)],
+            '>=',
+            array_sum($gaps) / 2 - $total - 1e-9,
+        ];
         self::assertEqualsWithDelta(Glpsol::least(['w' => 1.0], $rows), max($found['removeMm']), 1e-6);
     }
 }

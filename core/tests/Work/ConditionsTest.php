@@ -36,7 +36,9 @@ final class ConditionsTest extends TestCase
         foreach (Operations::all() as $operation) {
             foreach ($operation->ways as $number => $way) {
                 foreach ($way->conditions as $place => $condition) {
-                    yield "{$operation->id}, way $number, condition $place: {$condition->says(self::format())}" => [$condition];
+                    yield "{$operation->id}, way $number, condition $place: {$condition->says(self::format())}" => [
+                        $condition,
+                    ];
                 }
             }
         }
@@ -55,21 +57,26 @@ final class ConditionsTest extends TestCase
     #[DataProvider('conditions')]
     public function test_what_is_not_known_decides_nothing(Condition $condition): void
     {
-        self::assertTrue($condition->holds([], new Facts));
+        self::assertTrue($condition->holds([], new Facts()));
     }
 
     #[DataProvider('conditions')]
     public function test_it_looks_at_a_dimension_that_the_kind_has(Condition $condition): void
     {
         $dimension = match (true) {
-            $condition instanceof Compares, $condition instanceof ToolMeasures, $condition instanceof Has => $condition->dimension,
+            $condition instanceof Compares,
+            $condition instanceof ToolMeasures,
+            $condition instanceof Has => $condition->dimension,
             $condition instanceof SoleReaches => 'length',
             $condition instanceof TeethSuit => 'tpi',
             $condition instanceof SweepTurns => 'sweep',
             $condition instanceof Cuts => 'cut',
             default => null,
         };
-        self::assertTrue($dimension === null || ToolKinds::named((string) $condition->kind())->dimension($dimension) !== null, (string) $dimension);
+        self::assertTrue(
+            $dimension === null || ToolKinds::named((string) $condition->kind())->dimension($dimension) !== null,
+            (string) $dimension,
+        );
     }
 
     /** @return array{array{array<string, float>, Facts}, array{array<string, float>, Facts}} */
@@ -77,14 +84,32 @@ final class ConditionsTest extends TestCase
     {
         return match (true) {
             $condition instanceof Compares => self::compared($condition),
-            $condition instanceof ToolMeasures => [[[$condition->dimension => $condition->mm], new Facts], [[$condition->dimension => $condition->mm - 0.01], new Facts]],
-            $condition instanceof Has => [[[$condition->dimension => 1.0], new Facts], [[$condition->dimension => 0.0], new Facts]],
-            $condition instanceof Cuts => [[['cut' => $condition->grain === Grain::Along ? Grain::RIP : Grain::CROSS], new Facts], [['cut' => $condition->grain === Grain::Along ? Grain::CROSS : Grain::RIP], new Facts]],
+            $condition instanceof ToolMeasures => [
+                [[$condition->dimension => $condition->mm], new Facts()],
+                [[$condition->dimension => $condition->mm - 0.01], new Facts()],
+            ],
+            $condition instanceof Has => [
+                [[$condition->dimension => 1.0], new Facts()],
+                [[$condition->dimension => 0.0], new Facts()],
+            ],
+            $condition instanceof Cuts => [
+                [['cut' => $condition->grain === Grain::Along ? Grain::RIP : Grain::CROSS], new Facts()],
+                [['cut' => $condition->grain === Grain::Along ? Grain::CROSS : Grain::RIP], new Facts()],
+            ],
             // By hand: 900·√(0.05/0.2) = 450 mm.
-            $condition instanceof SoleReaches => [[['length' => 450.0], Facts::of(length: 900, tolerance: 0.2)], [['length' => 449.9], Facts::of(length: 900, tolerance: 0.2)]],
+            $condition instanceof SoleReaches => [
+                [['length' => 450.0], Facts::of(length: 900, tolerance: 0.2)],
+                [['length' => 449.9], Facts::of(length: 900, tolerance: 0.2)],
+            ],
             // By hand: 2·12 N·m ÷ 120 N = 200 mm.
-            $condition instanceof SweepTurns => [[['sweep' => 200.0], Facts::of(diameter: 25)], [['sweep' => 199.9], Facts::of(diameter: 25)]],
-            $condition instanceof TeethSuit => [[['tpi' => 10.0], Facts::of(thickness: 20)], [['tpi' => 10.0], Facts::of(thickness: 2)]],
+            $condition instanceof SweepTurns => [
+                [['sweep' => 200.0], Facts::of(diameter: 25)],
+                [['sweep' => 199.9], Facts::of(diameter: 25)],
+            ],
+            $condition instanceof TeethSuit => [
+                [['tpi' => 10.0], Facts::of(thickness: 20)],
+                [['tpi' => 10.0], Facts::of(thickness: 2)],
+            ],
             $condition instanceof WorkWithin => self::limited($condition),
             default => throw new LogicException('A new kind of condition needs its two sides here.'),
         };
@@ -109,28 +134,43 @@ final class ConditionsTest extends TestCase
     {
         $beyond = $condition->relation === Relation::AtMost ? 0.01 : -0.01;
 
-        return [[[], new Facts([$condition->fact->value => $condition->limitMm])], [[], new Facts([$condition->fact->value => $condition->limitMm + $beyond])]];
+        return [
+            [[], new Facts([$condition->fact->value => $condition->limitMm])],
+            [[], new Facts([$condition->fact->value => $condition->limitMm + $beyond])],
+        ];
     }
 
     public function test_teeth_too_coarse_and_too_fine(): void
     {
         $condition = When::teethSuit('dovetail-saw');
         self::assertSame('finer than', $condition->shortfall(['tpi' => 10.0], Facts::of(thickness: 2))->relation);
-        self::assertSame('coarser than', $condition->shortfall(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard))->relation);
+        self::assertSame(
+            'coarser than',
+            $condition->shortfall(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard))->relation,
+        );
         self::assertFalse($condition->holds(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard)));
     }
 
     public function test_both_teeth_cut_either_way(): void
     {
-        self::assertTrue(When::cuts('tenon-saw', Grain::Along)->holds(['cut' => Grain::BOTH], new Facts));
+        self::assertTrue(When::cuts('tenon-saw', Grain::Along)->holds(['cut' => Grain::BOTH], new Facts()));
         self::assertSame(['rip', 'cross', 'both'], array_map(Grain::named(...), [1.0, 2.0, 3.0]));
     }
 
     public function test_a_rule_reads_as_the_trade_says_it(): void
     {
-        self::assertSame('depth under the back at least the depth of the cut', When::atLeast('tenon-saw', 'depth', Fact::Depth)->says(self::format()));
-        self::assertSame('length at least 0.75 times its length', When::atLeast('straightedge', 'length', Fact::Length, 0.75)->says(self::format()));
-        self::assertSame('the stock’s thickness at most 25 mm', When::workAtMost(Fact::Thickness, 25)->says(self::format()));
+        self::assertSame(
+            'depth under the back at least the depth of the cut',
+            When::atLeast('tenon-saw', 'depth', Fact::Depth)->says(self::format()),
+        );
+        self::assertSame(
+            'length at least 0.75 times its length',
+            When::atLeast('straightedge', 'length', Fact::Length, 0.75)->says(self::format()),
+        );
+        self::assertSame(
+            'the stock’s thickness at most 25 mm',
+            When::workAtMost(Fact::Thickness, 25)->says(self::format()),
+        );
     }
 
     private static function format(): LengthFormatter

@@ -30,7 +30,12 @@ final class PatternsTest extends TestCase
     }
 
     /** @param  list<string>  $operations */
-    #[TestWith(['dovetailed-box', ['saw-dovetail', 'clear-waste', 'mark-slope', 'transfer', 'rebate-along', 'assemble']])]
+    #[
+        TestWith([
+            'dovetailed-box',
+            ['saw-dovetail', 'clear-waste', 'mark-slope', 'transfer', 'rebate-along', 'assemble'],
+        ]),
+    ]
     #[TestWith(['rebated-box', ['rebate-across', 'groove', 'ease-edges']])]
     #[TestWith(['drawer', ['clean-corner', 'groove', 'saw-dovetail']])]
     #[TestWith(['grooved-lid', ['groove', 'edge-glue', 'chamfer']])]
@@ -38,7 +43,19 @@ final class PatternsTest extends TestCase
     #[TestWith(['tongue-boards', ['tongue-and-groove', 'repeat-length']])]
     #[TestWith(['dado-shelf', ['dado', 'level-recess', 'shoot-end']])]
     #[TestWith(['frame-and-panel', ['chop-mortise', 'raise-panel', 'clamp-frame']])]
-    #[TestWith(['tenoned-stand', ['mark-mortise', 'chop-mortise', 'saw-tenon-cheek', 'saw-tenon-shoulder', 'fit-tenon-cheek', 'fit-tenon-shoulder']])]
+    #[
+        TestWith([
+            'tenoned-stand',
+            [
+                'mark-mortise',
+                'chop-mortise',
+                'saw-tenon-cheek',
+                'saw-tenon-shoulder',
+                'fit-tenon-cheek',
+                'fit-tenon-shoulder',
+            ],
+        ]),
+    ]
     #[TestWith(['halved-frame', ['halve', 'level-recess']])]
     #[TestWith(['mitred-frame', ['saw-mitre', 'shoot-mitre', 'mould-edge']])]
     #[TestWith(['round-stool', ['round', 'ream-taper', 'hollow', 'flush-trim']])]
@@ -71,14 +88,20 @@ final class PatternsTest extends TestCase
 
     public function test_a_halving_is_marked_at_half_the_thickness(): void
     {
-        self::assertSame(10.0, self::tasks('halved-frame', ['thickness' => 20])['mark-parallel']->facts->get(Fact::Depth));
+        self::assertSame(
+            10.0,
+            self::tasks('halved-frame', ['thickness' => 20])['mark-parallel']->facts->get(Fact::Depth),
+        );
     }
 
     /** Edges that are glued must be straighter than edges that are only seen. */
     public function test_glued_edges_are_held_to_less(): void
     {
         $tasks = self::tasks('edge-glued-panel');
-        self::assertLessThan($tasks['joint-edge']->facts->get(Fact::Tolerance), $tasks['edge-glue']->facts->get(Fact::Tolerance));
+        self::assertLessThan(
+            $tasks['joint-edge']->facts->get(Fact::Tolerance),
+            $tasks['edge-glue']->facts->get(Fact::Tolerance),
+        );
     }
 
     public function test_a_work_nobody_knows(): void

@@ -19,7 +19,10 @@ final class WorkSheetTest extends TestCase
     public function test_a_step_of_ones_own(): void
     {
         $task = (new Step('groove', ['width' => 6.0], 4))->task(Hardness::Hard);
-        self::assertSame(['groove', 6.0, 4, Hardness::Hard], [$task->operation->id, $task->facts->get(Fact::Width), $task->minGrade, $task->facts->hardness]);
+        self::assertSame(
+            ['groove', 6.0, 4, Hardness::Hard],
+            [$task->operation->id, $task->facts->get(Fact::Width), $task->minGrade, $task->facts->hardness],
+        );
     }
 
     /** @param  array<string, float>  $mm */
@@ -37,7 +40,10 @@ final class WorkSheetTest extends TestCase
 
     public function test_the_numbers_that_decide_about_an_operation(): void
     {
-        $facts = static fn (string $id): array => array_map(static fn (Fact $fact): string => $fact->value, FactsOf::operation(Operations::named($id)));
+        $facts = static fn (string $id): array => array_map(
+            static fn (Fact $fact): string => $fact->value,
+            FactsOf::operation(Operations::named($id)),
+        );
         self::assertSame(['length', 'tolerance'], $facts('joint-edge'));
         self::assertSame(['diameter'], $facts('bore'));
         self::assertSame([], $facts('hone'));

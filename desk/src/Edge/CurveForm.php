@@ -32,8 +32,15 @@ final readonly class CurveForm
     /**
      * @param  string|null  $objection  why there is no curve
      */
-    private function __construct(public Blade $blade, public Form $form, public ?CamberStrokesResult $curve, public ?CamberStrokesResult $otherBed, public ?string $objection, public ?HoningStone $stone, private LengthFormatter $format)
-    {
+    private function __construct(
+        public Blade $blade,
+        public Form $form,
+        public ?CamberStrokesResult $curve,
+        public ?CamberStrokesResult $otherBed,
+        public ?string $objection,
+        public ?HoningStone $stone,
+        private LengthFormatter $format,
+    ) {
     }
 
     /**
@@ -55,7 +62,21 @@ final readonly class CurveForm
             $bed = $blade->bedDeg ?? self::USUAL_BED_DEG;
             $curve = self::strokes($blade, $bed, $relief, $radius, $stone);
 
-            return new self($blade, $form, $curve, self::strokes($blade, self::isLow($blade) ? self::USUAL_BED_DEG : self::LOW_BED_DEG, $curve->reliefMm, null, $stone), null, $stone, $format);
+            return new self(
+                $blade,
+                $form,
+                $curve,
+                self::strokes(
+                    $blade,
+                    self::isLow($blade) ? self::USUAL_BED_DEG : self::LOW_BED_DEG,
+                    $curve->reliefMm,
+                    null,
+                    $stone,
+                ),
+                null,
+                $stone,
+                $format,
+            );
         } catch (InvalidInput $wrong) {
             $field = $wrong->errors[0]->field === 'radiusMm' ? 'radius' : 'relief';
             $form = $form->refused($field, ucfirst($wrong->errors[0]->message).'.');
@@ -84,17 +105,36 @@ final readonly class CurveForm
     public function next(): Advice
     {
         if ($this->curve === null) {
-            return new Advice('Choose what the iron is for, or type how much its corners shall stay back.', 'Then it is told how many strokes at each place make that curve.');
+            return new Advice(
+                'Choose what the iron is for, or type how much its corners shall stay back.',
+                'Then it is told how many strokes at each place make that curve.',
+            );
         }
         if ($this->stone === null) {
-            return new Advice('Lay a stone on the rack first.', 'How many strokes it takes depends on what it is made on.');
+            return new Advice(
+                'Lay a stone on the rack first.',
+                'How many strokes it takes depends on what it is made on.',
+            );
         }
         $parts = [];
         foreach (array_slice($this->curve->places, 0, intdiv(count($this->curve->places), 2)) as $index => $place) {
-            $parts[] = "$place->strokes at ".($index === 0 ? 'each corner' : ($index === 1 ? 'each quarter' : $this->format->dimension(abs($place->atMm)).' from the middle'));
+            $parts[] =
+                "$place->strokes at ".
+                ($index === 0
+                    ? 'each corner'
+                    : ($index === 1
+                        ? 'each quarter'
+                        : $this->format->dimension(abs($place->atMm)).' from the middle'));
         }
 
-        return new Advice(ucfirst(implode(', ', $parts)).': '.($this->curve->strokes === 1 ? 'one stroke' : "{$this->curve->strokes} strokes").' in all.', "On the {$this->stone->name}, pressing with one finger there, none in the middle. Stop and look at the edge against a straight one between rounds.");
+        return new Advice(
+            ucfirst(implode(', ', $parts)).
+                ': '.
+                ($this->curve->strokes === 1 ? 'one stroke' : "{$this->curve->strokes} strokes").
+                ' in all.',
+            "On the {$this->stone->name}, pressing with one finger there, none in the middle. Stop and look at the "
+                .'edge against a straight one between rounds.',
+        );
     }
 
     /** @return list<string> */
@@ -111,7 +151,8 @@ final readonly class CurveForm
         $bed = LengthFormatter::decimal($this->otherBedDeg(), 0);
 
         return [
-            "The corners stand back {$small($curve->sagMm)} on the iron, which the wood sees as {$small($curve->reliefMm)}.",
+            "The corners stand back {$small($curve->sagMm)} on the iron, which the wood sees as "
+                ."{$small($curve->reliefMm)}.",
             'That is a radius of '.$this->format->dimension(round($curve->radiusMm)).'.',
             $isLow
                 ? "On a bed of {$bed}° the same relief needs only {$small($other->sagMm)} of curve{$strokes}."
@@ -135,8 +176,24 @@ final readonly class CurveForm
         $corner = $curve->places[0];
 
         return [
-            new Explanation('How far back is a corner?', 'relief ÷ sin bed', $this->format->small($curve->reliefMm).' ÷ sin '.LengthFormatter::decimal($this->blade->bedDeg ?? self::USUAL_BED_DEG, 1).'° = '.$this->format->small($curve->sagMm), Basis::Published, 'geometry'),
-            new Explanation('How many strokes at the outermost place?', 'what comes off square to the bevel ÷ what a stroke takes there', LengthFormatter::decimal($corner->removeUm, 1).' µm: '.$corner->strokes.' strokes', Basis::Model, 'F. W. Preston 1927, the constant from memory; your own counts replace it'),
+            new Explanation(
+                'How far back is a corner?',
+                'relief ÷ sin bed',
+                $this->format->small($curve->reliefMm).
+                    ' ÷ sin '.
+                    LengthFormatter::decimal($this->blade->bedDeg ?? self::USUAL_BED_DEG, 1).
+                    '° = '.
+                    $this->format->small($curve->sagMm),
+                Basis::Published,
+                'geometry',
+            ),
+            new Explanation(
+                'How many strokes at the outermost place?',
+                'what comes off square to the bevel ÷ what a stroke takes there',
+                LengthFormatter::decimal($corner->removeUm, 1).' µm: '.$corner->strokes.' strokes',
+                Basis::Model,
+                'F. W. Preston 1927, the constant from memory; your own counts replace it',
+            ),
         ];
     }
 
@@ -145,10 +202,31 @@ final readonly class CurveForm
         return ($blade->bedDeg ?? self::USUAL_BED_DEG) < 30.0;
     }
 
-    private static function strokes(Blade $blade, float $bedDeg, ?float $reliefMm, ?float $radiusMm, ?HoningStone $stone): CamberStrokesResult
-    {
-        $contact = $blade->secondaryDeg <= $blade->primaryDeg ? $blade->bevelLengthMm() : ($blade->microWidthMm > 0.0 ? $blade->microWidthMm : self::NARROW_MM);
+    private static function strokes(
+        Blade $blade,
+        float $bedDeg,
+        ?float $reliefMm,
+        ?float $radiusMm,
+        ?HoningStone $stone,
+    ): CamberStrokesResult {
+        $contact =
+            $blade->secondaryDeg <= $blade->primaryDeg
+                ? $blade->bevelLengthMm()
+                : ($blade->microWidthMm > 0.0
+                    ? $blade->microWidthMm
+                    : self::NARROW_MM);
 
-        return (new CamberStrokes)(new CamberStrokesInput($blade->widthMm, $bedDeg, max($blade->primaryDeg, $blade->secondaryDeg), $contact, $stone?->particleUm() ?? 15.0, $radiusMm, $reliefMm, cutFactor: $stone->cutFactor ?? 1.0));
+        return (new CamberStrokes())(
+            new CamberStrokesInput(
+                $blade->widthMm,
+                $bedDeg,
+                max($blade->primaryDeg, $blade->secondaryDeg),
+                $contact,
+                $stone?->particleUm() ?? 15.0,
+                $radiusMm,
+                $reliefMm,
+                cutFactor: $stone->cutFactor ?? 1.0,
+            ),
+        );
     }
 }

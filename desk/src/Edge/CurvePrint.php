@@ -21,20 +21,36 @@ final class CurvePrint
 
     private const BODY_MM = 60.0;
 
-    public static function sheet(string $edge, float $widthMm, CamberStrokesResult $curve, LengthFormatter $format): Sheet
-    {
+    public static function sheet(
+        string $edge,
+        float $widthMm,
+        CamberStrokesResult $curve,
+        LengthFormatter $format,
+    ): Sheet {
         $middle = Sheet::WIDTH_MM / 2;
         [$left, $right] = [$middle - $widthMm / 2, $middle + $widthMm / 2];
         $arc = array_map(static function (int $chord) use ($widthMm, $curve, $left): array {
-            $x = $widthMm * $chord / self::CHORDS;
+            $x = ($widthMm * $chord) / self::CHORDS;
             $off = $x - $widthMm / 2;
 
-            return [$left + $x, self::TOP_MM + $off ** 2 / ($curve->radiusMm + sqrt($curve->radiusMm ** 2 - $off ** 2))];
+            return [
+                $left + $x,
+                self::TOP_MM + $off ** 2 / ($curve->radiusMm + sqrt($curve->radiusMm ** 2 - $off ** 2)),
+            ];
         }, range(0, self::CHORDS));
 
         return new Sheet("Curve for the $edge", [
             new Text(Sheet::MARGIN_MM, 20, "Curve for the $edge", 6, true),
-            new Text(Sheet::MARGIN_MM, 27, 'Radius '.$format->dimension(round($curve->radiusMm)).', corners '.$format->small($curve->sagMm).' back. Lay the iron on it, or cut it out as a template.', 3.2),
+            new Text(
+                Sheet::MARGIN_MM,
+                27,
+                'Radius '.
+                    $format->dimension(round($curve->radiusMm)).
+                    ', corners '.
+                    $format->small($curve->sagMm).
+                    ' back. Lay the iron on it, or cut it out as a template.',
+                3.2,
+            ),
             ...Sheet::checkLine(Sheet::MARGIN_MM, 40),
             new Trace(Path::open(...$arc), 'curve', 0.2),
             new Line($left, self::TOP_MM + $curve->sagMm, $left, self::TOP_MM + self::BODY_MM, 0.2),

@@ -21,7 +21,15 @@ final class EdgeExplained
         return new Explanation(
             'Where does the angle come from?',
             'β = asin(thickness ÷ length along the bevel)',
-            'asin('.$format->typed($input->thicknessMm).' ÷ '.$format->typed((float) $input->bevelLengthMm).') = '.LengthFormatter::fixed($result->angleDeg, 1).'° ± '.LengthFormatter::fixed($result->uncertaintyDeg, 1).'°',
+            'asin('.
+                $format->typed($input->thicknessMm).
+                ' ÷ '.
+                $format->typed((float) $input->bevelLengthMm).
+                ') = '.
+                LengthFormatter::fixed($result->angleDeg, 1).
+                '° ± '.
+                LengthFormatter::fixed($result->uncertaintyDeg, 1).
+                '°',
             Basis::Published,
             'Plane trigonometry; uncertainty propagated as in JCGM 100.',
         );
@@ -29,17 +37,27 @@ final class EdgeExplained
 
     public static function strokes(SharpeningPlan $plan, LengthFormatter $format): Explanation
     {
-        $honing = array_values(array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === StepKind::Hone));
+        $honing = array_values(
+            array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === StepKind::Hone),
+        );
         $first = $honing[0] ?? $plan->steps[0];
-        $perStroke = $first->modelStrokes > 0.0 ? $first->removeUm / $first->modelStrokes * $first->stone->cutFactor : 0.0;
-        $own = $first->stone->cutFactor === 1.0 ? '' : ', times '.LengthFormatter::decimal($first->stone->cutFactor, 2).' for this stone';
+        $perStroke =
+            $first->modelStrokes > 0.0 ? ($first->removeUm / $first->modelStrokes) * $first->stone->cutFactor : 0.0;
+        $own =
+            $first->stone->cutFactor === 1.0
+                ? ''
+                : ', times '.LengthFormatter::decimal($first->stone->cutFactor, 2).' for this stone';
 
         return new Explanation(
             'Why so many strokes?',
             'strokes = depth ÷ (1000 · 0.0033 · particle size ÷ (width · length))',
-            LengthFormatter::fixed($first->removeUm, 1).' µm ÷ '.LengthFormatter::fixed($perStroke, 2)." µm a stroke → {$first->strokes} on the {$first->stone->name}{$own}",
+            LengthFormatter::fixed($first->removeUm, 1).
+                ' µm ÷ '.
+                LengthFormatter::fixed($perStroke, 2).
+                " µm a stroke → {$first->strokes} on the {$first->stone->name}{$own}",
             Basis::Model,
-            'Removal proportional to pressure and distance (F. W. Preston, 1927). The factor is from memory; your own counts correct it.',
+            'Removal proportional to pressure and distance (F. W. Preston, 1927). The factor is from memory; your '
+                .'own counts correct it.',
         );
     }
 }

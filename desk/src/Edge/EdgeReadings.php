@@ -27,18 +27,36 @@ final class EdgeReadings
     private static function fields(Blade $onRecord, float $thickMm, LengthFormatter $format): array
     {
         $bevel = "The bevel must be longer than the blade is thick ({$format->dimension($thickMm)}).";
-        $length = static fn (string $name, float $least, float $most, string $label, string $complaint): Field => new Field(
-            $name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true,
-        );
+        $length = static fn (
+            string $name,
+            float $least,
+            float $most,
+            string $label,
+            string $complaint,
+        ): Field => new Field($name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true);
 
         return [
-            $length('bevelLength', $thickMm + 1e-9, 100, 'Bevel, edge to heel', $bevel)->expecting($onRecord->bevelLengthMm()),
+            $length('bevelLength', $thickMm + 1e-9, 100, 'Bevel, edge to heel', $bevel)->expecting(
+                $onRecord->bevelLengthMm(),
+            ),
             self::thickness($onRecord),
             $length('give', 0, 1, 'Give or take', 'A length is read to better than 1 mm.'),
             $length('nickDepth', 0.001, 5, 'Depth of the nick', 'A nick is between 0.001 and 5 mm deep.'),
             $length('backLength', 0.1, 200, 'Length of the back', 'Between 0.1 and 200 mm of a back are flattened.'),
-            $length('outOfFlat', 0.001, 1, 'Out of flat', 'A back further out than 1 mm is for the grinder or the shop it came from.'),
-            $length('relief', 0.01, 10, 'Corners stand back by', 'A curve stands back between 0.01 and 10 mm at the corners.'),
+            $length(
+                'outOfFlat',
+                0.001,
+                1,
+                'Out of flat',
+                'A back further out than 1 mm is for the grinder or the shop it came from.',
+            ),
+            $length(
+                'relief',
+                0.01,
+                10,
+                'Corners stand back by',
+                'A curve stands back between 0.01 and 10 mm at the corners.',
+            ),
             new Field('newAngle', Quantity::Degrees, 10, 60, 'New angle', complaint: 'A bevel is between 10° and 60°.'),
         ];
     }
@@ -47,7 +65,17 @@ final class EdgeReadings
     {
         $complaint = 'A blade is between 0.3 and 20 mm thick.';
 
-        return new Field('thickness', Quantity::Length, 0.3, 20, 'Thickness', '', $complaint, $onRecord->thicknessMm, isReading: true);
+        return new Field(
+            'thickness',
+            Quantity::Length,
+            0.3,
+            20,
+            'Thickness',
+            '',
+            $complaint,
+            $onRecord->thicknessMm,
+            isReading: true,
+        );
     }
 
     private static function steepOrFlat(Reading $bevel, float $thicknessMm): Reading
@@ -58,7 +86,9 @@ final class EdgeReadings
         $deg = rad2deg(asin(min(1.0, $thicknessMm / $bevel->value)));
 
         return $deg < 10 || $deg > 60
-            ? $bevel->doubted('That makes the bevel '.LengthFormatter::fixed($deg, 0).'°. Edge to heel along the bevel, is it?')
+            ? $bevel->doubted(
+                'That makes the bevel '.LengthFormatter::fixed($deg, 0).'°. Edge to heel along the bevel, is it?',
+            )
             : $bevel;
     }
 }

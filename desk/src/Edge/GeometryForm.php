@@ -40,13 +40,26 @@ final readonly class GeometryForm
      * @param  array{bevelUp: bool, steel: Steel, duty: EdgeDuty}  $chosen
      * @param  float|null  $honingMm  how far one honing takes the edge back, mm; null: as a dull edge usually does
      */
-    public static function of(Blade $onRecord, array $typed, array $chosen, ?float $leftMm, LengthFormatter $format, ?float $honingMm = null): self
-    {
+    public static function of(
+        Blade $onRecord,
+        array $typed,
+        array $chosen,
+        ?float $leftMm,
+        LengthFormatter $format,
+        ?float $honingMm = null,
+    ): self {
         $form = Form::of(GeometryFields::of($onRecord), $typed, $format);
         try {
             $blade = self::blade($onRecord, $form, $chosen);
 
-            return new self($form, $blade, EdgeGeometry::of($blade, $form->value('nick'), $honingMm), null, $form->value('left') ?? $leftMm, $format);
+            return new self(
+                $form,
+                $blade,
+                EdgeGeometry::of($blade, $form->value('nick'), $honingMm),
+                null,
+                $form->value('left') ?? $leftMm,
+                $format,
+            );
         } catch (InvalidInput $wrong) {
             return new self($form, $onRecord, null, ucfirst($wrong->errors[0]->message).'.', $leftMm, $format);
         }
@@ -66,10 +79,18 @@ final readonly class GeometryForm
     {
         $thickness = $form->value('thickness') ?? $onRecord->thicknessMm;
         $bevel = $form->value('bevelLength');
-        $primary = $bevel === null ? $onRecord->primaryDeg : (new BevelAngle)(new BevelAngleInput($thickness, $bevel))->angleDeg;
+        $primary =
+            $bevel === null
+                ? $onRecord->primaryDeg
+                : (new BevelAngle())(new BevelAngleInput($thickness, $bevel))->angleDeg;
         $secondary = $form->value('honed') ?? max($onRecord->secondaryDeg, $primary);
         if ($secondary < $primary - 1e-9) {
-            throw InvalidInput::because('honed', 'the honed angle cannot be flatter than the ground one ('.LengthFormatter::decimal($primary, 1).'°)');
+            throw InvalidInput::because(
+                'honed',
+                'the honed angle cannot be flatter than the ground one ('.
+                    LengthFormatter::decimal($primary, 1).
+                    '°)',
+            );
         }
         $blade = $onRecord->with([
             'widthMm' => $form->value('width') ?? $onRecord->widthMm,
@@ -95,13 +116,20 @@ final readonly class GeometryForm
         $shim = $form->value('shim');
         $reach = $form->value('reach');
 
-        return $shim === null || $reach === null ? $blade : $blade->with(['backBevelDeg' => (new BackBevel)(new BackBevelInput($shim, $reach))->backBevelDeg]);
+        return $shim === null || $reach === null
+            ? $blade
+            : $blade->with(['backBevelDeg' => (new BackBevel())(new BackBevelInput($shim, $reach))->backBevelDeg]);
     }
 
     private static function withCurve(Blade $blade, Form $form): Blade
     {
         $relief = $form->value('relief');
 
-        return $relief === null || $blade->bedDeg === null ? $blade : $blade->with(['radiusMm' => (new Camber)(new CamberInput($blade->widthMm, $blade->bedDeg, reliefMm: $relief))->radiusMm]);
+        return $relief === null || $blade->bedDeg === null
+            ? $blade
+            : $blade->with([
+                'radiusMm' => (new Camber())(new CamberInput($blade->widthMm, $blade->bedDeg, reliefMm: $relief))
+                    ->radiusMm,
+            ]);
     }
 }

@@ -22,7 +22,17 @@ use JackRest\Desk\Form\Form;
 /** An edge as far as it has been measured and described: its angle, and the plan for what is wrong with it. */
 final readonly class SharpeningForm
 {
-    public const FIELDS = ['bevelLength', 'thickness', 'give', 'nickDepth', 'backLength', 'outOfFlat', 'newAngle', 'relief', 'stopUm'];
+    public const FIELDS = [
+        'bevelLength',
+        'thickness',
+        'give',
+        'nickDepth',
+        'backLength',
+        'outOfFlat',
+        'newAngle',
+        'relief',
+        'stopUm',
+    ];
 
     /**
      * @param  Form  $form  bevelLength, thickness, give, nickDepth, backLength, outOfFlat, relief, newAngle
@@ -46,13 +56,26 @@ final readonly class SharpeningForm
      * @param  EdgeNeed|null  $need  null: nothing is wrong with it
      * @param  list<HoningStone>  $rack
      */
-    public static function of(Blade $onRecord, array $typed, ?EdgeNeed $need, array $rack, LengthFormatter $format, SharpeningSchool $school = new SharpeningSchool): self
-    {
+    public static function of(
+        Blade $onRecord,
+        array $typed,
+        ?EdgeNeed $need,
+        array $rack,
+        LengthFormatter $format,
+        SharpeningSchool $school = new SharpeningSchool(),
+    ): self {
         $typed += array_fill_keys(self::FIELDS, '');
         $form = EdgeReadings::of($onRecord, $typed, $format);
         $measured = self::measured($form);
-        $angle = $measured === null ? null : (new BevelAngle)($measured);
-        $blade = $measured === null || $angle === null ? $onRecord : $onRecord->ground($measured->thicknessMm, $angle->angleDeg, max($onRecord->secondaryDeg, $angle->angleDeg));
+        $angle = $measured === null ? null : (new BevelAngle())($measured);
+        $blade =
+            $measured === null || $angle === null
+                ? $onRecord
+                : $onRecord->ground(
+                    $measured->thicknessMm,
+                    $angle->angleDeg,
+                    max($onRecord->secondaryDeg, $angle->angleDeg),
+                );
         [$task, $plan, $missing] = self::plan($blade, $need, $form, self::stop($typed['stopUm']), $rack, $school);
 
         return new self($form, $blade, $measured, $angle, $need, $task, $plan, $missing, $format);
@@ -61,10 +84,14 @@ final readonly class SharpeningForm
     /** @return list<Explanation> */
     public function explained(): array
     {
-        return array_values(array_filter([
-            $this->measured === null || $this->angle === null ? null : EdgeExplained::angle($this->measured, $this->angle, $this->format),
-            $this->plan === null ? null : EdgeExplained::strokes($this->plan, $this->format),
-        ]));
+        return array_values(
+            array_filter([
+                $this->measured === null || $this->angle === null
+                    ? null
+                    : EdgeExplained::angle($this->measured, $this->angle, $this->format),
+                $this->plan === null ? null : EdgeExplained::strokes($this->plan, $this->format),
+            ]),
+        );
     }
 
     public function angleSentence(float $onRecordDeg): string
@@ -91,15 +118,23 @@ final readonly class SharpeningForm
         $thickness = $form->value('thickness');
         $bevel = $form->value('bevelLength');
 
-        return $thickness === null || $bevel === null ? null : new BevelAngleInput($thickness, $bevel, uncertaintyMm: $form->value('give') ?? 0.0);
+        return $thickness === null || $bevel === null
+            ? null
+            : new BevelAngleInput($thickness, $bevel, uncertaintyMm: $form->value('give') ?? 0.0);
     }
 
     /**
      * @param  list<HoningStone>  $rack
      * @return array{SharpeningTask|null, SharpeningPlan|null, string|null}
      */
-    private static function plan(Blade $blade, ?EdgeNeed $need, Form $form, ?float $stopUm, array $rack, SharpeningSchool $school): array
-    {
+    private static function plan(
+        Blade $blade,
+        ?EdgeNeed $need,
+        Form $form,
+        ?float $stopUm,
+        array $rack,
+        SharpeningSchool $school,
+    ): array {
         if ($need === null) {
             return [null, null, null];
         }
@@ -119,9 +154,11 @@ final readonly class SharpeningForm
     private static function missing(EdgeNeed $need, Form $form): ?string
     {
         return match (true) {
-            $need === EdgeNeed::Nicked && $form->value('nickDepth') === null => 'Type how deep the nick is: the edge must go back that far.',
+            $need === EdgeNeed::Nicked && $form->value('nickDepth') === null => 'Type how deep the nick is: the edge '
+                .'must go back that far.',
             $need === EdgeNeed::Bevel && $form->value('newAngle') === null => 'Type the angle the bevel is to have.',
-            $need === EdgeNeed::Curve && $form->value('relief') === null => 'Type how far the corners are to stand back from the wood.',
+            $need === EdgeNeed::Curve && $form->value('relief') === null => 'Type how far the corners are to stand '
+                .'back from the wood.',
             default => null,
         };
     }

@@ -13,8 +13,11 @@ use JackRest\Core\Measure\LengthFormatter;
 /** The plan as the next stroke: one plain sentence, why, and what follows. */
 final readonly class SharpeningWords
 {
-    public function __construct(private SharpeningPlan $plan, private EdgeNeed $need, private LengthFormatter $format)
-    {
+    public function __construct(
+        private SharpeningPlan $plan,
+        private EdgeNeed $need,
+        private LengthFormatter $format,
+    ) {
     }
 
     public function nextStroke(): string
@@ -28,18 +31,23 @@ final readonly class SharpeningWords
     {
         $back = $this->format->small($this->plan->recessionMm);
         $width = $this->format->small($this->plan->state->contactLengthMm);
-        $over = $this->plan->state->contactLengthMm > SharpeningPlan::WIDEST_MICRO_BEVEL_MM + 1e-9 ? "over a bevel $width long" : "over a secondary bevel $width wide";
+        $over =
+            $this->plan->state->contactLengthMm > SharpeningPlan::WIDEST_MICRO_BEVEL_MM + 1e-9
+                ? "over a bevel $width long"
+                : "over a secondary bevel $width wide";
 
         return match ($this->need) {
             EdgeNeed::TouchUp => "A touch-up takes the edge back $back, $over.",
             EdgeNeed::Dull => "A dull edge must go back $back, $over.",
             EdgeNeed::Nicked => $this->plan->steps[0]->kind === StepKind::Grind
-                ? "Honing the nick out would leave too wide a secondary bevel: grind the whole bevel back $back, then hone."
+                ? "Honing the nick out would leave too wide a secondary bevel: grind the whole bevel back $back, "
+                    .'then hone.'
                 : "The nick is gone when the edge has gone back $back; the secondary bevel is then $width wide.",
             EdgeNeed::FreshGrind => "The first honing on a fresh grind: the edge goes back $back, $over.",
             EdgeNeed::Back => "The back comes down over $width of its length: once, and in full.",
             EdgeNeed::Bevel => 'First the new bevel, then the first honing on it.',
-            EdgeNeed::Curve => 'First the curve, most at the corners; then the first honing on it, rocked from side to side.',
+            EdgeNeed::Curve => 'First the curve, most at the corners; then the first honing on it, rocked from side '
+                .'to side.',
         };
     }
 

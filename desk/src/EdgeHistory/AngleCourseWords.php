@@ -23,25 +23,42 @@ final readonly class AngleCourseWords
             return null;
         }
         if ($over > $this->course->toleranceDeg) {
-            return 'It has crept '.LengthFormatter::decimal($over, 1).'° steeper than the '.LengthFormatter::decimal($this->course->aimDeg, 1).'° it is meant to have: back to the stones.';
+            return 'It has crept '.
+                LengthFormatter::decimal($over, 1).
+                '° steeper than the '.
+                LengthFormatter::decimal($this->course->aimDeg, 1).
+                '° it is meant to have: back to the stones.';
         }
         $days = $this->course->daysLeft();
 
         return $days === null
-            ? 'Within '.LengthFormatter::decimal($this->course->toleranceDeg, 1).'° of the '.LengthFormatter::decimal($this->course->aimDeg, 1).'° it is meant to have.'
-            : 'It steepens; in about '.DaysInWords::about($days).' it is '.LengthFormatter::decimal($this->course->toleranceDeg, 1).'° over: then back to the stones.';
+            ? 'Within '.
+                    LengthFormatter::decimal($this->course->toleranceDeg, 1).
+                    '° of the '.
+                    LengthFormatter::decimal($this->course->aimDeg, 1).
+                    '° it is meant to have.'
+            : 'It steepens; in about '.
+                    DaysInWords::about($days).
+                    ' it is '.
+                    LengthFormatter::decimal($this->course->toleranceDeg, 1).
+                    '° over: then back to the stones.';
     }
 
     public function explained(): ?Explanation
     {
         $line = $this->course->line();
 
-        return $line === null ? null : new Explanation(
-            'How fast does it steepen?',
-            'a least-squares line through the measured angles since the last grinding',
-            LengthFormatter::fixed($line->slope * 30.44, 2).'° a month over '.count($this->course->measured).' measurements',
-            Basis::Published,
-            'Least squares (Legendre, 1805). How far it may creep is your school’s.',
-        );
+        return $line === null
+            ? null
+            : new Explanation(
+                'How fast does it steepen?',
+                'a least-squares line through the measured angles since the last grinding',
+                LengthFormatter::fixed($line->slope * 30.44, 2).
+                    '° a month over '.
+                    count($this->course->measured).
+                    ' measurements',
+                Basis::Published,
+                'Least squares (Legendre, 1805). How far it may creep is your school’s.',
+            );
     }
 }

@@ -16,11 +16,22 @@ final readonly class ComparisonWords
 
     public function sentence(): string
     {
-        $range = '('.LengthFormatter::decimal($this->compared->least, 1).' to '.LengthFormatter::decimal($this->compared->most, 1).' times)';
+        $range =
+            '('.
+            LengthFormatter::decimal($this->compared->least, 1).
+            ' to '.
+            LengthFormatter::decimal($this->compared->most, 1).
+            ' times)';
         $times = LengthFormatter::decimal($this->compared->ratio, 1);
 
         return $this->compared->areToldApart()
-            ? ucfirst("{$this->compared->better} goes $times times as long between honings as {$this->compared->worse} $range.")
-            : ucfirst("{$this->compared->better} seems to go $times times as long as {$this->compared->worse} $range: your record cannot tell yet.");
+            ? ucfirst(
+                "{$this->compared->better} goes $times times as long between honings as {$this->compared->worse} "
+                    ."$range.",
+            )
+            : ucfirst(
+                "{$this->compared->better} seems to go $times times as long as {$this->compared->worse} $range: your "
+                    .'record cannot tell yet.',
+            );
     }
 }

@@ -24,13 +24,19 @@ final readonly class ConsumptionWords
         $back = match (true) {
             $honings === null => null,
             $honings === 0 => 'The bevel goes back to the wheel now.',
-            default => 'The bevel goes back to the wheel after '.($honings === 1 ? 'one honing' : "$honings honings")." ({$format->small($this->used->honingMm)} each, $own).",
+            default => 'The bevel goes back to the wheel after '.
+                ($honings === 1 ? 'one honing' : "$honings honings").
+                " ({$format->small($this->used->honingMm)} each, $own).",
         };
         $left = match (true) {
             $leftMm === null => null,
             $years === null => "{$format->dimension($leftMm)} of blade are left.",
             $years > 99 => "{$format->dimension($leftMm)} of blade are left: more than a lifetime.",
-            default => "{$format->dimension($leftMm)} of blade are left: about ".DaysInWords::about($years * 365.25).' at '.LengthFormatter::decimal((float) $this->used->honingsPerYear, 0).' honings a year.',
+            default => "{$format->dimension($leftMm)} of blade are left: about ".
+                DaysInWords::about($years * 365.25).
+                ' at '.
+                LengthFormatter::decimal((float) $this->used->honingsPerYear, 0).
+                ' honings a year.',
         };
 
         return array_values(array_filter([$back, $left], is_string(...)));

@@ -24,24 +24,67 @@ final readonly class EdgeForecastWords
         if ($days === null) {
             return $spans === 0
                 ? 'Note its use and its honings, and a forecast grows here.'
-                : 'Sharp for about '.self::minutes($this->forecast->blunt->quantileAfter(0.5, $this->forecast->life->now) - $this->forecast->life->now).' of use more ('.self::minutes($this->forecast->blunt->quantileAfter(0.1, $this->forecast->life->now) - $this->forecast->life->now).' to '.self::minutes($this->forecast->blunt->quantileAfter(0.9, $this->forecast->life->now) - $this->forecast->life->now).').';
+                : 'Sharp for about '.
+                        self::minutes(
+                            $this->forecast->blunt->quantileAfter(0.5, $this->forecast->life->now) -
+                                $this->forecast->life->now,
+                        ).
+                        ' of use more ('.
+                        self::minutes(
+                            $this->forecast->blunt->quantileAfter(0.1, $this->forecast->life->now) -
+                                $this->forecast->life->now,
+                        ).
+                        ' to '.
+                        self::minutes(
+                            $this->forecast->blunt->quantileAfter(0.9, $this->forecast->life->now) -
+                                $this->forecast->life->now,
+                        ).
+                        ').';
         }
-        $from = $spans === 0 ? 'no record of its own yet' : ($spans === 1 ? 'from one honing of its own' : "from $spans honings of its own");
+        $from =
+            $spans === 0
+                ? 'no record of its own yet'
+                : ($spans === 1
+                    ? 'from one honing of its own'
+                    : "from $spans honings of its own");
 
-        return 'Wants honing in about '.DaysInWords::about($days).' ('.DaysInWords::about((float) $this->forecast->days(0.1)).' to '.DaysInWords::about((float) $this->forecast->days(0.9)).'), '.$from.'.';
+        return 'Wants honing in about '.
+            DaysInWords::about($days).
+            ' ('.
+            DaysInWords::about((float) $this->forecast->days(0.1)).
+            ' to '.
+            DaysInWords::about((float) $this->forecast->days(0.9)).
+            '), '.
+            $from.
+            '.';
     }
 
     public function explained(): Explanation
     {
-        $unit = $this->forecast->life->clock === Clock::Minutes ? 'minutes of use, hard wood counted more' : 'days';
-        $spans = array_map(static fn (Span $span): string => (string) round($span->length), array_slice($this->forecast->life->spans, -6));
+        $unit =
+            $this->forecast->life->clock === Clock::Minutes ? 'minutes of use, hard wood counted more' : 'days';
+        $spans = array_map(
+            static fn (Span $span): string => (string) round($span->length),
+            array_slice($this->forecast->life->spans, -6),
+        );
 
         return new Explanation(
             'How is that forecast?',
-            'The time between honings, counted in '.$unit.'. An edge with few honings leans on the others of the bench.',
-            ($spans === [] ? 'no span of its own' : 'its last spans: '.implode(', ', $spans)).'; now at '.round($this->forecast->life->now).'; usual for it '.round($this->forecast->blunt->quantile(0.5)).', eight in ten between '.round($this->forecast->blunt->quantile(0.1)).' and '.round($this->forecast->blunt->quantile(0.9)),
+            'The time between honings, counted in '.
+                $unit.
+                '. An edge with few honings leans on the others of the bench.',
+            ($spans === [] ? 'no span of its own' : 'its last spans: '.implode(', ', $spans)).
+                '; now at '.
+                round($this->forecast->life->now).
+                '; usual for it '.
+                round($this->forecast->blunt->quantile(0.5)).
+                ', eight in ten between '.
+                round($this->forecast->blunt->quantile(0.1)).
+                ' and '.
+                round($this->forecast->blunt->quantile(0.9)),
             Basis::Model,
-            'A hierarchical model of your own record; how widely it spreads where there is little of it is from memory.',
+            'A hierarchical model of your own record; '
+                .'how widely it spreads where there is little of it is from memory.',
         );
     }
 

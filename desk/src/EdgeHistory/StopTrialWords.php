@@ -28,24 +28,33 @@ final readonly class StopTrialWords
 
     public function sentence(): string
     {
-        $better = array_keys(array_filter([
-            'surface' => $this->fine->surface > $this->coarse->surface,
-            'tear-out' => $this->fine->tearOut < $this->coarse->tearOut,
-            'effort' => $this->fine->effort < $this->coarse->effort,
-        ]));
+        $better = array_keys(
+            array_filter([
+                'surface' => $this->fine->surface > $this->coarse->surface,
+                'tear-out' => $this->fine->tearOut < $this->coarse->tearOut,
+                'effort' => $this->fine->effort < $this->coarse->effort,
+            ]),
+        );
         $last = array_pop($better);
         $said = match (true) {
             $last === null => 'Nothing was better',
             $better === [] => ucfirst($last).' was better',
             default => ucfirst(implode(', ', $better))." and $last were better",
         };
-        $um = LengthFormatter::decimal($this->fine->um, 1).' µm than off '.LengthFormatter::decimal($this->coarse->um, 1).' µm';
+        $um =
+            LengthFormatter::decimal($this->fine->um, 1).
+            ' µm than off '.
+            LengthFormatter::decimal($this->coarse->um, 1).
+            ' µm';
 
         return "$said off $um: ".($this->isFinerWorthIt() ? 'finer is worth it.' : 'finer is not worth it.');
     }
 
     private function gain(): float
     {
-        return ($this->fine->surface - $this->coarse->surface) + ($this->coarse->tearOut - $this->fine->tearOut) + ($this->coarse->effort - $this->fine->effort) / 2;
+        return $this->fine->surface -
+            $this->coarse->surface +
+            ($this->coarse->tearOut - $this->fine->tearOut) +
+            ($this->coarse->effort - $this->fine->effort) / 2;
     }
 }

@@ -19,7 +19,8 @@ use JackRest\Desk\Form\Reading;
 /** One bit of a set as far as it was measured: spurs, twist, spur height, a test hole. */
 final readonly class AugerBitForm
 {
-    public const CAUTION = 'Hold a bit by its stem in the vice, lead screw away from the hand; file away from the spurs. Local rules and trained teaching come first.';
+    public const CAUTION = 'Hold a bit by its stem in the vice, lead screw away from the hand; file away from the '
+        .'spurs. Local rules and trained teaching come first.';
 
     /** Strokes on each inside and each cutter for a bit that only wants a touch; from memory. */
     private const STROKES = 3;
@@ -40,7 +41,12 @@ final readonly class AugerBitForm
     public static function fields(LengthFormatter $format): array
     {
         $length = static fn (string $name, float $most, string $what): Field => new Field(
-            $name, Quantity::Length, 0.1, $most, $what, complaint: "$what: up to {$format->dimension($most)}.",
+            $name,
+            Quantity::Length,
+            0.1,
+            $most,
+            $what,
+            complaint: "$what: up to {$format->dimension($most)}.",
         );
 
         return [
@@ -59,19 +65,40 @@ final readonly class AugerBitForm
         foreach (['spurs', 'twist'] as $across) {
             $form = $form->with($across, self::beside($form->readings[$across], $sizeMm, $format));
         }
-        [$spurs, $twist, $height, $hole, $turns] = array_map($form->value(...), ['spurs', 'twist', 'height', 'hole', 'turns']);
+        [$spurs, $twist, $height, $hole, $turns] = array_map($form->value(...), [
+            'spurs',
+            'twist',
+            'height',
+            'hole',
+            'turns',
+        ]);
         if ($spurs !== null && $twist !== null && $spurs < $twist) {
-            $form = $form->doubted('spurs', 'Narrower than the twist: filed on the outside, it jams in its own hole. Measured rightly?');
+            $form = $form->doubted(
+                'spurs',
+                'Narrower than the twist: filed on the outside, it jams in its own hole. Measured rightly?',
+            );
         }
         if (($hole === null) !== ($turns === null)) {
-            $form = $hole === null
-                ? $form->doubted('hole', 'How deep did it go in so many turns?')
-                : $form->doubted('turns', 'In how many turns?');
+            $form =
+                $hole === null
+                    ? $form->doubted('hole', 'How deep did it go in so many turns?')
+                    : $form->doubted('turns', 'In how many turns?');
             [$hole, $turns] = [null, null];
         }
         try {
-            $check = $spurs === null || $twist === null ? null
-                : (new AugerCheck)(new AugerCheckInput($spurs, $twist, $height, $hole, $turns === 0.0 ? null : $turns, sharp: $isSharp));
+            $check =
+                $spurs === null || $twist === null
+                    ? null
+                    : (new AugerCheck())(
+                        new AugerCheckInput(
+                            $spurs,
+                            $twist,
+                            $height,
+                            $hole,
+                            $turns === 0.0 ? null : $turns,
+                            sharp: $isSharp,
+                        ),
+                    );
         } catch (InvalidInput) {
             $check = null;
         }
@@ -90,10 +117,27 @@ final readonly class AugerBitForm
         $name = $this->format->dimension($this->sizeMm).' bit';
 
         return match (true) {
-            $check === null => new Advice("Measure across the spurs of the $name, then across its twist.", 'A caliper over the spurs’ tips; then over the twist just behind them.'),
-            $check->verdict === AugerVerdict::SetAside => new Advice("Set the $name aside.", ucfirst($check->reason).'.'),
-            $check->verdict === AugerVerdict::Keep => new Advice("Keep the $name as it is.", ucfirst($check->reason).'.'),
-            default => new Advice('File it: '.self::STROKES.' strokes inside each spur, '.self::STROKES.' on each cutter’s upper face.', 'An auger file with a safe side, its angle as it is. Never the outside, never the cutters’ underside; touch the outside only to lift the burr.'),
+            $check === null => new Advice(
+                "Measure across the spurs of the $name, then across its twist.",
+                'A caliper over the spurs’ tips; then over the twist just behind them.',
+            ),
+            $check->verdict === AugerVerdict::SetAside => new Advice(
+                "Set the $name aside.",
+                ucfirst($check->reason).'.',
+            ),
+            $check->verdict === AugerVerdict::Keep => new Advice(
+                "Keep the $name as it is.",
+                ucfirst($check->reason).'.',
+            ),
+            default => new Advice(
+                'File it: '.
+                    self::STROKES.
+                    ' strokes inside each spur, '.
+                    self::STROKES.
+                    ' on each cutter’s upper face.',
+                'An auger file with a safe side, its angle as it is. Never the outside, never the cutters’ '
+                    .'underside; touch the outside only to lift the burr.',
+            ),
         };
     }
 
@@ -104,12 +148,36 @@ final readonly class AugerBitForm
      */
     public static function steps(): array
     {
-        $step = static fn (string $tool, string $says, int $count, string $of, string $see): FilingStep => new FilingStep($tool, $says, $count, $of, 15.0 + 3.0 * $count, $see);
+        $step = static fn (
+            string $tool,
+            string $says,
+            int $count,
+            string $of,
+            string $see,
+        ): FilingStep => new FilingStep($tool, $says, $count, $of, 15.0 + 3.0 * $count, $see);
 
         return [
-            $step('auger file', 'Inside of each spur in turn, held by its safe side.', 2 * self::STROKES, 'strokes', 'Both spurs bright inside, one as high as the other.'),
-            $step('auger file', 'Upper face of each cutter in turn, at its own angle.', 2 * self::STROKES, 'strokes', 'A bright line along both cutters, one as high as the other.'),
-            $step('fine stone', 'Once along the outside of each spur, flat: the burr only.', 2, 'strokes', 'No burr catches; not wider, not narrower.'),
+            $step(
+                'auger file',
+                'Inside of each spur in turn, held by its safe side.',
+                2 * self::STROKES,
+                'strokes',
+                'Both spurs bright inside, one as high as the other.',
+            ),
+            $step(
+                'auger file',
+                'Upper face of each cutter in turn, at its own angle.',
+                2 * self::STROKES,
+                'strokes',
+                'A bright line along both cutters, one as high as the other.',
+            ),
+            $step(
+                'fine stone',
+                'Once along the outside of each spur, flat: the burr only.',
+                2,
+                'strokes',
+                'No burr catches; not wider, not narrower.',
+            ),
             $step('brace', 'Bore a test hole and count its turns.', 1, 'hole', 'The rim is cut clean all round.'),
         ];
     }
@@ -123,15 +191,29 @@ final readonly class AugerBitForm
         }
         $small = fn (float $mm): string => $this->format->small($mm);
 
-        return array_values(array_filter([
-            $check->clearanceMm >= 0 ? "The spurs clear the twist by {$small($check->clearanceMm)}." : "The spurs are {$small(-$check->clearanceMm)} narrower than the twist.",
-            "A turn goes in {$small($check->feedMm)}".($this->form->value('hole') === null ? ', as is usual: bore a test hole and count its turns.' : ', by your test hole.'),
-            $check->reachMm === null ? null : ($check->reachMm > 0 ? "The spurs reach {$small($check->reachMm)} deeper than that: about {$check->filingsLeft} filings are left." : 'The spurs reach no deeper than that.'),
-        ]));
+        return array_values(
+            array_filter([
+                $check->clearanceMm >= 0
+                    ? "The spurs clear the twist by {$small($check->clearanceMm)}."
+                    : "The spurs are {$small(-$check->clearanceMm)} narrower than the twist.",
+                "A turn goes in {$small($check->feedMm)}".
+                ($this->form->value('hole') === null
+                    ? ', as is usual: bore a test hole and count its turns.'
+                    : ', by your test hole.'),
+                $check->reachMm === null
+                    ? null
+                    : ($check->reachMm > 0
+                        ? "The spurs reach {$small($check->reachMm)} deeper than that: about {$check->filingsLeft} "
+                            .'filings are left.'
+                        : 'The spurs reach no deeper than that.'),
+            ]),
+        );
     }
 
     private static function beside(Reading $figure, float $sizeMm, LengthFormatter $format): Reading
     {
-        return $figure->value === null || abs($figure->value / $sizeMm - 1) <= self::DOUBT ? $figure : $figure->doubted('Far from '.$format->dimension($sizeMm).': is it this bit?', null);
+        return $figure->value === null || abs($figure->value / $sizeMm - 1) <= self::DOUBT
+            ? $figure
+            : $figure->doubted('Far from '.$format->dimension($sizeMm).': is it this bit?', null);
     }
 }

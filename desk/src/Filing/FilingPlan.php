@@ -46,34 +46,88 @@ final readonly class FilingPlan
      * @param  float|null  $setMm  the set it has, to one side; null: not measured
      * @param  float  $wantedSetMm  the set it shall have
      */
-    public static function of(SawState $state, SawTeethResult $teeth, int $count, float $plateMm, ?float $setMm, float $wantedSetMm, string $file, bool $isFleamed, LengthFormatter $format): self
-    {
+    public static function of(
+        SawState $state,
+        SawTeethResult $teeth,
+        int $count,
+        float $plateMm,
+        ?float $setMm,
+        float $wantedSetMm,
+        string $file,
+        bool $isFleamed,
+        LengthFormatter $format,
+    ): self {
         $joint = $state->jointMm();
         $lowered = $state === SawState::Retooth ? $teeth->heightMm : $joint;
-        $strokes = max(self::LEAST_STROKES, Rounding::up($lowered / (self::LOWERS_MM * self::USUAL_PLATE_MM / max(0.2, $plateMm))));
-        $flat = $format->small(max($joint, 0.05) * $teeth->pitchMm / $teeth->heightMm);
+        $strokes = max(
+            self::LEAST_STROKES,
+            Rounding::up($lowered / ((self::LOWERS_MM * self::USUAL_PLATE_MM) / max(0.2, $plateMm))),
+        );
+        $flat = $format->small((max($joint, 0.05) * $teeth->pitchMm) / $teeth->heightMm);
         $steps = [];
         if ($joint > 0.0) {
             $passes = max(2, Rounding::up($joint / 0.025));
-            $steps[] = new FilingStep('flat file', 'Run it along the tips, level and square to the plate.', $passes, $passes === 1 ? 'stroke' : 'strokes', 20.0 + 4 * $passes, 'Every tip shows a bright flat.');
+            $steps[] = new FilingStep(
+                'flat file',
+                'Run it along the tips, level and square to the plate.',
+                $passes,
+                $passes === 1 ? 'stroke' : 'strokes',
+                20.0 + 4 * $passes,
+                'Every tip shows a bright flat.',
+            );
         }
         if ($state === SawState::Uneven || $state === SawState::Retooth) {
-            $steps[] = new FilingStep($file, 'Shape each gullet, square across: work where its flats are widest.', $count, 'gullets', $count * ($strokes * self::STROKE_SECONDS + self::NEXT_SECONDS), $state === SawState::Retooth ? 'A gullet at every line of the template, all of one depth.' : "Gullets of one depth, flats of one width, about $flat.");
+            $steps[] = new FilingStep(
+                $file,
+                'Shape each gullet, square across: work where its flats are widest.',
+                $count,
+                'gullets',
+                $count * ($strokes * self::STROKE_SECONDS + self::NEXT_SECONDS),
+                $state === SawState::Retooth
+                    ? 'A gullet at every line of the template, all of one depth.'
+                    : "Gullets of one depth, flats of one width, about $flat.",
+            );
         }
         if ($setMm === null ? $state !== SawState::TouchUp : $setMm < $wantedSetMm - self::SHORT_OF_SET_MM) {
             $half = intdiv($count + 1, 2);
             foreach (['toward you: every other tooth', 'turned round: the teeth between'] as $side => $which) {
                 $teethOfSide = $side === 0 ? $half : $count - $half;
-                $steps[] = new FilingStep('saw set', ucfirst($which).', '.$format->small($wantedSetMm).' to its side, the upper half of the tooth only.', $teethOfSide, 'teeth', $teethOfSide * self::SET_SECONDS, 'Sighted along the tips, both sides stand in one line.');
+                $steps[] = new FilingStep(
+                    'saw set',
+                    ucfirst($which).
+                        ', '.
+                        $format->small($wantedSetMm).
+                        ' to its side, the upper half of the tooth only.',
+                    $teethOfSide,
+                    'teeth',
+                    $teethOfSide * self::SET_SECONDS,
+                    'Sighted along the tips, both sides stand in one line.',
+                );
             }
         }
         $finish = $state === SawState::Uneven || $state === SawState::Retooth ? self::LEAST_STROKES : $strokes;
         $half = intdiv($count + 1, 2);
         foreach (['every other gullet, from this side', 'turned round: the gullets between'] as $side => $which) {
             $gullets = $side === 0 ? $half : $count - $half;
-            $steps[] = new FilingStep($file, ucfirst($which).", $finish strokes in each".($isFleamed ? ', the handle turned toward the heel by the fleam.' : ', straight across.'), $gullets, 'gullets', $gullets * ($finish * self::STROKE_SECONDS + self::NEXT_SECONDS), $side === 0 ? 'Half of each flat is gone.' : 'The flats are just gone: not one stroke more.');
+            $steps[] = new FilingStep(
+                $file,
+                ucfirst($which).
+                    ", $finish strokes in each".
+                    ($isFleamed ? ', the handle turned toward the heel by the fleam.' : ', straight across.'),
+                $gullets,
+                'gullets',
+                $gullets * ($finish * self::STROKE_SECONDS + self::NEXT_SECONDS),
+                $side === 0 ? 'Half of each flat is gone.' : 'The flats are just gone: not one stroke more.',
+            );
         }
-        $steps[] = new FilingStep('fine stone', 'Once along each side, flat on the plate.', 2, 'strokes', 20.0, 'The burr is off; a test cut runs straight.');
+        $steps[] = new FilingStep(
+            'fine stone',
+            'Once along each side, flat on the plate.',
+            2,
+            'strokes',
+            20.0,
+            'The burr is off; a test cut runs straight.',
+        );
 
         return new self($steps, $strokes, $joint);
     }

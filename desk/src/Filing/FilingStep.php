@@ -14,7 +14,13 @@ final readonly class FilingStep
      * @param  string  $of  what is counted: teeth, gullets, strokes
      * @param  string  $see  when it is done
      */
-    public function __construct(public string $tool, public string $says, public int $count, public string $of, public float $seconds, public string $see)
-    {
+    public function __construct(
+        public string $tool,
+        public string $says,
+        public int $count,
+        public string $of,
+        public float $seconds,
+        public string $see,
+    ) {
     }
 }

@@ -22,9 +22,12 @@ use JackRest\Desk\Explanation;
 /** A saw as far as it was read: its teeth, its file, its plan, and whether filing is worth it. */
 final readonly class SawForm
 {
-    public const CAUTION = 'Clamp the plate low between boards, handle on every file, gloves off the teeth; turn your face from a burr. Local rules and trained teaching come first.';
+    public const CAUTION = 'Clamp the plate low between boards, handle on every file, gloves off the teeth; turn '
+        .'your face from a burr. Local rules and trained teaching come first.';
 
-    /** Under its back a plate needs at least this depth to be of use, as a share of its kind's usual depth; from memory. */
+    /**
+     * Under its back a plate needs at least this depth to be of use, as a share of its kind's usual depth; from memory.
+     */
     private const LEAST_DEPTH = 0.4;
 
     private const MANY = 100;
@@ -48,24 +51,61 @@ final readonly class SawForm
      * @param  array<string, string>  $typed  as {@see SawReadings} names them
      * @param  float  $usualDepthMm  of a saw of its kind when new
      */
-    public static function of(array $typed, SawUse $use, SawState $state, bool $isHardened, float $usualDepthMm, LengthFormatter $format): self
-    {
+    public static function of(
+        array $typed,
+        SawUse $use,
+        SawState $state,
+        bool $isHardened,
+        float $usualDepthMm,
+        LengthFormatter $format,
+    ): self {
         $readings = SawReadings::of($typed, $format);
         [$tpi, $plate, $length] = array_map($readings->value(...), ['tpi', 'plate', 'length']);
         if ($tpi === null) {
             return new self($readings, $use, $state, $isHardened, null, null, null, null, null, $usualDepthMm, $format);
         }
-        [$rake, $fleam, $slope] = array_map(static fn (string $name): float => $readings->value($name) ?? 0.0, ['rake', 'fleam', 'slope']);
+        [$rake, $fleam, $slope] = array_map(static fn (string $name): float => $readings->value($name) ?? 0.0, [
+            'rake',
+            'fleam',
+            'slope',
+        ]);
         try {
-            $teeth = (new SawTeeth)(new SawTeethInput(null, $tpi, $rake, $fleam, $slope, 60.0, $plate, $readings->value('set') ?? 0.0));
-            $file = (new SawFile)(new SawFileInput(null, $tpi, $rake, $fleam, $slope));
+            $teeth = (new SawTeeth())(
+                new SawTeethInput(null, $tpi, $rake, $fleam, $slope, 60.0, $plate, $readings->value('set') ?? 0.0),
+            );
+            $file = (new SawFile())(new SawFileInput(null, $tpi, $rake, $fleam, $slope));
         } catch (InvalidInput) {
             return new self($readings, $use, $state, $isHardened, null, null, null, null, null, $usualDepthMm, $format);
         }
         $count = $length === null ? null : max(2, Rounding::down($length / $teeth->pitchMm));
-        $plan = $count === null || $plate === null ? null : FilingPlan::of($state, $teeth, $count, $plate, $readings->value('set'), $use->setMm($plate), self::fileName($file), $fleam > 0.0, $format);
+        $plan =
+            $count === null || $plate === null
+                ? null
+                : FilingPlan::of(
+                    $state,
+                    $teeth,
+                    $count,
+                    $plate,
+                    $readings->value('set'),
+                    $use->setMm($plate),
+                    self::fileName($file),
+                    $fleam > 0.0,
+                    $format,
+                );
 
-        return new self($readings, $use, $state, $isHardened, $teeth, $file, $plan, $count, self::left($readings->value('depth'), $usualDepthMm, $plan), $usualDepthMm, $format);
+        return new self(
+            $readings,
+            $use,
+            $state,
+            $isHardened,
+            $teeth,
+            $file,
+            $plan,
+            $count,
+            self::left($readings->value('depth'), $usualDepthMm, $plan),
+            $usualDepthMm,
+            $format,
+        );
     }
 
     public function isSound(): bool
@@ -90,21 +130,36 @@ final readonly class SawForm
     public function next(): Advice
     {
         if ($this->teeth === null) {
-            return new Advice('Count the teeth in an inch, or tips over a longer way.', 'From their pitch follow the tooth’s height, its file and the whole plan.');
+            return new Advice(
+                'Count the teeth in an inch, or tips over a longer way.',
+                'From their pitch follow the tooth’s height, its file and the whole plan.',
+            );
         }
         if ($this->isHardened) {
-            return new Advice('Use it until it is blunt, then change it.', 'Hardened teeth turn a file: blue-black tips, and a file skates over them.');
+            return new Advice(
+                'Use it until it is blunt, then change it.',
+                'Hardened teeth turn a file: blue-black tips, and a file skates over them.',
+            );
         }
         if ($this->filingsLeft === 0) {
-            return new Advice('Not worth another filing.', 'Too little plate is left under its back for the cuts it was made for.');
+            return new Advice(
+                'Not worth another filing.',
+                'Too little plate is left under its back for the cuts it was made for.',
+            );
         }
         if ($this->plan === null) {
-            return new Advice('Measure the toothed edge and the plate’s thickness.', 'They tell how many teeth there are and how many strokes each takes.');
+            return new Advice(
+                'Measure the toothed edge and the plate’s thickness.',
+                'They tell how many teeth there are and how many strokes each takes.',
+            );
         }
         $minutes = max(1, Rounding::up($this->plan->seconds() / 60));
         $first = $this->plan->steps[0];
 
-        return new Advice(ucfirst($this->verb($first))." with the {$first->tool}: $minutes min in all.", "{$this->count} teeth, {$this->plan->strokes} strokes in each gullet; ".lcfirst($first->says));
+        return new Advice(
+            ucfirst($this->verb($first))." with the {$first->tool}: $minutes min in all.",
+            "{$this->count} teeth, {$this->plan->strokes} strokes in each gullet; ".lcfirst($first->says),
+        );
     }
 
     /** @return list<string> what each number does to the cut */
@@ -114,15 +169,39 @@ final readonly class SawForm
         if ($teeth === null) {
             return [];
         }
-        [$rake, $fleam, $slope] = array_map(fn (string $name): float => $this->readings->value($name) ?? 0.0, ['rake', 'fleam', 'slope']);
+        [$rake, $fleam, $slope] = array_map(fn (string $name): float => $this->readings->value($name) ?? 0.0, [
+            'rake',
+            'fleam',
+            'slope',
+        ]);
 
-        return array_values(array_filter([
-            $this->format->small($teeth->pitchMm).' from tip to tip: '.($teeth->pitchMm < 1.7 ? 'fine, smooth and slow; it clogs in thick stock.' : ($teeth->pitchMm < 3.2 ? 'medium: for joints and stock of middling thickness.' : 'coarse and fast; it catches in thin stock.')),
-            self::deg($rake).' of rake: '.($rake < 6 ? 'aggressive, hard to start.' : ($rake < 12 ? 'starts more easily, cuts a little slower.' : 'relaxed: smooth across the grain, slow along it.')),
-            self::deg($fleam).' of fleam: '.($fleam < 5 ? 'chisel points, for cuts along the grain.' : ($fleam < 15 ? 'points sharp enough to cross the grain as well.' : 'knife points, for cuts across; they dull sooner.')),
-            $slope > 0 ? self::deg($slope).' of slope: keener points with deeper gullets on one side.' : null,
-            $teeth->kerfMm === null ? null : 'It cuts '.$this->format->small($teeth->kerfMm).' wide.',
-        ]));
+        return array_values(
+            array_filter([
+                $this->format->small($teeth->pitchMm).
+                ' from tip to tip: '.
+                ($teeth->pitchMm < 1.7
+                    ? 'fine, smooth and slow; it clogs in thick stock.'
+                    : ($teeth->pitchMm < 3.2
+                        ? 'medium: for joints and stock of middling thickness.'
+                        : 'coarse and fast; it catches in thin stock.')),
+                self::deg($rake).
+                ' of rake: '.
+                ($rake < 6
+                    ? 'aggressive, hard to start.'
+                    : ($rake < 12
+                        ? 'starts more easily, cuts a little slower.'
+                        : 'relaxed: smooth across the grain, slow along it.')),
+                self::deg($fleam).
+                ' of fleam: '.
+                ($fleam < 5
+                    ? 'chisel points, for cuts along the grain.'
+                    : ($fleam < 15
+                        ? 'points sharp enough to cross the grain as well.'
+                        : 'knife points, for cuts across; they dull sooner.')),
+                $slope > 0 ? self::deg($slope).' of slope: keener points with deeper gullets on one side.' : null,
+                $teeth->kerfMm === null ? null : 'It cuts '.$this->format->small($teeth->kerfMm).' wide.',
+            ]),
+        );
     }
 
     /** How many filings the plate has left, and what a filing takes. */
@@ -138,7 +217,8 @@ final readonly class SawForm
 
         return $this->plan->loweredMm <= 0.0
             ? 'A touch-up takes nothing off the tips.'
-            : "Jointed by {$this->format->small($this->plan->loweredMm)} each time, {$this->many($this->filingsLeft)} left until the plate is $least deep.";
+            : "Jointed by {$this->format->small($this->plan->loweredMm)} each time, "
+                ."{$this->many($this->filingsLeft)} left until the plate is $least deep.";
     }
 
     /** @return list<Explanation> */
@@ -150,8 +230,27 @@ final readonly class SawForm
         $mm = fn (float $value): string => $this->format->small($value);
 
         return [
-            new Explanation('How high is a tooth?', 'pitch ÷ (tan rake + tan back)', "{$mm($this->teeth->pitchMm)} ÷ (tan ".self::deg($this->teeth->tipDeg - $this->teeth->backDeg).' + tan '.self::deg($this->teeth->backDeg).") = {$mm($this->teeth->heightMm)}", Basis::Published, 'geometry of a 60° file, turned by fleam and slope'),
-            new Explanation('Which file?', 'face ≥ 2 × the longer flank', "2 × {$mm($this->file->flankMm)} = {$mm($this->file->neededFaceMm)}".($this->file->byGeometry === null ? '' : "; the {$this->file->byGeometry->id} has {$mm($this->file->byGeometry->faceMm)}"), Basis::FromMemory, 'geometry; faces of the usual files from memory, measure yours'),
+            new Explanation(
+                'How high is a tooth?',
+                'pitch ÷ (tan rake + tan back)',
+                "{$mm($this->teeth->pitchMm)} ÷ (tan ".
+                    self::deg($this->teeth->tipDeg - $this->teeth->backDeg).
+                    ' + tan '.
+                    self::deg($this->teeth->backDeg).
+                    ") = {$mm($this->teeth->heightMm)}",
+                Basis::Published,
+                'geometry of a 60° file, turned by fleam and slope',
+            ),
+            new Explanation(
+                'Which file?',
+                'face ≥ 2 × the longer flank',
+                "2 × {$mm($this->file->flankMm)} = {$mm($this->file->neededFaceMm)}".
+                    ($this->file->byGeometry === null
+                        ? ''
+                        : "; the {$this->file->byGeometry->id} has {$mm($this->file->byGeometry->faceMm)}"),
+                Basis::FromMemory,
+                'geometry; faces of the usual files from memory, measure yours',
+            ),
         ];
     }
 
@@ -176,7 +275,11 @@ final readonly class SawForm
 
     private static function fileName(SawFileResult $file): string
     {
-        return $file->byGeometry === null ? 'largest triangular file' : (str_contains($file->byGeometry->id, 'needle') ? 'triangular needle file' : "triangular file, {$file->byGeometry->id}");
+        return $file->byGeometry === null
+            ? 'largest triangular file'
+            : (str_contains($file->byGeometry->id, 'needle')
+                ? 'triangular needle file'
+                : "triangular file, {$file->byGeometry->id}");
     }
 
     private static function left(?float $depthMm, float $usualDepthMm, ?FilingPlan $plan): ?int

@@ -78,9 +78,13 @@ final readonly class SawReadings
         $byCount = LengthFormatter::decimal(25.4 / $counted, 1);
         $isPoints = abs(25.4 / $counted - ($tpi - 1)) < 0.25;
 
-        return $form->doubted('tpi', $isPoints
-            ? "The count says $byCount teeth. Did you type points? They are one more."
-            : "The count says $byCount teeth to the inch.", $byCount);
+        return $form->doubted(
+            'tpi',
+            $isPoints
+                ? "The count says $byCount teeth. Did you type points? They are one more."
+                : "The count says $byCount teeth to the inch.",
+            $byCount,
+        );
     }
 
     private static function setDoubted(Form $form, LengthFormatter $format): Form
@@ -92,12 +96,19 @@ final readonly class SawReadings
                 $form = $form->refused('across', 'Narrower than the plate: measure across the tips of several teeth.');
             } elseif ($set !== null && abs($measured - $set) > self::DOUBT_SET_MM) {
                 $measured = max(0.0, $measured);
-                $form = $form->doubted('set', "Across the teeth it comes to {$format->small($measured)}.", $format->typed(round($measured, 2)));
+                $form = $form->doubted(
+                    'set',
+                    "Across the teeth it comes to {$format->small($measured)}.",
+                    $format->typed(round($measured, 2)),
+                );
             }
         }
         if (($form->value('fleam') ?? 0) >= 5 && $set === 0.0) {
             $least = $format->small(0.05);
-            $form = $form->doubted('fleam', "Fleamed teeth without set bind in the kerf: give them $least a side at least.");
+            $form = $form->doubted(
+                'fleam',
+                "Fleamed teeth without set bind in the kerf: give them $least a side at least.",
+            );
         }
 
         return $form;
@@ -107,10 +118,17 @@ final readonly class SawReadings
     {
         [$tpi, $plate, $depth, $set] = array_map($form->value(...), ['tpi', 'plate', 'depth', 'set']);
         if ($tpi !== null && $plate !== null && 25.4 / $tpi < $plate) {
-            $form = $form->refused('tpi', "A plate {$format->small($plate)} thick cannot carry so fine a pitch ("
-                .$format->small(25.4 / $tpi).'): the teeth would be wider than long.');
-        } elseif ($tpi !== null && $depth !== null && 0.577 * 25.4 / $tpi > $depth / 3) {
-            $form = $form->refused('tpi', "Teeth so coarse would take more than a third of a plate {$format->dimension($depth)} deep.");
+            $form = $form->refused(
+                'tpi',
+                "A plate {$format->small($plate)} thick cannot carry so fine a pitch (".
+                    $format->small(25.4 / $tpi).
+                    '): the teeth would be wider than long.',
+            );
+        } elseif ($tpi !== null && $depth !== null && (0.577 * 25.4) / $tpi > $depth / 3) {
+            $form = $form->refused(
+                'tpi',
+                "Teeth so coarse would take more than a third of a plate {$format->dimension($depth)} deep.",
+            );
         }
 
         return $set !== null && $plate !== null && $set > $plate / 2

@@ -30,9 +30,18 @@ final class SawTemplatePrint
      * @param  array{float, float}|null  $relaxed  over what length from the toe, mm, and by which rake, degrees
      * @return list<Tile>
      */
-    public static function tiles(string $saw, SawTemplateResult $template, ?array $relaxed, LengthFormatter $format): array
-    {
-        return Tiling::tiles("Teeth for the $saw", self::WIDTH_MM, self::height($template), self::marks($template, $relaxed, $format));
+    public static function tiles(
+        string $saw,
+        SawTemplateResult $template,
+        ?array $relaxed,
+        LengthFormatter $format,
+    ): array {
+        return Tiling::tiles(
+            "Teeth for the $saw",
+            self::WIDTH_MM,
+            self::height($template),
+            self::marks($template, $relaxed, $format),
+        );
     }
 
     /**
@@ -40,9 +49,18 @@ final class SawTemplatePrint
      *
      * @param  array{float, float}|null  $relaxed
      */
-    public static function whole(string $saw, SawTemplateResult $template, ?array $relaxed, LengthFormatter $format): Sheet
-    {
-        return new Sheet("Teeth for the $saw", self::marks($template, $relaxed, $format), self::WIDTH_MM, self::height($template));
+    public static function whole(
+        string $saw,
+        SawTemplateResult $template,
+        ?array $relaxed,
+        LengthFormatter $format,
+    ): Sheet {
+        return new Sheet(
+            "Teeth for the $saw",
+            self::marks($template, $relaxed, $format),
+            self::WIDTH_MM,
+            self::height($template),
+        );
     }
 
     private static function height(SawTemplateResult $template): float
@@ -59,8 +77,20 @@ final class SawTemplatePrint
         $last = max([0.0, ...$template->tipsMm]);
         $marks = [
             new Text(self::FOLD_MM + self::TENTH_MM + 4, self::TOP_MM + 2, "toe: {$template->teeth} tips", 4, true),
-            new Text(self::FOLD_MM + self::TENTH_MM + 4, self::TOP_MM + 7, $template->coarsestMm - $template->finestMm < 1e-6 ? $format->small($template->coarsestMm).' apart' : $format->small($template->finestMm).' to '.$format->small($template->coarsestMm).' apart', 3),
-            new Text(self::FOLD_MM + self::TENTH_MM + 4, self::TOP_MM + 12, 'Fold here over the jointed edge, glue it on,', 3),
+            new Text(
+                self::FOLD_MM + self::TENTH_MM + 4,
+                self::TOP_MM + 7,
+                $template->coarsestMm - $template->finestMm < 1e-6
+                    ? $format->small($template->coarsestMm).' apart'
+                    : $format->small($template->finestMm).' to '.$format->small($template->coarsestMm).' apart',
+                3,
+            ),
+            new Text(
+                self::FOLD_MM + self::TENTH_MM + 4,
+                self::TOP_MM + 12,
+                'Fold here over the jointed edge, glue it on,',
+                3,
+            ),
             new Text(self::FOLD_MM + self::TENTH_MM + 4, self::TOP_MM + 16, 'nick every line, then file.', 3),
             new Line(self::FOLD_MM, self::TOP_MM, self::FOLD_MM, self::TOP_MM + $last + $template->overMm, 0.2),
         ];
@@ -68,7 +98,13 @@ final class SawTemplatePrint
             [$length, $rake] = $relaxed;
             $at = self::TOP_MM + $length;
             $marks[] = new Line(self::FOLD_MM - 26, $at, self::FOLD_MM + 40, $at, 0.3, true);
-            $marks[] = new Text(self::FOLD_MM + 30, $at - 1.5, 'up to here '.LengthFormatter::decimal($rake, 1).'° of rake', 3, true);
+            $marks[] = new Text(
+                self::FOLD_MM + 30,
+                $at - 1.5,
+                'up to here '.LengthFormatter::decimal($rake, 1).'° of rake',
+                3,
+                true,
+            );
         }
         foreach ($template->tipsMm as $index => $tip) {
             $long = $index % 10 === 0 ? self::TENTH_MM : self::LINE_MM;

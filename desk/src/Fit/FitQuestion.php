@@ -66,12 +66,12 @@ enum FitQuestion: string
     {
         return match ($this) {
             self::Saws => new SawQuestion($ownBites),
-            self::Soles => new SoleQuestion,
-            self::Chisels => new ChiselQuestion,
-            self::Blades => new BladeQuestion,
-            self::Shoulders => new ShoulderQuestion,
-            self::Marks => new MarkingQuestion,
-            self::Braces => new BraceQuestion,
+            self::Soles => new SoleQuestion(),
+            self::Chisels => new ChiselQuestion(),
+            self::Blades => new BladeQuestion(),
+            self::Shoulders => new ShoulderQuestion(),
+            self::Marks => new MarkingQuestion(),
+            self::Braces => new BraceQuestion(),
         };
     }
 
@@ -80,13 +80,23 @@ enum FitQuestion: string
      * @param  list<ToolAtHand>  $tools
      * @param  array<int|string, OwnBite>  $ownBites
      */
-    public function answered(array $typed, Hardness $hardness, array $tools, LengthFormatter $format, array $ownBites = []): FitForm
-    {
+    public function answered(
+        array $typed,
+        Hardness $hardness,
+        array $tools,
+        LengthFormatter $format,
+        array $ownBites = [],
+    ): FitForm {
         $fit = $this->fit($ownBites);
         $form = Form::of($fit->fields(), $typed, $format);
         $wrong = array_filter($form->readings, static fn (Reading $reading): bool => $reading->error !== null);
         if ($wrong !== []) {
-            return new FitForm($form, [], new Advice('Put that reading right first.', (string) current($wrong)->error), []);
+            return new FitForm(
+                $form,
+                [],
+                new Advice('Put that reading right first.', (string) current($wrong)->error),
+                [],
+            );
         }
         $values = $form->given();
         foreach ($fit->fields() as $field) {

@@ -14,7 +14,14 @@ final class StrokesForm
     public static function fields(): array
     {
         return [
-            new Field('thickness', Quantity::Length, 1, 300, 'Stock', complaint: 'Stock is between 1 and 300 mm thick.'),
+            new Field(
+                'thickness',
+                Quantity::Length,
+                1,
+                300,
+                'Stock',
+                complaint: 'Stock is between 1 and 300 mm thick.',
+            ),
             new Field('depth', Quantity::Length, 1, 1000, 'Cut', complaint: 'A cut is between 1 and 1000 mm deep.'),
             new Field('strokes', Quantity::Count, 1, 5000, 'Strokes', complaint: 'Between 1 and 5000 strokes.'),
         ];

@@ -63,6 +63,9 @@ final readonly class Field
 
     private function limits(LengthFormatter $format): string
     {
-        return "Between {$this->quantity->amount($this->least, $format)} and {$this->quantity->amount($this->most, $format)}.";
+        return "Between {$this->quantity->amount(
+            $this->least,
+            $format,
+        )} and {$this->quantity->amount($this->most, $format)}.";
     }
 }

@@ -115,7 +115,10 @@ final readonly class Form
      */
     public function soundOrRefuse(string $under = ''): void
     {
-        $wrong = array_filter(array_map(static fn (Reading $reading): ?string => $reading->error, $this->readings), is_string(...));
+        $wrong = array_filter(
+            array_map(static fn (Reading $reading): ?string => $reading->error, $this->readings),
+            is_string(...),
+        );
         $errors = [];
         foreach ($wrong === [] ? $this->missing() : $wrong as $name => $says) {
             $errors[] = new FieldError(ltrim("$under.$name", '.'), $says);

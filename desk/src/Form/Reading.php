@@ -82,7 +82,10 @@ final readonly class Reading
             if (abs(log($ratio / $slip)) < log(1.25)) {
                 $likely = $format->typed($this->value / $slip);
 
-                return $this->doubted("This is about 25 times what is expected. Was it $likely, typed in the other unit?", $likely);
+                return $this->doubted(
+                    "This is about 25 times what is expected. Was it $likely, typed in the other unit?",
+                    $likely,
+                );
             }
         }
 

@@ -30,7 +30,10 @@ final class TypedAir
         if ($number > self::HOT_C && $number <= 140) {
             $likely = LengthFormatter::decimal($fahrenheit, 1);
 
-            return Reading::understood($typed, min(self::HOTTEST_C, $number))->doubted("Is that °F? It would be $likely °C.", $likely);
+            return Reading::understood($typed, min(self::HOTTEST_C, $number))->doubted(
+                "Is that °F? It would be $likely °C.",
+                $likely,
+            );
         }
 
         return self::inReason(Reading::understood($typed, $number));

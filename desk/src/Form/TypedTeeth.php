@@ -20,7 +20,11 @@ final class TypedTeeth
         $teeth = str_starts_with(strtolower($match[2] ?? ''), 'p') ? $number - 1 : $number;
         $points = LengthFormatter::decimal($teeth + 1, 1);
 
-        return Reading::understood($typed, $teeth, LengthFormatter::decimal($teeth, 1)." teeth, $points points per inch");
+        return Reading::understood(
+            $typed,
+            $teeth,
+            LengthFormatter::decimal($teeth, 1)." teeth, $points points per inch",
+        );
     }
 
     /** Rip = 1, cross = 2, both = 3: a cut along the grain wants rip teeth, one across it crosscut teeth. */

@@ -71,24 +71,50 @@ final readonly class GuideForm
     public function next(): Advice
     {
         if ($this->axle === null) {
-            return new Advice($this->objection ?? 'Hone a blade at two settings, and measure each.', 'How far it stands out of the guide, and the angle that came of it: two far apart tell where the axle is.');
+            return new Advice(
+                $this->objection ?? 'Hone a blade at two settings, and measure each.',
+                'How far it stands out of the guide, and the angle that came of it: two far apart tell where the '
+                    .'axle is.',
+            );
         }
         if ($this->axle->residualDeg > self::DOUBTFUL_DEG) {
-            return new Advice('Measure again: the settings disagree by '.LengthFormatter::fixed($this->axle->residualDeg, 1).'°.', 'One of the lengths or angles was misread, or the blade sat askew.');
+            return new Advice(
+                'Measure again: the settings disagree by '.LengthFormatter::fixed($this->axle->residualDeg, 1).'°.',
+                'One of the lengths or angles was misread, or the blade sat askew.',
+            );
         }
-        $stops = array_map(fn (GuideStop $stop): string => LengthFormatter::decimal($stop->angleDeg, 1).'° at '.$this->format->dimension($stop->projectionMm), $this->stops);
+        $stops = array_map(
+            fn (GuideStop $stop): string => LengthFormatter::decimal($stop->angleDeg, 1).
+                '° at '.
+                $this->format->dimension($stop->projectionMm),
+            $this->stops,
+        );
 
-        return new Advice($stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.', 'Print the board once, glue stops to it, and never measure again.');
+        return new Advice(
+            $stops === [] ? 'Type the angles you hone at.' : 'Set '.implode(', ', $stops).'.',
+            'Print the board once, glue stops to it, and never measure again.',
+        );
     }
 
     /** @return list<Field> */
     public static function fields(int $settings, int $stops): array
     {
         $angle = static fn (string $name): Field => new Field(
-            $name, Quantity::Degrees, 10, 60, 'Angle', complaint: 'A guide holds between 10° and 60°.',
+            $name,
+            Quantity::Degrees,
+            10,
+            60,
+            'Angle',
+            complaint: 'A guide holds between 10° and 60°.',
         );
         $projection = static fn (string $name): Field => new Field(
-            $name, Quantity::Length, 1, 200, 'Blade stands out', complaint: 'A blade stands out between 1 and 200 mm.', expected: 35.0,
+            $name,
+            Quantity::Length,
+            1,
+            200,
+            'Blade stands out',
+            complaint: 'A blade stands out between 1 and 200 mm.',
+            expected: 35.0,
         );
         $roller = 'A roller is between 3 and 60 mm thick.';
         $fields = [new Field('roller', Quantity::Length, 3, 60, 'Roller', complaint: $roller, expected: 12.0)];
@@ -128,9 +154,14 @@ final readonly class GuideForm
             return [null, null];
         }
         try {
-            return [(new GuideCalibrate)(new GuideCalibrateInput($roller, $settings)), null];
+            return [(new GuideCalibrate())(new GuideCalibrateInput($roller, $settings)), null];
         } catch (InvalidInput $wrong) {
-            return [null, 'The settings '.lcfirst(preg_replace('/^settings(\[\d+\]\.\w+)?:?\s*/', '', $wrong->errors[0]->message) ?? '').'.'];
+            return [
+                null,
+                'The settings '.
+                lcfirst(preg_replace('/^settings(\[\d+\]\.\w+)?:?\s*/', '', $wrong->errors[0]->message) ?? '').
+                '.',
+            ];
         }
     }
 
@@ -146,9 +177,17 @@ final readonly class GuideForm
                 continue;
             }
             try {
-                $stops[] = (new GuideProjection)(new GuideProjectionInput($roller, $axle->axleSetbackMm, $axle->axleDropMm, [$deg]))->projections[0];
+                $stops[] = (new GuideProjection())(
+                    new GuideProjectionInput($roller, $axle->axleSetbackMm, $axle->axleDropMm, [$deg]),
+                )->projections[0];
             } catch (InvalidInput $wrong) {
-                return [$stops, LengthFormatter::decimal($deg, 1).'° '.preg_replace('/ \([^)]*\)$/', '', $wrong->errors[0]->message).'.'];
+                return [
+                    $stops,
+                    LengthFormatter::decimal($deg, 1).
+                    '° '.
+                    preg_replace('/ \([^)]*\)$/', '', $wrong->errors[0]->message).
+                    '.',
+                ];
             }
         }
 

@@ -36,7 +36,12 @@ final class ProjectionBoard
     {
         $marks = [
             new Text(Sheet::MARGIN_MM, 20, "Projection board for the $guide", 6, true),
-            new Text(Sheet::MARGIN_MM, 27, 'Glue it to a flat board with each heavy line on the board’s edge. Glue a stop beyond each stop line.', 3),
+            new Text(
+                Sheet::MARGIN_MM,
+                27,
+                'Glue it to a flat board with each heavy line on the board’s edge. Glue a stop beyond each stop line.',
+                3,
+            ),
             new Text(Sheet::MARGIN_MM, 32, 'Front of the guide against the edge, blade against the stop: clamp.', 3),
             ...Sheet::checkLine(Sheet::MARGIN_MM, 42),
         ];

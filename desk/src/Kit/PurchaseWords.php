@@ -32,7 +32,10 @@ final class PurchaseWords
         return match (true) {
             $purchase->instead === null => 'No other tool does it.',
             $purchase->instead === [] => 'The rest of the plan would do without it',
-            default => 'Without it: '.self::listed(array_map(static fn (Offer $offer): string => Article::with($offer->name), $purchase->instead)),
+            default => 'Without it: '.
+                self::listed(
+                    array_map(static fn (Offer $offer): string => Article::with($offer->name), $purchase->instead),
+                ),
         };
     }
 

@@ -39,7 +39,13 @@ final readonly class ToolForm
             $form = $form->refused($dimension, $complaint);
         }
 
-        return new self($kind, $form, $sizes, $given, trim($name) === '' ? (new ToolNamer($format))->name($kind, $sizes) : trim($name));
+        return new self(
+            $kind,
+            $form,
+            $sizes,
+            $given,
+            trim($name) === '' ? (new ToolNamer($format))->name($kind, $sizes) : trim($name),
+        );
     }
 
     /** @return list<Field> */
@@ -47,10 +53,22 @@ final readonly class ToolForm
     {
         return array_map(static function (Dimension $dimension) use ($kind, $format): Field {
             $quantity = Quantity::of($dimension->unit);
-            [$least, $most] = [$quantity->amount($dimension->least, $format), $quantity->amount($dimension->most, $format)];
+            [$least, $most] = [
+                $quantity->amount($dimension->least, $format),
+                $quantity->amount($dimension->most, $format),
+            ];
             $complaint = ucfirst("$dimension->label of a {$kind->name}: $least to $most.");
 
-            return new Field($dimension->name, $quantity, $dimension->least, $dimension->most, $dimension->label, '', $complaint, $dimension->usual);
+            return new Field(
+                $dimension->name,
+                $quantity,
+                $dimension->least,
+                $dimension->most,
+                $dimension->label,
+                '',
+                $complaint,
+                $dimension->usual,
+            );
         }, $kind->dimensions);
     }
 
@@ -95,11 +113,40 @@ final readonly class ToolForm
     {
         $length = static fn (string $name): string => $format->dimension($sizes[$name]);
         $rules = [
-            ['iron', 'width', 'The iron ('.(isset($sizes['iron']) ? $length('iron') : '').') cannot be wider than the body ('.(isset($sizes['width']) ? $length('width') : '').').', ($sizes['iron'] ?? 0) > ($sizes['width'] ?? INF)],
-            ['depth', 'length', 'A saw is longer than its plate is deep.', isset($sizes['tpi']) && ($sizes['depth'] ?? 0) > ($sizes['length'] ?? INF)],
-            ['smallest', 'largest', 'The smallest cannot be larger than the largest.', ($sizes['smallest'] ?? 0) > ($sizes['largest'] ?? INF)],
-            ['iron', 'widest', 'The narrowest iron cannot be wider than the widest.', ($sizes['iron'] ?? 0) > ($sizes['widest'] ?? INF)],
-            ['set', 'plate', 'A set of more than half the plate’s thickness breaks teeth.', isset($sizes['set'], $sizes['plate']) && $sizes['set'] > $sizes['plate'] / 2 + 1e-9],
+            [
+                'iron',
+                'width',
+                'The iron ('.
+                (isset($sizes['iron']) ? $length('iron') : '').
+                ') cannot be wider than the body ('.
+                (isset($sizes['width']) ? $length('width') : '').
+                ').',
+                ($sizes['iron'] ?? 0) > ($sizes['width'] ?? INF),
+            ],
+            [
+                'depth',
+                'length',
+                'A saw is longer than its plate is deep.',
+                isset($sizes['tpi']) && ($sizes['depth'] ?? 0) > ($sizes['length'] ?? INF),
+            ],
+            [
+                'smallest',
+                'largest',
+                'The smallest cannot be larger than the largest.',
+                ($sizes['smallest'] ?? 0) > ($sizes['largest'] ?? INF),
+            ],
+            [
+                'iron',
+                'widest',
+                'The narrowest iron cannot be wider than the widest.',
+                ($sizes['iron'] ?? 0) > ($sizes['widest'] ?? INF),
+            ],
+            [
+                'set',
+                'plate',
+                'A set of more than half the plate’s thickness breaks teeth.',
+                isset($sizes['set'], $sizes['plate']) && $sizes['set'] > $sizes['plate'] / 2 + 1e-9,
+            ],
         ];
         $conflicts = [];
         foreach ($rules as [$one, $other, $complaint, $broken]) {

@@ -10,7 +10,11 @@ use JackRest\Core\Shelf\Judged;
 final readonly class Assigned
 {
     /** @param  string|null  $wrong  why the blank that the user chose will not do */
-    public function __construct(public Part $part, public ?Judged $from, public ?string $wrong = null, public bool $isChosen = false)
-    {
+    public function __construct(
+        public Part $part,
+        public ?Judged $from,
+        public ?string $wrong = null,
+        public bool $isChosen = false,
+    ) {
     }
 }

@@ -15,7 +15,8 @@ use JackRest\Core\Shelf\WoodBlank;
 /**
  * Which part comes out of which blank, with what is planed and sawn off left on.
  *
- * The part whose rough length is greatest first, each from the best blank that still has the length for all of its kind;
+ * The part whose rough length is greatest first, each from the best blank that still has the length for all of its
+ * kind;
  * pieces of one blank follow each other along it, a saw's kerf apart.
  */
 final readonly class CutList
@@ -40,10 +41,22 @@ final readonly class CutList
         }
         $order = array_keys($parts);
         // What the user has chosen takes its wood first, then the longest.
-        usort($order, static fn (int $one, int $other): int => [! isset($chosen[$parts[$one]->key]), $parts[$other]->wanted->lengthMm] <=> [! isset($chosen[$parts[$other]->key]), $parts[$one]->wanted->lengthMm]);
+        usort(
+            $order,
+            static fn (int $one, int $other): int => [
+                ! isset($chosen[$parts[$one]->key]),
+                $parts[$other]->wanted->lengthMm,
+            ] <=> [! isset($chosen[$parts[$other]->key]), $parts[$one]->wanted->lengthMm],
+        );
         $rows = [];
         foreach ($order as $index) {
-            $row = self::assign($parts[$index], Ranking::of($blanks, $parts[$index]->wanted, $log, $format)->judged, $left, $chosen[$parts[$index]->key] ?? null, $format);
+            $row = self::assign(
+                $parts[$index],
+                Ranking::of($blanks, $parts[$index]->wanted, $log, $format)->judged,
+                $left,
+                $chosen[$parts[$index]->key] ?? null,
+                $format,
+            );
             if ($row->from !== null && $row->wrong === null) {
                 $left[$row->from->blank->id] -= self::lengthOf($parts[$index]);
             }
@@ -75,21 +88,34 @@ final readonly class CutList
 
     public function isWhole(): bool
     {
-        return array_filter($this->rows, static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null) === [];
+        return array_filter(
+            $this->rows,
+            static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null,
+        ) === [];
     }
 
     /**
      * @param  list<Judged>  $judged  best first
      * @param  array<string, float>  $left  mm still there of each blank
      */
-    private static function assign(Part $part, array $judged, array $left, ?string $chosen, LengthFormatter $format): Assigned
-    {
+    private static function assign(
+        Part $part,
+        array $judged,
+        array $left,
+        ?string $chosen,
+        LengthFormatter $format,
+    ): Assigned {
         // The last piece of a blank needs no kerf behind it.
         $needs = self::lengthOf($part) - self::KERF_MM;
         foreach ($judged as $one) {
             $fits = $left[$one->blank->id] >= $needs;
             if ($chosen === $one->blank->id) {
-                return new Assigned($part, $one, self::wrong($one, $fits, $left[$one->blank->id], $needs, $format), true);
+                return new Assigned(
+                    $part,
+                    $one,
+                    self::wrong($one, $fits, $left[$one->blank->id], $needs, $format),
+                    true,
+                );
             }
             if ($chosen === null && $fits && $one->fitness !== Fitness::Unfit) {
                 return new Assigned($part, $one);
@@ -105,7 +131,8 @@ final readonly class CutList
 
         return match (true) {
             $size !== [] => reset($size)->says,
-            ! $fits => "The {$one->blank->name} has only {$format->dimension(max(0.0, $left))} left; {$format->dimension($needs)} are wanted.",
+            ! $fits => "The {$one->blank->name} has only {$format->dimension(max(0.0, $left))} left; "
+                ."{$format->dimension($needs)} are wanted.",
             default => null,
         };
     }

@@ -8,8 +8,14 @@ namespace JackRest\Desk\Making;
 final readonly class Dim
 {
     /** @param  'above'|'below'|'left'|'right'|null  $side  null: the nearer side of the view */
-    private function __construct(public float $fromX, public float $fromY, public float $toX, public float $toY, public string $says, public ?string $side)
-    {
+    private function __construct(
+        public float $fromX,
+        public float $fromY,
+        public float $toX,
+        public float $toY,
+        public string $says,
+        public ?string $side,
+    ) {
     }
 
     /** @param  'above'|'below'|null  $side */

@@ -14,7 +14,14 @@ final readonly class MakingStep
      * @param  float  $waitDays  that go by after it before the next
      * @param  string  $waitsFor  what is waited for
      */
-    public function __construct(public string $title, public string $says, public string $check, public float $minutes, public string $tools, public float $waitDays = 0.0, public string $waitsFor = '')
-    {
+    public function __construct(
+        public string $title,
+        public string $says,
+        public string $check,
+        public float $minutes,
+        public string $tools,
+        public float $waitDays = 0.0,
+        public string $waitsFor = '',
+    ) {
     }
 }

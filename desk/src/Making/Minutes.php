@@ -22,7 +22,10 @@ final class Minutes
     {
         $sides = 2 * $piece->lengthMm * ($piece->widthMm + $piece->thicknessMm);
 
-        return round(self::SET_UP + $count * ($sides / self::PLANED_PER_MINUTE + 2 * self::sawn($piece->widthMm * $piece->thicknessMm)));
+        return round(
+            self::SET_UP +
+                $count * ($sides / self::PLANED_PER_MINUTE + 2 * self::sawn($piece->widthMm * $piece->thicknessMm)),
+        );
     }
 
     /** So much of a cut. */
@@ -34,6 +37,6 @@ final class Minutes
     /** Planed true again after a rest. */
     public static function toTrue(WantedPiece $piece): float
     {
-        return round(self::SET_UP + $piece->lengthMm * $piece->widthMm / self::PLANED_PER_MINUTE);
+        return round(self::SET_UP + ($piece->lengthMm * $piece->widthMm) / self::PLANED_PER_MINUTE);
     }
 }

@@ -13,7 +13,12 @@ final readonly class Part
      * @param  string  $key  told apart by it
      * @param  string  $wood  which wood suits it
      */
-    public function __construct(public string $key, public string $name, public WantedPiece $wanted, public string $wood, public int $count = 1)
-    {
+    public function __construct(
+        public string $key,
+        public string $name,
+        public WantedPiece $wanted,
+        public string $wood,
+        public int $count = 1,
+    ) {
     }
 }

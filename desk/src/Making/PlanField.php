@@ -31,8 +31,14 @@ final readonly class PlanField
         return new self($field, is_float($usual) ? static fn (): float => $usual : $usual);
     }
 
-    public static function degrees(string $name, string $label, float $usual, float $least, float $most, string $hint): self
-    {
+    public static function degrees(
+        string $name,
+        string $label,
+        float $usual,
+        float $least,
+        float $most,
+        string $hint,
+    ): self {
         $field = new Field($name, Quantity::Degrees, $least, $most, $label, $hint, step: 0.5);
 
         return new self($field, static fn (): float => $usual);

@@ -13,15 +13,20 @@ final readonly class PlanForm
     /**
      * @param  array<string, float>  $usual  what stands where nothing is typed
      */
-    private function __construct(public PlanKind $kind, public Form $form, public array $usual, public PlanSizes $sizes, public MakingPlan $making)
-    {
+    private function __construct(
+        public PlanKind $kind,
+        public Form $form,
+        public array $usual,
+        public PlanSizes $sizes,
+        public MakingPlan $making,
+    ) {
     }
 
     /** @param  array<string, string>  $typed */
     public static function of(PlanKind $kind, array $typed, LengthFormatter $format): self
     {
         $readings = $usual = [];
-        $sizes = new PlanSizes;
+        $sizes = new PlanSizes();
         foreach ($kind->fields() as $size) {
             $name = $size->field->name;
             $usual[$name] = ($size->usual)($sizes);
@@ -44,11 +49,15 @@ final readonly class PlanForm
     /** Minutes at the bench, and days that go by between. */
     public function minutes(LengthFormatter $format): int
     {
-        return (int) round(array_sum(array_map(static fn (MakingStep $step): float => $step->minutes, $this->making->steps($format))));
+        return (int) round(
+            array_sum(array_map(static fn (MakingStep $step): float => $step->minutes, $this->making->steps($format))),
+        );
     }
 
     public function days(LengthFormatter $format): int
     {
-        return (int) ceil(array_sum(array_map(static fn (MakingStep $step): float => $step->waitDays, $this->making->steps($format))));
+        return (int) ceil(
+            array_sum(array_map(static fn (MakingStep $step): float => $step->waitDays, $this->making->steps($format))),
+        );
     }
 }

@@ -46,7 +46,8 @@ enum PlanKind: string
             self::TenonSquare => 'Two tenons of the blade go through the stock: more work to get square.',
             self::Straightedge => 'One true edge; the other follows a bent batten, so that nobody mistakes it.',
             self::WindingSticks => 'Made as one piece and ripped apart, one with a line of contrasting wood.',
-            self::SlopeTemplate => 'A fenced plate with the slope on both sides: tails are marked both ways round from one face.',
+            self::SlopeTemplate => 'A fenced plate with the slope on both sides: tails are marked both ways round '
+                .'from one face.',
             self::ShootingBoard => 'Guides a plane square across an end.',
             self::BenchHook => 'Holds small work against the saw.',
             self::Mallet => 'A head with a tapered mortise: the harder it strikes, the tighter it sits.',

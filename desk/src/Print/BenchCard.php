@@ -84,7 +84,10 @@ final class BenchCard
     /** @return list<string> at most so long as the page is wide */
     private static function broken(string $says): array
     {
-        $most = (int) floor((Sheet::WIDTH_MM - 2 * Sheet::MARGIN_MM - self::BOX_MM - 3 - self::MINUTES_MM) / (self::TEXT_MM * self::LETTER));
+        $most = (int) floor(
+            (Sheet::WIDTH_MM - 2 * Sheet::MARGIN_MM - self::BOX_MM - 3 - self::MINUTES_MM) /
+                (self::TEXT_MM * self::LETTER),
+        );
         $lines = [''];
         foreach (explode(' ', $says) as $word) {
             $now = count($lines) - 1;
@@ -109,6 +112,11 @@ final class BenchCard
     {
         [$top, $right] = [$y - self::BOX_MM, $x + self::BOX_MM];
 
-        return [new Line($x, $top, $right, $top), new Line($right, $top, $right, $y), new Line($right, $y, $x, $y), new Line($x, $y, $x, $top)];
+        return [
+            new Line($x, $top, $right, $top),
+            new Line($right, $top, $right, $y),
+            new Line($right, $y, $x, $y),
+            new Line($x, $y, $x, $top),
+        ];
     }
 }

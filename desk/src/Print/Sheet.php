@@ -17,8 +17,12 @@ final readonly class Sheet
     public const CHECK_MM = 100.0;
 
     /** @param  list<Mark>  $marks */
-    public function __construct(public string $title, public array $marks, public float $width = self::WIDTH_MM, public float $height = self::HEIGHT_MM)
-    {
+    public function __construct(
+        public string $title,
+        public array $marks,
+        public float $width = self::WIDTH_MM,
+        public float $height = self::HEIGHT_MM,
+    ) {
     }
 
     /** @return list<Mark> the line by which a user sees that it came out at true size */

@@ -26,7 +26,10 @@ final class Tiling
      */
     public static function tiles(string $title, float $width, float $height, array $marks): array
     {
-        [$columns, $rows] = [max(1, (int) ceil($width / self::WIDTH_MM)), max(1, (int) ceil($height / self::HEIGHT_MM))];
+        [$columns, $rows] = [
+            max(1, (int) ceil($width / self::WIDTH_MM)),
+            max(1, (int) ceil($height / self::HEIGHT_MM)),
+        ];
         $tiles = [];
         for ($row = 0; $row < $rows; $row++) {
             for ($column = 0; $column < $columns; $column++) {
@@ -34,7 +37,14 @@ final class Tiling
                 $shown = self::within($window, $marks);
                 if ($shown !== []) {
                     $name = Tile::nameAt($row, $column);
-                    $tiles[] = new Tile($name, $window, new Sheet("$title, sheet $name", [...self::frame($title, $name, $row, $column, $rows, $columns), ...$shown]));
+                    $tiles[] = new Tile(
+                        $name,
+                        $window,
+                        new Sheet("$title, sheet $name", [
+                            ...self::frame($title, $name, $row, $column, $rows, $columns),
+                            ...$shown,
+                        ]),
+                    );
                 }
             }
         }
@@ -57,7 +67,14 @@ final class Tiling
             foreach ($mark instanceof Trace ? $mark->lines() : ($mark instanceof Line ? [$mark] : []) as $line) {
                 $part = $window->clip($line);
                 if ($part !== null) {
-                    $shown[] = new Line($part->fromX + $x, $part->fromY + $y, $part->toX + $x, $part->toY + $y, $part->widthMm, $part->dashed);
+                    $shown[] = new Line(
+                        $part->fromX + $x,
+                        $part->fromY + $y,
+                        $part->toX + $x,
+                        $part->toY + $y,
+                        $part->widthMm,
+                        $part->dashed,
+                    );
                 }
             }
         }
@@ -72,16 +89,45 @@ final class Tiling
         [$right, $bottom] = [$left + self::WIDTH_MM, $top + self::HEIGHT_MM];
         [$across, $down] = [($left + $right) / 2, ($top + $bottom) / 2];
         $marks = [
-            new Line($left, $top, $right, $top, 0.1, true), new Line($right, $top, $right, $bottom, 0.1, true),
-            new Line($right, $bottom, $left, $bottom, 0.1, true), new Line($left, $bottom, $left, $top, 0.1, true),
+            new Line($left, $top, $right, $top, 0.1, true),
+            new Line($right, $top, $right, $bottom, 0.1, true),
+            new Line($right, $bottom, $left, $bottom, 0.1, true),
+            new Line($left, $bottom, $left, $top, 0.1, true),
             ...Sheet::checkLine($left, $bottom + 16),
-            new Text($left, $bottom + 10, "$title, sheet $name of A1 to ".Tile::nameAt($rows - 1, $columns - 1).'. Cut along the frame; the diamonds meet.', 3),
+            new Text(
+                $left,
+                $bottom + 10,
+                "$title, sheet $name of A1 to ".
+                    Tile::nameAt($rows - 1, $columns - 1).
+                    '. Cut along the frame; the diamonds meet.',
+                3,
+            ),
         ];
-        foreach ([[$row > 0, $across, $top, Tile::nameAt($row - 1, $column)], [$row < $rows - 1, $across, $bottom, Tile::nameAt($row + 1, $column)]] as [$isJoined, $x, $y, $neighbour]) {
-            array_push($marks, ...($isJoined ? [...self::diamond($x, $y), new Text($x + 6, $y === $top ? $y - 1.5 : $y + 4.0, $neighbour, 3)] : []));
+        foreach (
+            [
+                [$row > 0, $across, $top, Tile::nameAt($row - 1, $column)],
+                [$row < $rows - 1, $across, $bottom, Tile::nameAt($row + 1, $column)],
+            ] as [$isJoined, $x, $y, $neighbour]
+        ) {
+            array_push(
+                $marks,
+                ...$isJoined
+                    ? [...self::diamond($x, $y), new Text($x + 6, $y === $top ? $y - 1.5 : $y + 4.0, $neighbour, 3)]
+                    : [],
+            );
         }
-        foreach ([[$column > 0, $left, $down, Tile::nameAt($row, max(0, $column - 1))], [$column < $columns - 1, $right, $down, Tile::nameAt($row, $column + 1)]] as [$isJoined, $x, $y, $neighbour]) {
-            array_push($marks, ...($isJoined ? [...self::diamond($x, $y), new Text($x === $left ? $x - 7.0 : $x + 1.5, $y + 8, $neighbour, 3)] : []));
+        foreach (
+            [
+                [$column > 0, $left, $down, Tile::nameAt($row, max(0, $column - 1))],
+                [$column < $columns - 1, $right, $down, Tile::nameAt($row, $column + 1)],
+            ] as [$isJoined, $x, $y, $neighbour]
+        ) {
+            array_push(
+                $marks,
+                ...$isJoined
+                    ? [...self::diamond($x, $y), new Text($x === $left ? $x - 7.0 : $x + 1.5, $y + 8, $neighbour, 3)]
+                    : [],
+            );
         }
 
         return $marks;
@@ -93,8 +139,10 @@ final class Tiling
         $half = self::DIAMOND_MM;
 
         return [
-            new Line($x - $half, $y, $x, $y - $half, 0.3), new Line($x, $y - $half, $x + $half, $y, 0.3),
-            new Line($x + $half, $y, $x, $y + $half, 0.3), new Line($x, $y + $half, $x - $half, $y, 0.3),
+            new Line($x - $half, $y, $x, $y - $half, 0.3),
+            new Line($x, $y - $half, $x + $half, $y, 0.3),
+            new Line($x + $half, $y, $x, $y + $half, 0.3),
+            new Line($x, $y + $half, $x - $half, $y, 0.3),
         ];
     }
 }

@@ -21,7 +21,13 @@ final readonly class Trace implements Mark
         foreach ([$this->path->points, ...$this->path->holes] as $points) {
             $ends = $this->path->isClosed ? [...array_slice($points, 1), $points[0]] : array_slice($points, 1);
             foreach ($ends as $index => $end) {
-                $lines[] = new Line((float) $points[$index][0], (float) $points[$index][1], (float) $end[0], (float) $end[1], $this->widthMm);
+                $lines[] = new Line(
+                    (float) $points[$index][0],
+                    (float) $points[$index][1],
+                    (float) $end[0],
+                    (float) $end[1],
+                    $this->widthMm,
+                );
             }
         }
 

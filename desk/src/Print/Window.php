@@ -38,7 +38,16 @@ final readonly class Window
             }
         }
 
-        return $enters >= $leaves ? null : new Line($line->fromX + $enters * $dx, $line->fromY + $enters * $dy, $line->fromX + $leaves * $dx, $line->fromY + $leaves * $dy, $line->widthMm, $line->dashed);
+        return $enters >= $leaves
+            ? null
+            : new Line(
+                $line->fromX + $enters * $dx,
+                $line->fromY + $enters * $dy,
+                $line->fromX + $leaves * $dx,
+                $line->fromY + $leaves * $dy,
+                $line->widthMm,
+                $line->dashed,
+            );
     }
 
     /** Whether some of a line of words may stand in it; a letter is taken for six tenths as wide as high. */
@@ -46,6 +55,9 @@ final readonly class Window
     {
         $width = mb_strlen($text->says) * $text->heightMm * 0.6;
 
-        return $text->x < $this->left + $this->width && $text->x + $width > $this->left && $text->y > $this->top && $text->y - $text->heightMm < $this->top + $this->height;
+        return $text->x < $this->left + $this->width &&
+            $text->x + $width > $this->left &&
+            $text->y > $this->top &&
+            $text->y - $text->heightMm < $this->top + $this->height;
     }
 }

@@ -47,11 +47,24 @@ final readonly class RackGap
     public function note(): ?RackNote
     {
         [$coarse, $fine] = [$this->coarse->stone, $this->fine->stone];
-        $sizes = LengthFormatter::decimal($coarse->particleUm(), 1).' and '.LengthFormatter::decimal($fine->particleUm(), 1).' µm';
+        $sizes =
+            LengthFormatter::decimal($coarse->particleUm(), 1).
+            ' and '.
+            LengthFormatter::decimal($fine->particleUm(), 1).
+            ' µm';
 
         return match ($this->kind()) {
-            'double' => new RackNote('double', "The {$coarse->name} and the {$fine->name} do the same ($sizes).", [$coarse->id, $fine->id]),
-            'jump' => new RackNote('jump', 'A jump of ×'.LengthFormatter::decimal($this->times(), 0)." from the {$coarse->name} to the {$fine->name}: fine for a narrow bevel, not for a back.", [$coarse->id, $fine->id]),
+            'double' => new RackNote('double', "The {$coarse->name} and the {$fine->name} do the same ($sizes).", [
+                $coarse->id,
+                $fine->id,
+            ]),
+            'jump' => new RackNote(
+                'jump',
+                'A jump of ×'.
+                    LengthFormatter::decimal($this->times(), 0).
+                    " from the {$coarse->name} to the {$fine->name}: fine for a narrow bevel, not for a back.",
+                [$coarse->id, $fine->id],
+            ),
             'step' => null,
         };
     }

@@ -20,8 +20,11 @@ final readonly class RackReview
      * @param  list<RackStone>  $rack
      * @param  bool  $laminated  whether an iron of the bench is laminated
      */
-    public function __construct(private array $rack, private bool $laminated = false, private Flatness $flatness = Flatness::EveryFew)
-    {
+    public function __construct(
+        private array $rack,
+        private bool $laminated = false,
+        private Flatness $flatness = Flatness::EveryFew,
+    ) {
     }
 
     /** @return list<RackNote> */
@@ -47,45 +50,88 @@ final readonly class RackReview
     /** @return list<RackGap> from each honing stone to the next finer one, coarse to fine */
     public function gaps(): array
     {
-        $honing = array_values(array_filter($this->rack, static fn (RackStone $piece): bool => $piece->stone->medium->hones()));
-        usort($honing, static fn (RackStone $a, RackStone $b): int => [$b->stone->particleUm(), $a->stone->id] <=> [$a->stone->particleUm(), $b->stone->id]);
+        $honing = array_values(
+            array_filter($this->rack, static fn (RackStone $piece): bool => $piece->stone->medium->hones()),
+        );
+        usort(
+            $honing,
+            static fn (RackStone $a, RackStone $b): int => [$b->stone->particleUm(), $a->stone->id] <=> [
+                $a->stone->particleUm(),
+                $b->stone->id,
+            ],
+        );
 
-        return array_map(static fn (RackStone $coarse, RackStone $fine): RackGap => new RackGap($coarse, $fine), array_slice($honing, 0, -1), array_slice($honing, 1));
+        return array_map(
+            static fn (RackStone $coarse, RackStone $fine): RackGap => new RackGap($coarse, $fine),
+            array_slice($honing, 0, -1),
+            array_slice($honing, 1),
+        );
     }
 
     public function next(): Advice
     {
         $due = $this->flattening();
-        $double = array_values(array_filter($this->steps(), static fn (RackNote $note): bool => $note->kind === 'double'));
+        $double = array_values(
+            array_filter($this->steps(), static fn (RackNote $note): bool => $note->kind === 'double'),
+        );
 
         return match (true) {
-            $this->rack === [] => new Advice('Add the first stone.', 'A name and a grit are enough; plans then choose among what you have.'),
-            $due !== [] => new Advice($due[0]->says, 'A hollow stone rounds the edge at its corners and makes every back convex.'),
+            $this->rack === [] => new Advice(
+                'Add the first stone.',
+                'A name and a grit are enough; plans then choose among what you have.',
+            ),
+            $due !== [] => new Advice(
+                $due[0]->says,
+                'A hollow stone rounds the edge at its corners and makes every back convex.',
+            ),
             $double !== [] => new Advice($double[0]->says, 'One of them could go; the plans never need both.'),
-            default => new Advice('Nothing to do: every stone is flat enough.', 'Sessions count the edges since each was flattened.'),
+            default => new Advice(
+                'Nothing to do: every stone is flat enough.',
+                'Sessions count the edges since each was flattened.',
+            ),
         };
     }
 
     /** @return list<RackNote> */
     private function steps(): array
     {
-        return array_values(array_filter(array_map(static fn (RackGap $gap): ?RackNote => $gap->note(), $this->gaps())));
+        return array_values(
+            array_filter(array_map(static fn (RackGap $gap): ?RackNote => $gap->note(), $this->gaps())),
+        );
     }
 
     /** @return list<RackNote> */
     private function company(): array
     {
-        $with = fn (Medium $medium): array => array_values(array_map(
-            static fn (RackStone $piece): string => $piece->stone->id,
-            array_filter($this->rack, static fn (RackStone $piece): bool => $piece->stone->medium === $medium),
-        ));
-        [$water, $oil, $diamond] = [$with(Medium::Waterstone), $with(Medium::Oilstone), $with(Medium::DiamondPlate)];
+        $with = fn (Medium $medium): array => array_values(
+            array_map(
+                static fn (RackStone $piece): string => $piece->stone->id,
+                array_filter(
+                    $this->rack,
+                    static fn (RackStone $piece): bool => $piece->stone->medium === $medium,
+                ),
+            ),
+        );
+        [$water, $oil, $diamond] = [
+            $with(Medium::Waterstone),
+            $with(Medium::Oilstone),
+            $with(Medium::DiamondPlate),
+        ];
         $notes = [];
         if ($water !== [] && $oil !== []) {
-            $notes[] = new RackNote('company', 'Keep oil and water apart: wipe the iron dry of one before it touches the other. Oil stops a waterstone cutting.', [...$oil, ...$water]);
+            $notes[] = new RackNote(
+                'company',
+                'Keep oil and water apart: wipe the iron dry of one before it touches the other. Oil stops a '.
+                    'waterstone cutting.',
+                [...$oil, ...$water],
+            );
         }
         if ($this->laminated && $diamond !== []) {
-            $notes[] = new RackNote('company', 'The soft iron of a laminated blade clogs diamond and is scored by it. Hone those on the stones.', $diamond);
+            $notes[] = new RackNote(
+                'company',
+                'The soft iron of a laminated blade clogs diamond and is scored by it. Hone those on the stones.',
+                $diamond,
+            );
         }
 
         return $notes;

@@ -30,7 +30,13 @@ final readonly class StoneForm
     {
         $figure = self::designation($scale, $designation);
 
-        return new self(self::named($name, $medium, $scale, $figure), $medium, $scale, Form::ofReadings(['designation' => $figure, 'lasts' => self::lasts($lasts)]), $figure->value);
+        return new self(
+            self::named($name, $medium, $scale, $figure),
+            $medium,
+            $scale,
+            Form::ofReadings(['designation' => $figure, 'lasts' => self::lasts($lasts)]),
+            $figure->value,
+        );
     }
 
     public function isSound(): bool
@@ -48,7 +54,14 @@ final readonly class StoneForm
 
         $lasts = $this->form->value('lasts');
 
-        return new NewStone($this->name, $this->medium, $this->scale, trim($this->form->readings['designation']->typed), $price, $lasts === null ? null : (int) $lasts);
+        return new NewStone(
+            $this->name,
+            $this->medium,
+            $this->scale,
+            trim($this->form->readings['designation']->typed),
+            $price,
+            $lasts === null ? null : (int) $lasts,
+        );
     }
 
     /** @return string|null the same size on the other scales; null: none is read yet */
@@ -69,7 +82,9 @@ final readonly class StoneForm
 
     private static function lasts(string $typed): Reading
     {
-        return trim($typed) === '' ? Reading::none($typed) : TypedCount::whole($typed)->within(1, 9999, 'A piece hones one edge at least.');
+        return trim($typed) === ''
+            ? Reading::none($typed)
+            : TypedCount::whole($typed)->within(1, 9999, 'A piece hones one edge at least.');
     }
 
     private static function designation(GritScale $scale, string $typed): Reading
@@ -90,6 +105,10 @@ final readonly class StoneForm
             return mb_substr(trim($name), 0, 60);
         }
 
-        return trim(($designation->value === null ? '' : $scale->label($designation->typed)).' '.($medium === Medium::Waterstone ? 'stone' : $medium->label()));
+        return trim(
+            ($designation->value === null ? '' : $scale->label($designation->typed)).
+                ' '.
+                ($medium === Medium::Waterstone ? 'stone' : $medium->label()),
+        );
     }
 }

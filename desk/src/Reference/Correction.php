@@ -14,7 +14,12 @@ final readonly class Correction
      * @param  array<string, float>  $sizes  of the reference that are others now, mm by name
      * @param  array<string, mixed>  $facts  what a later test learns from, beside those of the test
      */
-    public function __construct(public int $strokes, public string $taken, public string $did, public array $sizes = [], public array $facts = [])
-    {
+    public function __construct(
+        public int $strokes,
+        public string $taken,
+        public string $did,
+        public array $sizes = [],
+        public array $facts = [],
+    ) {
     }
 }

@@ -10,15 +10,21 @@ use JackRest\Core\Truing\ShavingPass;
 /** Strokes over one length of an edge, as bench mode counts them. */
 final readonly class PlaningStep
 {
-    public const CAUTION = 'Work clamped, both hands on the plane and behind the iron. Force means a blunt iron: stop and hone. Local rules and trained teaching come first.';
+    public const CAUTION = 'Work clamped, both hands on the plane and behind the iron. Force means a blunt iron: '
+        .'stop and hone. Local rules and trained teaching come first.';
 
     /** One stroke of a plane with the step back; from memory. */
     private const SECONDS_PER_STROKE = 5.0;
 
     private const BEFORE_TESTING = 10;
 
-    private function __construct(public string $says, public float $fromMm, public float $toMm, public int $strokes, public float $seconds)
-    {
+    private function __construct(
+        public string $says,
+        public float $fromMm,
+        public float $toMm,
+        public int $strokes,
+        public float $seconds,
+    ) {
     }
 
     /**
@@ -28,13 +34,16 @@ final readonly class PlaningStep
      */
     public static function all(array $passes, array $stationsMm, LengthFormatter $format): array
     {
-        return array_map(static fn (array $kind): self => new self(
-            StrokeWords::where($kind[0], $stationsMm, $format),
-            $kind[0]->fromMm,
-            $kind[0]->toMm,
-            $kind[1],
-            $kind[1] * self::SECONDS_PER_STROKE,
-        ), StrokeWords::kinds($passes));
+        return array_map(
+            static fn (array $kind): self => new self(
+                StrokeWords::where($kind[0], $stationsMm, $format),
+                $kind[0]->fromMm,
+                $kind[0]->toMm,
+                $kind[1],
+                $kind[1] * self::SECONDS_PER_STROKE,
+            ),
+            StrokeWords::kinds($passes),
+        );
     }
 
     /** Shavings at one end, each shorter than the one before, running out to nothing at the other. */
@@ -46,7 +55,13 @@ final readonly class PlaningStep
     /** What nobody can count beforehand: so many strokes, and then it is tested again. Common practice, no source. */
     public static function untilTested(string $off, float $lengthMm): self
     {
-        return new self(ucfirst($off), 0.0, $lengthMm, self::BEFORE_TESTING, self::BEFORE_TESTING * self::SECONDS_PER_STROKE);
+        return new self(
+            ucfirst($off),
+            0.0,
+            $lengthMm,
+            self::BEFORE_TESTING,
+            self::BEFORE_TESTING * self::SECONDS_PER_STROKE,
+        );
     }
 
     /**
@@ -58,6 +73,16 @@ final readonly class PlaningStep
      */
     public static function shavings(array $done, array $stationsMm): array
     {
-        return array_map(static fn (float $at): int => array_sum(array_map(static fn (array $step): int => $at >= $step['fromMm'] - 1e-9 && $at <= $step['toMm'] + 1e-9 ? $step['counted'] : 0, $done)), $stationsMm);
+        return array_map(
+            static fn (float $at): int => array_sum(
+                array_map(
+                    static fn (array $step): int => $at >= $step['fromMm'] - 1e-9 && $at <= $step['toMm'] + 1e-9
+                        ? $step['counted']
+                        : 0,
+                    $done,
+                ),
+            ),
+            $stationsMm,
+        );
     }
 }

@@ -20,7 +20,10 @@ final class StrokeWords
     public static function say(array $passes, array $stationsMm, LengthFormatter $format): string
     {
         $kinds = self::kinds($passes);
-        $says = array_map(static fn (array $kind): string => self::kind($kind[0], $kind[1], $stationsMm, $format), array_slice($kinds, 0, self::MOST_KINDS));
+        $says = array_map(
+            static fn (array $kind): string => self::kind($kind[0], $kind[1], $stationsMm, $format),
+            array_slice($kinds, 0, self::MOST_KINDS),
+        );
 
         return implode(', then ', $says).(count($kinds) > self::MOST_KINDS ? ', and on as drawn' : '');
     }
@@ -64,6 +67,9 @@ final class StrokeWords
     {
         $short = $pass->fromMm === $pass->toMm ? 'short ' : '';
 
-        return "$count $short".($count === 1 ? 'shaving' : 'shavings').' '.self::where($pass, $stationsMm, $format);
+        return "$count $short".
+            ($count === 1 ? 'shaving' : 'shavings').
+            ' '.
+            self::where($pass, $stationsMm, $format);
     }
 }

@@ -16,14 +16,34 @@ final class TestFields
     {
         $complaint = 'A shaving is thicker than nought and thinner than 1 mm.';
 
-        return new Field('shaving', Quantity::Length, self::LEAST_MM, 1, 'One shaving', 'ten in a pack: type 0.5 mm / 10', $complaint, begins: $usual, step: 0.005);
+        return new Field(
+            'shaving',
+            Quantity::Length,
+            self::LEAST_MM,
+            1,
+            'One shaving',
+            'ten in a pack: type 0.5 mm / 10',
+            $complaint,
+            begins: $usual,
+            step: 0.005,
+        );
     }
 
     public static function tolerance(string $label, string $hint, float $usual): Field
     {
         $complaint = 'A tolerance is more than nought and less than 20 mm.';
 
-        return new Field('tolerance', Quantity::Length, self::LEAST_MM, 20, $label, $hint, $complaint, begins: $usual, step: 0.01);
+        return new Field(
+            'tolerance',
+            Quantity::Length,
+            self::LEAST_MM,
+            20,
+            $label,
+            $hint,
+            $complaint,
+            begins: $usual,
+            step: 0.01,
+        );
     }
 
     /** @param  array{string, string}|null  $when */
@@ -31,6 +51,18 @@ final class TestFields
     {
         $complaint = 'A knifed or pencilled line is no wider than 3 mm.';
 
-        return new Field('lineWidth', Quantity::Length, 0, 3, 'Width of a line', '', $complaint, begins: $usual, step: 0.01, when: $when, isAside: $isAside);
+        return new Field(
+            'lineWidth',
+            Quantity::Length,
+            0,
+            3,
+            'Width of a line',
+            '',
+            $complaint,
+            begins: $usual,
+            step: 0.01,
+            when: $when,
+            isAside: $isAside,
+        );
     }
 }

@@ -61,7 +61,8 @@ abstract readonly class TestForm
     /** The result in a few words, for the diary: 0.16 mm ± 0.05 mm out. */
     public function size(): string
     {
-        return "{$this->format->small(abs((float) $this->errorMm()))} ± {$this->format->small($this->uncertaintyMm())} out";
+        return "{$this->format->small(abs((float) $this->errorMm()))} ± "
+            ."{$this->format->small($this->uncertaintyMm())} out";
     }
 
     /** What was found, beside its size; null: nothing. */
@@ -109,7 +110,9 @@ abstract readonly class TestForm
     /** What to say when the test is to be written down and is not whole; null: it is. */
     public function missing(): ?string
     {
-        return $this->errorMm() === null || $this->verdict() === null ? $this->objection() ?? $this->next()->says : null;
+        return $this->errorMm() === null || $this->verdict() === null
+            ? $this->objection() ?? $this->next()->says
+            : null;
     }
 
     public function isSound(): bool

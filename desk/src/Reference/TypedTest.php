@@ -12,7 +12,8 @@ final readonly class TypedTest
 {
     /**
      * @param  array<string, string>  $figures  by the fields' names
-     * @param  array<string, list<string>>  $lists  by the lists' ids: gaps at the tip, places and gaps, the gaps of a line
+     * @param  array<string, list<string>>  $lists  by the lists' ids: gaps at the tip, places and gaps, the
+     *     gaps of a line
      * @param  array<string, string>  $choices  by the choices' names
      */
     public function __construct(
@@ -28,7 +29,10 @@ final readonly class TypedTest
         return $this->instrument->resolutionMm($format->paperMm);
     }
 
-    /** @return array{figures: array<string, string>, lists: array<string, list<string>>, choices: array<string, string>, instrument: string} */
+    /**
+     * @return array{figures: array<string, string>, lists: array<string, list<string>>, choices: array<string, string>,
+     * instrument: string}
+     */
     public function toArray(): array
     {
         return [

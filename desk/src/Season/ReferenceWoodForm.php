@@ -32,12 +32,19 @@ final readonly class ReferenceWoodForm
         }
         $ring = $form->value('ring') ?? self::USUAL_RING_DEG;
 
-        return new self($form, new ReferenceWood($species, $ring, $form->value('runout') ?? ReferenceWood::USUAL_RUNOUT_DEG, $thickness));
+        return new self(
+            $form,
+            new ReferenceWood($species, $ring, $form->value('runout') ?? ReferenceWood::USUAL_RUNOUT_DEG, $thickness),
+        );
     }
 
     /** @return list<Field> */
     public static function fields(): array
     {
-        return [WoodFields::ring(), WoodFields::runout(), new Field('thickness', Quantity::Length, 1, 200, 'Thickness')];
+        return [
+            WoodFields::ring(),
+            WoodFields::runout(),
+            new Field('thickness', Quantity::Length, 1, 200, 'Thickness'),
+        ];
     }
 }

@@ -56,10 +56,12 @@ enum SessionKind: string
     /** @param  list<SessionStep>  $steps */
     public function caution(array $steps): string
     {
-        $grinds = array_filter($steps, static fn (SessionStep $step): bool => $step->kind === StepKind::Grind->value) !== [];
+        $grinds =
+            array_filter($steps, static fn (SessionStep $step): bool => $step->kind === StepKind::Grind->value) !== [];
 
         return match ($this) {
-            self::Honing, self::Day => SharpeningPlan::CAUTION.($grinds ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            self::Honing, self::Day => SharpeningPlan::CAUTION.
+                ($grinds ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
             self::Planing => PlaningStep::CAUTION,
             self::Filing => SawForm::CAUTION,
             self::Turning => ScraperForm::CAUTION,

@@ -82,11 +82,27 @@ final readonly class SessionStep
 
     public static function ofPlaning(PlaningStep $step): self
     {
-        return new self($step->says, $step->strokes, $step->seconds, '', 'plane', fromMm: $step->fromMm, toMm: $step->toMm);
+        return new self(
+            $step->says,
+            $step->strokes,
+            $step->seconds,
+            '',
+            'plane',
+            fromMm: $step->fromMm,
+            toMm: $step->toMm,
+        );
     }
 
     public static function ofMaking(MakingStep $step): self
     {
-        return new self($step->title, 0, 60 * $step->minutes, $step->check, 'make', says: $step->says, beside: $step->tools);
+        return new self(
+            $step->title,
+            0,
+            60 * $step->minutes,
+            $step->check,
+            'make',
+            says: $step->says,
+            beside: $step->tools,
+        );
     }
 }

@@ -27,8 +27,13 @@ final readonly class ShadowBoardForm
      * @param  list<BoardTool>  $tools
      * @param  Panel|null  $panel  null while a figure is missing or wrong
      */
-    private function __construct(public Form $form, public array $tools, public ?Panel $panel, public ?Arrangement $arrangement, private LengthFormatter $format)
-    {
+    private function __construct(
+        public Form $form,
+        public array $tools,
+        public ?Panel $panel,
+        public ?Arrangement $arrangement,
+        private LengthFormatter $format,
+    ) {
     }
 
     /** @param  list<BoardTool>  $tools */
@@ -52,9 +57,33 @@ final readonly class ShadowBoardForm
         $hand = "A hand needs between {$format->dimension(5)} and {$format->dimension(150)}.";
 
         return [
-            new Field('width', Quantity::Length, self::LEAST_MM, self::MOST_MM, 'Width', complaint: $panel, missing: 'Read this off first.'),
-            new Field('height', Quantity::Length, self::LEAST_MM, self::MOST_MM, 'Height', complaint: $panel, missing: 'Read this off first.'),
-            new Field('room', Quantity::Length, 5, 150, 'Room for the hand', complaint: $hand, missing: 'Read this off first.'),
+            new Field(
+                'width',
+                Quantity::Length,
+                self::LEAST_MM,
+                self::MOST_MM,
+                'Width',
+                complaint: $panel,
+                missing: 'Read this off first.',
+            ),
+            new Field(
+                'height',
+                Quantity::Length,
+                self::LEAST_MM,
+                self::MOST_MM,
+                'Height',
+                complaint: $panel,
+                missing: 'Read this off first.',
+            ),
+            new Field(
+                'room',
+                Quantity::Length,
+                5,
+                150,
+                'Room for the hand',
+                complaint: $hand,
+                missing: 'Read this off first.',
+            ),
         ];
     }
 
@@ -67,19 +96,38 @@ final readonly class ShadowBoardForm
     {
         $arrangement = $this->arrangement;
         if ($this->tools === []) {
-            return new Advice('Choose the tools that shall hang here.', 'Each is drawn in its own outline, from the sizes you read off it.');
+            return new Advice(
+                'Choose the tools that shall hang here.',
+                'Each is drawn in its own outline, from the sizes you read off it.',
+            );
         }
         if ($arrangement === null || $this->panel === null) {
-            return new Advice('Read off the panel: its width and its height.', 'Then it is told which of the tools fit, and where each hangs.');
+            return new Advice(
+                'Read off the panel: its width and its height.',
+                'Then it is told which of the tools fit, and where each hangs.',
+            );
         }
         $all = count($this->tools);
         $print = $sheets === 1 ? 'print one sheet' : "print $sheets sheets";
         if ($arrangement->left === []) {
-            return new Advice(($all === 1 ? 'It hangs' : "All $all hang").": $print.", "{$arrangement->order->says()} ".$this->format->dimension($this->panel->height - $arrangement->usedMm).' stay free below.');
+            return new Advice(
+                ($all === 1 ? 'It hangs' : "All $all hang").": $print.",
+                "{$arrangement->order->says()} ".
+                    $this->format->dimension($this->panel->height - $arrangement->usedMm).
+                    ' stay free below.',
+            );
         }
         $left = count($arrangement->left);
 
-        return new Advice(($left === 1 ? 'One' : (string) $left)." of $all ".($left === 1 ? 'does' : 'do').' not fit: take a larger panel, or leave '.($left === 1 ? 'it' : 'them').' out.', $this->larger($arrangement, $this->panel));
+        return new Advice(
+            ($left === 1 ? 'One' : (string) $left).
+                " of $all ".
+                ($left === 1 ? 'does' : 'do').
+                ' not fit: take a larger panel, or leave '.
+                ($left === 1 ? 'it' : 'them').
+                ' out.',
+            $this->larger($arrangement, $this->panel),
+        );
     }
 
     /** Why a tool does not hang. */
@@ -88,7 +136,10 @@ final readonly class ShadowBoardForm
         $outline = $left->tool->outline;
 
         return $left->isTooLarge
-            ? 'larger than the panel: with room for the hand '.$this->format->dimension($outline->width + ($this->panel->room ?? 0)).' × '.$this->format->dimension($outline->height + ($this->panel->room ?? 0))
+            ? 'larger than the panel: with room for the hand '.
+                    $this->format->dimension($outline->width + ($this->panel->room ?? 0)).
+                    ' × '.
+                    $this->format->dimension($outline->height + ($this->panel->room ?? 0))
             : 'no room is left for it';
     }
 
@@ -97,11 +148,20 @@ final readonly class ShadowBoardForm
         $tooLarge = array_filter($arrangement->left, static fn (LeftOut $left): bool => $left->isTooLarge);
         $rest = count($arrangement->left) - count($tooLarge);
 
-        return trim(match (count($tooLarge)) {
-            0 => '',
-            1 => ucfirst(reset($tooLarge)->tool->name).' is larger than the panel. ',
-            default => count($tooLarge).' are larger than the panel. ',
-        }.($rest === 0 ? '' : 'A panel of this width takes '.($tooLarge === [] ? 'all' : 'the others').' if it is '.$this->format->dimension(ceil($arrangement->neededMm)).' high.'));
+        return trim(
+            match (count($tooLarge)) {
+                0 => '',
+                1 => ucfirst(reset($tooLarge)->tool->name).' is larger than the panel. ',
+                default => count($tooLarge).' are larger than the panel. ',
+            }.
+                ($rest === 0
+                    ? ''
+                    : 'A panel of this width takes '.
+                        ($tooLarge === [] ? 'all' : 'the others').
+                        ' if it is '.
+                        $this->format->dimension(ceil($arrangement->neededMm)).
+                        ' high.'),
+        );
     }
 
     /**
@@ -109,16 +169,35 @@ final readonly class ShadowBoardForm
      *
      * @param  list<BoardTool>  $tools
      */
-    private static function beside(Reading $width, Arrangement $arrangement, array $tools, LengthFormatter $format): Reading
-    {
-        if ($tools === [] || array_filter($arrangement->left, static fn (LeftOut $left): bool => ! $left->isTooLarge) !== [] || $arrangement->hung !== []) {
+    private static function beside(
+        Reading $width,
+        Arrangement $arrangement,
+        array $tools,
+        LengthFormatter $format,
+    ): Reading {
+        if (
+            $tools === [] ||
+            array_filter($arrangement->left, static fn (LeftOut $left): bool => ! $left->isTooLarge) !== [] ||
+            $arrangement->hung !== []
+        ) {
             return $width;
         }
         $smallest = $tools[0];
         foreach ($tools as $tool) {
-            $smallest = $tool->outline->width * $tool->outline->height < $smallest->outline->width * $smallest->outline->height ? $tool : $smallest;
+            $smallest =
+                $tool->outline->width * $tool->outline->height < $smallest->outline->width * $smallest->outline->height
+                    ? $tool
+                    : $smallest;
         }
 
-        return $width->refused('The panel is smaller than each of the tools: even the '.$smallest->name.' takes '.$format->dimension($smallest->outline->width).' × '.$format->dimension($smallest->outline->height).'.');
+        return $width->refused(
+            'The panel is smaller than each of the tools: even the '.
+                $smallest->name.
+                ' takes '.
+                $format->dimension($smallest->outline->width).
+                ' × '.
+                $format->dimension($smallest->outline->height).
+                '.',
+        );
     }
 }

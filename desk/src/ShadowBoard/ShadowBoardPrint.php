@@ -49,20 +49,66 @@ final class ShadowBoardPrint
     public static function overview(string $title, Panel $panel, Arrangement $arrangement, array $tiles): Sheet
     {
         $left = Sheet::MARGIN_MM;
-        $scale = min(Tiling::WIDTH_MM / $panel->width, (Sheet::HEIGHT_MM - self::OVERVIEW_TOP_MM - Sheet::MARGIN_MM) / $panel->height);
-        $small = static fn (Line $line): Line => new Line($left + $line->fromX * $scale, self::OVERVIEW_TOP_MM + $line->fromY * $scale, $left + $line->toX * $scale, self::OVERVIEW_TOP_MM + $line->toY * $scale, 0.1);
-        $lines = array_merge(...array_map(static fn (Trace $trace): array => $trace->lines(), array_values(array_filter(self::marks($arrangement), static fn (Mark $mark): bool => $mark instanceof Trace))));
+        $scale = min(
+            Tiling::WIDTH_MM / $panel->width,
+            (Sheet::HEIGHT_MM - self::OVERVIEW_TOP_MM - Sheet::MARGIN_MM) / $panel->height,
+        );
+        $small = static fn (Line $line): Line => new Line(
+            $left + $line->fromX * $scale,
+            self::OVERVIEW_TOP_MM + $line->fromY * $scale,
+            $left + $line->toX * $scale,
+            self::OVERVIEW_TOP_MM + $line->toY * $scale,
+            0.1,
+        );
+        $lines = array_merge(
+            ...array_map(
+                static fn (Trace $trace): array => $trace->lines(),
+                array_values(
+                    array_filter(self::marks($arrangement), static fn (Mark $mark): bool => $mark instanceof Trace),
+                ),
+            ),
+        );
         $edge = new Trace(Path::box(0, 0, $panel->width, $panel->height), 'panel');
         $marks = [
             new Text($left, 20, $title, 7, true),
-            new Text($left, 27, sprintf('How the %d sheets lie on a panel of %s × %s mm. This page is small; the sheets are at true size.', count($tiles), round($panel->width), round($panel->height)), 3.2),
-            new Text($left, 33, 'Lay the upper left corner of sheet A1 on that of the panel. Hold a tool on its outline before you cut or paint.', 3.2),
+            new Text(
+                $left,
+                27,
+                sprintf(
+                    'How the %d sheets lie on a panel of %s × %s mm. This page is small; the sheets are at true size.',
+                    count($tiles),
+                    round($panel->width),
+                    round($panel->height),
+                ),
+                3.2,
+            ),
+            new Text(
+                $left,
+                33,
+                'Lay the upper left corner of sheet A1 on that of the panel. Hold a tool on its outline before you '
+                    .'cut or paint.',
+                3.2,
+            ),
             ...array_map($small, [...$edge->lines(), ...$lines]),
         ];
         foreach ($tiles as $tile) {
-            $window = new Trace(Path::box($tile->window->left, $tile->window->top, min($tile->window->width, $panel->width - $tile->window->left), min($tile->window->height, $panel->height - $tile->window->top)), 'sheet');
+            $window = new Trace(
+                Path::box(
+                    $tile->window->left,
+                    $tile->window->top,
+                    min($tile->window->width, $panel->width - $tile->window->left),
+                    min($tile->window->height, $panel->height - $tile->window->top),
+                ),
+                'sheet',
+            );
             array_push($marks, ...array_map($small, $window->lines()));
-            $marks[] = new Text($left + $tile->window->left * $scale + 1.5, self::OVERVIEW_TOP_MM + $tile->window->top * $scale + 5, $tile->name, 4, true);
+            $marks[] = new Text(
+                $left + $tile->window->left * $scale + 1.5,
+                self::OVERVIEW_TOP_MM + $tile->window->top * $scale + 5,
+                $tile->name,
+                4,
+                true,
+            );
         }
 
         return new Sheet("$title, how the sheets lie", $marks);
@@ -84,7 +130,16 @@ final class ShadowBoardPrint
         return [
             ...array_map(static fn (Path $path): Trace => $trace($path, self::BODY_MM), $outline->bodies),
             ...array_map(static fn (Path $path): Trace => $trace($path, self::DETAIL_MM), $outline->details),
-            ...array_map(static fn (string $line, int $at): Text => new Text($hung->x, $hung->y + $outline->height + 4 + 3.4 * $at, $line, self::NAME_MM), $name, array_keys($name)),
+            ...array_map(
+                static fn (string $line, int $at): Text => new Text(
+                    $hung->x,
+                    $hung->y + $outline->height + 4 + 3.4 * $at,
+                    $line,
+                    self::NAME_MM,
+                ),
+                $name,
+                array_keys($name),
+            ),
         ];
     }
 

@@ -23,8 +23,16 @@ final readonly class BlankAdvice
         $by = $this->ranking->isLogged ? '' : ' Reckoned with a usual year; a log of your own air tells it better.';
 
         return match (true) {
-            $this->ranking->judged === [] => new Advice('Write down the blanks on your shelf.', 'Length, width, thickness, rings and run-out: from these is told which of them moves least.'),
-            $best === null => new Advice('None of these is for that piece.', $this->ranking->judged[0]->blank->name.' comes nearest: '.lcfirst($this->ranking->judged[0]->reasons[0]->says)),
+            $this->ranking->judged === [] => new Advice(
+                'Write down the blanks on your shelf.',
+                'Length, width, thickness, rings and run-out: from these is told which of them moves least.',
+            ),
+            $best === null => new Advice(
+                'None of these is for that piece.',
+                $this->ranking->judged[0]->blank->name.
+                    ' comes nearest: '.
+                    lcfirst($this->ranking->judged[0]->reasons[0]->says),
+            ),
             default => new Advice($this->says($best), $best->moves($this->format).$by),
         };
     }

@@ -14,8 +14,12 @@ use JackRest\Desk\Form\Reading;
 final readonly class Looked
 {
     /** @param  list<Reading>  $readings  of a measured check */
-    private function __construct(public Check $check, public array $readings, public Finding $finding, public string $says)
-    {
+    private function __construct(
+        public Check $check,
+        public array $readings,
+        public Finding $finding,
+        public string $says,
+    ) {
     }
 
     /** @param  array{outcome: string|null, readings: list<string>}  $found */
@@ -26,12 +30,25 @@ final readonly class Looked
         if ($check->measured === null) {
             return new self($check, [], $byEye, '');
         }
-        $complaint = "No {$toolName} has that: nought to {$format->dimension($check->measured->mostMm)}. Check the unit.";
+        $complaint = "No {$toolName} has that: nought to {$format->dimension($check->measured->mostMm)}. Check the "
+            .'unit.';
         $readings = array_map(
-            static fn (int $index): Reading => Reading::length($found['readings'][$index] ?? '', $format)->within(0, $check->measured->mostMm, $complaint),
+            static fn (int $index): Reading => Reading::length($found['readings'][$index] ?? '', $format)->within(
+                0,
+                $check->measured->mostMm,
+                $complaint,
+            ),
             array_keys($check->measured->labels),
         );
-        $read = array_values(array_filter(array_map(static fn (Reading $reading): ?float => $reading->error === null ? $reading->value : null, $readings), is_float(...)));
+        $read = array_values(
+            array_filter(
+                array_map(
+                    static fn (Reading $reading): ?float => $reading->error === null ? $reading->value : null,
+                    $readings,
+                ),
+                is_float(...),
+            ),
+        );
         if (count($read) < count($check->measured->labels) || $read === []) {
             // What cannot be measured at the stall can still be said by eye.
             return new self($check, $readings, $byEye, '');

@@ -18,7 +18,15 @@ final class AirFields
 
     public static function humidity(string $name, ?string $missing = null): Field
     {
-        return new Field($name, Quantity::Percent, 0, 100, 'Humidity', complaint: 'Humidity lies between 0 and 100 %.', missing: $missing);
+        return new Field(
+            $name,
+            Quantity::Percent,
+            0,
+            100,
+            'Humidity',
+            complaint: 'Humidity lies between 0 and 100 %.',
+            missing: $missing,
+        );
     }
 
     public static function moisture(string $name): Field

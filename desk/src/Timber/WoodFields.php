@@ -14,7 +14,16 @@ final class WoodFields
     {
         $complaint = 'Rings lie between 0° (flatsawn) and 90° (quartersawn).';
 
-        return new Field('ring', Quantity::Degrees, 0, 90, 'Rings to the face', '0° flatsawn, 90° quartersawn', $complaint, missing: $missing);
+        return new Field(
+            'ring',
+            Quantity::Degrees,
+            0,
+            90,
+            'Rings to the face',
+            '0° flatsawn, 90° quartersawn',
+            $complaint,
+            missing: $missing,
+        );
     }
 
     public static function runout(): Field

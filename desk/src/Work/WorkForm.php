@@ -24,8 +24,12 @@ final readonly class WorkForm
      * @param  array<string, float>  $measures  read where they were typed, else usual
      * @param  list<Task>  $tasks
      */
-    private function __construct(public Pattern $pattern, public Form $form, public array $measures, public array $tasks)
-    {
+    private function __construct(
+        public Pattern $pattern,
+        public Form $form,
+        public array $measures,
+        public array $tasks,
+    ) {
     }
 
     /** @param  array<string, string>  $typed  by measure */
@@ -38,7 +42,10 @@ final readonly class WorkForm
         }
         foreach (self::INSIDE as $name => $called) {
             if (isset($measures[$name], $measures['thickness']) && $measures[$name] >= $measures['thickness']) {
-                $form = $form->refused($name, "$called must be less than the {$format->dimension($measures['thickness'])} of the board.");
+                $form = $form->refused(
+                    $name,
+                    "$called must be less than the {$format->dimension($measures['thickness'])} of the board.",
+                );
                 $measures[$name] = min($pattern->measure($name)->usual ?? 1.0, $measures['thickness'] / 2);
             }
         }
@@ -59,7 +66,16 @@ final readonly class WorkForm
             [$least, $most] = [$quantity->amount($measure->least, $format), $quantity->amount($measure->most, $format)];
             $complaint = ucfirst("$measure->label: $least to $most.");
 
-            return new Field($measure->name, $quantity, $measure->least, $measure->most, $measure->label, '', $complaint, $measure->usual);
+            return new Field(
+                $measure->name,
+                $quantity,
+                $measure->least,
+                $measure->most,
+                $measure->label,
+                '',
+                $complaint,
+                $measure->usual,
+            );
         }, array_values($pattern->measures));
     }
 }

@@ -26,7 +26,12 @@ final class CurveFormTest extends TestCase
     {
         $blade = new Blade(50, 2.5, 25, 30, 1.0, 4, EdgeKind::PlaneIron, bedDeg: $bedDeg, bevelUp: $bedDeg < 30);
 
-        return CurveForm::of($blade, $typed, $hasStone ? new HoningStone('1', 'coarse stone', GritScale::Micron, '15', 1.0, 20) : null, new LengthFormatter(LengthUnit::Millimetre));
+        return CurveForm::of(
+            $blade,
+            $typed,
+            $hasStone ? new HoningStone('1', 'coarse stone', GritScale::Micron, '15', 1.0, 20) : null,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** The check value of `camber-strokes`: 10, 3, none, 3, 10. */
@@ -34,21 +39,33 @@ final class CurveFormTest extends TestCase
     {
         $sheet = self::sheet(['relief' => '0.1']);
         self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $sheet->next()->says);
-        self::assertSame('The corners stand back 0.14 mm on the iron, which the wood sees as 0.10 mm.', $sheet->lines()[0]);
+        self::assertSame(
+            'The corners stand back 0.14 mm on the iron, which the wood sees as 0.10 mm.',
+            $sheet->lines()[0],
+        );
         self::assertCount(2, $sheet->how());
     }
 
     /** Relief 0.1 on a bed of 12° is 0.1/sin 12° = 0.48 mm of curve. */
     public function test_beds_are_compared_both_ways(): void
     {
-        self::assertStringStartsWith('Bevel up on a bed of 12° the same relief needs 0.48 mm of curve', self::sheet(['relief' => '0.1'])->lines()[2]);
-        self::assertStringStartsWith('On a bed of 45° the same relief needs only 0.14 mm', self::sheet(['relief' => '0.1'], 12.0)->lines()[2]);
+        self::assertStringStartsWith(
+            'Bevel up on a bed of 12° the same relief needs 0.48 mm of curve',
+            self::sheet(['relief' => '0.1'])->lines()[2],
+        );
+        self::assertStringStartsWith(
+            'On a bed of 45° the same relief needs only 0.14 mm',
+            self::sheet(['relief' => '0.1'], 12.0)->lines()[2],
+        );
     }
 
     public function test_a_radius_does_as_well_and_two_are_asked_about(): void
     {
         self::assertEqualsWithDelta(250.0, self::sheet(['radius' => '250'])->curve->radiusMm ?? 0.0, 1e-9);
-        self::assertSame('The relief is taken; leave one of the two empty.', self::sheet(['radius' => '250', 'relief' => '0.1'])->form->readings['radius']->doubt);
+        self::assertSame(
+            'The relief is taken; leave one of the two empty.',
+            self::sheet(['radius' => '250', 'relief' => '0.1'])->form->readings['radius']->doubt,
+        );
     }
 
     public function test_what_cannot_be_is_refused_beside_its_field(): void
@@ -57,14 +74,23 @@ final class CurveFormTest extends TestCase
         self::assertNotNull(self::sheet(['relief' => '19'])->form->readings['relief']->error);
         self::assertFalse(self::sheet(['relief' => '19'])->isSound());
         self::assertStringNotContainsString('strokes', self::sheet(['relief' => '0.1'], hasStone: false)->lines()[2]);
-        self::assertSame('Lay a stone on the rack first.', self::sheet(['relief' => '0.1'], hasStone: false)->next()->says);
+        self::assertSame(
+            'Lay a stone on the rack first.',
+            self::sheet(['relief' => '0.1'], hasStone: false)->next()->says,
+        );
         self::assertStringStartsWith('Choose what the iron is for', self::sheet([])->next()->says);
     }
 
     /** The rougher the work the more curve; hard wood less than soft (common practice, no source). */
     public function test_roles_and_woods_are_in_their_order(): void
     {
-        $reliefs = array_map(static fn (CurveRole $role): float => $role->reliefMm(Hardness::Medium), [CurveRole::Joint, CurveRole::Smooth, CurveRole::Jack, CurveRole::Fore, CurveRole::Scrub]);
+        $reliefs = array_map(static fn (CurveRole $role): float => $role->reliefMm(Hardness::Medium), [
+            CurveRole::Joint,
+            CurveRole::Smooth,
+            CurveRole::Jack,
+            CurveRole::Fore,
+            CurveRole::Scrub,
+        ]);
         $sorted = $reliefs;
         sort($sorted);
         self::assertSame($sorted, $reliefs);
@@ -76,7 +102,12 @@ final class CurveFormTest extends TestCase
     {
         $curve = self::sheet(['radius' => '250'])->curve;
         self::assertInstanceOf(CamberStrokesResult::class, $curve);
-        $arc = array_values(array_filter(CurvePrint::sheet('iron', 50, $curve, new LengthFormatter(LengthUnit::Millimetre))->marks, static fn ($mark): bool => $mark instanceof Trace))[0]->path->points;
+        $arc = array_values(
+            array_filter(
+                CurvePrint::sheet('iron', 50, $curve, new LengthFormatter(LengthUnit::Millimetre))->marks,
+                static fn ($mark): bool => $mark instanceof Trace,
+            ),
+        )[0]->path->points;
         self::assertEqualsWithDelta(50.0, $arc[count($arc) - 1][0] - $arc[0][0], 1e-9);
         $top = $arc[intdiv(count($arc), 2)];
         foreach ($arc as [$x, $y]) {

@@ -25,7 +25,13 @@ final class GeometryFormTest extends TestCase
     {
         $blade ??= new Blade(50, 2.5, 25, 30, 0.6, 2, EdgeKind::PlaneIron, EdgeDuty::Smooth, 45.0);
 
-        return GeometryForm::of($blade, $typed, ['bevelUp' => $up, 'steel' => Steel::Unknown, 'duty' => EdgeDuty::Smooth], null, new LengthFormatter(LengthUnit::Millimetre));
+        return GeometryForm::of(
+            $blade,
+            $typed,
+            ['bevelUp' => $up, 'steel' => Steel::Unknown, 'duty' => EdgeDuty::Smooth],
+            null,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** @param  array<string, string>  $typed */
@@ -42,7 +48,14 @@ final class GeometryFormTest extends TestCase
     {
         $sheet = self::sheet($typed, $blade);
         self::assertNotNull($sheet->geometry);
-        $lines = array_column(array_map(static fn (GeometryLine $line): array => [$line->label, $line->text.' '.$line->says], (new GeometryWords($sheet->geometry, $sheet->format))->lines()), 1, 0);
+        $lines = array_column(
+            array_map(
+                static fn (GeometryLine $line): array => [$line->label, $line->text.' '.$line->says],
+                (new GeometryWords($sheet->geometry, $sheet->format))->lines(),
+            ),
+            1,
+            0,
+        );
 
         return $lines[$label] ?? self::fail("There is no line “{$label}”.");
     }
@@ -56,7 +69,11 @@ final class GeometryFormTest extends TestCase
     /** 2.5 mm thick and 5 mm along the bevel: sin 30° is a half. */
     public function test_the_bevel_as_measured_gives_its_angle(): void
     {
-        self::assertEqualsWithDelta(30.0, self::sheet(['bevelLength' => '5', 'honed' => '33'])->blade->primaryDeg, 1e-9);
+        self::assertEqualsWithDelta(
+            30.0,
+            self::sheet(['bevelLength' => '5', 'honed' => '33'])->blade->primaryDeg,
+            1e-9,
+        );
     }
 
     /** @param  array<string, string>  $typed */
@@ -72,7 +89,10 @@ final class GeometryFormTest extends TestCase
     /** Bevel up on a bed of 12°: 12 + 38 = 50°, and the bed is the clearance. */
     public function test_bevel_up_bed_and_bevel_add_up(): void
     {
-        self::assertSame('It cuts at 50°, with 12° of clearance.', self::next(['honed' => '38', 'bed' => '12'], up: true));
+        self::assertSame(
+            'It cuts at 50°, with 12° of clearance.',
+            self::next(['honed' => '38', 'bed' => '12'], up: true),
+        );
     }
 
     /** asin(0.5/30) = 0.955°: a thin rule half a millimetre thick, lying 30 mm behind the edge. */
@@ -87,16 +107,25 @@ final class GeometryFormTest extends TestCase
     public function test_a_relief_makes_a_curve(): void
     {
         self::assertEqualsWithDelta(2209.8, (float) self::sheet(['relief' => '0.1'])->blade->radiusMm, 0.2);
-        self::assertStringContainsString('0.14 mm on the iron, 0.10 mm in the wood', self::line('Curve', ['relief' => '0.1']));
+        self::assertStringContainsString(
+            '0.14 mm on the iron, 0.10 mm in the wood',
+            self::line('Curve', ['relief' => '0.1']),
+        );
     }
 
     /** A chord of 5.915 mm on a 150 mm wheel is 0.0584 mm hollow. */
     public function test_a_wheel_makes_a_hollow_and_honing_two_lands(): void
     {
         $flat = new Blade(25, 2.5, 25, 25, 0, 2);
-        self::assertStringStartsWith('0.06 mm edge 22.7°, heel 27.3° as ground', self::line('Hollow', ['wheel' => '150'], $flat));
+        self::assertStringStartsWith(
+            '0.06 mm edge 22.7°, heel 27.3° as ground',
+            self::line('Hollow', ['wheel' => '150'], $flat),
+        );
         self::assertStringStartsWith('0.00 mm', self::line('Each land', ['wheel' => '150'], $flat));
-        self::assertSame('The hollow is gone: back to the wheel.', self::next(['wheel' => '150', 'honedOff' => '0.0584'], $flat));
+        self::assertSame(
+            'The hollow is gone: back to the wheel.',
+            self::next(['wheel' => '150', 'honedOff' => '0.0584'], $flat),
+        );
     }
 
     public function test_a_chisel_has_no_bed_to_be_typed(): void

@@ -25,9 +25,19 @@ final class SharpeningFormTest extends TestCase
             new HoningStone('2', '1000 stone', GritScale::Jis, '1000', 1, 20),
             new HoningStone('3', '8000 stone', GritScale::Jis, '8000', 1, 20),
         ];
-        ['bevelLength' => $bevel, 'thickness' => $thickness, 'nickDepth' => $nick] = $typed + ['bevelLength' => '', 'thickness' => '', 'nickDepth' => ''];
+        ['bevelLength' => $bevel, 'thickness' => $thickness, 'nickDepth' => $nick] = $typed + [
+            'bevelLength' => '',
+            'thickness' => '',
+            'nickDepth' => '',
+        ];
 
-        return SharpeningForm::of(new Blade(12, 3.4, 25, 30, 0.6, 2), ['bevelLength' => $bevel, 'thickness' => $thickness, 'give' => '0.1', 'nickDepth' => $nick], $condition, $stones, $format);
+        return SharpeningForm::of(
+            new Blade(12, 3.4, 25, 30, 0.6, 2),
+            ['bevelLength' => $bevel, 'thickness' => $thickness, 'give' => '0.1', 'nickDepth' => $nick],
+            $condition,
+            $stones,
+            $format,
+        );
     }
 
     public function test_the_plan_names_stones_strokes_and_what_to_see(): void
@@ -35,7 +45,10 @@ final class SharpeningFormTest extends TestCase
         $plan = self::sheet()->plan;
 
         self::assertNotNull($plan);
-        self::assertSame(['1000 stone', '8000 stone'], array_map(static fn ($step) => $step->stone->name, $plan->steps));
+        self::assertSame(
+            ['1000 stone', '8000 stone'],
+            array_map(static fn ($step) => $step->stone->name, $plan->steps),
+        );
         self::assertStringContainsString('burr along the whole edge', $plan->steps[0]->see);
         self::assertStringContainsString('coarse stone stays in the rack', $plan->skipped()[0]);
     }
@@ -60,7 +73,10 @@ final class SharpeningFormTest extends TestCase
 
     public function test_a_bevel_shorter_than_the_blade_is_thick_is_told_in_words(): void
     {
-        self::assertSame('The bevel must be longer than the blade is thick (3.4 mm).', self::sheet(['bevelLength' => '3'])->form->readings['bevelLength']->error);
+        self::assertSame(
+            'The bevel must be longer than the blade is thick (3.4 mm).',
+            self::sheet(['bevelLength' => '3'])->form->readings['bevelLength']->error,
+        );
     }
 
     /** 3.4/sin 25° = 8.05 mm of bevel are expected; 204 is 25 times that. */

@@ -48,7 +48,10 @@ final class SharpeningWordsTest extends TestCase
         $plan = self::plan(new EdgeStateInput(EdgeCondition::Back, 25, 3, 25, 30, backLengthMm: 40, outOfFlatUm: 30));
         $words = new SharpeningWords($plan, EdgeNeed::Back, new LengthFormatter(LengthUnit::Millimetre));
 
-        self::assertMatchesRegularExpression('/^About \d+ minutes: \d+ strokes on the 1000 stone, then \d+ on the /', $words->nextStroke());
+        self::assertMatchesRegularExpression(
+            '/^About \d+ minutes: \d+ strokes on the 1000 stone, then \d+ on the /',
+            $words->nextStroke(),
+        );
     }
 
     #[TestWith([EdgeNeed::TouchUp, 'A touch-up takes the edge back 0.01 mm'])]
@@ -56,13 +59,20 @@ final class SharpeningWordsTest extends TestCase
     #[TestWith([EdgeNeed::FreshGrind, 'the edge goes back 0.02 mm'])]
     public function test_why_names_what_the_condition_costs(EdgeNeed $need, string $part): void
     {
-        $words = new SharpeningWords(self::plan(new EdgeStateInput($need->condition(), 25, 3, 25, 30, 0.5)), $need, new LengthFormatter(LengthUnit::Millimetre));
+        $words = new SharpeningWords(
+            self::plan(new EdgeStateInput($need->condition(), 25, 3, 25, 30, 0.5)),
+            $need,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
         self::assertStringContainsString($part, $words->why());
     }
 
     public function test_strokes_are_said_to_be_a_models_estimate(): void
     {
-        $how = EdgeExplained::strokes(self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5)), new LengthFormatter(LengthUnit::Millimetre));
+        $how = EdgeExplained::strokes(
+            self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5)),
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
 
         self::assertSame(Basis::Model, $how->basis);
         self::assertStringContainsString('Preston', $how->source);

@@ -21,11 +21,23 @@ use PHPUnit\Framework\TestCase;
 /** A saw read, judged and planned. */
 final class SawFormTest extends TestCase
 {
-    private const READ = ['tpi' => '10', 'rake' => '4', 'fleam' => '0', 'set' => '0.1', 'plate' => '0.8', 'length' => '254', 'depth' => '60'];
+    private const READ = [
+        'tpi' => '10',
+        'rake' => '4',
+        'fleam' => '0',
+        'set' => '0.1',
+        'plate' => '0.8',
+        'length' => '254',
+        'depth' => '60',
+    ];
 
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = [], SawState $state = SawState::Dull, SawUse $use = SawUse::Rip, bool $isHardened = false): SawForm
-    {
+    private static function sheet(
+        array $typed = [],
+        SawState $state = SawState::Dull,
+        SawUse $use = SawUse::Rip,
+        bool $isHardened = false,
+    ): SawForm {
         return SawForm::of($typed + self::READ, $use, $state, $isHardened, 80.0, self::format());
     }
 
@@ -34,9 +46,13 @@ final class SawFormTest extends TestCase
         return new LengthFormatter(LengthUnit::Millimetre);
     }
 
-    private static function plan(SawState $state, ?float $setMm = 0.1, float $plateMm = 0.8, int $count = 100): FilingPlan
-    {
-        $teeth = (new SawTeeth)(new SawTeethInput(2.54));
+    private static function plan(
+        SawState $state,
+        ?float $setMm = 0.1,
+        float $plateMm = 0.8,
+        int $count = 100,
+    ): FilingPlan {
+        $teeth = (new SawTeeth())(new SawTeethInput(2.54));
 
         return FilingPlan::of($state, $teeth, $count, $plateMm, $setMm, 0.1, 'triangular file', false, self::format());
     }
@@ -61,7 +77,12 @@ final class SawFormTest extends TestCase
      */
     #[TestWith([SawState::TouchUp, ['triangular file 50', 'triangular file 50', 'fine stone 2']])]
     #[TestWith([SawState::Dull, ['flat file 2', 'triangular file 50', 'triangular file 50', 'fine stone 2']])]
-    #[TestWith([SawState::Uneven, ['flat file 8', 'triangular file 100', 'triangular file 50', 'triangular file 50', 'fine stone 2']])]
+    #[
+        TestWith([
+            SawState::Uneven,
+            ['flat file 8', 'triangular file 100', 'triangular file 50', 'triangular file 50', 'fine stone 2'],
+        ]),
+    ]
     public function test_each_state_has_its_steps(SawState $state, array $tools): void
     {
         self::assertSame($tools, self::tools(self::plan($state)));
@@ -70,7 +91,18 @@ final class SawFormTest extends TestCase
     /** Joint, shape, set, file: the order never changes (common practice, no source). */
     public function test_the_order_is_joint_shape_set_file(): void
     {
-        self::assertSame(['flat file 4', 'triangular file 101', 'saw set 51', 'saw set 50', 'triangular file 51', 'triangular file 50', 'fine stone 2'], self::tools(self::plan(SawState::Retooth, 0.0, count: 101)));
+        self::assertSame(
+            [
+                'flat file 4',
+                'triangular file 101',
+                'saw set 51',
+                'saw set 50',
+                'triangular file 51',
+                'triangular file 50',
+                'fine stone 2',
+            ],
+            self::tools(self::plan(SawState::Retooth, 0.0, count: 101)),
+        );
     }
 
     #[TestWith([0.1, false])]
@@ -79,19 +111,36 @@ final class SawFormTest extends TestCase
     #[TestWith([null, true])]
     public function test_it_is_set_where_set_is_short_or_not_known(?float $setMm, bool $isSet): void
     {
-        self::assertSame($isSet, str_contains(implode(' ', self::tools(self::plan(SawState::Dull, $setMm))), 'saw set'));
+        self::assertSame(
+            $isSet,
+            str_contains(implode(' ', self::tools(self::plan(SawState::Dull, $setMm))), 'saw set'),
+        );
     }
 
-    /** 0.2 mm at 0.02 a stroke are ten strokes in 0.8 mm of plate; twice as many in a plate twice as thick; two at least. */
+    /**
+     * 0.2 mm at 0.02 a stroke are ten strokes in 0.8 mm of plate; twice as many in a plate twice as thick; two at
+     * least.
+     */
     public function test_strokes_grow_with_what_is_taken_and_with_the_plate(): void
     {
-        self::assertSame([10, 20, 2], [self::plan(SawState::Uneven)->strokes, self::plan(SawState::Uneven, plateMm: 1.6)->strokes, self::plan(SawState::TouchUp)->strokes]);
+        self::assertSame(
+            [10, 20, 2],
+            [
+                self::plan(SawState::Uneven)->strokes,
+                self::plan(SawState::Uneven, plateMm: 1.6)->strokes,
+                self::plan(SawState::TouchUp)->strokes,
+            ],
+        );
     }
 
     public function test_time_adds_up(): void
     {
         $plan = self::plan(SawState::Dull);
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (FilingStep $step): float => $step->seconds, $plan->steps)), $plan->seconds(), 1e-9);
+        self::assertEqualsWithDelta(
+            array_sum(array_map(static fn (FilingStep $step): float => $step->seconds, $plan->steps)),
+            $plan->seconds(),
+            1e-9,
+        );
         self::assertGreaterThan($plan->seconds(), self::plan(SawState::Uneven)->seconds());
     }
 
@@ -101,7 +150,10 @@ final class SawFormTest extends TestCase
         self::assertSame(140, self::sheet([], SawState::Uneven)->filingsLeft);
         self::assertSame(0, self::sheet(['depth' => '32'])->filingsLeft);
         self::assertSame(1, self::sheet(['depth' => '32.25'], SawState::Uneven)->filingsLeft);
-        self::assertStringContainsString('there is one filing left', (string) self::sheet(['depth' => '32.25'], SawState::Uneven)->worth());
+        self::assertStringContainsString(
+            'there is one filing left',
+            (string) self::sheet(['depth' => '32.25'], SawState::Uneven)->worth(),
+        );
         self::assertStringContainsString('more than 100 filings', (string) self::sheet()->worth());
         self::assertNull(self::sheet(['depth' => ''])->worth());
     }
@@ -123,13 +175,27 @@ final class SawFormTest extends TestCase
 
     public function test_each_number_says_what_it_does(): void
     {
-        self::assertSame(['2.54 mm from tip to tip: medium: for joints and stock of middling thickness.', '4° of rake: aggressive, hard to start.', '0° of fleam: chisel points, for cuts along the grain.', 'It cuts 1.00 mm wide.'], self::sheet()->effects());
+        self::assertSame(
+            [
+                '2.54 mm from tip to tip: medium: for joints and stock of middling thickness.',
+                '4° of rake: aggressive, hard to start.',
+                '0° of fleam: chisel points, for cuts along the grain.',
+                'It cuts 1.00 mm wide.',
+            ],
+            self::sheet()->effects(),
+        );
         self::assertStringContainsString('10° of slope', implode(' ', self::sheet(['slope' => '10'])->effects()));
-        self::assertStringContainsString('knife points', implode(' ', self::sheet(['fleam' => '20', 'rake' => '15'])->effects()));
+        self::assertStringContainsString(
+            'knife points',
+            implode(' ', self::sheet(['fleam' => '20', 'rake' => '15'])->effects()),
+        );
         self::assertCount(2, self::sheet()->how());
     }
 
-    /** More rake and fleam across the grain than along it; more set in wet wood than in dry (common practice, no source). */
+    /**
+     * More rake and fleam across the grain than along it; more set in wet wood than in dry (common practice, no
+     * source).
+     */
     public function test_uses_differ_as_the_trade_has_it(): void
     {
         self::assertGreaterThan(SawUse::Rip->rakeDeg(), SawUse::Cross->rakeDeg());
@@ -145,15 +211,26 @@ final class SawFormTest extends TestCase
         self::assertNull(SawReadings::countedPitch(1, 25.4));
         self::assertNull(SawReadings::countedPitch(null, 25.4));
         self::assertNull(self::reading('tpi', ['tpi' => '15', 'tips' => '16', 'over' => '25.4'])[1]);
-        self::assertSame('The count says 12 teeth to the inch.', self::reading('tpi', ['tpi' => '15', 'tips' => '13', 'over' => '25.4'])[1]);
+        self::assertSame(
+            'The count says 12 teeth to the inch.',
+            self::reading('tpi', ['tpi' => '15', 'tips' => '13', 'over' => '25.4'])[1],
+        );
     }
 
     /** @return iterable<string, array{string, array<string, string>, string}> */
     public static function impossible(): iterable
     {
         yield 'teeth that nobody files' => ['tpi', ['tpi' => '60'], 'between 2 and 40'];
-        yield 'finer than the plate is thick' => ['tpi', ['tpi' => '36', 'plate' => '0.9'], 'cannot carry so fine a pitch'];
-        yield 'coarser than the plate is deep' => ['tpi', ['tpi' => '3', 'depth' => '12'], 'more than a third of a plate'];
+        yield 'finer than the plate is thick' => [
+            'tpi',
+            ['tpi' => '36', 'plate' => '0.9'],
+            'cannot carry so fine a pitch',
+        ];
+        yield 'coarser than the plate is deep' => [
+            'tpi',
+            ['tpi' => '3', 'depth' => '12'],
+            'more than a third of a plate',
+        ];
         yield 'a set that breaks teeth' => ['set', ['set' => '0.5'], 'breaks teeth'];
         yield 'a rake beyond' => ['rake', ['rake' => '60'], 'Rake lies between'];
         yield 'set teeth narrower than the plate' => ['across', ['across' => '0.7'], 'Narrower than the plate'];

@@ -32,8 +32,14 @@ final class SawTemplateFormTest extends TestCase
     public function test_it_says_what_will_be_printed(): void
     {
         self::assertSame('101 tips, 2.54 mm apart, on 2 sheets to be joined.', self::sheet()->says(self::format()));
-        self::assertSame('41 tips, 2.54 mm apart, on one sheet.', self::sheet(['length' => '101.6'])->says(self::format()));
-        self::assertStringContainsString('1.27 mm to 2.54 mm apart', (string) self::sheet(['toe' => '20', 'toeLength' => '40'])->says(self::format()));
+        self::assertSame(
+            '41 tips, 2.54 mm apart, on one sheet.',
+            self::sheet(['length' => '101.6'])->says(self::format()),
+        );
+        self::assertStringContainsString(
+            '1.27 mm to 2.54 mm apart',
+            (string) self::sheet(['toe' => '20', 'toeLength' => '40'])->says(self::format()),
+        );
         self::assertNull(self::sheet(['tpi' => ''])->says(self::format()));
     }
 
@@ -43,11 +49,20 @@ final class SawTemplateFormTest extends TestCase
         $template = self::sheet()->template;
         self::assertNotNull($template);
         $marks = SawTemplatePrint::whole('saw', $template, null, self::format())->marks;
-        $tips = array_values(array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === 0.1));
+        $tips = array_values(
+            array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === 0.1),
+        );
         self::assertCount(101, $tips);
         self::assertEqualsWithDelta(254.0, $tips[100]->fromY - $tips[0]->fromY, 1e-9);
-        self::assertEqualsWithDelta([36.0, 20.0], [$tips[10]->toX - $tips[10]->fromX, $tips[11]->toX - $tips[11]->fromX], 1e-9);
-        $numbers = array_filter($marks, static fn (Mark $mark): bool => $mark instanceof Text && is_numeric($mark->says));
+        self::assertEqualsWithDelta(
+            [36.0, 20.0],
+            [$tips[10]->toX - $tips[10]->fromX, $tips[11]->toX - $tips[11]->fromX],
+            1e-9,
+        );
+        $numbers = array_filter(
+            $marks,
+            static fn (Mark $mark): bool => $mark instanceof Text && is_numeric($mark->says),
+        );
         self::assertCount(11, $numbers);
     }
 
@@ -56,7 +71,13 @@ final class SawTemplateFormTest extends TestCase
     {
         $template = self::sheet(['length' => '650'])->template;
         self::assertNotNull($template);
-        self::assertSame(['A1', 'B1', 'C1'], array_map(static fn (Tile $tile): string => $tile->name, SawTemplatePrint::tiles('saw', $template, null, self::format())));
+        self::assertSame(
+            ['A1', 'B1', 'C1'],
+            array_map(
+                static fn (Tile $tile): string => $tile->name,
+                SawTemplatePrint::tiles('saw', $template, null, self::format()),
+            ),
+        );
     }
 
     public function test_relaxed_teeth_are_marked_off(): void
@@ -64,7 +85,10 @@ final class SawTemplateFormTest extends TestCase
         $sheet = self::sheet(['toeRake' => '15', 'toeLength' => '40']);
         self::assertSame([40.0, 15.0], $sheet->relaxed());
         self::assertNotNull($sheet->template);
-        $words = array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', SawTemplatePrint::whole('saw', $sheet->template, $sheet->relaxed(), self::format())->marks);
+        $words = array_map(
+            static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '',
+            SawTemplatePrint::whole('saw', $sheet->template, $sheet->relaxed(), self::format())->marks,
+        );
         self::assertContains('up to here 15° of rake', $words);
         self::assertNull(self::sheet()->relaxed());
     }
@@ -79,6 +103,9 @@ final class SawTemplateFormTest extends TestCase
     #[TestWith(['toeRake', ['toeRake' => '60', 'toeLength' => '30'], 'Rake lies between'])]
     public function test_what_cannot_be_is_refused_beside_its_field(string $field, array $typed, string $part): void
     {
-        self::assertStringContainsStringIgnoringCase($part, (string) self::sheet($typed)->form->readings[$field]->error);
+        self::assertStringContainsStringIgnoringCase(
+            $part,
+            (string) self::sheet($typed)->form->readings[$field]->error,
+        );
     }
 }

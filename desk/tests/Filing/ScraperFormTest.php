@@ -18,14 +18,27 @@ final class ScraperFormTest extends TestCase
      * @param  array<string, string>  $typed
      * @param  list<int>  $before
      */
-    private static function sheet(array $typed = [], bool $isFiled = true, int $since = 0, array $before = []): ScraperForm
-    {
-        return ScraperForm::of($typed + ['tilt' => '10', 'free' => '5', 'thickness' => '0.8'], $isFiled, $since, $before, new LengthFormatter(LengthUnit::Millimetre));
+    private static function sheet(
+        array $typed = [],
+        bool $isFiled = true,
+        int $since = 0,
+        array $before = [],
+    ): ScraperForm {
+        return ScraperForm::of(
+            $typed + ['tilt' => '10', 'free' => '5', 'thickness' => '0.8'],
+            $isFiled,
+            $since,
+            $before,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     public function test_filed_anew_or_only_turned_again(): void
     {
-        $tools = static fn (ScraperForm $sheet): array => array_map(static fn (FilingStep $step): string => $step->tool, $sheet->steps());
+        $tools = static fn (ScraperForm $sheet): array => array_map(
+            static fn (FilingStep $step): string => $step->tool,
+            $sheet->steps(),
+        );
         self::assertSame(['mill file', 'fine stone', 'burnisher', 'burnisher'], $tools(self::sheet()));
         self::assertSame(['burnisher', 'burnisher'], $tools(self::sheet(isFiled: false)));
         self::assertStringStartsWith('File, hone, draw out and turn it: ', self::sheet()->next()->says);
@@ -34,7 +47,10 @@ final class ScraperFormTest extends TestCase
     /** Tilted 10°, 5° kept free: leaned 15°, below 10° it does not cut. */
     public function test_how_it_is_held(): void
     {
-        self::assertStringContainsString('Then lean it 15° forward; below 10° it does not cut.', self::sheet()->next()->why);
+        self::assertStringContainsString(
+            'Then lean it 15° forward; below 10° it does not cut.',
+            self::sheet()->next()->why,
+        );
         self::assertCount(2, self::sheet()->how());
     }
 

@@ -19,8 +19,12 @@ use PHPUnit\Framework\TestCase;
 final class FitQuestionTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(FitQuestion $question, array $typed = [], Hardness $hardness = Hardness::Soft, LengthUnit $unit = LengthUnit::Millimetre): FitForm
-    {
+    private static function sheet(
+        FitQuestion $question,
+        array $typed = [],
+        Hardness $hardness = Hardness::Soft,
+        LengthUnit $unit = LengthUnit::Millimetre,
+    ): FitForm {
         return $question->answered($typed, $hardness, self::tools(), new LengthFormatter($unit));
     }
 
@@ -44,15 +48,25 @@ final class FitQuestionTest extends TestCase
 
     public function test_a_saw_shaped_for_the_cut_comes_first(): void
     {
-        self::assertStringStartsWith('Take the rip saw: about ', self::sheet(FitQuestion::Saws, ['grain' => 'along'])->next->says);
+        self::assertStringStartsWith(
+            'Take the rip saw: about ',
+            self::sheet(FitQuestion::Saws, ['grain' => 'along'])->next->says,
+        );
         $across = self::sheet(FitQuestion::Saws, ['grain' => 'across']);
         self::assertStringStartsWith('Take the cross saw: about ', $across->next->says);
-        self::assertStringContainsString('rip teeth wander across the grain', $across->rows[count($across->rows) - 1]->says);
+        self::assertStringContainsString(
+            'rip teeth wander across the grain',
+            $across->rows[count($across->rows) - 1]->says,
+        );
     }
 
     public function test_a_saw_too_shallow_is_said_to_be(): void
     {
-        $rows = array_column(self::sheet(FitQuestion::Saws, ['thickness' => '50', 'depth' => '50'])->rows, 'verdict', 'name');
+        $rows = array_column(
+            self::sheet(FitQuestion::Saws, ['thickness' => '50', 'depth' => '50'])->rows,
+            'verdict',
+            'name',
+        );
         self::assertSame('too shallow', $rows['small saw']);
     }
 
@@ -63,9 +77,18 @@ final class FitQuestionTest extends TestCase
 
     public function test_whose_factor_is_in_use_is_said(): void
     {
-        $own = OwnBite::from([new SawCount(12, 224, 22, 22, Hardness::Soft, 8), new SawCount(12, 224, 22, 22, Hardness::Soft, 9)]);
+        $own = OwnBite::from([
+            new SawCount(12, 224, 22, 22, Hardness::Soft, 8),
+            new SawCount(12, 224, 22, 22, Hardness::Soft, 9),
+        ]);
         assert($own !== null);
-        $sheet = FitQuestion::Saws->answered([], Hardness::Soft, self::tools(), new LengthFormatter(LengthUnit::Millimetre), ['3' => $own]);
+        $sheet = FitQuestion::Saws->answered(
+            [],
+            Hardness::Soft,
+            self::tools(),
+            new LengthFormatter(LengthUnit::Millimetre),
+            ['3' => $own],
+        );
         $models = array_column($sheet->rows, 'model', 'name');
 
         self::assertStringStartsWith('your own count: ', (string) $models['cross saw']);
@@ -76,41 +99,71 @@ final class FitQuestionTest extends TestCase
     public function test_the_shortest_sole_that_does_comes_first(): void
     {
         self::assertSame('The long plane straightens it by itself.', self::sheet(FitQuestion::Soles)->next->says);
-        self::assertSame('The jack straightens it by itself.', self::sheet(FitQuestion::Soles, ['length' => '500'])->next->says);
-        self::assertStringStartsWith('Straighten it hump by hump with the long plane', self::sheet(FitQuestion::Soles, ['length' => '2000'])->next->says);
+        self::assertSame(
+            'The jack straightens it by itself.',
+            self::sheet(FitQuestion::Soles, ['length' => '500'])->next->says,
+        );
+        self::assertStringStartsWith(
+            'Straighten it hump by hump with the long plane',
+            self::sheet(FitQuestion::Soles, ['length' => '2000'])->next->says,
+        );
     }
 
     public function test_chisels_for_gap_and_mortise(): void
     {
         self::assertSame('Take the 6 mm chisel for the waste.', self::sheet(FitQuestion::Chisels)->next->says);
-        self::assertSame('Take the 6 mm chisel for the waste. The 10 mm is as wide as the mortise.', self::sheet(FitQuestion::Chisels, ['mortise' => '10'])->next->says);
-        self::assertSame('No chisel of yours goes into 4 mm.', self::sheet(FitQuestion::Chisels, ['pin' => '4'])->next->says);
+        self::assertSame(
+            'Take the 6 mm chisel for the waste. The 10 mm is as wide as the mortise.',
+            self::sheet(FitQuestion::Chisels, ['mortise' => '10'])->next->says,
+        );
+        self::assertSame(
+            'No chisel of yours goes into 4 mm.',
+            self::sheet(FitQuestion::Chisels, ['pin' => '4'])->next->says,
+        );
     }
 
     public function test_readings_are_understood_in_the_unit_of_the_user(): void
     {
-        self::assertSame('Take the 15/64 in chisel for the waste.', self::sheet(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next->says);
+        self::assertSame(
+            'Take the 15/64 in chisel for the waste.',
+            self::sheet(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next->says,
+        );
     }
 
     public function test_a_blade_that_binds_names_one_that_would_not(): void
     {
-        self::assertSame('None of your blades; a fine fret blade would.', self::sheet(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next->says);
+        self::assertSame(
+            'None of your blades; a fine fret blade would.',
+            self::sheet(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next->says,
+        );
     }
 
     public function test_a_brace_too_short_says_what_it_takes(): void
     {
-        self::assertSame('None of yours: it takes a sweep of 281.3 mm.', self::sheet(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says);
+        self::assertSame(
+            'None of yours: it takes a sweep of 281.3 mm.',
+            self::sheet(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says,
+        );
     }
 
     public function test_an_impossible_tenon_gets_one_sentence(): void
     {
-        self::assertSame('The tenon must be thinner than its stock.', self::sheet(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next->says);
+        self::assertSame(
+            'The tenon must be thinner than its stock.',
+            self::sheet(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next->says,
+        );
     }
 
     public function test_transfers_are_counted_whatever_the_unit(): void
     {
-        self::assertSame(3.0, self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value);
-        self::assertSame('Blade or wheel gauge: good enough.', self::sheet(FitQuestion::Marks, ['times' => '3'])->next->says);
+        self::assertSame(
+            3.0,
+            self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value,
+        );
+        self::assertSame(
+            'Blade or wheel gauge: good enough.',
+            self::sheet(FitQuestion::Marks, ['times' => '3'])->next->says,
+        );
     }
 
     /** @return iterable<string, array{FitQuestion}> */
@@ -133,7 +186,10 @@ final class FitQuestionTest extends TestCase
     #[DataProvider('questions')]
     public function test_each_bears_an_empty_board(FitQuestion $question): void
     {
-        self::assertNotSame('', $question->answered([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next->says);
+        self::assertNotSame(
+            '',
+            $question->answered([], Hardness::Hard, [], new LengthFormatter(LengthUnit::Millimetre))->next->says,
+        );
     }
 
     #[DataProvider('questions')]

@@ -26,7 +26,12 @@ final class GuideTest extends TestCase
      */
     private static function sheet(array $settings, array $stops = [], string $roller = '12.7'): GuideForm
     {
-        return GuideForm::of($roller, array_map(static fn (array $one): array => ['projection' => $one[0], 'angle' => $one[1]], $settings), $stops, self::format());
+        return GuideForm::of(
+            $roller,
+            array_map(static fn (array $one): array => ['projection' => $one[0], 'angle' => $one[1]], $settings),
+            $stops,
+            self::format(),
+        );
     }
 
     private static function format(): LengthFormatter
@@ -49,13 +54,20 @@ final class GuideTest extends TestCase
     {
         $sheet = self::sheet([['40', '25'], ['30', '30']], ['25', '30']);
         self::assertTrue($sheet->isSound());
-        self::assertEqualsWithDelta([40.0, 30.0], [$sheet->stops[0]->projectionMm, $sheet->stops[1]->projectionMm], 1e-9);
+        self::assertEqualsWithDelta(
+            [40.0, 30.0],
+            [$sheet->stops[0]->projectionMm, $sheet->stops[1]->projectionMm],
+            1e-9,
+        );
         self::assertSame('Set 25° at 40 mm, 30° at 30 mm.', $sheet->next()->says);
     }
 
     public function test_settings_that_disagree_are_asked_about(): void
     {
-        self::assertStringStartsWith('Measure again: the settings disagree by', self::sheet([['40', '25'], ['30', '30'], ['35', '33']])->next()->says);
+        self::assertStringStartsWith(
+            'Measure again: the settings disagree by',
+            self::sheet([['40', '25'], ['30', '30'], ['35', '33']])->next()->says,
+        );
     }
 
     public function test_too_little_says_what_is_wanted(): void
@@ -93,7 +105,10 @@ final class GuideTest extends TestCase
         $axle = self::sheet($settings)->axle;
         self::assertNotNull($axle);
         $data = implode("\n", array_map(static fn (array $one): string => "$one[1] $one[0]", $settings));
-        [$x, $y] = self::gnuplot("set angles degrees\nx=10\ny=5\nf(b,p)=(p+x)*sin(b)-y*cos(b)\nfit f(x,y) 'DATA' using 1:2:(6.35) via x,y", $data);
+        [$x, $y] = self::gnuplot(
+            "set angles degrees\nx=10\ny=5\nf(b,p)=(p+x)*sin(b)-y*cos(b)\nfit f(x,y) 'DATA' using 1:2:(6.35) via x,y",
+            $data,
+        );
         self::assertEqualsWithDelta([$x, $y], [$axle->axleSetbackMm, $axle->axleDropMm], 2e-4);
     }
 
@@ -104,8 +119,18 @@ final class GuideTest extends TestCase
         mkdir($folder);
         file_put_contents("$folder/data", "$data\n");
         // gnuplot calls the columns x and y too: the axle's own names are set and back.
-        $script = strtr($script, ["'DATA'" => "'$folder/data'", 'x=10' => 'sx=10', 'y=5' => 'sy=5', '(p+x)' => '(p+sx)', '-y*' => '-sy*', 'via x,y' => 'via sx,sy']);
-        file_put_contents("$folder/fit.gp", "set fit quiet nolog\nFIT_LIMIT=1e-14\n$script\nset print '-'\nprint sprintf('%.9f %.9f', sx, sy)\n");
+        $script = strtr($script, [
+            "'DATA'" => "'$folder/data'",
+            'x=10' => 'sx=10',
+            'y=5' => 'sy=5',
+            '(p+x)' => '(p+sx)',
+            '-y*' => '-sy*',
+            'via x,y' => 'via sx,sy',
+        ]);
+        file_put_contents(
+            "$folder/fit.gp",
+            "set fit quiet nolog\nFIT_LIMIT=1e-14\n$script\nset print '-'\nprint sprintf('%.9f %.9f', sx, sy)\n",
+        );
         exec("gnuplot $folder/fit.gp 2>/dev/null", $said, $status);
         array_map(unlink(...), ["$folder/data", "$folder/fit.gp"]);
         rmdir($folder);
@@ -127,24 +152,46 @@ final class GuideTest extends TestCase
 
     public function test_the_board_is_drawn_to_the_tenth(): void
     {
-        $sheet = ProjectionBoard::sheet('guide', [new BoardLane(25, 40.0, 'chisels'), new BoardLane(30, 30.0, 'chisels')], self::format());
+        $sheet = ProjectionBoard::sheet(
+            'guide',
+            [new BoardLane(25, 40.0, 'chisels'), new BoardLane(30, 30.0, 'chisels')],
+            self::format(),
+        );
         $lines = self::lines($sheet->marks);
-        $across = array_values(array_filter($lines, static fn (Line $line): bool => $line->fromY === $line->toY));
-        $edge = array_values(array_filter($across, static fn (Line $line): bool => $line->widthMm === 0.6))[0]->fromY ?? 0.0;
-        $stops = array_map(static fn (Line $line): float => $line->fromY - $edge, array_values(array_filter($across, static fn (Line $line): bool => $line->widthMm === 0.4)));
+        $across = array_values(
+            array_filter($lines, static fn (Line $line): bool => $line->fromY === $line->toY),
+        );
+        $edge =
+            array_values(array_filter($across, static fn (Line $line): bool => $line->widthMm === 0.6))[0]
+                ->fromY ?? 0.0;
+        $stops = array_map(
+            static fn (Line $line): float => $line->fromY - $edge,
+            array_values(array_filter($across, static fn (Line $line): bool => $line->widthMm === 0.4)),
+        );
         self::assertEqualsWithDelta([40.0, 30.0], $stops, 1e-9);
-        $check = array_values(array_filter($across, static fn (Line $line): bool => abs($line->toX - $line->fromX - 100.0) < 1e-9));
+        $check = array_values(
+            array_filter($across, static fn (Line $line): bool => abs($line->toX - $line->fromX - 100.0) < 1e-9),
+        );
         self::assertNotSame([], $check, 'there is a line of 100 mm to measure');
-        $words = implode(' ', array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', $sheet->marks));
+        $words = implode(
+            ' ',
+            array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', $sheet->marks),
+        );
         self::assertStringContainsString('25°', $words);
         self::assertStringContainsString('100 mm. Measure it', $words);
     }
 
     public function test_nothing_leaves_the_sheet(): void
     {
-        $lanes = array_map(static fn (int $deg): BoardLane => new BoardLane($deg, 70.0 - $deg, 'plane irons'), range(20, 31));
+        $lanes = array_map(
+            static fn (int $deg): BoardLane => new BoardLane($deg, 70.0 - $deg, 'plane irons'),
+            range(20, 31),
+        );
         foreach (self::lines(ProjectionBoard::sheet('guide', $lanes, self::format())->marks) as $line) {
-            self::assertTrue(min($line->fromX, $line->toX) >= Sheet::MARGIN_MM - 1e-9 && max($line->fromX, $line->toX) <= Sheet::WIDTH_MM - Sheet::MARGIN_MM / 2);
+            self::assertTrue(
+                min($line->fromX, $line->toX) >= Sheet::MARGIN_MM - 1e-9 &&
+                    max($line->fromX, $line->toX) <= Sheet::WIDTH_MM - Sheet::MARGIN_MM / 2,
+            );
             self::assertLessThanOrEqual(Sheet::HEIGHT_MM - Sheet::MARGIN_MM, max($line->fromY, $line->toY));
         }
     }

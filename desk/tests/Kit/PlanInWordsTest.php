@@ -25,13 +25,28 @@ final class PlanInWordsTest extends TestCase
      * @param  list<string>  $owned  kinds
      * @param  array<string, float|null>  $wanted  price by kind
      */
-    private static function planner(array $tasks, array $owned = self::BASIS, array $wanted = [], ?School $school = null, ?float $budget = null): KitPlanner
-    {
+    private static function planner(
+        array $tasks,
+        array $owned = self::BASIS,
+        array $wanted = [],
+        ?School $school = null,
+        ?float $budget = null,
+    ): KitPlanner {
         return new KitPlanner(
             [new PlannedWork('1', 'work', $tasks)],
             array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
-            array_map(static fn (string $kind, ?float $price): WantedTool => new WantedTool("my-$kind", $kind, "my $kind", [], $price), array_keys($wanted), array_values($wanted)),
-            $school ?? new School,
+            array_map(
+                static fn (string $kind, ?float $price): WantedTool => new WantedTool(
+                    "my-$kind",
+                    $kind,
+                    "my $kind",
+                    [],
+                    $price,
+                ),
+                array_keys($wanted),
+                array_values($wanted),
+            ),
+            $school ?? new School(),
             $budget,
         );
     }
@@ -42,7 +57,10 @@ final class PlanInWordsTest extends TestCase
         $purchase = $planner->purchase($planner->propose()->buy[0]);
 
         self::assertSame('It opens “rebate along the grain”.', PurchaseWords::opens($purchase));
-        self::assertSame('Without it: a shoulder plane, 20 mm', preg_replace('/\d+ mm/', '20 mm', PurchaseWords::instead($purchase)));
+        self::assertSame(
+            'Without it: a shoulder plane, 20 mm',
+            preg_replace('/\d+ mm/', '20 mm', PurchaseWords::instead($purchase)),
+        );
         self::assertSame(45.0, $purchase->extra);
     }
 }

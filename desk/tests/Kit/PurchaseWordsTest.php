@@ -19,23 +19,40 @@ final class PurchaseWordsTest extends TestCase
 
     public function test_what_it_opens(): void
     {
-        $opens = static fn (string ...$operations): string => PurchaseWords::opens(new Purchase(self::offer('x'), array_values(array_map(static fn (string $id) => Ask::for($id), $operations))));
+        $opens = static fn (string ...$operations): string => PurchaseWords::opens(
+            new Purchase(
+                self::offer('x'),
+                array_values(array_map(static fn (string $id) => Ask::for($id), $operations)),
+            ),
+        );
 
         self::assertSame('Other tools need it.', $opens());
         self::assertSame('It opens “pare to the line”.', $opens('pare'));
         self::assertSame('It opens “pare to the line” and “bore holes”.', $opens('pare', 'bore'));
-        self::assertSame('It opens “pare to the line”, “bore holes”, “hone an edge” and 2 more.', $opens('pare', 'bore', 'hone', 'strop', 'grind'));
+        self::assertSame(
+            'It opens “pare to the line”, “bore holes”, “hone an edge” and 2 more.',
+            $opens('pare', 'bore', 'hone', 'strop', 'grind'),
+        );
     }
 
     public function test_what_would_be_got_without_it(): void
     {
         self::assertSame('No other tool does it.', PurchaseWords::instead(new Purchase(self::offer('x'), [])));
-        self::assertSame('The rest of the plan would do without it', PurchaseWords::instead(new Purchase(self::offer('x'), [], [], 0.0)));
-        self::assertSame('Without it: a file and an awl', PurchaseWords::instead(new Purchase(self::offer('x'), [], [self::offer('file'), self::offer('awl')], 3.0)));
+        self::assertSame(
+            'The rest of the plan would do without it',
+            PurchaseWords::instead(new Purchase(self::offer('x'), [], [], 0.0)),
+        );
+        self::assertSame(
+            'Without it: a file and an awl',
+            PurchaseWords::instead(new Purchase(self::offer('x'), [], [self::offer('file'), self::offer('awl')], 3.0)),
+        );
     }
 
     public function test_lists_read_as_they_are_said(): void
     {
-        self::assertSame(['', 'a', 'a and b', 'a, b and c'], array_map(PurchaseWords::listed(...), [[], ['a'], ['a', 'b'], ['a', 'b', 'c']]));
+        self::assertSame(
+            ['', 'a', 'a and b', 'a, b and c'],
+            array_map(PurchaseWords::listed(...), [[], ['a'], ['a', 'b'], ['a', 'b', 'c']]),
+        );
     }
 }

@@ -21,15 +21,37 @@ use PHPUnit\Framework\TestCase;
 
 final class CutListTest extends TestCase
 {
-    private static function blank(string $id, float $length, float $width = 60, float $thickness = 25, ?float $runout = 1.0): WoodBlank
-    {
+    private static function blank(
+        string $id,
+        float $length,
+        float $width = 60,
+        float $thickness = 25,
+        ?float $runout = 1.0,
+    ): WoodBlank {
         $rest = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
 
-        return new WoodBlank($id, $id, Species::named('black cherry') ?? self::fail(), $length, $width, $thickness, 85, $runout, Figured::Straight, Knots::None, $rest);
+        return new WoodBlank(
+            $id,
+            $id,
+            Species::named('black cherry') ?? self::fail(),
+            $length,
+            $width,
+            $thickness,
+            85,
+            $runout,
+            Figured::Straight,
+            Knots::None,
+            $rest,
+        );
     }
 
-    private static function part(string $key, float $length, float $width = 40, float $thickness = 8, int $count = 1): Part
-    {
+    private static function part(
+        string $key,
+        float $length,
+        float $width = 40,
+        float $thickness = 8,
+        int $count = 1,
+    ): Part {
         return new Part($key, $key, new WantedPiece($length, $width, $thickness), 'hard', $count);
     }
 
@@ -46,10 +68,20 @@ final class CutListTest extends TestCase
     /** @return array<string, string|null> */
     private static function from(CutList $list): array
     {
-        return array_column(array_map(static fn (Assigned $row): array => ['part' => $row->part->key, 'from' => $row->from?->blank->id], $list->rows), 'from', 'part');
+        return array_column(
+            array_map(
+                static fn (Assigned $row): array => ['part' => $row->part->key, 'from' => $row->from?->blank->id],
+                $list->rows,
+            ),
+            'from',
+            'part',
+        );
     }
 
-    /** A blade of 240 and a stock of 140 with 20 mm on each: 260 + 5 + 160 = 425 mm: one blank of 430 has both, one of 420 not. */
+    /**
+     * A blade of 240 and a stock of 140 with 20 mm on each: 260 + 5 + 160 = 425 mm: one blank of 430 has both, one of
+     * 420 not.
+     */
     public function test_pieces_follow_each_other_along_a_blank(): void
     {
         $parts = [self::part('stock', 140, 40, 20), self::part('blade', 240)];
@@ -65,14 +97,20 @@ final class CutListTest extends TestCase
     public function test_each_part_gets_the_stillest_blank_that_has_the_length(): void
     {
         $blanks = [self::blank('run out', 900, runout: 5.0), self::blank('still', 280, runout: 0.5)];
-        self::assertSame(['stock' => 'run out', 'blade' => 'still'], self::from(self::list([self::part('stock', 140, 40, 20), self::part('blade', 240)], $blanks)));
+        self::assertSame(
+            ['stock' => 'run out', 'blade' => 'still'],
+            self::from(self::list([self::part('stock', 140, 40, 20), self::part('blade', 240)], $blanks)),
+        );
     }
 
     /** Two stops of 121 mm want 2 · (141 + 5) − 5 = 287 mm. */
     public function test_all_pieces_of_a_part_come_out_of_one_blank(): void
     {
         $stops = self::part('stops', 121, 40, 20, 2);
-        self::assertSame(['stops' => 'enough'], self::from(self::list([$stops], [self::blank('short', 286), self::blank('enough', 287)])));
+        self::assertSame(
+            ['stops' => 'enough'],
+            self::from(self::list([$stops], [self::blank('short', 286), self::blank('enough', 287)])),
+        );
         self::assertSame(292.0, CutList::lengthOf($stops));
     }
 
@@ -88,6 +126,9 @@ final class CutListTest extends TestCase
         self::assertNull($both->rows[0]->wrong);
         self::assertSame('The middling has only 85 mm left; 160 mm are wanted.', $both->rows[1]->wrong);
         self::assertFalse($both->isWhole());
-        self::assertSame(['blade' => 'long', 'stock' => 'middling'], self::from(self::list($parts, $blanks, ['blade' => 'long', 'stock' => 'middling'])));
+        self::assertSame(
+            ['blade' => 'long', 'stock' => 'middling'],
+            self::from(self::list($parts, $blanks, ['blade' => 'long', 'stock' => 'middling'])),
+        );
     }
 }

@@ -64,7 +64,10 @@ final class EveryPlanTest extends TestCase
             self::assertLessThanOrEqual($dimension->most, $value, $name);
         }
         self::assertNotNull($of->making, 'a kind that is made');
-        self::assertSame($made->sizes, array_intersect_key((new ToolAtHand('1', $made->kind, 'it', $made->sizes))->sizes(), $made->sizes));
+        self::assertSame(
+            $made->sizes,
+            array_intersect_key((new ToolAtHand('1', $made->kind, 'it', $made->sizes))->sizes(), $made->sizes),
+        );
     }
 
     /** The tool a plan makes is made by a plan that makes it; what nobody has planned has none. */
@@ -97,8 +100,21 @@ final class EveryPlanTest extends TestCase
     /** A week of rest stands in each plan of a reference. */
     public function test_references_rest_for_a_week(): void
     {
-        foreach ([PlanKind::BridleSquare, PlanKind::TenonSquare, PlanKind::Straightedge, PlanKind::WindingSticks, PlanKind::SlopeTemplate, PlanKind::ShootingBoard] as $kind) {
-            self::assertGreaterThanOrEqual(7, PlanForm::of($kind, [], self::format())->days(self::format()), $kind->value);
+        foreach (
+            [
+                PlanKind::BridleSquare,
+                PlanKind::TenonSquare,
+                PlanKind::Straightedge,
+                PlanKind::WindingSticks,
+                PlanKind::SlopeTemplate,
+                PlanKind::ShootingBoard,
+            ] as $kind
+        ) {
+            self::assertGreaterThanOrEqual(
+                7,
+                PlanForm::of($kind, [], self::format())->days(self::format()),
+                $kind->value,
+            );
         }
     }
 
@@ -108,7 +124,10 @@ final class EveryPlanTest extends TestCase
         $points = [];
         foreach ([...$view->seen, ...$view->hidden] as $path) {
             foreach ([$path->points, ...$path->holes] as $ring) {
-                $points = [...$points, ...array_map(static fn (array $point): array => [(float) $point[0], (float) $point[1]], $ring)];
+                $points = [
+                    ...$points,
+                    ...array_map(static fn (array $point): array => [(float) $point[0], (float) $point[1]], $ring),
+                ];
             }
         }
         foreach ($view->dims as $dim) {
@@ -137,14 +156,25 @@ final class EveryPlanTest extends TestCase
             $sound++;
             foreach ($sheet->making->views(self::format()) as $view) {
                 foreach (self::points($view) as [$x, $y]) {
-                    self::assertTrue($x >= -1e-6 && $x <= $view->width + 1e-6 && $y >= -1e-6 && $y <= $view->height + 1e-6, "$view->name at ($x, $y) of $view->width × $view->height ".json_encode($typed));
+                    self::assertTrue(
+                        $x >= -1e-6 && $x <= $view->width + 1e-6 && $y >= -1e-6 && $y <= $view->height + 1e-6,
+                        "$view->name at ($x, $y) of $view->width × $view->height ".json_encode($typed),
+                    );
                 }
                 foreach ($view->dims as $dim) {
-                    self::assertSame(self::format()->dimension(hypot($dim->toX - $dim->fromX, $dim->toY - $dim->fromY)), $dim->says, "$view->name ".json_encode($typed));
+                    self::assertSame(
+                        self::format()->dimension(hypot($dim->toX - $dim->fromX, $dim->toY - $dim->fromY)),
+                        $dim->says,
+                        "$view->name ".json_encode($typed),
+                    );
                 }
             }
             foreach ($sheet->making->parts() as $part) {
-                self::assertGreaterThan(0.0, min($part->wanted->lengthMm, $part->wanted->widthMm, $part->wanted->thicknessMm), $part->name);
+                self::assertGreaterThan(
+                    0.0,
+                    min($part->wanted->lengthMm, $part->wanted->widthMm, $part->wanted->thicknessMm),
+                    $part->name,
+                );
             }
         }
         self::assertGreaterThan(5, $sound);
@@ -152,7 +182,7 @@ final class EveryPlanTest extends TestCase
 
     private static function lot(Field $field, Randomizer $chance): string
     {
-        $value = $field->least + ($field->most - $field->least) * $chance->getInt(0, 1000) / 1000;
+        $value = $field->least + (($field->most - $field->least) * $chance->getInt(0, 1000)) / 1000;
 
         return (string) round($value, $field->quantity === Quantity::Degrees ? 2 : 0);
     }
@@ -168,32 +198,72 @@ final class EveryPlanTest extends TestCase
         }
     }
 
-    /** On paper: the lines of the sheets, put back by their windows, are as long together as those of the whole drawing. */
+    /**
+     * On paper: the lines of the sheets, put back by their windows, are as long together as those of the whole drawing.
+     */
     #[DataProvider('kinds')]
     public function test_its_sheets_are_the_drawing_at_true_size(PlanKind $kind): void
     {
         $print = new PlanPrint($kind->label(), PlanForm::of($kind, [], self::format())->making->views(self::format()));
-        $length = static fn (array $marks, float $widthMm): float => array_sum(array_map(static fn (Line $line): float => hypot($line->toX - $line->fromX, $line->toY - $line->fromY), array_values(array_filter($marks, static fn (object $mark): bool => $mark instanceof Line && abs($mark->widthMm - $widthMm) < 1e-9 && ! $mark->dashed))));
-        $whole = array_merge([], ...array_map(static fn (object $mark): array => $mark instanceof Trace ? $mark->lines() : [], $print->whole()->marks));
+        $length = static fn (array $marks, float $widthMm): float => array_sum(
+            array_map(
+                static fn (Line $line): float => hypot($line->toX - $line->fromX, $line->toY - $line->fromY),
+                array_values(
+                    array_filter(
+                        $marks,
+                        static fn (object $mark): bool => $mark instanceof Line &&
+                            abs($mark->widthMm - $widthMm) < 1e-9 &&
+                            ! $mark->dashed,
+                    ),
+                ),
+            ),
+        );
+        $whole = array_merge(
+            [],
+            ...array_map(
+                static fn (object $mark): array => $mark instanceof Trace ? $mark->lines() : [],
+                $print->whole()->marks,
+            ),
+        );
         $tiles = $print->tiles();
-        // The diamonds by which sheets are joined are as wide as what is seen: eight legs of a half diamond on each join.
+        // The diamonds by which sheets are joined are as wide as what is seen: eight legs of a half diamond on each
+        // join.
         $tiled = array_sum(array_map(static fn ($tile): float => $length($tile->sheet->marks, 0.3), $tiles));
         $diamonds = 0;
         foreach ($tiles as $tile) {
             foreach ($tile->sheet->marks as $mark) {
-                $diamonds += $mark instanceof Line && abs($mark->widthMm - 0.3) < 1e-9 && abs(hypot($mark->toX - $mark->fromX, $mark->toY - $mark->fromY) - 4 * M_SQRT2) < 1e-6 ? 1 : 0;
+                $diamonds +=
+                    $mark instanceof Line &&
+                    abs($mark->widthMm - 0.3) < 1e-9 &&
+                    abs(hypot($mark->toX - $mark->fromX, $mark->toY - $mark->fromY) - 4 * M_SQRT2) < 1e-6
+                        ? 1
+                        : 0;
             }
         }
         // A line that lies just on a cut is on both sheets.
-        $onCut = array_values(array_filter($whole, static fn (Line $line): bool => ($line->fromX === $line->toX && fmod($line->fromX, Tiling::WIDTH_MM) === 0.0) || ($line->fromY === $line->toY && fmod($line->fromY, Tiling::HEIGHT_MM) === 0.0)));
-        self::assertEqualsWithDelta($length($whole, 0.3) + $length($onCut, 0.3), $tiled - $diamonds * 4 * M_SQRT2, 0.01);
+        $onCut = array_values(
+            array_filter(
+                $whole,
+                static fn (Line $line): bool => ($line->fromX === $line->toX &&
+                    fmod($line->fromX, Tiling::WIDTH_MM) === 0.0) ||
+                    ($line->fromY === $line->toY && fmod($line->fromY, Tiling::HEIGHT_MM) === 0.0),
+            ),
+        );
+        self::assertEqualsWithDelta(
+            $length($whole, 0.3) + $length($onCut, 0.3),
+            $tiled - $diamonds * 4 * M_SQRT2,
+            0.01,
+        );
         self::assertGreaterThan(100.0, $length($whole, 0.3));
     }
 
     public function test_a_dimension_knows_its_direction(): void
     {
         $dims = [Dim::across(2, 9, 5, '7 mm'), Dim::down(1, 4, 8, '3 mm')];
-        self::assertSame([[2.0, 5.0, 9.0, 5.0], [8.0, 1.0, 8.0, 4.0]], array_map(static fn (Dim $dim): array => [$dim->fromX, $dim->fromY, $dim->toX, $dim->toY], $dims));
+        self::assertSame(
+            [[2.0, 5.0, 9.0, 5.0], [8.0, 1.0, 8.0, 4.0]],
+            array_map(static fn (Dim $dim): array => [$dim->fromX, $dim->fromY, $dim->toX, $dim->toY], $dims),
+        );
     }
 
     /** A view too wide for the paper is turned, and loses none of its length by that. */

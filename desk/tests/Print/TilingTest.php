@@ -29,7 +29,12 @@ final class TilingTest extends TestCase
     /** @return list<Line> */
     private static function own(Sheet $sheet): array
     {
-        return array_values(array_filter($sheet->marks, static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === self::OWN));
+        return array_values(
+            array_filter(
+                $sheet->marks,
+                static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === self::OWN,
+            ),
+        );
     }
 
     /**
@@ -48,7 +53,10 @@ final class TilingTest extends TestCase
     public function test_a_line_is_cut_at_the_window(array $line, ?array $kept): void
     {
         $clipped = (new Window(0, 0, 100, 100))->clip(new Line(...$line));
-        self::assertEquals($kept, $clipped === null ? null : [$clipped->fromX, $clipped->fromY, $clipped->toX, $clipped->toY]);
+        self::assertEquals(
+            $kept,
+            $clipped === null ? null : [$clipped->fromX, $clipped->fromY, $clipped->toX, $clipped->toY],
+        );
     }
 
     public function test_sheets_lie_edge_to_edge_and_cover_the_drawing(): void
@@ -56,26 +64,54 @@ final class TilingTest extends TestCase
         $width = 2 * Tiling::WIDTH_MM + 1;
         $tiles = Tiling::tiles('A board', $width, 100, [new Line(0, 50, $width, 50)]);
         self::assertSame(['A1', 'A2', 'A3'], array_map(static fn (Tile $tile): string => $tile->name, $tiles));
-        self::assertSame([0.0, 186.0, 372.0], array_map(static fn (Tile $tile): float => $tile->window->left, $tiles));
+        self::assertSame(
+            [0.0, 186.0, 372.0],
+            array_map(static fn (Tile $tile): float => $tile->window->left, $tiles),
+        );
     }
 
     /** Put together again, the parts on all sheets are as long as the lines were, and lie where they lay. */
     public function test_what_is_drawn_is_on_the_sheets_once_and_in_its_place(): void
     {
         $chance = new Randomizer(new Mt19937(3));
-        $lines = array_map(static fn (): Line => new Line(...array_map(static fn (int $most): float => $chance->getInt(0, $most * 10) / 10, [900, 700, 900, 700]), widthMm: self::OWN), range(1, 80));
+        $within = static fn (int $most): float => $chance->getInt(0, $most * 10) / 10;
+        $line = static fn (): Line => new Line(
+            $within(900),
+            $within(700),
+            $within(900),
+            $within(700),
+            self::OWN,
+        );
+        $lines = array_map($line, range(1, 80));
         $printed = 0.0;
         foreach (Tiling::tiles('A board', 900, 700, $lines) as $tile) {
             foreach (self::own($tile->sheet) as $part) {
                 $printed += hypot($part->toX - $part->fromX, $part->toY - $part->fromY);
                 foreach ([[$part->fromX, $part->fromY], [$part->toX, $part->toY]] as [$x, $y]) {
-                    self::assertTrue($x >= Sheet::MARGIN_MM - 1e-6 && $x <= Sheet::WIDTH_MM - Sheet::MARGIN_MM + 1e-6);
-                    [$x, $y] = [$x - Sheet::MARGIN_MM + $tile->window->left, $y - Sheet::MARGIN_MM + $tile->window->top];
-                    self::assertLessThan(1e-6, min(array_map(static fn (Line $line): float => self::distance($line, $x, $y), $lines)));
+                    self::assertTrue(
+                        $x >= Sheet::MARGIN_MM - 1e-6 && $x <= Sheet::WIDTH_MM - Sheet::MARGIN_MM + 1e-6,
+                    );
+                    [$x, $y] = [
+                        $x - Sheet::MARGIN_MM + $tile->window->left,
+                        $y - Sheet::MARGIN_MM + $tile->window->top,
+                    ];
+                    self::assertLessThan(
+                        1e-6,
+                        min(array_map(static fn (Line $line): float => self::distance($line, $x, $y), $lines)),
+                    );
                 }
             }
         }
-        self::assertEqualsWithDelta(array_sum(array_map(static fn (Line $line): float => hypot($line->toX - $line->fromX, $line->toY - $line->fromY), $lines)), $printed, 1e-6);
+        self::assertEqualsWithDelta(
+            array_sum(
+                array_map(
+                    static fn (Line $line): float => hypot($line->toX - $line->fromX, $line->toY - $line->fromY),
+                    $lines,
+                ),
+            ),
+            $printed,
+            1e-6,
+        );
     }
 
     private static function distance(Line $line, float $x, float $y): float
@@ -87,17 +123,34 @@ final class TilingTest extends TestCase
 
     public function test_a_sheet_with_nothing_on_it_is_left_out(): void
     {
-        $names = array_map(static fn (Tile $tile): string => $tile->name, Tiling::tiles('A board', 500, 500, [new Line(10, 10, 20, 20), new Line(400, 400, 420, 420)]));
+        $names = array_map(
+            static fn (Tile $tile): string => $tile->name,
+            Tiling::tiles('A board', 500, 500, [new Line(10, 10, 20, 20), new Line(400, 400, 420, 420)]),
+        );
         self::assertSame(['A1', 'B3'], $names);
     }
 
     public function test_every_sheet_has_its_name_its_neighbours_and_the_line_to_check_it_by(): void
     {
         foreach (Tiling::tiles('A board', 300, 400, [new Trace(Path::box(1, 1, 298, 398), 'box')]) as $tile) {
-            $words = array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', $tile->sheet->marks);
-            self::assertContains("A board, sheet {$tile->name} of A1 to B2. Cut along the frame; the diamonds meet.", $words);
+            $words = array_map(
+                static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '',
+                $tile->sheet->marks,
+            );
+            self::assertContains(
+                "A board, sheet {$tile->name} of A1 to B2. Cut along the frame; the diamonds meet.",
+                $words,
+            );
             self::assertCount(2, array_intersect($words, ['A1', 'A2', 'B1', 'B2']));
-            self::assertNotSame([], array_filter($tile->sheet->marks, static fn (Mark $mark): bool => $mark instanceof Line && abs($mark->toX - $mark->fromX - Sheet::CHECK_MM) < 1e-9 && $mark->fromY === $mark->toY));
+            self::assertNotSame(
+                [],
+                array_filter(
+                    $tile->sheet->marks,
+                    static fn (Mark $mark): bool => $mark instanceof Line &&
+                        abs($mark->toX - $mark->fromX - Sheet::CHECK_MM) < 1e-9 &&
+                        $mark->fromY === $mark->toY,
+                ),
+            );
         }
     }
 
@@ -105,7 +158,17 @@ final class TilingTest extends TestCase
     public function test_diamonds_meet(): void
     {
         [$left, $right] = Tiling::tiles('A board', 300, 100, [new Line(0, 50, 300, 50)]);
-        $diamonds = static fn (Tile $tile): array => array_map(static fn (Mark $mark): array => $mark instanceof Line ? [round($mark->fromX - Sheet::MARGIN_MM + $tile->window->left, 6), round($mark->fromY, 6)] : [], array_values(array_filter($tile->sheet->marks, static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === 0.3)));
+        $diamonds = static fn (Tile $tile): array => array_map(
+            static fn (Mark $mark): array => $mark instanceof Line
+                ? [round($mark->fromX - Sheet::MARGIN_MM + $tile->window->left, 6), round($mark->fromY, 6)]
+                : [],
+            array_values(
+                array_filter(
+                    $tile->sheet->marks,
+                    static fn (Mark $mark): bool => $mark instanceof Line && $mark->widthMm === 0.3,
+                ),
+            ),
+        );
         self::assertCount(4, $diamonds($left));
         self::assertEquals($diamonds($left), $diamonds($right));
     }

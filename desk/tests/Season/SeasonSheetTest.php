@@ -33,7 +33,12 @@ final class SeasonSheetTest extends TestCase
     /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
     private static function log(): RestLog
     {
-        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85), range(0, 364)))->rest;
+        return ClimateLog::of(
+            array_map(
+                static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85),
+                range(0, 364),
+            ),
+        )->rest;
     }
 
     private static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
@@ -42,35 +47,85 @@ final class SeasonSheetTest extends TestCase
     }
 
     /** @param  list<Tested>  $tests */
-    private static function forecast(array $tests, float $today, ?ReferenceWood $wood = null, float $tolerance = 0.1): SeasonForecast
-    {
-        return SeasonForecast::of(MoistureResponse::Square, $wood ?? self::beech(), 200, $tests, $tolerance, self::log()->wood(9), $today);
+    private static function forecast(
+        array $tests,
+        float $today,
+        ?ReferenceWood $wood = null,
+        float $tolerance = 0.1,
+    ): SeasonForecast {
+        return SeasonForecast::of(
+            MoistureResponse::Square,
+            $wood ?? self::beech(),
+            200,
+            $tests,
+            $tolerance,
+            self::log()->wood(9),
+            $today,
+        );
     }
 
     private static function tested(int $day, float $error, bool $corrected = false): Tested
     {
-        return new Tested(20600 + $day, $error, 0.03, abs($error) > 0.1 ? Verdict::Outside : Verdict::Within, $corrected);
+        return new Tested(
+            20600 + $day,
+            $error,
+            0.03,
+            abs($error) > 0.1 ? Verdict::Outside : Verdict::Within,
+            $corrected,
+        );
     }
 
     public function test_the_next_stroke_is_the_likeliest_claim(): void
     {
         $sure = new ReferenceForecast('long square', self::SIDES, self::forecast([self::tested(150, 0.09)], 20960));
         $likely = new ReferenceForecast('short square', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960));
-        $silent = new ReferenceForecast('still one', self::SIDES, self::forecast([self::tested(150, 0.0)], 20960, self::beech(0.2, 90)));
-        $says = static fn (ReferenceForecast ...$all): string => (new SeasonOutlook(self::log(), '', array_values($all), 20960, self::format()))->next()->says;
+        $silent = new ReferenceForecast(
+            'still one',
+            self::SIDES,
+            self::forecast([self::tested(150, 0.0)], 20960, self::beech(0.2, 90)),
+        );
+        $says = static fn (ReferenceForecast ...$all): string => (new SeasonOutlook(
+            self::log(),
+            '',
+            array_values($all),
+            20960,
+            self::format(),
+        ))->next()->says;
         self::assertSame('The season has moved nothing past your tolerance.', $says($silent));
         self::assertSame('Test the short square: the season has probably moved it.', $says($silent, $likely));
-        self::assertSame('Test the long square first: the season has probably moved 2 of your references.', $says($likely, $silent, $sure));
+        self::assertSame(
+            'Test the long square first: the season has probably moved 2 of your references.',
+            $says($likely, $silent, $sure),
+        );
     }
 
     public function test_without_a_log_or_with_an_old_one_it_asks_for_more(): void
     {
-        $next = static fn (RestLog $log, float $today): string => (new SeasonOutlook($log, '', [], $today, self::format()))->next()->says;
-        self::assertSame('Take in a log of your shop’s air, or write down what a hygrometer shows.', $next(new RestLog([]), 20960));
+        $next = static fn (RestLog $log, float $today): string => (new SeasonOutlook(
+            $log,
+            '',
+            [],
+            $today,
+            self::format(),
+        ))->next()->says;
+        self::assertSame(
+            'Take in a log of your shop’s air, or write down what a hygrometer shows.',
+            $next(new RestLog([]), 20960),
+        );
         self::assertSame('Bring the log up to today.', $next(self::log(), 21000));
-        self::assertSame('Hang up your squares and straightedges: the season is watched for them.', $next(self::log(), 20960));
-        $unknown = new ReferenceForecast('square', self::SIDES, SeasonForecast::silent('Say which wood it is of, and it is reckoned.'));
-        self::assertSame('Nothing can be told of your references yet.', (new SeasonOutlook(self::log(), '', [$unknown], 20960, self::format()))->next()->says);
+        self::assertSame(
+            'Hang up your squares and straightedges: the season is watched for them.',
+            $next(self::log(), 20960),
+        );
+        $unknown = new ReferenceForecast(
+            'square',
+            self::SIDES,
+            SeasonForecast::silent('Say which wood it is of, and it is reckoned.'),
+        );
+        self::assertSame(
+            'Nothing can be told of your references yet.',
+            (new SeasonOutlook(self::log(), '', [$unknown], 20960, self::format()))->next()->says,
+        );
         self::assertSame([], (new SeasonOutlook(new RestLog([]), '', [], 20960, self::format()))->lines());
     }
 

@@ -28,13 +28,29 @@ final class ShadowBoardPrintTest extends TestCase
 
     private static function arranged(string ...$names): Arrangement
     {
-        return Arranger::arrange(self::panel(), array_values(array_map(static fn (string $name, int|string $id): BoardTool => BoardTool::of(new ToolAtHand((string) $id, 'jack-plane', $name)), $names, array_keys($names))));
+        return Arranger::arrange(
+            self::panel(),
+            array_values(
+                array_map(
+                    static fn (string $name, int|string $id): BoardTool => BoardTool::of(
+                        new ToolAtHand((string) $id, 'jack-plane', $name),
+                    ),
+                    $names,
+                    array_keys($names),
+                ),
+            ),
+        );
     }
 
     /** @return list<string> */
     private static function words(Sheet $sheet): array
     {
-        return array_values(array_filter(array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', $sheet->marks), static fn (string $says): bool => $says !== ''));
+        return array_values(
+            array_filter(
+                array_map(static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '', $sheet->marks),
+                static fn (string $says): bool => $says !== '',
+            ),
+        );
     }
 
     /** A jack of 355 mm, half the hand's room from both edges of the panel: from 12.5 to 367.5. */
@@ -54,16 +70,30 @@ final class ShadowBoardPrintTest extends TestCase
 
     public function test_each_tool_has_its_name_in_two_lines_at_most(): void
     {
-        self::assertSame(['jack plane'], self::words(ShadowBoardPrint::whole('wall', self::panel(), self::arranged('jack plane'))));
-        $long = self::words(ShadowBoardPrint::whole('wall', self::panel(), self::arranged(str_repeat('plane with a very long name ', 40))));
+        self::assertSame(
+            ['jack plane'],
+            self::words(ShadowBoardPrint::whole('wall', self::panel(), self::arranged('jack plane'))),
+        );
+        $long = self::words(
+            ShadowBoardPrint::whole(
+                'wall',
+                self::panel(),
+                self::arranged(str_repeat('plane with a very long name ', 40)),
+            ),
+        );
         self::assertCount(2, $long);
         self::assertStringEndsWith('…', $long[1]);
     }
 
-    /** 600 mm take four columns of 186, but only what reaches into a sheet is printed, and only down to the lowest tool. */
+    /**
+     * 600 mm take four columns of 186, but only what reaches into a sheet is printed, and only down to the lowest tool.
+     */
     public function test_sheets_end_where_the_tools_do(): void
     {
-        $names = array_map(static fn (Tile $tile): string => $tile->name, ShadowBoardPrint::tiles('wall', self::panel(), self::arranged('jack plane')));
+        $names = array_map(
+            static fn (Tile $tile): string => $tile->name,
+            ShadowBoardPrint::tiles('wall', self::panel(), self::arranged('jack plane')),
+        );
         self::assertSame(['A1', 'A2'], $names);
     }
 
@@ -78,7 +108,11 @@ final class ShadowBoardPrintTest extends TestCase
         }
         foreach ($sheet->marks as $mark) {
             if ($mark instanceof Line) {
-                self::assertTrue(min($mark->fromX, $mark->toX) >= Sheet::MARGIN_MM - 1e-6 && max($mark->fromX, $mark->toX) <= Sheet::WIDTH_MM - Sheet::MARGIN_MM + 1e-6 && max($mark->fromY, $mark->toY) <= Sheet::HEIGHT_MM - Sheet::MARGIN_MM + 1e-6);
+                self::assertTrue(
+                    min($mark->fromX, $mark->toX) >= Sheet::MARGIN_MM - 1e-6 &&
+                        max($mark->fromX, $mark->toX) <= Sheet::WIDTH_MM - Sheet::MARGIN_MM + 1e-6 &&
+                        max($mark->fromY, $mark->toY) <= Sheet::HEIGHT_MM - Sheet::MARGIN_MM + 1e-6,
+                );
             }
         }
     }

@@ -36,7 +36,19 @@ final class BlankAdviceTest extends TestCase
         $rested = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
         $species = Species::named($but['species'] ?? 'black cherry') ?? self::fail('no such wood');
 
-        return new WoodBlank($name, $name, $species, $but['length'] ?? 400, $but['width'] ?? 60, $but['thickness'] ?? 20, $but['ring'] ?? 90, array_key_exists('runout', $but) ? $but['runout'] : 1.0, $but['figure'] ?? Figured::Straight, $but['knots'] ?? Knots::None, $but['rest'] ?? $rested);
+        return new WoodBlank(
+            $name,
+            $name,
+            $species,
+            $but['length'] ?? 400,
+            $but['width'] ?? 60,
+            $but['thickness'] ?? 20,
+            $but['ring'] ?? 90,
+            array_key_exists('runout', $but) ? $but['runout'] : 1.0,
+            $but['figure'] ?? Figured::Straight,
+            $but['knots'] ?? Knots::None,
+            $but['rest'] ?? $rested,
+        );
     }
 
     private static function wanted(): WantedPiece
@@ -47,14 +59,27 @@ final class BlankAdviceTest extends TestCase
     /** A log of a dry half year and a damp one, 20 °C. */
     private static function year(): RestLog
     {
-        return ClimateLog::of(array_map(static fn (int $day): ClimateDay => new ClimateDay($day, 20, $day < 180 ? 45 : 80), range(0, 360)))->rest;
+        return ClimateLog::of(
+            array_map(
+                static fn (int $day): ClimateDay => new ClimateDay($day, 20, $day < 180 ? 45 : 80),
+                range(0, 360),
+            ),
+        )->rest;
     }
 
     public function test_without_most_of_a_year_it_says_that_it_takes_a_usual_one(): void
     {
-        $ranking = Ranking::of([self::blank('cherry')], self::wanted(), ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest, self::format());
+        $ranking = Ranking::of(
+            [self::blank('cherry')],
+            self::wanted(),
+            ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest,
+            self::format(),
+        );
         self::assertFalse($ranking->judged[0]->swing->isLogged);
-        self::assertStringEndsWith('Reckoned with a usual year; a log of your own air tells it better.', (new BlankAdvice($ranking, self::format()))->next()->why);
+        self::assertStringEndsWith(
+            'Reckoned with a usual year; a log of your own air tells it better.',
+            (new BlankAdvice($ranking, self::format()))->next()->why,
+        );
     }
 
     public function test_the_stillest_comes_first_and_what_is_ruled_out_last(): void
@@ -68,7 +93,10 @@ final class BlankAdviceTest extends TestCase
             self::blank('unrested', ['rest' => new RestTest([], 8), 'runout' => 0.0]),
         ];
         $ranking = Ranking::of($blanks, self::wanted(), self::year(), self::format());
-        self::assertSame(['mahogany', 'cherry', 'run out', 'unrested', 'flatsawn', 'wild'], array_map(static fn (Judged $one): string => $one->blank->name, $ranking->judged));
+        self::assertSame(
+            ['mahogany', 'cherry', 'run out', 'unrested', 'flatsawn', 'wild'],
+            array_map(static fn (Judged $one): string => $one->blank->name, $ranking->judged),
+        );
         self::assertSame('mahogany', $ranking->best()?->blank->name);
         self::assertSame('Take the mahogany.', (new BlankAdvice($ranking, self::format()))->next()->says);
     }
@@ -76,11 +104,23 @@ final class BlankAdviceTest extends TestCase
     public function test_what_to_do_with_the_best(): void
     {
         /** @param  list<WoodBlank>  $blanks */
-        $says = static fn (array $blanks): string => (new BlankAdvice(Ranking::of(array_values($blanks), self::wanted(), self::year(), self::format()), self::format()))->next()->says;
+        $says = static fn (array $blanks): string => (new BlankAdvice(
+            Ranking::of(array_values($blanks), self::wanted(), self::year(), self::format()),
+            self::format(),
+        ))->next()->says;
         self::assertSame('Write down the blanks on your shelf.', $says([]));
         self::assertSame('None of these is for that piece.', $says([self::blank('short', ['length' => 100])]));
-        self::assertSame('Take the oak: prepare it, measure it, and leave it a week.', $says([self::blank('oak', ['rest' => new RestTest([], 1)])]));
-        self::assertSame('Wait for the oak: it is resting.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]));
-        self::assertSame('Measure the oak again: its week is over.', $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]));
+        self::assertSame(
+            'Take the oak: prepare it, measure it, and leave it a week.',
+            $says([self::blank('oak', ['rest' => new RestTest([], 1)])]),
+        );
+        self::assertSame(
+            'Wait for the oak: it is resting.',
+            $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]),
+        );
+        self::assertSame(
+            'Measure the oak again: its week is over.',
+            $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]),
+        );
     }
 }

@@ -20,7 +20,11 @@ final class BlankFormTest extends TestCase
 
     public function test_a_blank_is_measured_figure_by_figure(): void
     {
-        $form = Form::of(BlankForm::fields(), ['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'], self::format());
+        $form = Form::of(
+            BlankForm::fields(),
+            ['length' => '18in', 'width' => '', 'thickness' => '1', 'ring' => '95', 'runout' => '1:20'],
+            self::format(),
+        );
         self::assertSame(457.2, $form->readings['length']->value);
         self::assertSame('Between 2 mm and 300 mm.', $form->readings['thickness']->error);
         self::assertSame('Rings lie between 0° (flatsawn) and 90° (quartersawn).', $form->readings['ring']->error);

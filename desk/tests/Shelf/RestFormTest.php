@@ -29,7 +29,10 @@ final class RestFormTest extends TestCase
         self::assertNull(RestForm::reading(self::typed(['bow' => '0.3', 'wind' => '']), 1));
         $far = self::typed(['bow' => '80', 'wind' => '0', 'cup' => 'much']);
         self::assertNull(RestForm::reading($far, 1));
-        self::assertSame('A blank that is out by more than 50 mm is firewood. Check the unit.', $far->readings['bow']->error);
+        self::assertSame(
+            'A blank that is out by more than 50 mm is firewood. Check the unit.',
+            $far->readings['bow']->error,
+        );
         self::assertNotNull($far->readings['cup']->error);
     }
 }

@@ -18,15 +18,41 @@ final class ShelfFormsTest extends TestCase
     public function test_the_piece_that_is_wanted(): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
-        $sheet = new WantedPieceForm(Purpose::Sticks, ['length' => '24in', 'width' => '', 'thickness' => 'thin'], $format);
-        self::assertEqualsWithDelta([609.6, 40.0, 14.0], [$sheet->wanted->lengthMm, $sheet->wanted->widthMm, $sheet->wanted->thicknessMm], 1e-9);
+        $sheet = new WantedPieceForm(
+            Purpose::Sticks,
+            ['length' => '24in', 'width' => '', 'thickness' => 'thin'],
+            $format,
+        );
+        self::assertEqualsWithDelta(
+            [609.6, 40.0, 14.0],
+            [$sheet->wanted->lengthMm, $sheet->wanted->widthMm, $sheet->wanted->thicknessMm],
+            1e-9,
+        );
         self::assertNotNull($sheet->form->readings['thickness']->error);
-        self::assertSame('Between 20 mm and 5000 mm.', (new WantedPieceForm(Purpose::Sticks, ['length' => '12 m'], $format))->form->readings['length']->error);
+        self::assertSame(
+            'Between 20 mm and 5000 mm.',
+            (new WantedPieceForm(Purpose::Sticks, ['length' => '12 m'], $format))->form->readings['length']->error,
+        );
         foreach (Purpose::cases() as $purpose) {
             $usual = $purpose->usual();
-            self::assertEqualsWithDelta([20.0, 5.0, 3.0], [$usual->roughLengthMm() - $usual->lengthMm, $usual->roughWidthMm() - $usual->widthMm, $usual->roughThicknessMm() - $usual->thicknessMm], 1e-9);
+            self::assertEqualsWithDelta(
+                [20.0, 5.0, 3.0],
+                [
+                    $usual->roughLengthMm() - $usual->lengthMm,
+                    $usual->roughWidthMm() - $usual->widthMm,
+                    $usual->roughThicknessMm() - $usual->thicknessMm,
+                ],
+                1e-9,
+            );
             self::assertNotSame('', $purpose->label());
         }
-        self::assertSame([0, 1, 2], array_map(static fn (Fitness $fitness): int => $fitness->rank(), [Fitness::Good, Fitness::Doubtful, Fitness::Unfit]));
+        self::assertSame(
+            [0, 1, 2],
+            array_map(static fn (Fitness $fitness): int => $fitness->rank(), [
+                Fitness::Good,
+                Fitness::Doubtful,
+                Fitness::Unfit,
+            ]),
+        );
     }
 }

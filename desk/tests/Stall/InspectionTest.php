@@ -18,9 +18,21 @@ use PHPUnit\Framework\TestCase;
 final class InspectionTest extends TestCase
 {
     /** @param  array<string, array{outcome?: string, readings?: list<string>}>  $found */
-    private static function look(string $kind, array $found, ?float $asked = null, float $good = 100.0, float $perHour = 12.0): Inspection
-    {
-        return Inspection::of(ToolKinds::named($kind), array_map(static fn (array $one): array => $one + ['outcome' => null, 'readings' => []], $found), $good, $perHour, $asked, new LengthFormatter(LengthUnit::Millimetre));
+    private static function look(
+        string $kind,
+        array $found,
+        ?float $asked = null,
+        float $good = 100.0,
+        float $perHour = 12.0,
+    ): Inspection {
+        return Inspection::of(
+            ToolKinds::named($kind),
+            array_map(static fn (array $one): array => $one + ['outcome' => null, 'readings' => []], $found),
+            $good,
+            $perHour,
+            $asked,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /**
@@ -49,13 +61,22 @@ final class InspectionTest extends TestCase
         self::fail("There is no check $check.");
     }
 
-    /** A good one at 100, a hollow of 0.3 (20 min + 180 min/mm · 0.2 mm = 56 min at 12 an hour, 11.20) and a new iron (15 min and 30, 33): 55.80. */
+    /**
+     * A good one at 100, a hollow of 0.3 (20 min + 180 min/mm · 0.2 mm = 56 min at 12 an hour, 11.20) and a new iron
+     * (15 min and 30, 33): 55.80.
+     */
     public function test_the_price_by_hand(): void
     {
-        $look = self::look('jack-plane', self::allSound('jack-plane', ['sole' => ['readings' => ['0.3']], 'iron' => ['readings' => ['8']]]));
+        $look = self::look(
+            'jack-plane',
+            self::allSound('jack-plane', ['sole' => ['readings' => ['0.3']], 'iron' => ['readings' => ['8']]]),
+        );
         self::assertEqualsWithDelta(55.8, $look->offering->fair, 1e-9);
         self::assertEqualsWithDelta(55.8, $look->offering->most, 1e-9);
-        self::assertSame(['a good one', 'a new iron, 15 min', 'flatten the sole, 56 min'], array_column($look->lines(), 'says'));
+        self::assertSame(
+            ['a good one', 'a new iron, 15 min', 'flatten the sole, 56 min'],
+            array_column($look->lines(), 'says'),
+        );
         self::assertEqualsWithDelta(55.8, array_sum(array_column($look->lines(), 'amount')), 1e-9);
     }
 
@@ -82,7 +103,10 @@ final class InspectionTest extends TestCase
     #[TestWith(['11.9', '12.0', Outcome::WalkAway])]
     public function test_spurs_against_twist(string $spurs, string $twist, Outcome $outcome): void
     {
-        self::assertSame($outcome, self::outcome(self::look('auger-bits', ['wide' => ['readings' => [$spurs, $twist]]]), 'wide'));
+        self::assertSame(
+            $outcome,
+            self::outcome(self::look('auger-bits', ['wide' => ['readings' => [$spurs, $twist]]]), 'wide'),
+        );
     }
 
     /** A gap of 0.2 between the lines is an error of 0.1. */
@@ -99,7 +123,10 @@ final class InspectionTest extends TestCase
     #[TestWith(['40.0', '43.0', Outcome::WalkAway])]
     public function test_a_ploughs_fence_at_both_ends(string $front, string $back, Outcome $outcome): void
     {
-        self::assertSame($outcome, self::outcome(self::look('plough-plane', ['fence' => ['readings' => [$front, $back]]]), 'fence'));
+        self::assertSame(
+            $outcome,
+            self::outcome(self::look('plough-plane', ['fence' => ['readings' => [$front, $back]]]), 'fence'),
+        );
         self::assertNull(self::outcome(self::look('plough-plane', ['fence' => ['readings' => [$front]]]), 'fence'));
     }
 
@@ -115,7 +142,10 @@ final class InspectionTest extends TestCase
     /** What nobody measures at the stall can still be said by eye; what a check cannot come to is not taken. */
     public function test_by_eye(): void
     {
-        self::assertSame(Outcome::Mend, self::outcome(self::look('jack-plane', ['sole' => ['outcome' => 'mend']]), 'sole'));
+        self::assertSame(
+            Outcome::Mend,
+            self::outcome(self::look('jack-plane', ['sole' => ['outcome' => 'mend']]), 'sole'),
+        );
         self::assertNull(self::outcome(self::look('jack-plane', ['handles' => ['outcome' => 'walk-away']]), 'handles'));
     }
 
@@ -124,7 +154,12 @@ final class InspectionTest extends TestCase
     #[TestWith([120.0, 'Offer 100, not 120.'])]
     public function test_what_to_say_at_the_end(?float $asked, string $says): void
     {
-        self::assertSame($says, self::look('jack-plane', self::allSound('jack-plane'), $asked)->next(static fn (float $sum): string => (string) (int) $sum)->says);
+        self::assertSame(
+            $says,
+            self::look('jack-plane', self::allSound('jack-plane'), $asked)->next(
+                static fn (float $sum): string => (string) (int) $sum,
+            )->says,
+        );
     }
 
     public function test_some_twenty_kinds_and_more_have_their_checks(): void

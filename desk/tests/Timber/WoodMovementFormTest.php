@@ -17,21 +17,34 @@ final class WoodMovementFormTest extends TestCase
     /** @param  array<string, string>  $typed */
     private static function sheet(array $typed): WoodMovementForm
     {
-        return WoodMovementForm::of('black cherry', $typed + ['ring' => '0', 'width' => '100', 'mcBefore' => '8', 'mcAfter' => '12'], new LengthFormatter(LengthUnit::Millimetre));
+        return WoodMovementForm::of(
+            'black cherry',
+            $typed + ['ring' => '0', 'width' => '100', 'mcBefore' => '8', 'mcAfter' => '12'],
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** The board of `wood-movement`'s own check: 0.994 mm. */
     public function test_it_grows_and_shrinks_in_words(): void
     {
         self::assertSame('It grows 0.99 mm in its width.', self::sheet([])->next()->says);
-        self::assertSame('It shrinks 0.99 mm in its width.', self::sheet(['mcBefore' => '12', 'mcAfter' => '8'])->next()->says);
+        self::assertSame(
+            'It shrinks 0.99 mm in its width.',
+            self::sheet(['mcBefore' => '12', 'mcAfter' => '8'])->next()->says,
+        );
         self::assertSame('It stays as it is.', self::sheet(['mcAfter' => '8'])->next()->says);
     }
 
     public function test_an_edge_that_turns_far_wants_testing(): void
     {
-        self::assertStringStartsWith('Its edge turns by 0.26 mm over its length: test it again', self::sheet(['length' => '300', 'runout' => '5'])->next()->why);
-        self::assertStringContainsString('less than the work will show', self::sheet(['length' => '100', 'runout' => '1'])->next()->why);
+        self::assertStringStartsWith(
+            'Its edge turns by 0.26 mm over its length: test it again',
+            self::sheet(['length' => '300', 'runout' => '5'])->next()->why,
+        );
+        self::assertStringContainsString(
+            'less than the work will show',
+            self::sheet(['length' => '100', 'runout' => '1'])->next()->why,
+        );
     }
 
     public function test_the_air_does_as_well_as_a_meter(): void
@@ -47,8 +60,12 @@ final class WoodMovementFormTest extends TestCase
     #[TestWith(['−5,5', -5.5, null, null])]
     #[TestWith(['68 °F', 20.0, null, null])]
     #[TestWith(['68f', 20.0, null, null])]
-    public function test_temperatures_are_understood(string $typed, float $celsius, ?string $error, ?string $doubt): void
-    {
+    public function test_temperatures_are_understood(
+        string $typed,
+        float $celsius,
+        ?string $error,
+        ?string $doubt,
+    ): void {
         $figure = TypedAir::celsius($typed);
         self::assertEqualsWithDelta($celsius, (float) $figure->value, 1e-9);
         self::assertSame([$error, $doubt], [$figure->error, $figure->doubt]);
@@ -64,8 +81,14 @@ final class WoodMovementFormTest extends TestCase
 
     public function test_percentages_have_their_limits(): void
     {
-        self::assertSame('Humidity lies between 0 and 100 %.', self::sheet(['rhAfter' => '120'])->form->readings['rhAfter']->error);
-        self::assertStringContainsString('fibres are saturated', (string) self::sheet(['mcAfter' => '40'])->form->readings['mcAfter']->error);
+        self::assertSame(
+            'Humidity lies between 0 and 100 %.',
+            self::sheet(['rhAfter' => '120'])->form->readings['rhAfter']->error,
+        );
+        self::assertStringContainsString(
+            'fibres are saturated',
+            (string) self::sheet(['mcAfter' => '40'])->form->readings['mcAfter']->error,
+        );
         self::assertNotNull(self::sheet(['ring' => '95'])->form->readings['ring']->error);
         self::assertSame(65.0, self::sheet(['rhAfter' => '65 %'])->form->readings['rhAfter']->value);
     }

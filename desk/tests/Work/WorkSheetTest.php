@@ -20,18 +20,29 @@ final class WorkSheetTest extends TestCase
     /** @param  array<string, string>  $typed */
     private static function sheet(string $pattern, array $typed): WorkForm
     {
-        return WorkForm::of(Patterns::named($pattern), $typed, Hardness::Soft, new LengthFormatter(LengthUnit::Millimetre));
+        return WorkForm::of(
+            Patterns::named($pattern),
+            $typed,
+            Hardness::Soft,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** @return array<string, Task> */
     private static function tasks(WorkForm $sheet): array
     {
-        return array_column(array_map(static fn (Task $task): array => ['id' => $task->operation->id, 'task' => $task], $sheet->tasks), 'task', 'id');
+        return array_column(
+            array_map(static fn (Task $task): array => ['id' => $task->operation->id, 'task' => $task], $sheet->tasks),
+            'task',
+            'id',
+        );
     }
 
     public function test_a_box_passes_its_numbers_on(): void
     {
-        $tasks = self::tasks(self::sheet('dovetailed-box', ['thickness' => '18', 'pin' => '6', 'rebate' => '9', 'height' => '200']));
+        $tasks = self::tasks(
+            self::sheet('dovetailed-box', ['thickness' => '18', 'pin' => '6', 'rebate' => '9', 'height' => '200']),
+        );
 
         self::assertSame(['thickness' => 18.0, 'depth' => 18.0], $tasks['saw-dovetail']->facts->mm);
         self::assertSame(6.0, $tasks['clear-waste']->facts->get(Fact::Gap));
@@ -50,8 +61,12 @@ final class WorkSheetTest extends TestCase
     #[TestWith(['dovetailed-box', 'length', '5', 'Length: 60 mm to 2000 mm.'])]
     #[TestWith(['dovetailed-box', 'tails', '2.5', 'Type a whole number, such as 5.'])]
     #[TestWith(['tenoned-stand', 'mortise', '30', null])]
-    public function test_what_cannot_be_gets_one_sentence(string $pattern, string $field, string $typed, ?string $error): void
-    {
+    public function test_what_cannot_be_gets_one_sentence(
+        string $pattern,
+        string $field,
+        string $typed,
+        ?string $error,
+    ): void {
         $sheet = self::sheet($pattern, [$field => $typed]);
         self::assertSame($error, $sheet->form->readings[$field]->error);
         self::assertSame($error === null, $sheet->isSound());

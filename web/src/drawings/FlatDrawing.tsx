@@ -17,7 +17,7 @@ const MOST_RADIUS = 17
 export const flatHeight = (flat: Schemas['FlatDrawn'] | null, width: number): number =>
   flat ? flatLayout(flat, width).height + (width < NARROW ? 128 : 112) : 280
 
-/** The surface from above: the line the straightedge lies on, a hatched disc where it stands high, a ring where it is low. */
+/** The surface from above: the line the straightedge lies on, a hatched disc where high, a ring where low. */
 export function FlatDrawing({ flat, lines, shown, onLine, width, height }: FlatDrawingProps) {
   const id = useId()
   const layout = flatLayout(flat, width)

@@ -8,7 +8,7 @@ export function arc(widthMm: number, radiusMm: number, chords = 40): Point[] {
   })
 }
 
-/** How many times deeper than it is a curve is drawn, so that it can be seen: a round number that keeps it in the room. */
+/** How many times deeper than it is a curve is drawn: a round number that keeps it in the room. */
 export function deepening(sagMm: number, pixelsPerMm: number, roomPx: number): number {
   const choices = [1, 2, 5, 10, 20, 50, 100, 200]
   return choices.filter((choice) => sagMm * choice * pixelsPerMm <= roomPx).at(-1) ?? 1

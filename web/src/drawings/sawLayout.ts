@@ -22,7 +22,7 @@ export function profile(teeth: Teeth, count: number): Point[] {
   ])
 }
 
-/** The two teeth behind each other, seen along the saw, mm: each leans to its side by the set, from half its height up. */
+/** Two teeth behind each other, seen along the saw, mm: each leans to its side by the set, from half its height up. */
 export function fromTheEnd(plateMm: number, setMm: number, heightMm: number): [Point[], Point[]] {
   const half = plateMm / 2
   const tooth = (side: -1 | 1): Point[] => [

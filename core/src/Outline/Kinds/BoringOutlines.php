@@ -16,7 +16,12 @@ final class BoringOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['brace' => self::brace(...), 'bits' => self::bits(...), 'hand-drill' => self::handDrill(...), 'awl' => self::awl(...)];
+        return [
+            'brace' => self::brace(...),
+            'bits' => self::bits(...),
+            'hand-drill' => self::handDrill(...),
+            'awl' => self::awl(...),
+        ];
     }
 
     private static function brace(OutlineSizes $size): Outline
@@ -56,7 +61,13 @@ final class BoringOutlines
             width: $narrow + $widest + $gap,
             height: $length,
             bodies: [...$bit(0, $narrow), ...$bit($narrow + $gap, $widest)],
-            details: array_map(static fn (float $at): Path => Path::open([$narrow + $gap, $length * $at], [$narrow + $gap + $widest, $length * ($at + 0.12)]), [0.45, 0.6, 0.75]),
+            details: array_map(
+                static fn (float $at): Path => Path::open(
+                    [$narrow + $gap, $length * $at],
+                    [$narrow + $gap + $widest, $length * ($at + 0.12)],
+                ),
+                [0.45, 0.6, 0.75],
+            ),
             marks: [new OutlineMark('largest', [$narrow + $gap, $length], [$narrow + $gap + $widest, $length])],
         );
     }

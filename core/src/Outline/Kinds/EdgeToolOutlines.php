@@ -29,13 +29,22 @@ final class EdgeToolOutlines
             width: $grip,
             height: $length,
             bodies: [
-                Path::closed([$grip / 2 - 12, 0], [$grip / 2 + 12, 0], [$grip / 2 + 13, $shank * 0.7], [$grip / 2 + 8, $shank], [$grip / 2 - 8, $shank], [$grip / 2 - 13, $shank * 0.7]),
-                Path::closed([$grip / 2 - 4, $shank],
+                Path::closed(
+                    [$grip / 2 - 12, 0],
+                    [$grip / 2 + 12, 0],
+                    [$grip / 2 + 13, $shank * 0.7],
+                    [$grip / 2 + 8, $shank],
+                    [$grip / 2 - 8, $shank],
+                    [$grip / 2 - 13, $shank * 0.7],
+                ),
+                Path::closed(
+                    [$grip / 2 - 4, $shank],
                     [$grip / 2 + 4, $shank],
                     [$grip / 2 + $width / 2, $shank + 22],
                     [$grip / 2 + $width / 2, $length],
                     [$grip / 2 - $width / 2, $length],
-                    [$grip / 2 - $width / 2, $shank + 22]),
+                    [$grip / 2 - $width / 2, $shank + 22],
+                ),
             ],
             details: [Path::open([$grip / 2 - $width / 2, $length - 8], [$grip / 2 + $width / 2, $length - 8])],
             marks: [
@@ -54,7 +63,12 @@ final class EdgeToolOutlines
             height: $length,
             bodies: [
                 Path::box(0, 0, $width, $length * 0.6),
-                Path::closed([$width * 0.15, $length * 0.6], [$width * 0.85, $length * 0.6], [$width * 0.85, $length * 0.88], [$width * 0.15, $length]),
+                Path::closed(
+                    [$width * 0.15, $length * 0.6],
+                    [$width * 0.85, $length * 0.6],
+                    [$width * 0.85, $length * 0.88],
+                    [$width * 0.15, $length],
+                ),
             ],
             marks: [OutlineMark::upright('length', $length, $width)],
         );

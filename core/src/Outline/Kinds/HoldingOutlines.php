@@ -16,7 +16,17 @@ final class HoldingOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['mallet' => self::mallet(...), 'bench-hook' => self::benchHook(...), 'shooting-board' => self::shootingBoard(...), 'clamp' => self::clamp(...), 'hammer' => self::hammer(...), 'trestle' => self::trestle(...), 'vice' => self::vice(...), 'holdfast' => self::holdfast(...), 'hand-screw' => self::handScrew(...)];
+        return [
+            'mallet' => self::mallet(...),
+            'bench-hook' => self::benchHook(...),
+            'shooting-board' => self::shootingBoard(...),
+            'clamp' => self::clamp(...),
+            'hammer' => self::hammer(...),
+            'trestle' => self::trestle(...),
+            'vice' => self::vice(...),
+            'holdfast' => self::holdfast(...),
+            'hand-screw' => self::handScrew(...),
+        ];
     }
 
     private static function mallet(OutlineSizes $size): Outline
@@ -28,7 +38,12 @@ final class HoldingOutlines
             height: $length,
             bodies: [
                 Path::closed([6, 0], [$head - 6, 0], [$head, $width], [0, $width]),
-                Path::closed([$head / 2 - 13, $width], [$head / 2 + 13, $width], [$head / 2 + 16, $length], [$head / 2 - 16, $length]),
+                Path::closed(
+                    [$head / 2 - 13, $width],
+                    [$head / 2 + 13, $width],
+                    [$head / 2 + 16, $length],
+                    [$head / 2 - 16, $length],
+                ),
             ],
         );
     }
@@ -133,7 +148,13 @@ final class HoldingOutlines
     private static function holdfast(OutlineSizes $size): Outline
     {
         [$reach, $shank] = [$size->of('depth', 150), $size->of('length', 200)];
-        $one = static fn (float $x): Path => Path::closed([$x, $shank + 30], ...Path::bend([$x, 30], [$x, 0], [$x + 30, 0]), ...[[$x + $reach * 0.7, 14], [$x + $reach * 0.72, 34]], ...Path::bend([$x + 34, 18], [$x + 18, 18], [$x + 18, 36]), ...[[$x + 18, $shank + 30]]);
+        $one = static fn (float $x): Path => Path::closed(
+            [$x, $shank + 30],
+            ...Path::bend([$x, 30], [$x, 0], [$x + 30, 0]),
+            ...[[$x + $reach * 0.7, 14], [$x + $reach * 0.72, 34]],
+            ...Path::bend([$x + 34, 18], [$x + 18, 18], [$x + 18, 36]),
+            ...[[$x + 18, $shank + 30]],
+        );
 
         return new Outline(width: $reach * 1.5, height: $shank + 30, bodies: [$one(0), $one($reach * 0.78)]);
     }

@@ -16,7 +16,17 @@ final class LayoutOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['gauge' => self::gauge(...), 'square' => self::square(...), 'template' => self::template(...), 'bevel' => self::bevel(...), 'panel-gauge' => self::panelGauge(...), 'dividers' => self::dividers(...), 'rule' => self::rule(...), 'straightedge' => self::straightedge(...), 'sticks' => self::sticks(...)];
+        return [
+            'gauge' => self::gauge(...),
+            'square' => self::square(...),
+            'template' => self::template(...),
+            'bevel' => self::bevel(...),
+            'panel-gauge' => self::panelGauge(...),
+            'dividers' => self::dividers(...),
+            'rule' => self::rule(...),
+            'straightedge' => self::straightedge(...),
+            'sticks' => self::sticks(...),
+        ];
     }
 
     private static function gauge(OutlineSizes $size): Outline
@@ -44,7 +54,10 @@ final class LayoutOutlines
             width: $stock,
             height: $blade + $stockWidth,
             bodies: [Path::box(0, 0, $bladeWidth, $blade), Path::box(0, $blade, $stock, $stockWidth)],
-            marks: [OutlineMark::upright('blade', $blade, 0), OutlineMark::along('stock', $stock, $blade + $stockWidth)],
+            marks: [
+                OutlineMark::upright('blade', $blade, 0),
+                OutlineMark::along('stock', $stock, $blade + $stockWidth),
+            ],
         );
     }
 
@@ -57,7 +70,12 @@ final class LayoutOutlines
             height: $width + 14,
             bodies: [
                 Path::box(0, 0, $length, 14),
-                Path::closed([$length * 0.16, 14], [$length * 0.84, 14], [$length * 0.76, 14 + $width], [$length * 0.24, 14 + $width]),
+                Path::closed(
+                    [$length * 0.16, 14],
+                    [$length * 0.84, 14],
+                    [$length * 0.76, 14 + $width],
+                    [$length * 0.24, 14 + $width],
+                ),
             ],
         );
     }
@@ -104,7 +122,15 @@ final class LayoutOutlines
                 $shape([0.5, 0.05], [0.56, 0.05], [1, 0.98], [0.94, 1]),
                 Path::disc($length * 0.25, $length * 0.05, $length * 0.05),
             ],
-            details: [Path::open(...Path::bend([$length * 0.12, $length * 0.55], [$length * 0.25, $length * 0.65], [$length * 0.38, $length * 0.55]))],
+            details: [
+                Path::open(
+                    ...Path::bend(
+                        [$length * 0.12, $length * 0.55],
+                        [$length * 0.25, $length * 0.65],
+                        [$length * 0.38, $length * 0.55],
+                    ),
+                ),
+            ],
             marks: [OutlineMark::upright('length', $length, $length * 0.5)],
         );
     }
@@ -119,7 +145,13 @@ final class LayoutOutlines
             width: $length,
             height: $width,
             bodies: [Path::box(0, 0, $length, $width)],
-            details: array_map(static fn (int $tick): Path => Path::open([$tick * 10, $width], [$tick * 10, $width - ($tick % 5 === 0 ? 12 : 6)]), $ticks),
+            details: array_map(
+                static fn (int $tick): Path => Path::open(
+                    [$tick * 10, $width],
+                    [$tick * 10, $width - ($tick % 5 === 0 ? 12 : 6)],
+                ),
+                $ticks,
+            ),
             marks: [OutlineMark::along('length', $length, $width)],
         );
     }
@@ -132,7 +164,11 @@ final class LayoutOutlines
             width: $length,
             height: $width,
             bodies: [
-                Path::closed([0, $width], ...Path::bend([0, $width * 0.6], [$length / 2, -$width * 0.55], [$length, $width * 0.6]), ...[[$length, $width]]),
+                Path::closed(
+                    [0, $width],
+                    ...Path::bend([0, $width * 0.6], [$length / 2, -$width * 0.55], [$length, $width * 0.6]),
+                    ...[[$length, $width]],
+                ),
                 Path::disc($length * 0.06, $width * 0.72, $width * 0.12),
             ],
             marks: [OutlineMark::along('length', $length, $width)],

@@ -16,7 +16,19 @@ final class PlaneOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['plane' => self::plane(...), 'wooden-plane' => self::woodenPlane(...), 'fillister' => self::fillister(...), 'shoulder-plane' => self::shoulderPlane(...), 'block-plane' => self::blockPlane(...), 'plough' => self::plough(...), 'router' => self::router(...), 'block' => self::block(...), 'compass-plane' => self::compassPlane(...), 'iron' => self::iron(...), 'irons' => self::irons(...)];
+        return [
+            'plane' => self::plane(...),
+            'wooden-plane' => self::woodenPlane(...),
+            'fillister' => self::fillister(...),
+            'shoulder-plane' => self::shoulderPlane(...),
+            'block-plane' => self::blockPlane(...),
+            'plough' => self::plough(...),
+            'router' => self::router(...),
+            'block' => self::block(...),
+            'compass-plane' => self::compassPlane(...),
+            'iron' => self::iron(...),
+            'irons' => self::irons(...),
+        ];
     }
 
     private static function plane(OutlineSizes $size): Outline
@@ -28,20 +40,24 @@ final class PlaneOutlines
             width: $length,
             height: $height,
             bodies: [
-                Path::closed([0, $height],
+                Path::closed(
+                    [0, $height],
                     [0, $height - $sole * 0.4],
                     [$length * 0.22, $height - $sole * 0.5],
                     [$length * 0.4, $height - $sole],
                     [$length * 0.62, $height - $sole],
                     [$length * 0.85, $height - $sole * 0.5],
                     [$length, $height - $sole * 0.4],
-                    [$length, $height]),
-                Path::closed([$length * 0.7, $height - $sole * 0.6],
+                    [$length, $height],
+                ),
+                Path::closed(
+                    [$length * 0.7, $height - $sole * 0.6],
                     [$length * 0.72, $height * 0.22],
                     [$length * 0.66, $height * 0.05],
                     [$length * 0.8, 0],
                     [$length * 0.84, $height * 0.25],
-                    [$length * 0.82, $height - $sole * 0.55]),
+                    [$length * 0.82, $height - $sole * 0.55],
+                ),
                 Path::disc($length * 0.15, $height * 0.42, $height * 0.13),
                 Path::box($length * 0.125, $height * 0.5, $length * 0.05, $height * 0.25),
             ],
@@ -71,14 +87,16 @@ final class PlaneOutlines
             width: $length,
             height: $height,
             bodies: [
-                Path::closed([0, $height],
+                Path::closed(
+                    [0, $height],
                     [0, $height * 0.45],
                     [$length * 0.2, $height * 0.25],
                     [$length * 0.5, $height * 0.2],
                     [$length * 0.75, 0],
                     [$length * 0.95, $height * 0.12],
                     [$length, $height * 0.5],
-                    [$length, $height]),
+                    [$length, $height],
+                ),
             ],
             details: [
                 Path::open([$length * 0.24, $height], [$length * 0.98, $height * 0.5]),
@@ -175,7 +193,10 @@ final class PlaneOutlines
             width: $length,
             height: $height,
             bodies: [
-                Path::closed(...Path::bend([0, $height * 0.8], [$length / 2, $height * 1.15], [$length, $height * 0.8]), ...Path::bend([$length, $height * 0.72], [$length / 2, $height * 1.02], [0, $height * 0.72])),
+                Path::closed(
+                    ...Path::bend([0, $height * 0.8], [$length / 2, $height * 1.15], [$length, $height * 0.8]),
+                    ...Path::bend([$length, $height * 0.72], [$length / 2, $height * 1.02], [0, $height * 0.72]),
+                ),
                 $shape([0.28, 0.86], [0.28, 0.5], [0.72, 0.5], [0.72, 0.86]),
                 $shape([0.52, 0.5], [0.68, 0], [0.76, 0.02], [0.62, 0.5]),
                 Path::disc($length * 0.12, $height * 0.55, $height * 0.12),
@@ -194,7 +215,10 @@ final class PlaneOutlines
             bodies: [Path::box(0, 0, $width, $length), Path::box($width / 2 - 5, $length * 0.1, 10, $length * 0.6)],
             details: [
                 Path::open([0, $length - 12], [$width, $length - 12]),
-                ...array_map(static fn (float $at): Path => Path::open([$width * $at, $length - 12], [$width * $at, $length]), [0.2, 0.4, 0.6, 0.8]),
+                ...array_map(
+                    static fn (float $at): Path => Path::open([$width * $at, $length - 12], [$width * $at, $length]),
+                    [0.2, 0.4, 0.6, 0.8],
+                ),
             ],
             marks: [OutlineMark::upright('length', $length, $width), OutlineMark::along('iron', $width, $length)],
         );
@@ -203,14 +227,21 @@ final class PlaneOutlines
     private static function irons(OutlineSizes $size): Outline
     {
         [$length, $from, $to] = [$size->of('length', 160), $size->of('iron', 3), $size->of('widest', 14)];
-        $widths = array_map(static fn (int $index): float => $from + ($to - $from) * $index / 7, range(0, 7));
-        $starts = array_map(static fn (int $index): float => array_sum(array_slice($widths, 0, $index)) + 6 * $index, range(0, 7));
+        $widths = array_map(static fn (int $index): float => $from + (($to - $from) * $index) / 7, range(0, 7));
+        $starts = array_map(
+            static fn (int $index): float => array_sum(array_slice($widths, 0, $index)) + 6 * $index,
+            range(0, 7),
+        );
 
         return new Outline(
-            width: ($starts[7]) + $to,
+            width: $starts[7] + $to,
             height: $length,
-            bodies: array_map(static fn (float $start, float $width): Path => Path::box($start, 0, $width, $length), $starts, $widths),
-            marks: [OutlineMark::upright('length', $length, ($starts[7]) + $to)],
+            bodies: array_map(
+                static fn (float $start, float $width): Path => Path::box($start, 0, $width, $length),
+                $starts,
+                $widths,
+            ),
+            marks: [OutlineMark::upright('length', $length, $starts[7] + $to)],
         );
     }
 
@@ -225,14 +256,26 @@ final class PlaneOutlines
             width: $length,
             height: $height,
             bodies: [
-                Path::closed([0, $base], [0, $top + 8], [8, $top], [$length - 8, $top], [$length, $top + 8], [$length, $base]),
-                Path::closed([$length * 0.42, $top], [$length * 0.62, 0], [$length * 0.7, $height * 0.06], [$length * 0.56, $top]),
-                ...($fence ? [Path::box($length * 0.12, $base, $length * 0.76, 14)] : []),
+                Path::closed(
+                    [0, $base],
+                    [0, $top + 8],
+                    [8, $top],
+                    [$length - 8, $top],
+                    [$length, $top + 8],
+                    [$length, $base],
+                ),
+                Path::closed(
+                    [$length * 0.42, $top],
+                    [$length * 0.62, 0],
+                    [$length * 0.7, $height * 0.06],
+                    [$length * 0.56, $top],
+                ),
+                ...$fence ? [Path::box($length * 0.12, $base, $length * 0.76, 14)] : [],
             ],
             details: [
                 Path::open([$length * 0.3, $base], [$length * 0.42, $top]),
                 Path::open([$length * 0.3, $base], [$length * 0.56, $top]),
-                ...($fence ? [Path::disc($length * 0.2, $base + 7, 4), Path::disc($length * 0.8, $base + 7, 4)] : []),
+                ...$fence ? [Path::disc($length * 0.2, $base + 7, 4), Path::disc($length * 0.8, $base + 7, 4)] : [],
             ],
             marks: [OutlineMark::along('length', $length, $height)],
         );

@@ -18,7 +18,13 @@ final class SawOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['back-saw' => self::backSaw(...), 'handsaw' => self::handsaw(...), 'coping-saw' => self::copingSaw(...), 'pull-saw' => self::pullSaw(...), 'bow-saw' => self::bowSaw(...)];
+        return [
+            'back-saw' => self::backSaw(...),
+            'handsaw' => self::handsaw(...),
+            'coping-saw' => self::copingSaw(...),
+            'pull-saw' => self::pullSaw(...),
+            'bow-saw' => self::bowSaw(...),
+        ];
     }
 
     private static function backSaw(OutlineSizes $size): Outline
@@ -36,7 +42,11 @@ final class SawOutlines
             details: [self::teeth($handle * 0.95, $handle * 0.3 + $depth, $length - $handle * 0.12)],
             marks: [
                 new OutlineMark('length', [$handle * 0.85, $handle], [$handle * 0.85 + $length, $handle]),
-                new OutlineMark('depth', [$length + $handle, $handle * 0.3], [$length + $handle, $handle * 0.3 + $depth]),
+                new OutlineMark(
+                    'depth',
+                    [$length + $handle, $handle * 0.3],
+                    [$length + $handle, $handle * 0.3 + $depth],
+                ),
             ],
         );
     }
@@ -50,12 +60,15 @@ final class SawOutlines
             width: $length + $handle,
             height: max($depth, $handle),
             bodies: [
-                Path::closed([$left, 4], [$left + $length, $depth * 0.45], [$left + $length, $depth * 0.78], [$left, $depth]),
+                Path::closed(
+                    [$left, 4],
+                    [$left + $length, $depth * 0.45],
+                    [$left + $length, $depth * 0.78],
+                    [$left, $depth],
+                ),
                 self::grip(0, 6, $handle),
             ],
-            marks: [
-                new OutlineMark('length', [$left, max($depth, $handle)], [$left + $length, max($depth, $handle)]),
-            ],
+            marks: [new OutlineMark('length', [$left, max($depth, $handle)], [$left + $length, max($depth, $handle)])],
         );
     }
 
@@ -67,15 +80,24 @@ final class SawOutlines
             width: $length + $handle,
             height: $depth + 12,
             bodies: [
-                Path::closed([$handle, $depth],
+                Path::closed(
+                    [$handle, $depth],
                     [$handle, 0],
                     [$handle + $length, 0],
                     [$handle + $length, $depth],
                     [$handle + $length - 7, $depth],
                     [$handle + $length - 7, 7],
                     [$handle + 7, 7],
-                    [$handle + 7, $depth]),
-                Path::closed([0, $depth - 12], [$handle * 0.85, $depth - 8], [$handle, $depth - 5], [$handle, $depth + 3], [$handle * 0.85, $depth + 6], [0, $depth + 10]),
+                    [$handle + 7, $depth],
+                ),
+                Path::closed(
+                    [0, $depth - 12],
+                    [$handle * 0.85, $depth - 8],
+                    [$handle, $depth - 5],
+                    [$handle, $depth + 3],
+                    [$handle * 0.85, $depth + 6],
+                    [0, $depth + 10],
+                ),
             ],
             details: [Path::open([$handle, $depth - 3], [$handle + $length, $depth - 3])],
             marks: [new OutlineMark('length', [$handle, $depth + 12], [$handle + $length, $depth + 12])],
@@ -92,7 +114,12 @@ final class SawOutlines
             height: $depth + 10,
             bodies: [
                 Path::box(0, $depth * 0.5 - 8, $grip, 20),
-                Path::closed([$grip, $depth * 0.25], [$grip + $length, 0], [$grip + $length, $depth], [$grip, $depth * 0.8]),
+                Path::closed(
+                    [$grip, $depth * 0.25],
+                    [$grip + $length, 0],
+                    [$grip + $length, $depth],
+                    [$grip, $depth * 0.8],
+                ),
             ],
             details: [self::teeth($grip + 4, $depth * 0.92, $length - 8)],
             marks: [new OutlineMark('length', [$grip, $depth + 10], [$grip + $length, $depth + 10])],
@@ -114,7 +141,10 @@ final class SawOutlines
                 Path::box(0, $height - 40, 30, 18),
                 Path::box($length + 30, $height - 40, 30, 18),
             ],
-            details: [Path::open([39, 16], [$length + 21, 16]), Path::open([30, $height - 30], [$length + 30, $height - 30])],
+            details: [
+                Path::open([39, 16], [$length + 21, 16]),
+                Path::open([30, $height - 30], [$length + 30, $height - 30]),
+            ],
             marks: [new OutlineMark('length', [30, $height], [$length + 30, $height])],
         );
     }

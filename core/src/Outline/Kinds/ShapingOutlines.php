@@ -16,7 +16,12 @@ final class ShapingOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['spokeshave' => self::spokeshave(...), 'drawknife' => self::drawknife(...), 'card' => self::card(...), 'hatchet' => self::hatchet(...)];
+        return [
+            'spokeshave' => self::spokeshave(...),
+            'drawknife' => self::drawknife(...),
+            'card' => self::card(...),
+            'hatchet' => self::hatchet(...),
+        ];
     }
 
     private static function spokeshave(OutlineSizes $size): Outline
@@ -28,7 +33,16 @@ final class ShapingOutlines
             width: $length,
             height: 46,
             bodies: [
-                Path::inBox($length, 46)([0, 0.2], [0.3, 0.45], [0.7, 0.45], [1, 0.2], [1, 0.5], [0.68, 0.85], [0.32, 0.85], [0, 0.5]),
+                Path::inBox($length, 46)(
+                    [0, 0.2],
+                    [0.3, 0.45],
+                    [0.7, 0.45],
+                    [1, 0.2],
+                    [1, 0.5],
+                    [0.68, 0.85],
+                    [0.32, 0.85],
+                    [0, 0.5],
+                ),
                 Path::box($middle - $iron / 2, 12, $iron, 32),
             ],
             details: [Path::open([$middle - $iron / 2, 36], [$middle + $iron / 2, 36])],

@@ -16,7 +16,16 @@ final class SharpeningOutlines
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
     {
-        return ['stone' => self::stone(...), 'plate' => self::plate(...), 'strop' => self::strop(...), 'wheel' => self::wheel(...), 'rod' => self::rod(...), 'file' => self::file(...), 'pliers' => self::pliers(...), 'guide' => self::guide(...)];
+        return [
+            'stone' => self::stone(...),
+            'plate' => self::plate(...),
+            'strop' => self::strop(...),
+            'wheel' => self::wheel(...),
+            'rod' => self::rod(...),
+            'file' => self::file(...),
+            'pliers' => self::pliers(...),
+            'guide' => self::guide(...),
+        ];
     }
 
     private static function stone(OutlineSizes $size): Outline
@@ -26,7 +35,15 @@ final class SharpeningOutlines
         return new Outline(
             width: $length,
             height: $width + 60,
-            bodies: array_map(static fn (int $row): Path => Path::box($row * 3, $row * (($width + 60) / 4), $length - $row * 6, ($width + 60) / 4 - 5), [0, 1, 2, 3]),
+            bodies: array_map(
+                static fn (int $row): Path => Path::box(
+                    $row * 3,
+                    $row * (($width + 60) / 4),
+                    $length - $row * 6,
+                    ($width + 60) / 4 - 5,
+                ),
+                [0, 1, 2, 3],
+            ),
             marks: [OutlineMark::along('length', $length, $width + 60)],
         );
     }
@@ -54,7 +71,10 @@ final class SharpeningOutlines
         return new Outline(
             width: $length,
             height: $width,
-            bodies: [Path::box(0, 0, $length * 0.72, $width), Path::box($length * 0.72, $width * 0.3, $length * 0.28, $width * 0.4)],
+            bodies: [
+                Path::box(0, 0, $length * 0.72, $width),
+                Path::box($length * 0.72, $width * 0.3, $length * 0.28, $width * 0.4),
+            ],
             details: [Path::open([$length * 0.72, 4], [$length * 0.72, $width - 4])],
             marks: [OutlineMark::along('length', $length, $width)],
         );
@@ -81,7 +101,12 @@ final class SharpeningOutlines
     {
         $length = $size->of('length', 220);
 
-        return new Outline(width: 24, height: $length, bodies: [Path::box(4, 0, 16, $length * 0.45), Path::box(9, $length * 0.45, 6, $length * 0.55)], marks: [OutlineMark::upright('length', $length, 24)]);
+        return new Outline(
+            width: 24,
+            height: $length,
+            bodies: [Path::box(4, 0, 16, $length * 0.45), Path::box(9, $length * 0.45, 6, $length * 0.55)],
+            marks: [OutlineMark::upright('length', $length, 24)],
+        );
     }
 
     private static function file(OutlineSizes $size): Outline
@@ -95,7 +120,10 @@ final class SharpeningOutlines
                 Path::box(5, 0, 14, $length * 0.34),
                 Path::inBox(24, $length)([0.12, 0.36], [0.88, 0.36], [0.8, 1], [0.2, 1]),
             ],
-            details: array_map(static fn (float $at): Path => Path::open([5, $length * $at], [19, $length * ($at - 0.05)]), [0.45, 0.6, 0.75, 0.9]),
+            details: array_map(
+                static fn (float $at): Path => Path::open([5, $length * $at], [19, $length * ($at - 0.05)]),
+                [0.45, 0.6, 0.75, 0.9],
+            ),
             marks: [OutlineMark::upright('length', $length, 24)],
         );
     }

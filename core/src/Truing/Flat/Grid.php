@@ -12,8 +12,12 @@ final readonly class Grid
 
     public const ACROSS = [3, 5];
 
-    public function __construct(public float $lengthMm, public float $widthMm, public int $along = 5, public int $across = 3)
-    {
+    public function __construct(
+        public float $lengthMm,
+        public float $widthMm,
+        public int $along = 5,
+        public int $across = 3,
+    ) {
     }
 
     public function count(): int
@@ -24,13 +28,19 @@ final readonly class Grid
     /** @return array{float, float} from the left side and from the near end, mm */
     public function placeMm(int $node): array
     {
-        return [($node % $this->across) * $this->widthMm / ($this->across - 1), intdiv($node, $this->across) * $this->lengthMm / ($this->along - 1)];
+        return [
+            (($node % $this->across) * $this->widthMm) / ($this->across - 1),
+            (intdiv($node, $this->across) * $this->lengthMm) / ($this->along - 1),
+        ];
     }
 
     /** @return array{float, float} the same from −1 to 1 */
     public function place(int $node): array
     {
-        return [2 * ($node % $this->across) / ($this->across - 1) - 1, 2 * intdiv($node, $this->across) / ($this->along - 1) - 1];
+        return [
+            (2 * ($node % $this->across)) / ($this->across - 1) - 1,
+            (2 * intdiv($node, $this->across)) / ($this->along - 1) - 1,
+        ];
     }
 
     /**
@@ -40,9 +50,24 @@ final readonly class Grid
      */
     public function lines(): array
     {
-        $along = array_map(fn (int $column): GridLine => new GridLine("along-$column", $this->alongName($column), $this->column($column)), range(0, $this->across - 1));
-        $across = array_map(fn (int $row): GridLine => new GridLine("across-$row", $this->acrossName($row), $this->row($row)), range(0, $this->along - 1));
-        [$left, $right, $near, $far] = [array_shift($along), array_pop($along), array_shift($across), array_pop($across)];
+        $along = array_map(
+            fn (int $column): GridLine => new GridLine(
+                "along-$column",
+                $this->alongName($column),
+                $this->column($column),
+            ),
+            range(0, $this->across - 1),
+        );
+        $across = array_map(
+            fn (int $row): GridLine => new GridLine("across-$row", $this->acrossName($row), $this->row($row)),
+            range(0, $this->along - 1),
+        );
+        [$left, $right, $near, $far] = [
+            array_shift($along),
+            array_pop($along),
+            array_shift($across),
+            array_pop($across),
+        ];
         assert($left !== null && $right !== null && $near !== null && $far !== null);
 
         return [...$this->diagonals(), $left, $right, $near, $far, ...array_values($along), ...array_values($across)];
@@ -50,7 +75,8 @@ final readonly class Grid
 
     public function line(string $id): ?GridLine
     {
-        return array_values(array_filter($this->lines(), static fn (GridLine $line): bool => $line->id === $id))[0] ?? null;
+        return array_values(array_filter($this->lines(), static fn (GridLine $line): bool => $line->id === $id))[0] ??
+            null;
     }
 
     /** Where a place lies, in words. */
@@ -71,7 +97,11 @@ final readonly class Grid
 
         return [
             new GridLine('diagonal-0', 'diagonally from the near left', [0, $middle, $last]),
-            new GridLine('diagonal-1', 'diagonally from the near right', [$this->across - 1, $middle, $this->count() - $this->across]),
+            new GridLine('diagonal-1', 'diagonally from the near right', [
+                $this->across - 1,
+                $middle,
+                $this->count() - $this->across,
+            ]),
         ];
     }
 

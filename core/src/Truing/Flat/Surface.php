@@ -20,12 +20,19 @@ final readonly class Surface
 {
     /**
      * @param  list<int>  $nodes  the places read, of the grid
-     * @param  non-empty-list<array{float, float, float}>  $points  the same: x and y from −1 to 1, height in mm over the middle plane
+     * @param  non-empty-list<array{
+     *     float, float, float,
+     * }>  $points  the same: x and y from −1 to 1, height in mm over the middle plane
      * @param  list<float>  $removeMm  what stands above the plane to be worked down to
      * @param  float  $leverage  largest variance of a height, in variances of one gap
      */
-    private function __construct(public array $nodes, public array $points, public float $flatnessMm, public array $removeMm, public float $leverage)
-    {
+    private function __construct(
+        public array $nodes,
+        public array $points,
+        public float $flatnessMm,
+        public array $removeMm,
+        public float $leverage,
+    ) {
     }
 
     /**
@@ -35,7 +42,9 @@ final readonly class Surface
     public static function of(Grid $grid, array $gapsMm): ?self
     {
         $rows = self::rows($grid, $gapsMm);
-        $nodes = array_values(array_unique(array_merge([], ...array_map(static fn (array $row): array => array_keys($row), $rows))));
+        $nodes = array_values(
+            array_unique(array_merge([], ...array_map(static fn (array $row): array => array_keys($row), $rows))),
+        );
         sort($nodes);
         if (count($nodes) < 4) {
             return null;
@@ -49,13 +58,29 @@ final readonly class Surface
         $points = [];
         foreach ($nodes as $index => $node) {
             [$x, $y] = $grid->place($node);
-            $points[] = [$x, $y, array_sum(array_map(static fn (float $factor, float $gap): float => $factor * $gap, $inverse[$index], $right))];
+            $points[] = [
+                $x,
+                $y,
+                array_sum(
+                    array_map(static fn (float $factor, float $gap): float => $factor * $gap, $inverse[$index], $right),
+                ),
+            ];
         }
         $heights = Plane::amid($points)->heights($points);
         assert($heights !== []);
-        $levelled = array_map(static fn (array $point, float $mm): array => [$point[0], $point[1], $mm], $points, $heights);
+        $levelled = array_map(
+            static fn (array $point, float $mm): array => [$point[0], $point[1], $mm],
+            $points,
+            $heights,
+        );
 
-        return new self($nodes, $levelled, max($heights) - min($heights), Plane::below($levelled)->above($levelled), max([0.0, ...self::variances($inverse, $normal)]));
+        return new self(
+            $nodes,
+            $levelled,
+            max($heights) - min($heights),
+            Plane::below($levelled)->above($levelled),
+            max([0.0, ...self::variances($inverse, $normal)]),
+        );
     }
 
     /** @return list<int> places of the grid, the highest first */
@@ -78,14 +103,21 @@ final readonly class Surface
     {
         $middle = $edges = [];
         foreach ($this->points as [$x, $y, $mm]) {
-            abs($x) < 0.6 && abs($y) < 0.6 ? $middle[] = $mm : (abs($x) > 0.99 && abs($y) > 0.99 ? $edges[] = $mm : null);
+            abs($x) < 0.6 && abs($y) < 0.6
+                ? ($middle[] = $mm)
+                : (abs($x) > 0.99 && abs($y) > 0.99
+                    ? ($edges[] = $mm)
+                    : null);
         }
 
-        return $middle === [] || $edges === [] ? 0.0 : array_sum($middle) / count($middle) - array_sum($edges) / count($edges);
+        return $middle === [] || $edges === []
+            ? 0.0
+            : array_sum($middle) / count($middle) - array_sum($edges) / count($edges);
     }
 
     /**
-     * Each line that has three places read or more, with its own height and tilt taken out: what its heights must add up to.
+     * Each line that has three places read or more, with its own height and tilt taken out: what its heights must add
+     * up to.
      *
      * @param  array<string, list<float|null>>  $gapsMm
      * @return list<array<int, array{float, float}>> by node: place along the line from −1 to 1, gap
@@ -99,7 +131,7 @@ final readonly class Surface
             foreach ($line->nodes as $index => $node) {
                 $gap = $gapsMm[$line->id][$index] ?? null;
                 if ($gap !== null) {
-                    $read[$node] = [2 * $index / $last - 1, $gap];
+                    $read[$node] = [(2 * $index) / $last - 1, $gap];
                 }
             }
             if (count($read) > 2) {
@@ -125,7 +157,8 @@ final readonly class Surface
             [$mean, $square] = self::moments($row);
             foreach ($row as $one => [$t]) {
                 foreach ($row as $other => [$u]) {
-                    $matrix[$at[$one]][$at[$other]] += ($one === $other ? 1.0 : 0.0) - 1 / count($row) - ($t - $mean) * ($u - $mean) / $square;
+                    $matrix[$at[$one]][$at[$other]] +=
+                        ($one === $other ? 1.0 : 0.0) - 1 / count($row) - (($t - $mean) * ($u - $mean)) / $square;
                 }
             }
         }

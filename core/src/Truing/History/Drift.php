@@ -89,6 +89,9 @@ final readonly class Drift
         $days = array_sum(array_map(static fn (Tested $test): float => $test->day, $run)) / count($run);
         $error = array_sum(array_map(static fn (Tested $test): float => $test->errorMm, $run)) / count($run);
 
-        return array_map(static fn (Tested $test): array => [$test->day - $days, $test->errorMm - $error, $test->uncertaintyMm / 2], $run);
+        return array_map(
+            static fn (Tested $test): array => [$test->day - $days, $test->errorMm - $error, $test->uncertaintyMm / 2],
+            $run,
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace JackRest\Core\Truing\History;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Verdict;
 
-/** What a reference's tests say together: whether it can be trusted, whether it drifts, when it is to be tested next. */
+/**
+ * What a reference's tests say together: whether it can be trusted, whether it drifts, when it is to be tested next.
+ */
 final readonly class History
 {
     /** First interval after a test or a correction, and the longest: a season. From memory. */
@@ -41,7 +43,10 @@ final readonly class History
             $last->corrected => 'It was planed and not tested again.',
             $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
             $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
-            $today >= $last->day + ($this->intervalDays() ?? INF) => $this->driftDays() !== null && $this->driftDays() <= $this->staircaseDays() ? 'By its drift it may have left your tolerance.' : 'Its last test is too long ago.',
+            $today >= $last->day + ($this->intervalDays() ?? INF) => $this->driftDays() !== null &&
+            $this->driftDays() <= $this->staircaseDays()
+                ? 'By its drift it may have left your tolerance.'
+                : 'Its last test is too long ago.',
             default => null,
         };
     }
@@ -65,7 +70,12 @@ final readonly class History
     public function intervalDays(): ?float
     {
         $last = $this->last();
-        if ($last === null || $last->corrected || $last->verdict !== Verdict::Within || ($this->droppedDay !== null && $last->day < $this->droppedDay)) {
+        if (
+            $last === null ||
+            $last->corrected ||
+            $last->verdict !== Verdict::Within ||
+            ($this->droppedDay !== null && $last->day < $this->droppedDay)
+        ) {
             return null;
         }
 
@@ -81,8 +91,16 @@ final readonly class History
         $scatter = '± '.$format->small(2 * $this->drift->scatterMm);
 
         return $this->drift->isTold
-            ? 'It drifts by '.$format->small(abs($this->drift->mmPerYear())).' a year, ± '.$format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).'; the tests scatter by '.$scatter.' about that.'
-            : "No drift can be told: the tests scatter by $scatter, and one slower than ".$format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).' a year would not show.';
+            ? 'It drifts by '.
+                    $format->small(abs($this->drift->mmPerYear())).
+                    ' a year, ± '.
+                    $format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).
+                    '; the tests scatter by '.
+                    $scatter.
+                    ' about that.'
+            : "No drift can be told: the tests scatter by $scatter, and one slower than ".
+                    $format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).
+                    ' a year would not show.';
     }
 
     private function last(): ?Tested
@@ -113,6 +131,9 @@ final readonly class History
         // A drift toward nought passes through it: what counts is the side it is bound for.
         $side = $this->drift->mmPerDay > 0 ? 1.0 : -1.0;
 
-        return max(0.0, ($this->toleranceMm - $side * $last->errorMm - $last->uncertaintyMm) / abs($this->drift->mmPerDay));
+        return max(
+            0.0,
+            ($this->toleranceMm - $side * $last->errorMm - $last->uncertaintyMm) / abs($this->drift->mmPerDay),
+        );
     }
 }

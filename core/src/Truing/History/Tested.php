@@ -15,7 +15,12 @@ final readonly class Tested
      * @param  float  $uncertaintyMm  expanded, k = 2
      * @param  bool  $corrected  whether wood or metal was taken off after it
      */
-    public function __construct(public float $day, public float $errorMm, public float $uncertaintyMm, public Verdict $verdict, public bool $corrected = false)
-    {
+    public function __construct(
+        public float $day,
+        public float $errorMm,
+        public float $uncertaintyMm,
+        public Verdict $verdict,
+        public bool $corrected = false,
+    ) {
     }
 }

@@ -52,7 +52,12 @@ final readonly class Compares implements Condition
 
     public function shortfall(array $sizes, Facts $facts): Shortfall
     {
-        return new Shortfall($this->label(), $this->relation->value, ($facts->get($this->fact) ?? 0.0) * $this->factor, $sizes[$this->dimension] ?? null);
+        return new Shortfall(
+            $this->label(),
+            $this->relation->value,
+            ($facts->get($this->fact) ?? 0.0) * $this->factor,
+            $sizes[$this->dimension] ?? null,
+        );
     }
 
     private function label(): string

@@ -13,8 +13,12 @@ use JackRest\Core\Work\Shortfall;
 /** The tool has something the work cannot do without: spurs, where the fibres must be severed first. */
 final readonly class Has implements Condition
 {
-    public function __construct(private string $kind, public string $dimension, private string $what, private string $because)
-    {
+    public function __construct(
+        private string $kind,
+        public string $dimension,
+        private string $what,
+        private string $because,
+    ) {
     }
 
     public function kind(): string

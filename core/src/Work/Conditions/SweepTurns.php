@@ -45,6 +45,8 @@ final readonly class SweepTurns implements Condition
     {
         $diameter = $facts->get(Fact::Diameter);
 
-        return $diameter === null ? null : (new BraceFit)(new BraceFitInput($diameter, $facts->hardness))->sweepNeededMm;
+        return $diameter === null
+            ? null
+            : (new BraceFit())(new BraceFitInput($diameter, $facts->hardness))->sweepNeededMm;
     }
 }

@@ -43,7 +43,13 @@ final readonly class TeethSuit implements Condition
     {
         $finer = $this->verdict($sizes, $facts) === SawVerdict::Catches;
 
-        return new Shortfall('teeth', $finer ? 'finer than' : 'coarser than', $sizes['tpi'] ?? null, $sizes['tpi'] ?? null, DimensionUnit::TeethPerInch);
+        return new Shortfall(
+            'teeth',
+            $finer ? 'finer than' : 'coarser than',
+            $sizes['tpi'] ?? null,
+            $sizes['tpi'] ?? null,
+            DimensionUnit::TeethPerInch,
+        );
     }
 
     /** @param  array<string, float>  $sizes */
@@ -52,13 +58,17 @@ final readonly class TeethSuit implements Condition
         $thickness = $facts->get(Fact::Thickness);
         $tpi = $sizes['tpi'] ?? null;
 
-        return $thickness === null || $tpi === null ? null : (new SawFit)(new SawFitInput(
-            teethPerInch: $tpi,
-            strokeLengthMm: 0.8 * ($sizes['length'] ?? 250),
-            stockThicknessMm: $thickness,
-            cutDepthMm: $facts->get(Fact::Depth) ?? $thickness,
-            hardness: $facts->hardness,
-            sawAngleDeg: $this->sawAngleDeg,
-        ))->verdict;
+        return $thickness === null || $tpi === null
+            ? null
+            : (new SawFit())(
+                new SawFitInput(
+                    teethPerInch: $tpi,
+                    strokeLengthMm: 0.8 * ($sizes['length'] ?? 250),
+                    stockThicknessMm: $thickness,
+                    cutDepthMm: $facts->get(Fact::Depth) ?? $thickness,
+                    hardness: $facts->hardness,
+                    sawAngleDeg: $this->sawAngleDeg,
+                ),
+            )->verdict;
     }
 }

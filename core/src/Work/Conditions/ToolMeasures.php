@@ -14,8 +14,12 @@ use JackRest\Core\Work\Shortfall;
 /** A dimension of the tool against a fixed length: a chisel of 3 mm pares no shoulder. */
 final readonly class ToolMeasures implements Condition
 {
-    public function __construct(private string $kind, public string $dimension, public Relation $relation, public float $mm)
-    {
+    public function __construct(
+        private string $kind,
+        public string $dimension,
+        public Relation $relation,
+        public float $mm,
+    ) {
     }
 
     public function kind(): string

@@ -18,22 +18,40 @@ final class BoxPatterns
     public static function list(): array
     {
         return [
-            new Pattern('dovetailed-box', 'dovetailed box', 'Tails and pins at every corner; a rebate inside the rim where one is wanted.', 'box', [
-                ...self::size(460, 240, 22),
-                Measure::length('pin', 'narrowest gap between tails', 8, 2, 60),
-                Measure::length('rebate', 'rebate inside the rim (0 for none)', 11, 0, 60),
-                Measure::count('tails', 'tails at a corner', 5, 1, 40),
-            ], self::dovetailed(...)),
-            new Pattern('rebated-box', 'rebated box', 'Ends let into rebates across the grain, glued and pinned; a grooved bottom.', 'rebated', [
-                ...self::size(350, 120, 15),
-                Measure::length('groove', 'groove for the bottom', 6, 3, 15),
-            ], self::rebated(...)),
-            new Pattern('drawer', 'drawer', 'Half-blind dovetails in front, a grooved bottom.', 'box', [
-                ...self::size(400, 110, 12),
-                Measure::length('front', 'thickness of the front', 20, 12, 40),
-                Measure::length('pin', 'narrowest gap between tails', 5, 2, 30),
-                Measure::length('groove', 'groove for the bottom', 6, 3, 12),
-            ], self::drawer(...)),
+            new Pattern(
+                'dovetailed-box',
+                'dovetailed box',
+                'Tails and pins at every corner; a rebate inside the rim where one is wanted.',
+                'box',
+                [
+                    ...self::size(460, 240, 22),
+                    Measure::length('pin', 'narrowest gap between tails', 8, 2, 60),
+                    Measure::length('rebate', 'rebate inside the rim (0 for none)', 11, 0, 60),
+                    Measure::count('tails', 'tails at a corner', 5, 1, 40),
+                ],
+                self::dovetailed(...),
+            ),
+            new Pattern(
+                'rebated-box',
+                'rebated box',
+                'Ends let into rebates across the grain, glued and pinned; a grooved bottom.',
+                'rebated',
+                [...self::size(350, 120, 15), Measure::length('groove', 'groove for the bottom', 6, 3, 15)],
+                self::rebated(...),
+            ),
+            new Pattern(
+                'drawer',
+                'drawer',
+                'Half-blind dovetails in front, a grooved bottom.',
+                'box',
+                [
+                    ...self::size(400, 110, 12),
+                    Measure::length('front', 'thickness of the front', 20, 12, 40),
+                    Measure::length('pin', 'narrowest gap between tails', 5, 2, 30),
+                    Measure::length('groove', 'groove for the bottom', 6, 3, 12),
+                ],
+                self::drawer(...),
+            ),
         ];
     }
 

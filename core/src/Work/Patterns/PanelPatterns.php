@@ -18,22 +18,51 @@ final class PanelPatterns
     public static function list(): array
     {
         return [
-            new Pattern('grooved-lid', 'grooved lid', 'A frame or battens grooved for thin boards.', 'panel', [
-                ...self::size(480, 380, 18),
-                Measure::length('groove', 'width of the groove', 6, 3, 15),
-            ], self::lid(...)),
-            new Pattern('edge-glued-panel', 'edge-glued panel', 'Boards jointed in pairs and glued to one width.', 'panel', self::size(900, 450, 20), self::glued(...)),
-            new Pattern('tongue-boards', 'tongue-and-groove boards', 'Boards that move and stay together: backs, doors, floors.', 'panel', self::size(700, 120, 20), self::tongued(...)),
-            new Pattern('dado-shelf', 'shelf in dados', 'Shelves housed across the grain of their sides.', 'shelf', [
-                ...self::size(800, 220, 20),
-                Measure::length('dado', 'width of the dado', 18, 5, 40),
-            ], self::shelf(...)),
-            new Pattern('frame-and-panel', 'frame and panel', 'Stiles and rails with mortise and tenon, a panel free in its groove.', 'panel', [
-                ...self::size(600, 400, 20),
-                Measure::length('mortise', 'width of the mortise', 6, 3, 16),
-                Measure::length('groove', 'width of the groove', 6, 3, 15),
-                Measure::length('tenon', 'length of the tenon', 35, 10, 90),
-            ], self::framed(...)),
+            new Pattern(
+                'grooved-lid',
+                'grooved lid',
+                'A frame or battens grooved for thin boards.',
+                'panel',
+                [...self::size(480, 380, 18), Measure::length('groove', 'width of the groove', 6, 3, 15)],
+                self::lid(...),
+            ),
+            new Pattern(
+                'edge-glued-panel',
+                'edge-glued panel',
+                'Boards jointed in pairs and glued to one width.',
+                'panel',
+                self::size(900, 450, 20),
+                self::glued(...),
+            ),
+            new Pattern(
+                'tongue-boards',
+                'tongue-and-groove boards',
+                'Boards that move and stay together: backs, doors, floors.',
+                'panel',
+                self::size(700, 120, 20),
+                self::tongued(...),
+            ),
+            new Pattern(
+                'dado-shelf',
+                'shelf in dados',
+                'Shelves housed across the grain of their sides.',
+                'shelf',
+                [...self::size(800, 220, 20), Measure::length('dado', 'width of the dado', 18, 5, 40)],
+                self::shelf(...),
+            ),
+            new Pattern(
+                'frame-and-panel',
+                'frame and panel',
+                'Stiles and rails with mortise and tenon, a panel free in its groove.',
+                'panel',
+                [
+                    ...self::size(600, 400, 20),
+                    Measure::length('mortise', 'width of the mortise', 6, 3, 16),
+                    Measure::length('groove', 'width of the groove', 6, 3, 15),
+                    Measure::length('tenon', 'length of the tenon', 35, 10, 90),
+                ],
+                self::framed(...),
+            ),
         ];
     }
 
@@ -59,7 +88,10 @@ final class PanelPatterns
         return [
             ...self::boards($m),
             Ask::for('groove', Facts::of(width: $m->get('groove'), thickness: $m->get('thickness'))),
-            Ask::for('edge-glue', Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM)),
+            Ask::for(
+                'edge-glue',
+                Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM),
+            ),
             Ask::for('smooth', Facts::of(length: $m->get('length'))),
             Ask::for('chamfer'),
         ];
@@ -70,7 +102,10 @@ final class PanelPatterns
     {
         return [
             ...self::boards($m),
-            Ask::for('edge-glue', Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM)),
+            Ask::for(
+                'edge-glue',
+                Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM),
+            ),
             Ask::for('clear-glue'),
             Ask::for('check-straight', Facts::of(length: $m->get('length'))),
             Ask::for('mark-wide', Facts::of(width: $m->get('width'), length: $m->get('length'))),
@@ -111,7 +146,10 @@ final class PanelPatterns
             ...self::boards($m, 120),
             ...Ask::mortiseAndTenon($m->get('mortise'), $m->get('thickness'), 60, $m->get('tenon'), $m->hardness),
             Ask::for('groove', Facts::of(width: $m->get('groove'), thickness: $m->get('thickness'))),
-            Ask::for('edge-glue', Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM)),
+            Ask::for(
+                'edge-glue',
+                Facts::of(width: $m->get('width'), length: $m->get('length'), tolerance: Ask::GLUED_MM),
+            ),
             Ask::for('raise-panel'),
             Ask::for('smooth', Facts::of(length: $m->get('length'))),
             Ask::for('clamp-frame'),

@@ -43,7 +43,10 @@ final class SurfaceTest extends TestCase
                     continue;
                 }
                 $slope = ($heights[$b] - $heights[$a]) / ($b - $a);
-                $gaps = array_map(static fn (int $at): float => $heights[$a] + $slope * ($at - $a) - $heights[$at], array_keys($heights));
+                $gaps = array_map(
+                    static fn (int $at): float => $heights[$a] + $slope * ($at - $a) - $heights[$at],
+                    array_keys($heights),
+                );
                 $best = min($gaps) >= -1e-12 && ($best === null || array_sum($gaps) < array_sum($best)) ? $gaps : $best;
             }
         }
@@ -95,9 +98,16 @@ final class SurfaceTest extends TestCase
     public function test_a_twist_shows_on_the_diagonals_alone(): void
     {
         $grid = new Grid(300, 300, 3, 3);
-        $twisted = array_map(static fn (int $node): float => 0.1 * $grid->place($node)[0] * $grid->place($node)[1], range(0, 8));
+        $twisted = array_map(
+            static fn (int $node): float => 0.1 * $grid->place($node)[0] * $grid->place($node)[1],
+            range(0, 8),
+        );
         $gaps = self::gaps($grid, $twisted);
-        $square = array_filter($gaps, static fn (string $id): bool => ! str_starts_with($id, 'diagonal'), ARRAY_FILTER_USE_KEY);
+        $square = array_filter(
+            $gaps,
+            static fn (string $id): bool => ! str_starts_with($id, 'diagonal'),
+            ARRAY_FILTER_USE_KEY,
+        );
         self::assertEqualsWithDelta(0.0, max([0.0, ...array_merge(...array_values($square))]), 1e-12);
         self::assertEqualsWithDelta(0.1, $gaps['diagonal-1'][1] + $gaps['diagonal-0'][1], 1e-12);
         self::assertNull(Surface::of($grid, $square));
@@ -115,7 +125,9 @@ final class SurfaceTest extends TestCase
         self::assertNull(Surface::of($grid, []));
     }
 
-    /** A hollow of 0.1 in the middle of a plate: all but the middle comes down by it, and the middle is the low place. */
+    /**
+     * A hollow of 0.1 in the middle of a plate: all but the middle comes down by it, and the middle is the low place.
+     */
     public function test_a_hollow_comes_off_its_rim(): void
     {
         $grid = new Grid(200, 70, 3, 3);
@@ -128,20 +140,35 @@ final class SurfaceTest extends TestCase
         self::assertNotContains(4, array_slice($found->highest(), 0, 8));
     }
 
-    /** Gaps felt to within half a step of 0.05 mm, 300 surfaces: the true flatness lies within ± U 90 to 98 times of a hundred. */
+    /**
+     * Gaps felt to within half a step of 0.05 mm, 300 surfaces: the true flatness lies within ± U 90 to 98 times of a
+     * hundred.
+     */
     public function test_the_stated_uncertainty_holds(): void
     {
         $grid = new Grid(300, 60, 5, 3);
         $held = 0;
         for ($round = 0; $round < 300; $round++) {
             $heights = self::random($grid, 1000 + $round);
-            $read = array_map(static fn (array $line): array => array_map(static fn (float $gap): float => $gap + 0.05 * (mt_rand() / mt_getrandmax() - 0.5), $line), self::gaps($grid, $heights));
-            $points = array_map(static fn (int $node): array => [...$grid->place($node), $heights[$node]], array_keys($heights));
+            $read = array_map(
+                static fn (array $line): array => array_map(
+                    static fn (float $gap): float => $gap + 0.05 * (mt_rand() / mt_getrandmax() - 0.5),
+                    $line,
+                ),
+                self::gaps($grid, $heights),
+            );
+            $points = array_map(
+                static fn (int $node): array => [...$grid->place($node), $heights[$node]],
+                array_keys($heights),
+            );
             assert($points !== []);
             $true = Plane::amid($points)->heights($points);
             $found = Surface::of($grid, $read);
             assert($found !== null && $true !== []);
-            $held += abs($found->flatnessMm - (max($true) - min($true))) <= 2 * sqrt($found->leverage * 0.05 ** 2 / 12) ? 1 : 0;
+            $held +=
+                abs($found->flatnessMm - (max($true) - min($true))) <= 2 * sqrt(($found->leverage * 0.05 ** 2) / 12)
+                    ? 1
+                    : 0;
         }
         self::assertGreaterThan(270, $held, (string) $held);
         self::assertLessThanOrEqual(295, $held);

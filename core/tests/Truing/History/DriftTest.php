@@ -12,8 +12,12 @@ use PHPUnit\Framework\TestCase;
 
 final class DriftTest extends TestCase
 {
-    private static function tested(float $day, float $error, bool $corrected = false, float $uncertainty = 0.002): Tested
-    {
+    private static function tested(
+        float $day,
+        float $error,
+        bool $corrected = false,
+        float $uncertainty = 0.002,
+    ): Tested {
         return new Tested($day, $error, $uncertainty, Verdict::Within, $corrected);
     }
 
@@ -30,7 +34,15 @@ final class DriftTest extends TestCase
     /** Planed back twice, each run climbing by 0.001 a day: the jumps are no drift, the climb is. */
     public function test_corrections_start_anew(): void
     {
-        $tests = [self::tested(0, 0.0), self::tested(50, 0.05), self::tested(100, 0.1, true), self::tested(101, -0.02), self::tested(151, 0.03), self::tested(201, 0.08, true), self::tested(202, 0.0)];
+        $tests = [
+            self::tested(0, 0.0),
+            self::tested(50, 0.05),
+            self::tested(100, 0.1, true),
+            self::tested(101, -0.02),
+            self::tested(151, 0.03),
+            self::tested(201, 0.08, true),
+            self::tested(202, 0.0),
+        ];
         $drift = Drift::of($tests);
         self::assertNotNull($drift);
         self::assertEqualsWithDelta(0.001, $drift->mmPerDay, 1e-12);
@@ -48,7 +60,13 @@ final class DriftTest extends TestCase
     /** What cannot be read cannot be called a drift: three tests on a line, but each known to ± 0.5 only. */
     public function test_no_drift_within_the_tests_own_uncertainty(): void
     {
-        self::assertFalse(Drift::of([self::tested(0, 0.0, uncertainty: 0.5), self::tested(100, 0.1, uncertainty: 0.5), self::tested(200, 0.2, uncertainty: 0.5)])?->isTold);
+        self::assertFalse(
+            Drift::of([
+                self::tested(0, 0.0, uncertainty: 0.5),
+                self::tested(100, 0.1, uncertainty: 0.5),
+                self::tested(200, 0.2, uncertainty: 0.5),
+            ])?->isTold,
+        );
     }
 
     /** A reference that only scatters is called drifting in about one of twenty, the one in twenty that 95 % leaves. */
@@ -59,7 +77,9 @@ final class DriftTest extends TestCase
         for ($round = 0; $round < 2000; $round++) {
             $tests = [];
             for ($index = 0; $index < 6; $index++) {
-                $noise = sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos(2 * M_PI * mt_rand() / mt_getrandmax());
+                $noise =
+                    sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) *
+                    cos((2 * M_PI * mt_rand()) / mt_getrandmax());
                 $tests[] = self::tested($index * 60.0, 0.05 * $noise, uncertainty: 0.01);
             }
             $told += Drift::of($tests)?->isTold === true ? 1 : 0;

@@ -17,7 +17,11 @@ final class HistoryTest extends TestCase
     /** @param  list<array{float, float}>  $tests  day and error, each known to ± 0.02 and within */
     private static function history(array $tests, float $tolerance = 0.1, ?float $fell = null): History
     {
-        return new History(array_map(static fn (array $test): Tested => new Tested($test[0], $test[1], 0.02, Verdict::Within), $tests), $tolerance, $fell);
+        return new History(
+            array_map(static fn (array $test): Tested => new Tested($test[0], $test[1], 0.02, Verdict::Within), $tests),
+            $tolerance,
+            $fell,
+        );
     }
 
     public function test_never_tested_it_is_due(): void
@@ -59,26 +63,44 @@ final class HistoryTest extends TestCase
         self::assertEqualsWithDelta(0.0004, $history->drift?->mmPerDay, 1e-12);
         self::assertEqualsWithDelta(100.0, $history->intervalDays(), 1e-9);
         self::assertSame('By its drift it may have left your tolerance.', $history->due(301));
-        self::assertStringStartsWith('It drifts by 0.15 mm a year', (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)));
+        self::assertStringStartsWith(
+            'It drifts by 0.15 mm a year',
+            (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)),
+        );
     }
 
     /** A drift that the work cannot show raises no alarm before a season has passed. */
     public function test_a_wide_tolerance_is_not_alarmed(): void
     {
-        self::assertSame(180.0, self::history([[0.0, -0.04], [50.0, -0.02], [100.0, 0.0], [150.0, 0.02], [200.0, 0.04]], 1.0)->intervalDays());
+        self::assertSame(
+            180.0,
+            self::history(
+                [[0.0, -0.04], [50.0, -0.02], [100.0, 0.0], [150.0, 0.02], [200.0, 0.04]],
+                1.0,
+            )->intervalDays(),
+        );
     }
 
     public function test_a_drift_home_is_judged_by_the_far_side(): void
     {
-        // From −0.09 upward it has to cross the whole band first: (0.1 + 0.03 − 0.02) ÷ 0.0004 = 275 days, more than a season.
-        self::assertSame(180.0, self::history([[0.0, -0.09], [50.0, -0.07], [100.0, -0.05], [150.0, -0.03]])->intervalDays());
+        // From −0.09 upward it has to cross the whole band first: (0.1 + 0.03 − 0.02) ÷ 0.0004 = 275 days, more than a
+        // season.
+        self::assertSame(
+            180.0,
+            self::history([[0.0, -0.09], [50.0, -0.07], [100.0, -0.05], [150.0, -0.03]])->intervalDays(),
+        );
     }
 
     public function test_scatter_is_called_scatter(): void
     {
         $history = self::history([[0.0, 0.02], [50.0, -0.02], [100.0, 0.02], [150.0, -0.02]]);
         self::assertFalse($history->drift?->isTold);
-        self::assertStringStartsWith('No drift can be told: the tests scatter by ± ', (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)));
-        self::assertNull(self::history([[0.0, 0.0], [9.0, 0.0]])->sentence(new LengthFormatter(LengthUnit::Millimetre)));
+        self::assertStringStartsWith(
+            'No drift can be told: the tests scatter by ± ',
+            (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)),
+        );
+        self::assertNull(
+            self::history([[0.0, 0.0], [9.0, 0.0]])->sentence(new LengthFormatter(LengthUnit::Millimetre)),
+        );
     }
 }

@@ -35,22 +35,51 @@ final readonly class ChiselQuestion implements Fit
 
     public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
     {
-        $chisels = array_values(array_filter($tools, static fn (ToolAtHand $tool): bool => in_array($tool->kind, self::KINDS, true)));
+        $chisels = array_values(
+            array_filter($tools, static fn (ToolAtHand $tool): bool => in_array($tool->kind, self::KINDS, true)),
+        );
         usort($chisels, static fn (ToolAtHand $a, ToolAtHand $b): int => $b->sizes()['width'] <=> $a->sizes()['width']);
-        $fit = (new ChiselFit)(new ChiselFitInput(array_map(static fn (ToolAtHand $tool): float => $tool->sizes()['width'], $chisels), $values['pin'], $values['thickness'], 7.0, $values['mortise'] ?? null));
+        $fit = (new ChiselFit())(
+            new ChiselFitInput(
+                array_map(static fn (ToolAtHand $tool): float => $tool->sizes()['width'], $chisels),
+                $values['pin'],
+                $values['thickness'],
+                7.0,
+                $values['mortise'] ?? null,
+            ),
+        );
         $rows = array_map(static fn (ToolAtHand $tool): FitRow => self::row($tool, $fit, $values, $format), $chisels);
-        usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['widthMm']] <=> [! $b->good, $a->draw['widthMm']]);
+        usort(
+            $rows,
+            static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['widthMm']] <=> [
+                ! $b->good,
+                $a->draw['widthMm'],
+            ],
+        );
 
-        return new FitAnswer($rows, new Advice(
-            self::next($fit, $values, $format),
-            'A chisel wider than the gap bruises the tails. The pin is '.$format->dimension($fit->pinWideMm ?? 0.0).' wide on its other face, at 1:7.',
-        ), [new Explanation(
-            'How wide is the pin behind?',
-            'wide side = narrow side + 2 · thickness ÷ slope',
-            LengthFormatter::decimal($values['pin'], 1).' + 2 · '.LengthFormatter::decimal($values['thickness'], 1).' ÷ 7 = '.LengthFormatter::decimal($fit->pinWideMm ?? 0.0, 1).' mm',
-            Basis::CommonPractice,
-            'Plain geometry, for a slope of 1:7.',
-        )]);
+        return new FitAnswer(
+            $rows,
+            new Advice(
+                self::next($fit, $values, $format),
+                'A chisel wider than the gap bruises the tails. The pin is '.
+                    $format->dimension($fit->pinWideMm ?? 0.0).
+                    ' wide on its other face, at 1:7.',
+            ),
+            [
+                new Explanation(
+                    'How wide is the pin behind?',
+                    'wide side = narrow side + 2 · thickness ÷ slope',
+                    LengthFormatter::decimal($values['pin'], 1).
+                        ' + 2 · '.
+                        LengthFormatter::decimal($values['thickness'], 1).
+                        ' ÷ 7 = '.
+                        LengthFormatter::decimal($fit->pinWideMm ?? 0.0, 1).
+                        ' mm',
+                    Basis::CommonPractice,
+                    'Plain geometry, for a slope of 1:7.',
+                ),
+            ],
+        );
     }
 
     /** @param  array<string, float>  $values */
@@ -64,26 +93,46 @@ final readonly class ChiselQuestion implements Fit
             $width < $values['mortise'] => '; narrower than the mortise: chop, then pare',
             default => '; too wide for the mortise',
         };
-        $good = $goesIn || ($fit->justForMortiseMm === $width);
+        $good = $goesIn || $fit->justForMortiseMm === $width;
 
-        return new FitRow($tool->name, $good, match (true) {
-            $fit->bestForGapMm === $width && $goesIn => 'take it for the waste',
-            $fit->justForMortiseMm === $width => 'take it for the mortise',
-            $goesIn => 'goes in',
-            default => 'too wide',
-        }, ($goesIn ? 'goes between the tails' : ($tool->kind === 'mortise-chisel' ? 'too thick for a tail’s corner' : 'does not go between the tails')).$mortise, ['widthMm' => $width, 'pinMm' => $values['pin'], 'pinWideMm' => $fit->pinWideMm ?? $values['pin'], 'thicknessMm' => $values['thickness']], (int) $tool->id, caption: $format->dimension($width));
+        return new FitRow(
+            $tool->name,
+            $good,
+            match (true) {
+                $fit->bestForGapMm === $width && $goesIn => 'take it for the waste',
+                $fit->justForMortiseMm === $width => 'take it for the mortise',
+                $goesIn => 'goes in',
+                default => 'too wide',
+            },
+            ($goesIn
+                ? 'goes between the tails'
+                : ($tool->kind === 'mortise-chisel'
+                    ? 'too thick for a tail’s corner'
+                    : 'does not go between the tails')).$mortise,
+            [
+                'widthMm' => $width,
+                'pinMm' => $values['pin'],
+                'pinWideMm' => $fit->pinWideMm ?? $values['pin'],
+                'thicknessMm' => $values['thickness'],
+            ],
+            (int) $tool->id,
+            caption: $format->dimension($width),
+        );
     }
 
     /** @param  array<string, float>  $values */
     private static function next(ChiselFitResult $fit, array $values, LengthFormatter $format): string
     {
-        $gap = $fit->bestForGapMm === null
-            ? "No chisel of yours goes into {$format->dimension($values['pin'])}."
-            : "Take the {$format->dimension($fit->bestForGapMm)} chisel for the waste.";
+        $gap =
+            $fit->bestForGapMm === null
+                ? "No chisel of yours goes into {$format->dimension($values['pin'])}."
+                : "Take the {$format->dimension($fit->bestForGapMm)} chisel for the waste.";
         $mortise = match (true) {
             ! isset($values['mortise']) => '',
-            $fit->justForMortiseMm !== null => " The {$format->dimension($fit->justForMortiseMm)} is as wide as the mortise.",
-            $fit->bestForMortiseMm !== null => " The mortise: chop with the {$format->dimension($fit->bestForMortiseMm)}, pare to the lines.",
+            $fit->justForMortiseMm !== null => " The {$format->dimension($fit->justForMortiseMm)} is as wide as the "
+                .'mortise.',
+            $fit->bestForMortiseMm !== null => ' The mortise: chop with the '
+                ."{$format->dimension($fit->bestForMortiseMm)}, pare to the lines.",
             default => ' No chisel of yours goes into the mortise.',
         };
 

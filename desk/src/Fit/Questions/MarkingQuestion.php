@@ -38,7 +38,16 @@ final readonly class MarkingQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('tolerance', Quantity::Thickness, 0.01, 3, 'how far off the fit can be', expected: 0.1, begins: 0.1, step: 0.01),
+            new Field(
+                'tolerance',
+                Quantity::Thickness,
+                0.01,
+                3,
+                'how far off the fit can be',
+                expected: 0.1,
+                begins: 0.1,
+                step: 0.01,
+            ),
             new Field('times', Quantity::Count, 1, 20, 'transfers one after another', expected: 1, begins: 1),
         ];
     }
@@ -48,7 +57,12 @@ final readonly class MarkingQuestion implements Fit
         $times = max(1, (int) round($values['times']));
         $rows = $chains = [];
         foreach (self::CHAINS as $name => $markers) {
-            $chain = (new MarkingChain)(new MarkingChainInput(array_map(static fn (Marker $marker): MarkingStep => new MarkingStep($marker, $times), $markers), $values['tolerance']));
+            $chain = (new MarkingChain())(
+                new MarkingChainInput(
+                    array_map(static fn (Marker $marker): MarkingStep => new MarkingStep($marker, $times), $markers),
+                    $values['tolerance'],
+                ),
+            );
             $chains[$name] = $chain;
             $rows[] = self::row($name, $markers, $chain, $format);
         }
@@ -56,20 +70,63 @@ final readonly class MarkingQuestion implements Fit
         // Of those that hold the coarsest is the easiest.
         $best = $good === [] ? null : $good[count($good) - 1];
         $knife = $chains['part held on, knifed'];
-        [$next, $why] = $best === null
-            ? ['Nothing here holds that over so many transfers.', 'Knife straight from the part: one transfer, off by '.$format->small($knife->worstMm / $times).' at worst.']
-            : [ucfirst("{$best->name}: good enough."), ucfirst($best->says).'.'];
+        [$next, $why] =
+            $best === null
+                ? [
+                    'Nothing here holds that over so many transfers.',
+                    'Knife straight from the part: one transfer, off by '.
+                    $format->small($knife->worstMm / $times).
+                    ' at worst.',
+                ]
+                : [ucfirst("{$best->name}: good enough."), ucfirst($best->says).'.'];
 
-        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How far off can it be?', 'each line or reading can be off by half its width; worst case: their sum; likely: the root of the sum of their squares', "knifed $times times: $times · 0.05 ÷ 2 = ".LengthFormatter::decimal($knife->worstMm, 3).' mm at worst, √'.$times.' · 0.025 = '.LengthFormatter::decimal($knife->likelyMm, 3).' mm likely', Basis::CommonPractice, 'Line widths: common practice, no source; those of rules and tapes from memory.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [
+            new Explanation(
+                'How far off can it be?',
+                'each line or reading can be off by half its width; worst case: their sum; likely: the root of the '
+                    .'sum of their squares',
+                "knifed $times times: $times · 0.05 ÷ 2 = ".
+                    LengthFormatter::decimal($knife->worstMm, 3).
+                    ' mm at worst, √'.
+                    $times.
+                    ' · 0.025 = '.
+                    LengthFormatter::decimal($knife->likelyMm, 3).
+                    ' mm likely',
+                Basis::CommonPractice,
+                'Line widths: common practice, no source; those of rules and tapes from memory.',
+            ),
+        ]);
     }
 
     /** @param  non-empty-list<Marker>  $markers */
-    private static function row(string $name, array $markers, MarkingChainResult $chain, LengthFormatter $format): FitRow
-    {
-        return new FitRow($name, $chain->verdict !== MarkingVerdict::No, match ($chain->verdict) {
-            MarkingVerdict::Always => 'always holds',
-            MarkingVerdict::Mostly => 'mostly holds',
-            default => 'does not hold',
-        }, 'off by '.$format->small($chain->worstMm).' at worst, '.$format->small($chain->likelyMm).' likely; two parts differ by '.$format->small($chain->betweenPartsFixedMm).' when one setting is kept, '.$format->small($chain->betweenPartsMeasuredMm).' when each is measured anew', ['worstMm' => $chain->worstMm, 'likelyMm' => $chain->likelyMm, 'lineMm' => $markers[count($markers) - 1]->widthMm()]);
+    private static function row(
+        string $name,
+        array $markers,
+        MarkingChainResult $chain,
+        LengthFormatter $format,
+    ): FitRow {
+        return new FitRow(
+            $name,
+            $chain->verdict !== MarkingVerdict::No,
+            match ($chain->verdict) {
+                MarkingVerdict::Always => 'always holds',
+                MarkingVerdict::Mostly => 'mostly holds',
+                default => 'does not hold',
+            },
+            'off by '.
+                $format->small($chain->worstMm).
+                ' at worst, '.
+                $format->small($chain->likelyMm).
+                ' likely; two parts differ by '.
+                $format->small($chain->betweenPartsFixedMm).
+                ' when one setting is kept, '.
+                $format->small($chain->betweenPartsMeasuredMm).
+                ' when each is measured anew',
+            [
+                'worstMm' => $chain->worstMm,
+                'likelyMm' => $chain->likelyMm,
+                'lineMm' => $markers[count($markers) - 1]->widthMm(),
+            ],
+        );
     }
 }

@@ -28,7 +28,12 @@ final readonly class SawQuestion implements Fit
     /** Saws that are held level under a back, and so stand square to the face. */
     private const BACKED = ['dovetail-saw', 'carcase-saw', 'tenon-saw', 'backed-pull-saw'];
 
-    private const SAW_ANGLE_DEG = ['rip-handsaw' => 60.0, 'crosscut-handsaw' => 45.0, 'panel-saw' => 45.0, 'double-edged-pull-saw' => 45.0];
+    private const SAW_ANGLE_DEG = [
+        'rip-handsaw' => 60.0,
+        'crosscut-handsaw' => 45.0,
+        'panel-saw' => 45.0,
+        'double-edged-pull-saw' => 45.0,
+    ];
 
     /** A stroke uses about four fifths of the teeth. Common practice. */
     public const STROKE = 0.8;
@@ -43,7 +48,15 @@ final readonly class SawQuestion implements Fit
         return [
             new Field('thickness', Quantity::Length, 1, 300, 'stock thickness', expected: 22, begins: 22),
             new Field('depth', Quantity::Length, 1, 1000, 'depth of the cut', expected: 22, begins: 22),
-            new Field('grain', Quantity::Teeth, Grain::RIP, Grain::CROSS, 'the cut runs', expected: Grain::CROSS, begins: Grain::CROSS),
+            new Field(
+                'grain',
+                Quantity::Teeth,
+                Grain::RIP,
+                Grain::CROSS,
+                'the cut runs',
+                expected: Grain::CROSS,
+                begins: Grain::CROSS,
+            ),
         ];
     }
 
@@ -53,21 +66,36 @@ final readonly class SawQuestion implements Fit
         foreach ($tools as $tool) {
             if (isset($tool->sizes()['tpi'])) {
                 $input = self::input($tool, $values, $hardness, $this->ownBites[$tool->id] ?? null);
-                $cuts[] = [$tool, $input, (new SawFit)($input)];
+                $cuts[] = [$tool, $input, (new SawFit())($input)];
             }
         }
         $grain = $values['grain'] === Grain::RIP ? Grain::Along : Grain::Across;
-        $suits = static fn (array $cut): bool => $cut[2]->verdict === SawVerdict::Good && self::isShapedFor($cut[0], $grain);
-        usort($cuts, static fn (array $a, array $b): int => [! $suits($a), $a[2]->verdict !== SawVerdict::Good, $a[2]->strokes] <=> [! $suits($b), $b[2]->verdict !== SawVerdict::Good, $b[2]->strokes]);
+        $suits = static fn (array $cut): bool => $cut[2]->verdict === SawVerdict::Good &&
+            self::isShapedFor($cut[0], $grain);
+        usort(
+            $cuts,
+            static fn (array $a, array $b): int => [
+                ! $suits($a),
+                $a[2]->verdict !== SawVerdict::Good,
+                $a[2]->strokes,
+            ] <=> [! $suits($b), $b[2]->verdict !== SawVerdict::Good, $b[2]->strokes],
+        );
         $rows = array_map(fn (array $cut): FitRow => $this->row($cut[0], $cut[2], $grain, $format), $cuts);
         $best = $cuts[0] ?? null;
         [$next, $why] = match (true) {
             $best === null => ['No saw hangs here yet.', 'Add one to the board, and it is compared here.'],
             ! $suits($best) => ['None of your saws suits this cut.', ucfirst($rows[0]->says).'.'],
-            default => ["Take the {$best[0]->name}: about {$best[2]->strokes} strokes.", ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.'],
+            default => [
+                "Take the {$best[0]->name}: about {$best[2]->strokes} strokes.",
+                ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.',
+            ],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), $best === null ? [] : [$this->how($best[1], $best[2], $format)]);
+        return new FitAnswer(
+            $rows,
+            new Advice($next, $why),
+            $best === null ? [] : [$this->how($best[1], $best[2], $format)],
+        );
     }
 
     /** @param  array<string, float>  $values */
@@ -99,16 +127,42 @@ final readonly class SawQuestion implements Fit
             ! $shaped => 'wanders',
             default => "about {$cut->strokes} strokes",
         };
-        $teeth = $shaped ? '' : ' '.Grain::named($tool->sizes()['cut'] ?? Grain::BOTH)." teeth wander {$grain->value} the grain;";
+        $teeth = $shaped
+            ? ''
+            : ' '.Grain::named($tool->sizes()['cut'] ?? Grain::BOTH)." teeth wander {$grain->value} the grain;";
 
         return new FitRow(
             $tool->name,
             $cut->verdict === SawVerdict::Good && $shaped,
             $verdict,
-            trim($teeth.' '.LengthFormatter::decimal($tpi, 1).' teeth, '.LengthFormatter::decimal($tpi + 1, 1)." points per inch; {$cut->reason}; kerf ".$format->small($cut->kerfMm ?? 0.0)),
-            ['pitchMm' => $cut->pitchMm, 'kerfLengthMm' => $cut->kerfLengthMm, 'strokes' => (float) $cut->strokes, 'depthMm' => $tool->sizes()['depth'] ?? 0.0],
+            trim(
+                $teeth.
+                    ' '.
+                    LengthFormatter::decimal($tpi, 1).
+                    ' teeth, '.
+                    LengthFormatter::decimal($tpi + 1, 1).
+                    " points per inch; {$cut->reason}; kerf ".
+                    $format->small($cut->kerfMm ?? 0.0),
+            ),
+            [
+                'pitchMm' => $cut->pitchMm,
+                'kerfLengthMm' => $cut->kerfLengthMm,
+                'strokes' => (float) $cut->strokes,
+                'depthMm' => $tool->sizes()['depth'] ?? 0.0,
+            ],
             (int) $tool->id,
-            $own === null ? 'the model’s bite (from memory)' : 'your own count: '.LengthFormatter::decimal($own->factor, 2).' times the model, from '.$own->counts.($own->counts === 1 ? ' cut' : ' cuts, '.LengthFormatter::decimal($own->least, 2).' to '.LengthFormatter::decimal($own->most, 2)),
+            $own === null
+                ? 'the model’s bite (from memory)'
+                : 'your own count: '.
+                    LengthFormatter::decimal($own->factor, 2).
+                    ' times the model, from '.
+                    $own->counts.
+                    ($own->counts === 1
+                        ? ' cut'
+                        : ' cuts, '.
+                            LengthFormatter::decimal($own->least, 2).
+                            ' to '.
+                            LengthFormatter::decimal($own->most, 2)),
             LengthFormatter::fixed($cut->teethInCut, 1).' teeth in the kerf',
         );
     }
@@ -122,8 +176,19 @@ final readonly class SawQuestion implements Fit
     {
         return new Explanation(
             'How many strokes?',
-            'strokes = depth ÷ (bite of a tooth × stroke ÷ pitch); bite = the smaller of what force gives (B·pitch/kerf length) and what the gullet holds',
-            LengthFormatter::decimal($input->cutDepthMm, 1).' ÷ ('.LengthFormatter::decimal($cut->bitePerToothMm, 4).' × '.LengthFormatter::decimal($input->strokeLengthMm, 0).' ÷ '.LengthFormatter::decimal($cut->pitchMm, 2).') → '.$cut->strokes.', limited by '.$cut->limit->value,
+            'strokes = depth ÷ (bite of a tooth × stroke ÷ pitch); bite = the smaller of what force gives '
+                .'(B·pitch/kerf length) and what the gullet holds',
+            LengthFormatter::decimal($input->cutDepthMm, 1).
+                ' ÷ ('.
+                LengthFormatter::decimal($cut->bitePerToothMm, 4).
+                ' × '.
+                LengthFormatter::decimal($input->strokeLengthMm, 0).
+                ' ÷ '.
+                LengthFormatter::decimal($cut->pitchMm, 2).
+                ') → '.
+                $cut->strokes.
+                ', limited by '.
+                $cut->limit->value,
             Basis::Model,
             'From memory. Count your own strokes through a cut and the saw’s own factor replaces it.',
         );

@@ -37,34 +37,91 @@ final readonly class ShoulderQuestion implements Fit
 
     public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
     {
-        $planes = array_values(array_filter($tools, static fn (ToolAtHand $tool): bool => $tool->kind === 'shoulder-plane'));
-        $irons = $planes === [] ? self::USUAL : array_map(static fn (ToolAtHand $tool): float => $tool->sizes()['iron'], $planes);
+        $planes = array_values(
+            array_filter($tools, static fn (ToolAtHand $tool): bool => $tool->kind === 'shoulder-plane'),
+        );
+        $irons =
+            $planes === []
+                ? self::USUAL
+                : array_map(static fn (ToolAtHand $tool): float => $tool->sizes()['iron'], $planes);
         try {
-            $fit = (new ShoulderFit)(new ShoulderFitInput($values['stock'], $values['tenon'], $irons, $values['groove'] ?? null));
+            $fit = (new ShoulderFit())(
+                new ShoulderFitInput($values['stock'], $values['tenon'], $irons, $values['groove'] ?? null),
+            );
         } catch (InvalidInput $wrong) {
-            return new FitAnswer([], new Advice('The tenon must be thinner than its stock.', ucfirst($wrong->errors[0]->message).'.'), []);
+            return new FitAnswer(
+                [],
+                new Advice(
+                    'The tenon must be thinner than its stock.',
+                    ucfirst($wrong->errors[0]->message).'.',
+                ),
+                [],
+            );
         }
         $rows = [];
         foreach ($fit->irons as $index => $iron) {
             $plane = $planes[$index] ?? null;
-            $rows[] = new FitRow($plane->name ?? 'shoulder plane, '.$format->dimension($iron->ironMm), $iron->verdict !== ShoulderVerdict::Narrow, match ($iron->verdict) {
-                ShoulderVerdict::Good => 'covers it',
-                ShoulderVerdict::TwoPasses => 'in two passes',
-                ShoulderVerdict::Narrow => 'rocks',
-            }, 'iron '.$format->dimension($iron->ironMm).' on a shoulder of '.$format->dimension($fit->shoulderMm).match ($iron->intoGroove) {
-                null => '',
-                true => '; goes into the groove',
-                false => '; too wide for the groove',
-            }, ['ironMm' => $iron->ironMm, 'shoulderMm' => $fit->shoulderMm, 'stockMm' => $values['stock'], 'tenonMm' => $values['tenon']], $plane === null ? null : (int) $plane->id);
+            $rows[] = new FitRow(
+                $plane->name ?? 'shoulder plane, '.$format->dimension($iron->ironMm),
+                $iron->verdict !== ShoulderVerdict::Narrow,
+                match ($iron->verdict) {
+                    ShoulderVerdict::Good => 'covers it',
+                    ShoulderVerdict::TwoPasses => 'in two passes',
+                    ShoulderVerdict::Narrow => 'rocks',
+                },
+                'iron '.
+                    $format->dimension($iron->ironMm).
+                    ' on a shoulder of '.
+                    $format->dimension($fit->shoulderMm).
+                    match ($iron->intoGroove) {
+                        null => '',
+                        true => '; goes into the groove',
+                        false => '; too wide for the groove',
+                    },
+                [
+                    'ironMm' => $iron->ironMm,
+                    'shoulderMm' => $fit->shoulderMm,
+                    'stockMm' => $values['stock'],
+                    'tenonMm' => $values['tenon'],
+                ],
+                $plane === null ? null : (int) $plane->id,
+            );
         }
-        usort($rows, static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['ironMm']] <=> [! $b->good, $a->draw['ironMm']]);
+        usort(
+            $rows,
+            static fn (FitRow $a, FitRow $b): int => [! $a->good, $b->draw['ironMm']] <=> [
+                ! $b->good,
+                $a->draw['ironMm'],
+            ],
+        );
         $best = $rows[0] ?? null;
         [$next, $why] = match (true) {
-            $planes === [] || $best === null => ['No shoulder plane hangs here.', "For a shoulder of {$format->dimension($fit->shoulderMm)} an iron as wide is best; pare it with a chisel meanwhile. The usual widths are compared."],
+            $planes === [] || $best === null => [
+                'No shoulder plane hangs here.',
+                "For a shoulder of {$format->dimension($fit->shoulderMm)} an iron as wide is best; pare it with a ".
+                'chisel meanwhile. The usual widths are compared.',
+            ],
             $best->good => ["Take the {$best->name}.", ucfirst($best->says).'.'],
-            default => ['Pare this shoulder with a chisel.', "An iron of {$format->dimension($fit->shoulderMm / 2)} or more would ride on it without rocking."],
+            default => [
+                'Pare this shoulder with a chisel.',
+                "An iron of {$format->dimension($fit->shoulderMm / 2)} or more would ride on it without rocking.",
+            ],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [new Explanation('How deep is the shoulder?', 'shoulder = (stock − tenon) ÷ 2', '('.LengthFormatter::decimal($values['stock'], 1).' − '.LengthFormatter::decimal($values['tenon'], 1).') ÷ 2 = '.LengthFormatter::decimal($fit->shoulderMm, 1).' mm', Basis::CommonPractice, 'An iron as wide as the shoulder covers it in one pass, half as wide in two.')]);
+        return new FitAnswer($rows, new Advice($next, $why), [
+            new Explanation(
+                'How deep is the shoulder?',
+                'shoulder = (stock − tenon) ÷ 2',
+                '('.
+                    LengthFormatter::decimal($values['stock'], 1).
+                    ' − '.
+                    LengthFormatter::decimal($values['tenon'], 1).
+                    ') ÷ 2 = '.
+                    LengthFormatter::decimal($fit->shoulderMm, 1).
+                    ' mm',
+                Basis::CommonPractice,
+                'An iron as wide as the shoulder covers it in one pass, half as wide in two.',
+            ),
+        ]);
     }
 }

@@ -27,8 +27,26 @@ final readonly class SoleQuestion implements Fit
     {
         return [
             new Field('length', Quantity::Length, 50, 5000, 'length of the board', expected: 900, begins: 900),
-            new Field('tolerance', Quantity::Thickness, 0.01, 5, 'how straight it must be', expected: 0.15, begins: 0.15, step: 0.01),
-            new Field('shaving', Quantity::Thickness, 0.005, 0.5, 'last shaving', expected: 0.05, begins: 0.05, step: 0.01),
+            new Field(
+                'tolerance',
+                Quantity::Thickness,
+                0.01,
+                5,
+                'how straight it must be',
+                expected: 0.15,
+                begins: 0.15,
+                step: 0.01,
+            ),
+            new Field(
+                'shaving',
+                Quantity::Thickness,
+                0.005,
+                0.5,
+                'last shaving',
+                expected: 0.05,
+                begins: 0.05,
+                step: 0.01,
+            ),
         ];
     }
 
@@ -38,33 +56,65 @@ final readonly class SoleQuestion implements Fit
         foreach ($tools as $tool) {
             $sole = $tool->sizes()['length'] ?? 0.0;
             if (ToolKinds::named($tool->kind)->group === Group::BenchPlanes && isset($tool->sizes()['bed'])) {
-                $boards[] = [$tool, (new SoleFit)(new SoleFitInput($sole, $values['length'], $values['shaving'], $values['tolerance'])), $sole];
+                $boards[] = [
+                    $tool,
+                    (new SoleFit())(
+                        new SoleFitInput($sole, $values['length'], $values['shaving'], $values['tolerance']),
+                    ),
+                    $sole,
+                ];
             }
         }
-        usort($boards, static fn (array $a, array $b): int => [$a[1]->verdict !== SoleVerdict::Good, $a[1]->verdict === SoleVerdict::Good ? $a[2] : -$a[2]] <=> [$b[1]->verdict !== SoleVerdict::Good, $b[1]->verdict === SoleVerdict::Good ? $b[2] : -$b[2]]);
-        $needed = (new SoleFit)(new SoleFitInput($values['length'], $values['length'], $values['shaving'], $values['tolerance']))->soleNeededMm;
-        $rows = array_map(static fn (array $board): FitRow => new FitRow(
-            $board[0]->name,
-            $board[1]->verdict === SoleVerdict::Good,
-            $board[1]->verdict === SoleVerdict::Good ? 'long enough' : 'too short',
-            'by itself it can leave '.$format->small($board[1]->residualMm).' over the board',
-            ['soleMm' => $board[2], 'boardMm' => $values['length'], 'residualMm' => $board[1]->residualMm],
-            (int) $board[0]->id,
-            caption: 'the hollow it can leave: '.$format->small($board[1]->residualMm).', drawn enlarged',
-        ), $boards);
+        usort(
+            $boards,
+            static fn (array $a, array $b): int => [
+                $a[1]->verdict !== SoleVerdict::Good,
+                $a[1]->verdict === SoleVerdict::Good ? $a[2] : -$a[2],
+            ] <=> [$b[1]->verdict !== SoleVerdict::Good, $b[1]->verdict === SoleVerdict::Good ? $b[2] : -$b[2]],
+        );
+        $needed = (new SoleFit())(
+            new SoleFitInput($values['length'], $values['length'], $values['shaving'], $values['tolerance']),
+        )->soleNeededMm;
+        $rows = array_map(
+            static fn (array $board): FitRow => new FitRow(
+                $board[0]->name,
+                $board[1]->verdict === SoleVerdict::Good,
+                $board[1]->verdict === SoleVerdict::Good ? 'long enough' : 'too short',
+                'by itself it can leave '.$format->small($board[1]->residualMm).' over the board',
+                ['soleMm' => $board[2], 'boardMm' => $values['length'], 'residualMm' => $board[1]->residualMm],
+                (int) $board[0]->id,
+                caption: 'the hollow it can leave: '.$format->small($board[1]->residualMm).', drawn enlarged',
+            ),
+            $boards,
+        );
         $best = $rows[0] ?? null;
         [$next, $why] = match (true) {
             $best === null => ['No bench plane hangs here yet.', 'Add one to the board, and it is compared here.'],
-            $best->good => ["The {$best->name} straightens it by itself.", "A sole of {$format->dimension($needed)} is enough for this board."],
-            default => ["Straighten it hump by hump with the {$best->name}, straightedge in hand.", "By itself only a sole of {$format->dimension($needed)} would: this one rides into the hollow."],
+            $best->good => [
+                "The {$best->name} straightens it by itself.",
+                "A sole of {$format->dimension($needed)} is enough for this board.",
+            ],
+            default => [
+                "Straighten it hump by hump with the {$best->name}, straightedge in hand.",
+                "By itself only a sole of {$format->dimension($needed)} would: this one rides into the hollow.",
+            ],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [new Explanation(
-            'How long a sole?',
-            'a plane stops cutting when its sole bridges the hollow: sole needed = board · √(shaving ÷ tolerance)',
-            LengthFormatter::decimal($values['length'], 0).' · √('.LengthFormatter::decimal($values['shaving'], 3).' ÷ '.LengthFormatter::decimal($values['tolerance'], 3).') = '.LengthFormatter::decimal($needed, 0).' mm',
-            Basis::Model,
-            'From memory: the hollow under the sole and that of the whole board have one curve.',
-        )]);
+        return new FitAnswer($rows, new Advice($next, $why), [
+            new Explanation(
+                'How long a sole?',
+                'a plane stops cutting when its sole bridges the hollow: sole needed = board · √(shaving ÷ tolerance)',
+                LengthFormatter::decimal($values['length'], 0).
+                    ' · √('.
+                    LengthFormatter::decimal($values['shaving'], 3).
+                    ' ÷ '.
+                    LengthFormatter::decimal($values['tolerance'], 3).
+                    ') = '.
+                    LengthFormatter::decimal($needed, 0).
+                    ' mm',
+                Basis::Model,
+                'From memory: the hollow under the sole and that of the whole board have one curve.',
+            ),
+        ]);
     }
 }

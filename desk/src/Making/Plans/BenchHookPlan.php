@@ -36,11 +36,32 @@ final readonly class BenchHookPlan implements MakingPlan
     {
         return [
             PlanField::length('length', 'Length', 260.0, 120.0, 400.0, '', 10),
-            PlanField::length('width', 'Width', static fn (PlanSizes $s): float => PlanSizes::round(0.58 * $s->get('length'), 80.0, 250.0), 60.0, 300.0, '', 10),
+            PlanField::length(
+                'width',
+                'Width',
+                static fn (PlanSizes $s): float => PlanSizes::round(0.58 * $s->get('length'), 80.0, 250.0),
+                60.0,
+                300.0,
+                '',
+                10,
+            ),
             PlanField::length('thickness', 'Thickness of the board', 18.0, 9.0, 35.0),
-            PlanField::length('stop', 'Height of the stops', static fn (PlanSizes $s): float => $s->get('thickness') + 2.0, 10.0, 50.0),
+            PlanField::length(
+                'stop',
+                'Height of the stops',
+                static fn (PlanSizes $s): float => $s->get('thickness') + 2.0,
+                10.0,
+                50.0,
+            ),
             PlanField::length('stopWidth', 'Width of the stops', 40.0, 20.0, 80.0),
-            PlanField::length('saw', 'Room for the saw', 30.0, 5.0, 80.0, 'beside the stop: the saw lands on the board, not on the bench'),
+            PlanField::length(
+                'saw',
+                'Room for the saw',
+                30.0,
+                5.0,
+                80.0,
+                'beside the stop: the saw lands on the board, not on the bench',
+            ),
         ];
     }
 
@@ -49,8 +70,13 @@ final readonly class BenchHookPlan implements MakingPlan
         $s = $this->sizes;
 
         return match (true) {
-            $s->get('saw') > $s->get('width') / 2 => ['saw' => "The stop would be too short to hold anything: at most {$format->dimension($s->get('width') / 2)}."],
-            3 * $s->get('stopWidth') > $s->get('length') => ['stopWidth' => "At most a third of the length, {$format->dimension($s->get('length') / 3)}."],
+            $s->get('saw') > $s->get('width') / 2 => [
+                'saw' => 'The stop would be too short to hold anything: at most '
+                    ."{$format->dimension($s->get('width') / 2)}.",
+            ],
+            3 * $s->get('stopWidth') > $s->get('length') => [
+                'stopWidth' => "At most a third of the length, {$format->dimension($s->get('length') / 3)}.",
+            ],
             default => [],
         };
     }
@@ -60,20 +86,57 @@ final readonly class BenchHookPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            new Part('board', 'board', new WantedPiece($s->get('length'), $s->get('width'), $s->get('thickness')), 'flat; anything close-grained'),
-            new Part('stops', 'stops', new WantedPiece($this->stopLength(), $s->get('stopWidth'), $s->get('stop')), 'hard, straight-grained', 2),
+            new Part(
+                'board',
+                'board',
+                new WantedPiece($s->get('length'), $s->get('width'), $s->get('thickness')),
+                'flat; anything close-grained',
+            ),
+            new Part(
+                'stops',
+                'stops',
+                new WantedPiece($this->stopLength(), $s->get('stopWidth'), $s->get('stop')),
+                'hard, straight-grained',
+                2,
+            ),
         ];
     }
 
     public function views(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        [$length, $width, $wide, $long] = [$s->get('length'), $s->get('width'), $s->get('stopWidth'), $this->stopLength()];
-        $top = new View('From above', $length, $width, [Path::box(0, 0, $length, $width), Path::box($length - $wide, 0, $wide, $long)], [Path::box(0, 0, $wide, $long)], [
-            Dim::across(0, $length, $width, $format->dimension($length)), Dim::down(0, $width, 0, $format->dimension($width)), Dim::across($length - $wide, $length, 0, $format->dimension($wide)), Dim::down($long, $width, $length, $format->dimension($s->get('saw'))),
-        ]);
+        [$length, $width, $wide, $long] = [
+            $s->get('length'),
+            $s->get('width'),
+            $s->get('stopWidth'),
+            $this->stopLength(),
+        ];
+        $top = new View(
+            'From above',
+            $length,
+            $width,
+            [Path::box(0, 0, $length, $width), Path::box($length - $wide, 0, $wide, $long)],
+            [Path::box(0, 0, $wide, $long)],
+            [
+                Dim::across(0, $length, $width, $format->dimension($length)),
+                Dim::down(0, $width, 0, $format->dimension($width)),
+                Dim::across($length - $wide, $length, 0, $format->dimension($wide)),
+                Dim::down($long, $width, $length, $format->dimension($s->get('saw'))),
+            ],
+        );
         [$t, $stop] = [$s->get('thickness'), $s->get('stop')];
-        $side = new View('From the side', $length, $t + 2 * $stop, [Path::box(0, $stop, $length, $t), Path::box($length - $wide, 0, $wide, $stop), Path::box(0, $stop + $t, $wide, $stop)], [], [Dim::down(0, $t + 2 * $stop, $length, $format->dimension($t + 2 * $stop))]);
+        $side = new View(
+            'From the side',
+            $length,
+            $t + 2 * $stop,
+            [
+                Path::box(0, $stop, $length, $t),
+                Path::box($length - $wide, 0, $wide, $stop),
+                Path::box(0, $stop + $t, $wide, $stop),
+            ],
+            [],
+            [Dim::down(0, $t + 2 * $stop, $length, $format->dimension($t + 2 * $stop))],
+        );
 
         return [$top, $side];
     }
@@ -82,10 +145,32 @@ final readonly class BenchHookPlan implements MakingPlan
     {
         return [
             CommonSteps::prepare($this->parts(), $format),
-            new MakingStep('Square the ends', 'Knife the stops’ places square across, on both faces.', 'Square from both edges.', 10, 'square, knife'),
-            new MakingStep('Glue the stops', "Glue one stop above at the far end and one below at the near end, both flush with the same edge, {$format->dimension($this->sizes->get('saw'))} short of the other. No screws where the saw may come.", 'Square to the edge; no glue in the corner, where dust must go.', 20, 'glue, clamps, square', CommonSteps::GLUE_DAYS, 'the glue'),
+            new MakingStep(
+                'Square the ends',
+                'Knife the stops’ places square across, on both faces.',
+                'Square from both edges.',
+                10,
+                'square, knife',
+            ),
+            new MakingStep(
+                'Glue the stops',
+                'Glue one stop above at the far end and one below at the near end, both flush with the same edge, '
+                    ."{$format->dimension($this->sizes->get('saw'))} short of the other. No screws where the saw may "
+                    .'come.',
+                'Square to the edge; no glue in the corner, where dust must go.',
+                20,
+                'glue, clamps, square',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
             CommonSteps::oil(),
-            new MakingStep('Try it', 'Hook it over the bench, push a strip against the stop and saw it off.', 'It does not rock or creep; the cut is square.', 5, 'back saw'),
+            new MakingStep(
+                'Try it',
+                'Hook it over the bench, push a strip against the stop and saw it off.',
+                'It does not rock or creep; the cut is square.',
+                5,
+                'back saw',
+            ),
         ];
     }
 
@@ -94,7 +179,10 @@ final readonly class BenchHookPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            Ask::for('crosscut', Facts::of(thickness: $s->get('thickness'), width: $s->get('width'), hardness: Hardness::Medium)),
+            Ask::for(
+                'crosscut',
+                Facts::of(thickness: $s->get('thickness'), width: $s->get('width'), hardness: Hardness::Medium),
+            ),
             Ask::for('flatten', Facts::of(length: $s->get('length'), width: $s->get('width'))),
             Ask::for('mark-square', Facts::of(width: $s->get('width')), 4),
             Ask::for('hold'),
@@ -108,12 +196,23 @@ final readonly class BenchHookPlan implements MakingPlan
 
     public function lines(LengthFormatter $format): array
     {
-        return ["Each stop is {$format->dimension($this->stopLength())} long: the width, less the room for the saw. For a left hand turn the drawing over."];
+        return [
+            "Each stop is {$format->dimension($this->stopLength())} long: the width, less the room for the saw. For "
+                .'a left hand turn the drawing over.',
+        ];
     }
 
     public function how(LengthFormatter $format): array
     {
-        return [new Explanation('How long are the stops?', 'width − room for the saw', "{$format->dimension($this->sizes->get('width'))} − {$format->dimension($this->sizes->get('saw'))}", Basis::CommonPractice, 'no source')];
+        return [
+            new Explanation(
+                'How long are the stops?',
+                'width − room for the saw',
+                "{$format->dimension($this->sizes->get('width'))} − {$format->dimension($this->sizes->get('saw'))}",
+                Basis::CommonPractice,
+                'no source',
+            ),
+        ];
     }
 
     private function stopLength(): float

@@ -23,7 +23,8 @@ use JackRest\Desk\Making\View;
 /**
  * A try square whose blade is glued into a slot in the end of the stock and held by three pins.
  *
- * The slot takes a third of the stock's thickness and is as deep as the blade is wide; the pins stand in a triangle, two
+ * The slot takes a third of the stock's thickness and is as deep as the blade is wide; the pins stand in a triangle,
+ * two
  * toward the stock's end of the blade's run and one opposite. Proportions: common practice, no source.
  */
 final readonly class BridleSquarePlan implements MakingPlan
@@ -54,17 +55,50 @@ final readonly class BridleSquarePlan implements MakingPlan
     public function views(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        [$b, $w, $stock, $sw, $t] = [$s->get('blade'), $s->get('bladeWidth'), $s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness')];
-        $face = new View('Face', $sw + $b, max($stock, $w), [
-            Path::box(0, 0, $sw, $stock), Path::box($sw, 0, $b, $w), ...array_map(fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2), $this->pins()), ...$this->crosses(),
-        ], [Path::open([0.0, $w], [$sw, $w])], [
-            Dim::across($sw, $sw + $b, $w, $format->dimension($b), 'below'), Dim::down(0, $w, $sw + $b, $format->dimension($w)),
-            Dim::down(0, $stock, 0, $format->dimension($stock)), Dim::across(0, $sw, $stock, $format->dimension($sw)),
-        ]);
+        [$b, $w, $stock, $sw, $t] = [
+            $s->get('blade'),
+            $s->get('bladeWidth'),
+            $s->get('stock'),
+            $s->get('stockWidth'),
+            $s->get('stockThickness'),
+        ];
+        $face = new View(
+            'Face',
+            $sw + $b,
+            max($stock, $w),
+            [
+                Path::box(0, 0, $sw, $stock),
+                Path::box($sw, 0, $b, $w),
+                ...array_map(
+                    fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2),
+                    $this->pins(),
+                ),
+                ...$this->crosses(),
+            ],
+            [Path::open([0.0, $w], [$sw, $w])],
+            [
+                Dim::across($sw, $sw + $b, $w, $format->dimension($b), 'below'),
+                Dim::down(0, $w, $sw + $b, $format->dimension($w)),
+                Dim::down(0, $stock, 0, $format->dimension($stock)),
+                Dim::across(0, $sw, $stock, $format->dimension($sw)),
+            ],
+        );
         $wall = $this->wall();
-        $end = new View('End of the stock', $t, $sw, [Path::box(0, 0, $t, $sw), Path::open([$wall, 0.0], [$wall, $sw]), Path::open([$t - $wall, 0.0], [$t - $wall, $sw])], [], [
-            Dim::across($wall, $t - $wall, 0, $format->dimension($s->get('bladeThickness'))), Dim::across(0, $t, $sw, $format->dimension($t)),
-        ]);
+        $end = new View(
+            'End of the stock',
+            $t,
+            $sw,
+            [
+                Path::box(0, 0, $t, $sw),
+                Path::open([$wall, 0.0], [$wall, $sw]),
+                Path::open([$t - $wall, 0.0], [$t - $wall, $sw]),
+            ],
+            [],
+            [
+                Dim::across($wall, $t - $wall, 0, $format->dimension($s->get('bladeThickness'))),
+                Dim::across(0, $t, $sw, $format->dimension($t)),
+            ],
+        );
 
         return [$face, $end];
     }
@@ -79,11 +113,50 @@ final readonly class BridleSquarePlan implements MakingPlan
             CommonSteps::prepare($this->parts(), $format),
             CommonSteps::rest(),
             CommonSteps::again($this->blade(), $format),
-            new MakingStep('Mark the slot', "Set the mortise gauge to {$format->dimension($s->get('bladeThickness'))}, its fence {$format->dimension($this->wall())} off, and gauge round the end from both faces, $depth down. Knife the bottom of the slot.", 'The lines from both faces meet.', 10, 'mortise gauge, knife, square'),
-            new MakingStep('Saw the slot', "Saw both cheeks down to the knife line, $depth, on the waste side; chop the waste out from both edges.", 'The saw left both lines; the bottom is knifed square across.', round(12 + 2 * Minutes::sawn($slot)), 'tenon saw, chisel, mallet'),
-            new MakingStep('Fit the blade', 'Pare the cheeks until the blade goes in with the push of a hand. Dry, lay a known square inside.', 'It stays where it is put, and no light shows between it and the square.', 20, 'chisel, known square'),
-            new MakingStep('Glue it', 'Glue both cheeks, push the blade home, set it square against the known square before the glue grips, clamp across the slot.', 'Square against the known one, inside and outside, after the clamp is tight.', 15, 'glue, clamp, known square', CommonSteps::GLUE_DAYS, 'the glue'),
-            new MakingStep('Pin it', "Bore three holes of {$format->dimension($this->pinMm())} where the template has them, drive glued pins, and trim them flush when they are dry.", 'Flush to the finger on both faces.', 25, 'brace and bit, pin stock, saw, chisel', CommonSteps::GLUE_DAYS, 'the pins’ glue'),
+            new MakingStep(
+                'Mark the slot',
+                "Set the mortise gauge to {$format->dimension($s->get('bladeThickness'))}, its fence ".
+                    "{$format->dimension($this->wall())} off, and gauge round the end from both faces, $depth down. ".
+                    'Knife the bottom of the slot.',
+                'The lines from both faces meet.',
+                10,
+                'mortise gauge, knife, square',
+            ),
+            new MakingStep(
+                'Saw the slot',
+                "Saw both cheeks down to the knife line, $depth, on the waste side; "
+                    .'chop the waste out from both edges.',
+                'The saw left both lines; the bottom is knifed square across.',
+                round(12 + 2 * Minutes::sawn($slot)),
+                'tenon saw, chisel, mallet',
+            ),
+            new MakingStep(
+                'Fit the blade',
+                'Pare the cheeks until the blade goes in with the push of a hand. Dry, lay a known square inside.',
+                'It stays where it is put, and no light shows between it and the square.',
+                20,
+                'chisel, known square',
+            ),
+            new MakingStep(
+                'Glue it',
+                'Glue both cheeks, push the blade home, set it square against the known square before the glue '.
+                    'grips, clamp across the slot.',
+                'Square against the known one, inside and outside, after the clamp is tight.',
+                15,
+                'glue, clamp, known square',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
+            new MakingStep(
+                'Pin it',
+                "Bore three holes of {$format->dimension($this->pinMm())} where the template has them, drive glued "
+                    .'pins, and trim them flush when they are dry.',
+                'Flush to the finger on both faces.',
+                25,
+                'brace and bit, pin stock, saw, chisel',
+                CommonSteps::GLUE_DAYS,
+                'the pins’ glue',
+            ),
             CommonSteps::oil(),
             SquareFields::test(),
         ];
@@ -94,9 +167,22 @@ final readonly class BridleSquarePlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            ...Ask::board($s->get('stockThickness'), $s->get('stockWidth'), $this->blade()->lengthMm, SquareFields::WOOD),
+            ...Ask::board(
+                $s->get('stockThickness'),
+                $s->get('stockWidth'),
+                $this->blade()->lengthMm,
+                SquareFields::WOOD,
+            ),
             Ask::for('mark-mortise', Facts::of(width: $s->get('bladeThickness'))),
-            Ask::for('saw-tenon-cheek', Facts::of(thickness: $s->get('stockWidth'), depth: $s->get('bladeWidth'), width: $s->get('stockWidth'), hardness: SquareFields::WOOD)),
+            Ask::for(
+                'saw-tenon-cheek',
+                Facts::of(
+                    thickness: $s->get('stockWidth'),
+                    depth: $s->get('bladeWidth'),
+                    width: $s->get('stockWidth'),
+                    hardness: SquareFields::WOOD,
+                ),
+            ),
             Ask::for('chop-across'),
             Ask::for('pare'),
             Ask::for('bore', Facts::of(diameter: $this->pinMm(), hardness: SquareFields::WOOD)),
@@ -112,20 +198,48 @@ final readonly class BridleSquarePlan implements MakingPlan
 
     public function lines(LengthFormatter $format): array
     {
-        $places = array_map(static fn (array $pin): string => $format->dimension($pin[0]).' / '.$format->dimension($pin[1]), $this->pins());
+        $places = array_map(
+            static fn (array $pin): string => $format->dimension($pin[0]).' / '.$format->dimension($pin[1]),
+            $this->pins(),
+        );
 
         return [
             "The blade is {$format->dimension($this->blade()->lengthMm)} long in all: it goes through the stock.",
-            "Thirds of the stock: wall {$format->dimension($this->wall())}, slot {$format->dimension($this->sizes->get('bladeThickness'))}, wall {$format->dimension($this->wall())}; the slot is {$format->dimension($this->sizes->get('bladeWidth'))} deep.",
-            "Three pins of {$format->dimension($this->pinMm())}, from the stock’s outer edge and its end: ".implode(', ', $places).'.',
+            "Thirds of the stock: wall {$format->dimension($this->wall())}, slot ".
+            "{$format->dimension($this->sizes->get('bladeThickness'))}, wall ".
+            "{$format->dimension($this->wall())}; the slot is ".
+            "{$format->dimension($this->sizes->get('bladeWidth'))} deep.",
+            "Three pins of {$format->dimension($this->pinMm())}, from the stock’s outer edge and its end: ".
+            implode(', ', $places).
+            '.',
         ];
     }
 
     public function how(LengthFormatter $format): array
     {
         return [
-            new Explanation('How thick is the blade?', 'stock thickness ÷ 3', "{$format->dimension($this->sizes->get('stockThickness'))} ÷ 3", Basis::CommonPractice, 'no source'),
-            new Explanation('Where do the pins stand?', 'a quarter of the joint in from its sides, two and one', implode(', ', array_map(static fn (array $pin): string => $format->dimension($pin[0]).' / '.$format->dimension($pin[1]), $this->pins())), Basis::CommonPractice, 'no source'),
+            new Explanation(
+                'How thick is the blade?',
+                'stock thickness ÷ 3',
+                "{$format->dimension($this->sizes->get('stockThickness'))} ÷ 3",
+                Basis::CommonPractice,
+                'no source',
+            ),
+            new Explanation(
+                'Where do the pins stand?',
+                'a quarter of the joint in from its sides, two and one',
+                implode(
+                    ', ',
+                    array_map(
+                        static fn (array $pin): string => $format->dimension($pin[0]).
+                            ' / '.
+                            $format->dimension($pin[1]),
+                        $this->pins(),
+                    ),
+                ),
+                Basis::CommonPractice,
+                'no source',
+            ),
         ];
     }
 
@@ -134,7 +248,11 @@ final readonly class BridleSquarePlan implements MakingPlan
     {
         $crosses = [];
         foreach ($this->pins() as [$x, $y]) {
-            array_push($crosses, Path::open([$x - self::CROSS_MM, $y], [$x + self::CROSS_MM, $y]), Path::open([$x, $y - self::CROSS_MM], [$x, $y + self::CROSS_MM]));
+            array_push(
+                $crosses,
+                Path::open([$x - self::CROSS_MM, $y], [$x + self::CROSS_MM, $y]),
+                Path::open([$x, $y - self::CROSS_MM], [$x, $y + self::CROSS_MM]),
+            );
         }
 
         return $crosses;
@@ -143,7 +261,11 @@ final readonly class BridleSquarePlan implements MakingPlan
     /** As it is cut: through the stock and out. */
     private function blade(): WantedPiece
     {
-        return new WantedPiece($this->sizes->get('blade') + $this->sizes->get('stockWidth'), $this->sizes->get('bladeWidth'), $this->sizes->get('bladeThickness'));
+        return new WantedPiece(
+            $this->sizes->get('blade') + $this->sizes->get('stockWidth'),
+            $this->sizes->get('bladeWidth'),
+            $this->sizes->get('bladeThickness'),
+        );
     }
 
     private function wall(): float
@@ -164,6 +286,6 @@ final readonly class BridleSquarePlan implements MakingPlan
     {
         [$across, $down] = [$this->sizes->get('stockWidth'), $this->sizes->get('bladeWidth')];
 
-        return [[$across / 4, $down / 4], [$across / 4, 3 * $down / 4], [3 * $across / 4, $down / 2]];
+        return [[$across / 4, $down / 4], [$across / 4, (3 * $down) / 4], [(3 * $across) / 4, $down / 2]];
     }
 }

@@ -42,11 +42,39 @@ final readonly class ShootingBoardPlan implements MakingPlan
     {
         return [
             PlanField::length('width', 'Longest end it holds', 240.0, 60.0, 450.0, 'width of the bed', 10),
-            PlanField::length('plane', 'Height of your plane on its side', 65.0, 30.0, 110.0, 'from its sole’s edge to the other cheek: the run it needs'),
-            PlanField::length('length', 'Length', static fn (PlanSizes $s): float => PlanSizes::round(2 * $s->get('width'), 250.0, 900.0), 200.0, 1200.0, 'the plane’s sole and a stroke', 10),
+            PlanField::length(
+                'plane',
+                'Height of your plane on its side',
+                65.0,
+                30.0,
+                110.0,
+                'from its sole’s edge to the other cheek: the run it needs',
+            ),
+            PlanField::length(
+                'length',
+                'Length',
+                static fn (PlanSizes $s): float => PlanSizes::round(2 * $s->get('width'), 250.0, 900.0),
+                200.0,
+                1200.0,
+                'the plane’s sole and a stroke',
+                10,
+            ),
             PlanField::length('base', 'Thickness of the base', 18.0, 9.0, 40.0, 'flat: sheet material does'),
-            PlanField::length('bed', 'Thickness of the bed', 12.0, 5.0, 40.0, 'so that the middle of the iron meets the work'),
-            PlanField::length('fence', 'Width of the fence', static fn (PlanSizes $s): float => PlanSizes::round($s->get('width') / 6, 25.0, 60.0), 20.0, 80.0),
+            PlanField::length(
+                'bed',
+                'Thickness of the bed',
+                12.0,
+                5.0,
+                40.0,
+                'so that the middle of the iron meets the work',
+            ),
+            PlanField::length(
+                'fence',
+                'Width of the fence',
+                static fn (PlanSizes $s): float => PlanSizes::round($s->get('width') / 6, 25.0, 60.0),
+                20.0,
+                80.0,
+            ),
         ];
     }
 
@@ -56,8 +84,12 @@ final readonly class ShootingBoardPlan implements MakingPlan
         $least = $s->get('fence') + self::BEYOND_MM + 150.0;
 
         return match (true) {
-            $s->get('length') < $least => ['length' => "The plane would fall off before it cuts: {$format->dimension($least)} at least."],
-            $s->get('bed') > $s->get('plane') / 2 => ['bed' => 'So thick that the plane’s mouth passes below the work: at most half the plane’s height.'],
+            $s->get('length') < $least => [
+                'length' => "The plane would fall off before it cuts: {$format->dimension($least)} at least.",
+            ],
+            $s->get('bed') > $s->get('plane') / 2 => [
+                'bed' => 'So thick that the plane’s mouth passes below the work: at most half the plane’s height.',
+            ],
             default => [],
         };
     }
@@ -67,25 +99,70 @@ final readonly class ShootingBoardPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            new Part('base', 'base', new WantedPiece($s->get('length'), $this->wholeWidth(), $s->get('base')), 'flat and still: quartersawn, or sheet material'),
-            new Part('bed', 'bed', new WantedPiece($s->get('length'), $s->get('width'), $s->get('bed')), 'flat and still: quartersawn, or sheet material'),
-            new Part('fence', 'fence', new WantedPiece($s->get('width'), $s->get('fence'), $this->fenceHeight()), 'hard, straight-grained'),
-            new Part('cleat', 'cleat below', new WantedPiece($this->wholeWidth(), $s->get('fence'), 20.0), 'anything hard'),
+            new Part(
+                'base',
+                'base',
+                new WantedPiece($s->get('length'), $this->wholeWidth(), $s->get('base')),
+                'flat and still: quartersawn, or sheet material',
+            ),
+            new Part(
+                'bed',
+                'bed',
+                new WantedPiece($s->get('length'), $s->get('width'), $s->get('bed')),
+                'flat and still: quartersawn, or sheet material',
+            ),
+            new Part(
+                'fence',
+                'fence',
+                new WantedPiece($s->get('width'), $s->get('fence'), $this->fenceHeight()),
+                'hard, straight-grained',
+            ),
+            new Part(
+                'cleat',
+                'cleat below',
+                new WantedPiece($this->wholeWidth(), $s->get('fence'), 20.0),
+                'anything hard',
+            ),
         ];
     }
 
     public function views(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        [$length, $width, $fence, $whole] = [$s->get('length'), $s->get('width'), $s->get('fence'), $this->wholeWidth()];
+        [$length, $width, $fence, $whole] = [
+            $s->get('length'),
+            $s->get('width'),
+            $s->get('fence'),
+            $this->wholeWidth(),
+        ];
         $at = $length - self::BEYOND_MM - $fence;
-        $top = new View('From above; the plane runs along the lower side', $length, $whole, [Path::box(0, 0, $length, $whole), Path::box(0, 0, $length, $width), Path::box($at, 0, $fence, $width)], [Path::box(0, 0, $fence, $whole)], [
-            Dim::across(0, $length, $whole, $format->dimension($length)), Dim::down(0, $width, 0, $format->dimension($width)), Dim::down($width, $whole, 0, $format->dimension($whole - $width)), Dim::across($at, $at + $fence, 0, $format->dimension($fence)),
-        ]);
+        $top = new View(
+            'From above; the plane runs along the lower side',
+            $length,
+            $whole,
+            [Path::box(0, 0, $length, $whole), Path::box(0, 0, $length, $width), Path::box($at, 0, $fence, $width)],
+            [Path::box(0, 0, $fence, $whole)],
+            [
+                Dim::across(0, $length, $whole, $format->dimension($length)),
+                Dim::down(0, $width, 0, $format->dimension($width)),
+                Dim::down($width, $whole, 0, $format->dimension($whole - $width)),
+                Dim::across($at, $at + $fence, 0, $format->dimension($fence)),
+            ],
+        );
         $height = $s->get('base') + $s->get('bed') + $this->fenceHeight();
-        $end = new View('From the end', $whole, $height + 20.0, [
-            Path::box(0, 0, $width, $this->fenceHeight()), Path::box(0, $this->fenceHeight(), $width, $s->get('bed')), Path::box(0, $this->fenceHeight() + $s->get('bed'), $whole, $s->get('base')), Path::box(0, $height, $whole, 20.0),
-        ], [], [Dim::across(0, $whole, $height + 20.0, $format->dimension($whole))]);
+        $end = new View(
+            'From the end',
+            $whole,
+            $height + 20.0,
+            [
+                Path::box(0, 0, $width, $this->fenceHeight()),
+                Path::box(0, $this->fenceHeight(), $width, $s->get('bed')),
+                Path::box(0, $this->fenceHeight() + $s->get('bed'), $whole, $s->get('base')),
+                Path::box(0, $height, $whole, 20.0),
+            ],
+            [],
+            [Dim::across(0, $whole, $height + 20.0, $format->dimension($whole))],
+        );
 
         return [$top, $end];
     }
@@ -97,12 +174,50 @@ final readonly class ShootingBoardPlan implements MakingPlan
         return [
             CommonSteps::prepare($this->parts(), $format),
             CommonSteps::rest(),
-            new MakingStep('True base, bed and run', 'Base and bed flat and out of wind; shoot the bed’s edge straight, and break its lower corner for the dust.', 'Winding sticks in line; no light along the bed’s edge.', 40, 'try plane, winding sticks, straightedge'),
-            new MakingStep('Glue bed to base', "Glue the bed on, its outer edge flush, {$format->dimension($this->wholeWidth() - $s->get('width'))} left for the plane to run on. Weigh it down on a flat.", 'Still out of wind when the weights are on.', 20, 'glue, weights, winding sticks', CommonSteps::GLUE_DAYS, 'the glue'),
-            new MakingStep('Fix the fence', "Set the fence {$format->dimension(self::BEYOND_MM)} from the far end, square to the bed’s edge; one screw as a pivot, shoot two ends and lay them edge to edge on a flat: they must close. Then glue and screw it.", 'Two ends shot on it stand in one line, edge to edge.', 40, 'square, screws, block', CommonSteps::GLUE_DAYS, 'the glue'),
-            new MakingStep('Fix the cleat', 'Screw the cleat below, flush with the near end, to hook on the bench.', 'It lies flat and does not rock.', 10, 'screws'),
+            new MakingStep(
+                'True base, bed and run',
+                'Base and bed flat and out of wind; shoot the bed’s edge straight, and break its lower corner for '
+                    .'the dust.',
+                'Winding sticks in line; no light along the bed’s edge.',
+                40,
+                'try plane, winding sticks, straightedge',
+            ),
+            new MakingStep(
+                'Glue bed to base',
+                "Glue the bed on, its outer edge flush, {$format->dimension($this->wholeWidth() - $s->get('width'))} "
+                    .'left for the plane to run on. Weigh it down on a flat.',
+                'Still out of wind when the weights are on.',
+                20,
+                'glue, weights, winding sticks',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
+            new MakingStep(
+                'Fix the fence',
+                "Set the fence {$format->dimension(self::BEYOND_MM)} from the far end, square to the bed’s edge; one "
+                    .'screw as a pivot, shoot two ends and lay them edge to edge on a flat: they must close. Then '
+                    .'glue and screw it.',
+                'Two ends shot on it stand in one line, edge to edge.',
+                40,
+                'square, screws, block',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
+            new MakingStep(
+                'Fix the cleat',
+                'Screw the cleat below, flush with the near end, to hook on the bench.',
+                'It lies flat and does not rock.',
+                10,
+                'screws',
+            ),
             CommonSteps::oil(),
-            new MakingStep('Test it', 'Shoot two wide ends, turn one over, hold them edge to edge: the gap is twice the fence’s error.', 'They close.', 10, 'plane, two offcuts'),
+            new MakingStep(
+                'Test it',
+                'Shoot two wide ends, turn one over, hold them edge to edge: the gap is twice the fence’s error.',
+                'They close.',
+                10,
+                'plane, two offcuts',
+            ),
         ];
     }
 
@@ -121,7 +236,10 @@ final readonly class ShootingBoardPlan implements MakingPlan
 
     public function made(): Made
     {
-        return new Made('shooting-board', ['length' => $this->sizes->get('length'), 'width' => $this->sizes->get('width')]);
+        return new Made('shooting-board', [
+            'length' => $this->sizes->get('length'),
+            'width' => $this->sizes->get('width'),
+        ]);
     }
 
     public function lines(LengthFormatter $format): array
@@ -129,14 +247,24 @@ final readonly class ShootingBoardPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            "It is {$format->dimension($this->wholeWidth())} wide in all: the bed, and {$format->dimension($this->wholeWidth() - $s->get('width'))} for the plane to lie on.",
-            "The fence is {$format->dimension($this->fenceHeight())} high and stands {$format->dimension(self::BEYOND_MM)} from the far end, so that the plane follows through.",
+            "It is {$format->dimension($this->wholeWidth())} wide in all: the bed, and "
+                ."{$format->dimension($this->wholeWidth() - $s->get('width'))} for the plane to lie on.",
+            "The fence is {$format->dimension($this->fenceHeight())} high and stands "
+                ."{$format->dimension(self::BEYOND_MM)} from the far end, so that the plane follows through.",
         ];
     }
 
     public function how(LengthFormatter $format): array
     {
-        return [new Explanation('How wide is the run?', 'the plane’s height on its side + '.$format->dimension(self::ROOM_MM), "{$format->dimension($this->sizes->get('plane'))} + {$format->dimension(self::ROOM_MM)}", Basis::CommonPractice, 'no source')];
+        return [
+            new Explanation(
+                'How wide is the run?',
+                'the plane’s height on its side + '.$format->dimension(self::ROOM_MM),
+                "{$format->dimension($this->sizes->get('plane'))} + {$format->dimension(self::ROOM_MM)}",
+                Basis::CommonPractice,
+                'no source',
+            ),
+        ];
     }
 
     private function wholeWidth(): float

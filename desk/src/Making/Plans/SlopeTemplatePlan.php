@@ -23,7 +23,8 @@ use JackRest\Desk\Making\PlanSizes;
 use JackRest\Desk\Making\View;
 
 /**
- * A plate with a fence across it; each of its two sides leans by the slope, one to the left and one to the right, so that
+ * A plate with a fence across it; each of its two sides leans by the slope, one to the left and one to the right, so
+ * that
  * tails are marked both ways round from one face. A slope of 1 in n leans by the height of the line ÷ n; an angle by
  * height · tan.
  */
@@ -40,8 +41,25 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     {
         return [
             PlanField::degrees('slope', 'Slope', rad2deg(atan(1 / 7)), 3.0, 30.0, '1:7, 1:8, or degrees'),
-            PlanField::length('height', 'Height of the sloping line', 60.0, 15.0, 200.0, 'longer than your thickest board'),
-            PlanField::length('width', 'Width at the fence', static fn (PlanSizes $s): float => PlanSizes::round(30.0 + 2 * $s->get('height') * tan(deg2rad($s->get('slope'))), 35.0, 200.0), 20.0, 250.0),
+            PlanField::length(
+                'height',
+                'Height of the sloping line',
+                60.0,
+                15.0,
+                200.0,
+                'longer than your thickest board',
+            ),
+            PlanField::length(
+                'width',
+                'Width at the fence',
+                static fn (PlanSizes $s): float => PlanSizes::round(
+                    30.0 + 2 * $s->get('height') * tan(deg2rad($s->get('slope'))),
+                    35.0,
+                    200.0,
+                ),
+                20.0,
+                250.0,
+            ),
             PlanField::length('thickness', 'Thickness of the plate', 6.0, 3.0, 15.0, '', 0.5),
             PlanField::length('fence', 'Fence, square in section', 18.0, 8.0, 40.0),
         ];
@@ -50,7 +68,11 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     public function wrong(LengthFormatter $format): array
     {
         return $this->endMm() < self::LEAST_END_MM
-            ? ['width' => "The far end would be {$format->dimension(max(0.0, $this->endMm()))} wide: take {$format->dimension(ceil(self::LEAST_END_MM + 2 * $this->lean()))} at the fence, or a shorter line."]
+            ? [
+                'width' => "The far end would be {$format->dimension(max(0.0, $this->endMm()))} wide: take "
+                    ."{$format->dimension(ceil(self::LEAST_END_MM + 2 * $this->lean()))} at the fence, or a shorter "
+                    .'line.',
+            ]
             : [];
     }
 
@@ -60,7 +82,12 @@ final readonly class SlopeTemplatePlan implements MakingPlan
 
         return [
             new Part('plate', 'plate', $this->plate(), 'hard, even, quartersawn; grain along the line'),
-            new Part('fence', 'fence', new WantedPiece($s->get('width'), $s->get('fence'), $s->get('fence')), 'hard, straight-grained'),
+            new Part(
+                'fence',
+                'fence',
+                new WantedPiece($s->get('width'), $s->get('fence'), $s->get('fence')),
+                'hard, straight-grained',
+            ),
         ];
     }
 
@@ -68,12 +95,32 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     {
         $s = $this->sizes;
         [$height, $width, $fence, $lean] = [$s->get('height'), $s->get('width'), $s->get('fence'), $this->lean()];
-        $face = new View('Face', $width, $height + $fence, [
-            Path::closed([$lean, 0.0], [$width - $lean, 0.0], [$width, $height], [0.0, $height]), Path::box(0, $height, $width, $fence),
-        ], [Path::open([$width / 2, 0.0], [$width / 2, $height])], [
-            Dim::down(0, $height, $width, $format->dimension($height)), Dim::across(0, $width, $height + $fence, $format->dimension($width)), Dim::across($lean, $width - $lean, 0, $format->dimension($width - 2 * $lean)),
-        ]);
-        $side = new View('Side', $fence, $height + $fence, [Path::box(0, $height, $fence, $fence), Path::box(($fence - $s->get('thickness')) / 2, 0, $s->get('thickness'), $height)], [], [Dim::across(0, $fence, $height + $fence, $format->dimension($fence))]);
+        $face = new View(
+            'Face',
+            $width,
+            $height + $fence,
+            [
+                Path::closed([$lean, 0.0], [$width - $lean, 0.0], [$width, $height], [0.0, $height]),
+                Path::box(0, $height, $width, $fence),
+            ],
+            [Path::open([$width / 2, 0.0], [$width / 2, $height])],
+            [
+                Dim::down(0, $height, $width, $format->dimension($height)),
+                Dim::across(0, $width, $height + $fence, $format->dimension($width)),
+                Dim::across($lean, $width - $lean, 0, $format->dimension($width - 2 * $lean)),
+            ],
+        );
+        $side = new View(
+            'Side',
+            $fence,
+            $height + $fence,
+            [
+                Path::box(0, $height, $fence, $fence),
+                Path::box(($fence - $s->get('thickness')) / 2, 0, $s->get('thickness'), $height),
+            ],
+            [],
+            [Dim::across(0, $fence, $height + $fence, $format->dimension($fence))],
+        );
 
         return [$face, $side];
     }
@@ -86,11 +133,41 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             CommonSteps::prepare($this->parts(), $format),
             CommonSteps::rest(),
             CommonSteps::again($this->plate(), $format),
-            new MakingStep('Glue the fence across', 'Groove the fence by the plate’s thickness, or glue a half on each face; set it square to the plate’s middle line before the glue grips.', 'Square to the middle line from both faces.', 20, 'groove or two halves, glue, square', CommonSteps::GLUE_DAYS, 'the glue'),
-            new MakingStep('Knife the slopes', "From the fence’s inner edge knife a line {$format->dimension($this->sizes->get('height'))} up; at its end step $lean in from the side. Join the two, on both sides, on both faces; the printed template has them.", 'The lines of both faces meet over the end.', 15, 'square, knife, dividers'),
-            new MakingStep('Saw and pare to the lines', 'Saw outside the lines, then plane or pare down to them. Left and right are two tests of each other.', 'Straight; square to the face; the knife line is split.', 20, 'dovetail saw, chisel, block plane'),
+            new MakingStep(
+                'Glue the fence across',
+                'Groove the fence by the plate’s thickness, or glue a half on each face; set it square to the '
+                    .'plate’s middle line before the glue grips.',
+                'Square to the middle line from both faces.',
+                20,
+                'groove or two halves, glue, square',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
+            new MakingStep(
+                'Knife the slopes',
+                "From the fence’s inner edge knife a line {$format->dimension($this->sizes->get('height'))} up; at "
+                    ."its end step $lean in from the side. Join the two, on both sides, on both faces; the printed "
+                    .'template has them.',
+                'The lines of both faces meet over the end.',
+                15,
+                'square, knife, dividers',
+            ),
+            new MakingStep(
+                'Saw and pare to the lines',
+                'Saw outside the lines, then plane or pare down to them. Left and right are two tests of each other.',
+                'Straight; square to the face; the knife line is split.',
+                20,
+                'dovetail saw, chisel, block plane',
+            ),
             CommonSteps::oil(),
-            new MakingStep('Test it', 'Draw along it, turn it over, draw again beside it: the mean is its slope, half the difference its own lean.', 'The first test is written down.', 10, 'knife, rule'),
+            new MakingStep(
+                'Test it',
+                'Draw along it, turn it over, draw again beside it: the mean is its slope, half the difference its '
+                    .'own lean.',
+                'The first test is written down.',
+                10,
+                'knife, rule',
+            ),
         ];
     }
 
@@ -109,20 +186,41 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     {
         $s = $this->sizes;
 
-        return new Made('dovetail-template', ['slope' => $s->get('slope'), 'length' => $s->get('height'), 'width' => $s->get('width')]);
+        return new Made('dovetail-template', [
+            'slope' => $s->get('slope'),
+            'length' => $s->get('height'),
+            'width' => $s->get('width'),
+        ]);
     }
 
     public function lines(LengthFormatter $format): array
     {
         return [
-            '1 in '.LengthFormatter::decimal(1 / Angle::tan($this->sizes->get('slope')), 2).', '.LengthFormatter::decimal($this->sizes->get('slope'), 2).'°: the line leans by '.$format->small($this->lean())." over {$format->dimension($this->sizes->get('height'))}.",
+            '1 in '.
+            LengthFormatter::decimal(1 / Angle::tan($this->sizes->get('slope')), 2).
+            ', '.
+            LengthFormatter::decimal($this->sizes->get('slope'), 2).
+            '°: the line leans by '.
+            $format->small($this->lean()).
+            " over {$format->dimension($this->sizes->get('height'))}.",
             "At its far end the plate is {$format->dimension($this->endMm())} wide.",
         ];
     }
 
     public function how(LengthFormatter $format): array
     {
-        return [new Explanation('How far does the line lean?', 'height · tan(slope)', "{$format->dimension($this->sizes->get('height'))} · tan(".LengthFormatter::decimal($this->sizes->get('slope'), 2).'°) = '.$format->small($this->lean()), Basis::CommonPractice, 'geometry')];
+        return [
+            new Explanation(
+                'How far does the line lean?',
+                'height · tan(slope)',
+                "{$format->dimension($this->sizes->get('height'))} · tan(".
+                    LengthFormatter::decimal($this->sizes->get('slope'), 2).
+                    '°) = '.
+                    $format->small($this->lean()),
+                Basis::CommonPractice,
+                'geometry',
+            ),
+        ];
     }
 
     private function plate(): WantedPiece

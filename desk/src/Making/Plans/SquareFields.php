@@ -31,11 +31,47 @@ final class SquareFields
     {
         return [
             PlanField::length('blade', 'Blade, beyond the stock', 200.0, 60.0, 900.0, 'what it can mark across', 10),
-            PlanField::length('bladeWidth', 'Width of the blade', static fn (PlanSizes $s): float => PlanSizes::round(0.2 * $s->get('blade'), 25.0, 60.0), 12.0, 90.0),
-            PlanField::length('stock', 'Length of the stock', static fn (PlanSizes $s): float => PlanSizes::round(0.7 * $s->get('blade'), 60.0, 500.0), 40.0, 600.0, '', 10),
-            PlanField::length('stockWidth', 'Width of the stock', static fn (PlanSizes $s): float => $s->get('bladeWidth'), 15.0, 90.0),
-            PlanField::length('stockThickness', 'Thickness of the stock', static fn (PlanSizes $s): float => PlanSizes::round(0.5 * $s->get('bladeWidth'), 15.0, 30.0), 9.0, 60.0, '', 0.5),
-            PlanField::length('bladeThickness', 'Thickness of the blade', static fn (PlanSizes $s): float => PlanSizes::round($s->get('stockThickness') / 3, 3.0, 20.0), 2.0, 30.0, 'a third of the stock', 0.5),
+            PlanField::length(
+                'bladeWidth',
+                'Width of the blade',
+                static fn (PlanSizes $s): float => PlanSizes::round(0.2 * $s->get('blade'), 25.0, 60.0),
+                12.0,
+                90.0,
+            ),
+            PlanField::length(
+                'stock',
+                'Length of the stock',
+                static fn (PlanSizes $s): float => PlanSizes::round(0.7 * $s->get('blade'), 60.0, 500.0),
+                40.0,
+                600.0,
+                '',
+                10,
+            ),
+            PlanField::length(
+                'stockWidth',
+                'Width of the stock',
+                static fn (PlanSizes $s): float => $s->get('bladeWidth'),
+                15.0,
+                90.0,
+            ),
+            PlanField::length(
+                'stockThickness',
+                'Thickness of the stock',
+                static fn (PlanSizes $s): float => PlanSizes::round(0.5 * $s->get('bladeWidth'), 15.0, 30.0),
+                9.0,
+                60.0,
+                '',
+                0.5,
+            ),
+            PlanField::length(
+                'bladeThickness',
+                'Thickness of the blade',
+                static fn (PlanSizes $s): float => PlanSizes::round($s->get('stockThickness') / 3, 3.0, 20.0),
+                2.0,
+                30.0,
+                'a third of the stock',
+                0.5,
+            ),
         ];
     }
 
@@ -44,12 +80,22 @@ final class SquareFields
     {
         $least = $sizes->get('bladeWidth') + self::BEYOND_MM;
 
-        return $sizes->get('stock') < $least ? ['stock' => "Too short to lie along an edge: {$format->dimension($least)} at least, for a blade that wide."] : [];
+        return $sizes->get('stock') < $least
+            ? [
+                'stock' => "Too short to lie along an edge: {$format->dimension($least)} at least, for a blade that "
+                    .'wide.',
+            ]
+            : [];
     }
 
     public static function made(PlanSizes $sizes): Made
     {
-        return new Made($sizes->get('blade') >= self::LARGE_MM ? 'large-square' : 'try-square', ['blade' => $sizes->get('blade'), 'stock' => $sizes->get('stock'), 'bladeWidth' => $sizes->get('bladeWidth'), 'stockWidth' => $sizes->get('stockWidth')]);
+        return new Made($sizes->get('blade') >= self::LARGE_MM ? 'large-square' : 'try-square', [
+            'blade' => $sizes->get('blade'),
+            'stock' => $sizes->get('stock'),
+            'bladeWidth' => $sizes->get('bladeWidth'),
+            'stockWidth' => $sizes->get('stockWidth'),
+        ]);
     }
 
     /** What is left of the stock on each side of the blade, mm. */
@@ -63,7 +109,12 @@ final class SquareFields
     {
         $wall = self::wall($sizes);
 
-        return $wall < self::LEAST_WALL_MM ? ['bladeThickness' => "The walls beside $beside would be {$format->dimension($wall)}: leave {$format->dimension(self::LEAST_WALL_MM)} at least."] : [];
+        return $wall < self::LEAST_WALL_MM
+            ? [
+                'bladeThickness' => "The walls beside $beside would be {$format->dimension($wall)}: leave "
+                    ."{$format->dimension(self::LEAST_WALL_MM)} at least.",
+            ]
+            : [];
     }
 
     /** @return array{Part, Part} */
@@ -71,12 +122,24 @@ final class SquareFields
     {
         return [
             new Part('blade', 'blade', $blade, 'hard, straight-grained, quartersawn'),
-            new Part('stock', 'stock', new WantedPiece($sizes->get('stock'), $sizes->get('stockWidth'), $sizes->get('stockThickness')), 'hard, straight-grained'),
+            new Part(
+                'stock',
+                'stock',
+                new WantedPiece($sizes->get('stock'), $sizes->get('stockWidth'), $sizes->get('stockThickness')),
+                'hard, straight-grained',
+            ),
         ];
     }
 
     public static function test(): MakingStep
     {
-        return new MakingStep('Test it', 'Knife a line along it, turn it over, knife again from the same foot. The lines part by twice its error; plane the outer edge until they don’t.', 'The first test is written down.', 15, 'straight edge, knife, plane');
+        return new MakingStep(
+            'Test it',
+            'Knife a line along it, turn it over, knife again from the same foot. The lines part by twice its error; '
+                .'plane the outer edge until they don’t.',
+            'The first test is written down.',
+            15,
+            'straight edge, knife, plane',
+        );
     }
 }

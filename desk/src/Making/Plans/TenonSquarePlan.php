@@ -45,7 +45,10 @@ final readonly class TenonSquarePlan implements MakingPlan
     {
         $wrong = SquareFields::wrong($this->sizes, $format);
         if ($this->sizes->get('stock') < $this->sizes->get('bladeWidth') + 2 * $this->horn()) {
-            $wrong += ['stock' => "Too short: the blade and a horn of {$format->dimension($this->horn())} on each side of it want {$format->dimension($this->sizes->get('bladeWidth') + 2 * $this->horn())}."];
+            $wrong += [
+                'stock' => "Too short: the blade and a horn of {$format->dimension($this->horn())} on each side of ".
+                    "it want {$format->dimension($this->sizes->get('bladeWidth') + 2 * $this->horn())}.",
+            ];
         }
 
         return $wrong + SquareFields::wallWrong($this->sizes, 'the mortises', $format);
@@ -59,16 +62,55 @@ final readonly class TenonSquarePlan implements MakingPlan
     public function views(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        [$b, $w, $stock, $sw, $t, $horn] = [$s->get('blade'), $s->get('bladeWidth'), $s->get('stock'), $s->get('stockWidth'), $s->get('stockThickness'), $this->horn()];
-        $tenons = array_map(static fn (array $tenon): Path => Path::box(0, $horn + $tenon[0], $sw, $tenon[1]), $this->tenons());
-        $face = new View('Face', $sw + $b, $stock, [Path::box(0, 0, $sw, $stock), Path::box($sw, $horn, $b, $w)], $tenons, [
-            Dim::across($sw, $sw + $b, $horn + $w, $format->dimension($b), 'below'), Dim::down($horn, $horn + $w, $sw + $b, $format->dimension($w)),
-            Dim::down(0, $stock, 0, $format->dimension($stock)), Dim::across(0, $sw, $stock, $format->dimension($sw)),
-        ]);
+        [$b, $w, $stock, $sw, $t, $horn] = [
+            $s->get('blade'),
+            $s->get('bladeWidth'),
+            $s->get('stock'),
+            $s->get('stockWidth'),
+            $s->get('stockThickness'),
+            $this->horn(),
+        ];
+        $tenons = array_map(
+            static fn (array $tenon): Path => Path::box(0, $horn + $tenon[0], $sw, $tenon[1]),
+            $this->tenons(),
+        );
+        $face = new View(
+            'Face',
+            $sw + $b,
+            $stock,
+            [Path::box(0, 0, $sw, $stock), Path::box($sw, $horn, $b, $w)],
+            $tenons,
+            [
+                Dim::across($sw, $sw + $b, $horn + $w, $format->dimension($b), 'below'),
+                Dim::down($horn, $horn + $w, $sw + $b, $format->dimension($w)),
+                Dim::down(0, $stock, 0, $format->dimension($stock)),
+                Dim::across(0, $sw, $stock, $format->dimension($sw)),
+            ],
+        );
         $wall = $this->wall();
-        $edge = new View('Inner edge of the stock', $t, $stock, [Path::box(0, 0, $t, $stock), ...array_map(fn (array $tenon): Path => Path::box($wall, $horn + $tenon[0], $s->get('bladeThickness'), $tenon[1]), $this->tenons())], [], [
-            Dim::across($wall, $t - $wall, 0, $format->dimension($s->get('bladeThickness'))), Dim::across(0, $t, $stock, $format->dimension($t)), Dim::down(0, $horn, $t, $format->dimension($horn)),
-        ]);
+        $edge = new View(
+            'Inner edge of the stock',
+            $t,
+            $stock,
+            [
+                Path::box(0, 0, $t, $stock),
+                ...array_map(
+                    fn (array $tenon): Path => Path::box(
+                        $wall,
+                        $horn + $tenon[0],
+                        $s->get('bladeThickness'),
+                        $tenon[1],
+                    ),
+                    $this->tenons(),
+                ),
+            ],
+            [],
+            [
+                Dim::across($wall, $t - $wall, 0, $format->dimension($s->get('bladeThickness'))),
+                Dim::across(0, $t, $stock, $format->dimension($t)),
+                Dim::down(0, $horn, $t, $format->dimension($horn)),
+            ],
+        );
 
         return [$face, $edge, $this->bladeEnd($format)];
     }
@@ -84,12 +126,54 @@ final readonly class TenonSquarePlan implements MakingPlan
             CommonSteps::prepare($this->parts(), $format),
             CommonSteps::rest(),
             CommonSteps::again($this->blade(), $format),
-            new MakingStep('Mark the mortises', "Knife both mortises, each $tenon long, on both edges of the stock from the same end; gauge them {$format->dimension($s->get('bladeThickness'))} wide, {$format->dimension($this->wall())} from each face.", 'The lines on both edges stand opposite each other.', 15, 'knife, square, mortise gauge'),
-            new MakingStep('Chop the mortises', 'Chop half way from each edge and let them meet in the middle. Leave the knife lines.', 'A straight rod goes through square to the edge, seen from both sides.', round(20 + $s->get('stockWidth')), 'mortise chisel, mallet'),
-            new MakingStep('Saw the tenons', "Saw the tenons from the template, {$format->dimension($through)} long, and the shoulders between and beside them in one line.", 'The shoulders lie in one knife line, square to the edge.', round(15 + $cheeks), 'dovetail saw, chisel'),
-            new MakingStep('Fit it', 'Pare until both tenons go through under the push of a hand and the shoulders close. Dry, lay a known square inside.', 'Shoulders closed all along; no light at the square.', 30, 'chisel, known square'),
-            new MakingStep('Glue it', 'Glue the mortises, draw the shoulders home, set it square before the glue grips.', 'Square against the known one after the clamp is tight.', 15, 'glue, clamp, known square', CommonSteps::GLUE_DAYS, 'the glue'),
-            new MakingStep('Trim the tenons', 'Saw and pare what stands proud of the outer edge.', 'Flush to the finger.', 10, 'saw, chisel'),
+            new MakingStep(
+                'Mark the mortises',
+                "Knife both mortises, each $tenon long, on both edges of the stock from the same end; gauge them ".
+                    "{$format->dimension($s->get('bladeThickness'))} wide, {$format->dimension($this->wall())} from ".
+                    'each face.',
+                'The lines on both edges stand opposite each other.',
+                15,
+                'knife, square, mortise gauge',
+            ),
+            new MakingStep(
+                'Chop the mortises',
+                'Chop half way from each edge and let them meet in the middle. Leave the knife lines.',
+                'A straight rod goes through square to the edge, seen from both sides.',
+                round(20 + $s->get('stockWidth')),
+                'mortise chisel, mallet',
+            ),
+            new MakingStep(
+                'Saw the tenons',
+                "Saw the tenons from the template, {$format->dimension($through)} long, and the shoulders between "
+                    .'and beside them in one line.',
+                'The shoulders lie in one knife line, square to the edge.',
+                round(15 + $cheeks),
+                'dovetail saw, chisel',
+            ),
+            new MakingStep(
+                'Fit it',
+                'Pare until both tenons go through under the push of a hand and the shoulders close. Dry, lay a '.
+                    'known square inside.',
+                'Shoulders closed all along; no light at the square.',
+                30,
+                'chisel, known square',
+            ),
+            new MakingStep(
+                'Glue it',
+                'Glue the mortises, draw the shoulders home, set it square before the glue grips.',
+                'Square against the known one after the clamp is tight.',
+                15,
+                'glue, clamp, known square',
+                CommonSteps::GLUE_DAYS,
+                'the glue',
+            ),
+            new MakingStep(
+                'Trim the tenons',
+                'Saw and pare what stands proud of the outer edge.',
+                'Flush to the finger.',
+                10,
+                'saw, chisel',
+            ),
             CommonSteps::oil(),
             SquareFields::test(),
         ];
@@ -100,10 +184,29 @@ final readonly class TenonSquarePlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            ...Ask::board($s->get('stockThickness'), $s->get('stockWidth'), $this->blade()->lengthMm, SquareFields::WOOD),
+            ...Ask::board(
+                $s->get('stockThickness'),
+                $s->get('stockWidth'),
+                $this->blade()->lengthMm,
+                SquareFields::WOOD,
+            ),
             Ask::for('mark-mortise', Facts::of(width: $s->get('bladeThickness'))),
-            Ask::for('chop-mortise', Facts::of(width: $s->get('bladeThickness'), depth: $s->get('stockWidth') / 2, hardness: SquareFields::WOOD)),
-            Ask::for('saw-dovetail', Facts::of(thickness: $s->get('bladeThickness'), depth: $s->get('stockWidth') + self::PROUD_MM, hardness: SquareFields::WOOD)),
+            Ask::for(
+                'chop-mortise',
+                Facts::of(
+                    width: $s->get('bladeThickness'),
+                    depth: $s->get('stockWidth') / 2,
+                    hardness: SquareFields::WOOD,
+                ),
+            ),
+            Ask::for(
+                'saw-dovetail',
+                Facts::of(
+                    thickness: $s->get('bladeThickness'),
+                    depth: $s->get('stockWidth') + self::PROUD_MM,
+                    hardness: SquareFields::WOOD,
+                ),
+            ),
             Ask::for('pare'),
             Ask::for('flush-trim'),
         ];
@@ -119,15 +222,29 @@ final readonly class TenonSquarePlan implements MakingPlan
         [[$shoulder, $tenon], [$second]] = $this->tenons();
 
         return [
-            "The blade is {$format->dimension($this->blade()->lengthMm)} long in all, {$format->dimension(self::PROUD_MM)} of it to be trimmed.",
-            "Across the blade: shoulder {$format->dimension($shoulder)}, tenon {$format->dimension($tenon)}, gap {$format->dimension($second - $shoulder - $tenon)}, tenon {$format->dimension($tenon)}, shoulder {$format->dimension($shoulder)}.",
-            "Mortises {$format->dimension($this->sizes->get('bladeThickness'))} wide between walls of {$format->dimension($this->wall())}; the stock runs on by {$format->dimension($this->horn())} beyond the blade.",
+            "The blade is {$format->dimension($this->blade()->lengthMm)} long in all, ".
+            "{$format->dimension(self::PROUD_MM)} of it to be trimmed.",
+            "Across the blade: shoulder {$format->dimension($shoulder)}, tenon {$format->dimension($tenon)}, gap ".
+            "{$format->dimension($second - $shoulder - $tenon)}, tenon {$format->dimension($tenon)}, shoulder ".
+            "{$format->dimension($shoulder)}.",
+            "Mortises {$format->dimension($this->sizes->get('bladeThickness'))} wide between walls of ".
+            "{$format->dimension($this->wall())}; the stock runs on by {$format->dimension($this->horn())} ".
+            'beyond the blade.',
         ];
     }
 
     public function how(LengthFormatter $format): array
     {
-        return [new Explanation('How wide are the tenons?', 'shoulder 1, tenon 2, gap 2, tenon 2, shoulder 1: blade width ÷ 8', "{$format->dimension($this->sizes->get('bladeWidth'))} ÷ 8 = {$format->dimension($this->sizes->get('bladeWidth') / 8)}", Basis::CommonPractice, 'no source')];
+        return [
+            new Explanation(
+                'How wide are the tenons?',
+                'shoulder 1, tenon 2, gap 2, tenon 2, shoulder 1: blade width ÷ 8',
+                "{$format->dimension($this->sizes->get('bladeWidth'))} ÷ 8 = ".
+                    "{$format->dimension($this->sizes->get('bladeWidth') / 8)}",
+                Basis::CommonPractice,
+                'no source',
+            ),
+        ];
     }
 
     private function bladeEnd(LengthFormatter $format): View
@@ -140,12 +257,23 @@ final readonly class TenonSquarePlan implements MakingPlan
         }
         array_push($points, [$through, $w], [$shown, $w]);
 
-        return new View('End of the blade', $shown, $w, [Path::open(...$points)], [], [Dim::across(0, $through, $w, $format->dimension($through))]);
+        return new View(
+            'End of the blade',
+            $shown,
+            $w,
+            [Path::open(...$points)],
+            [],
+            [Dim::across(0, $through, $w, $format->dimension($through))],
+        );
     }
 
     private function blade(): WantedPiece
     {
-        return new WantedPiece($this->sizes->get('blade') + $this->sizes->get('stockWidth') + self::PROUD_MM, $this->sizes->get('bladeWidth'), $this->sizes->get('bladeThickness'));
+        return new WantedPiece(
+            $this->sizes->get('blade') + $this->sizes->get('stockWidth') + self::PROUD_MM,
+            $this->sizes->get('bladeWidth'),
+            $this->sizes->get('bladeThickness'),
+        );
     }
 
     /** @return array{array{float, float}, array{float, float}} each from the blade's edge, and how wide */

@@ -27,15 +27,26 @@ final class FlatAdvice
         }
         $line = $sheet->nextLine();
         if ($sheet->surface === null) {
-            return new Advice("Lay the straightedge {$line?->name}. Type the gap at each place, nought where no light shows.", 'Diagonals first: a twist shows along no side.');
+            return new Advice(
+                "Lay the straightedge {$line?->name}. Type the gap at each place, nought where no light shows.",
+                'Diagonals first: a twist shows along no side.',
+            );
         }
 
         return match ($sheet->verdict()) {
             Verdict::Within => new Advice('Leave it alone: it is flat enough for this work.', self::why($sheet->kind)),
             Verdict::Outside => self::takeOff($sheet),
             Verdict::CannotTell => $line === null
-                ? new Advice('Too near your tolerance to tell. Read it with something finer, or call it the tolerance.', 'It is known to ± '.$sheet->format->small($sheet->uncertaintyMm()).', and your tolerance lies inside that.')
-                : new Advice("Can’t tell yet. Lay the straightedge {$line->name} too.", 'Every line more makes the heights surer.'),
+                ? new Advice(
+                    'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+                    'It is known to ± '.
+                        $sheet->format->small($sheet->uncertaintyMm()).
+                        ', and your tolerance lies inside that.',
+                )
+                : new Advice(
+                    "Can’t tell yet. Lay the straightedge {$line->name} too.",
+                    'Every line more makes the heights surer.',
+                ),
             null => new Advice('Type what the work can bear.', 'Then it can be told whether anything comes off.'),
         };
     }
@@ -49,8 +60,19 @@ final class FlatAdvice
         $why = self::why($sheet->kind);
 
         return match ($sheet->kind) {
-            ReferenceKind::Stone => new Advice("Flatten it: $most comes off $where. Pencil a grid on it, rub until none is left, test again.", $why, takeOff: true, off: "$most off $where"),
-            ReferenceKind::Sole => new Advice("Take $most off $where: pull it one way over abrasive paper on a flat, iron in and backed off. Test again.", $why, takeOff: true, off: "$most off $where"),
+            ReferenceKind::Stone => new Advice(
+                "Flatten it: $most comes off $where. Pencil a grid on it, rub until none is left, test again.",
+                $why,
+                takeOff: true,
+                off: "$most off $where",
+            ),
+            ReferenceKind::Sole => new Advice(
+                "Take $most off $where: pull it one way over abrasive paper on a flat, iron in and backed off. Test "
+                    .'again.',
+                $why,
+                takeOff: true,
+                off: "$most off $where",
+            ),
             default => $shaving === null
                 ? new Advice("Plane $most off $where. Then test again.", $why, takeOff: true, off: "$most off $where")
                 : self::shavings(Rounding::up($sheet->surface->mostMm() / $shaving), $where, $why),
@@ -67,7 +89,13 @@ final class FlatAdvice
     private static function where(Surface $surface, Grid $grid): string
     {
         $most = $surface->mostMm();
-        $high = array_values(array_filter($surface->highest(), static fn (int $node): bool => $surface->removeMm[(int) array_search($node, $surface->nodes, true)] > self::HIGH * $most));
+        $high = array_values(
+            array_filter(
+                $surface->highest(),
+                static fn (int $node): bool => $surface->removeMm[(int) array_search($node, $surface->nodes, true)] >
+                    self::HIGH * $most,
+            ),
+        );
         $names = array_values(array_unique(array_map($grid->says(...), $high)));
 
         return match (true) {
@@ -80,7 +108,8 @@ final class FlatAdvice
     private static function why(ReferenceKind $kind): string
     {
         return match ($kind) {
-            ReferenceKind::Sole => 'Toe, both sides of the mouth and heel guide the cut; a hollow between them does no harm. Rubbing to and fro rounds it.',
+            ReferenceKind::Sole => 'Toe, both sides of the mouth and heel guide the cut; a hollow between them does '
+                .'no harm. Rubbing to and fro rounds it.',
             ReferenceKind::Stone => 'A hollow stone rounds every edge that is honed on it.',
             default => 'The drawing shows what stands above the plane that loses least.',
         };

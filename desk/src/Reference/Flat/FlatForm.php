@@ -31,13 +31,28 @@ final readonly class FlatForm extends TestForm
     public ?Surface $surface;
 
     /** @param  array<string, list<Reading>>  $gaps  by the id of a line */
-    private function __construct(public ReferenceKind $kind, TypedTest $typed, Form $form, public ?Grid $grid, public array $gaps, LengthFormatter $format)
-    {
+    private function __construct(
+        public ReferenceKind $kind,
+        TypedTest $typed,
+        Form $form,
+        public ?Grid $grid,
+        public array $gaps,
+        LengthFormatter $format,
+    ) {
         parent::__construct($typed, $form, $gaps, $format);
-        $this->surface = $grid === null || ! $this->isSound() ? null : Surface::of($grid, array_map(
-            static fn (array $line): array => array_map(static fn (Reading $gap): ?float => $gap->value, $line),
-            $gaps,
-        ));
+        $this->surface =
+            $grid === null || ! $this->isSound()
+                ? null
+                : Surface::of(
+                    $grid,
+                    array_map(
+                        static fn (array $line): array => array_map(
+                            static fn (Reading $gap): ?float => $gap->value,
+                            $line,
+                        ),
+                        $gaps,
+                    ),
+                );
     }
 
     public static function of(ReferenceKind $kind, TypedTest $typed, LengthFormatter $format): self
@@ -50,7 +65,10 @@ final readonly class FlatForm extends TestForm
         $least = $grid === null ? 0.0 : min($grid->lengthMm, $grid->widthMm);
         $gaps = [];
         foreach ($grid === null ? [] : $grid->lines() as $line) {
-            $gaps[$line->id] = array_map(static fn (int $index): Reading => self::gap($typed->lists[$line->id][$index] ?? '', $least, $format), array_keys($line->nodes));
+            $gaps[$line->id] = array_map(
+                static fn (int $index): Reading => self::gap($typed->lists[$line->id][$index] ?? '', $least, $format),
+                array_keys($line->nodes),
+            );
         }
 
         return new self($kind, $typed, $form, $grid, $gaps, $format);
@@ -65,7 +83,11 @@ final readonly class FlatForm extends TestForm
     /** Two standard deviations of the height known worst, each gap read to resolution/√12. Source: JCGM 100. */
     public function budget(): UncertaintyBudget
     {
-        return new UncertaintyBudget($this->surface === null ? [] : ['reading' => 4 * $this->surface->leverage * $this->resolutionMm ** 2 / 12]);
+        return new UncertaintyBudget(
+            $this->surface === null
+                ? []
+                : ['reading' => (4 * $this->surface->leverage * $this->resolutionMm ** 2) / 12],
+        );
     }
 
     public function strokes(): array
@@ -77,14 +99,22 @@ final readonly class FlatForm extends TestForm
         $shaving = $this->form->value('shaving');
         $length = $this->grid->lengthMm ?? 0.0;
 
-        return [$shaving === null ? PlaningStep::untilTested($advice->off ?? '', $length) : PlaningStep::tapered($advice->off ?? '', $length, $this->shavings($shaving))];
+        return [
+            $shaving === null
+                ? PlaningStep::untilTested($advice->off ?? '', $length)
+                : PlaningStep::tapered($advice->off ?? '', $length, $this->shavings($shaving)),
+        ];
     }
 
     public function correction(): Correction
     {
         $shaving = $this->form->value('shaving');
 
-        return new Correction($shaving === null ? 0 : $this->shavings($shaving), (string) $this->next()->off, "Took {$this->next()->off}.");
+        return new Correction(
+            $shaving === null ? 0 : $this->shavings($shaving),
+            (string) $this->next()->off,
+            "Took {$this->next()->off}.",
+        );
     }
 
     private function shavings(float $shavingMm): int
@@ -96,7 +126,9 @@ final readonly class FlatForm extends TestForm
     {
         $tolerance = $this->form->value('tolerance');
 
-        return $this->surface === null || $tolerance === null ? null : Verdict::of($this->surface->flatnessMm, $this->uncertaintyMm(), $tolerance);
+        return $this->surface === null || $tolerance === null
+            ? null
+            : Verdict::of($this->surface->flatnessMm, $this->uncertaintyMm(), $tolerance);
     }
 
     public function found(): ?string
@@ -111,7 +143,15 @@ final readonly class FlatForm extends TestForm
 
     public function standing(): string
     {
-        return $this->surface === null ? '' : '± '.$this->format->small($this->uncertaintyMm()).", {$this->found()}; read along ".$this->linesRead().' of '.count($this->gaps).' lines.';
+        return $this->surface === null
+            ? ''
+            : '± '.
+                    $this->format->small($this->uncertaintyMm()).
+                    ", {$this->found()}; read along ".
+                    $this->linesRead().
+                    ' of '.
+                    count($this->gaps).
+                    ' lines.';
     }
 
     /** The line to be read next; null: all are. */
@@ -133,10 +173,25 @@ final readonly class FlatForm extends TestForm
 
     public function explained(): array
     {
-        return $this->surface === null ? [] : [
-            new Explanation('How flat is it?', 'height = a + b·t − gap along each line; all lines fitted together; flatness = distance of the two nearest parallel planes that hold every place', count($this->surface->nodes).' places, '.$this->format->small($this->surface->flatnessMm), Basis::Published, 'Lines of a Union flag, J. C. Moody, 1955; minimum zone, ISO 12781.'),
-            new Explanation('How sure is that?', 'U = 2·√(largest variance of a height), each gap known to resolution ÷ √12', '± '.$this->format->small($this->uncertaintyMm()), Basis::Published, 'Guide to the expression of uncertainty in measurement, JCGM 100.'),
-        ];
+        return $this->surface === null
+            ? []
+            : [
+                new Explanation(
+                    'How flat is it?',
+                    'height = a + b·t − gap along each line; all lines fitted together; flatness = distance of the '
+                        .'two nearest parallel planes that hold every place',
+                    count($this->surface->nodes).' places, '.$this->format->small($this->surface->flatnessMm),
+                    Basis::Published,
+                    'Lines of a Union flag, J. C. Moody, 1955; minimum zone, ISO 12781.',
+                ),
+                new Explanation(
+                    'How sure is that?',
+                    'U = 2·√(largest variance of a height), each gap known to resolution ÷ √12',
+                    '± '.$this->format->small($this->uncertaintyMm()),
+                    Basis::Published,
+                    'Guide to the expression of uncertainty in measurement, JCGM 100.',
+                ),
+            ];
     }
 
     public function isRead(string $line): bool
@@ -153,19 +208,30 @@ final readonly class FlatForm extends TestForm
     {
         [$length, $width, $along, $across] = array_map($form->value(...), ['length', 'width', 'along', 'across']);
 
-        return $length === null || $width === null || $along === null || $across === null ? null : new Grid($length, $width, (int) $along, (int) $across);
+        return $length === null || $width === null || $along === null || $across === null
+            ? null
+            : new Grid($length, $width, (int) $along, (int) $across);
     }
 
     /** @param  list<int>  $counts */
     private static function oneOf(Reading $figure, array $counts, string $complaint): Reading
     {
-        return $figure->value === null || in_array((int) $figure->value, $counts, true) ? $figure : $figure->refused($complaint);
+        return $figure->value === null || in_array((int) $figure->value, $counts, true)
+            ? $figure
+            : $figure->refused($complaint);
     }
 
     private static function gap(string $typed, float $least, LengthFormatter $format): Reading
     {
-        $gap = Reading::length($typed, $format)->within(0, INF, 'A gap is nought or more: the straightedge lies on what is highest.')->within(0, $least / 4, 'A gap is far smaller than the thing itself. Check the unit.');
+        $gap = Reading::length($typed, $format)
+            ->within(0, INF, 'A gap is nought or more: the straightedge lies on what is highest.')
+            ->within(0, $least / 4, 'A gap is far smaller than the thing itself. Check the unit.');
 
-        return $gap->value === null || $gap->value <= self::DOUBTFUL_GAP_MM ? $gap : $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->value / 25.4));
+        return $gap->value === null || $gap->value <= self::DOUBTFUL_GAP_MM
+            ? $gap
+            : $gap->doubted(
+                'That wide a gap shows without a test. Is the unit right?',
+                $format->typed($gap->value / 25.4),
+            );
     }
 }

@@ -15,7 +15,9 @@ use JackRest\Desk\Reference\TestedReference;
 use JackRest\Desk\Reference\TestFields;
 use JackRest\Desk\Reference\TypedTest;
 
-/** A plane's sole, a stone, a board: read line by line under a straightedge. Usual values: common practice, no source. */
+/**
+ * A plane's sole, a stone, a board: read line by line under a straightedge. Usual values: common practice, no source.
+ */
 final class FlatReference implements TestedReference
 {
     public function __construct(private readonly ReferenceKind $kind)
@@ -60,7 +62,9 @@ final class FlatReference implements TestedReference
     {
         [$length, $width] = $this->usualMm();
 
-        return $format->dimension($sizes->get('length', $length)).' by '.$format->dimension($sizes->get('width', $width));
+        return $format->dimension($sizes->get('length', $length)).
+            ' by '.
+            $format->dimension($sizes->get('width', $width));
     }
 
     public function test(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): FlatForm
@@ -107,11 +111,51 @@ final class FlatReference implements TestedReference
     private static function flat(array $sizesMm, float $toleranceMm, ?float $shavingMm = null): array
     {
         return [
-            new Field('length', Quantity::Length, 20, 5000, 'Length', '', 'A flat thing is between 20 mm and 5 m long.', begins: $sizesMm[0], step: 5.0),
-            new Field('width', Quantity::Length, 10, 3000, 'Width', '', 'A flat thing is between 10 mm and 3 m wide.', begins: $sizesMm[1], step: 5.0),
-            new Field('along', Quantity::Count, 3, 9, 'Places along', '3, 5, 7 or 9', 'Read at 3, 5, 7 or 9 places along.', begins: 5.0, step: 2.0),
-            new Field('across', Quantity::Count, 3, 5, 'Places across', '3 or 5', 'Read at 3 or 5 places across.', begins: 3.0, step: 2.0),
-            ...($shavingMm === null ? [] : [TestFields::shaving($shavingMm)]),
+            new Field(
+                'length',
+                Quantity::Length,
+                20,
+                5000,
+                'Length',
+                '',
+                'A flat thing is between 20 mm and 5 m long.',
+                begins: $sizesMm[0],
+                step: 5.0,
+            ),
+            new Field(
+                'width',
+                Quantity::Length,
+                10,
+                3000,
+                'Width',
+                '',
+                'A flat thing is between 10 mm and 3 m wide.',
+                begins: $sizesMm[1],
+                step: 5.0,
+            ),
+            new Field(
+                'along',
+                Quantity::Count,
+                3,
+                9,
+                'Places along',
+                '3, 5, 7 or 9',
+                'Read at 3, 5, 7 or 9 places along.',
+                begins: 5.0,
+                step: 2.0,
+            ),
+            new Field(
+                'across',
+                Quantity::Count,
+                3,
+                5,
+                'Places across',
+                '3 or 5',
+                'Read at 3 or 5 places across.',
+                begins: 3.0,
+                step: 2.0,
+            ),
+            ...$shavingMm === null ? [] : [TestFields::shaving($shavingMm)],
             TestFields::tolerance('What the work can bear', 'between its highest and lowest place', $toleranceMm),
         ];
     }

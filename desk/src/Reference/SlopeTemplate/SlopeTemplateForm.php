@@ -39,9 +39,12 @@ final readonly class SlopeTemplateForm extends TestForm
         parent::__construct($typed, $form, [], $format);
         $mean = $this->meanRiseMm();
         $run = $this->value('run');
-        $this->slope = $this->isWrong() || $mean === null || $run === null
-            ? null
-            : (new SlopeTemplate)(new SlopeTemplateInput(riseMm: $mean, runMm: $run, nominalRatio: $this->value('nominal')));
+        $this->slope =
+            $this->isWrong() || $mean === null || $run === null
+                ? null
+                : (new SlopeTemplate())(
+                    new SlopeTemplateInput(riseMm: $mean, runMm: $run, nominalRatio: $this->value('nominal')),
+                );
     }
 
     public static function of(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): self
@@ -54,13 +57,19 @@ final readonly class SlopeTemplateForm extends TestForm
         return $this->tailErrorMm();
     }
 
-    /** A tail's wide end is known as the slope is: U = 2·thickness·2·√(resolution²/12 ÷ readings)/run. Source: JCGM 100. */
+    /**
+     * A tail's wide end is known as the slope is: U = 2·thickness·2·√(resolution²/12 ÷ readings)/run. Source: JCGM 100.
+     */
     public function budget(): UncertaintyBudget
     {
         [$thickness, $run] = [$this->value('thickness'), $this->value('run')];
         $readings = $this->value('rise') !== null && $this->value('turned') !== null ? 2 : 1;
 
-        return new UncertaintyBudget($thickness === null || $run === null ? [] : ['reading' => (4 * $thickness / $run) ** 2 * $this->resolutionMm ** 2 / 12 / $readings]);
+        return new UncertaintyBudget(
+            $thickness === null || $run === null
+                ? []
+                : ['reading' => (((4 * $thickness) / $run) ** 2 * $this->resolutionMm ** 2) / 12 / $readings],
+        );
     }
 
     public function strokes(): array
@@ -96,7 +105,13 @@ final readonly class SlopeTemplateForm extends TestForm
     {
         $lean = $this->leanDeg();
 
-        return $this->slope === null ? '' : '± '.$this->format->small($this->uncertaintyMm()).' at the wide end of a tail; it slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).($lean === null ? '.' : ', and leans by '.LengthFormatter::fixed(abs($lean), 2).'° itself.');
+        return $this->slope === null
+            ? ''
+            : '± '.
+                    $this->format->small($this->uncertaintyMm()).
+                    ' at the wide end of a tail; it slopes 1 in '.
+                    LengthFormatter::decimal($this->slope->ratio, 2).
+                    ($lean === null ? '.' : ', and leans by '.LengthFormatter::fixed(abs($lean), 2).'° itself.');
     }
 
     /** How far the two sides of the template differ from their mean, degrees; null: only one is measured. */
@@ -104,7 +119,9 @@ final readonly class SlopeTemplateForm extends TestForm
     {
         [$rise, $turned, $run] = [$this->value('rise'), $this->value('turned'), $this->value('run')];
 
-        return $this->slope === null || $rise === null || $turned === null || $run === null ? null : (rad2deg(atan($rise / $run)) - rad2deg(atan($turned / $run))) / 2;
+        return $this->slope === null || $rise === null || $turned === null || $run === null
+            ? null
+            : (rad2deg(atan($rise / $run)) - rad2deg(atan($turned / $run))) / 2;
     }
 
     /** How far the wide end of one tail is off, mm; null: thickness or nominal slope is not known. */
@@ -112,7 +129,9 @@ final readonly class SlopeTemplateForm extends TestForm
     {
         [$thickness, $nominal] = [$this->value('thickness'), $this->value('nominal')];
 
-        return $this->slope === null || $thickness === null || $nominal === null ? null : 2 * $thickness * (1 / $this->slope->ratio - 1 / $nominal);
+        return $this->slope === null || $thickness === null || $nominal === null
+            ? null
+            : 2 * $thickness * (1 / $this->slope->ratio - 1 / $nominal);
     }
 
     public function next(): Advice
@@ -121,17 +140,35 @@ final readonly class SlopeTemplateForm extends TestForm
             return Advice::correct();
         }
         if ($this->slope === null) {
-            return new Advice('Draw along the template, measure how far the line leans over its length.', 'Then turn the template over and draw again: both ways round should lean alike.');
+            return new Advice(
+                'Draw along the template, measure how far the line leans over its length.',
+                'Then turn the template over and draw again: both ways round should lean alike.',
+            );
         }
         $error = $this->tailErrorMm();
         $joints = (int) max(1, $this->value('joints') ?? 1);
         if ($error === null || $this->verdict() === null) {
-            return new Advice('It slopes 1 in '.LengthFormatter::decimal($this->slope->ratio, 2).', '.LengthFormatter::decimal($this->slope->angleDeg, 2).'°.', 'With the slope it should have and the board’s thickness, its error is known too.');
+            return new Advice(
+                'It slopes 1 in '.
+                    LengthFormatter::decimal($this->slope->ratio, 2).
+                    ', '.
+                    LengthFormatter::decimal($this->slope->angleDeg, 2).
+                    '°.',
+                'With the slope it should have and the board’s thickness, its error is known too.',
+            );
         }
 
         return match ($this->verdict()) {
-            Verdict::Within => new Advice('Use it: each tail is within '.$this->format->small((float) $this->value('tolerance')).'.', $this->stack($error, $joints)),
-            Verdict::CannotTell => new Advice($this->whatWouldTell($error), 'It is known to ± '.$this->format->small($this->uncertaintyMm()).', and what a tail can bear lies inside that.'),
+            Verdict::Within => new Advice(
+                'Use it: each tail is within '.$this->format->small((float) $this->value('tolerance')).'.',
+                $this->stack($error, $joints),
+            ),
+            Verdict::CannotTell => new Advice(
+                $this->whatWouldTell($error),
+                'It is known to ± '.
+                    $this->format->small($this->uncertaintyMm()).
+                    ', and what a tail can bear lies inside that.',
+            ),
             Verdict::Outside => $this->takeOff($error, $joints),
         };
     }
@@ -146,17 +183,28 @@ final readonly class SlopeTemplateForm extends TestForm
         $off = $this->format->small($this->atTheEndMm())." off the {$this->where($error)}";
         $hopeless = abs($error) * $joints > 10 * (float) $this->value('tolerance') ? ' A new one is as quick.' : '';
 
-        return new Advice('Plane it '.($error > 0 ? 'flatter' : 'steeper').": take $off, running out to nothing at the other. Then test again.", $this->stack($error, $joints).$hopeless, takeOff: true, off: $off);
+        return new Advice(
+            'Plane it '.
+                ($error > 0 ? 'flatter' : 'steeper').
+                ": take $off, running out to nothing at the other. Then test again.",
+            $this->stack($error, $joints).$hopeless,
+            takeOff: true,
+            off: $off,
+        );
     }
 
-    /** A longer line makes a lean larger, the reading's own error stays: solves the uncertainty for the line's length. */
+    /**
+     * A longer line makes a lean larger, the reading's own error stays: solves the uncertainty for the line's length.
+     */
     private function whatWouldTell(float $error): string
     {
         $needed = abs((float) $this->value('tolerance') - abs($error));
-        $run = $needed <= 0 ? INF : $this->uncertaintyMm() * (float) $this->value('run') / $needed;
+        $run = $needed <= 0 ? INF : ($this->uncertaintyMm() * (float) $this->value('run')) / $needed;
 
         return $run <= self::LONGEST_LINE_MM
-            ? 'Can’t tell yet. Draw a line '.$this->format->dimension(ceil($run / 5) * 5).' long or longer, and measure again.'
+            ? 'Can’t tell yet. Draw a line '.
+                    $this->format->dimension(ceil($run / 5) * 5).
+                    ' long or longer, and measure again.'
             : 'Too near what you allow to tell. Read it with something finer, or call it that.';
     }
 
@@ -170,20 +218,37 @@ final readonly class SlopeTemplateForm extends TestForm
 
     public function explained(): array
     {
-        return $this->slope === null ? [] : [new Explanation(
-            'How steep is it?',
-            'angle = atan(mean rise ÷ run); a tail is off by 2 · thickness · (tan α − tan α₀)',
-            LengthFormatter::decimal($this->slope->angleDeg, 3).'°, 1 in '.LengthFormatter::decimal($this->slope->ratio, 2),
-            Basis::CommonPractice,
-            'Plane geometry.',
-        )];
+        return $this->slope === null
+            ? []
+            : [
+                new Explanation(
+                    'How steep is it?',
+                    'angle = atan(mean rise ÷ run); a tail is off by 2 · thickness · (tan α − tan α₀)',
+                    LengthFormatter::decimal($this->slope->angleDeg, 3).
+                        '°, 1 in '.
+                        LengthFormatter::decimal($this->slope->ratio, 2),
+                    Basis::CommonPractice,
+                    'Plane geometry.',
+                ),
+            ];
     }
 
     private function stack(float $error, int $joints): string
     {
-        $one = 'Each tail is '.$this->format->small(abs($error)).' too '.($error > 0 ? 'wide' : 'narrow').' at its wide end';
+        $one =
+            'Each tail is '.
+            $this->format->small(abs($error)).
+            ' too '.
+            ($error > 0 ? 'wide' : 'narrow').
+            ' at its wide end';
 
-        return $joints === 1 ? "$one." : "$one; over $joints in a row ".$this->format->small(abs($error) * sqrt($joints)).' likely, '.$this->format->small(abs($error) * $joints).' at worst.';
+        return $joints === 1
+            ? "$one."
+            : "$one; over $joints in a row ".
+                    $this->format->small(abs($error) * sqrt($joints)).
+                    ' likely, '.
+                    $this->format->small(abs($error) * $joints).
+                    ' at worst.';
     }
 
     private function meanRiseMm(): ?float

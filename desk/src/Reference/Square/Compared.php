@@ -12,8 +12,13 @@ use JackRest\Desk\Form\Reading;
 final readonly class Compared
 {
     /** @param  float|null  $errorMm  null: not read yet */
-    public function __construct(public string $name, public Reading $gap, public ?float $errorMm, public float $uncertaintyMm, public ?Verdict $verdict)
-    {
+    public function __construct(
+        public string $name,
+        public Reading $gap,
+        public ?float $errorMm,
+        public float $uncertaintyMm,
+        public ?Verdict $verdict,
+    ) {
     }
 
     public function lean(): ?Lean

@@ -24,7 +24,11 @@ final readonly class KnownSquareForm
     {
         $resolution = $instrument->resolutionMm($format->paperMm);
 
-        return new self($known, array_map(static fn (array $row): Compared => self::row($known, $row, $resolution, $format), $typed), $format);
+        return new self(
+            $known,
+            array_map(static fn (array $row): Compared => self::row($known, $row, $resolution, $format), $typed),
+            $format,
+        );
     }
 
     public function next(): Advice
@@ -36,9 +40,19 @@ final readonly class KnownSquareForm
 
         return match (true) {
             $wrong !== [] => new Advice('Mend the figure marked in red.', 'Everything else you typed stays as it is.'),
-            $read === [] => new Advice('Hold both stocks against one straight edge, outer edges of the blades together. Type the gap where light shows.', "One stock to the left, one to the right. What is the {$this->known->name}’s own is taken off."),
-            $out !== [] => new Advice("Outside: $names. Test by turning over, then correct.", 'This comparison is as good as the known square; its uncertainty is in it.'),
-            default => new Advice('Write them down.', count($read) === count($this->rows) ? 'All are read.' : 'Those without a gap stay as they were.'),
+            $read === [] => new Advice(
+                'Hold both stocks against one straight edge, outer edges of the blades together. Type the gap where '
+                    .'light shows.',
+                "One stock to the left, one to the right. What is the {$this->known->name}’s own is taken off.",
+            ),
+            $out !== [] => new Advice(
+                "Outside: $names. Test by turning over, then correct.",
+                'This comparison is as good as the known square; its uncertainty is in it.',
+            ),
+            default => new Advice(
+                'Write them down.',
+                count($read) === count($this->rows) ? 'All are read.' : 'Those without a gap stay as they were.',
+            ),
         };
     }
 
@@ -46,9 +60,14 @@ final readonly class KnownSquareForm
     private static function row(KnownSquare $known, array $row, float $resolutionMm, LengthFormatter $format): Compared
     {
         $most = min($known->lengthMm, $row['lengthMm']) / 4;
-        $gap = Reading::length($row['gap'], $format)->within(0, INF, 'A gap is nought or more: say whether it shows at the tip or at the heel.')->within(0, $most, 'A gap is far smaller than the blade. Check the unit.');
+        $gap = Reading::length($row['gap'], $format)
+            ->within(0, INF, 'A gap is nought or more: say whether it shows at the tip or at the heel.')
+            ->within(0, $most, 'A gap is far smaller than the blade. Check the unit.');
         if ($gap->value !== null && rad2deg(atan($gap->value / min($known->lengthMm, $row['lengthMm']))) > 1.0) {
-            $gap = $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed($gap->value / 25.4));
+            $gap = $gap->doubted(
+                'That wide a gap shows without a test. Is the unit right?',
+                $format->typed($gap->value / 25.4),
+            );
         }
         if ($gap->value === null) {
             return new Compared($row['name'], $gap, null, 0.0, null);
@@ -56,6 +75,12 @@ final readonly class KnownSquareForm
         $error = $known->errorOfMm($row['atTip'] ? $gap->value : -$gap->value, $row['lengthMm']);
         $uncertainty = $known->uncertaintyOfMm($resolutionMm, $row['lengthMm']);
 
-        return new Compared($row['name'], $gap, $error, $uncertainty, Verdict::of($error, $uncertainty, $row['toleranceMm']));
+        return new Compared(
+            $row['name'],
+            $gap,
+            $error,
+            $uncertainty,
+            Verdict::of($error, $uncertainty, $row['toleranceMm']),
+        );
     }
 }

@@ -30,7 +30,13 @@ final class SquareExplained
             new Explanation(
                 'How sure is that?',
                 'U = √(s²/n + line²/6 + resolution²/12), for about 95 of 100 tests',
-                '√('.$length(SquareReversal::budget($test)->partMm('repeats')).'² + '.$length($test->lineWidthMm).'²/6 + '.$length($test->resolutionMm)."²/12) = {$length($result->expandedUncertaintyMm)}",
+                '√('.
+                    $length(SquareReversal::budget($test)->partMm('repeats')).
+                    '² + '.
+                    $length($test->lineWidthMm).
+                    '²/6 + '.
+                    $length($test->resolutionMm).
+                    "²/12) = {$length($result->expandedUncertaintyMm)}",
                 Basis::Published,
                 'Guide to the expression of uncertainty in measurement, JCGM 100.',
             ),
@@ -39,14 +45,24 @@ final class SquareExplained
     }
 
     /** @return list<Explanation> */
-    private static function shavings(SquareReversalInput $test, SquareReversalResult $result, LengthFormatter $format): array
-    {
-        return $test->shavingMm === null ? [] : [new Explanation(
-            'Why so many shavings?',
-            'shavings = error ÷ thickness of one, rounded up',
-            $format->small(abs($result->errorMm)).' ÷ '.$format->small($test->shavingMm)." → {$result->shavings}",
-            Basis::CommonPractice,
-            'Counting shavings of known thickness. Measure yours: ten in a pack under the caliper.',
-        )];
+    private static function shavings(
+        SquareReversalInput $test,
+        SquareReversalResult $result,
+        LengthFormatter $format,
+    ): array {
+        return $test->shavingMm === null
+            ? []
+            : [
+                new Explanation(
+                    'Why so many shavings?',
+                    'shavings = error ÷ thickness of one, rounded up',
+                    $format->small(abs($result->errorMm)).
+                        ' ÷ '.
+                        $format->small($test->shavingMm).
+                        " → {$result->shavings}",
+                    Basis::CommonPractice,
+                    'Counting shavings of known thickness. Measure yours: ten in a pack under the caliper.',
+                ),
+            ];
     }
 }

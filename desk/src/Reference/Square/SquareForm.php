@@ -50,18 +50,26 @@ final readonly class SquareForm extends TestForm
     public bool $isMetal;
 
     /** @param  list<Reading>  $farGaps */
-    private function __construct(TypedTest $typed, Form $form, array $farGaps, LengthFormatter $format, private float $bladeMm)
-    {
+    private function __construct(
+        TypedTest $typed,
+        Form $form,
+        array $farGaps,
+        LengthFormatter $format,
+        private float $bladeMm,
+    ) {
         parent::__construct($typed, $form, ['farGaps' => $farGaps], $format);
         $this->isMetal = ($typed->choices['blade'] ?? 'wood') === 'metal';
         [$this->test, $this->objection] = $this->read();
-        $this->result = $this->test === null ? null : (new SquareReversal)($this->test);
+        $this->result = $this->test === null ? null : (new SquareReversal())($this->test);
     }
 
     public static function of(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): self
     {
         $blade = $sizes->get('blade', 200.0);
-        $fields = array_filter((new SquareReference)->asks($sizes, $format), static fn (object $asked): bool => $asked instanceof Field);
+        $fields = array_filter(
+            (new SquareReference())->asks($sizes, $format),
+            static fn (object $asked): bool => $asked instanceof Field,
+        );
         $form = Form::of(array_values($fields), $typed->figures, $format);
         $span = $form->value('length') ?? $blade;
         $near = Reading::length($typed->figures['nearGap'] ?? '', $format);
@@ -92,7 +100,9 @@ final readonly class SquareForm extends TestForm
 
     public function found(): ?string
     {
-        return $this->result === null ? null : $this->result->lean->label().($this->edge() === SquareEdge::Inner ? ', inner edge' : '');
+        return $this->result === null
+            ? null
+            : $this->result->lean->label().($this->edge() === SquareEdge::Inner ? ', inner edge' : '');
     }
 
     public function series(): string
@@ -152,7 +162,9 @@ final readonly class SquareForm extends TestForm
 
     public function explained(): array
     {
-        return $this->test === null || $this->result === null ? [] : SquareExplained::of($this->test, $this->result, $this->format);
+        return $this->test === null || $this->result === null
+            ? []
+            : SquareExplained::of($this->test, $this->result, $this->format);
     }
 
     public function lines(): array
@@ -164,7 +176,7 @@ final readonly class SquareForm extends TestForm
 
         return [
             (new SquareAtWork($this->result->errorDeg, $width))->sentence($this->format),
-            ...($this->isMetal ? [SquareAtWork::grade($this->test->bladeLengthMm, $this->result->errorMm)] : []),
+            ...$this->isMetal ? [SquareAtWork::grade($this->test->bladeLengthMm, $this->result->errorMm)] : [],
         ];
     }
 
@@ -173,8 +185,8 @@ final readonly class SquareForm extends TestForm
         $end = $this->end();
 
         return $this->isMetal
-            // Metal is rubbed, not shaved: no shavings, and yet corrected.
-            ? new Correction(0, "rubbed down at the $end", "Rubbed it down at the $end.")
+            ? // Metal is rubbed, not shaved: no shavings, and yet corrected.
+            new Correction(0, "rubbed down at the $end", "Rubbed it down at the $end.")
             : self::shaved($this->result->shavings ?? 0, $end, $this->widthLeftMm());
     }
 
@@ -183,7 +195,12 @@ final readonly class SquareForm extends TestForm
     {
         $shavings = $count === 1 ? '1 shaving' : "$count shavings";
 
-        return new Correction($count, "$shavings off the $end", "Took $shavings off the $end.", $widthMm === null ? [] : ['bladeWidth' => $widthMm]);
+        return new Correction(
+            $count,
+            "$shavings off the $end",
+            "Took $shavings off the $end.",
+            $widthMm === null ? [] : ['bladeWidth' => $widthMm],
+        );
     }
 
     public function facts(): array
@@ -193,9 +210,17 @@ final readonly class SquareForm extends TestForm
 
     public function learntShavingMm(EarlierTest $before): ?float
     {
-        return $this->result === null || $before->strokes === null || $before->series !== $this->series() || $this->isMetal
+        return $this->result === null ||
+            $before->strokes === null ||
+            $before->series !== $this->series() ||
+            $this->isMetal
             ? null
-            : ShavingLearnt::ofTaperMm($before->errorMm, $this->result->errorMm, $before->strokes, (float) $this->form->value('shaving'));
+            : ShavingLearnt::ofTaperMm(
+                $before->errorMm,
+                $this->result->errorMm,
+                $before->strokes,
+                (float) $this->form->value('shaving'),
+            );
     }
 
     public function kept(): array
@@ -227,8 +252,18 @@ final readonly class SquareForm extends TestForm
         $format = $this->format;
 
         return match (true) {
-            $outside && $this->isTooNarrow() => SquareAdvice::makeNew($test, $result, (float) $this->widthLeftMm(), (float) $this->form->value('least'), $format),
-            $outside && $this->isMetal && abs($result->errorMm) > self::MOST_METAL_MM => SquareAdvice::leaveMetal($test, $result, $format),
+            $outside && $this->isTooNarrow() => SquareAdvice::makeNew(
+                $test,
+                $result,
+                (float) $this->widthLeftMm(),
+                (float) $this->form->value('least'),
+                $format,
+            ),
+            $outside && $this->isMetal && abs($result->errorMm) > self::MOST_METAL_MM => SquareAdvice::leaveMetal(
+                $test,
+                $result,
+                $format,
+            ),
             $outside && $this->isMetal => SquareAdvice::rubMetal($test, $result, $format),
             default => SquareAdvice::of($test, $result, $format, $this->bladeMm),
         };
@@ -240,11 +275,16 @@ final readonly class SquareForm extends TestForm
      */
     private static function farGaps(array $typed, float $span, LengthFormatter $format): array
     {
-        $gaps = array_map(static fn (string $text): Reading => self::gap(Reading::length($text, $format), $span), $typed);
+        $gaps = array_map(
+            static fn (string $text): Reading => self::gap(Reading::length($text, $format), $span),
+            $typed,
+        );
         $first = array_values(array_filter($gaps, static fn (Reading $gap): bool => $gap->value !== null))[0] ?? null;
 
         return array_map(
-            static fn (Reading $gap): Reading => $first === null || $gap === $first ? $gap : $gap->beside((float) $first->value, $format),
+            static fn (Reading $gap): Reading => $first === null || $gap === $first
+                ? $gap
+                : $gap->beside((float) $first->value, $format),
             $gaps,
         );
     }
@@ -255,7 +295,9 @@ final readonly class SquareForm extends TestForm
         $deg = $gap->value === null ? 0.0 : rad2deg(atan(abs($gap->value) / 2 / $span));
 
         return $deg > self::DOUBTFUL_DEG
-            ? $gap->doubted('That is '.LengthFormatter::fixed($deg, 1).'° out, which shows without a test. Is the unit right?')
+            ? $gap->doubted(
+                'That is '.LengthFormatter::fixed($deg, 1).'° out, which shows without a test. Is the unit right?',
+            )
             : $gap;
     }
 
@@ -263,22 +305,30 @@ final readonly class SquareForm extends TestForm
     private function read(): array
     {
         $sign = ($this->typed->choices['leftLine'] ?? 'first') === 'first' ? 1.0 : -1.0;
-        $gaps = array_values(array_filter(array_map(static fn (Reading $gap): ?float => $gap->value, $this->lists['farGaps']), is_float(...)));
+        $gaps = array_values(
+            array_filter(
+                array_map(static fn (Reading $gap): ?float => $gap->value, $this->lists['farGaps']),
+                is_float(...),
+            ),
+        );
         $length = $this->form->value('length');
         if ($gaps === [] || ! $this->isSound() || $length === null) {
             return [null, null];
         }
         try {
-            return [new SquareReversalInput(
-                $length,
-                array_map(static fn (float $gap): float => $sign * $gap, $gaps),
-                $sign * ($this->form->value('nearGap') ?? 0.0),
-                $this->form->value('lineWidth') ?? 0.0,
-                $this->resolutionMm,
-                $this->edge(),
-                $this->form->value('shaving'),
-                $this->form->value('tolerance'),
-            ), null];
+            return [
+                new SquareReversalInput(
+                    $length,
+                    array_map(static fn (float $gap): float => $sign * $gap, $gaps),
+                    $sign * ($this->form->value('nearGap') ?? 0.0),
+                    $this->form->value('lineWidth') ?? 0.0,
+                    $this->resolutionMm,
+                    $this->edge(),
+                    $this->form->value('shaving'),
+                    $this->form->value('tolerance'),
+                ),
+                null,
+            ];
         } catch (InvalidInput $impossible) {
             return [null, $impossible->getMessage()];
         }

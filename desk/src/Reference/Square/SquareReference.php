@@ -40,8 +40,20 @@ final class SquareReference implements TestedReference
     {
         return [
             self::length($sizes->get('blade', 200.0), $format),
-            new ReadingList('farGaps', 'Gap at the tip, reading #', 'Gap between the lines at the tip', [''], null, self::MOST_GAPS),
-            new Choice('leftLine', 'At the tip, the line knifed first is', ['first' => 'the left one', 'second' => 'the right one'], isReading: true),
+            new ReadingList(
+                'farGaps',
+                'Gap at the tip, reading #',
+                'Gap between the lines at the tip',
+                [''],
+                null,
+                self::MOST_GAPS,
+            ),
+            new Choice(
+                'leftLine',
+                'At the tip, the line knifed first is',
+                ['first' => 'the left one', 'second' => 'the right one'],
+                isReading: true,
+            ),
             TestFields::lineWidth(0.1, isAside: false),
             self::nearGap($sizes->get('blade', 200.0)),
             new Choice('edge', 'Edge of the blade', ['outer' => 'outer', 'inner' => 'inner']),
@@ -49,14 +61,34 @@ final class SquareReference implements TestedReference
             TestFields::shaving(0.05),
             TestFields::tolerance('What the work can bear', '', 0.1),
             self::workWidth(),
-            new Field('bladeWidth', Quantity::Length, 1, 300, 'Width of the blade', 'each shaving makes it narrower', 'A blade is between 1 and 300 mm wide.', step: 0.1),
-            new Field('least', Quantity::Length, 0, 300, 'Least width', 'narrower than this you make a new one', 'The least width is less than 300 mm.'),
+            new Field(
+                'bladeWidth',
+                Quantity::Length,
+                1,
+                300,
+                'Width of the blade',
+                'each shaving makes it narrower',
+                'A blade is between 1 and 300 mm wide.',
+                step: 0.1,
+            ),
+            new Field(
+                'least',
+                Quantity::Length,
+                0,
+                300,
+                'Least width',
+                'narrower than this you make a new one',
+                'The least width is less than 300 mm.',
+            ),
         ];
     }
 
     public function says(ReferenceSizes $sizes, LengthFormatter $format): string
     {
-        return 'blade '.$format->dimension($sizes->get('blade')).', stock '.$format->dimension($sizes->get('stock'));
+        return 'blade '.
+            $format->dimension($sizes->get('blade')).
+            ', stock '.
+            $format->dimension($sizes->get('stock'));
     }
 
     public function test(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): SquareForm
@@ -96,19 +128,49 @@ final class SquareReference implements TestedReference
     {
         $complaint = "The blade is {$format->dimension($bladeMm)} long: test along 10 mm or more of it.";
 
-        return new Field('length', Quantity::Length, 10, $bladeMm, 'Line knifed, from the edge up', '', $complaint, begins: $bladeMm, isAside: false);
+        return new Field(
+            'length',
+            Quantity::Length,
+            10,
+            $bladeMm,
+            'Line knifed, from the edge up',
+            '',
+            $complaint,
+            begins: $bladeMm,
+            isAside: false,
+        );
     }
 
     /** The gap where the line begins, if the feet of both lines did not meet. */
     private static function nearGap(float $bladeMm): Field
     {
-        return new Field('nearGap', Quantity::Length, -$bladeMm / 2, $bladeMm / 2, 'Gap at the foot', 'if the feet did not meet', SquareForm::FAR_TOO_WIDE, step: 0.05, isReading: true, isAside: true);
+        return new Field(
+            'nearGap',
+            Quantity::Length,
+            -$bladeMm / 2,
+            $bladeMm / 2,
+            'Gap at the foot',
+            'if the feet did not meet',
+            SquareForm::FAR_TOO_WIDE,
+            step: 0.05,
+            isReading: true,
+            isAside: true,
+        );
     }
 
     private static function workWidth(): Field
     {
         $complaint = 'Work marked with a square is between 1 and 5000 mm wide.';
 
-        return new Field('workWidth', Quantity::Length, 1, 5000, 'Width of the work', 'what a shoulder or a side measures', $complaint, step: 10.0);
+        return new Field(
+            'workWidth',
+            Quantity::Length,
+            1,
+            5000,
+            'Width of the work',
+            'what a shoulder or a side measures',
+            $complaint,
+            step: 10.0,
+        );
     }
 }

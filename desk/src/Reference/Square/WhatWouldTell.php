@@ -39,9 +39,12 @@ final readonly class WhatWouldTell
         $longer = $this->longerMm();
 
         return match (true) {
-            $line !== null => "Can’t tell yet. Knife a thinner line, {$this->format->small($line)} or less, and test again.",
+            $line !== null => "Can’t tell yet. Knife a thinner line, {$this->format->small($line)} or less, and test "
+                .'again.',
             $repeats !== null => "Can’t tell yet. Read the gap $repeats times in all.",
-            $longer !== null => "Can’t tell yet. Test along {$this->format->dimension($longer)} of the blade, where your tolerance is {$this->format->small((float) $this->test->toleranceMm * $longer / $this->test->bladeLengthMm)}.",
+            $longer !== null => "Can’t tell yet. Test along {$this->format->dimension($longer)} of the blade, where "
+                .'your tolerance is '
+                ."{$this->format->small(((float) $this->test->toleranceMm * $longer) / $this->test->bladeLengthMm)}.",
             default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
         };
     }
@@ -62,16 +65,23 @@ final readonly class WhatWouldTell
         $left = SquareReversal::budget($this->test)->roomFor('repeats', $this->neededMm());
         $repeats = $left > 0 ? (int) ceil(min(1000.0, SquareReversal::varianceMm2($this->test) / $left)) : null;
 
-        return $repeats !== null && $repeats > count($this->test->farGapsMm) && $repeats <= self::MOST_REPEATS ? $repeats : null;
+        return $repeats !== null && $repeats > count($this->test->farGapsMm) && $repeats <= self::MOST_REPEATS
+            ? $repeats
+            : null;
     }
 
     /** The line that is long enough, to the next 5 mm; null: the blade is no longer, or no line would do. */
     public function longerMm(): ?float
     {
         $needed = $this->neededMm();
-        $length = $needed > 0 ? ceil($this->test->bladeLengthMm * $this->result->expandedUncertaintyMm / $needed / 5 + 1e-9) * 5 : INF;
+        $length =
+            $needed > 0
+                ? ceil(($this->test->bladeLengthMm * $this->result->expandedUncertaintyMm) / $needed / 5 + 1e-9) * 5
+                : INF;
 
-        return $this->bladeMm !== null && $length > $this->test->bladeLengthMm && $length <= $this->bladeMm ? $length : null;
+        return $this->bladeMm !== null && $length > $this->test->bladeLengthMm && $length <= $this->bladeMm
+            ? $length
+            : null;
     }
 
     private function neededMm(): float

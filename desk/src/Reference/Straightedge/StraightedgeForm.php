@@ -30,7 +30,10 @@ use JackRest\Desk\Reference\ReferenceSizes;
 use JackRest\Desk\Reference\TestForm;
 use JackRest\Desk\Reference\TypedTest;
 
-/** A straightedge's reversal test as far as it has been typed: every field understood or questioned, and what follows so far. */
+/**
+ * A straightedge's reversal test as far as it has been typed: every field understood or questioned, and what follows so
+ * far.
+ */
 final readonly class StraightedgeForm extends TestForm
 {
     /** A gap wider than this over an edge that somebody calls straight is asked about; from memory. */
@@ -48,17 +51,25 @@ final readonly class StraightedgeForm extends TestForm
     private ?string $objection;
 
     /** @param  array{at: list<Reading>, gap: list<Reading>}  $rows */
-    private function __construct(TypedTest $typed, Form $form, array $rows, LengthFormatter $format, public ReferenceSizes $sizes)
-    {
+    private function __construct(
+        TypedTest $typed,
+        Form $form,
+        array $rows,
+        LengthFormatter $format,
+        public ReferenceSizes $sizes,
+    ) {
         parent::__construct($typed, $form, $rows, $format);
         $this->method = self::methodOf($typed);
         [$this->test, $this->objection] = $this->read($rows);
-        $this->result = $this->test === null ? null : (new StraightedgeReversal)($this->test);
+        $this->result = $this->test === null ? null : (new StraightedgeReversal())($this->test);
     }
 
     public static function of(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): self
     {
-        $fields = array_filter((new StraightedgeReference)->asks($sizes, $format), static fn (object $asked): bool => $asked instanceof Field);
+        $fields = array_filter(
+            (new StraightedgeReference())->asks($sizes, $format),
+            static fn (object $asked): bool => $asked instanceof Field,
+        );
         $form = Form::of(array_values($fields), $typed->figures, $format);
 
         return new self($typed, $form, self::rows($typed, $sizes->get('length'), $format), $format, $sizes);
@@ -67,12 +78,15 @@ final readonly class StraightedgeForm extends TestForm
     public function errorMm(): ?float
     {
         // A hollow counts below zero, so that an edge which goes from crown to hollow is seen to move.
-        return $this->result === null ? null : ($this->result->shape === EdgeShape::Hollow ? -1.0 : 1.0) * $this->result->straightnessMm;
+        return $this->result === null
+            ? null
+            : ($this->result->shape === EdgeShape::Hollow ? -1.0 : 1.0) * $this->result->straightnessMm;
     }
 
     public function size(): string
     {
-        return "straight to {$this->format->small(abs((float) $this->errorMm()))} ± {$this->format->small($this->uncertaintyMm())}";
+        return "straight to {$this->format->small(abs((float) $this->errorMm()))} ± "
+            ."{$this->format->small($this->uncertaintyMm())}";
     }
 
     public function found(): ?string
@@ -111,14 +125,20 @@ final readonly class StraightedgeForm extends TestForm
      * Expanded uncertainty (k = 2) of the straightness, mm.
      *
      * One deviation is known to √(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one station's
-     * distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of it (JCGM 100).
+     * distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of it (JCGM
+     * 100).
      */
     public static function budgetReversed(float $lineWidthMm, float $resolutionMm): UncertaintyBudget
     {
-        return new UncertaintyBudget(['line' => 1.5 * $lineWidthMm ** 2 / 6, 'reading' => 1.5 * $resolutionMm ** 2 / 12]);
+        return new UncertaintyBudget([
+            'line' => (1.5 * $lineWidthMm ** 2) / 6,
+            'reading' => (1.5 * $resolutionMm ** 2) / 12,
+        ]);
     }
 
-    /** On a flat nothing is halved and no line drawn: U = √(resolution²/2 + flat²), the flat as true as the user says. */
+    /**
+     * On a flat nothing is halved and no line drawn: U = √(resolution²/2 + flat²), the flat as true as the user says.
+     */
     public static function budgetOnFlat(float $flatToMm, float $resolutionMm): UncertaintyBudget
     {
         return new UncertaintyBudget(['reading' => $resolutionMm ** 2 / 2, 'flat' => $flatToMm ** 2]);
@@ -128,7 +148,9 @@ final readonly class StraightedgeForm extends TestForm
     {
         $tolerance = $this->form->value('tolerance');
 
-        return $this->result === null || $tolerance === null ? null : Verdict::of($this->result->straightnessMm, $this->uncertaintyMm(), $tolerance);
+        return $this->result === null || $tolerance === null
+            ? null
+            : Verdict::of($this->result->straightnessMm, $this->uncertaintyMm(), $tolerance);
     }
 
     public function next(): Advice
@@ -136,14 +158,19 @@ final readonly class StraightedgeForm extends TestForm
         return StraightedgeAdvice::of($this);
     }
 
-    /** The strokes that take off what stands proud; null: nothing is to be planed, or nothing is known of the shaving. */
+    /**
+     * The strokes that take off what stands proud; null: nothing is to be planed, or nothing is known of the shaving.
+     */
     public function map(): ?ShavingMapResult
     {
         $shaving = $this->form->value('shaving');
 
-        return $this->result === null || $this->test === null || $shaving === null || $this->verdict() !== Verdict::Outside
+        return $this->result === null ||
+            $this->test === null ||
+            $shaving === null ||
+            $this->verdict() !== Verdict::Outside
             ? null
-            : (new ShavingMap)(new ShavingMapInput($this->test->stationsMm, $this->result->removeMm, $shaving));
+            : (new ShavingMap())(new ShavingMapInput($this->test->stationsMm, $this->result->removeMm, $shaving));
     }
 
     /** Least height that the wood would have afterwards, mm; null: it was never measured. */
@@ -211,14 +238,28 @@ final readonly class StraightedgeForm extends TestForm
     public function learntShavingMm(EarlierTest $before): ?float
     {
         $facts = $before->facts;
-        if ($this->result === null || $this->test === null || $before->strokes === null || ! isset($facts['stationsMm'], $facts['deviationMm'], $facts['shavings'])) {
+        if (
+            $this->result === null ||
+            $this->test === null ||
+            $before->strokes === null ||
+            ! isset($facts['stationsMm'], $facts['deviationMm'], $facts['shavings'])
+        ) {
             return null;
         }
-        /** @var array{stationsMm: non-empty-list<int|float>, deviationMm: non-empty-list<int|float>, shavings: non-empty-list<int>} $facts */
+        /**
+         * @var array{stationsMm: non-empty-list<int|float>, deviationMm: non-empty-list<int|float>,
+         *     shavings: non-empty-list<int>} $facts
+         */
         $stations = array_map(floatval(...), $facts['stationsMm']);
 
         return $stations === $this->test->stationsMm
-            ? ShavingLearnt::mm($stations, array_map(floatval(...), $facts['deviationMm']), $this->result->deviationMm, $facts['shavings'], (float) $this->form->value('shaving'))
+            ? ShavingLearnt::mm(
+                $stations,
+                array_map(floatval(...), $facts['deviationMm']),
+                $this->result->deviationMm,
+                $facts['shavings'],
+                (float) $this->form->value('shaving'),
+            )
             : null;
     }
 
@@ -233,9 +274,19 @@ final readonly class StraightedgeForm extends TestForm
         $rows = ['at' => [], 'gap' => []];
         $before = null;
         foreach ($typed->lists['at'] ?? [] as $index => $place) {
-            $at = Reading::length($place, $format)->within(0, $lengthMm, "The edge is {$format->dimension($lengthMm)} long.");
+            $at = Reading::length($place, $format)->within(
+                0,
+                $lengthMm,
+                "The edge is {$format->dimension($lengthMm)} long.",
+            );
             if ($at->value !== null && $before !== null) {
-                $at = $at->within($before + 1e-9, $lengthMm, $at->value === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
+                $at = $at->within(
+                    $before + 1e-9,
+                    $lengthMm,
+                    $at->value === $before
+                        ? 'This place is there already.'
+                        : 'Places go from one end to the other: this one is before the last.',
+                );
             }
             $before = $at->value ?? $before;
             $rows['at'][] = $at;
@@ -245,18 +296,33 @@ final readonly class StraightedgeForm extends TestForm
         return $rows;
     }
 
-    private static function gap(string $typed, float $lengthMm, StraightedgeMethod $method, LengthFormatter $format): Reading
-    {
+    private static function gap(
+        string $typed,
+        float $lengthMm,
+        StraightedgeMethod $method,
+        LengthFormatter $format,
+    ): Reading {
         $least = $method === StraightedgeMethod::Flat ? 0.0 : -INF;
-        $gap = Reading::length($typed, $format)->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')->within(-$lengthMm * 0.25, $lengthMm * 0.25, 'A gap is far smaller than the edge is long. Check the unit.');
+        $gap = Reading::length($typed, $format)
+            ->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')
+            ->within(
+                -$lengthMm * 0.25,
+                $lengthMm * 0.25,
+                'A gap is far smaller than the edge is long. Check the unit.',
+            );
 
-        return $gap->value === null || $gap->doubt !== null || abs($gap->value) <= self::DOUBTFUL_GAP_MM ? $gap : self::asked($gap, $format);
+        return $gap->value === null || $gap->doubt !== null || abs($gap->value) <= self::DOUBTFUL_GAP_MM
+            ? $gap
+            : self::asked($gap, $format);
     }
 
     /** So wide a gap may be the other unit: 25.4 times too large. */
     private static function asked(Reading $gap, LengthFormatter $format): Reading
     {
-        return $gap->doubted('That wide a gap shows without a test. Is the unit right?', $format->typed((float) $gap->value / 25.4));
+        return $gap->doubted(
+            'That wide a gap shows without a test. Is the unit right?',
+            $format->typed((float) $gap->value / 25.4),
+        );
     }
 
     /**
@@ -281,7 +347,15 @@ final readonly class StraightedgeForm extends TestForm
             return [null, null];
         }
         try {
-            return [new StraightedgeReversalInput($stations, $gaps, $this->form->value('shaving'), $this->form->value('tolerance') ?? 0.0), null];
+            return [
+                new StraightedgeReversalInput(
+                    $stations,
+                    $gaps,
+                    $this->form->value('shaving'),
+                    $this->form->value('tolerance') ?? 0.0,
+                ),
+                null,
+            ];
         } catch (InvalidInput $impossible) {
             return [null, ucfirst($impossible->errors[0]->message).'.'];
         }

@@ -46,16 +46,58 @@ final class StraightedgeReference implements TestedReference
         $far = ['first' => 'the one drawn first', 'second' => 'the one drawn second'];
 
         return [
-            new Choice('farLine', 'In the middle, the far line is', $far, 'the one away from you', isReading: true, when: ['against', 'reversal']),
-            new ReadingList('at', 'Place #', 'place along the edge', self::places($sizes, $format), 5.0, self::MOST_PLACES),
+            new Choice(
+                'farLine',
+                'In the middle, the far line is',
+                $far,
+                'the one away from you',
+                isReading: true,
+                when: ['against', 'reversal'],
+            ),
+            new ReadingList(
+                'at',
+                'Place #',
+                'place along the edge',
+                self::places($sizes, $format),
+                5.0,
+                self::MOST_PLACES,
+            ),
             new ReadingList('gap', 'Gap at place #', 'gap', ['0', '', '', '', '0'], null, self::MOST_PLACES),
             new Choice('against', 'Tested against', self::methods()),
-            new Field('flatTo', Quantity::Length, 0, 5, 'The flat is true to', 'what you know of it, or were told', 'A flat that is trusted is true to less than 5 mm.', begins: 0.02, step: 0.01, when: ['against', 'flat']),
+            new Field(
+                'flatTo',
+                Quantity::Length,
+                0,
+                5,
+                'The flat is true to',
+                'what you know of it, or were told',
+                'A flat that is trusted is true to less than 5 mm.',
+                begins: 0.02,
+                step: 0.01,
+                when: ['against', 'flat'],
+            ),
             TestFields::lineWidth(0.05, ['against', 'reversal']),
             TestFields::shaving(0.05),
             TestFields::tolerance('What the work can bear', '', 0.1),
-            new Field('height', Quantity::Length, 1, 2000, 'Height of the wood', 'at its lowest place', 'The wood is between 1 mm and 2 m high.', step: 0.5),
-            new Field('least', Quantity::Length, 0, 2000, 'Least height', 'lower than this you make a new one', 'The least height is less than 2 m.'),
+            new Field(
+                'height',
+                Quantity::Length,
+                1,
+                2000,
+                'Height of the wood',
+                'at its lowest place',
+                'The wood is between 1 mm and 2 m high.',
+                step: 0.5,
+            ),
+            new Field(
+                'least',
+                Quantity::Length,
+                0,
+                2000,
+                'Least height',
+                'lower than this you make a new one',
+                'The least height is less than 2 m.',
+            ),
         ];
     }
 
@@ -63,7 +105,9 @@ final class StraightedgeReference implements TestedReference
     {
         $height = $sizes->find('height');
 
-        return $format->dimension($sizes->get('length')).' long'.($height === null ? '' : ", {$format->dimension($height)} high");
+        return $format->dimension($sizes->get('length')).
+            ' long'.
+            ($height === null ? '' : ", {$format->dimension($height)} high");
     }
 
     public function test(TypedTest $typed, ReferenceSizes $sizes, LengthFormatter $format): StraightedgeForm
@@ -102,7 +146,10 @@ final class StraightedgeReference implements TestedReference
     {
         $length = $sizes->get('length', 900.0);
 
-        return array_map(static fn (int $place): string => $format->typed(round($length * $place / (self::PLACES - 1))), range(0, self::PLACES - 1));
+        return array_map(
+            static fn (int $place): string => $format->typed(round(($length * $place) / (self::PLACES - 1))),
+            range(0, self::PLACES - 1),
+        );
     }
 
     /** @return non-empty-array<string, string> */

@@ -61,8 +61,16 @@ final readonly class ThreeEdgesForm
     public static function of(array $typed, array $rows, Instrument $instrument, LengthFormatter $format): self
     {
         $readings = [
-            'shaving' => Reading::length($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::length($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(
+                0.0001,
+                1,
+                'A shaving is thicker than nought and thinner than 1 mm.',
+            ),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(
+                0.0001,
+                20,
+                'A tolerance is more than nought and less than 20 mm.',
+            ),
         ];
         $read = self::rows($rows, $format);
         $columns = self::columns($read);
@@ -70,22 +78,51 @@ final readonly class ThreeEdgesForm
         foreach (self::ASKS as $column => $says) {
             $asks ??= isset($columns[$column]) ? null : $says;
         }
-        [$test, $objection] = $asks === null && ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))]) ? self::test($columns, $readings['shaving']->value) : [null, null];
+        [$test, $objection] =
+            $asks === null &&
+            ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))])
+                ? self::test($columns, $readings['shaving']->value)
+                : [null, null];
 
-        return new self($readings, $read, $test, $test === null ? null : (new ThreeEdges)($test), $asks, $objection, $instrument->resolutionMm($format->paperMm), $format);
+        return new self(
+            $readings,
+            $read,
+            $test,
+            $test === null ? null : (new ThreeEdges())($test),
+            $asks,
+            $objection,
+            $instrument->resolutionMm($format->paperMm),
+            $format,
+        );
     }
 
     public function next(): Advice
     {
         if ($this->result === null || $this->test === null) {
             return match (true) {
-                self::isWrong([...array_values($this->readings), ...array_merge(...array_map(array_values(...), $this->rows))]) => new Advice('Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.'),
+                self::isWrong([
+                    ...array_values($this->readings),
+                    ...array_merge(...array_map(array_values(...), $this->rows)),
+                ]) => new Advice(
+                    'Mend the figure marked in red; the drawing waits for it.',
+                    'Everything else you typed stays as it is.',
+                ),
                 $this->objection !== null => new Advice($this->objection, 'Everything you typed stays as it is.'),
-                default => new Advice((string) $this->asks, 'Three pairs tell all three edges apart, with no straight one among them.'),
+                default => new Advice(
+                    (string) $this->asks,
+                    'Three pairs tell all three edges apart, with no straight one among them.',
+                ),
             };
         }
         if ($this->contradicts()) {
-            return new Advice('Read the pairs again: they contradict each other by '.$this->format->small((float) $this->result->inconsistencyMm).'.', 'That is more than your readings’ '.$this->format->small($this->resolutionMm).'; a place was misread, or an edge lay otherwise.');
+            return new Advice(
+                'Read the pairs again: they contradict each other by '.
+                    $this->format->small((float) $this->result->inconsistencyMm).
+                    '.',
+                'That is more than your readings’ '.
+                    $this->format->small($this->resolutionMm).
+                    '; a place was misread, or an edge lay otherwise.',
+            );
         }
 
         return $this->planing($this->test);
@@ -94,7 +131,9 @@ final readonly class ThreeEdgesForm
     /** Whether the readings disagree by more than they can tell apart. */
     public function contradicts(): bool
     {
-        return $this->result !== null && $this->result->inconsistencyMm !== null && $this->result->inconsistencyMm > $this->resolutionMm;
+        return $this->result !== null &&
+            $this->result->inconsistencyMm !== null &&
+            $this->result->inconsistencyMm > $this->resolutionMm;
     }
 
     /**
@@ -103,7 +142,7 @@ final readonly class ThreeEdgesForm
      */
     public function uncertaintyMm(): float
     {
-        return 2 * sqrt(1.5) * sqrt(3) / 2 * $this->resolutionMm / sqrt(12);
+        return (((2 * sqrt(1.5) * sqrt(3)) / 2) * $this->resolutionMm) / sqrt(12);
     }
 
     /** @return list<EdgeFound> first, second, third; none before all pairs are read */
@@ -122,10 +161,31 @@ final readonly class ThreeEdgesForm
     /** @return list<Explanation> */
     public function explained(): array
     {
-        return $this->result === null ? [] : [
-            new Explanation('How can three crooked edges tell?', 'first = ½ · (gap second–third − gap first–second − gap third–first), and in turn', 'straight to '.implode(', ', array_map(fn (EdgeFound $edge): string => $this->format->small($edge->straightnessMm), $this->edges())), Basis::Published, 'The three-plate principle, J. Whitworth, 1840s.'),
-            new Explanation('How sure is that?', 'U = 2 · √1.5 · (√3 ÷ 2) · resolution ÷ √12', '± '.$this->format->small($this->uncertaintyMm()), Basis::Published, 'Guide to the expression of uncertainty in measurement, JCGM 100.'),
-        ];
+        return $this->result === null
+            ? []
+            : [
+                new Explanation(
+                    'How can three crooked edges tell?',
+                    'first = ½ · (gap second–third − gap first–second − gap third–first), and in turn',
+                    'straight to '.
+                        implode(
+                            ', ',
+                            array_map(
+                                fn (EdgeFound $edge): string => $this->format->small($edge->straightnessMm),
+                                $this->edges(),
+                            ),
+                        ),
+                    Basis::Published,
+                    'The three-plate principle, J. Whitworth, 1840s.',
+                ),
+                new Explanation(
+                    'How sure is that?',
+                    'U = 2 · √1.5 · (√3 ÷ 2) · resolution ÷ √12',
+                    '± '.$this->format->small($this->uncertaintyMm()),
+                    Basis::Published,
+                    'Guide to the expression of uncertainty in measurement, JCGM 100.',
+                ),
+            ];
     }
 
     private function planing(ThreeEdgesInput $test): Advice
@@ -139,14 +199,34 @@ final readonly class ThreeEdgesForm
         $shaving = $this->readings['shaving']->value;
         $verdict = $this->verdict($edges[$worst]);
         if ($verdict === Verdict::Within) {
-            return new Advice('Leave all three: they are straight enough for this work.', "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}.");
+            return new Advice(
+                'Leave all three: they are straight enough for this work.',
+                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± "
+                    ."{$this->format->small($this->uncertaintyMm())}.",
+            );
         }
         if ($verdict !== Verdict::Outside) {
-            return new Advice($verdict === null ? 'Type what the work can bear.' : 'Can’t tell yet: read the gaps with something finer.', "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± {$this->format->small($this->uncertaintyMm())}.");
+            return new Advice(
+                $verdict === null
+                    ? 'Type what the work can bear.'
+                    : 'Can’t tell yet: read the gaps with something finer.',
+                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± "
+                    ."{$this->format->small($this->uncertaintyMm())}.",
+            );
         }
-        $passes = $shaving === null ? [] : (new ShavingMap)(new ShavingMapInput($test->stationsMm, $edges[$worst]->removeMm, $shaving))->passes;
+        $passes =
+            $shaving === null
+                ? []
+                : (new ShavingMap())(new ShavingMapInput($test->stationsMm, $edges[$worst]->removeMm, $shaving))
+                    ->passes;
 
-        return new Advice($passes === [] ? "Plane the $name edge where it is hatched, with thin shavings." : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.", "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so that the others stay what they are.");
+        return new Advice(
+            $passes === []
+                ? "Plane the $name edge where it is hatched, with thin shavings."
+                : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.",
+            "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so "
+                .'that the others stay what they are.',
+        );
     }
 
     /** @param  list<ShavingPass>  $passes */
@@ -168,10 +248,23 @@ final readonly class ThreeEdgesForm
         foreach ($rows as $row) {
             $at = Reading::length($row['at'] ?? '', $format)->within(0, 10000, 'An edge is at most ten metres long.');
             if ($at->value !== null && $before !== null && $at->value <= $before) {
-                $at = $at->within($before + 1e-9, 10000, $at->value === $before ? 'This place is there already.' : 'Places go from one end to the other: this one is before the last.');
+                $at = $at->within(
+                    $before + 1e-9,
+                    10000,
+                    $at->value === $before
+                        ? 'This place is there already.'
+                        : 'Places go from one end to the other: this one is before the last.',
+                );
             }
             $before = $at->value ?? $before;
-            $gaps = array_map(static fn (string $column): Reading => Reading::length($row[$column] ?? '', $format)->within(-1, 20, 'A gap this wide is seen without a test. Check the unit.'), self::COLUMNS);
+            $gaps = array_map(
+                static fn (string $column): Reading => Reading::length($row[$column] ?? '', $format)->within(
+                    -1,
+                    20,
+                    'A gap this wide is seen without a test. Check the unit.',
+                ),
+                self::COLUMNS,
+            );
             $read[] = ['at' => $at, ...array_combine(self::COLUMNS, $gaps)];
         }
 
@@ -187,7 +280,9 @@ final readonly class ThreeEdgesForm
         $rows = array_values(array_filter($rows, static fn (array $row): bool => $row['at']->value !== null));
         $columns = [];
         foreach (['at', ...self::COLUMNS] as $column) {
-            $values = array_values(array_filter(array_map(static fn (array $row): ?float => $row[$column]->value, $rows), is_float(...)));
+            $values = array_values(
+                array_filter(array_map(static fn (array $row): ?float => $row[$column]->value, $rows), is_float(...)),
+            );
             if ($values !== [] && count($values) === count($rows) && count($rows) >= self::LEAST_STATIONS) {
                 $columns[$column] = $values;
             }
@@ -209,7 +304,17 @@ final readonly class ThreeEdgesForm
     private static function test(array $columns, ?float $shavingMm): array
     {
         try {
-            return [new ThreeEdgesInput($columns['at'], $columns['ab'], $columns['bc'], $columns['ca'], $shavingMm, isset($columns['abTurned']) ? new TurnedPairs($columns['abTurned']) : null), null];
+            return [
+                new ThreeEdgesInput(
+                    $columns['at'],
+                    $columns['ab'],
+                    $columns['bc'],
+                    $columns['ca'],
+                    $shavingMm,
+                    isset($columns['abTurned']) ? new TurnedPairs($columns['abTurned']) : null,
+                ),
+                null,
+            ];
         } catch (InvalidInput $impossible) {
             return [null, 'The place '.lcfirst($impossible->errors[0]->message).'.'];
         }

@@ -9,7 +9,8 @@ use JackRest\Core\Truing\StraightedgeMethod;
 /**
  * When a straightedge's test cannot tell: the thinner line, the finer reading or the truer flat that would.
  *
- * The uncertainty must shrink to the distance between straightness and tolerance; its formula ({@see StraightedgeForm}) is
+ * The uncertainty must shrink to the distance between straightness and tolerance; its formula
+ * ({@see StraightedgeForm}) is
  * solved for one of them at a time, the others left as they are.
  */
 final readonly class WhatWouldTellStraightedge
@@ -30,7 +31,8 @@ final readonly class WhatWouldTellStraightedge
         return match (true) {
             $line !== null => "Can’t tell yet. Knife a thinner line, {$small($line)} or less, and test again.",
             $reading !== null => "Can’t tell yet. Read the gaps with something that shows {$small($reading)} or less.",
-            $this->sheet->method === StraightedgeMethod::Flat => 'Too near your tolerance to tell on this flat. Test it against itself, or call it the tolerance.',
+            $this->sheet->method === StraightedgeMethod::Flat => 'Too near your tolerance to tell on this flat. Test '.
+                'it against itself, or call it the tolerance.',
             default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
         };
     }
@@ -44,7 +46,11 @@ final readonly class WhatWouldTellStraightedge
         // U² carries line²/4: 1.5 · line²/6.
         $left = 4 * $this->sheet->budget()->roomFor('line', $this->neededMm());
 
-        return self::floored($left > 0 ? sqrt($left) : 0.0, $this->sheet->form->value('lineWidth') ?? 0.0, self::FINEST_MM['line']);
+        return self::floored(
+            $left > 0 ? sqrt($left) : 0.0,
+            $this->sheet->form->value('lineWidth') ?? 0.0,
+            self::FINEST_MM['line'],
+        );
     }
 
     /** Null when the reading is not what stands in the way. */
@@ -54,7 +60,11 @@ final readonly class WhatWouldTellStraightedge
         $times = $this->sheet->method === StraightedgeMethod::Flat ? 2 : 8;
         $left = $times * $this->sheet->budget()->roomFor('reading', $this->neededMm());
 
-        return self::floored($left > 0 ? sqrt($left) : 0.0, $this->sheet->resolutionMm, self::FINEST_MM['reading']);
+        return self::floored(
+            $left > 0 ? sqrt($left) : 0.0,
+            $this->sheet->resolutionMm,
+            self::FINEST_MM['reading'],
+        );
     }
 
     private static function floored(float $needed, float $now, float $finest): ?float
@@ -67,6 +77,8 @@ final readonly class WhatWouldTellStraightedge
 
     private function neededMm(): float
     {
-        return abs((float) $this->sheet->form->value('tolerance') - ($this->sheet->result->straightnessMm ?? 0.0));
+        return abs(
+            (float) $this->sheet->form->value('tolerance') - ($this->sheet->result->straightnessMm ?? 0.0),
+        );
     }
 }

@@ -19,7 +19,9 @@ use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
-/** A board under winding sticks as far as it has been typed: the near stick stays at the first place, the far one walks. */
+/**
+ * A board under winding sticks as far as it has been typed: the near stick stays at the first place, the far one walks.
+ */
 final readonly class WindingForm
 {
     /** More twist than this over a board is sawn out, not planed; from memory. */
@@ -41,17 +43,39 @@ final readonly class WindingForm
     }
 
     /**
-     * @param  array{boardWidth: string, stickLength: string, turned: string, shaving: string, tolerance: string}  $typed
+     * @param  array{
+     *     boardWidth: string, stickLength: string, turned: string, shaving: string, tolerance: string,
+     * }  $typed
      * @param  list<array{at: string, reading: string}>  $rows
      */
     public static function of(array $typed, array $rows, LengthFormatter $format): self
     {
         $readings = [
-            'boardWidth' => Reading::length($typed['boardWidth'], $format)->within(10, 2000, 'A board is between 10 and 2000 mm wide.'),
-            'stickLength' => Reading::length($typed['stickLength'], $format)->within(50, 2500, 'Winding sticks are between 50 and 2500 mm long.'),
-            'turned' => Reading::length($typed['turned'], $format)->within(-100, 100, 'A reading is far smaller than the sticks are long. Check the unit.'),
-            'shaving' => Reading::length($typed['shaving'], $format)->within(0.0001, 1, 'A shaving is thicker than nought and thinner than 1 mm.'),
-            'tolerance' => Reading::length($typed['tolerance'], $format)->within(0.0001, 20, 'A tolerance is more than nought and less than 20 mm.'),
+            'boardWidth' => Reading::length($typed['boardWidth'], $format)->within(
+                10,
+                2000,
+                'A board is between 10 and 2000 mm wide.',
+            ),
+            'stickLength' => Reading::length($typed['stickLength'], $format)->within(
+                50,
+                2500,
+                'Winding sticks are between 50 and 2500 mm long.',
+            ),
+            'turned' => Reading::length($typed['turned'], $format)->within(
+                -100,
+                100,
+                'A reading is far smaller than the sticks are long. Check the unit.',
+            ),
+            'shaving' => Reading::length($typed['shaving'], $format)->within(
+                0.0001,
+                1,
+                'A shaving is thicker than nought and thinner than 1 mm.',
+            ),
+            'tolerance' => Reading::length($typed['tolerance'], $format)->within(
+                0.0001,
+                20,
+                'A tolerance is more than nought and less than 20 mm.',
+            ),
         ];
         $read = self::rows($rows, $readings['stickLength']->value, $format);
         [$sticks, $map, $objection] = self::answers($readings, $read);
@@ -63,51 +87,105 @@ final readonly class WindingForm
     {
         if ($this->sticks === null || $this->map === null) {
             return $this->hasWrongFigure() || $this->objection !== null
-                ? new Advice($this->objection ?? 'Mend the figure marked in red; the drawing waits for it.', 'Everything else you typed stays as it is.')
-                : new Advice('Lay one stick across each end, sight over the near one, and type how much higher the far stick’s right end stands.', 'Less than nought where its left end is the higher. Bow does not show, only twist.');
+                ? new Advice(
+                    $this->objection ?? 'Mend the figure marked in red; the drawing waits for it.',
+                    'Everything else you typed stays as it is.',
+                )
+                : new Advice(
+                    'Lay one stick across each end, sight over the near one, and type how much higher the far '
+                        .'stick’s right end stands.',
+                    'Less than nought where its left end is the higher. Bow does not show, only twist.',
+                );
         }
-        $most = max([0.0, ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners)]);
+        $most = max([
+            0.0,
+            ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners),
+        ]);
         $tolerance = $this->readings['tolerance']->value;
 
         return match (true) {
-            $tolerance !== null && $this->map->totalTwistMm <= $tolerance => new Advice('Leave it: it is out of wind no further than your work bears.', 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width, '.LengthFormatter::decimal($this->sticks->magnification, 1).' times as large on the sticks.'),
-            abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice('Saw a twist like that out, or take another board.', LengthFormatter::decimal(abs($this->sticks->twistDeg), 1).'° of twist would take '.$this->format->small($most).' off two corners.'),
-            default => new Advice($this->corners($most), 'Twist of '.$this->format->small($this->map->totalTwistMm).' over its width; each high corner is down by half of it.'),
+            $tolerance !== null && $this->map->totalTwistMm <= $tolerance => new Advice(
+                'Leave it: it is out of wind no further than your work bears.',
+                'Twist of '.
+                    $this->format->small($this->map->totalTwistMm).
+                    ' over its width, '.
+                    LengthFormatter::decimal($this->sticks->magnification, 1).
+                    ' times as large on the sticks.',
+            ),
+            abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice(
+                'Saw a twist like that out, or take another board.',
+                LengthFormatter::decimal(abs($this->sticks->twistDeg), 1).
+                    '° of twist would take '.
+                    $this->format->small($most).
+                    ' off two corners.',
+            ),
+            default => new Advice(
+                $this->corners($most),
+                'Twist of '.
+                    $this->format->small($this->map->totalTwistMm).
+                    ' over its width; each high corner is down by half of it.',
+            ),
         };
     }
 
     /** @return list<Explanation> */
     public function explained(): array
     {
-        return $this->sticks === null ? [] : [new Explanation(
-            'How much twist is that?',
-            'twist = reading · width of the board ÷ length of the sticks'.($this->sticks->stickErrorMm === null ? '' : ', the reading the mean of both ways round'),
-            $this->format->small($this->sticks->twistMm).', shown '.LengthFormatter::decimal($this->sticks->magnification, 1).' times as large'.($this->sticks->stickErrorMm === null ? '' : '; the stick’s own error '.$this->format->small($this->sticks->stickErrorMm)),
-            Basis::CommonPractice,
-            'Plane geometry. What comes off is the least that leaves one plane below every place.',
-        )];
+        return $this->sticks === null
+            ? []
+            : [
+                new Explanation(
+                    'How much twist is that?',
+                    'twist = reading · width of the board ÷ length of the sticks'.
+                        ($this->sticks->stickErrorMm === null ? '' : ', the reading the mean of both ways round'),
+                    $this->format->small($this->sticks->twistMm).
+                        ', shown '.
+                        LengthFormatter::decimal($this->sticks->magnification, 1).
+                        ' times as large'.
+                        ($this->sticks->stickErrorMm === null
+                            ? ''
+                            : '; the stick’s own error '.$this->format->small($this->sticks->stickErrorMm)),
+                    Basis::CommonPractice,
+                    'Plane geometry. What comes off is the least that leaves one plane below every place.',
+                ),
+            ];
     }
 
     public function hasWrongFigure(): bool
     {
-        $all = [...array_values($this->readings), ...array_column($this->rows, 'at'), ...array_column($this->rows, 'reading')];
+        $all = [
+            ...array_values($this->readings),
+            ...array_column($this->rows, 'at'),
+            ...array_column($this->rows, 'reading'),
+        ];
 
         return array_filter($all, static fn (Reading $reading): bool => $reading->error !== null) !== [];
     }
 
     private function corners(float $mostMm): string
     {
-        $high = array_values(array_filter($this->map->corners ?? [], static fn (WindingCorner $corner): bool => $corner->removeMm > 0.75 * $mostMm));
+        $high = array_values(
+            array_filter(
+                $this->map->corners ?? [],
+                static fn (WindingCorner $corner): bool => $corner->removeMm > 0.75 * $mostMm,
+            ),
+        );
         $last = $this->map === null ? 0.0 : $this->map->corners[count($this->map->corners) - 1]->atMm;
-        $names = array_map(fn (WindingCorner $corner): string => match ($corner->atMm) {
-            $this->map?->corners[0]->atMm => "near {$corner->side->value}",
-            $last => "far {$corner->side->value}",
-            default => "{$corner->side->value} at {$this->format->dimension($corner->atMm)}",
-        }, $high);
+        $names = array_map(
+            fn (WindingCorner $corner): string => match ($corner->atMm) {
+                $this->map?->corners[0]->atMm => "near {$corner->side->value}",
+                $last => "far {$corner->side->value}",
+                default => "{$corner->side->value} at {$this->format->dimension($corner->atMm)}",
+            },
+            $high,
+        );
         $shavings = $high[0]->shavings ?? null;
-        $each = $shavings === null ? $this->format->small($mostMm) : ($shavings === 1 ? '1 shaving' : "$shavings shavings");
+        $each =
+            $shavings === null ? $this->format->small($mostMm) : ($shavings === 1 ? '1 shaving' : "$shavings shavings");
 
-        return "Take $each off the ".implode(' and the ', $names).', running out to nothing along the diagonal. Then sight again.';
+        return "Take $each off the ".
+            implode(' and the ', $names).
+            ', running out to nothing along the diagonal. Then sight again.';
     }
 
     /**
@@ -119,13 +197,30 @@ final readonly class WindingForm
         $read = [];
         $before = 0.0;
         foreach ($rows as $row) {
-            $at = Reading::length($row['at'], $format)->within(1, 10000, 'The far stick lies beyond the near one, at most ten metres.');
+            $at = Reading::length($row['at'], $format)->within(
+                1,
+                10000,
+                'The far stick lies beyond the near one, at most ten metres.',
+            );
             if ($at->value !== null && $at->error === null && $at->value <= $before) {
-                $at = $at->within($before + 1e-9, 10000, $at->value === $before ? 'This place is there already.' : 'Places go from the near end to the far one: this one is before the last.');
+                $at = $at->within(
+                    $before + 1e-9,
+                    10000,
+                    $at->value === $before
+                        ? 'This place is there already.'
+                        : 'Places go from the near end to the far one: this one is before the last.',
+                );
             }
             $before = $at->value ?? $before;
             $half = ($stickMm ?? 450.0) / 4;
-            $read[] = ['at' => $at, 'reading' => Reading::length($row['reading'], $format)->within(-$half, $half, 'A reading is far smaller than the sticks are long. Check the unit.')];
+            $read[] = [
+                'at' => $at,
+                'reading' => Reading::length($row['reading'], $format)->within(
+                    -$half,
+                    $half,
+                    'A reading is far smaller than the sticks are long. Check the unit.',
+                ),
+            ];
         }
 
         return $read;
@@ -154,12 +249,24 @@ final readonly class WindingForm
         }
         try {
             $last = $stations[count($stations) - 1]->readingMm;
-            $sticks = (new WindingSticks)(new WindingSticksInput($width, $length, $last, $readings['turned']->value, $readings['shaving']->value));
+            $sticks = (new WindingSticks())(
+                new WindingSticksInput($width, $length, $last, $readings['turned']->value, $readings['shaving']->value),
+            );
             // The far stick's own error rides on every reading alike: it is taken off before the board is mapped.
             $own = $sticks->stickErrorMm ?? 0.0;
-            $true = array_map(static fn (WindingStation $station, int $index): WindingStation => $index === 0 ? $station : new WindingStation($station->atMm, $station->readingMm - $own), $stations, array_keys($stations));
+            $true = array_map(
+                static fn (WindingStation $station, int $index): WindingStation => $index === 0
+                    ? $station
+                    : new WindingStation($station->atMm, $station->readingMm - $own),
+                $stations,
+                array_keys($stations),
+            );
 
-            return [$sticks, (new WindingMap)(new WindingMapInput($width, $length, $true, $readings['shaving']->value)), null];
+            return [
+                $sticks,
+                (new WindingMap())(new WindingMapInput($width, $length, $true, $readings['shaving']->value)),
+                null,
+            ];
         } catch (InvalidInput $impossible) {
             return [null, null, ucfirst($impossible->errors[0]->message).'.'];
         }

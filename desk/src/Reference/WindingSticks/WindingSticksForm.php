@@ -22,7 +22,8 @@ use JackRest\Desk\Reference\TypedTest;
  * A pair of winding sticks tested on any board.
  *
  * Turning the far stick end for end changes the reading by twice its own error; turning the near one too changes it by
- * twice that one's, the other way. Each is half a difference of two readings: U = 2·√(2·resolution²/12)/2. Source: plane
+ * twice that one's, the other way. Each is half a difference of two readings: U = 2·√(2·resolution²/12)/2. Source:
+ * plane
  * geometry, common practice; JCGM 100.
  */
 final readonly class WindingSticksForm extends TestForm
@@ -65,7 +66,9 @@ final readonly class WindingSticksForm extends TestForm
 
     public function strokes(): array
     {
-        return $this->next()->takeOff ? [PlaningStep::tapered($this->next()->off ?? '', $this->value('length') ?? 0.0, $this->shavings())] : [];
+        return $this->next()->takeOff
+            ? [PlaningStep::tapered($this->next()->off ?? '', $this->value('length') ?? 0.0, $this->shavings())]
+            : [];
     }
 
     public function correction(): Correction
@@ -82,22 +85,34 @@ final readonly class WindingSticksForm extends TestForm
     {
         $tolerance = $this->value('tolerance');
 
-        return $this->errorMm() === null || $tolerance === null ? null : Verdict::of($this->worstMm(), $this->uncertaintyMm(), $tolerance);
+        return $this->errorMm() === null || $tolerance === null
+            ? null
+            : Verdict::of($this->worstMm(), $this->uncertaintyMm(), $tolerance);
     }
 
     public function found(): ?string
     {
         $error = $this->errorMm();
 
-        return $error === null || abs($error) <= $this->uncertaintyMm() ? null : ($error > 0 ? 'right end high' : 'left end high');
+        return $error === null || abs($error) <= $this->uncertaintyMm()
+            ? null
+            : ($error > 0
+                ? 'right end high'
+                : 'left end high');
     }
 
     public function standing(): string
     {
         $near = $this->nearErrorMm();
 
-        return '± '.$this->format->small($this->uncertaintyMm()).' over '.$this->format->dimension($this->value('length') ?? 0.0).'.'
-            .($near === null ? ' The near stick was not turned: its error is not known.' : ' The near stick: '.$this->format->small(abs($near)).'.');
+        return '± '.
+            $this->format->small($this->uncertaintyMm()).
+            ' over '.
+            $this->format->dimension($this->value('length') ?? 0.0).
+            '.'.
+            ($near === null
+                ? ' The near stick was not turned: its error is not known.'
+                : ' The near stick: '.$this->format->small(abs($near)).'.');
     }
 
     public function next(): Advice
@@ -107,11 +122,26 @@ final readonly class WindingSticksForm extends TestForm
         }
 
         return match (true) {
-            $this->value('reading') === null => new Advice('Lay one stick across each end of a board, sight over the near one, type how much higher the far one’s right end stands.', 'Any board will do: its own twist falls out.'),
-            $this->errorMm() === null => new Advice('Turn the far stick end for end, in the same place, and type it again.', 'Half of what changes is that stick’s own error.'),
-            $this->verdict() === Verdict::Within => new Advice('Use them: they are true enough for your boards.', $this->onBoard()),
+            $this->value('reading') === null => new Advice(
+                'Lay one stick across each end of a board, sight over the near one, type how much higher the far '
+                    .'one’s right end stands.',
+                'Any board will do: its own twist falls out.',
+            ),
+            $this->errorMm() === null => new Advice(
+                'Turn the far stick end for end, in the same place, and type it again.',
+                'Half of what changes is that stick’s own error.',
+            ),
+            $this->verdict() === Verdict::Within => new Advice(
+                'Use them: they are true enough for your boards.',
+                $this->onBoard(),
+            ),
             $this->verdict() === Verdict::Outside => $this->takeOff(),
-            $this->verdict() === Verdict::CannotTell => new Advice('Can’t tell yet. Read it with something finer, or on longer sticks.', 'It is known to '.$this->format->small($this->uncertaintyMm()).', and what you allow lies inside that.'),
+            $this->verdict() === Verdict::CannotTell => new Advice(
+                'Can’t tell yet. Read it with something finer, or on longer sticks.',
+                'It is known to '.
+                    $this->format->small($this->uncertaintyMm()).
+                    ', and what you allow lies inside that.',
+            ),
             default => new Advice('Type what a stick may be out.', $this->onBoard()),
         };
     }
@@ -120,21 +150,44 @@ final readonly class WindingSticksForm extends TestForm
     {
         $error = $this->errorMm();
 
-        return $error === null ? [] : [
-            new Explanation('How far is the far stick out?', 'error = (reading − reading turned) ÷ 2', "({$this->format->small($this->value('reading') ?? 0.0)} − {$this->format->small($this->value('turned') ?? 0.0)}) ÷ 2 = {$this->format->small($error)}", Basis::CommonPractice, 'The stick tested against itself, turned end for end.'),
-            new Explanation('How sure is that?', 'U = √(resolution² ÷ 6), for about 95 of 100 tests', '± '.$this->format->small($this->uncertaintyMm()), Basis::Published, 'Guide to the expression of uncertainty in measurement, JCGM 100.'),
-        ];
+        return $error === null
+            ? []
+            : [
+                new Explanation(
+                    'How far is the far stick out?',
+                    'error = (reading − reading turned) ÷ 2',
+                    "({$this->format->small($this->value('reading') ?? 0.0)} − "
+                        ."{$this->format->small($this->value('turned') ?? 0.0)}) ÷ 2 = {$this->format->small($error)}",
+                    Basis::CommonPractice,
+                    'The stick tested against itself, turned end for end.',
+                ),
+                new Explanation(
+                    'How sure is that?',
+                    'U = √(resolution² ÷ 6), for about 95 of 100 tests',
+                    '± '.$this->format->small($this->uncertaintyMm()),
+                    Basis::Published,
+                    'Guide to the expression of uncertainty in measurement, JCGM 100.',
+                ),
+            ];
     }
 
     private function takeOff(): Advice
     {
         if ($this->value('shaving') === null) {
-            return new Advice('Type how thick one shaving is.', 'Ten in a pack under the caliper: then the strokes can be counted.');
+            return new Advice(
+                'Type how thick one shaving is.',
+                'Ten in a pack under the caliper: then the strokes can be counted.',
+            );
         }
         $count = $this->shavings();
         $off = ($count === 1 ? '1 shaving' : "$count shavings")." off the {$this->where()}";
 
-        return new Advice("Take $off, as it lay first, running out to nothing at the other. Then test again.", $this->onBoard(), takeOff: true, off: $off);
+        return new Advice(
+            "Take $off, as it lay first, running out to nothing at the other. Then test again.",
+            $this->onBoard(),
+            takeOff: true,
+            off: $off,
+        );
     }
 
     /** Which end of which stick stands high. */
@@ -157,7 +210,13 @@ final readonly class WindingSticksForm extends TestForm
     {
         [$length, $width] = [$this->value('length'), $this->value('boardWidth')];
 
-        return $length === null || $width === null ? '' : 'On a board '.$this->format->dimension($width).' wide it would look like '.$this->format->small($this->worstMm() * $width / $length).' of twist.';
+        return $length === null || $width === null
+            ? ''
+            : 'On a board '.
+                    $this->format->dimension($width).
+                    ' wide it would look like '.
+                    $this->format->small(($this->worstMm() * $width) / $length).
+                    ' of twist.';
     }
 
     private function worstMm(): float

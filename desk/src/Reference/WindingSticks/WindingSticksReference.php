@@ -42,15 +42,43 @@ final class WindingSticksReference implements TestedReference
     {
         $gap = 'A reading is far smaller than the sticks are long. Check the unit.';
         $reading = static fn (string $name, string $label, string $hint): Field => new Field(
-            $name, Quantity::Length, -100, 100, $label, $hint, $gap, step: 0.25, isReading: true,
+            $name,
+            Quantity::Length,
+            -100,
+            100,
+            $label,
+            $hint,
+            $gap,
+            step: 0.25,
+            isReading: true,
         );
 
         return [
             $reading('reading', 'Far stick’s right end higher by', 'less than nought: its left end'),
             $reading('turned', 'The same, far stick turned', 'end for end, in the same place'),
             $reading('nearTurned', 'The same, near stick turned too', 'if you want to know that one as well'),
-            new Field('length', Quantity::Length, 50, 2000, 'Length of the sticks', '', 'Winding sticks are between 50 mm and 2 m long.', begins: 450.0, step: 10.0),
-            new Field('boardWidth', Quantity::Length, 10, 2000, 'Width of your boards', 'the wider, the more of it shows', 'A board is between 10 mm and 2 m wide.', begins: 150.0, step: 10.0),
+            new Field(
+                'length',
+                Quantity::Length,
+                50,
+                2000,
+                'Length of the sticks',
+                '',
+                'Winding sticks are between 50 mm and 2 m long.',
+                begins: 450.0,
+                step: 10.0,
+            ),
+            new Field(
+                'boardWidth',
+                Quantity::Length,
+                10,
+                2000,
+                'Width of your boards',
+                'the wider, the more of it shows',
+                'A board is between 10 mm and 2 m wide.',
+                begins: 150.0,
+                step: 10.0,
+            ),
             TestFields::shaving(0.05),
             TestFields::tolerance('What a stick may be out', 'over its length', 0.3),
         ];

@@ -17,13 +17,28 @@ use PHPUnit\Framework\TestCase;
 final class SlopeTemplateFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = [], LengthUnit $unit = LengthUnit::Millimetre, float $resolution = 0.01): SlopeTemplateForm
-    {
-        $usual = ['nominal' => '7', 'run' => '70', 'rise' => '10.5', 'turned' => '', 'thickness' => '22', 'joints' => '8', 'tolerance' => '0.1'];
+    private static function sheet(
+        array $typed = [],
+        LengthUnit $unit = LengthUnit::Millimetre,
+        float $resolution = 0.01,
+    ): SlopeTemplateForm {
+        $usual = [
+            'nominal' => '7',
+            'run' => '70',
+            'rise' => '10.5',
+            'turned' => '',
+            'thickness' => '22',
+            'joints' => '8',
+            'tolerance' => '0.1',
+        ];
         // A sheet of paper is as thick as its user says.
         $format = new LengthFormatter($unit, paperMm: $resolution);
 
-        return SlopeTemplateForm::of(new TypedTest([...$usual, ...$typed], instrument: Instrument::Paper), new ReferenceSizes([]), $format);
+        return SlopeTemplateForm::of(
+            new TypedTest([...$usual, ...$typed], instrument: Instrument::Paper),
+            new ReferenceSizes([]),
+            $format,
+        );
     }
 
     /** 10.5 over 70 is 1 in 6.667; on 22 mm a tail is 2 · 22 · (0.15 − 0.142857) = 0.314 mm too wide. */
@@ -32,8 +47,16 @@ final class SlopeTemplateFormTest extends TestCase
         $sheet = self::sheet();
         self::assertEqualsWithDelta(0.314286, $sheet->tailErrorMm(), 1e-6);
         self::assertEqualsWithDelta(0.5, $sheet->atTheEndMm(), 1e-9);
-        self::assertSame('Plane it flatter: take 0.50 mm off the far end of its slope, running out to nothing at the other. Then test again.', $sheet->next()->says);
-        self::assertSame('Each tail is 0.31 mm too wide at its wide end; over 8 in a row 0.89 mm likely, 2.51 mm at worst. A new one is as quick.', $sheet->next()->why);
+        self::assertSame(
+            'Plane it flatter: take 0.50 mm off the far end of its slope, running out to nothing at the other. Then '
+                .'test again.',
+            $sheet->next()->says,
+        );
+        self::assertSame(
+            'Each tail is 0.31 mm too wide at its wide end; over 8 in a row 0.89 mm likely, 2.51 mm at worst. A new '
+                .'one is as quick.',
+            $sheet->next()->why,
+        );
     }
 
     /** 10.2 one way and 9.8 turned over: the mean is 1 in 7 to the hair, the template itself leans by 0.16°. */
@@ -50,7 +73,13 @@ final class SlopeTemplateFormTest extends TestCase
     #[TestWith([['nominal' => ''], 'It slopes 1 in 6.67, 8.53°.'])]
     #[TestWith([['rise' => ''], 'Draw along the template, measure how far the line leans over its length.'])]
     #[TestWith([['rise' => 'steep'], 'Mend the figure marked in red; the drawing waits for it.'])]
-    #[TestWith([['rise' => '9.5'], 'Plane it steeper: take 0.50 mm off the near end of its slope, running out to nothing at the other. Then test again.'])]
+    #[
+        TestWith([
+            ['rise' => '9.5'],
+            'Plane it steeper: take 0.50 mm off the near end of its slope, running out to nothing at the other. Then '
+                .'test again.',
+        ]),
+    ]
     public function test_the_next_stroke(array $typed, string $says): void
     {
         self::assertSame($says, self::sheet($typed)->next()->says);
@@ -59,7 +88,13 @@ final class SlopeTemplateFormTest extends TestCase
     /** A ratio and a number of joints are bare numbers in either unit. */
     public function test_a_ratio_has_no_unit(): void
     {
-        self::assertEqualsWithDelta(7.0, self::sheet(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->form->readings['nominal']->value, 1e-12);
+        self::assertEqualsWithDelta(
+            7.0,
+            self::sheet(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->form->readings[
+                'nominal'
+            ]->value,
+            1e-12,
+        );
     }
 
     public function test_a_ratio_is_typed_as_the_trade_writes_it(): void
@@ -73,7 +108,11 @@ final class SlopeTemplateFormTest extends TestCase
     /** 4 · 22 · √(0.05²/12/2)/70 = 0.0128 mm with both ways round, √2 times that with one. */
     public function test_its_uncertainty_by_hand(): void
     {
-        self::assertEqualsWithDelta(0.0128307, self::sheet(['turned' => '10.5'], resolution: 0.05)->uncertaintyMm(), 1e-7);
+        self::assertEqualsWithDelta(
+            0.0128307,
+            self::sheet(['turned' => '10.5'], resolution: 0.05)->uncertaintyMm(),
+            1e-7,
+        );
         self::assertEqualsWithDelta(0.0181453, self::sheet(resolution: 0.05)->uncertaintyMm(), 1e-7);
     }
 
@@ -85,7 +124,13 @@ final class SlopeTemplateFormTest extends TestCase
         self::assertSame(Verdict::CannotTell, $sheet->verdict());
         self::assertSame(1, preg_match('/Draw a line (\d+) mm long/', $sheet->next()->says, $line));
         $longer = (int) ($line[1] ?? 0);
-        self::assertSame(Verdict::Within, self::sheet([...$typed, 'run' => (string) $longer, 'rise' => (string) ($longer * 4.45 / 30)], resolution: 0.25)->verdict());
+        self::assertSame(
+            Verdict::Within,
+            self::sheet(
+                [...$typed, 'run' => (string) $longer, 'rise' => (string) (($longer * 4.45) / 30)],
+                resolution: 0.25,
+            )->verdict(),
+        );
     }
 
     public function test_it_is_explained(): void

@@ -20,7 +20,12 @@ final class KnownSquareTest extends TestCase
     {
         $known = new KnownSquare('steel square', 100.0, 0.02, 0.02);
 
-        return KnownSquareForm::of($known, [['name' => 'beech square', 'lengthMm' => 200.0, 'toleranceMm' => 0.1, 'gap' => $gap, 'atTip' => $atTip]], Instrument::Caliper, new LengthFormatter(LengthUnit::Millimetre));
+        return KnownSquareForm::of(
+            $known,
+            [['name' => 'beech square', 'lengthMm' => 200.0, 'toleranceMm' => 0.1, 'gap' => $gap, 'atTip' => $atTip]],
+            Instrument::Caliper,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** Over the common 100 mm the known one takes 0.02 of a gap of 0.12; 0.10 over 100 is 0.20 over 200. */

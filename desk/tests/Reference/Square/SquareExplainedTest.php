@@ -23,9 +23,16 @@ final class SquareExplainedTest extends TestCase
 
     public function test_each_number_is_asked_with_the_users_own(): void
     {
-        $how = SquareExplained::of(self::test(), (new SquareReversal)(self::test()), new LengthFormatter(LengthUnit::Millimetre));
+        $how = SquareExplained::of(
+            self::test(),
+            (new SquareReversal())(self::test()),
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
 
-        self::assertSame(['How far is it out?', 'How sure is that?', 'Why so many shavings?'], array_map(static fn (Explanation $row): string => $row->asks, $how));
+        self::assertSame(
+            ['How far is it out?', 'How sure is that?', 'Why so many shavings?'],
+            array_map(static fn (Explanation $row): string => $row->asks, $how),
+        );
         self::assertSame('(0.32 mm − 0.00 mm) ÷ 2 = 0.16 mm', $how[0]->numbers);
         self::assertSame('0.16 mm ÷ 0.04 mm → 4', $how[2]->numbers);
         self::assertSame(Basis::Published, $how[1]->basis);
@@ -34,6 +41,9 @@ final class SquareExplainedTest extends TestCase
     public function test_without_a_shaving_there_is_no_count_to_explain(): void
     {
         $test = new SquareReversalInput(200, [0.32], lineWidthMm: 0.1);
-        self::assertCount(2, SquareExplained::of($test, (new SquareReversal)($test), new LengthFormatter(LengthUnit::Inch)));
+        self::assertCount(
+            2,
+            SquareExplained::of($test, (new SquareReversal())($test), new LengthFormatter(LengthUnit::Inch)),
+        );
     }
 }

@@ -19,10 +19,24 @@ final class SquareFormTest extends TestCase
      * @param  list<string>  $gaps
      * @param  array<string, string>  $other
      */
-    private static function sheet(array $gaps, array $other = [], bool $firstLineLeft = true, LengthUnit $unit = LengthUnit::Millimetre, bool $metal = false): SquareForm
-    {
-        $figures = $other + ['length' => '200 mm', 'lineWidth' => '0.1 mm', 'tolerance' => '0.1 mm', 'shaving' => '0.04 mm'];
-        $choices = ['leftLine' => $firstLineLeft ? 'first' : 'second', 'edge' => 'outer', 'blade' => $metal ? 'metal' : 'wood'];
+    private static function sheet(
+        array $gaps,
+        array $other = [],
+        bool $firstLineLeft = true,
+        LengthUnit $unit = LengthUnit::Millimetre,
+        bool $metal = false,
+    ): SquareForm {
+        $figures = $other + [
+            'length' => '200 mm',
+            'lineWidth' => '0.1 mm',
+            'tolerance' => '0.1 mm',
+            'shaving' => '0.04 mm',
+        ];
+        $choices = [
+            'leftLine' => $firstLineLeft ? 'first' : 'second',
+            'edge' => 'outer',
+            'blade' => $metal ? 'metal' : 'wood',
+        ];
         $typed = new TypedTest($figures, ['farGaps' => $gaps], $choices, Instrument::Loupe);
 
         return SquareForm::of($typed, new ReferenceSizes(['blade' => 200.0]), new LengthFormatter($unit));
@@ -38,7 +52,10 @@ final class SquareFormTest extends TestCase
 
     public function test_the_other_line_left_turns_it_round(): void
     {
-        self::assertStringContainsString('off the tip, running out to nothing at the heel', self::sheet(['0.32'], firstLineLeft: false)->next()->says);
+        self::assertStringContainsString(
+            'off the tip, running out to nothing at the heel',
+            self::sheet(['0.32'], firstLineLeft: false)->next()->says,
+        );
     }
 
     public function test_strokes_run_out_from_the_heel_shortest_first(): void
@@ -46,7 +63,10 @@ final class SquareFormTest extends TestCase
         $strokes = self::sheet(['0.30', '0.34', '0.32'])->passes();
 
         self::assertCount(4, $strokes);
-        self::assertSame([0.0], array_values(array_unique(array_map(static fn ($stroke) => $stroke->fromMm, $strokes))));
+        self::assertSame(
+            [0.0],
+            array_values(array_unique(array_map(static fn ($stroke) => $stroke->fromMm, $strokes))),
+        );
         self::assertLessThan($strokes[3]->lengthMm(), $strokes[0]->lengthMm());
     }
 
@@ -64,10 +84,17 @@ final class SquareFormTest extends TestCase
     public function test_metal_has_its_own_careful_way(): void
     {
         $rub = self::sheet(['0.32'], metal: true);
-        self::assertSame('Pull the outer edge one way over fine abrasive paper on a flat, your weight on the heel: ten strokes, then test again.', $rub->next()->says);
+        self::assertSame(
+            'Pull the outer edge one way over fine abrasive paper on a flat, your weight on the heel: ten strokes, '.
+                'then test again.',
+            $rub->next()->says,
+        );
         self::assertSame([], $rub->passes());
         self::assertStringStartsWith('Leave it:', self::sheet(['0.8'], metal: true)->next()->says);
-        self::assertStringStartsWith('Leave it alone: it is square enough', self::sheet(['0.02'], metal: true)->next()->says);
+        self::assertStringStartsWith(
+            'Leave it alone: it is square enough',
+            self::sheet(['0.02'], metal: true)->next()->says,
+        );
     }
 
     public function test_before_any_gap_it_says_how_to_begin(): void
@@ -80,7 +107,10 @@ final class SquareFormTest extends TestCase
     {
         $sheet = self::sheet(['0.26']);
         self::assertSame(Verdict::CannotTell, $sheet->result?->verdict);
-        self::assertSame('Can’t tell yet. Knife a thinner line, 0.06 mm or less, and test again.', $sheet->next()->says);
+        self::assertSame(
+            'Can’t tell yet. Knife a thinner line, 0.06 mm or less, and test again.',
+            $sheet->next()->says,
+        );
         self::assertSame(Verdict::Outside, self::sheet(['0.26'], ['lineWidth' => '0.06'])->result?->verdict);
     }
 
@@ -103,17 +133,26 @@ final class SquareFormTest extends TestCase
 
     public function test_a_length_beyond_the_blade_is_told_in_words(): void
     {
-        self::assertSame('The blade is 200 mm long: test along 10 mm or more of it.', self::sheet(['0.3'], ['length' => '250'])->form->readings['length']->error);
+        self::assertSame(
+            'The blade is 200 mm long: test along 10 mm or more of it.',
+            self::sheet(['0.3'], ['length' => '250'])->form->readings['length']->error,
+        );
     }
 
     public function test_a_gap_in_the_wrong_unit_is_asked_about(): void
     {
-        self::assertStringContainsString('typed in the other unit', (string) self::sheet(['0.32', '8.1'])->lists['farGaps'][1]->doubt);
+        self::assertStringContainsString(
+            'typed in the other unit',
+            (string) self::sheet(['0.32', '8.1'])->lists['farGaps'][1]->doubt,
+        );
     }
 
     public function test_a_gap_far_out_of_reason_is_questioned(): void
     {
-        self::assertStringContainsString('which shows without a test', (string) self::sheet(['9'])->lists['farGaps'][0]->doubt);
+        self::assertStringContainsString(
+            'which shows without a test',
+            (string) self::sheet(['9'])->lists['farGaps'][0]->doubt,
+        );
     }
 
     public function test_half_typed_figures_give_no_answer_but_no_error_elsewhere(): void

@@ -19,12 +19,19 @@ final class WhatWouldTellTest extends TestCase
     /** @param  non-empty-list<float>  $gaps */
     private static function test(array $gaps, float $line, float $tolerance = 0.1): SquareReversalInput
     {
-        return new SquareReversalInput(200, $gaps, lineWidthMm: $line, resolutionMm: 0.01, shavingMm: 0.04, toleranceMm: $tolerance);
+        return new SquareReversalInput(
+            200,
+            $gaps,
+            lineWidthMm: $line,
+            resolutionMm: 0.01,
+            shavingMm: 0.04,
+            toleranceMm: $tolerance,
+        );
     }
 
     private static function of(SquareReversalInput $test): WhatWouldTell
     {
-        return new WhatWouldTell($test, (new SquareReversal)($test), new LengthFormatter(LengthUnit::Millimetre));
+        return new WhatWouldTell($test, (new SquareReversal())($test), new LengthFormatter(LengthUnit::Millimetre));
     }
 
     #[TestWith([0.26])]
@@ -35,49 +42,78 @@ final class WhatWouldTellTest extends TestCase
         $line = self::of(self::test([$gap], 0.15))->lineWidthMm();
 
         self::assertNotNull($line);
-        self::assertSame(Verdict::CannotTell, (new SquareReversal)(self::test([$gap], 0.15))->verdict);
-        self::assertNotSame(Verdict::CannotTell, (new SquareReversal)(self::test([$gap], $line))->verdict);
+        self::assertSame(Verdict::CannotTell, (new SquareReversal())(self::test([$gap], 0.15))->verdict);
+        self::assertNotSame(Verdict::CannotTell, (new SquareReversal())(self::test([$gap], $line))->verdict);
     }
 
     public function test_the_line_it_names_is_the_widest_that_would_do(): void
     {
         $line = self::of(self::test([0.26], 0.15))->lineWidthMm();
-        self::assertSame(Verdict::CannotTell, (new SquareReversal)(self::test([0.26], (float) $line + 0.006))->verdict);
+        self::assertSame(
+            Verdict::CannotTell,
+            (new SquareReversal())(self::test([0.26], (float) $line + 0.006))->verdict,
+        );
     }
 
     public function test_where_readings_scatter_a_thinner_line_is_not_offered(): void
     {
-        self::assertNull(self::of(self::test([0.22, 0.30], 0.02))->lineWidthMm());
-        self::assertGreaterThan(2, self::of(self::test([0.22, 0.30], 0.02))->repeats());
+        self::assertNull(self::of(self::test([0.22, 0.3], 0.02))->lineWidthMm());
+        self::assertGreaterThan(2, self::of(self::test([0.22, 0.3], 0.02))->repeats());
     }
 
     public function test_nothing_known_asks_for_the_line_or_a_second_reading(): void
     {
         $test = new SquareReversalInput(200, [0.3], shavingMm: 0.04, toleranceMm: 0.1);
-        self::assertSame('Say how wide your line is, or read the gap twice: then it can be told.', self::of($test)->sentence());
+        self::assertSame(
+            'Say how wide your line is, or read the gap twice: then it can be told.',
+            self::of($test)->sentence(),
+        );
     }
 
     /**
-     * Along 100 mm of a 300 mm blade a pencil cannot tell; along the line it names, with error and tolerance grown as the
+     * Along 100 mm of a 300 mm blade a pencil cannot tell; along the line it names, with error and tolerance grown as
+     * the
      * line has, it can, and along 10 mm less it could not.
      */
-    #[TestWith([0.30, 300.0])]
+    #[TestWith([0.3, 300.0])]
     #[TestWith([0.15, 300.0])]
     public function test_the_longer_line_it_names_is_long_enough(float $gap, float $blade): void
     {
-        $test = static fn (float $length): SquareReversalInput => new SquareReversalInput($length, [$gap * $length / 100], lineWidthMm: 0.02, resolutionMm: 0.25, shavingMm: 0.04, toleranceMm: 0.1 * $length / 100);
-        $would = new WhatWouldTell($test(100), (new SquareReversal)($test(100)), new LengthFormatter(LengthUnit::Millimetre), $blade);
+        $test = static fn (float $length): SquareReversalInput => new SquareReversalInput(
+            $length,
+            [($gap * $length) / 100],
+            lineWidthMm: 0.02,
+            resolutionMm: 0.25,
+            shavingMm: 0.04,
+            toleranceMm: (0.1 * $length) / 100,
+        );
+        $would = new WhatWouldTell(
+            $test(100),
+            (new SquareReversal())($test(100)),
+            new LengthFormatter(LengthUnit::Millimetre),
+            $blade,
+        );
         $longer = (float) $would->longerMm();
-        self::assertSame(Verdict::CannotTell, (new SquareReversal)($test(100))->verdict);
+        self::assertSame(Verdict::CannotTell, (new SquareReversal())($test(100))->verdict);
         self::assertGreaterThan(100, $longer);
-        self::assertNotSame(Verdict::CannotTell, (new SquareReversal)($test($longer))->verdict);
-        self::assertSame(Verdict::CannotTell, (new SquareReversal)($test($longer - 10))->verdict);
+        self::assertNotSame(Verdict::CannotTell, (new SquareReversal())($test($longer))->verdict);
+        self::assertSame(Verdict::CannotTell, (new SquareReversal())($test($longer - 10))->verdict);
         self::assertStringContainsString('of the blade, where your tolerance is', $would->sentence());
-        self::assertNull((new WhatWouldTell($test(100), (new SquareReversal)($test(100)), new LengthFormatter(LengthUnit::Millimetre), 110.0))->longerMm());
+        self::assertNull(
+            (new WhatWouldTell(
+                $test(100),
+                (new SquareReversal())($test(100)),
+                new LengthFormatter(LengthUnit::Millimetre),
+                110.0,
+            ))->longerMm(),
+        );
     }
 
     public function test_an_error_right_at_the_tolerance_cannot_be_told_by_any_means(): void
     {
-        self::assertSame('Too near your tolerance to tell. Read it with something finer, or call it the tolerance.', self::of(self::test([0.2], 0.1))->sentence());
+        self::assertSame(
+            'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+            self::of(self::test([0.2], 0.1))->sentence(),
+        );
     }
 }

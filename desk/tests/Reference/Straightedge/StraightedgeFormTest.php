@@ -26,13 +26,24 @@ final class StraightedgeFormTest extends TestCase
      * @param  list<string>  $at
      * @param  array<string, float>  $sizes
      */
-    private static function sheet(array $gaps, array $typed = [], bool $isProud = true, Instrument $instrument = Instrument::Loupe, array $at = self::AT, array $sizes = [], StraightedgeMethod $method = StraightedgeMethod::Reversal): StraightedgeForm
-    {
+    private static function sheet(
+        array $gaps,
+        array $typed = [],
+        bool $isProud = true,
+        Instrument $instrument = Instrument::Loupe,
+        array $at = self::AT,
+        array $sizes = [],
+        StraightedgeMethod $method = StraightedgeMethod::Reversal,
+    ): StraightedgeForm {
         $figures = $typed + ['lineWidth' => '0.05', 'shaving' => '0.05', 'tolerance' => '0.1'];
         $choices = ['farLine' => $isProud ? 'first' : 'second', 'against' => $method->value];
         $test = new TypedTest($figures, ['at' => $at, 'gap' => $gaps], $choices, $instrument);
 
-        return StraightedgeForm::of($test, new ReferenceSizes(['length' => 900.0, ...$sizes]), new LengthFormatter(LengthUnit::Millimetre));
+        return StraightedgeForm::of(
+            $test,
+            new ReferenceSizes(['length' => 900.0, ...$sizes]),
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     public function test_before_three_gaps_it_says_how_to_test(): void
@@ -42,11 +53,17 @@ final class StraightedgeFormTest extends TestCase
         self::assertStringStartsWith('Draw along it, turn it over', $sheet->next()->says);
     }
 
-    /** Gaps 0.2, 0.4, 0.2: a crown of 0.1, 0.2, 0.1; at 0.05 that is 2, 4 and 2 shavings: two over the middle, two over all three. */
+    /**
+     * Gaps 0.2, 0.4, 0.2: a crown of 0.1, 0.2, 0.1; at 0.05 that is 2, 4 and 2 shavings: two over the middle, two over
+     * all three.
+     */
     public function test_a_crown_is_planed_shortest_first(): void
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0']);
-        self::assertSame('Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.', $sheet->next()->says);
+        self::assertSame(
+            'Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.',
+            $sheet->next()->says,
+        );
         self::assertTrue($sheet->next()->takeOff);
         self::assertSame([0, 2, 4, 2, 0], $sheet->map()?->shavings);
         self::assertSame(Verdict::Outside, $sheet->verdict());
@@ -56,12 +73,18 @@ final class StraightedgeFormTest extends TestCase
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], isProud: false);
         self::assertSame('hollow', $sheet->result?->shape->value);
-        self::assertSame([0.2, 0.1, 0.0, 0.1, 0.2], array_map(static fn (float $mm): float => round($mm, 9), $sheet->result->removeMm));
+        self::assertSame(
+            [0.2, 0.1, 0.0, 0.1, 0.2],
+            array_map(static fn (float $mm): float => round($mm, 9), $sheet->result->removeMm),
+        );
     }
 
     public function test_straight_enough_is_left_alone(): void
     {
-        self::assertSame('Leave it alone: it is straight enough for this work.', self::sheet(['0', '0.02', '0.06', '0.02', '0'])->next()->says);
+        self::assertSame(
+            'Leave it alone: it is straight enough for this work.',
+            self::sheet(['0', '0.02', '0.06', '0.02', '0'])->next()->says,
+        );
     }
 
     /** A pencil of 0.3 mm knows it to ± 0.15: 0.2 out against 0.1 cannot be told; a line of 0.2 mm could. */
@@ -69,47 +92,89 @@ final class StraightedgeFormTest extends TestCase
     {
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => '0.3']);
         self::assertSame(Verdict::CannotTell, $sheet->verdict());
-        self::assertMatchesRegularExpression('/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u', $sheet->next()->says);
+        self::assertMatchesRegularExpression(
+            '/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u',
+            $sheet->next()->says,
+        );
         self::assertSame(1, preg_match('/0\.\d+/', $sheet->next()->says, $width));
-        self::assertSame(Verdict::Outside, self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict());
+        self::assertSame(
+            Verdict::Outside,
+            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict(),
+        );
     }
 
     /** On a flat the gap is the error itself: 0.2 under the middle is a hollow of 0.2, not of 0.1. */
     public function test_on_a_flat_nothing_is_halved(): void
     {
-        $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Feeler, method: StraightedgeMethod::Flat);
+        $sheet = self::sheet(
+            ['0', '0.1', '0.2', '0.1', '0'],
+            ['flatTo' => '0.02'],
+            instrument: Instrument::Feeler,
+            method: StraightedgeMethod::Flat,
+        );
         self::assertNotNull($sheet->result);
         self::assertEqualsWithDelta(0.2, $sheet->result->straightnessMm, 1e-12);
         self::assertSame('hollow', $sheet->result->shape->value);
         self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $sheet->uncertaintyMm(), 1e-12);
-        self::assertStringStartsWith('Lay the true edge on the flat', self::sheet(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says);
+        self::assertStringStartsWith(
+            'Lay the true edge on the flat',
+            self::sheet(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says,
+        );
     }
 
     /** A rule on a flat cannot tell 0.2 from 0.1; what it names can. */
     public function test_on_a_flat_it_says_how_finely_to_read(): void
     {
-        $sheet = self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.02'], instrument: Instrument::Rule, method: StraightedgeMethod::Flat);
+        $sheet = self::sheet(
+            ['0', '0.1', '0.2', '0.1', '0'],
+            ['flatTo' => '0.02'],
+            instrument: Instrument::Rule,
+            method: StraightedgeMethod::Flat,
+        );
         self::assertSame(Verdict::CannotTell, $sheet->verdict());
-        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.', $sheet->next()->says);
+        self::assertSame(
+            'Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.',
+            $sheet->next()->says,
+        );
         self::assertLessThanOrEqual(0.1, StraightedgeForm::budgetOnFlat(0.02, 0.13)->expandedMm());
-        self::assertStringContainsString('on this flat', self::sheet(['0', '0.1', '0.2', '0.1', '0'], ['flatTo' => '0.2'], instrument: Instrument::Rule, method: StraightedgeMethod::Flat)->next()->says);
+        self::assertStringContainsString(
+            'on this flat',
+            self::sheet(
+                ['0', '0.1', '0.2', '0.1', '0'],
+                ['flatTo' => '0.2'],
+                instrument: Instrument::Rule,
+                method: StraightedgeMethod::Flat,
+            )->next()->says,
+        );
     }
 
     /** Where the line cannot be the culprit, a finer reading is named: the line of 0.05 alone leaves ± 0.025. */
     public function test_a_finer_reading_is_named_where_the_line_is_fine(): void
     {
-        self::assertSame('Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.', self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->next()->says);
+        self::assertSame(
+            'Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.',
+            self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
+        );
     }
 
     public function test_height_and_least_height_are_typed_too(): void
     {
-        self::assertTrue(self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1', 'least' => '40'])->isTooLow());
-        self::assertEqualsWithDelta(39.9, self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1'])->heightLeftMm(), 1e-9);
+        self::assertTrue(
+            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1', 'least' => '40'])->isTooLow(),
+        );
+        self::assertEqualsWithDelta(
+            39.9,
+            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1'])->heightLeftMm(),
+            1e-9,
+        );
     }
 
     public function test_a_rule_is_too_coarse_whatever_the_line(): void
     {
-        self::assertStringStartsWith('Too near your tolerance to tell.', self::sheet(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->next()->says);
+        self::assertStringStartsWith(
+            'Too near your tolerance to tell.',
+            self::sheet(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
+        );
     }
 
     public function test_it_says_when_to_make_a_new_one(): void
@@ -117,7 +182,9 @@ final class StraightedgeFormTest extends TestCase
         $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 40.1, 'least' => 40.0]);
         self::assertTrue($sheet->isTooLow());
         self::assertStringStartsWith('Make a new one', $sheet->next()->says);
-        self::assertFalse(self::sheet(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 45.0, 'least' => 40.0])->isTooLow());
+        self::assertFalse(
+            self::sheet(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 45.0, 'least' => 40.0])->isTooLow(),
+        );
     }
 
     /**
@@ -130,8 +197,13 @@ final class StraightedgeFormTest extends TestCase
     #[TestWith([['0', '225', '450', '675', '1200'], ['0', '0.1', '0.2', '0.1', '0'], 4, 'at', 'is 900 mm long'])]
     #[TestWith([['0', '225', '450', '675', '900'], ['0', '0.1', '400', '0.1', '0'], 2, 'gap', 'Check the unit'])]
     #[TestWith([['0', '225', '450', '675', '900'], ['0', 'much', '0.2', '0.1', '0'], 1, 'gap', ''])]
-    public function test_what_cannot_be_stands_beside_its_field(array $at, array $gaps, int $row, string $field, string $says): void
-    {
+    public function test_what_cannot_be_stands_beside_its_field(
+        array $at,
+        array $gaps,
+        int $row,
+        string $field,
+        string $says,
+    ): void {
         $sheet = self::sheet($gaps, at: $at);
         self::assertStringContainsString($says, (string) $sheet->lists[$field][$row]->error);
         self::assertNotNull($sheet->lists[$field][$row]->error);
@@ -150,7 +222,8 @@ final class StraightedgeFormTest extends TestCase
 
     /**
      * Bowed edges read with a line and a loupe, a thousand times: the true straightness lies within the stated
-     * uncertainty 90 to 98 times of a hundred. (Where a coarse rule alone decides it holds always: rounding has no tails.)
+     * uncertainty 90 to 98 times of a hundred. (Where a coarse rule alone decides it holds always: rounding has no
+     * tails.)
      */
     #[TestWith([0.1, Instrument::Loupe, 21])]
     #[TestWith([0.3, Instrument::Loupe, 22])]
@@ -161,13 +234,18 @@ final class StraightedgeFormTest extends TestCase
         $held = 0;
         $uniform = static fn (float $wide): float => $wide * (mt_rand() / mt_getrandmax() - 0.5);
         for ($round = 0; $round < 1000; $round++) {
-            $bow = 0.5 + 0.5 * mt_rand() / mt_getrandmax();
+            $bow = 0.5 + (0.5 * mt_rand()) / mt_getrandmax();
             $gaps = [];
             foreach ([0.0, 0.5, 1.0] as $place) {
                 $gap = 2 * $bow * (1 - (2 * $place - 1) ** 2) + $uniform($line) + $uniform($line);
                 $gaps[] = (string) (round($gap / $instrument->resolutionMm()) * $instrument->resolutionMm());
             }
-            $sheet = self::sheet($gaps, ['lineWidth' => (string) $line], instrument: $instrument, at: ['0', '450', '900']);
+            $sheet = self::sheet(
+                $gaps,
+                ['lineWidth' => (string) $line],
+                instrument: $instrument,
+                at: ['0', '450', '900'],
+            );
             $held += abs(($sheet->result->straightnessMm ?? INF) - $bow) <= $sheet->uncertaintyMm() ? 1 : 0;
         }
         self::assertGreaterThan(900, $held);

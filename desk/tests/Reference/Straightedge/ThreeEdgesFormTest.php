@@ -22,26 +22,54 @@ final class ThreeEdgesFormTest extends TestCase
      */
     private static function sheet(array $columns, string $tolerance = '0.1', array $at = self::AT): ThreeEdgesForm
     {
-        $rows = array_map(static fn (int $index): array => ['at' => $at[$index], ...array_map(static fn (array $column): string => $column[$index], $columns)], array_keys($at));
+        $rows = array_map(
+            static fn (int $index): array => [
+                'at' => $at[$index],
+                ...array_map(static fn (array $column): string => $column[$index], $columns),
+            ],
+            array_keys($at),
+        );
 
-        return ThreeEdgesForm::of(['shaving' => '0.05', 'tolerance' => $tolerance], $rows, Instrument::Caliper, new LengthFormatter(LengthUnit::Millimetre));
+        return ThreeEdgesForm::of(
+            ['shaving' => '0.05', 'tolerance' => $tolerance],
+            $rows,
+            Instrument::Caliper,
+            new LengthFormatter(LengthUnit::Millimetre),
+        );
     }
 
     /** Middle heights 0.1, −0.2 and 0: gaps 0.1, 0.2 and −0.1 against the ends, here with 0.1 of air everywhere. */
-    private const GAPS = ['ab' => ['0.1', '0.175', '0.2', '0.175', '0.1'], 'bc' => ['0.1', '0.25', '0.3', '0.25', '0.1'], 'ca' => ['0.1', '0.025', '0', '0.025', '0.1']];
+    private const GAPS = [
+        'ab' => ['0.1', '0.175', '0.2', '0.175', '0.1'],
+        'bc' => ['0.1', '0.25', '0.3', '0.25', '0.1'],
+        'ca' => ['0.1', '0.025', '0', '0.025', '0.1'],
+    ];
 
     public function test_each_pair_is_asked_for_in_turn(): void
     {
         self::assertStringStartsWith('Close the first and the second', self::sheet([])->next()->says);
-        self::assertStringStartsWith('Now the second and the third', self::sheet(['ab' => self::GAPS['ab']])->next()->says);
-        self::assertStringStartsWith('Now the third and the first', self::sheet(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()->says);
+        self::assertStringStartsWith(
+            'Now the second and the third',
+            self::sheet(['ab' => self::GAPS['ab']])->next()->says,
+        );
+        self::assertStringStartsWith(
+            'Now the third and the first',
+            self::sheet(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()->says,
+        );
     }
 
     public function test_all_three_are_found_and_the_worst_is_planed_first(): void
     {
         $sheet = self::sheet(self::GAPS);
-        self::assertEqualsWithDelta([0.1, 0.2, 0.0], array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $sheet->edges()), 1e-9);
-        self::assertSame('Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.', $sheet->next()->says);
+        self::assertEqualsWithDelta(
+            [0.1, 0.2, 0.0],
+            array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $sheet->edges()),
+            1e-9,
+        );
+        self::assertSame(
+            'Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.',
+            $sheet->next()->says,
+        );
     }
 
     public function test_straight_enough_is_left(): void

@@ -19,10 +19,22 @@ final class WindingFormTest extends TestCase
      */
     private static function sheet(array $rows, array $typed = []): WindingForm
     {
-        $typed += ['boardWidth' => '150', 'stickLength' => '450', 'turned' => '', 'shaving' => '0.1', 'tolerance' => '0.2'];
+        $typed += [
+            'boardWidth' => '150',
+            'stickLength' => '450',
+            'turned' => '',
+            'shaving' => '0.1',
+            'tolerance' => '0.2',
+        ];
 
         return WindingForm::of(
-            ['boardWidth' => $typed['boardWidth'], 'stickLength' => $typed['stickLength'], 'turned' => $typed['turned'], 'shaving' => $typed['shaving'], 'tolerance' => $typed['tolerance']],
+            [
+                'boardWidth' => $typed['boardWidth'],
+                'stickLength' => $typed['stickLength'],
+                'turned' => $typed['turned'],
+                'shaving' => $typed['shaving'],
+                'tolerance' => $typed['tolerance'],
+            ],
             array_map(static fn (array $row): array => ['at' => $row[0], 'reading' => $row[1]], $rows),
             new LengthFormatter(LengthUnit::Millimetre),
         );
@@ -37,8 +49,15 @@ final class WindingFormTest extends TestCase
     public function test_two_high_corners_come_down(): void
     {
         $sheet = self::sheet([['600', '3']]);
-        self::assertSame('Take 5 shavings off the near left and the far right, running out to nothing along the diagonal. Then sight again.', $sheet->next()->says);
-        self::assertSame('Twist of 1.00 mm over its width; each high corner is down by half of it.', $sheet->next()->why);
+        self::assertSame(
+            'Take 5 shavings off the near left and the far right, running out to nothing along the diagonal. Then '
+                .'sight again.',
+            $sheet->next()->says,
+        );
+        self::assertSame(
+            'Twist of 1.00 mm over its width; each high corner is down by half of it.',
+            $sheet->next()->why,
+        );
     }
 
     /** Read 3 and, with the far stick turned, 1: the stick has 1 of it, the board 2, which is 0.67 mm. */
@@ -47,7 +66,11 @@ final class WindingFormTest extends TestCase
         $sheet = self::sheet([['300', '2'], ['600', '3']], ['turned' => '1']);
         self::assertEqualsWithDelta(1.0, $sheet->sticks?->stickErrorMm, 1e-12);
         self::assertEqualsWithDelta(2 / 3, $sheet->map?->totalTwistMm, 1e-12);
-        self::assertEqualsWithDelta([1 / 3, 0, 1 / 6, 1 / 6, 0, 1 / 3], array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $sheet->map->corners ?? []), 1e-6);
+        self::assertEqualsWithDelta(
+            [1 / 3, 0, 1 / 6, 1 / 6, 0, 1 / 3],
+            array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $sheet->map->corners ?? []),
+            1e-6,
+        );
     }
 
     public function test_a_twist_the_work_bears_is_left(): void
@@ -68,8 +91,12 @@ final class WindingFormTest extends TestCase
     #[TestWith([[['600', '1'], ['600', '1']], 1, 'at', 'there already'])]
     #[TestWith([[['600', '300']], 0, 'reading', 'Check the unit'])]
     #[TestWith([[['0', '1']], 0, 'at', 'beyond the near one'])]
-    public function test_what_cannot_be_stands_beside_its_field(array $rows, int $row, string $field, string $says): void
-    {
+    public function test_what_cannot_be_stands_beside_its_field(
+        array $rows,
+        int $row,
+        string $field,
+        string $says,
+    ): void {
         $sheet = self::sheet($rows);
         self::assertStringContainsString($says, (string) $sheet->rows[$row][$field]->error);
         self::assertStringStartsWith('Mend the figure', $sheet->next()->says);

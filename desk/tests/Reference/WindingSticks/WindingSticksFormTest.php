@@ -19,25 +19,43 @@ final class WindingSticksFormTest extends TestCase
     /** @param  array<string, string>  $typed */
     private static function sheet(array $typed, float $resolution = 0.05): WindingSticksForm
     {
-        $figures = [...['length' => '450', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'], ...$typed];
+        $figures = [
+            ...['length' => '450', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'],
+            ...$typed,
+        ];
         // A sheet of paper is as thick as its user says.
         $format = new LengthFormatter(LengthUnit::Millimetre, paperMm: $resolution);
 
-        return WindingSticksForm::of(new TypedTest($figures, instrument: Instrument::Paper), new ReferenceSizes([]), $format);
+        return WindingSticksForm::of(
+            new TypedTest($figures, instrument: Instrument::Paper),
+            new ReferenceSizes([]),
+            $format,
+        );
     }
 
     /** A board of 1 mm, a far stick 0.5 high at its right, a near one 0.2: read 1.3, turned 0.3, both turned 0.7. */
     public function test_three_readings_part_both_sticks_from_the_board(): void
     {
         $sheet = self::sheet(['reading' => '1.3', 'turned' => '0.3', 'nearTurned' => '0.7']);
-        self::assertEqualsWithDelta([0.5, 0.2, 1.0], [$sheet->errorMm(), $sheet->nearErrorMm(), $sheet->boardMm()], 1e-12);
-        self::assertSame('Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the other. Then test again.', $sheet->next()->says);
+        self::assertEqualsWithDelta(
+            [0.5, 0.2, 1.0],
+            [$sheet->errorMm(), $sheet->nearErrorMm(), $sheet->boardMm()],
+            1e-12,
+        );
+        self::assertSame(
+            'Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the '
+                .'other. Then test again.',
+            $sheet->next()->says,
+        );
         self::assertSame('On a board 150 mm wide it would look like 0.17 mm of twist.', $sheet->next()->why);
     }
 
     public function test_the_worse_of_both_comes_off(): void
     {
-        self::assertStringContainsString('off the left end of the near stick', self::sheet(['reading' => '0', 'turned' => '0', 'nearTurned' => '-0.8'])->next()->says);
+        self::assertStringContainsString(
+            'off the left end of the near stick',
+            self::sheet(['reading' => '0', 'turned' => '0', 'nearTurned' => '-0.8'])->next()->says,
+        );
     }
 
     /** @param  array<string, string>  $typed */
@@ -60,15 +78,26 @@ final class WindingSticksFormTest extends TestCase
         self::assertNull(self::sheet(['reading' => '1', 'turned' => '1'])->found());
     }
 
-    /** Sticks read with a rule of 0.05 on random boards, a thousand times: their error lies within ± U 90 to 98 times of a hundred. */
+    /**
+     * Sticks read with a rule of 0.05 on random boards, a thousand times: their error lies within ± U 90 to 98 times of
+     * a hundred.
+     */
     public function test_the_stated_uncertainty_holds(): void
     {
         mt_srand(7);
         $held = 0;
         for ($round = 0; $round < 1000; $round++) {
-            [$error, $board] = [mt_rand() / mt_getrandmax(), 3 * mt_rand() / mt_getrandmax()];
+            [$error, $board] = [mt_rand() / mt_getrandmax(), (3 * mt_rand()) / mt_getrandmax()];
             $read = static fn (float $mm): string => (string) (round($mm / 0.05) * 0.05);
-            $held += abs((float) self::sheet(['reading' => $read($board + $error), 'turned' => $read($board - $error)])->errorMm() - $error) <= sqrt(0.05 ** 2 / 6) ? 1 : 0;
+            $held +=
+                abs(
+                    (float) self::sheet([
+                        'reading' => $read($board + $error),
+                        'turned' => $read($board - $error),
+                    ])->errorMm() - $error,
+                ) <= sqrt(0.05 ** 2 / 6)
+                    ? 1
+                    : 0;
         }
         self::assertGreaterThan(900, $held);
         self::assertLessThanOrEqual(980, $held);

@@ -19,8 +19,8 @@ export interface Move {
 export const isTapped = (step: Pick<Step, 'kind'>): boolean => step.kind === 'plane' || step.kind === 'file'
 
 /**
- * One tap on. Making has nothing to count: it is done, then looked at. At a stone: fetch, stroke, check, then the next stone. With the plane every tap is a stroke, at a
- * saw a tooth, and the last of them goes on by itself.
+ * One tap on. Making has nothing to count: it is done, then looked at. At a stone: fetch, stroke, check, then the
+ * next stone. With the plane every tap is a stroke, at a saw a tooth, and the last of them goes on by itself.
  */
 export function forward(at: Standing, steps: readonly Step[]): Move {
   const step = steps[at.atStep]
