@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\Schema;
 /**
  * The one way to write. Each record is one transaction and one diary entry; undoing is an entry of its own.
  *
- * @phpstan-type RowChange array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}
+ * @phpstan-type Row array<string, mixed>
+ * @phpstan-type RowChange array{table: string, id: int, before: Row|null, after: Row|null}
  */
 final readonly class Ledger
 {

@@ -22,8 +22,8 @@ final class LinesTest extends TestCase
         $wide = [];
         foreach (array_filter($files, static fn (string $file): bool => ! str_contains($file, '.gen.')) as $file) {
             foreach ((array) @file("$root/$file", FILE_IGNORE_NEW_LINES) as $number => $line) {
-                $counted = str_ends_with($file, '.php') ? (string) $line : preg_replace(self::LITERAL, '', (string) $line);
-                if (mb_strlen((string) $counted) > self::COLUMNS) {
+                $literal = str_ends_with($file, '.php') ? '/^$/' : self::LITERAL;
+                if (mb_strlen((string) preg_replace($literal, '', (string) $line)) > self::COLUMNS) {
                     $wide[] = $file.':'.($number + 1);
                 }
             }

@@ -23,7 +23,6 @@ export function Readings({ title = 'Readings', onRecord, children }: ReadingsPro
 
   return (
     // The keys belong to the fields inside; the section itself is no control.
-    // eslint-disable-next-line jsx-a11y/no-noninteractive-element-interactions
     <section aria-label={title} onKeyDown={onKeyDown}>
       <h2 className="mb-1 text-lg">{title}</h2>
       {children}

@@ -46,7 +46,6 @@ function Find({ onClose }: { onClose: () => void }) {
     >
       <input
         // Asked for by a key or a click on Find: typing is what follows.
-        // eslint-disable-next-line jsx-a11y/no-autofocus
         autoFocus
         aria-label="Words to find"
         value={words}

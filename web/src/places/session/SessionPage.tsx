@@ -1,5 +1,3 @@
-/* eslint-disable jsx-a11y/click-events-have-key-events, jsx-a11y/no-noninteractive-element-interactions,
-   jsx-a11y/no-static-element-interactions -- the whole page is one button for a wet hand; useNextKeys hears the keys */
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { useParams } from 'react-router'

@@ -69,7 +69,6 @@ function Sum({ label, hint, kept, error, onKeep }: SumProps) {
   }
   return (
     // It hears what its one field does; it is no control itself.
-    // eslint-disable-next-line jsx-a11y/no-static-element-interactions
     <div onBlur={keep} onKeyDown={(event) => event.key === 'Enter' && keep()}>
       <PlainField
         label={label}

@@ -33,7 +33,6 @@ export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdg
   return (
     <Readings title="Gaps, pair by pair" onRecord={null}>
       {/* What scrolls sideways must be reachable with the keys. */}
-      {/* eslint-disable-next-line jsx-a11y/no-noninteractive-tabindex */}
       <div className="relative overflow-x-auto" role="region" aria-label="Gaps at each place" tabIndex={0}>
         <table>
           <thead className="text-right text-sm text-soft">
