@@ -157,7 +157,7 @@ final class ToDoOfBench
                     return new Chore(
                         ChoreKind::FinishSession,
                         (string) $session->id,
-                        $session->kind->goOn($session->title),
+                        $session->kind->goOn($session->title, $step),
                         $session->kind->stoppedAt($step),
                         max(1, (int) ceil($left / 60)),
                     );

@@ -39,7 +39,7 @@ final class TestPreview
                 'found' => $form->found(),
             ],
             'next' => Shared::stroke($next),
-            'canCount' => $form->strokes() !== [],
+            'work' => self::work($form),
             'learnt' => Shared::learnt($learntMm, $format),
             'lines' => $form->lines(),
             'how' => Shared::how($form->explained()),
@@ -49,6 +49,14 @@ final class TestPreview
             'slope' => $form instanceof SlopeTemplateForm ? TestDrawings::slope($form) : null,
             'flat' => $form instanceof FlatForm ? TestDrawings::flat($form) : null,
         ];
+    }
+
+    /** What its strokes are in bench mode; null: there are none. */
+    private static function work(TestForm $form): ?string
+    {
+        $first = $form->strokes()[0] ?? null;
+
+        return $first === null ? null : ($first->isRubbed ? 'rub' : 'plane');
     }
 
     /** @return list<array<string, mixed>> */

@@ -24,10 +24,12 @@ final readonly class PlaningEnd implements SessionEnd
     {
         $name = $this->session->title;
 
+        $did = $this->session->walked()[0]->isRubbed() ? 'Rubbed' : 'Planed';
+
         return match ($this->counted()) {
-            0 => "Planed nothing off the $name.",
-            1 => "Planed 1 stroke off the $name. Test it again.",
-            default => "Planed {$this->counted()} strokes off the $name. Test it again.",
+            0 => "$did nothing off the $name.",
+            1 => "$did 1 stroke off the $name. Test it again.",
+            default => "$did {$this->counted()} strokes off the $name. Test it again.",
         };
     }
 

@@ -33,7 +33,7 @@ final class ReferenceTest extends HttpTestCase
      *
      * @return list<array{id: string, typed: list<string>}>
      */
-    private static function hollow(string $gap): array
+    private static function hollow(string $gap, float $lengthMm = 355, float $widthMm = 60): array
     {
         return array_map(
             static fn ($line): array => [
@@ -46,7 +46,7 @@ final class ReferenceTest extends HttpTestCase
                     $line->nodes,
                 ),
             ],
-            (new Grid(355, 60))->lines(),
+            (new Grid($lengthMm, $widthMm))->lines(),
         );
     }
 
@@ -141,6 +141,39 @@ final class ReferenceTest extends HttpTestCase
         ])
             ->assertCreated()
             ->assertJsonPath('history.tests.3.found', 'hollow');
+    }
+
+    /** Nobody planes an iron sole: it is rubbed over paper, ten strokes, and tested again. */
+    public function test_iron_is_rubbed_in_bench_mode_and_wood_is_planed(): void
+    {
+        $sole = self::named('sole of the jack plane');
+        $figures = ['length' => '355', 'width' => '60', 'along' => '5', 'across' => '3', 'tolerance' => '0.05'];
+        $sheet = self::sheet($figures, self::hollow('0.1'));
+        $this->ask('POST', "/api/references/{$sole->id}/preview", $sheet)->assertJsonPath('work', 'rub');
+        $session = $this->ask('POST', "/api/references/{$sole->id}/sessions", [...$sheet, 'version' => 1])
+            ->assertCreated()
+            ->assertJsonPath('steps.0.kind', 'rub')
+            ->assertJsonPath('steps.0.count', 10)
+            ->json();
+        self::assertStringStartsWith('Iron backed off', $session['caution']);
+        self::assertContains(
+            'Go on rubbing the sole of the jack plane.',
+            $this->ask('GET', '/api/bench')->json('chores.*.says'),
+        );
+        $counted = ['version' => 1, 'atStep' => 0, 'phase' => 'stroke', 'counted' => [10]];
+        $this->ask('PUT', "/api/sessions/{$session['id']}", $counted)->assertOk();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => 2, 'outcome' => 'done'])->assertOk();
+        $this->ask('GET', '/api/diary')->assertJsonPath(
+            'entries.0.sentence',
+            'Rubbed 10 strokes off the sole of the jack plane. Test it again.',
+        );
+        $board = self::named('bed of the shooting board');
+        $figures = ['length' => '450', 'width' => '180', 'along' => '3', 'across' => '3', 'tolerance' => '0.05'];
+        $this->ask(
+            'POST',
+            "/api/references/{$board->id}/preview",
+            self::sheet([...$figures, 'shaving' => '0.05'], self::hollow('0.4', 450, 180)),
+        )->assertJsonPath('work', 'plane');
     }
 
     public function test_what_is_wrong_stands_beside_its_field_and_is_not_written_down(): void

@@ -7,11 +7,14 @@ namespace JackRest\Desk\Reference;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\ShavingPass;
 
-/** Strokes over one length of an edge, as bench mode counts them. */
+/** Strokes over one length of an edge, as bench mode counts them: of the plane, or over abrasive paper. */
 final readonly class PlaningStep
 {
     public const CAUTION = 'Work clamped, both hands on the plane and behind the iron. Force means a blunt iron: '
         .'stop and hone. Local rules and trained teaching come first.';
+
+    public const RUBBING_CAUTION = 'Iron backed off or out before a sole is rubbed. Rub wet: the dust is not to be '
+        .'breathed. Local rules and trained teaching come first.';
 
     /** One stroke of a plane with the step back; from memory. */
     private const SECONDS_PER_STROKE = 5.0;
@@ -24,6 +27,7 @@ final readonly class PlaningStep
         public float $toMm,
         public int $strokes,
         public float $seconds,
+        public bool $isRubbed = false,
     ) {
     }
 
@@ -52,8 +56,12 @@ final readonly class PlaningStep
         return new self(ucfirst($off), 0.0, $lengthMm, $strokes, $strokes * self::SECONDS_PER_STROKE);
     }
 
-    /** What nobody can count beforehand: so many strokes, and then it is tested again. Common practice, no source. */
-    public static function untilTested(string $off, float $lengthMm): self
+    /**
+     * What nobody can count beforehand: so many strokes, and then it is tested again. Common practice, no source.
+     *
+     * @param  bool  $isRubbed  over abrasive paper: iron and stone take no plane
+     */
+    public static function untilTested(string $off, float $lengthMm, bool $isRubbed = false): self
     {
         return new self(
             ucfirst($off),
@@ -61,6 +69,7 @@ final readonly class PlaningStep
             $lengthMm,
             self::BEFORE_TESTING,
             self::BEFORE_TESTING * self::SECONDS_PER_STROKE,
+            $isRubbed,
         );
     }
 

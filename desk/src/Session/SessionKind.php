@@ -30,13 +30,17 @@ enum SessionKind: string
     /** A stage of something that is made by a plan. */
     case Making = 'making';
 
-    /** What is to be done about it while it waits: Go on honing the 25 mm chisel. */
-    public function goOn(string $name): string
+    /**
+     * What is to be done about it while it waits: Go on honing the 25 mm chisel.
+     *
+     * @param  SessionStep|null  $step  where it was left
+     */
+    public function goOn(string $name, ?SessionStep $step = null): string
     {
         return match ($this) {
             self::Honing => "Go on honing the $name.",
             self::Day => "Go on with the $name.",
-            self::Planing => "Go on planing the $name.",
+            self::Planing => $step?->isRubbed() ?? false ? "Go on rubbing the $name." : "Go on planing the $name.",
             self::Filing, self::BitFiling => "Go on filing the $name.",
             self::Turning => "Go on turning the $name.",
             self::Making => "Go on making the $name.",
@@ -62,7 +66,9 @@ enum SessionKind: string
         return match ($this) {
             self::Honing, self::Day => SharpeningPlan::CAUTION.
                 ($grinds ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
-            self::Planing => PlaningStep::CAUTION,
+            self::Planing => $steps !== [] && $steps[0]->isRubbed()
+                ? PlaningStep::RUBBING_CAUTION
+                : PlaningStep::CAUTION,
             self::Filing => SawForm::CAUTION,
             self::Turning => ScraperForm::CAUTION,
             self::BitFiling => AugerBitForm::CAUTION,

@@ -16,7 +16,7 @@ final readonly class SessionStep
      * @param  string  $title  the stone or the tool in the hand, or what is done
      * @param  int  $count  to be counted; 0: nothing is
      * @param  string  $of  what is counted
-     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, file, make
+     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, rub, file, make
      * @param  string  $says  what is done, where the title does not say it
      * @param  string  $beside  whose edge it is, or the tools it takes
      * @param  float  $modelCount  what a stone of factor 1 would need, not rounded
@@ -37,6 +37,11 @@ final readonly class SessionStep
         public ?float $fromMm = null,
         public ?float $toMm = null,
     ) {
+    }
+
+    public function isRubbed(): bool
+    {
+        return $this->kind === 'rub';
     }
 
     /** @param  array<string, mixed>  $kept  as {@see toArray} wrote it */
@@ -87,7 +92,7 @@ final readonly class SessionStep
             $step->strokes,
             $step->seconds,
             '',
-            'plane',
+            $step->isRubbed ? 'rub' : 'plane',
             fromMm: $step->fromMm,
             toMm: $step->toMm,
         );

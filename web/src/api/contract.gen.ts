@@ -2882,7 +2882,7 @@ export interface components {
             seconds: number;
             see: string;
             /** @enum {string} */
-            kind: "grind" | "hone" | "strop" | "plane" | "file" | "make";
+            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "make";
             beside: string;
             says: string;
             of: string;
@@ -4114,7 +4114,8 @@ export interface components {
             objection: string | null;
             answer: components["schemas"]["TestAnswer"] | null;
             next: components["schemas"]["ReferenceNext"];
-            canCount: boolean;
+            /** @enum {string|null} */
+            work: "plane" | "rub" | null;
             learnt: components["schemas"]["LearntShaving"] | null;
             lines: string[];
             how: components["schemas"]["How"][];

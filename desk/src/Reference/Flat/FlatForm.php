@@ -101,7 +101,7 @@ final readonly class FlatForm extends TestForm
 
         return [
             $shaving === null
-                ? PlaningStep::untilTested($advice->off ?? '', $length)
+                ? PlaningStep::untilTested($advice->off ?? '', $length, $this->kind !== ReferenceKind::Board)
                 : PlaningStep::tapered($advice->off ?? '', $length, $this->shavings($shaving)),
         ];
     }

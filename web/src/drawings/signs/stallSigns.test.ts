@@ -2,13 +2,13 @@ import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { STALL_SIGNS } from './stallSigns'
 
+/** A sentence may stand on several lines. */
+const TEXT = String.raw`\s*(?:(?:'[^']*'|"[^"]*")\s*\.?\s*)+,`
+const CHECK = new RegExp(String.raw`new Check\(${TEXT}${TEXT}${TEXT}\s*'([a-z]+)'`, 'g')
+
 /** The signs that the checks of the core name. */
 const named = new Set(
-  [
-    ...readFileSync('core/src/Stall/Checks.php', 'utf8').matchAll(
-      /new Check\('[^']+', '[^']*', '[^']*', '([a-z]+)'/g,
-    ),
-  ].map(([, sign]) => sign ?? ''),
+  [...readFileSync('core/src/Stall/Checks.php', 'utf8').matchAll(CHECK)].map(([, sign]) => sign ?? ''),
 )
 
 describe('STALL_SIGNS', () => {

@@ -70,6 +70,17 @@ test('what was planed is tested again', () => {
   })
 })
 
+test('what was rubbed was not planed', () => {
+  const rubbed = session({
+    kind: 'planing',
+    title: 'sole',
+    steps: [{ ...step('0.20 mm off its rim'), kind: 'rub' }],
+    counted: [10],
+    about: { kind: 'reference', id: 3 },
+  })
+  expect(ended(rubbed)).toMatchObject({ title: '✓ Rubbed. Now test it again.' })
+})
+
 test('a saw keeps the gullets that were filed', () => {
   const filed = session({
     kind: 'filing',

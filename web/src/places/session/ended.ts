@@ -73,9 +73,10 @@ function outcome(at: Session): string {
 
 /** Strokes planed off a reference: nothing is known of it until it is tested again. */
 function planed(at: Session): Ending {
+  const did = at.steps.some(({ kind }) => kind === 'rub') ? 'Rubbed' : 'Planed'
   const strokes = at.counted.reduce((sum, count) => sum + count, 0)
   return {
-    title: `${at.state === 'finished' ? '✓ Planed.' : 'Stopped.'} Now test it again.`,
+    title: `${at.state === 'finished' ? `✓ ${did}.` : 'Stopped.'} Now test it again.`,
     says: `In the diary: ${strokes === 1 ? '1 stroke' : `${strokes} strokes`} off the ${at.title}. The next test shows what they really took.`,
     first: { to: placeOf(at, '/true'), text: 'Test it again' },
     second: BENCH,

@@ -15,8 +15,10 @@ export interface Move {
   finish: boolean
 }
 
-/** Whether every tap counts one: strokes of the plane, teeth of a saw. */
-export const isTapped = (step: Pick<Step, 'kind'>): boolean => step.kind === 'plane' || step.kind === 'file'
+const TAPPED: readonly Step['kind'][] = ['plane', 'rub', 'file']
+
+/** Whether every tap counts one: strokes of the plane or over the paper, teeth of a saw. */
+export const isTapped = (step: Pick<Step, 'kind'>): boolean => TAPPED.includes(step.kind)
 
 /**
  * One tap on. Making has nothing to count: it is done, then looked at. At a stone: fetch, stroke, check, then the

@@ -16,6 +16,7 @@ export function words(
   isLast: boolean,
 ): Words {
   if (step.kind === 'plane') return planing(phase, step)
+  if (step.kind === 'rub') return rubbing(phase, step)
   if (step.kind === 'file') return filing(phase, step)
   if (step.kind === 'make') return making(phase, step, isLast)
   const sameStone = before?.title === step.title
@@ -42,6 +43,14 @@ function planing(phase: Schemas['Session']['phase'], step: Step): Words {
         under: 'Mark both ends in pencil. Tap anywhere to begin, then once a stroke.',
         button: 'Begin: count',
       }
+    : { says, under: 'Tap anywhere after each stroke.', button: 'One stroke' }
+}
+
+/** Iron or stone over abrasive paper: a tap for each stroke. */
+function rubbing(phase: Schemas['Session']['phase'], step: Step): Words {
+  const says = `Rub ${step.title}`
+  return phase === 'fetch'
+    ? { says, under: 'Paper on a flat. Tap anywhere to begin, then once a stroke.', button: 'Begin: count' }
     : { says, under: 'Tap anywhere after each stroke.', button: 'One stroke' }
 }
 

@@ -8,18 +8,20 @@ interface TestStrokeProps {
   how: readonly Schemas['How'][]
   /** Writes the test down, and whether it was corrected after it; null while there is no result. */
   onRecord: ((planed: boolean) => void) | null
+  /** What is done in bench mode. */
+  work?: Schemas['TestPreview']['work']
   /** Takes the strokes to the bench, where they are counted; left out where there are none to count. */
   onBench?: (() => void) | null
   busy: boolean
 }
 
 /** What a reference's test comes to, and the buttons that write it down. */
-export function TestStroke({ next, how, onRecord, onBench, busy }: TestStrokeProps) {
+export function TestStroke({ next, how, onRecord, work, onBench, busy }: TestStrokeProps) {
   return (
     <NextStroke says={next.says} why={next.why}>
       {onRecord && next.takeOff && onBench && (
         <Button weight="main" keys="Ctrl Enter" disabled={busy} onClick={onBench}>
-          Plane it in bench mode
+          {work === 'rub' ? 'Rub it in bench mode' : 'Plane it in bench mode'}
         </Button>
       )}
       {onRecord && (!next.takeOff || !onBench) && (
@@ -29,7 +31,7 @@ export function TestStroke({ next, how, onRecord, onBench, busy }: TestStrokePro
       )}
       {onRecord && next.takeOff && onBench && (
         <Button disabled={busy} onClick={() => onRecord(true)}>
-          Planed it already
+          {work === 'rub' ? 'Rubbed it already' : 'Planed it already'}
         </Button>
       )}
       {onRecord && next.takeOff && (

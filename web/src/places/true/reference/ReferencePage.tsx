@@ -42,7 +42,7 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
   const { answer, next } = preview
   const shown = line ?? preview.nextLine ?? preview.lists[0]?.id ?? null
   const canRecord = answer?.verdict != null
-  const onBench = preview.canCount ? () => bench.mutate(undefined) : null
+  const onBench = preview.work ? () => bench.mutate(undefined) : null
   const main = next.takeOff && onBench ? onBench : () => record.mutate(next.takeOff)
   const isFlat = preview.nextLine !== null || preview.flat !== null
 
@@ -93,6 +93,7 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
               next={next}
               how={preview.how}
               onRecord={canRecord ? record.mutate : null}
+              work={preview.work}
               onBench={onBench}
               busy={record.isPending || bench.isPending}
             />
