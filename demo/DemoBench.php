@@ -167,7 +167,10 @@ final class DemoBench
                 ->shadowBoards()
                 ->create([
                     ...$board,
-                    'tools' => array_map(static fn (string $name): int => $tools[$name]->id, $board['tools']),
+                    'tools' => array_map(
+                        static fn (string $name): int => $tools->firstOrFail('name', $name)->id,
+                        $board['tools'],
+                    ),
                 ]);
         }
         foreach ($plan['sessions'] as $session) {
@@ -210,8 +213,8 @@ final class DemoBench
                 '',
                 StepKind::Hone->value,
                 beside: $edge->name,
-                particleUm: $stones[$stone[0]]->toCore()->particleUm(),
-                stoneId: "stone-{$stones[$stone[0]]->id}",
+                particleUm: $stones->firstOrFail('name', $stone[0])->toCore()->particleUm(),
+                stoneId: "stone-{$stones->firstOrFail('name', $stone[0])->id}",
                 modelCount: $stone[1],
                 edgeId: $edge->id,
             ),

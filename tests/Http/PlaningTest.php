@@ -63,7 +63,7 @@ final class PlaningTest extends HttpTestCase
             ->assertJsonPath('history.due', 'It was planed and not tested again.');
         $straightedge = self::reference('900 mm straightedge');
         self::assertEqualsWithDelta(49.2 - 5 * 0.04, $straightedge->sizes['height'], 1e-9);
-        self::assertSame([0, 3, 5, 3, 0], $straightedge->tests()->get()->last()?->facts['shavings']);
+        self::assertSame([0, 3, 5, 3, 0], $straightedge->tests->last()?->facts['shavings']);
     }
 
     /** Stopped after two: two are what was taken, and the plan learns from two. */

@@ -46,7 +46,7 @@ final class Reader
     }
 
     /**
-     * @param  array<string, mixed>  $given
+     * @param  array<array-key, mixed>  $given
      * @return list<FieldError>
      */
     private static function unknownFields(Shape $shape, array $given): array
@@ -60,7 +60,7 @@ final class Reader
         return $errors;
     }
 
-    /** @param  array<string, mixed>  $given */
+    /** @param  array<array-key, mixed>  $given */
     private static function slot(Slot $slot, array $given): mixed
     {
         if (! array_key_exists($slot->name, $given) || ($given[$slot->name] === null && $slot->optional)) {
@@ -155,7 +155,7 @@ final class Reader
         return $errors === [] ? $values : throw new InvalidInput($errors);
     }
 
-    /** @return array<string, mixed> */
+    /** @return array<array-key, mixed> */
     private static function map(Field $field, mixed $raw): array
     {
         if (! $raw instanceof stdClass) {

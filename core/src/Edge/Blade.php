@@ -58,6 +58,16 @@ final readonly class Blade
     /** @param  array<string, mixed>  $values  by property */
     public function with(array $values): self
     {
-        return new self(...[...get_object_vars($this), ...$values]);
+        /**
+         * The others keep their types as well.
+         *
+         * @var array{
+         *     widthMm: float, thicknessMm: float, primaryDeg: float,
+         *     secondaryDeg: float, microWidthMm: float, finishUm: float,
+         * } $all
+         */
+        $all = [...get_object_vars($this), ...$values];
+
+        return new self(...$all);
     }
 }

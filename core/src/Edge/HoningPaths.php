@@ -96,6 +96,7 @@ final class HoningPaths
      */
     private function oneStoneMore(array $ending): array
     {
+        /** @var array<int, HoningRoute> $longer */
         $longer = [];
         foreach ($ending as $from => $route) {
             foreach ($this->seconds[$from] ?? [] as $to => $seconds) {

@@ -159,9 +159,6 @@ final class KitPlanner
             array_sum(
                 array_map(static fn (Offer $offer): float => ToolKinds::named($offer->kind)->runningPerYear, $buy),
             ) * $this->school->runningFactor();
-        $tasks = static fn (array $ids): array => array_values(
-            array_map(static fn (string $id): Task => $problem->tasks[$id], $ids),
-        );
 
         return new Proposal(
             $problem,
@@ -169,9 +166,19 @@ final class KitPlanner
             $buy,
             $plan->cost,
             $running,
-            $tasks($plan->uncoverable),
-            $tasks($plan->unserved ?? []),
+            self::tasks($problem->tasks, $plan->uncoverable),
+            self::tasks($problem->tasks, $plan->unserved ?? []),
         );
+    }
+
+    /**
+     * @param  array<string, Task>  $tasks
+     * @param  list<string>  $ids
+     * @return list<Task>
+     */
+    private static function tasks(array $tasks, array $ids): array
+    {
+        return array_map(static fn (string $id): Task => $tasks[$id], $ids);
     }
 
     /**

@@ -81,14 +81,27 @@ final readonly class Path
         );
     }
 
+    /**
+     * @param  array<Point>  $shares
+     * @return list<Point>
+     */
+    private static function scaled(array $shares, float $width, float $height): array
+    {
+        $points = [];
+        foreach ($shares as [$across, $up]) {
+            $points[] = [$across * $width, $up * $height];
+        }
+
+        return $points;
+    }
+
     /** @return Closure(Point...): self a shape given in shares of a box, 0 to 1 along each side */
     public static function inBox(float $width, float $height): Closure
     {
-        return static fn (
-            array ...$shares,
-        ): self => self::closed(
-            ...array_map(static fn (array $share): array => [$share[0] * $width, $share[1] * $height], $shares),
-        );
+        return static function (array ...$shares) use ($width, $height): self {
+            /** @var list<Point> $shares */
+            return self::closed(...self::scaled($shares, $width, $height));
+        };
     }
 
     /** This body with another one cut out of it. */

@@ -42,6 +42,7 @@ final class ShelfPacking
      */
     public static function nextFit(array $crates, float $width): array
     {
+        /** @var list<Shelf> $shelves */
         $shelves = [];
         foreach ($crates as $crate) {
             $last = array_pop($shelves);

@@ -40,18 +40,22 @@ final class ThreeEdges
     /** @return array{list<float>, list<float>, list<float>} */
     private static function plain(ThreeEdgesInput $test): array
     {
-        $half = static fn (array $plus, array $minus, array $less): array => array_map(
-            static fn (float $p, float $m, float $l): float => ($p - $m - $l) / 2,
-            $plus,
-            $minus,
-            $less,
-        );
-
         return [
-            $half($test->bcMm, $test->abMm, $test->caMm),
-            $half($test->caMm, $test->bcMm, $test->abMm),
-            $half($test->abMm, $test->caMm, $test->bcMm),
+            self::half($test->bcMm, $test->abMm, $test->caMm),
+            self::half($test->caMm, $test->bcMm, $test->abMm),
+            self::half($test->abMm, $test->caMm, $test->bcMm),
         ];
+    }
+
+    /**
+     * @param  list<float>  $plus
+     * @param  list<float>  $minus
+     * @param  list<float>  $less
+     * @return list<float>
+     */
+    private static function half(array $plus, array $minus, array $less): array
+    {
+        return array_map(static fn (float $p, float $m, float $l): float => ($p - $m - $l) / 2, $plus, $minus, $less);
     }
 
     /** @return array{array{list<float>, list<float>, list<float>}, float} */

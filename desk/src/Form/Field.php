@@ -58,7 +58,10 @@ final readonly class Field
     /** The same field where so much is expected. */
     public function expecting(?float $expected): self
     {
-        return new self(...[...get_object_vars($this), 'expected' => $expected]);
+        /** @var array{name: string, quantity: Quantity, least: float, most: float} $all the others keep their types */
+        $all = [...get_object_vars($this), 'expected' => $expected];
+
+        return new self(...$all);
     }
 
     private function limits(LengthFormatter $format): string

@@ -60,6 +60,12 @@ final readonly class SawQuestion implements Fit
         ];
     }
 
+    /** @param  array{ToolAtHand, SawFitInput, SawFitResult}  $cut */
+    private static function suits(array $cut, Grain $grain): bool
+    {
+        return $cut[2]->verdict === SawVerdict::Good && self::isShapedFor($cut[0], $grain);
+    }
+
     public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
     {
         $cuts = [];
@@ -70,8 +76,10 @@ final readonly class SawQuestion implements Fit
             }
         }
         $grain = $values['grain'] === Grain::RIP ? Grain::Along : Grain::Across;
-        $suits = static fn (array $cut): bool => $cut[2]->verdict === SawVerdict::Good &&
-            self::isShapedFor($cut[0], $grain);
+        $suits = static function (array $cut) use ($grain): bool {
+            /** @var array{ToolAtHand, SawFitInput, SawFitResult} $cut */
+            return self::suits($cut, $grain);
+        };
         usort(
             $cuts,
             static fn (array $a, array $b): int => [
