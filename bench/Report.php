@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use JackRest\Core\Calculation\Catalogue;
+use JackRest\Core\Catalogue\Catalogue;
 use JackRest\Core\Kit\KitPlan;
 
 /** Measures what the project promises, on this machine, and prints it as a table and as JSON. */

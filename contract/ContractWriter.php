@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Contract;
 
-use JackRest\Core\Calculation\Catalogue;
+use JackRest\Core\Catalogue\Catalogue;
 use RuntimeException;
 use Symfony\Component\Yaml\Yaml;
 

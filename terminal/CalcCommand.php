@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Terminal;
 
-use JackRest\Core\Calculation\Catalogue;
 use JackRest\Core\Calculation\Entry;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Calculation\UnknownCalculation;
+use JackRest\Core\Catalogue\Catalogue;
 use JsonException;
 
 /**

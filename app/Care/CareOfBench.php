@@ -12,13 +12,13 @@ use App\Kit\ToolUse;
 use App\Season\ClimateTable;
 use App\Session\BenchSession;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Desk\Session\SessionStep;
 

@@ -12,7 +12,7 @@ use JackRest\Core\Edge\CamberPlace;
 use JackRest\Core\Edge\CurveRole;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Edge\CurveForm;
 
 /** The curve of a plane iron: as it is on record, and as it is chosen. */

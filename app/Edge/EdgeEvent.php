@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\EdgeHistory\TestFound;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /**
  * One entry of an edge’s own diary.

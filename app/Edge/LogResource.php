@@ -16,7 +16,7 @@ use JackRest\Core\EdgeHistory\Span;
 use JackRest\Core\EdgeHistory\TestFound;
 use JackRest\Core\EdgeHistory\TrialSide;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\EdgeHistory\AngleCourseWords;
 use JackRest\Desk\EdgeHistory\ConsumptionWords;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;

@@ -8,7 +8,7 @@ use App\Bench\Bench;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** The same board planed off two stops, with what was found. */
 final class TrialRequest extends FormRequest

@@ -6,8 +6,8 @@ namespace App\Http;
 
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use JackRest\Core\Calculation\Catalogue;
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Catalogue\Catalogue;
 use JsonException;
 
 /** Every calculation of the core, as the terminal has it. */

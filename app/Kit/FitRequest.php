@@ -6,7 +6,7 @@ namespace App\Kit;
 
 use App\Http\TypedFormRequest;
 use Illuminate\Validation\Rule;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** The readings of a question of fit. */
 final class FitRequest extends TypedFormRequest

@@ -6,17 +6,17 @@ namespace App\Kit;
 
 use App\Http\Money;
 use App\Http\OutlineResource;
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\Need;
 use JackRest\Core\Kit\Offers;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Outlines;
 use JackRest\Core\School\School;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 
 /** Kinds of tool and the groups they hang in. */
 final class KindResource

@@ -6,9 +6,9 @@ namespace App\Kit;
 
 use App\Bench\Bench;
 use Illuminate\Http\JsonResponse;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 
 /** The board of tools and the ways to close the gap. */
 final class KitController

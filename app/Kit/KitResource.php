@@ -11,7 +11,7 @@ use App\Work\WorkResource;
 use JackRest\Core\Basis;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Proposal;
-use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Kit\PurchaseWords;
 

@@ -12,8 +12,8 @@ use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outlines;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Making\PlanKind;
 
 /** The order to get tools in: cost along, works unlocked up. */

@@ -7,9 +7,9 @@ namespace App\Kit;
 use App\Ledger\VersionedRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\ToolKinds;
 
 /** What is decided anew about how tools are chosen; what is left out stays as it is. */
 final class SchoolRequest extends VersionedRequest

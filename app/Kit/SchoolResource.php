@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\Answer;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\Question;
 use JackRest\Core\School\Questions;
+use JackRest\Core\Tool\ToolKinds;
 
 /** How this bench chooses its tools. */
 final class SchoolResource

@@ -6,7 +6,7 @@ namespace App\Kit;
 
 use App\Ledger\Record;
 use JackRest\Core\Fit\SawCount;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Fit\Questions\SawQuestion;
 
 /**

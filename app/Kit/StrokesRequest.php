@@ -8,7 +8,7 @@ use App\Ledger\VersionedRequest;
 use Illuminate\Support\Carbon;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Fit\StrokesForm;
 use JackRest\Desk\Form\Form;
 

@@ -12,8 +12,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\ToolKinds;
 
 /** Turns an offer from the list of kinds into a tool of the bench. */
 final readonly class TakeOffer

@@ -12,9 +12,9 @@ use App\Scraper\ScrapersOfBench;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Kit\ToolAtHand as CoreTool;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\WantedTool;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 
 /**
  * @property string $kind

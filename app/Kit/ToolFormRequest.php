@@ -6,9 +6,9 @@ namespace App\Kit;
 
 use App\Http\TypedFormRequest;
 use Illuminate\Validation\Rule;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Kit\ToolForm;
 
 /** A tool as far as it has been described. */

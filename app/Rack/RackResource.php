@@ -7,13 +7,14 @@ namespace App\Rack;
 use App\Http\Money;
 use App\Http\Shared;
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\Costs;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\OwnCut;
 use JackRest\Core\Rack\RackStone;
 use JackRest\Desk\Rack\RackGap;
 use JackRest\Desk\Rack\RackNote;
+use JackRest\Desk\Rack\RackReview;
 
 /** The rack: every piece, what is to be known about them together, what they cost. */
 final class RackResource
@@ -106,7 +107,7 @@ final class RackResource
                     : self::counted($piece->edgesDone, 'edge')." of about {$piece->lasts()}",
             'flattens' => $stone->medium->edgesUntilHollow() !== null,
             'flatSays' => self::flat($stone, $piece),
-            'due' => $rack->school->flatness->due($piece),
+            'due' => RackReview::flatten($piece, $rack->school->flatness),
             'own' => $piece->own === null ? null : self::own($stone, $piece->own),
             'perEdge' => $stone->price === null ? null : LengthFormatter::fixed($stone->price / $piece->lasts(), 3),
         ];

@@ -9,8 +9,8 @@ use App\Files\Table;
 use App\Kit\Price;
 use App\Ledger\Changes;
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
 use JackRest\Desk\Rack\StoneForm;
 

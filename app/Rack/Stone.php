@@ -6,8 +6,8 @@ namespace App\Rack;
 
 use App\Ledger\Record;
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Edge\HoningStone as CoreStone;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
 
 /**

@@ -8,7 +8,7 @@ use App\Kit\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Abrasive\GritScale;
-use JackRest\Core\Rack\Medium;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Rack\NewStone;
 use JackRest\Desk\Rack\StoneForm;
 

@@ -11,7 +11,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
 use JackRest\Desk\Filing\SawForm;
 use JackRest\Desk\Filing\SawTemplateForm;
 

@@ -13,7 +13,7 @@ use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Fit\KerfBlade;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
 use JackRest\Desk\Filing\SawForm;
 
 /** The saws of a bench whose teeth are filed; blades of frames are changed instead. */

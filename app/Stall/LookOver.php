@@ -6,12 +6,12 @@ namespace App\Stall;
 
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Kit\ToolForm;
 use JackRest\Desk\Stall\Inspection as CoreLookOver;
 

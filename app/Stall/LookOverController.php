@@ -14,9 +14,9 @@ use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Stall\Looked;
 
 /** A second-hand tool looked over, check by check. */

@@ -8,10 +8,10 @@ use App\Kit\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Stall\Checks;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Core\Tool\ToolKinds;
 
 /** Where a look-over stands: what was found, and the prices it is judged by. */
 final class LookOverRequest extends FormRequest

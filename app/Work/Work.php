@@ -7,7 +7,7 @@ namespace App\Work;
 use App\Ledger\Record;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\WorkTasks;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Step;

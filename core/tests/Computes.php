@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests;
 
-use JackRest\Core\Calculation\Catalogue;
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Catalogue\Catalogue;
 
 /** Asks a calculation by its stable name, in JSON, as the terminal and the API do. */
 trait Computes

@@ -6,7 +6,7 @@ namespace Database\Factories;
 
 use App\Rack\Stone;
 use JackRest\Core\Abrasive\GritScale;
-use JackRest\Core\Rack\Medium;
+use JackRest\Core\Abrasive\Medium;
 
 /**
  * A 1000 waterstone.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\House;
 
-use JackRest\Core\Calculation\Catalogue;
+use JackRest\Core\Catalogue\Catalogue;
 use PHPUnit\Framework\TestCase;
 
 /** The page about the calculations names each of them with each of its fields. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\Questions;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 

@@ -9,8 +9,8 @@ use Attribute;
 /**
  * Marks a calculation: a class whose `__invoke` takes one input value and returns one result value.
  *
- * Add the class to {@see Catalogue::CALCULATIONS} and it is offered in the terminal, over HTTP, in the
- * contract and in the TypeScript types.
+ * Add the class to {@see \JackRest\Core\Catalogue\Catalogue::CALCULATIONS} and it is offered in the terminal, over
+ * HTTP, in the contract and in the TypeScript types.
  */
 #[Attribute(Attribute::TARGET_CLASS)]
 final readonly class Calculates

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Care;
 
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Tool\ToolKinds;
 
 /** What keeps tools well: for which of them, how often, how long it takes. Intervals and minutes from memory. */
 enum CareJob: string

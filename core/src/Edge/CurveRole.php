@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /**
  * What a curved iron is for, and how much its corners shall stay back in the wood. Common practice; amounts from

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Edge;
 
 use JackRest\Core\Abrasive\GritScale;
-use JackRest\Core\Rack\Medium;
+use JackRest\Core\Abrasive\Medium;
 
 /** A stone, paper, film, plate, strop, wheel or file of the user's rack. */
 final readonly class HoningStone

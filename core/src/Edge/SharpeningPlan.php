@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Rack\Medium;
 
 /** Stones out of those owned, in order, with what each should show and why the others stay in the rack. */
 final readonly class SharpeningPlan

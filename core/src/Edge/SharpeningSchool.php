@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
-use JackRest\Core\Rack\Flatness;
-use JackRest\Core\Rack\Medium;
+use JackRest\Core\Abrasive\Flatness;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\School\School;
 
 /** How somebody sharpens: the way through the grits, on what, and how it ends. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\EdgeHistory;
 
+use JackRest\Core\Measure\Normal;
+
 /** How long a span will be: a logarithm that is normal about a mean. */
 final readonly class BluntForecast
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\EdgeHistory;
 
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** One entry of an edge's own diary. */
 final readonly class EdgeEntry

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\EdgeHistory;
 
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** An edge's life out of its diary: the spans between sharpenings, and how far it is into the present one. */
 final readonly class Life

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Fit;
 
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** Strokes that were really counted through one cut. */
 final readonly class SawCount

@@ -7,7 +7,7 @@ namespace JackRest\Core\Fit;
 use JackRest\Core\Calculation\Angle;
 use JackRest\Core\Calculation\Calculates;
 use JackRest\Core\Calculation\Rounding;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /**
  * How a saw bites in a piece of stock, and how many strokes the cut takes.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Fit;
 
 use JackRest\Core\Calculation\Field;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 final readonly class SawFitInput
 {

@@ -8,13 +8,13 @@ use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Kit\KitPlanInput;
 use JackRest\Core\Kit\Method;
-use JackRest\Core\Kit\Need;
 use JackRest\Core\Kit\OperationWanted;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolOffer;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Task;
 use JackRest\Core\Work\Way;
 

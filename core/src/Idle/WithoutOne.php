@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace JackRest\Core\Idle;
 
 use JackRest\Core\Kit\Coverage;
-use JackRest\Core\Kit\Need;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Task;
 
 /** What would be done worse, or by what else, if one tool went: the coverage reckoned anew without it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Task;
 
 /** Proposes the cheapest kit for some works, and answers what another choice would cost. */

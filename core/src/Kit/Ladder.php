@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\Tool\ToolKinds;
+
 /** The order to get the tools of a proposal in: jobs' dates first, then what opens most for its cost. */
 final class Ladder
 {

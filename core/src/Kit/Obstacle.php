@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Shortfall;
 use JackRest\Core\Work\Way;
 

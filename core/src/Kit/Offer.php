@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\Tool\ShopMade;
+
 /** A tool that could be had: bought, or made. */
 final readonly class Offer
 {

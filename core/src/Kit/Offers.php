@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\ShopMade;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 
 /** Everything that could be had: the user's own list first, then each kind the school offers in its usual sizes. */
 final class Offers

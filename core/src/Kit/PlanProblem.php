@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Task;
 use JackRest\Core\Work\Way;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\Tool\ToolKinds;
+
 /** A tool somebody owns, with its own dimensions. */
 final readonly class ToolAtHand
 {

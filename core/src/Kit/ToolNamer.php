@@ -7,6 +7,8 @@ namespace JackRest\Core\Kit;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\ToolKind;
 
 /** Names a tool by what it is: “dovetail saw, 250 mm, 15 teeth per inch”. */
 final readonly class ToolNamer

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
+
 /** The tools that count: those whose needs are met. An edge tool without a way to sharpen it is not a working tool. */
 final class ToolsAtHand
 {

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Measure;
 
-use JackRest\Core\EdgeHistory\Normal;
-
 /** Student's t: how far a mean of few readings may stray. */
 final class StudentT
 {

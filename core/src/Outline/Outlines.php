@@ -6,7 +6,6 @@ namespace JackRest\Core\Outline;
 
 use Closure;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Kinds\BoringOutlines;
 use JackRest\Core\Outline\Kinds\EdgeToolOutlines;
 use JackRest\Core\Outline\Kinds\HoldingOutlines;
@@ -15,6 +14,7 @@ use JackRest\Core\Outline\Kinds\PlaneOutlines;
 use JackRest\Core\Outline\Kinds\SawOutlines;
 use JackRest\Core\Outline\Kinds\ShapingOutlines;
 use JackRest\Core\Outline\Kinds\SharpeningOutlines;
+use JackRest\Core\Tool\ToolKinds;
 
 /** The outline of each form of tool. A new one is a function in the class of its subject. */
 final class Outlines

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Rack;
 
+use JackRest\Core\Abrasive\Medium;
+
 /** What the pieces of one medium cost over the years, so that cheap and dear can be compared. */
 final readonly class Costs
 {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Rack;
 
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 
 /** A piece as it comes into the rack. */
 final readonly class NewStone

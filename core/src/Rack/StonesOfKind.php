@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Rack;
 
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 
 /** What a sharpening tool usually puts into the rack; common practice, sizes of oilstones and plates from memory. */
 final class StonesOfKind

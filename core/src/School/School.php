@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Core\School;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Kit\Need;
-use JackRest\Core\Kit\ToolKind;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKind;
 
 /** The user's answers taken together, with what they decided about single kinds. */
 final readonly class School

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Season;
 
-use JackRest\Core\EdgeHistory\Normal;
+use JackRest\Core\Measure\Normal;
 use JackRest\Core\Truing\History\Tested;
 
 /** Where a reference probably stands on a day, without a new test. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\ShadowBoard;
 
-use JackRest\Core\Kit\Group;
+use JackRest\Core\Tool\Group;
 
 /**
  * Tools arranged on a panel by kind, with room for the hand between any two.

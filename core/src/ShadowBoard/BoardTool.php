@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace JackRest\Core\ShadowBoard;
 
-use JackRest\Core\Kit\Group;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\Outlines;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\ToolKinds;
 
 /** A tool that shall hang on the board. */
 final readonly class BoardTool

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Stall;
 
-use JackRest\Core\Kit\ToolKind;
+use JackRest\Core\Tool\ToolKind;
 
 /**
  * What to look at on each kind of second-hand tool, in the order it can be done at a stall: what ends the matter first,

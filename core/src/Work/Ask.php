@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Timber\Hardness;
+
 /** Shorthand for the lists of patterns: an operation with its numbers, and the tasks that every board asks for. */
 final class Ask
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Timber\Hardness;
+
 /** The work's own numbers for one operation; what is not known decides nothing. */
 final readonly class Facts
 {

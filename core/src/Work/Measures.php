@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Timber\Hardness;
+
 /** The numbers of one work, with what is usual where none is given. */
 final readonly class Measures
 {

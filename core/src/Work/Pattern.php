@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work;
 
 use Closure;
+use JackRest\Core\Timber\Hardness;
 
 /** A kind of work that expands to operations with the work's own numbers. Common practice. */
 final readonly class Pattern

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work;
 
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Timber\Hardness;
 
 /** One operation of a work that a user put together, with its own numbers. */
 final readonly class Step

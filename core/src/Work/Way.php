@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Work;
 
 use JackRest\Core\Basis;
-use JackRest\Core\Kit\ToolKinds;
+use JackRest\Core\Tool\ToolKinds;
 
 /**
  * One way to do an operation, as the set of kinds of tool it takes.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Timber\Grain;
 use JackRest\Core\Work\Conditions\Compares;
 use JackRest\Core\Work\Conditions\Cuts;
 use JackRest\Core\Work\Conditions\Has;

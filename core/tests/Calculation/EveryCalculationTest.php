@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Calculation;
 
-use JackRest\Core\Calculation\Catalogue;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Calculation\UnknownCalculation;
+use JackRest\Core\Catalogue\Catalogue;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

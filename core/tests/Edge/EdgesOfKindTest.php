@@ -11,9 +11,9 @@ use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\GuideSeat;
 use JackRest\Core\Edge\NewEdge;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Tool\ToolKinds;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Edge;
 
+use JackRest\Core\Abrasive\Flatness;
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\Abrasive;
 use JackRest\Core\Edge\Blade;
@@ -24,8 +26,6 @@ use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Edge\StopEarly;
-use JackRest\Core\Rack\Flatness;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\School\School;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

@@ -11,9 +11,9 @@ use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\EdgeHistory\EdgeForecast;
 use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Core\EdgeHistory\Life;
-use JackRest\Core\EdgeHistory\Normal;
 use JackRest\Core\EdgeHistory\Span;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Measure\Normal;
+use JackRest\Core\Timber\Hardness;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -7,7 +7,7 @@ namespace JackRest\Core\Tests\Fit;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Tests\Computes;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Kit;
 
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\Need;
 use JackRest\Core\Kit\NeedsCircle;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Kit\ToolOffer;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Operation;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Pattern;

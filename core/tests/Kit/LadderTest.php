@@ -12,9 +12,9 @@ use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\Rung;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\School\School;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Ask;
 use JackRest\Core\Work\Facts;
-use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Patterns;
 use PHPUnit\Framework\TestCase;
 

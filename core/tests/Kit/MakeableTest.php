@@ -7,8 +7,8 @@ namespace JackRest\Core\Tests\Kit;
 use JackRest\Core\Kit\Makeable;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\ToolKinds;
 use PHPUnit\Framework\TestCase;
 
 /** Which tools can really be made with the others. */

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Outline;
 
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\Outlines;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Rack;
 
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Rack\Costs;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\OwnCut;
 use JackRest\Core\Rack\RackStone;
 use JackRest\Core\Rack\StonesOfKind;

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\School;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Kit\Need;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\School\Answer;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\Question;
 use JackRest\Core\School\Questions;
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Operations;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\ShadowBoard;
 
-use JackRest\Core\Kit\Group;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\ShadowBoard\Arrangement;
@@ -20,6 +17,9 @@ use JackRest\Core\ShadowBoard\Order;
 use JackRest\Core\ShadowBoard\Panel;
 use JackRest\Core\ShadowBoard\Shelf;
 use JackRest\Core\ShadowBoard\ShelfPacking;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

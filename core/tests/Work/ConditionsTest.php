@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Work;
 
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Timber\Grain;
+use JackRest\Core\Timber\Hardness;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Conditions\Compares;
 use JackRest\Core\Work\Conditions\Cuts;
@@ -18,8 +20,6 @@ use JackRest\Core\Work\Conditions\ToolMeasures;
 use JackRest\Core\Work\Conditions\WorkWithin;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
-use JackRest\Core\Work\Grain;
-use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Relation;
 use JackRest\Core\Work\When;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Work;
 
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Fact;
-use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Task;
 use OutOfBoundsException;

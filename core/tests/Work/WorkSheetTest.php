@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Work;
 
 use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\FactsOf;
-use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Step;
 use PHPUnit\Framework\Attributes\TestWith;

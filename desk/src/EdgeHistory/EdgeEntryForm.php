@@ -9,7 +9,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\EdgeHistory\TestFound;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 
 /** An entry of an edge's diary as it was typed. */
 final class EdgeEntryForm

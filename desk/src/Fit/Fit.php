@@ -6,7 +6,7 @@ namespace JackRest\Desk\Fit;
 
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Form\Field;
 
 /** A question of fit that a screen asks: its fields, and its answer for the tools at hand. */

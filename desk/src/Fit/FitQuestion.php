@@ -7,7 +7,7 @@ namespace JackRest\Desk\Fit;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Fit\Questions\BladeQuestion;
 use JackRest\Desk\Fit\Questions\BraceQuestion;

@@ -6,7 +6,7 @@ namespace JackRest\Desk\Form;
 
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
 
 /** What a field is read as, and how an amount of it is written. */
 enum Quantity: string

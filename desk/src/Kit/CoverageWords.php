@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace JackRest\Desk\Kit;
 
 use JackRest\Core\Kit\Article;
-use JackRest\Core\Kit\Need;
 use JackRest\Core\Kit\Obstacle;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
+use JackRest\Core\Tool\Need;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Shortfall;
 use JackRest\Core\Work\Way;
 

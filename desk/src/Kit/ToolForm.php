@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Kit;
 
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Kit\ToolNamer;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\ToolKind;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Quantity;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Rack;
 
-use JackRest\Core\Rack\Flatness;
-use JackRest\Core\Rack\Medium;
+use JackRest\Core\Abrasive\Flatness;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Rack\RackStone;
 use JackRest\Desk\Advice;
 
@@ -38,7 +38,7 @@ final readonly class RackReview
     {
         $notes = [];
         foreach ($this->rack as $piece) {
-            $due = $this->flatness->due($piece);
+            $due = self::flatten($piece, $this->flatness);
             if ($due !== null) {
                 $notes[] = new RackNote('flatten', $due, [$piece->stone->id]);
             }
@@ -66,6 +66,19 @@ final readonly class RackReview
             array_slice($honing, 0, -1),
             array_slice($honing, 1),
         );
+    }
+
+    /** What is to be done about a stone now; null: nothing. */
+    public static function flatten(RackStone $piece, Flatness $flatness): ?string
+    {
+        $stone = $piece->stone;
+        if (! $flatness->isDue($stone->medium, $piece->edgesSinceFlat)) {
+            return null;
+        }
+        $minutes = intdiv($stone->medium->flatteningSeconds(), 60);
+
+        return "Flatten the {$stone->name}: {$piece->edgesSinceFlat} edges since it was last flat. About ".
+            ($minutes === 1 ? 'a minute.' : "$minutes minutes.");
     }
 
     public function next(): Advice

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Desk\Rack;
 
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\NewStone;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\Reading;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Stall;
 
-use JackRest\Core\Kit\ToolKind;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Stall\Check;
 use JackRest\Core\Stall\Checks;
@@ -12,6 +11,7 @@ use JackRest\Core\Stall\Finding;
 use JackRest\Core\Stall\Offering;
 use JackRest\Core\Stall\OfferLine;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Core\Tool\ToolKind;
 use JackRest\Desk\Advice;
 
 /** A second-hand tool as far as it was looked over. */

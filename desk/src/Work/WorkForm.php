@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Work;
 
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;

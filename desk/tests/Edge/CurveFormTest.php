@@ -12,7 +12,7 @@ use JackRest\Core\Edge\EdgeKind;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Edge\CurveForm;
 use JackRest\Desk\Edge\CurvePrint;
 use JackRest\Desk\Print\Trace;

@@ -18,7 +18,7 @@ use JackRest\Core\EdgeHistory\TestFound;
 use JackRest\Core\EdgeHistory\TrialSide;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\EdgeHistory\AngleCourseWords;
 use JackRest\Desk\EdgeHistory\ComparisonWords;
 use JackRest\Desk\EdgeHistory\ConsumptionWords;

@@ -9,7 +9,7 @@ use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Fit\FitForm;
 use JackRest\Desk\Fit\FitQuestion;
 use PHPUnit\Framework\Attributes\DataProvider;

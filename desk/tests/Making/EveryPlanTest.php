@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\Making;
 
 use JackRest\Core\Kit\ToolAtHand;
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;

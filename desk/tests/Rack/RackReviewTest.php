@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Tests\Rack;
 
+use JackRest\Core\Abrasive\Flatness;
 use JackRest\Core\Abrasive\GritScale;
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Rack\Costs;
-use JackRest\Core\Rack\Flatness;
-use JackRest\Core\Rack\Medium;
 use JackRest\Core\Rack\RackStone;
 use JackRest\Desk\Rack\RackGap;
 use JackRest\Desk\Rack\RackNote;
@@ -125,7 +125,7 @@ final class RackReviewTest extends TestCase
         $review = new RackReview([$rack[0], $rack[2]]);
         self::assertSame([['flatten', 'soft']], self::notes($review));
         self::assertStringStartsWith('Flatten the soft: 4 edges since it was last flat.', $review->next()->says);
-        self::assertNull(Flatness::EveryFew->due($rack[1]), 'an oilstone stays flat for sixty');
+        self::assertNull(RackReview::flatten($rack[1], Flatness::EveryFew), 'an oilstone stays flat for sixty');
         self::assertSame(
             [],
             self::notes(new RackReview([$rack[0]], false, Flatness::EachTime)),

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Tests\Stall;
 
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Stall\Check;
 use JackRest\Core\Stall\Checks;
 use JackRest\Core\Stall\Outcome;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Stall\Inspection;
 use PHPUnit\Framework\Attributes\TestWith;

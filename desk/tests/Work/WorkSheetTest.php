@@ -6,8 +6,8 @@ namespace JackRest\Desk\Tests\Work;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Fact;
-use JackRest\Core\Work\Hardness;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Work\WorkForm;

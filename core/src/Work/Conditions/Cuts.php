@@ -6,9 +6,9 @@ namespace JackRest\Core\Work\Conditions;
 
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Timber\Grain;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Facts;
-use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Shortfall;
 
 /** The saw's teeth are shaped for the way the cut runs: rip along the grain, crosscut across it. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work\Conditions;
 
-use JackRest\Core\Kit\ToolKinds;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Condition;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\Relation;

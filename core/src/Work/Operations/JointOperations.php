@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work\Operations;
 
+use JackRest\Core\Timber\Grain;
 use JackRest\Core\Work\Fact;
-use JackRest\Core\Work\Grain;
 use JackRest\Core\Work\Operation;
 use JackRest\Core\Work\Way;
 use JackRest\Core\Work\When;

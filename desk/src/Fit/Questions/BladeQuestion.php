@@ -11,7 +11,7 @@ use JackRest\Core\Fit\KerfFit;
 use JackRest\Core\Fit\KerfFitInput;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;

@@ -9,7 +9,7 @@ use JackRest\Core\Fit\BraceFit;
 use JackRest\Core\Fit\BraceFitInput;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;

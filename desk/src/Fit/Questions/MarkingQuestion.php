@@ -12,7 +12,7 @@ use JackRest\Core\Fit\MarkingChainResult;
 use JackRest\Core\Fit\MarkingStep;
 use JackRest\Core\Fit\MarkingVerdict;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;

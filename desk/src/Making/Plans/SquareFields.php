@@ -6,7 +6,7 @@ namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\WantedPiece;
-use JackRest\Core\Work\Hardness;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Making\Made;
 use JackRest\Desk\Making\MakingStep;
 use JackRest\Desk\Making\Part;

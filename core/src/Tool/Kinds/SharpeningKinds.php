@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit\Kinds;
+namespace JackRest\Core\Tool\Kinds;
 
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\ShopMade;
-use JackRest\Core\Kit\ToolKind;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\ShopMade;
+use JackRest\Core\Tool\ToolKind;
 
 /** What brings edges back. Common practice; prices invented. */
 final class SharpeningKinds

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
 /** How tools hang on the board, in the order they are got: sharpening comes before the first edge. */
 enum Group: string

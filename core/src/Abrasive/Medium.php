@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Rack;
-
-use JackRest\Core\Abrasive\GritScale;
+namespace JackRest\Core\Abrasive;
 
 /** What an abrasive is, and how it behaves. Lives and intervals are from memory, to be replaced by the user's own. */
 enum Medium: string

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
 use JackRest\Core\Measure\DimensionUnit;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
 
 /**
  * A dimension that matters on a kind of tool: what is usual, and what is possible.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
 /** What a tool asks for beside it and any of several kinds can give. Common practice. */
 enum Need: string

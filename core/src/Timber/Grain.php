@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Work;
+namespace JackRest\Core\Timber;
 
 /** Which way a cut runs, and so which teeth it wants. */
 enum Grain: string

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit\Kinds;
+namespace JackRest\Core\Tool\Kinds;
 
 use JackRest\Core\Filing\SawUse;
-use JackRest\Core\Kit\Dimension;
-use JackRest\Core\Kit\Group;
-use JackRest\Core\Kit\ToolKind;
-use JackRest\Core\Work\Grain;
+use JackRest\Core\Timber\Grain;
+use JackRest\Core\Tool\Dimension;
+use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\ToolKind;
 
 /** Saws for stock, for joints and for waste. Common practice; prices invented. */
 final class SawKinds

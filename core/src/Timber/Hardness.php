@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Work;
+namespace JackRest\Core\Timber;
 
 /** How hard the wood is to saw and bore: pine, walnut, oak. */
 enum Hardness: string

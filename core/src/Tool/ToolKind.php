@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
 use JackRest\Core\Basis;
 

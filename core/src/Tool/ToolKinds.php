@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
-use JackRest\Core\Kit\Kinds\BenchPlaneKinds;
-use JackRest\Core\Kit\Kinds\BoringKinds;
-use JackRest\Core\Kit\Kinds\ChiselKinds;
-use JackRest\Core\Kit\Kinds\HoldingKinds;
-use JackRest\Core\Kit\Kinds\JoineryPlaneKinds;
-use JackRest\Core\Kit\Kinds\LayoutKinds;
-use JackRest\Core\Kit\Kinds\SawKinds;
-use JackRest\Core\Kit\Kinds\ShapingKinds;
-use JackRest\Core\Kit\Kinds\SharpeningKinds;
+use JackRest\Core\Tool\Kinds\BenchPlaneKinds;
+use JackRest\Core\Tool\Kinds\BoringKinds;
+use JackRest\Core\Tool\Kinds\ChiselKinds;
+use JackRest\Core\Tool\Kinds\HoldingKinds;
+use JackRest\Core\Tool\Kinds\JoineryPlaneKinds;
+use JackRest\Core\Tool\Kinds\LayoutKinds;
+use JackRest\Core\Tool\Kinds\SawKinds;
+use JackRest\Core\Tool\Kinds\ShapingKinds;
+use JackRest\Core\Tool\Kinds\SharpeningKinds;
 use OutOfBoundsException;
 
 /** Every kind of tool known here. A new kind is one entry in the list of its group. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Kit;
+namespace JackRest\Core\Tool;
 
 /** How a tool is made instead of bought: what its wood costs, how long it takes, what must be possible first. */
 final readonly class ShopMade

@@ -2,9 +2,11 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Calculation;
+namespace JackRest\Core\Catalogue;
 
 use JackRest\Core\Abrasive\Grit;
+use JackRest\Core\Calculation\Entry;
+use JackRest\Core\Calculation\UnknownCalculation;
 use JackRest\Core\Edge\BackBevel;
 use JackRest\Core\Edge\BevelAngle;
 use JackRest\Core\Edge\Camber;

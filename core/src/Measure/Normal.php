@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\EdgeHistory;
+namespace JackRest\Core\Measure;
 
 /** The normal distribution: its share below a value, and the value below which a share lies. */
 final class Normal
