@@ -82,8 +82,7 @@ return new class extends Migration
                 self::RECORD.
                 ",
             tool_id INTEGER REFERENCES tools (id) ON DELETE CASCADE,
-            kind VARCHAR NOT NULL CHECK (kind IN
-                ('square', 'straightedge', 'sticks', 'slope', 'sole', 'stone', 'board')),
+            kind VARCHAR NOT NULL CHECK (kind <> ''),
             name VARCHAR NOT NULL,
             description VARCHAR NOT NULL DEFAULT '',
             sizes TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(sizes)),
