@@ -67,7 +67,7 @@ final readonly class InBrowser
     {
         $listed = json_decode((string) file_get_contents("http://127.0.0.1:{$this->port}/api/references"), true);
 
-        return $this->typing($browser, $listed['references'][0]['path'], 'reading 1', '0.3');
+        return $this->typing($browser, "/true/references/{$listed['references'][0]['id']}", 'reading 1', '0.3');
     }
 
     /**

@@ -10,6 +10,7 @@ import { PlainField } from '@/parts/PlainField'
 import { ToolFigures } from '@/places/kit/tool/ToolFigures'
 import { CheckCard } from './CheckCard'
 import { CheckList } from './CheckList'
+import { following } from './following'
 import { Photos } from './Photos'
 import { PriceSheet } from './PriceSheet'
 import { useLook } from './useLook'
@@ -47,10 +48,10 @@ function Open({ page }: { page: Schemas['Look'] }) {
                 look.found(check.id, { readings, outcome: null })
               }}
               onOutcome={(outcome) => {
-                setChosen(null)
+                setChosen(following(page.checks, look.standing.found, check.id))
                 look.found(check.id, { outcome, readings: [] })
               }}
-              onNext={() => setChosen(null)}
+              onNext={() => setChosen(following(page.checks, look.standing.found, check.id))}
             />
           ) : (
             <section aria-label="Next stroke" className="border-t-4 border-ink pt-3">
