@@ -22,7 +22,7 @@ use JackRest\Desk\Print\Tile;
 use RuntimeException;
 
 /**
- * What is promised of the season: a year's log taken in, thirty references foretold from it; and of plans: a template
+ * What is promised of the season: a year's log taken in, thirty references forecast from it; and of plans: a template
  * printed.
  */
 final readonly class SeasonFigures
@@ -49,7 +49,7 @@ final readonly class SeasonFigures
             "$lines over HTTP, taken in with progress" => [$this->asks('', $body, $token, $cookies), 5000.0],
             'a plan’s template, straightedge of 2 m, as PDF' => [self::template(), 1000.0],
             self::REFERENCES.
-            ' references foretold from '.
+            ' references forecast from '.
             self::LINES.
             ' lines, each with '.
             self::TESTS.

@@ -13,7 +13,7 @@ use JackRest\Core\Calculation\InvalidInput;
 /** A file to be taken in: what it would bring, line by line, and what cannot be read. */
 final readonly class Import
 {
-    /** Lines between two tidings of how far it is. */
+    /** How many lines are read between two reports of progress. */
     private const STEP = 250;
 
     /**

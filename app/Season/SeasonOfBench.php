@@ -102,7 +102,7 @@ final class SeasonOfBench
                 ),
             );
         $worst = $all
-            ->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->foretold?->chance() ?? -1.0)
+            ->sortByDesc(static fn (SeasonForecast $forecast): float => $forecast->predicted?->chance() ?? -1.0)
             ->first();
         assert($worst !== null);
 

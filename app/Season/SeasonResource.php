@@ -71,9 +71,9 @@ final class SeasonResource
     private static function forecasts(SeasonOfBench $season, LengthFormatter $format): array
     {
         $ranked = $season->references->keys()->sortBy(static function (int $index) use ($season): float {
-            $foretold = $season->forecasts[$index]->foretold;
+            $predicted = $season->forecasts[$index]->predicted;
 
-            return $foretold === null ? 1.0 : ($foretold->isClaim() ? -1 - $foretold->chance() : 0.0);
+            return $predicted === null ? 1.0 : ($predicted->isClaim() ? -1 - $predicted->chance() : 0.0);
         });
 
         return array_values(
@@ -99,7 +99,7 @@ final class SeasonResource
             'version' => $reference->version,
             'name' => $reference->name,
             'isClaim' => $forecast->isClaim(),
-            'chance' => self::rounded($forecast->foretold?->chance()),
+            'chance' => self::rounded($forecast->predicted?->chance()),
             'says' => $forecast->says($reference->kind->reference()->sides(), $format),
             'why' => $forecast->why($format),
             'score' => $forecast->score->count() === 0 ? null : $forecast->score->sentence(),

@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
  * Long work that tells how far it is: one JSON object a line, `{"done", "of"}` as often as it likes, at last
  * `{"answer"}` or `{"errors"}`. Who does not ask for that gets the answer alone.
  *
- * Whoever goes away stops it: PHP ends at the next tiding that cannot be told, and what was not committed is gone.
+ * A browser that goes away stops it: PHP ends at the next line that it cannot send, and nothing is committed.
  */
 final class Progress
 {

@@ -27,15 +27,17 @@ final readonly class ForecastScore
     }
 
     /** @param  list<TestedWood>  $tests  of one reference, in the order they were made */
-    public static function of(DriftForecast $foretelling, array $tests): self
+    public static function of(DriftForecast $forecast, array $tests): self
     {
         $score = self::none();
         foreach ($tests as $index => $tested) {
-            $foretold =
+            $predicted =
                 $index === 0 || $tested->test->verdict === Verdict::CannotTell
                     ? null
-                    : $foretelling->on(array_slice($tests, 0, $index), $tested->mcPct);
-            $score = $foretold === null ? $score : $score->with($foretold, $tested->test->verdict === Verdict::Outside);
+                    : $forecast->on(array_slice($tests, 0, $index), $tested->mcPct);
+            if ($predicted !== null) {
+                $score = $score->with($predicted, $tested->test->verdict === Verdict::Outside);
+            }
         }
 
         return $score;
@@ -101,9 +103,9 @@ final readonly class ForecastScore
         return $this->count() === 1 ? '1 test' : "{$this->count()} tests";
     }
 
-    private function with(PredictedError $foretold, bool $wasOutside): self
+    private function with(PredictedError $predicted, bool $wasOutside): self
     {
-        $said = $foretold->isClaim();
+        $said = $predicted->isClaim();
 
         return $this->and(
             new self(
@@ -111,7 +113,7 @@ final readonly class ForecastScore
                 (int) ($said && ! $wasOutside),
                 (int) (! $said && ! $wasOutside),
                 (int) (! $said && $wasOutside),
-                ($foretold->chance() - (float) $wasOutside) ** 2,
+                ($predicted->chance() - (float) $wasOutside) ** 2,
             ),
         );
     }

@@ -23,8 +23,8 @@ final readonly class ReferenceForecast
         $claims = array_values(array_filter($all, static fn (self $one): bool => $one->forecast->isClaim()));
         usort(
             $claims,
-            static fn (self $one, self $other): int => $other->forecast->foretold?->chance() <=>
-                $one->forecast->foretold?->chance(),
+            static fn (self $one, self $other): int => $other->forecast->predicted?->chance() <=>
+                $one->forecast->predicted?->chance(),
         );
 
         return $claims;

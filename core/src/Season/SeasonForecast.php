@@ -14,7 +14,7 @@ final readonly class SeasonForecast
     private const NOTHING_PCT = 0.1;
 
     private function __construct(
-        public ?PredictedError $foretold,
+        public ?PredictedError $predicted,
         public ForecastScore $score,
         private string $silence,
     ) {
@@ -48,8 +48,8 @@ final readonly class SeasonForecast
                 $known[] = new TestedWood($test, $moisture);
             }
         }
-        $foretelling = new DriftForecast($leverage->mmPerPct($wood, $lengthMm), $toleranceMm);
-        $score = ForecastScore::of($foretelling, $known);
+        $forecast = new DriftForecast($leverage->mmPerPct($wood, $lengthMm), $toleranceMm);
+        $score = ForecastScore::of($forecast, $known);
         $last = $tests[count($tests) - 1] ?? null;
         $now = $piece->on($today);
 
@@ -67,7 +67,7 @@ final readonly class SeasonForecast
                 $score,
                 'The log does not tell how moist it was at its last test.',
             ),
-            default => new self($foretelling->on($known, $now), $score, ''),
+            default => new self($forecast->on($known, $now), $score, ''),
         };
     }
 
@@ -96,7 +96,7 @@ final readonly class SeasonForecast
 
     public function isClaim(): bool
     {
-        return $this->foretold !== null && $this->foretold->isClaim();
+        return $this->predicted !== null && $this->predicted->isClaim();
     }
 
     /**
@@ -106,53 +106,53 @@ final readonly class SeasonForecast
      */
     public function says(array $sides, LengthFormatter $format): string
     {
-        $foretold = $this->foretold;
+        $predicted = $this->predicted;
 
         return match (true) {
-            $foretold === null => $this->silence,
-            $foretold->isClaim() => 'Probably '.
-                $format->small($foretold->sizeMm()).
+            $predicted === null => $this->silence,
+            $predicted->isClaim() => 'Probably '.
+                $format->small($predicted->sizeMm()).
                 ' out'.
-                $this->side($foretold, $sides).
+                $this->side($predicted, $sides).
                 ', '.
-                $format->small($foretold->beyondMm()).
+                $format->small($predicted->beyondMm()).
                 ' past your '.
-                $format->small($foretold->toleranceMm).
+                $format->small($predicted->toleranceMm).
                 '.',
-            default => 'Probably within your '.$format->small($foretold->toleranceMm).'.',
+            default => 'Probably within your '.$format->small($predicted->toleranceMm).'.',
         };
     }
 
     /** From which reading, and by what. */
     public function why(LengthFormatter $format): string
     {
-        $foretold = $this->foretold;
-        if ($foretold === null) {
+        $predicted = $this->predicted;
+        if ($predicted === null) {
             return '';
         }
         $pct = static fn (float $value): string => LengthFormatter::decimal($value, 1).' %';
-        $change = $foretold->mcPct - $foretold->fromMcPct;
+        $change = $predicted->mcPct - $predicted->fromMcPct;
         $moved =
             abs($change) < self::NOTHING_PCT
-                ? "its wood is at {$pct($foretold->mcPct)}, as it was then"
+                ? "its wood is at {$pct($predicted->mcPct)}, as it was then"
                 : 'its wood has '.
                     ($change > 0 ? 'taken up' : 'given off').
-                    " {$pct(abs($change))} since and is at {$pct($foretold->mcPct)}";
-        $by = $foretold->isLearnt
-            ? "its own tests have it move {$format->small(abs($foretold->mmPerPct))} for each per cent"
-            : "its grain lets it move up to {$format->small($foretold->leverageMmPerPct)} for each per cent, to "
+                    " {$pct(abs($change))} since and is at {$pct($predicted->mcPct)}";
+        $by = $predicted->isLearnt
+            ? "its own tests have it move {$format->small(abs($predicted->mmPerPct))} for each per cent"
+            : "its grain lets it move up to {$format->small($predicted->leverageMmPerPct)} for each per cent, to "
                 .'either side';
 
         return 'From the test of '.
-            gmdate('j F Y', (int) ($foretold->from->day * ClimateLine::SECONDS_PER_DAY)).
-            ", {$format->small(abs($foretold->from->errorMm))} out: $moved; $by.";
+            gmdate('j F Y', (int) ($predicted->from->day * ClimateLine::SECONDS_PER_DAY)).
+            ", {$format->small(abs($predicted->from->errorMm))} out: $moved; $by.";
     }
 
     /** @param  array{string, string}  $sides */
-    private function side(PredictedError $foretold, array $sides): string
+    private function side(PredictedError $predicted, array $sides): string
     {
-        return abs($foretold->errorMm) < $foretold->deviationMm
+        return abs($predicted->errorMm) < $predicted->deviationMm
             ? ', to which side cannot be told'
-            : ', '.$sides[$foretold->errorMm > 0 ? 0 : 1];
+            : ', '.$sides[$predicted->errorMm > 0 ? 0 : 1];
     }
 }

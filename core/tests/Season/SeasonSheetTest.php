@@ -138,12 +138,12 @@ final class SeasonSheetTest extends TestCase
             'It fell since its last test: no season tells what that did.',
             $of($tests, 20850.0)->says(self::SIDES, self::format()),
         );
-        $fallen = $of($tests, 20820.0)->foretold;
+        $fallen = $of($tests, 20820.0)->predicted;
         self::assertNotNull($fallen);
         self::assertEqualsWithDelta(0.09, $fallen->errorMm, 0.03, 'it starts from the test after the fall');
         self::assertLessThan(-0.01, $fallen->mmPerPct, 'and keeps what its wood taught before');
         // Taken for one run, the fall would be laid to the damp.
-        self::assertGreaterThan($fallen->mmPerPct, $of($tests, null)->foretold?->mmPerPct);
+        self::assertGreaterThan($fallen->mmPerPct, $of($tests, null)->predicted?->mmPerPct);
     }
 
     public function test_silence_has_a_reason(): void

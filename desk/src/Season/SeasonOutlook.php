@@ -96,7 +96,7 @@ final readonly class SeasonOutlook
     {
         return array_filter(
             $this->forecasts,
-            static fn (ReferenceForecast $one): bool => $one->forecast->foretold !== null,
+            static fn (ReferenceForecast $one): bool => $one->forecast->predicted !== null,
         ) !== [];
     }
 

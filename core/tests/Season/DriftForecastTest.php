@@ -20,7 +20,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-final class ForetellingTest extends TestCase
+final class DriftForecastTest extends TestCase
 {
     private static function tested(
         float $day,
@@ -82,11 +82,11 @@ final class ForetellingTest extends TestCase
 
     public function test_one_test_tells_its_size_but_not_its_side(): void
     {
-        $foretold = (new DriftForecast(0.03, 0.1))->on([self::tested(1, 0.02, 11)], 15);
-        self::assertNotNull($foretold);
-        self::assertEqualsWithDelta(0.02, $foretold->errorMm, 1e-12);
-        self::assertEqualsWithDelta(sqrt(0.02 ** 2 + (4 * 0.03) ** 2), $foretold->deviationMm, 1e-12);
-        self::assertFalse($foretold->isLearnt);
+        $predicted = (new DriftForecast(0.03, 0.1))->on([self::tested(1, 0.02, 11)], 15);
+        self::assertNotNull($predicted);
+        self::assertEqualsWithDelta(0.02, $predicted->errorMm, 1e-12);
+        self::assertEqualsWithDelta(sqrt(0.02 ** 2 + (4 * 0.03) ** 2), $predicted->deviationMm, 1e-12);
+        self::assertFalse($predicted->isLearnt);
     }
 
     public function test_its_own_tests_teach_it_the_side(): void
@@ -95,21 +95,21 @@ final class ForetellingTest extends TestCase
             static fn (int $step): TestedWood => self::tested($step, 0.05 - 0.03 * ($step - 2), 10 + $step),
             range(0, 4),
         );
-        $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 18);
-        self::assertNotNull($foretold);
-        self::assertTrue($foretold->isLearnt && $foretold->isClaim());
-        self::assertEqualsWithDelta(-0.03, $foretold->mmPerPct, 0.003);
-        self::assertLessThan(-0.1, $foretold->errorMm);
-        self::assertGreaterThan(0.0, $foretold->beyondMm());
+        $predicted = (new DriftForecast(0.03, 0.1))->on($tests, 18);
+        self::assertNotNull($predicted);
+        self::assertTrue($predicted->isLearnt && $predicted->isClaim());
+        self::assertEqualsWithDelta(-0.03, $predicted->mmPerPct, 0.003);
+        self::assertLessThan(-0.1, $predicted->errorMm);
+        self::assertGreaterThan(0.0, $predicted->beyondMm());
     }
 
     public function test_after_a_correction_it_is_silent_until_it_is_tested_and_keeps_what_it_learnt(): void
     {
         $tests = [self::tested(0, 0.02, 10), self::tested(1, 0.11, 13), self::tested(2, 0.14, 14, corrected: true)];
         self::assertNull((new DriftForecast(0.03, 0.1))->on($tests, 14));
-        $foretold = (new DriftForecast(0.03, 0.1))->on([...$tests, self::tested(2.1, 0.0, 14)], 10);
-        self::assertNotNull($foretold);
-        self::assertEqualsWithDelta(-0.12, $foretold->errorMm, 0.02);
+        $predicted = (new DriftForecast(0.03, 0.1))->on([...$tests, self::tested(2.1, 0.0, 14)], 10);
+        self::assertNotNull($predicted);
+        self::assertEqualsWithDelta(-0.12, $predicted->errorMm, 0.02);
     }
 
     /** The same by adding up the posterior on a grid of slope and height, by no formula of the class. */
@@ -120,7 +120,7 @@ final class ForetellingTest extends TestCase
             self::tested(1, 0.06, 11.5, uncertainty: 0.06),
             self::tested(2, 0.05, 12.1),
         ];
-        $foretold = (new DriftForecast(0.03, 0.1))->on($tests, 13.4);
+        $predicted = (new DriftForecast(0.03, 0.1))->on($tests, 13.4);
         [$sum, $first, $second] = [0.0, 0.0, 0.0];
         for ($slope = -0.2; $slope <= 0.2; $slope += 0.001) {
             for ($height = -0.4; $height <= 0.4; $height += 0.002) {
@@ -138,9 +138,9 @@ final class ForetellingTest extends TestCase
                 $second += exp($log) * $error ** 2;
             }
         }
-        self::assertNotNull($foretold);
-        self::assertEqualsWithDelta($first / $sum, $foretold->errorMm, 1e-4);
-        self::assertEqualsWithDelta(sqrt($second / $sum - ($first / $sum) ** 2), $foretold->deviationMm, 1e-4);
+        self::assertNotNull($predicted);
+        self::assertEqualsWithDelta($first / $sum, $predicted->errorMm, 1e-4);
+        self::assertEqualsWithDelta(sqrt($second / $sum - ($first / $sum) ** 2), $predicted->deviationMm, 1e-4);
     }
 
     /** Made-up references whose truth is known: of those of which a chance is told, so many have moved. */
@@ -160,9 +160,9 @@ final class ForetellingTest extends TestCase
                 $tests[] = self::tested($test, $error($moisture) + 0.02 * $normal(), $moisture);
             }
             $now = $float(9, 16);
-            $foretold = (new DriftForecast(0.03, 0.1))->on($tests, $now);
-            $told[(int) floor(5 * min(0.999, $foretold?->chance() ?? 0.0))][] = [
-                $foretold?->chance() ?? 0.0,
+            $predicted = (new DriftForecast(0.03, 0.1))->on($tests, $now);
+            $told[(int) floor(5 * min(0.999, $predicted?->chance() ?? 0.0))][] = [
+                $predicted?->chance() ?? 0.0,
                 abs($error($now)) > 0.1 ? 1.0 : 0.0,
             ];
         }
@@ -180,7 +180,7 @@ final class ForetellingTest extends TestCase
 
     public function test_what_lies_beyond_is_the_mean_of_what_may_be_beyond(): void
     {
-        $foretold = new PredictedError(
+        $predicted = new PredictedError(
             new Tested(0, 0, 0.04, Verdict::Within),
             10,
             14,
@@ -197,7 +197,7 @@ final class ForetellingTest extends TestCase
             $sum += $density * $error;
             $weight += $density;
         }
-        self::assertEqualsWithDelta($sum / $weight, $foretold->sizeMm(), 5e-4);
+        self::assertEqualsWithDelta($sum / $weight, $predicted->sizeMm(), 5e-4);
     }
 
     public function test_the_score_asks_it_before_each_test_and_counts_what_was_so(): void
@@ -228,7 +228,7 @@ final class ForetellingTest extends TestCase
 
     public function test_a_seer_scores_nought_and_a_coin_a_quarter(): void
     {
-        // Nothing moves, nothing is foretold: nearly a seer.
+        // Nothing moves, nothing is predicted: nearly a seer.
         $still = ForecastScore::of(new DriftForecast(1e-9, 1.0), [
             self::tested(0, 0, 12),
             self::tested(1, 0, 12),
