@@ -50,7 +50,7 @@ final class ReferenceWoodRequest extends TypedFormRequest
         return $sheet->wood ??
             throw InvalidInput::because(
                 'figures.thickness',
-                'How thick is it? By that it is reckoned how fast it follows the air.',
+                'How thick is it? That decides how fast it follows the air.',
             );
     }
 }

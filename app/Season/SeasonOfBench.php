@@ -14,8 +14,10 @@ use JackRest\Core\Season\PieceInShed;
 use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonForecast;
+use JackRest\Core\Season\Silence;
 use JackRest\Core\Truing\History\History;
 use JackRest\Desk\Reference\ReferenceKind;
+use JackRest\Desk\Season\SeasonForecastWords;
 
 /** The air of a bench's shop, and what it has probably done to the references. */
 final class SeasonOfBench
@@ -63,9 +65,12 @@ final class SeasonOfBench
         $forecast = $this->forecasts[$index];
         $reference = $this->references->get($index);
 
-        return $forecast->isClaim() && $reference !== null
-            ? 'The season has probably moved it. '.$forecast->says($reference->kind->reference()->sides(), $format)
-            : null;
+        if (! $forecast->isClaim() || $reference === null) {
+            return null;
+        }
+        $words = new SeasonForecastWords($forecast, $format);
+
+        return 'The season has probably moved it. '.$words->says($reference->kind->reference()->sides());
     }
 
     /** Of a reference with several edges the one that has most probably moved. */
@@ -75,16 +80,14 @@ final class SeasonOfBench
         $wood = $reference->ofWood();
         if ($response === null) {
             return SeasonForecast::silent(
-                $reference->kind === ReferenceKind::Square
-                    ? 'Of metal: it does not follow the damp.'
-                    : 'How the damp moves it cannot be reckoned.',
+                $reference->kind === ReferenceKind::Square ? Silence::Metal : Silence::NoModel,
             );
         }
         if ($wood === null) {
-            return SeasonForecast::silent('Say which wood it is of, and it is reckoned.');
+            return SeasonForecast::silent(Silence::WoodUnknown);
         }
         if ($this->log->isEmpty()) {
-            return SeasonForecast::silent('There is no log of your air yet.');
+            return SeasonForecast::silent(Silence::NoLog);
         }
         $piece = $this->pieces[(string) $wood->thicknessMm] ??= $this->log->wood($wood->thicknessMm);
         $all = $reference

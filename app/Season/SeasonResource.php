@@ -15,6 +15,7 @@ use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Timber\Species;
+use JackRest\Desk\Season\SeasonForecastWords;
 use JackRest\Desk\Season\SeasonOutlook;
 use LogicException;
 
@@ -67,7 +68,7 @@ final class SeasonResource
         );
     }
 
-    /** @return list<array<string, mixed>> those that have probably moved first, those that cannot be reckoned last */
+    /** @return list<array<string, mixed>> those that have probably moved first, those that cannot be computed last */
     private static function forecasts(SeasonOfBench $season, LengthFormatter $format): array
     {
         $ranked = $season->references->keys()->sortBy(static function (int $index) use ($season): float {
@@ -93,6 +94,7 @@ final class SeasonResource
     private static function forecast(Reference $reference, SeasonForecast $forecast, LengthFormatter $format): array
     {
         $wood = $reference->ofWood();
+        $words = new SeasonForecastWords($forecast, $format);
 
         return [
             'id' => $reference->id,
@@ -100,8 +102,8 @@ final class SeasonResource
             'name' => $reference->name,
             'isClaim' => $forecast->isClaim(),
             'chance' => self::rounded($forecast->predicted?->chance()),
-            'says' => $forecast->says($reference->kind->reference()->sides(), $format),
-            'why' => $forecast->why($format),
+            'says' => $words->says($reference->kind->reference()->sides()),
+            'why' => $words->why(),
             'score' => $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
             'isMoved' => $reference->moistureResponse() !== null,
             'wood' => $wood === null

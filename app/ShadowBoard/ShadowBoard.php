@@ -7,7 +7,7 @@ namespace App\ShadowBoard;
 use App\Ledger\Record;
 
 /**
- * A panel and the tools that shall hang on it; where each hangs is reckoned anew.
+ * A panel and the tools that shall hang on it; where each hangs is computed anew.
  *
  * @property string $name
  * @property float $width_mm

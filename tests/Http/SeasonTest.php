@@ -83,7 +83,7 @@ final class SeasonTest extends HttpTestCase
         self::assertSame('Of metal: it does not follow the damp.', $this->forecastOf('100 mm try square')['says']);
         self::reference('900 mm straightedge')->update(['wood' => null]);
         self::assertSame(
-            'Say which wood it is of, and it is reckoned.',
+            'Say which wood it is, and this is worked out.',
             $this->forecastOf('900 mm straightedge')['says'],
         );
         $stretch = self::bench()->climateStretches()->firstOrFail();

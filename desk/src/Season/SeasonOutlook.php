@@ -71,7 +71,7 @@ final readonly class SeasonOutlook
                     : "Test the {$first->name} first: the season has probably moved ".
                         count($claims).
                         ' of your references.',
-                $first->forecast->says($first->sides, $this->format),
+                (new SeasonForecastWords($first->forecast, $this->format))->says($first->sides),
             ),
             $this->piece->on($this->today) === null => new Advice(
                 'Bring the log up to today.',

@@ -12,6 +12,7 @@ use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonForecast;
+use JackRest\Core\Season\Silence;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\Tested;
@@ -120,7 +121,7 @@ final class SeasonSheetTest extends TestCase
         $unknown = new ReferenceForecast(
             'square',
             self::SIDES,
-            SeasonForecast::silent('Say which wood it is of, and it is reckoned.'),
+            SeasonForecast::silent(Silence::WoodUnknown),
         );
         self::assertSame(
             'Nothing can be told of your references yet.',

@@ -1,5 +1,5 @@
 /** What can be decided about a kind of tool, whatever the school holds. */
-export const overruleWords = [
+const overruleWords = [
   { value: 'offer', label: 'offer it to me', made: false },
   { value: 'leave-out', label: 'leave it out', made: false },
   { value: 'make', label: 'I make it', made: true },

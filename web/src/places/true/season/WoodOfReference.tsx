@@ -15,7 +15,7 @@ const NONE: Schemas['WoodOf'] = { species: 'American beech', ring: '', runout: '
 const FIELDS = [
   ['ring', 'Rings to the face', '90° stand upright; taken so if left empty', '90'],
   ['runout', 'Grain runs out by', 'degrees to the edge; taken as 2 if left empty', '2'],
-  ['thickness', 'Thickness', 'by it is reckoned how fast it follows', ''],
+  ['thickness', 'Thickness', 'decides how fast it follows', ''],
 ] as const
 
 /** Which wood a reference is of: seen in a line, changed where it is opened. */

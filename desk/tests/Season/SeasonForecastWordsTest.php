@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Tests\Season;
+namespace JackRest\Desk\Tests\Season;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
@@ -11,20 +11,27 @@ use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonForecast;
+use JackRest\Core\Season\Silence;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Season\SeasonForecastWords;
 use PHPUnit\Framework\TestCase;
 
 /** What the season says in words: claims, and silence with its reason. */
-final class SeasonSheetTest extends TestCase
+final class SeasonForecastWordsTest extends TestCase
 {
     private const SIDES = ['toward the stock', 'away from it'];
 
     private static function format(): LengthFormatter
     {
         return new LengthFormatter(LengthUnit::Millimetre);
+    }
+
+    private static function words(SeasonForecast $forecast): SeasonForecastWords
+    {
+        return new SeasonForecastWords($forecast, self::format());
     }
 
     /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
@@ -82,12 +89,12 @@ final class SeasonSheetTest extends TestCase
         self::assertTrue($forecast->isClaim());
         self::assertMatchesRegularExpression(
             '/^Probably 0\.\d\d mm out, to which side cannot be told, 0\.\d\d mm past your 0\.10 mm\.$/',
-            $forecast->says(self::SIDES, self::format()),
+            self::words($forecast)->says(self::SIDES),
         );
         self::assertMatchesRegularExpression(
             '/^From the test of 24 October 2026, 0\.02 mm out: its wood has taken up \d(\.\d)? % since and is at '
                 .'1\d(\.\d)? %; its grain lets it move up to 0\.13 mm for each per cent, to either side\.$/',
-            $forecast->why(self::format()),
+            self::words($forecast)->why(),
         );
     }
 
@@ -102,7 +109,7 @@ final class SeasonSheetTest extends TestCase
         ];
         array_unshift($tests, array_pop($tests));
         $forecast = self::forecast([...$tests], 20960);
-        self::assertStringContainsString('its own tests have it move 0.0', $forecast->why(self::format()));
+        self::assertStringContainsString('its own tests have it move 0.0', self::words($forecast)->why());
         self::assertSame(
             3,
             $forecast->score->count(),
@@ -117,7 +124,7 @@ final class SeasonSheetTest extends TestCase
             self::log()->wood(9),
             20960,
         );
-        self::assertStringContainsString(', away from it, ', $gone->says(self::SIDES, self::format()));
+        self::assertStringContainsString(', away from it, ', self::words($gone)->says(self::SIDES));
     }
 
     /** A fall moves it too: what it did before says nothing of where it stands, only of how its wood moves it. */
@@ -136,7 +143,7 @@ final class SeasonSheetTest extends TestCase
         );
         self::assertSame(
             'It fell since its last test: no season tells what that did.',
-            $of($tests, 20850.0)->says(self::SIDES, self::format()),
+            self::words($of($tests, 20850.0))->says(self::SIDES),
         );
         $fallen = $of($tests, 20820.0)->predicted;
         self::assertNotNull($fallen);
@@ -148,7 +155,7 @@ final class SeasonSheetTest extends TestCase
 
     public function test_silence_has_a_reason(): void
     {
-        $says = static fn (SeasonForecast $forecast): string => $forecast->says(self::SIDES, self::format());
+        $says = static fn (SeasonForecast $forecast): string => self::words($forecast)->says(self::SIDES);
         self::assertSame('It has never been tested.', $says(self::forecast([], 20900)));
         self::assertSame(
             'It was planed and not tested again.',
@@ -159,12 +166,13 @@ final class SeasonSheetTest extends TestCase
             'The log does not tell how moist it was at its last test.',
             $says(self::forecast([self::tested(-40, 0.0)], 20900)),
         );
-        self::assertSame('Of stone.', $says(SeasonForecast::silent('Of stone.')));
+        $silent = SeasonForecast::silent(Silence::NoModel);
+        self::assertSame('How the damp moves it cannot be worked out.', $says($silent));
         self::assertSame('Probably within your 0.10 mm.', $says(self::forecast([self::tested(10, 0.0)], 20700)));
         self::assertStringContainsString(
             ', as it was then',
-            self::forecast([self::tested(100, 0.0)], 20790)->why(self::format()),
+            self::words(self::forecast([self::tested(100, 0.0)], 20790))->why(),
         );
-        self::assertSame('', SeasonForecast::silent('Of stone.')->why(self::format()));
+        self::assertSame('', self::words(SeasonForecast::silent(Silence::NoModel))->why());
     }
 }
