@@ -79,8 +79,16 @@ interface FileOrLinesProps {
 
 function FileOrLines({ given, onGive }: FileOrLinesProps) {
   const id = useId()
+  const [unread, setUnread] = useState<string | null>(null)
   const read = async (file: File | undefined) => {
-    if (file) onGive({ name: file.name, text: await file.text(), isFile: true })
+    if (!file) return
+    try {
+      onGive({ name: file.name, text: await file.text(), isFile: true })
+      setUnread(null)
+    } catch {
+      // Moved or deleted since it was chosen.
+      setUnread(file.name)
+    }
   }
   return (
     <>
@@ -99,6 +107,11 @@ function FileOrLines({ given, onGive }: FileOrLinesProps) {
           }}
         />
       </p>
+      {unread !== null && (
+        <p role="alert" className="font-bold text-red">
+          “{unread}” could not be read. Is it still there? Choose it again.
+        </p>
+      )}
       {given?.isFile ? (
         <p className="mt-2">
           <strong>{given.name}</strong>, {given.text.trim().split('\n').length} lines
