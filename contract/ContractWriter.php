@@ -9,32 +9,30 @@ use RuntimeException;
 use Symfony\Component\Yaml\Yaml;
 
 /**
- * Joins the shapes of the screens (screens.yaml) and the schemas of every calculation into one OpenAPI 3.1
+ * Joins the calls of the screens (screens.yaml), what they send and answer, and every calculation into one OpenAPI 3.1
  * document.
- *
- * In `screens.yaml` a schema is written shortly, `{field: type, optional?: type}`; a type is a JSON type, the
- * name of another schema, `type|null`, `[type]` for a list, `enum a b c`, or `{'*': type}` for any keys.
  */
 final class ContractWriter
 {
-    private const JSON_TYPES = ['string', 'number', 'integer', 'boolean', 'null'];
-
     /** Names in addresses that are no numbers. */
     private const NAMES = ['offer', 'question', 'what', 'key', 'plan'];
 
     public static function json(): string
     {
-        /** @var array{calls: array<string, string>, schemas: array<string, array<string, mixed>>} $screens */
+        /** @var array{calls: array<string, string>} $screens */
         $screens = Yaml::parseFile(__DIR__.'/screens.yaml');
+        [$requests, $answers] = [new Requests(), new Answers()];
+        $answers->add('Errors');
         $paths = [];
         foreach ($screens['calls'] as $name => $line) {
-            [$method, $path, $call] = self::call($name, $line, $screens['schemas']);
+            [$method, $path, $call] = self::call($name, $line, $requests);
             $paths[$path][$method] = $call;
+            $answers->add(self::answerOf($line));
         }
         foreach (Catalogue::entries() as $name => $entry) {
             $paths["/api/calc/$name"] = self::calculation($name, $entry->schema());
         }
-        $contract = array_diff_key($screens, ['calls' => true, 'schemas' => true]) + [
+        $contract = array_diff_key($screens, ['calls' => true]) + [
             'paths' => $paths,
             'components' => [
                 'responses' => [
@@ -43,7 +41,7 @@ final class ContractWriter
                         'content' => self::named('Errors'),
                     ],
                 ],
-                'schemas' => array_map(self::schema(...), $screens['schemas']),
+                'schemas' => $answers->schemas() + $requests->schemas(),
             ],
         ];
 
@@ -54,10 +52,9 @@ final class ContractWriter
     }
 
     /**
-     * @param  array<string, array<string, mixed>>  $schemas
      * @return array{string, string, array<string, mixed>} method, path, operation
      */
-    private static function call(string $name, string $line, array $schemas): array
+    private static function call(string $name, string $line, Requests $requests): array
     {
         if (
             preg_match(
@@ -69,9 +66,12 @@ final class ContractWriter
             throw new RuntimeException("$name is not written as a call: $line");
         }
         [, $method, $path, $query, $request, $status, $answer] = $part;
+        if ($request !== '') {
+            $requests->add($request);
+        }
         $errors = [
             ...str_contains($path, '{') ? ['404'] : [],
-            ...isset($schemas[$request]['version']) || ($part[7] ?? '') === '409' ? ['409'] : [],
+            ...$requests->isVersioned($request) || ($part[7] ?? '') === '409' ? ['409'] : [],
             ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];
 
@@ -93,6 +93,12 @@ final class ContractWriter
                 static fn (mixed $part): bool => $part !== [],
             ),
         ];
+    }
+
+    /** The name of what a call answers. */
+    private static function answerOf(string $line): string
+    {
+        return (string) preg_replace('~^.*-> (?:\d+ )?(\w+).*$~', '$1', $line);
     }
 
     /** @return list<array<string, mixed>> */
@@ -120,61 +126,6 @@ final class ContractWriter
     private static function named(string $schema): array
     {
         return ['application/json' => ['schema' => ['$ref' => "#/components/schemas/$schema"]]];
-    }
-
-    /**
-     * @param  array<string, mixed>  $fields
-     * @return array<string, mixed>
-     */
-    private static function schema(array $fields): array
-    {
-        if (array_keys($fields) === ['*']) {
-            return ['type' => 'object', 'additionalProperties' => self::type($fields['*'])];
-        }
-        $properties = $required = [];
-        foreach ($fields as $name => $type) {
-            $field = rtrim($name, '?');
-            $properties[$field] = self::type($type);
-            if ($field === $name) {
-                $required[] = $field;
-            }
-        }
-
-        return array_filter(
-            [
-                'type' => 'object',
-                'properties' => $properties,
-                'required' => $required,
-                'additionalProperties' => false,
-            ],
-            static fn (mixed $part): bool => $part !== [],
-        );
-    }
-
-    /**
-     * @param  string|list<string>  $type
-     * @return array<string, mixed>
-     */
-    private static function type(string|array $type): array
-    {
-        if (is_array($type)) {
-            return ['type' => 'array', 'items' => self::type($type[0])];
-        }
-        if (str_starts_with($type, 'enum ')) {
-            $choices = array_map(
-                static fn (string $choice): ?string => $choice === 'null' ? null : $choice,
-                explode(' ', substr($type, 5)),
-            );
-
-            return ['type' => in_array(null, $choices, true) ? ['string', 'null'] : 'string', 'enum' => $choices];
-        }
-        $kinds = explode('|', $type);
-        if (array_diff($kinds, self::JSON_TYPES) === []) {
-            return ['type' => count($kinds) === 1 ? $type : $kinds];
-        }
-        $named = ['$ref' => "#/components/schemas/{$kinds[0]}"];
-
-        return count($kinds) === 1 ? $named : ['anyOf' => [$named, ['type' => 'null']]];
     }
 
     /**

@@ -4,14 +4,19 @@ declare(strict_types=1);
 
 namespace App\Auger;
 
+use App\Auger\Answer\AugerBitPreviewAnswer;
+use App\Auger\Answer\AugerPageAnswer;
+use App\Auger\Answer\AugersAnswer;
 use App\Bench\Bench;
+use App\Http\Answer\NamedAnswer;
+use App\Http\Created;
 use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\AugerBitForm;
@@ -21,25 +26,29 @@ use JackRest\Desk\Session\SessionStep;
 /** Sets of auger bits and the filing of each bit. */
 final class AugerController
 {
-    public function index(Bench $bench): JsonResponse
+    public function index(Bench $bench): AugersAnswer
     {
-        return new JsonResponse([
-            'sets' => array_values(
+        return new AugersAnswer(
+            sets: array_values(
                 AugersOfBench::of($bench)
-                    ->map(static fn (Tool $set): array => ['id' => $set->id, 'name' => $set->name])
+                    ->map(static fn (Tool $set): NamedAnswer => new NamedAnswer(id: $set->id, name: $set->name))
                     ->all(),
             ),
-        ]);
+        );
     }
 
-    public function show(Bench $bench, Tool $auger, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Tool $auger, LengthFormatter $format): AugerPageAnswer
     {
-        return new JsonResponse(AugerResource::page($bench, $auger, $format));
+        return AugerResource::page($bench, $auger, $format);
     }
 
     /** Writes down what a bit measured; the first time it begins a record of its own. */
-    public function update(AugerBitRequest $request, Ledger $ledger, Tool $auger, LengthFormatter $format): JsonResponse
-    {
+    public function update(
+        AugerBitRequest $request,
+        Ledger $ledger,
+        Tool $auger,
+        LengthFormatter $format,
+    ): AugerPageAnswer {
         $values = $request->values($format);
         $size = $format->dimension($request->sixteenths() * AugerSet::STEP_MM);
         $bit = AugersOfBench::bits($ledger->bench, $auger)->firstWhere('sixteenths', $request->sixteenths());
@@ -66,13 +75,17 @@ final class AugerController
     }
 
     /** What becomes of a bit by its readings; writes nothing. */
-    public function preview(AugerBitRequest $request, Tool $auger, LengthFormatter $format): JsonResponse
+    public function preview(AugerBitRequest $request, Tool $auger, LengthFormatter $format): AugerBitPreviewAnswer
     {
-        return new JsonResponse(AugerResource::preview($request->sheet($format)));
+        return AugerResource::preview($request->sheet($format));
     }
 
-    /** Takes one bit of a set to the bench. */
-    public function file(AugerBitRequest $request, Ledger $ledger, Tool $auger, LengthFormatter $format): JsonResponse
+    /**
+     * Takes one bit of a set to the bench.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function file(AugerBitRequest $request, Ledger $ledger, Tool $auger, LengthFormatter $format): Created
     {
         $name = $format->dimension($request->sixteenths() * AugerSet::STEP_MM).' bit';
         $session = null;
@@ -84,6 +97,6 @@ final class AugerController
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Bench\Answer\BenchAnswer;
+use App\Bench\Answer\PulseAnswer;
+use App\Bench\Answer\StepAnswer;
 use App\Kit\KitOfBench;
 use App\Print\PrintedSheet;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -15,33 +17,31 @@ final class BenchController
 {
     private const LATEST = 4;
 
-    public function show(Bench $bench, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, LengthFormatter $format): BenchAnswer
     {
         $kit = new KitOfBench($bench);
         $diary = $bench->diary()->with('undoneBy')->latest('id');
         $diary->limit(self::LATEST);
 
-        return new JsonResponse(
-            BenchResource::of(
-                $kit->nextWork(),
-                (new ToDoOfBench($bench, $kit, $format))->readiness(),
-                (new RecurringOfBench($bench))->lines(),
-                array_values($diary->get()->all()),
-                $format,
-            ),
+        return BenchResource::of(
+            $kit->nextWork(),
+            (new ToDoOfBench($bench, $kit, $format))->readiness(),
+            (new RecurringOfBench($bench))->lines(),
+            array_values($diary->get()->all()),
+            $format,
         );
     }
 
     /** Whether anything changed since: asked every few seconds by every open window. */
-    public function pulse(Bench $bench, User $user): JsonResponse
+    public function pulse(Bench $bench, User $user): PulseAnswer
     {
-        return new JsonResponse([
-            'revision' => $bench->revision,
-            'unit' => $user->unit->value,
-            'ground' => $user->ground,
-            'bench' => $bench->name,
-            'instrumentUrl' => $user->instrument_url,
-        ]);
+        return new PulseAnswer(
+            revision: $bench->revision,
+            unit: $user->unit,
+            ground: $user->ground,
+            bench: $bench->name,
+            instrumentUrl: $user->instrument_url,
+        );
     }
 
     public function preferences(
@@ -49,16 +49,16 @@ final class BenchController
         User $user,
         Bench $bench,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): PulseAnswer {
         $user->fill($request->preferences($format))->save();
 
         return $this->pulse($bench, $user);
     }
 
     /** An arrow key in a field: one step of the instrument's resolution up or down. */
-    public function step(StepRequest $request, LengthFormatter $format): JsonResponse
+    public function step(StepRequest $request, LengthFormatter $format): StepAnswer
     {
-        return new JsonResponse(['typed' => $request->stepped($format)]);
+        return new StepAnswer(typed: $request->stepped($format));
     }
 
     /** The week on one page, for the wall. */

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use App\Bench\Answer\BenchAnswer;
+use App\Bench\Answer\ChoreAnswer;
+use App\Bench\Answer\UpkeepAnswer;
+use App\Bench\Answer\WorkPieceAnswer;
 use App\Diary\DiaryEntry;
 use App\Diary\DiaryResource;
-use App\Http\RecordLink;
+use App\Http\Answer\AboutAnswer;
 use App\Work\Work;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ToDo\Chore;
@@ -20,7 +24,6 @@ final class BenchResource
     /**
      * @param  list<UpkeepTask>  $upkeep
      * @param  list<DiaryEntry>  $latest
-     * @return array<string, mixed>
      */
     public static function of(
         ?Work $work,
@@ -28,30 +31,29 @@ final class BenchResource
         array $upkeep,
         array $latest,
         LengthFormatter $format,
-    ): array {
-        return [
-            'work' => $work === null ? null : self::work($work, $format),
-            'ready' => $readiness->isReady(),
-            'sentence' => $readiness->sentence(),
-            'minutes' => $readiness->minutes(),
-            'chores' => array_map(self::chore(...), $readiness->chores),
-            'upkeep' => array_map(
-                static fn (UpkeepTask $line): array => [
-                    'key' => $line->key,
-                    'says' => $line->says,
-                    'why' => $line->why,
-                    'minutes' => $line->minutes,
-                    'about' => RecordLink::of($line->about),
-                    'does' => $line->does,
-                ],
+    ): BenchAnswer {
+        return new BenchAnswer(
+            work: $work === null ? null : self::work($work, $format),
+            ready: $readiness->isReady(),
+            sentence: $readiness->sentence(),
+            minutes: $readiness->minutes(),
+            chores: array_map(self::chore(...), $readiness->chores),
+            upkeep: array_map(
+                static fn (UpkeepTask $line): UpkeepAnswer => new UpkeepAnswer(
+                    key: $line->key,
+                    says: $line->says,
+                    why: $line->why,
+                    minutes: $line->minutes,
+                    about: AboutAnswer::of($line->about),
+                    does: $line->does,
+                ),
                 $upkeep,
             ),
-            'latest' => array_map(DiaryResource::entry(...), $latest),
-        ];
+            latest: array_map(DiaryResource::entry(...), $latest),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function work(Work $work, LengthFormatter $format): array
+    private static function work(Work $work, LengthFormatter $format): WorkPieceAnswer
     {
         $pattern = $work->patternOfWork();
         $measures = [];
@@ -59,32 +61,31 @@ final class BenchResource
             $measures[$measure->name] = (float) ($work->measures[$measure->name] ?? $measure->usual);
         }
 
-        return [
-            'id' => $work->id,
-            'name' => $work->name,
-            'says' => $work->says !== '' ? $work->says : $pattern->says ?? '',
-            'form' => $pattern->form ?? 'own',
-            'measuresMm' => (object) $measures,
-            'labels' => (object) array_map($format->dimension(...), $measures),
-        ];
+        return new WorkPieceAnswer(
+            id: $work->id,
+            name: $work->name,
+            says: $work->says !== '' ? $work->says : $pattern->says ?? '',
+            form: $pattern->form ?? 'own',
+            measuresMm: $measures,
+            labels: array_map($format->dimension(...), $measures),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function chore(Chore $chore): array
+    private static function chore(Chore $chore): ChoreAnswer
     {
-        return [
-            'kind' => $chore->kind->value,
-            'says' => $chore->says,
-            'why' => $chore->why,
-            'minutes' => $chore->minutes,
-            'about' => match ($chore->kind) {
-                ChoreKind::ChooseWork => ['kind' => 'works', 'id' => null],
-                ChoreKind::GetTool => ['kind' => 'ladder', 'id' => null],
-                ChoreKind::FetchTool => ['kind' => 'idle', 'id' => null],
-                ChoreKind::SharpenEdge => ['kind' => 'edge', 'id' => (int) $chore->id],
-                ChoreKind::FinishSession => ['kind' => 'session', 'id' => (int) $chore->id],
-                ChoreKind::TestReference => ['kind' => 'reference', 'id' => (int) $chore->id],
+        return new ChoreAnswer(
+            kind: $chore->kind,
+            says: $chore->says,
+            why: $chore->why,
+            minutes: $chore->minutes,
+            about: match ($chore->kind) {
+                ChoreKind::ChooseWork => new AboutAnswer(kind: 'works', id: null),
+                ChoreKind::GetTool => new AboutAnswer(kind: 'ladder', id: null),
+                ChoreKind::FetchTool => new AboutAnswer(kind: 'idle', id: null),
+                ChoreKind::SharpenEdge => new AboutAnswer(kind: 'edge', id: (int) $chore->id),
+                ChoreKind::FinishSession => new AboutAnswer(kind: 'session', id: (int) $chore->id),
+                ChoreKind::TestReference => new AboutAnswer(kind: 'reference', id: (int) $chore->id),
             },
-        ];
+        );
     }
 }

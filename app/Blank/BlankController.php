@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Blank;
 
 use App\Bench\Bench;
+use App\Blank\Answer\BlankPreviewAnswer;
+use App\Blank\Answer\BlanksAnswer;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
-use App\Http\FieldResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
@@ -18,12 +20,13 @@ use JackRest\Core\Season\ClimateLine;
 /** Blanks on the shelf, how far they have dried, and which moves least. */
 final class BlankController
 {
-    public function index(ShelfRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(ShelfRequest $request, Bench $bench, LengthFormatter $format): BlanksAnswer
     {
-        return new JsonResponse(BlankResource::shelf($bench, $request->wanted($format), $format));
+        return BlankResource::shelf($bench, $request->wanted($format), $format);
     }
 
-    public function store(BlankRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /** @return Created<DiaryEntryAnswer> */
+    public function store(BlankRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $columns = $request->columns($format);
         $entry = $ledger->record(
@@ -35,20 +38,20 @@ final class BlankController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($entry->load('undoneBy')));
     }
 
     /** A blank as far as it was described; writes nothing. */
-    public function preview(BlankRequest $request, LengthFormatter $format): JsonResponse
+    public function preview(BlankRequest $request, LengthFormatter $format): BlankPreviewAnswer
     {
         $form = $request->form($format);
         $missing = $form->missing();
 
-        return new JsonResponse([
-            'figures' => FieldResource::readings($form),
-            'missing' => (object) $missing,
-            'sound' => $form->isSound() && $missing === [],
-        ]);
+        return new BlankPreviewAnswer(
+            figures: $form->readings,
+            missing: $missing,
+            sound: $form->isSound() && $missing === [],
+        );
     }
 
     public function update(
@@ -56,7 +59,7 @@ final class BlankController
         Ledger $ledger,
         Blank $blank,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): DiaryEntryAnswer {
         $columns = $request->columns($format);
         $entry = $ledger->record(
             'blank-measured',
@@ -67,11 +70,11 @@ final class BlankController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     /** Takes a blank off the shelf: used up, burnt, given away. */
-    public function destroy(VersionedRequest $request, Ledger $ledger, Blank $blank): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Blank $blank): DiaryEntryAnswer
     {
         $entry = $ledger->record('blank-gone', $blank->name, "Took the {$blank->name} off the shelf.", static function (
             Changes $changes,
@@ -79,20 +82,21 @@ final class BlankController
             $changes->delete($blank, $request->version());
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
-    /** Writes down how a blank lies: first when it goes to rest, again when its week is over. */
-    public function measure(
-        RestVisitRequest $request,
-        Ledger $ledger,
-        Blank $blank,
-        LengthFormatter $format,
-    ): JsonResponse {
+    /**
+     * Writes down how a blank lies: first when it goes to rest, again when its week is over.
+     *
+     * @return Created<DiaryEntryAnswer>
+     */
+    public function measure(RestVisitRequest $request, Ledger $ledger, Blank $blank, LengthFormatter $format): Created
+    {
         $now = Carbon::now();
         $visit = $request->visit($now->getTimestamp() / ClimateLine::SECONDS_PER_DAY, $format);
-        $says = "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup "
-            ."{$format->small($visit->cupMm)}";
+        $says =
+            "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup ".
+            "{$format->small($visit->cupMm)}";
         $entry = $ledger->record('blank-at-rest', $blank->name, "Measured the {$blank->name}: $says.", static function (
             Changes $changes,
         ) use ($blank, $visit, $now, $request): void {
@@ -105,6 +109,6 @@ final class BlankController
             ]);
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($entry->load('undoneBy')));
     }
 }

@@ -5,9 +5,16 @@ declare(strict_types=1);
 namespace App\Blank;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Blank\Answer\BlankReasonAnswer;
+use App\Blank\Answer\BlanksAnswer;
+use App\Blank\Answer\BlankTypedAnswer;
+use App\Blank\Answer\ListedBlankAnswer;
+use App\Blank\Answer\RestAnswer;
+use App\Blank\Answer\RestVisitAnswer;
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
 use App\Season\ClimateTable;
+use App\Season\SpeciesWords;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
@@ -18,15 +25,13 @@ use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
-use JackRest\Core\Timber\Species;
 use JackRest\Desk\Shelf\BlankAdvice;
 use JackRest\Desk\Shelf\WantedPieceForm;
 
 /** The blanks on the shelf, ranked for one piece. */
 final class BlankResource
 {
-    /** @return array<string, mixed> */
-    public static function shelf(Bench $bench, WantedPieceForm $sheet, LengthFormatter $format): array
+    public static function shelf(Bench $bench, WantedPieceForm $sheet, LengthFormatter $format): BlanksAnswer
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');
@@ -39,20 +44,17 @@ final class BlankResource
         );
         $usual = $sheet->purpose->usual();
 
-        return [
-            'purpose' => $sheet->purpose->value,
-            'purposes' => array_map(
-                static fn (Purpose $purpose): array => ['value' => $purpose->value, 'label' => $purpose->label()],
-                Purpose::cases(),
-            ),
-            'figures' => FieldResource::readings($sheet->form),
-            'usual' => [
+        return new BlanksAnswer(
+            purpose: $sheet->purpose->value,
+            purposes: WordAnswer::each(Purpose::cases()),
+            figures: $sheet->form->readings,
+            usual: [
                 'length' => $format->typed($usual->lengthMm),
                 'width' => $format->typed($usual->widthMm),
                 'thickness' => $format->typed($usual->thicknessMm),
             ],
-            'blanks' => array_map(
-                static fn (Judged $judged): array => self::blank(
+            blanks: array_map(
+                static fn (Judged $judged): ListedBlankAnswer => self::blank(
                     $blanks->findOrFail((int) $judged->blank->id),
                     $judged,
                     $rests,
@@ -60,83 +62,79 @@ final class BlankResource
                 ),
                 $ranking->judged,
             ),
-            'next' => Shared::advice((new BlankAdvice($ranking, $format))->next()),
-            'species' => array_map(
-                static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name],
-                Species::all(),
-            ),
-            'figured' => array_map(
-                static fn (Figured $figured): array => ['value' => $figured->value, 'label' => $figured->label()],
-                Figured::cases(),
-            ),
-            'knots' => array_map(
-                static fn (Knots $knots): array => ['value' => $knots->value, 'label' => $knots->label()],
-                Knots::cases(),
-            ),
-        ];
+            next: NextAnswer::of((new BlankAdvice($ranking, $format))->next()),
+            species: SpeciesWords::all(),
+            figured: WordAnswer::each(Figured::cases()),
+            knots: WordAnswer::each(Knots::cases()),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function blank(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): array
-    {
-        return [
-            'id' => $blank->id,
-            'version' => $blank->version,
-            'name' => $blank->name,
-            'says' => "{$blank->species}, ".
+    private static function blank(
+        Blank $blank,
+        Judged $judged,
+        RestLog $rests,
+        LengthFormatter $format,
+    ): ListedBlankAnswer {
+        return new ListedBlankAnswer(
+            id: $blank->id,
+            version: $blank->version,
+            name: $blank->name,
+            says: "{$blank->species}, ".
                 implode(
                     ' × ',
                     array_map($format->dimension(...), [$blank->length_mm, $blank->width_mm, $blank->thickness_mm]),
                 ),
-            'fitness' => $judged->fitness->value,
-            'reasons' => array_map(
-                static fn (Reason $reason): array => ['fitness' => $reason->fitness->value, 'says' => $reason->says],
+            fitness: $judged->fitness,
+            reasons: array_map(
+                static fn (Reason $reason): BlankReasonAnswer => new BlankReasonAnswer(
+                    fitness: $reason->fitness,
+                    says: $reason->says,
+                ),
                 $judged->reasons,
             ),
-            'moves' => $judged->moves($format),
-            'ringDeg' => $blank->ring_deg,
-            'widthMm' => $blank->width_mm,
-            'thicknessMm' => $blank->thickness_mm,
-            'typed' => [
-                'name' => $blank->name,
-                'species' => $blank->species,
-                'figure' => $blank->figure->value,
-                'knots' => $blank->knots->value,
-                'figures' => [
+            moves: $judged->moves($format),
+            ringDeg: $blank->ring_deg,
+            widthMm: $blank->width_mm,
+            thicknessMm: $blank->thickness_mm,
+            typed: new BlankTypedAnswer(
+                name: $blank->name,
+                species: $blank->species,
+                figure: $blank->figure->value,
+                knots: $blank->knots->value,
+                figures: [
                     'length' => $format->typed($blank->length_mm),
                     'width' => $format->typed($blank->width_mm),
                     'thickness' => $format->typed($blank->thickness_mm),
                     'ring' => LengthFormatter::decimal($blank->ring_deg, 1),
                     'runout' => $blank->runout_deg === null ? '' : LengthFormatter::decimal($blank->runout_deg, 1),
                 ],
-            ],
-            'rest' => self::rest($blank, $judged, $rests, $format),
-        ];
+            ),
+            rest: self::rest($blank, $judged, $rests, $format),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function rest(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): array
+    private static function rest(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): RestAnswer
     {
         $rest = $judged->blank->rest;
         $again = $rest->againOn();
 
-        return [
-            'verdict' => $rest->verdict->value,
-            'says' => $rest->says($format),
-            'meanwhile' => $blank->visits->count() < 2 ? null : $rest->meanwhile($rests->wood($blank->thickness_mm)),
-            'againOn' => $again === null ? null : gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY)),
-            'visits' => array_values(
+        return new RestAnswer(
+            verdict: $rest->verdict,
+            says: $rest->says($format),
+            meanwhile: $blank->visits->count() < 2 ? null : $rest->meanwhile($rests->wood($blank->thickness_mm)),
+            againOn: $again === null ? null : gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY)),
+            visits: array_values(
                 $blank->visits
                     ->map(
-                        static fn (RestVisit $visit): array => [
-                            'measuredAt' => $visit->measured_at,
-                            'bow' => $format->small($visit->bow_mm),
-                            'wind' => $format->small($visit->wind_mm),
-                            'cup' => $format->small($visit->cup_mm),
-                        ],
+                        static fn (RestVisit $visit): RestVisitAnswer => new RestVisitAnswer(
+                            measuredAt: $visit->measured_at,
+                            bow: $format->small($visit->bow_mm),
+                            wind: $format->small($visit->wind_mm),
+                            cup: $format->small($visit->cup_mm),
+                        ),
                     )
                     ->all(),
             ),
-        ];
+        );
     }
 }

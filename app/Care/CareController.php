@@ -4,24 +4,25 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Bench\Answer\BenchAnswer;
 use App\Bench\Bench;
 use App\Bench\BenchController;
 use App\Bench\RecurringOfBench;
+use App\Care\Answer\CareAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** What the kit wants besides sharpening. */
 final class CareController
 {
-    public function show(Bench $bench): JsonResponse
+    public function show(Bench $bench): CareAnswer
     {
-        return new JsonResponse(CareResource::of($bench));
+        return CareResource::of($bench);
     }
 
     /** How damp the shop is: rust is looked after by it. */
-    public function damp(DampRequest $request, Ledger $ledger): JsonResponse
+    public function damp(DampRequest $request, Ledger $ledger): CareAnswer
     {
         $damp = $request->damp();
         $ledger->record('damp', 'shop', "The shop’s air is {$damp->label()}.", static function (Changes $changes) use (
@@ -37,7 +38,7 @@ final class CareController
     }
 
     /** One tap: a small thing is done. */
-    public function done(Ledger $ledger, string $key, LengthFormatter $format): JsonResponse
+    public function done(Ledger $ledger, string $key, LengthFormatter $format): BenchAnswer
     {
         (new RecurringOfBench($ledger->bench))->done($ledger, $key);
 

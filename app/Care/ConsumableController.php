@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Care;
 
+use App\Care\Answer\CareAnswer;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** What is used up: oil, strops, paper. */
 final class ConsumableController
 {
-    /** Something that is used up was bought: from now on it is counted down. */
-    public function store(AddConsumableRequest $request, Ledger $ledger): JsonResponse
+    /**
+     * Something that is used up was bought: from now on it is counted down.
+     *
+     * @return Created<CareAnswer>
+     */
+    public function store(AddConsumableRequest $request, Ledger $ledger): Created
     {
         $kind = $request->kind();
         $amount = $request->amount();
@@ -32,10 +37,10 @@ final class ConsumableController
             },
         );
 
-        return (new CareController())->show($ledger->bench)->setStatusCode(201);
+        return new Created((new CareController())->show($ledger->bench));
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, ConsumableStock $consumable): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, ConsumableStock $consumable): CareAnswer
     {
         $ledger->record(
             'consumable-removed',

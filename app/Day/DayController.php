@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Bench\Bench;
+use App\Day\Answer\DayAnswer;
 use App\Edge\Edge;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
@@ -19,7 +21,7 @@ use JackRest\Core\Measure\LengthFormatter;
 final class DayController
 {
     /** What a sharpening day of these edges would be; with none named, of all that are due. Writes nothing. */
-    public function plan(DayRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    public function plan(DayRequest $request, Bench $bench, LengthFormatter $format): DayAnswer
     {
         $day = new DayOfBench($bench, $format);
         $all = $bench
@@ -31,18 +33,20 @@ final class DayController
         $chosen = $request->edges($bench, $day->due);
         $plan = $day->plan($chosen);
 
-        return new JsonResponse(
-            DayResource::of(
-                $day,
-                $all,
-                array_values($chosen->map(static fn (Edge $edge): int => $edge->id)->all()),
-                $plan,
-            ),
+        return DayResource::of(
+            $day,
+            $all,
+            array_values($chosen->map(static fn (Edge $edge): int => $edge->id)->all()),
+            $plan,
         );
     }
 
-    /** Takes a sharpening day to the bench. */
-    public function start(DayRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /**
+     * Takes a sharpening day to the bench.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function start(DayRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $bench = new DayOfBench($ledger->bench, $format);
         $edges = $request->edges($ledger->bench, $bench->due);
@@ -62,6 +66,6 @@ final class DayController
         );
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 }

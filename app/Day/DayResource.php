@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace App\Day;
 
+use App\Day\Answer\DayAnswer;
+use App\Day\Answer\DayEdgeAnswer;
+use App\Day\Answer\DayRoundAnswer;
+use App\Day\Answer\DayVisitAnswer;
 use App\Edge\Edge;
+use App\Http\Answer\NextAnswer;
 use Illuminate\Support\Collection;
 use JackRest\Core\Day\Round;
 use JackRest\Core\Day\SharpeningDay;
@@ -19,54 +24,51 @@ final class DayResource
     /**
      * @param  Collection<int, Edge>  $all
      * @param  list<int>  $chosen
-     * @return array<string, mixed>
      */
-    public static function of(DayOfBench $bench, Collection $all, array $chosen, ?SharpeningDay $day): array
+    public static function of(DayOfBench $bench, Collection $all, array $chosen, ?SharpeningDay $day): DayAnswer
     {
-        return [
-            'edges' => array_values(
+        return new DayAnswer(
+            edges: array_values(
                 $all
                     ->map(
-                        static fn (Edge $edge): array => [
-                            'id' => $edge->id,
-                            'name' => $edge->name,
-                            'says' => $bench->left[$edge->id] ??
-                                (EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'),
-                            'due' => $edge->condition !== Edge::SHARP,
-                            'left' => isset($bench->left[$edge->id]),
-                            'chosen' => in_array($edge->id, $chosen, true),
-                        ],
+                        static fn (Edge $edge): DayEdgeAnswer => new DayEdgeAnswer(
+                            id: $edge->id,
+                            name: $edge->name,
+                            says: $bench->left[$edge->id] ?? (EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'),
+                            due: $edge->condition !== Edge::SHARP,
+                            left: isset($bench->left[$edge->id]),
+                            chosen: in_array($edge->id, $chosen, true),
+                        ),
                     )
                     ->all(),
             ),
-            'rounds' => array_map(self::round(...), $day->rounds ?? []),
-            'waits' => $day?->waits() ?? [],
-            'totalSeconds' => $day->totalSeconds ?? 0.0,
-            'savesSeconds' => $day?->savesSeconds() ?? 0.0,
-            'next' => $day === null
-                    ? self::nothingYet($bench, $chosen)
-                    : [
-                        'says' => self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
-                        'why' => self::saves($day),
-                    ],
-        ];
+            rounds: array_map(self::round(...), $day->rounds ?? []),
+            waits: $day?->waits() ?? [],
+            totalSeconds: $day->totalSeconds ?? 0.0,
+            savesSeconds: $day?->savesSeconds() ?? 0.0,
+            next: $day === null
+                ? self::nothingYet($bench, $chosen)
+                : new NextAnswer(
+                    says: self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
+                    why: self::saves($day),
+                ),
+        );
     }
 
     /**
      * @param  list<int>  $chosen
-     * @return array{says: string, why: string}
      */
-    private static function nothingYet(DayOfBench $bench, array $chosen): array
+    private static function nothingYet(DayOfBench $bench, array $chosen): NextAnswer
     {
         return $chosen === [] || $bench->left === []
-            ? [
-                'says' => 'Choose the edges for the day.',
-                'why' => 'Each stone is then fetched, wetted and flattened once.',
-            ]
-            : [
-                'says' => $bench->left[array_key_first($bench->left)],
-                'why' => 'None of the chosen edges can be planned before that.',
-            ];
+            ? new NextAnswer(
+                says: 'Choose the edges for the day.',
+                why: 'Each stone is then fetched, wetted and flattened once.',
+            )
+            : new NextAnswer(
+                says: $bench->left[array_key_first($bench->left)],
+                why: 'None of the chosen edges can be planned before that.',
+            );
     }
 
     private static function edges(SharpeningDay $day): string
@@ -104,28 +106,26 @@ final class DayResource
         return "$less $proof";
     }
 
-    /** @return array<string, mixed> */
-    private static function round(Round $round): array
+    private static function round(Round $round): DayRoundAnswer
     {
-        return [
-            'stone' => $round->stone->name,
-            'label' => $round->stone->scale->label($round->stone->designation),
-            'changeSeconds' => $round->stone->changeSeconds,
-            'minutes' => SharpeningWords::inMinutes($round->seconds()),
-            'visits' => array_map(
-                static fn (Visit $visit): array => [
-                    'edgeId' => (int) $visit->edge->id,
-                    'edge' => $visit->edge->name,
-                    'strokes' => $visit->step->strokes,
-                    'seconds' => $visit->step->seconds,
-                    'kind' => $visit->step->kind->value,
-                    'setting' => $visit->step->kind === StepKind::Hone
-                            ? trim(str_replace(['chisel ', 'iron ', 'freehand '], '', $visit->edge->setting)).
-                                '°'
-                            : '',
-                ],
+        return new DayRoundAnswer(
+            stone: $round->stone->name,
+            label: $round->stone->scale->label($round->stone->designation),
+            changeSeconds: $round->stone->changeSeconds,
+            minutes: SharpeningWords::inMinutes($round->seconds()),
+            visits: array_map(
+                static fn (Visit $visit): DayVisitAnswer => new DayVisitAnswer(
+                    edgeId: (int) $visit->edge->id,
+                    edge: $visit->edge->name,
+                    strokes: $visit->step->strokes,
+                    seconds: $visit->step->seconds,
+                    kind: $visit->step->kind,
+                    setting: $visit->step->kind === StepKind::Hone
+                        ? trim(str_replace(['chisel ', 'iron ', 'freehand '], '', $visit->edge->setting)).'°'
+                        : '',
+                ),
                 $round->visits,
             ),
-        ];
+        );
     }
 }

@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Diary;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryAnswer;
+use App\Diary\Answer\DiaryEntryAnswer;
+use App\Http\Created;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
 
 /** What was recorded, and taking it back. */
 final class DiaryController
 {
     private const PAGE = 50;
 
-    public function index(DiaryRequest $request, Bench $bench): JsonResponse
+    public function index(DiaryRequest $request, Bench $bench): DiaryAnswer
     {
         $query = $bench->diary()->with('undoneBy')->latest('id');
         $query->limit(self::PAGE + 1);
@@ -27,14 +29,15 @@ final class DiaryController
         }
         $entries = array_values($query->get()->all());
 
-        return new JsonResponse([
-            'entries' => array_map(DiaryResource::entry(...), array_slice($entries, 0, self::PAGE)),
-            'more' => count($entries) > self::PAGE,
-        ]);
+        return new DiaryAnswer(
+            entries: array_map(DiaryResource::entry(...), array_slice($entries, 0, self::PAGE)),
+            more: count($entries) > self::PAGE,
+        );
     }
 
-    public function undo(Ledger $ledger, DiaryEntry $entry): JsonResponse
+    /** @return Created<DiaryEntryAnswer> */
+    public function undo(Ledger $ledger, DiaryEntry $entry): Created
     {
-        return new JsonResponse(DiaryResource::entry($ledger->undo($entry)->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($ledger->undo($entry)->load('undoneBy')));
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Diary;
 
+use App\Diary\Answer\DiaryEntryAnswer;
+
 final class DiaryResource
 {
-    /** @return array<string, mixed> */
-    public static function entry(DiaryEntry $entry): array
+    public static function entry(DiaryEntry $entry): DiaryEntryAnswer
     {
-        return [
-            'id' => $entry->id,
-            'writtenAt' => $entry->written_at,
-            'kind' => $entry->kind,
-            'subject' => $entry->subject,
-            'sentence' => $entry->sentence,
-            'undone' => $entry->undoneBy !== null,
-            'undoable' => $entry->undoneBy === null && $entry->changes !== [],
-        ];
+        return new DiaryEntryAnswer(
+            id: $entry->id,
+            writtenAt: $entry->written_at,
+            kind: $entry->kind,
+            subject: $entry->subject,
+            sentence: $entry->sentence,
+            undone: $entry->undoneBy !== null,
+            undoable: $entry->undoneBy === null && $entry->changes !== [],
+        );
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Edge\Answer\CurvePageAnswer;
+use App\Edge\Answer\CurvePreviewAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Print\PrintedSheet;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
@@ -19,15 +20,15 @@ use JackRest\Desk\Edge\CurvePrint;
 /** The curve of a cambered iron. */
 final class CurveController
 {
-    public function show(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Edge $edge, LengthFormatter $format): CurvePageAnswer
     {
         abort_unless($edge->form->mayBeCurved(), 404);
 
-        return new JsonResponse(CurveResource::page($bench, $edge->load('tool'), $format));
+        return CurveResource::page($bench, $edge->load('tool'), $format);
     }
 
     /** The iron has its curve: it is on record from now on. */
-    public function update(CurveRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    public function update(CurveRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): CurvePageAnswer
     {
         abort_unless($edge->form->mayBeCurved(), 404);
         $values = $request->values($ledger->bench, $edge, $format);
@@ -44,11 +45,15 @@ final class CurveController
     }
 
     /** How many strokes at each place make a curve; writes nothing. */
-    public function preview(CurveRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
-    {
+    public function preview(
+        CurveRequest $request,
+        Bench $bench,
+        Edge $edge,
+        LengthFormatter $format,
+    ): CurvePreviewAnswer {
         abort_unless($edge->form->mayBeCurved(), 404);
 
-        return new JsonResponse(CurveResource::preview($request->sheet($bench, $edge, $format)));
+        return CurveResource::preview($request->sheet($bench, $edge, $format));
     }
 
     /** The curve that is typed in the address, at true size. */

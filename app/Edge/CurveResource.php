@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Edge\Answer\CurvePageAnswer;
+use App\Edge\Answer\CurvePlaceAnswer;
+use App\Edge\Answer\CurvePreviewAnswer;
+use App\Edge\Answer\CurveReliefAnswer;
+use App\Edge\Answer\CurveRoleAnswer;
+use App\Edge\Answer\OtherBedAnswer;
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
 use App\Rack\RackOfBench;
 use JackRest\Core\Edge\CamberPlace;
 use JackRest\Core\Edge\CurveRole;
@@ -18,8 +24,7 @@ use JackRest\Desk\Edge\CurveForm;
 /** The curve of a plane iron: as it is on record, and as it is chosen. */
 final class CurveResource
 {
-    /** @return array<string, mixed> */
-    public static function page(Bench $bench, Edge $edge, LengthFormatter $format): array
+    public static function page(Bench $bench, Edge $edge, LengthFormatter $format): CurvePageAnswer
     {
         $stones = array_values(
             array_filter(
@@ -28,62 +33,61 @@ final class CurveResource
             ),
         );
 
-        return [
-            'edge' => EdgeResource::of($edge, $format),
-            'radius' => $edge->radius_mm === null ? '' : $format->typed(round($edge->radius_mm, 1)),
-            'roles' => array_map(
-                static fn (CurveRole $role): array => [
-                    'value' => $role->value,
-                    'label' => $role->label(),
-                    'why' => $role->why(),
-                    'reliefs' => array_map(
-                        static fn (Hardness $hardness): array => [
-                            'wood' => $hardness->value,
-                            'relief' => $format->typed($role->reliefMm($hardness)),
-                        ],
+        return new CurvePageAnswer(
+            edge: EdgeResource::of($edge, $format),
+            radius: $edge->radius_mm === null ? '' : $format->typed(round($edge->radius_mm, 1)),
+            roles: array_map(
+                static fn (CurveRole $role): CurveRoleAnswer => new CurveRoleAnswer(
+                    value: $role->value,
+                    label: $role->label(),
+                    why: $role->why(),
+                    reliefs: array_map(
+                        static fn (Hardness $hardness): CurveReliefAnswer => new CurveReliefAnswer(
+                            wood: $hardness->value,
+                            relief: $format->typed($role->reliefMm($hardness)),
+                        ),
                         Hardness::cases(),
                     ),
-                ],
+                ),
                 CurveRole::cases(),
             ),
-            'woods' => array_map(
-                static fn (Hardness $hardness): array => ['value' => $hardness->value, 'label' => $hardness->label()],
-                Hardness::cases(),
-            ),
-            'stones' => array_map(
-                static fn (HoningStone $stone): array => ['value' => $stone->id, 'label' => $stone->name],
+            woods: WordAnswer::each(Hardness::cases()),
+            stones: array_map(
+                static fn (HoningStone $stone): WordAnswer => new WordAnswer(value: $stone->id, label: $stone->name),
                 $stones,
             ),
-        ];
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(CurveForm $sheet): array
+    public static function preview(CurveForm $sheet): CurvePreviewAnswer
     {
         $curve = $sheet->curve;
 
-        return [
-            'figures' => FieldResource::readings($sheet->form),
-            'widthMm' => $sheet->blade->widthMm,
-            'radiusMm' => $curve?->radiusMm,
-            'sagMm' => $curve?->sagMm,
-            'other' => $sheet->otherBed === null
-                    ? null
-                    : [
-                        'radiusMm' => $sheet->otherBed->radiusMm,
-                        'sagMm' => $sheet->otherBed->sagMm,
-                        'bed' => LengthFormatter::decimal($sheet->otherBedDeg(), 0),
-                    ],
-            'places' => $sheet->stone === null
-                    ? []
-                    : array_map(
-                        static fn (CamberPlace $place): array => ['atMm' => $place->atMm, 'strokes' => $place->strokes],
-                        $curve->places ?? [],
+        return new CurvePreviewAnswer(
+            figures: $sheet->form->readings,
+            widthMm: $sheet->blade->widthMm,
+            radiusMm: $curve?->radiusMm,
+            sagMm: $curve?->sagMm,
+            other: $sheet->otherBed === null
+                ? null
+                : new OtherBedAnswer(
+                    radiusMm: $sheet->otherBed->radiusMm,
+                    sagMm: $sheet->otherBed->sagMm,
+                    bed: LengthFormatter::decimal($sheet->otherBedDeg(), 0),
+                ),
+            places: $sheet->stone === null
+                ? []
+                : array_map(
+                    static fn (CamberPlace $place): CurvePlaceAnswer => new CurvePlaceAnswer(
+                        atMm: $place->atMm,
+                        strokes: $place->strokes,
                     ),
-            'lines' => $sheet->lines(),
-            'next' => Shared::advice($sheet->next()),
-            'sound' => $sheet->isSound(),
-            'how' => Shared::how($sheet->how()),
-        ];
+                    $curve->places ?? [],
+                ),
+            lines: $sheet->lines(),
+            next: NextAnswer::of($sheet->next()),
+            sound: $sheet->isSound(),
+            how: $sheet->how(),
+        );
     }
 }

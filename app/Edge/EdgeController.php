@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Edge\Answer\EdgeAnswer;
+use App\Edge\Answer\EdgePageAnswer;
+use App\Edge\Answer\EdgesAnswer;
+use App\Edge\Answer\GeometryPageAnswer;
+use App\Edge\Answer\OutlookAnswer;
+use App\Edge\Answer\OutlookEdgeAnswer;
+use App\Http\Created;
 use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\EdgeHistory\EdgeLifeComparison;
@@ -30,67 +37,74 @@ final class EdgeController
     private const LATEST = 6;
 
     /** Worst first. */
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): EdgesAnswer
     {
         $edges = $bench
             ->edges()
             ->with('tool')
             ->get()
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
-            ->values();
+            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name]);
 
-        return new JsonResponse([
-            'edges' => $edges->map(static fn (Edge $edge): array => EdgeResource::of($edge, $format))->all(),
-        ]);
+        return new EdgesAnswer(
+            edges: array_map(
+                static fn (Edge $edge): EdgeAnswer => EdgeResource::of($edge, $format),
+                array_values($edges->all()),
+            ),
+        );
     }
 
     /** Which edges will be blunt before the next job is done, and what holds up better. */
-    public function outlook(Bench $bench): JsonResponse
+    public function outlook(Bench $bench): OutlookAnswer
     {
         $outlook = new OutlookOfBench($bench);
         $rows = [];
         foreach ($outlook->edges as $id => $edge) {
             $forecast = $outlook->forecasts[$id];
             $chance = $edge->condition === Edge::SHARP ? $forecast->chanceDuring(self::JOB_MINUTES) : 1.0;
-            $rows[] = [
-                'edgeId' => $id,
-                'name' => $edge->name,
-                'forecast' => $edge->condition === Edge::SHARP
-                        ? (new EdgeForecastWords($forecast))->sentence()
-                        : 'It wants honing now.',
-                'days' => $edge->condition === Edge::SHARP ? $forecast->days(0.5) : 0.0,
-                'chance' => $chance,
-                'likely' => $chance >= self::LIKELY,
-            ];
+            $rows[] = new OutlookEdgeAnswer(
+                edgeId: $id,
+                name: $edge->name,
+                forecast: $edge->condition === Edge::SHARP
+                    ? (new EdgeForecastWords($forecast))->sentence()
+                    : 'It wants honing now.',
+                days: $edge->condition === Edge::SHARP ? $forecast->days(0.5) : 0.0,
+                chance: $chance,
+                likely: $chance >= self::LIKELY,
+            );
         }
         usort(
             $rows,
-            static fn (array $a, array $b): int => [$a['days'] ?? 1e9, $a['name']] <=> [$b['days'] ?? 1e9, $b['name']],
+            static fn (OutlookEdgeAnswer $a, OutlookEdgeAnswer $b): int => [$a->days ?? 1e9, $a->name] <=> [
+                $b->days ?? 1e9,
+                $b->name,
+            ],
         );
 
-        return new JsonResponse([
-            'edges' => $rows,
-            'jobMinutes' => (int) self::JOB_MINUTES,
-            'compares' => array_map(
+        return new OutlookAnswer(
+            edges: $rows,
+            jobMinutes: (int) self::JOB_MINUTES,
+            compares: array_map(
                 static fn (EdgeLifeComparison $compare): string => (new ComparisonWords($compare))->sentence(),
                 $outlook->comparisons(),
             ),
-        ]);
+        );
     }
 
-    public function show(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgePageAnswer
     {
         $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id');
         $diary->limit(self::LATEST);
         $running = Sessions::running($bench, $edge);
 
-        return new JsonResponse(
-            EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format),
-        );
+        return EdgeResource::page($edge->load('tool'), $running, array_values($diary->get()->all()), $format);
     }
 
-    /** Another iron for a body that takes several. */
-    public function store(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    /**
+     * Another iron for a body that takes several.
+     *
+     * @return Created<GeometryPageAnswer>
+     */
+    public function store(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): Created
     {
         $new = EdgesOfKind::another($tool->toCore(), $format);
         $edge = null;
@@ -102,10 +116,10 @@ final class EdgeController
         });
         assert($edge instanceof Edge);
 
-        return (new GeometryController())->show($edge, $format)->setStatusCode(201);
+        return new Created((new GeometryController())->show($edge, $format));
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Edge $edge): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Edge $edge): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'edge-removed',
@@ -116,6 +130,6 @@ final class EdgeController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 }

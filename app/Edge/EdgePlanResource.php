@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Edge;
 
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Edge\Answer\DrawnEdgeAnswer;
+use App\Edge\Answer\EarlierAnswer;
+use App\Edge\Answer\EdgePlanAnswer;
+use App\Edge\Answer\MeasuredAngleAnswer;
+use App\Edge\Answer\PlanOfSchoolAnswer;
+use App\Edge\Answer\PlanStepAnswer;
+use App\Http\Answer\NextAnswer;
 use JackRest\Core\Edge\ComparedSchool;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningPlan;
@@ -21,108 +26,101 @@ final class EdgePlanResource
 {
     /**
      * @param  list<HoningStone>  $rack
-     * @return array<string, mixed>
      */
     public static function of(
         SharpeningForm $sheet,
         float $onRecordDeg,
         array $rack,
         LengthFormatter $format,
-    ): array {
+    ): EdgePlanAnswer {
         $plan = $sheet->plan;
-        $words =
-            $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
+        $words = $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
 
-        return [
-            'readings' => FieldResource::readings($sheet->form),
-            'angle' => $sheet->angle === null
-                    ? null
-                    : [
-                        'deg' => $sheet->angle->angleDeg,
-                        'text' => LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',
-                        'give' => '± '.LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1).'°',
-                    ],
-            'angleSays' => $sheet->angleSentence($onRecordDeg),
-            'drawn' => self::drawn($sheet, $format),
-            'steps' => array_map(self::step(...), $plan->steps ?? []),
-            'minutes' => $words?->minutes(),
-            'skipped' => $plan?->skipped() ?? [],
-            'earlier' => array_map(
-                static fn (StopEarly $stop): array => [
-                    'stopUm' => (string) $stop->finishUm,
-                    'says' => $stop->says(),
-                ],
+        return new EdgePlanAnswer(
+            readings: $sheet->form->readings,
+            angle: $sheet->angle === null
+                ? null
+                : new MeasuredAngleAnswer(
+                    deg: $sheet->angle->angleDeg,
+                    text: LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',
+                    give: '± '.LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1).'°',
+                ),
+            angleSays: $sheet->angleSentence($onRecordDeg),
+            drawn: self::drawn($sheet, $format),
+            steps: array_map(self::step(...), $plan->steps ?? []),
+            minutes: $words?->minutes(),
+            skipped: $plan?->skipped() ?? [],
+            earlier: array_map(
+                static fn (StopEarly $stop): EarlierAnswer => new EarlierAnswer(
+                    stopUm: (string) $stop->finishUm,
+                    says: $stop->says(),
+                ),
                 $plan?->earlier() ?? [],
             ),
-            'schools' => $sheet->task === null
-                    ? []
-                    : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
-            'rackIsEmpty' => $rack === [],
-            'warning' => $plan?->warning,
-            'caution' => SharpeningPlan::CAUTION,
-            'grindingCaution' => ($plan->steps[0]->kind ?? null) === StepKind::Grind
+            schools: $sheet->task === null
+                ? []
+                : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
+            rackIsEmpty: $rack === [],
+            warning: $plan?->warning,
+            caution: SharpeningPlan::CAUTION,
+            grindingCaution: ($plan->steps[0]->kind ?? null) === StepKind::Grind
                 ? SharpeningPlan::GRINDING_CAUTION
                 : null,
-            'next' => [
-                'says' => $words?->nextStroke() ?? ($sheet->missing ?? 'Nothing to do: it is sharp.'),
-                'why' => $words?->why() ??
-                    ($sheet->missing === null
-                        ? 'If it is not, say what you see.'
-                        : 'Then the plan stands here.'),
-            ],
-            'how' => Shared::how($sheet->explained()),
-        ];
+            next: new NextAnswer(
+                says: $words?->nextStroke() ?? ($sheet->missing ?? 'Nothing to do: it is sharp.'),
+                why: $words?->why() ??
+                    ($sheet->missing === null ? 'If it is not, say what you see.' : 'Then the plan stands here.'),
+            ),
+            how: $sheet->explained(),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function drawn(SharpeningForm $sheet, LengthFormatter $format): array
+    private static function drawn(SharpeningForm $sheet, LengthFormatter $format): DrawnEdgeAnswer
     {
         $blade = $sheet->task->blade ?? $sheet->blade;
         $contact = $sheet->plan?->microWidthAfterMm($blade) ?? $blade->microWidthMm;
         $recession = $sheet->plan->recessionMm ?? 0.0;
 
-        return [
-            'thicknessMm' => $blade->thicknessMm,
-            'primaryDeg' => $blade->primaryDeg,
-            'secondaryDeg' => $blade->secondaryDeg,
+        return new DrawnEdgeAnswer(
+            thicknessMm: $blade->thicknessMm,
+            primaryDeg: $blade->primaryDeg,
+            secondaryDeg: $blade->secondaryDeg,
             // Shaped anew, it has no secondary bevel until it is honed.
-            'microWidthMm' => isset($sheet->task->shaping) ? 0.0 : $blade->microWidthMm,
-            'recessionMm' => $recession,
-            'contactLengthMm' => $contact,
-            'backBevelDeg' => $blade->backBevelDeg,
-            'wheelMm' => $blade->wheelMm,
-            'honedMm' => $blade->honedMm,
-            'thickness' => $format->dimension($blade->thicknessMm),
-            'contactLength' => $format->small($contact),
-            'recession' => $format->small($recession),
-        ];
+            microWidthMm: isset($sheet->task->shaping) ? 0.0 : $blade->microWidthMm,
+            recessionMm: $recession,
+            contactLengthMm: $contact,
+            backBevelDeg: $blade->backBevelDeg,
+            wheelMm: $blade->wheelMm,
+            honedMm: $blade->honedMm,
+            thickness: $format->dimension($blade->thicknessMm),
+            contactLength: $format->small($contact),
+            recession: $format->small($recession),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function step(SharpeningStep $step): array
+    private static function step(SharpeningStep $step): PlanStepAnswer
     {
-        return [
-            'stone' => $step->stone->name,
-            'label' => $step->stone->scale->label($step->stone->designation),
-            'kind' => $step->kind->value,
-            'particleUm' => $step->stone->particleUm(),
-            'removeUm' => $step->removeUm,
-            'strokes' => $step->strokes,
-            'seconds' => $step->seconds,
-            'minutes' => SharpeningWords::inMinutes($step->seconds),
-            'see' => $step->see,
-        ];
+        return new PlanStepAnswer(
+            stone: $step->stone->name,
+            label: $step->stone->scale->label($step->stone->designation),
+            kind: $step->kind,
+            particleUm: $step->stone->particleUm(),
+            removeUm: $step->removeUm,
+            strokes: $step->strokes,
+            seconds: $step->seconds,
+            minutes: SharpeningWords::inMinutes($step->seconds),
+            see: $step->see,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function school(ComparedSchool $compared): array
+    private static function school(ComparedSchool $compared): PlanOfSchoolAnswer
     {
-        return [
-            'name' => $compared->school->name,
-            'says' => $compared->says(),
-            'seconds' => $compared->plan?->totalSeconds,
-            'minutes' => $compared->plan === null ? null : self::time($compared->plan->totalSeconds),
-        ];
+        return new PlanOfSchoolAnswer(
+            name: $compared->school->name,
+            says: $compared->says(),
+            seconds: $compared->plan?->totalSeconds,
+            minutes: $compared->plan === null ? null : self::time($compared->plan->totalSeconds),
+        );
     }
 
     private static function time(float $seconds): string

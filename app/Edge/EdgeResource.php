@@ -6,6 +6,9 @@ namespace App\Edge;
 
 use App\Diary\DiaryEntry;
 use App\Diary\DiaryResource;
+use App\Edge\Answer\ConditionAnswer;
+use App\Edge\Answer\EdgeAnswer;
+use App\Edge\Answer\EdgePageAnswer;
 use App\Session\BenchSession;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
@@ -13,49 +16,56 @@ use JackRest\Core\Measure\LengthFormatter;
 /** Edges: on the list and on their own page. */
 final class EdgeResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Edge $edge, LengthFormatter $format): array
+    public static function of(Edge $edge, LengthFormatter $format): EdgeAnswer
     {
         $condition = EdgeNeed::tryFrom($edge->condition);
 
-        return [
-            'id' => $edge->id,
-            'version' => $edge->version,
-            'name' => $edge->name,
-            'tool' => $edge->tool->name,
-            'condition' => $edge->condition,
-            'says' => $condition?->label() ?? 'Sharp',
-            'widthMm' => $edge->width_mm,
-            'thicknessMm' => $edge->thickness_mm,
-            'primaryDeg' => $edge->primary_deg,
-            'secondaryDeg' => $edge->secondary_deg,
-            'microWidthMm' => $edge->micro_width_mm,
-            'finishUm' => $edge->finish_um,
-            'thickness' => $format->dimension($edge->thickness_mm),
-            'microWidth' => $format->dimension($edge->micro_width_mm),
-            'honedOn' => $edge->honed_on,
-            'form' => $edge->form->value,
-            'duty' => $edge->duty->label(),
-            'backBevelDeg' => $edge->back_bevel_deg,
-            'wheelMm' => $edge->wheel_mm,
-            'radiusMm' => $edge->radius_mm,
-        ];
+        return new EdgeAnswer(
+            id: $edge->id,
+            version: $edge->version,
+            name: $edge->name,
+            tool: $edge->tool->name,
+            condition: $edge->condition,
+            says: $condition?->label() ?? 'Sharp',
+            widthMm: $edge->width_mm,
+            thicknessMm: $edge->thickness_mm,
+            primaryDeg: $edge->primary_deg,
+            secondaryDeg: $edge->secondary_deg,
+            microWidthMm: $edge->micro_width_mm,
+            finishUm: $edge->finish_um,
+            thickness: $format->dimension($edge->thickness_mm),
+            microWidth: $format->dimension($edge->micro_width_mm),
+            honedOn: $edge->honed_on,
+            form: $edge->form->value,
+            duty: $edge->duty->label(),
+            backBevelDeg: $edge->back_bevel_deg,
+            wheelMm: $edge->wheel_mm,
+            radiusMm: $edge->radius_mm,
+        );
     }
 
     /**
      * @param  list<DiaryEntry>  $diary
-     * @return array<string, mixed>
      */
-    public static function page(Edge $edge, ?BenchSession $running, array $diary, LengthFormatter $format): array
-    {
-        return [
-            'edge' => self::of($edge, $format),
-            'conditions' => array_map(static fn (EdgeNeed $condition): array => [
-                'value' => $condition->value, 'label' => $condition->label(), 'sign' => $condition->sign(),
-            ], EdgeNeed::forBlade($edge->toCore())),
-            'thicknessTyped' => $format->typed($edge->thickness_mm),
-            'running' => $running?->id,
-            'diary' => array_map(DiaryResource::entry(...), $diary),
-        ];
+    public static function page(
+        Edge $edge,
+        ?BenchSession $running,
+        array $diary,
+        LengthFormatter $format,
+    ): EdgePageAnswer {
+        return new EdgePageAnswer(
+            edge: self::of($edge, $format),
+            conditions: array_map(
+                static fn (EdgeNeed $condition): ConditionAnswer => new ConditionAnswer(
+                    value: $condition->value,
+                    label: $condition->label(),
+                    sign: $condition->sign(),
+                ),
+                EdgeNeed::forBlade($edge->toCore()),
+            ),
+            thicknessTyped: $format->typed($edge->thickness_mm),
+            running: $running?->id,
+            diary: array_map(DiaryResource::entry(...), $diary),
+        );
     }
 }

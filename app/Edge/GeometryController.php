@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Edge;
 
+use App\Edge\Answer\GeometryPageAnswer;
+use App\Edge\Answer\GeometryPreviewAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** An edge’s angles and faces. */
 final class GeometryController
 {
-    public function show(Edge $edge, LengthFormatter $format): JsonResponse
+    public function show(Edge $edge, LengthFormatter $format): GeometryPageAnswer
     {
-        return new JsonResponse(GeometryResource::page($edge->load('tool'), $format));
+        return GeometryResource::page($edge->load('tool'), $format);
     }
 
     public function update(
@@ -22,7 +23,7 @@ final class GeometryController
         Ledger $ledger,
         Edge $edge,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): GeometryPageAnswer {
         $values = $request->values($edge, $format);
         $ledger->record(
             'edge-changed',
@@ -37,8 +38,8 @@ final class GeometryController
     }
 
     /** What an edge's figures make together; writes nothing. */
-    public function preview(GeometryFormRequest $request, Edge $edge, LengthFormatter $format): JsonResponse
+    public function preview(GeometryFormRequest $request, Edge $edge, LengthFormatter $format): GeometryPreviewAnswer
     {
-        return new JsonResponse(GeometryResource::preview($request->sheet($edge, $format), $format));
+        return GeometryResource::preview($request->sheet($edge, $format), $format);
     }
 }

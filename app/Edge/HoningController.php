@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Edge\Answer\EdgePageAnswer;
+use App\Edge\Answer\EdgePlanAnswer;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Rack\RackOfBench;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\HoningSteps;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\EdgeNeed;
@@ -27,15 +30,13 @@ use JackRest\Desk\Session\SessionStep;
 final class HoningController
 {
     /** The plan for an edge as far as it has been described; writes nothing. */
-    public function plan(EdgeFormRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    public function plan(EdgeFormRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): EdgePlanAnswer
     {
-        return new JsonResponse(
-            EdgePlanResource::of(
-                $request->sheet($edge, $bench, $format),
-                $edge->primary_deg,
-                (new RackOfBench($bench))->forPlan(),
-                $format,
-            ),
+        return EdgePlanResource::of(
+            $request->sheet($edge, $bench, $format),
+            $edge->primary_deg,
+            (new RackOfBench($bench))->forPlan(),
+            $format,
         );
     }
 
@@ -45,7 +46,7 @@ final class HoningController
         Ledger $ledger,
         Edge $edge,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): EdgePageAnswer {
         $sheet = $request->sheet($edge, $ledger->bench, $format);
         if ($sheet->angle === null || $sheet->measured === null) {
             throw InvalidInput::because('bevelLength', 'Measure bevel length and thickness first.');
@@ -87,7 +88,7 @@ final class HoningController
         Ledger $ledger,
         Edge $edge,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): EdgePageAnswer {
         $condition = $request->string('condition')->toString();
         $says = lcfirst(EdgeNeed::tryFrom($condition)?->label() ?? 'Sharp');
         $ledger->record('edge-condition', $edge->name, "Looked at the {$edge->name}: $says.", static function (
@@ -99,13 +100,17 @@ final class HoningController
         return (new EdgeController())->show($ledger->bench, $edge, $format);
     }
 
-    /** Takes the plan to the bench; the record is there from the first moment. */
+    /**
+     * Takes the plan to the bench; the record is there from the first moment.
+     *
+     * @return Created<SessionAnswer>
+     */
     public function hone(
         VersionedEdgeFormRequest $request,
         Ledger $ledger,
         Edge $edge,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): Created {
         $sheet = $request->sheet($edge, $ledger->bench, $format);
         [$plan, $task, $need] = [$sheet->plan, $sheet->task, $sheet->need];
         if ($plan === null || $task === null || $need === null) {
@@ -126,6 +131,6 @@ final class HoningController
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 }

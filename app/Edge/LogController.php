@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Edge\Answer\EdgeLogAnswer;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -15,21 +16,23 @@ use JackRest\Core\Measure\LengthFormatter;
 final class LogController
 {
     /** An edge's own diary, and what follows from it. */
-    public function show(Bench $bench, Edge $edge, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgeLogAnswer
     {
         $outlook = new OutlookOfBench($bench);
 
-        return new JsonResponse(
-            (new LogResource($bench, $format))->of(
-                $edge->load('tool'),
-                $outlook->forecasts[$edge->id],
-                $outlook->stories[$edge->id] ?? [],
-            ),
+        return (new LogResource($bench, $format))->of(
+            $edge->load('tool'),
+            $outlook->forecasts[$edge->id],
+            $outlook->stories[$edge->id] ?? [],
         );
     }
 
-    /** One entry of an edge's diary: used, tested, stropped, touched up, honed, ground or measured. */
-    public function event(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    /**
+     * One entry of an edge's diary: used, tested, stropped, touched up, honed, ground or measured.
+     *
+     * @return Created<EdgeLogAnswer>
+     */
+    public function event(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): Created
     {
         $event = $request->event();
         $ledger->record(
@@ -46,11 +49,15 @@ final class LogController
             },
         );
 
-        return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
+        return new Created($this->show($ledger->bench, $edge, $format));
     }
 
-    /** Is finer worth it? The user's own answer, which can become the tool's stop. */
-    public function trial(TrialRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): JsonResponse
+    /**
+     * Is finer worth it? The user's own answer, which can become the tool's stop.
+     *
+     * @return Created<EdgeLogAnswer>
+     */
+    public function trial(TrialRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): Created
     {
         $trial = new StopTrial([
             'sides' => $request->sides($ledger->bench),
@@ -75,6 +82,6 @@ final class LogController
             },
         );
 
-        return $this->show($ledger->bench, $edge, $format)->setStatusCode(201);
+        return new Created($this->show($ledger->bench, $edge, $format));
     }
 }

@@ -5,7 +5,14 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
-use App\Http\Shared;
+use App\Edge\Answer\AngleMeasuredAnswer;
+use App\Edge\Answer\EdgeEntryAnswer;
+use App\Edge\Answer\EdgeLogAnswer;
+use App\Edge\Answer\EdgeSpanAnswer;
+use App\Edge\Answer\SpanRangeAnswer;
+use App\Edge\Answer\TrialAnswer;
+use App\Edge\Answer\TrialSideAnswer;
+use App\Http\Answer\WordAnswer;
 use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\AngleCourse;
 use JackRest\Core\EdgeHistory\Consumption;
@@ -33,9 +40,8 @@ final readonly class LogResource
 
     /**
      * @param  list<CoreEvent>  $story  oldest first
-     * @return array<string, mixed>
      */
-    public function of(Edge $edge, EdgeForecast $forecast, array $story): array
+    public function of(Edge $edge, EdgeForecast $forecast, array $story): EdgeLogAnswer
     {
         $today = Carbon::now()->toDateString();
         $course = AngleCourse::of(
@@ -47,72 +53,64 @@ final readonly class LogResource
 
         $courseWords = new AngleCourseWords($course);
 
-        return [
-            'edge' => EdgeResource::of($edge, $this->format),
-            'forecast' => $edge->condition === Edge::SHARP
-                    ? (new EdgeForecastWords($forecast))->sentence()
-                    : 'It wants honing now.',
-            'range' => self::range($forecast),
-            'spans' => array_map(
-                static fn (Span $span): array => ['length' => $span->length, 'endedAt' => $span->endedAt],
+        return new EdgeLogAnswer(
+            edge: EdgeResource::of($edge, $this->format),
+            forecast: $edge->condition === Edge::SHARP
+                ? (new EdgeForecastWords($forecast))->sentence()
+                : 'It wants honing now.',
+            range: self::range($forecast),
+            spans: array_map(
+                static fn (Span $span): EdgeSpanAnswer => new EdgeSpanAnswer(
+                    length: $span->length,
+                    endedAt: $span->endedAt,
+                ),
                 array_slice($forecast->life->spans, -24),
             ),
-            'clock' => $forecast->life->clock->value,
-            'now' => $forecast->life->now,
-            'angles' => $this->angles($story),
-            'aimDeg' => $edge->aim_deg ?? $edge->secondary_deg,
-            'toleranceDeg' => $course->toleranceDeg,
-            'angleSays' => $courseWords->sentence(),
-            'used' => (new ConsumptionWords(Consumption::of($story, $today)))->sentences(
+            clock: $forecast->life->clock,
+            now: $forecast->life->now,
+            angles: $this->angles($story),
+            aimDeg: $edge->aim_deg ?? $edge->secondary_deg,
+            toleranceDeg: $course->toleranceDeg,
+            angleSays: $courseWords->sentence(),
+            used: (new ConsumptionWords(Consumption::of($story, $today)))->sentences(
                 $edge->toCore(),
                 $edge->left_mm,
                 $this->format,
             ),
-            'entries' => array_map(
-                static fn (CoreEvent $event): array => [
-                    'at' => $event->at,
-                    'kind' => $event->kind->value,
-                    'says' => $event->sentence('it'),
-                ],
+            entries: array_map(
+                static fn (CoreEvent $event): EdgeEntryAnswer => new EdgeEntryAnswer(
+                    at: $event->at,
+                    kind: $event->kind->value,
+                    says: $event->sentence('it'),
+                ),
                 array_slice(array_reverse($story), 0, self::LATEST),
             ),
-            'count' => count($story),
-            'kinds' => array_map(
-                static fn (EdgeEntryKind $kind): array => ['value' => $kind->value, 'label' => $kind->label()],
-                EdgeEntryKind::cases(),
+            count: count($story),
+            kinds: WordAnswer::each(EdgeEntryKind::cases()),
+            founds: WordAnswer::each(TestFound::cases()),
+            woods: WordAnswer::each(Hardness::cases()),
+            trials: array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
+            how: array_values(
+                array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]),
             ),
-            'founds' => array_map(
-                static fn (TestFound $found): array => ['value' => $found->value, 'label' => $found->label()],
-                TestFound::cases(),
-            ),
-            'woods' => array_map(
-                static fn (Hardness $wood): array => ['value' => $wood->value, 'label' => $wood->label()],
-                Hardness::cases(),
-            ),
-            'trials' => array_values($edge->trials()->latest('id')->get()->map(self::trial(...))->all()),
-            'how' => Shared::how(
-                array_values(
-                    array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]),
-                ),
-            ),
-        ];
+        );
     }
 
-    /** @return array{low: float, middle: float, high: float} in the clock's unit, from the last honing */
-    private static function range(EdgeForecast $forecast): array
+    /** @return SpanRangeAnswer in the clock's unit, from the last honing */
+    private static function range(EdgeForecast $forecast): SpanRangeAnswer
     {
         $now = $forecast->life->now;
 
-        return [
-            'low' => $forecast->blunt->quantileAfter(0.1, $now),
-            'middle' => $forecast->blunt->quantileAfter(0.5, $now),
-            'high' => $forecast->blunt->quantileAfter(0.9, $now),
-        ];
+        return new SpanRangeAnswer(
+            low: $forecast->blunt->quantileAfter(0.1, $now),
+            middle: $forecast->blunt->quantileAfter(0.5, $now),
+            high: $forecast->blunt->quantileAfter(0.9, $now),
+        );
     }
 
     /**
      * @param  list<CoreEvent>  $story
-     * @return list<array{at: string, deg: float}>
+     * @return list<AngleMeasuredAnswer>
      */
     private function angles(array $story): array
     {
@@ -124,32 +122,34 @@ final readonly class LogResource
 
         return array_values(
             array_map(
-                static fn (CoreEvent $event): array => ['at' => $event->at, 'deg' => (float) $event->deg],
+                static fn (CoreEvent $event): AngleMeasuredAnswer => new AngleMeasuredAnswer(
+                    at: $event->at,
+                    deg: (float) $event->deg,
+                ),
                 $honed,
             ),
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function trial(StopTrial $trial): array
+    private static function trial(StopTrial $trial): TrialAnswer
     {
-        return [
-            'id' => $trial->id,
-            'triedAt' => $trial->tried_at,
-            'sides' => array_map(
-                static fn (array $side): array => [
-                    'stone' => $side['stone'],
-                    'um' => (float) $side['um'],
-                    'surface' => $side['surface'],
-                    'tearOut' => $side['tearOut'],
-                    'effort' => $side['effort'],
-                ],
+        return new TrialAnswer(
+            id: $trial->id,
+            triedAt: $trial->tried_at,
+            sides: array_map(
+                static fn (array $side): TrialSideAnswer => new TrialSideAnswer(
+                    stone: $side['stone'],
+                    um: (float) $side['um'],
+                    surface: $side['surface'],
+                    tearOut: $side['tearOut'],
+                    effort: $side['effort'],
+                ),
                 $trial->sides,
             ),
-            'wood' => $trial->wood,
-            'says' => self::words($trial)->sentence(),
-            'keptUm' => $trial->kept_um,
-        ];
+            wood: $trial->wood,
+            says: self::words($trial)->sentence(),
+            keptUm: $trial->kept_um,
+        );
     }
 
     public static function words(StopTrial $trial): StopTrialWords

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Files\Answer\ImportPreviewAnswer;
 use App\Ledger\Ledger;
 use App\Session\Progress;
 use Illuminate\Http\JsonResponse;
@@ -31,7 +33,9 @@ final class FileController
     {
         return Progress::answer(
             $request,
-            static fn (callable $told): array => ImportResource::of($request->import($bench, $what, $told)),
+            static fn (callable $told): ImportPreviewAnswer => ImportResource::of(
+                $request->import($bench, $what, $told),
+            ),
         );
     }
 
@@ -39,7 +43,7 @@ final class FileController
     {
         return Progress::answer(
             $request,
-            static fn (callable $told): array => DiaryResource::entry(
+            static fn (callable $told): DiaryEntryAnswer => DiaryResource::entry(
                 $request->import($ledger->bench, $what, $told)->take($ledger)->load('undoneBy'),
             ),
             201,

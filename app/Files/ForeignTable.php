@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Files\Answer\ImportQuestionAnswer;
+
 /** A table written by somebody else's instrument: its headings vary, and the file as a whole may raise a question. */
 interface ForeignTable extends Table
 {
@@ -18,11 +20,8 @@ interface ForeignTable extends Table
      */
     public function look(array $lines, string $answer): void;
 
-    /**
-     * @return array{says: string, answers: list<array{value: string, label: string}>}|null what must be answered before
-     * it is taken in
-     */
-    public function question(): ?array;
+    /** What must be answered before it is taken in. */
+    public function question(): ?ImportQuestionAnswer;
 
     /**
      * What is worth knowing of the file as a whole.

@@ -6,6 +6,8 @@ namespace App\Files;
 
 use App\Bench\Bench;
 use App\Diary\DiaryEntry;
+use App\Files\Answer\ImportQuestionAnswer;
+use App\Files\Answer\WrongLineAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use JackRest\Core\Calculation\InvalidInput;
@@ -18,11 +20,9 @@ final readonly class Import
 
     /**
      * @param  list<array<string, mixed>>  $lines  those that can be taken in
-     * @param  list<array{line: int, says: string}>  $wrong
+     * @param  list<WrongLineAnswer>  $wrong
      * @param  int  $here  lines that are here already
-     * @param  array{
-     *     says: string, answers: list<array{value: string, label: string}>,
-     * }|null  $question  to be answered before it is taken in
+     * @param  ImportQuestionAnswer|null  $question  to be answered before it is taken in
      * @param  list<string>  $notes  of the file as a whole
      */
     private function __construct(
@@ -33,7 +33,7 @@ final readonly class Import
         public array $wrong,
         public int $here,
         public ?string $before,
-        public ?array $question,
+        public ?ImportQuestionAnswer $question,
         public array $notes,
     ) {
     }
@@ -71,10 +71,10 @@ final readonly class Import
                 $line = $table->line($bench, $cells);
                 $line === null ? $here++ : ($lines[] = $line);
             } catch (InvalidInput $problem) {
-                $wrong[] = [
-                    'line' => $number,
-                    'says' => implode(' ', array_map(static fn ($error): string => $error->message, $problem->errors)),
-                ];
+                $wrong[] = new WrongLineAnswer(
+                    line: $number,
+                    says: implode(' ', array_map(static fn ($error): string => $error->message, $problem->errors)),
+                );
             }
         }
         $fingerprint = hash('sha256', $text);
@@ -108,7 +108,7 @@ final readonly class Import
     {
         $count = count($this->lines);
         if ($this->question !== null) {
-            throw InvalidInput::because('answer', $this->question['says']);
+            throw InvalidInput::because('answer', $this->question->says);
         }
         if ($count === 0) {
             throw InvalidInput::because(

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Files;
 
+use App\Files\Answer\ImportPreviewAnswer;
+
 /** What a file would bring. */
 final class ImportResource
 {
@@ -12,18 +14,17 @@ final class ImportResource
     /** A file of another kind is wrong in every line: nobody reads thousands of complaints. */
     private const WRONG_SHOWN = 50;
 
-    /** @return array<string, mixed> */
-    public static function of(Import $import): array
+    public static function of(Import $import): ImportPreviewAnswer
     {
-        return [
-            'sound' => count($import->lines),
-            'first' => $import->first(self::SHOWN),
-            'here' => $import->here,
-            'wrong' => array_slice($import->wrong, 0, self::WRONG_SHOWN),
-            'wrongCount' => count($import->wrong),
-            'before' => $import->before,
-            'question' => $import->question,
-            'notes' => $import->notes,
-        ];
+        return new ImportPreviewAnswer(
+            sound: count($import->lines),
+            first: $import->first(self::SHOWN),
+            here: $import->here,
+            wrong: array_slice($import->wrong, 0, self::WRONG_SHOWN),
+            wrongCount: count($import->wrong),
+            before: $import->before,
+            question: $import->question,
+            notes: $import->notes,
+        );
     }
 }

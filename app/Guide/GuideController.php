@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Guide;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Guide\Answer\GuideAnswer;
+use App\Guide\Answer\GuidePreviewAnswer;
+use App\Guide\Answer\GuidesAnswer;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Print\PrintedSheet;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -20,21 +24,22 @@ use JackRest\Desk\Guide\ProjectionBoard;
 /** Honing guides, measured, and their boards. */
 final class GuideController
 {
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): GuidesAnswer
     {
-        return new JsonResponse([
-            'guides' => array_values(
+        return new GuidesAnswer(
+            guides: array_values(
                 $bench
                     ->guides()
                     ->oldest('id')
                     ->get()
-                    ->map(static fn (Guide $guide): array => GuideResource::of($guide, $format))
+                    ->map(static fn (Guide $guide): GuideAnswer => GuideResource::of($guide, $format))
                     ->all(),
             ),
-        ]);
+        );
     }
 
-    public function store(GuideFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /** @return Created<GuidesAnswer> */
+    public function store(GuideFormRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $values = $request->values($format);
         $ledger->record(
@@ -46,13 +51,13 @@ final class GuideController
             },
         );
 
-        return $this->index($ledger->bench, $format)->setStatusCode(201);
+        return new Created($this->index($ledger->bench, $format));
     }
 
     /** Where a guide's axle lies and how far blades stand out of it; writes nothing. */
-    public function preview(GuideFormRequest $request, LengthFormatter $format): JsonResponse
+    public function preview(GuideFormRequest $request, LengthFormatter $format): GuidePreviewAnswer
     {
-        return new JsonResponse(GuideResource::preview($request->sheet($format)));
+        return GuideResource::preview($request->sheet($format));
     }
 
     public function update(
@@ -60,7 +65,7 @@ final class GuideController
         Ledger $ledger,
         Guide $guide,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): GuidesAnswer {
         $values = $request->values($format);
         $ledger->record(
             'guide-measured',
@@ -74,7 +79,7 @@ final class GuideController
         return $this->index($ledger->bench, $format);
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Guide $guide): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Guide $guide): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'guide-removed',
@@ -85,7 +90,7 @@ final class GuideController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     /** The projection board of a guide at true size, with the stops of all its seats. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Answer\CalculationAnswer;
+use App\Http\Answer\CalculationsAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use JackRest\Core\Calculation\InvalidInput;
@@ -13,14 +15,14 @@ use JsonException;
 /** Every calculation of the core, as the terminal has it. */
 final class CalculationController
 {
-    public function index(): JsonResponse
+    public function index(): CalculationsAnswer
     {
         $rows = [];
         foreach (Catalogue::entries() as $name => $entry) {
-            $rows[] = ['name' => $name, 'title' => $entry->title];
+            $rows[] = new CalculationAnswer(name: $name, title: $entry->title);
         }
 
-        return new JsonResponse(['calculations' => $rows]);
+        return new CalculationsAnswer(calculations: $rows);
     }
 
     /** Any calculation of the core, as in the terminal: the same body, the same answer. */

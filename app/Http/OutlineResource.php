@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Answer\DrawnPointAnswer;
+use App\Http\Answer\OutlineMarkAnswer;
+use App\Http\Answer\ToolOutlineAnswer;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\OutlineMark;
 use JackRest\Core\Outline\Path;
@@ -15,23 +18,22 @@ use JackRest\Core\Outline\Path;
  */
 final class OutlineResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Outline $outline): array
+    public static function of(Outline $outline): ToolOutlineAnswer
     {
-        return [
-            'widthMm' => round($outline->width, 1),
-            'heightMm' => round($outline->height, 1),
-            'bodies' => array_map(self::path(...), $outline->bodies),
-            'details' => array_map(self::path(...), $outline->details),
-            'marks' => array_map(
-                static fn (OutlineMark $mark): array => [
-                    'name' => $mark->name,
-                    'from' => self::point($mark->from),
-                    'to' => self::point($mark->to),
-                ],
+        return new ToolOutlineAnswer(
+            widthMm: round($outline->width, 1),
+            heightMm: round($outline->height, 1),
+            bodies: array_map(self::path(...), $outline->bodies),
+            details: array_map(self::path(...), $outline->details),
+            marks: array_map(
+                static fn (OutlineMark $mark): OutlineMarkAnswer => new OutlineMarkAnswer(
+                    name: $mark->name,
+                    from: self::point($mark->from),
+                    to: self::point($mark->to),
+                ),
                 $outline->marks,
             ),
-        ];
+        );
     }
 
     public static function path(Path $path): string
@@ -55,10 +57,9 @@ final class OutlineResource
 
     /**
      * @param  Point  $point
-     * @return array{x: float, y: float}
      */
-    private static function point(array $point): array
+    private static function point(array $point): DrawnPointAnswer
     {
-        return ['x' => round($point[0], 1), 'y' => round($point[1], 1)];
+        return new DrawnPointAnswer(x: round($point[0], 1), y: round($point[1], 1));
     }
 }

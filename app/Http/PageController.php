@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Answer\HealthAnswer;
 use Illuminate\Contracts\View\View;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 /** The one page of the front end, and whether the server is up. */
@@ -33,10 +33,10 @@ final class PageController
     }
 
     /** Whether the application answers and its database can be read. */
-    public function health(): JsonResponse
+    public function health(): HealthAnswer
     {
         DB::table('benches')->exists();
 
-        return new JsonResponse(['status' => 'up']);
+        return new HealthAnswer(status: 'up');
     }
 }

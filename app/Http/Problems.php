@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Answer\ErrorsAnswer;
 use App\Ledger\CannotUndo;
 use App\Ledger\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -12,6 +13,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Session\TokenMismatchException;
 use Illuminate\Validation\ValidationException;
+use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Calculation\UnknownCalculation;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
@@ -33,8 +35,8 @@ final class Problems
     private static function answer(Throwable $problem): JsonResponse
     {
         return match (true) {
-            $problem instanceof InvalidInput => new JsonResponse($problem->toArray(), 422),
-            $problem instanceof ValidationException => new JsonResponse(['errors' => self::fields($problem)], 422),
+            $problem instanceof InvalidInput => new JsonResponse(new ErrorsAnswer($problem->errors), 422),
+            $problem instanceof ValidationException => new JsonResponse(new ErrorsAnswer(self::fields($problem)), 422),
             $problem instanceof UnknownCalculation => self::one('name', $problem->getMessage(), 404),
             $problem instanceof Conflict => self::one('version', $problem->getMessage(), 409),
             $problem instanceof CannotUndo => self::one('', $problem->getMessage(), 409),
@@ -75,16 +77,16 @@ final class Problems
 
     private static function one(string $field, string $message, int $status): JsonResponse
     {
-        return new JsonResponse(['errors' => [['field' => $field, 'message' => $message]]], $status);
+        return new JsonResponse(ErrorsAnswer::one($message, $field), $status);
     }
 
-    /** @return list<array{field: string, message: string}> */
+    /** @return list<FieldError> */
     private static function fields(ValidationException $problem): array
     {
         $errors = [];
         foreach ($problem->errors() as $field => $messages) {
             foreach ($messages as $message) {
-                $errors[] = ['field' => (string) $field, 'message' => (string) $message];
+                $errors[] = new FieldError((string) $field, (string) $message);
             }
         }
 

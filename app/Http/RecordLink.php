@@ -26,10 +26,4 @@ final class RecordLink
 
         return self::to(ReferencesOfTool::broughtBy($tool) ?? $tool);
     }
-
-    /** @return array{kind: string, id: int|null} */
-    public static function of(Topic $topic): array
-    {
-        return ['kind' => $topic->kind, 'id' => $topic->id];
-    }
 }

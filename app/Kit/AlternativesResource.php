@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Http\Money;
+use App\Kit\Answer\AlternativesAnswer;
+use App\Kit\Answer\PurchaseAnswer;
+use App\Kit\Answer\WorthAnswer;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Purchase;
 use JackRest\Desk\Kit\PurchaseWords;
@@ -21,8 +24,7 @@ final class AlternativesResource
     /** A tool that would have to cost less than a tenth of its price is no alternative. */
     private const NEAR = 0.1;
 
-    /** @return array<string, mixed> */
-    public static function of(KitOfBench $kit): array
+    public static function of(KitOfBench $kit): AlternativesAnswer
     {
         $planner = $kit->planner();
         $purchases = array_map($planner->purchase(...), array_slice($planner->propose()->buy, 0, self::MOST));
@@ -31,23 +33,21 @@ final class AlternativesResource
         );
         usort($possible, static fn (Purchase $a, Purchase $b): int => $a->extra <=> $b->extra);
 
-        return [
-            'nextBest' => $possible === [] ? null : self::nextBest($possible[0]),
-            'purchases' => array_map(
-                static fn (Purchase $purchase): array => [
-                    'offer' => $purchase->offer->id,
-                    'name' => $purchase->offer->name,
-                    'says' => PurchaseWords::opens($purchase).
+        return new AlternativesAnswer(
+            nextBest: $possible === [] ? null : self::nextBest($possible[0]),
+            purchases: array_map(
+                static fn (Purchase $purchase): PurchaseAnswer => new PurchaseAnswer(
+                    offer: $purchase->offer->id,
+                    name: $purchase->offer->name,
+                    says: PurchaseWords::opens($purchase).
                         ' '.
                         PurchaseWords::instead($purchase).
-                        ($purchase->extra === null
-                            ? ''
-                            : ': '.Money::plain(round($purchase->extra, 2)).' more.'),
-                ],
+                        ($purchase->extra === null ? '' : ': '.Money::plain(round($purchase->extra, 2)).' more.'),
+                ),
                 $purchases,
             ),
-            'worth' => self::worth($kit),
-        ];
+            worth: self::worth($kit),
+        );
     }
 
     private static function nextBest(Purchase $purchase): string
@@ -67,7 +67,7 @@ final class AlternativesResource
     /**
      * The user's own list first, then whatever comes nearest to being worth its price.
      *
-     * @return list<array<string, mixed>>
+     * @return list<WorthAnswer>
      */
     private static function worth(KitOfBench $kit): array
     {
@@ -83,12 +83,12 @@ final class AlternativesResource
         foreach (array_slice($left, 0, self::LOOKED_AT) as $offer) {
             $below = isset($rows[$offer->kind]) ? null : $planner->worthBelow($offer);
             if ($below !== null && $below >= self::NEAR * $offer->price) {
-                $rows[$offer->kind] = [
-                    'offer' => $offer->id,
-                    'name' => $offer->name,
-                    'price' => Money::plain($offer->price),
-                    'says' => 'becomes worth it below '.Money::plain(round($below, 2)),
-                ];
+                $rows[$offer->kind] = new WorthAnswer(
+                    offer: $offer->id,
+                    name: $offer->name,
+                    price: Money::plain($offer->price),
+                    says: 'becomes worth it below '.Money::plain(round($below, 2)),
+                );
             }
         }
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
-use Illuminate\Http\JsonResponse;
+use App\Kit\Answer\FitAnswer;
+use App\Kit\Answer\FitsAnswer;
+use App\Kit\Answer\FitSheetAnswer;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Fit\FitQuestion;
@@ -13,18 +15,18 @@ use JackRest\Desk\Fit\FitQuestion;
 /** Does this tool fit that job? */
 final class FitController
 {
-    public function index(LengthFormatter $format): JsonResponse
+    public function index(LengthFormatter $format): FitsAnswer
     {
-        return new JsonResponse([
-            'fits' => array_map(
-                static fn (FitQuestion $question): array => FitResource::question($question, $format),
+        return new FitsAnswer(
+            fits: array_map(
+                static fn (FitQuestion $question): FitAnswer => FitResource::question($question, $format),
                 FitQuestion::cases(),
             ),
-        ]);
+        );
     }
 
     /** The tools at hand side by side for one piece of work; writes nothing. */
-    public function answer(FitRequest $request, Bench $bench, LengthFormatter $format, string $question): JsonResponse
+    public function answer(FitRequest $request, Bench $bench, LengthFormatter $format, string $question): FitSheetAnswer
     {
         $asked = FitQuestion::tryFrom($question) ?? abort(404);
         $bites = [];
@@ -33,15 +35,13 @@ final class FitController
             $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
         }
 
-        return new JsonResponse(
-            FitResource::sheet(
-                $asked->answered(
-                    $request->typed(),
-                    $request->hardness(),
-                    (new KitOfBench($bench))->owned(),
-                    $format,
-                    array_filter($bites),
-                ),
+        return FitResource::sheet(
+            $asked->answered(
+                $request->typed(),
+                $request->hardness(),
+                (new KitOfBench($bench))->owned(),
+                $format,
+                array_filter($bites),
             ),
         );
     }

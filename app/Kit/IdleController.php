@@ -5,24 +5,26 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
+use App\Kit\Answer\IdleAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 
 /** What is used and what is not; put away, lent, kept. */
 final class IdleController
 {
     /** What is used, what is not, and what could go. */
-    public function show(Bench $bench): JsonResponse
+    public function show(Bench $bench): IdleAnswer
     {
-        return new JsonResponse(IdleResource::of(new IdleOfBench($bench, new KitOfBench($bench))));
+        return IdleResource::of(new IdleOfBench($bench, new KitOfBench($bench)));
     }
 
     /** Tools leave the board but not the record. */
-    public function away(PutAwayRequest $request, Ledger $ledger): JsonResponse
+    public function away(PutAwayRequest $request, Ledger $ledger): IdleAnswer
     {
         $tools = $request->tools($ledger->bench);
         $names = implode(', ', array_map(static fn ($tool): string => $tool->name, $tools));
@@ -41,7 +43,7 @@ final class IdleController
     }
 
     /** A tool that was put away or lent hangs on the board again. */
-    public function hung(VersionedRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function hung(VersionedRequest $request, Ledger $ledger, Tool $tool): IdleAnswer
     {
         $says =
             $tool->lent_on === null
@@ -62,7 +64,7 @@ final class IdleController
     }
 
     /** A tool goes out: it is not at hand until it is back. */
-    public function lent(LendRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function lent(LendRequest $request, Ledger $ledger, Tool $tool): IdleAnswer
     {
         $values = $request->values();
         $ledger->record(
@@ -76,7 +78,7 @@ final class IdleController
     }
 
     /** Kept for its own sake, or no longer. */
-    public function kept(KeepToolRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function kept(KeepToolRequest $request, Ledger $ledger, Tool $tool): IdleAnswer
     {
         $kept = $request->boolean('kept');
         $ledger->record(
@@ -89,8 +91,12 @@ final class IdleController
         return $this->show($ledger->bench);
     }
 
-    /** A tool was used: one tap, so that the wall knows what earns its place. */
-    public function used(UseToolRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    /**
+     * A tool was used: one tap, so that the wall knows what earns its place.
+     *
+     * @return Created<DiaryEntryAnswer>
+     */
+    public function used(UseToolRequest $request, Ledger $ledger, Tool $tool): Created
     {
         $values = $request->values($ledger->bench);
         $work = $values['work_id'] === null ? null : $ledger->bench->works()->find($values['work_id']);
@@ -103,6 +109,6 @@ final class IdleController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($entry->load('undoneBy')));
     }
 }

@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
-use Illuminate\Http\JsonResponse;
+use App\Kit\Answer\AlternativesAnswer;
+use App\Kit\Answer\KindAnswer;
+use App\Kit\Answer\KindsAnswer;
+use App\Kit\Answer\KitAnswer;
+use App\Kit\Answer\LadderAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
@@ -13,33 +17,33 @@ use JackRest\Core\Tool\ToolKinds;
 /** The board of tools and the ways to close the gap. */
 final class KitController
 {
-    public function show(Bench $bench): JsonResponse
+    public function show(Bench $bench): KitAnswer
     {
-        return new JsonResponse(KitResource::of(new KitOfBench($bench)));
+        return KitResource::of(new KitOfBench($bench));
     }
 
-    public function ladder(Bench $bench): JsonResponse
+    public function ladder(Bench $bench): LadderAnswer
     {
-        return new JsonResponse(LadderResource::of(new KitOfBench($bench)));
+        return LadderResource::of(new KitOfBench($bench));
     }
 
-    public function alternatives(Bench $bench): JsonResponse
+    public function alternatives(Bench $bench): AlternativesAnswer
     {
-        return new JsonResponse(AlternativesResource::of(new KitOfBench($bench)));
+        return AlternativesResource::of(new KitOfBench($bench));
     }
 
-    public function kinds(Bench $bench, LengthFormatter $format): JsonResponse
+    public function kinds(Bench $bench, LengthFormatter $format): KindsAnswer
     {
         $school = $bench->kitSettingsNow()->school();
 
-        return new JsonResponse([
-            'kinds' => array_values(
+        return new KindsAnswer(
+            kinds: array_values(
                 array_map(
-                    static fn (ToolKind $kind): array => KindResource::of($kind, $school, $format),
+                    static fn (ToolKind $kind): KindAnswer => KindResource::of($kind, $school, $format),
                     ToolKinds::all(),
                 ),
             ),
-            'groups' => KindResource::groups(),
-        ]);
+            groups: KindResource::groups(),
+        );
     }
 }

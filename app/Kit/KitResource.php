@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Http\Money;
-use App\Http\Shared;
-use App\Work\Work;
+use App\Kit\Answer\KitAnswer;
+use App\Kit\Answer\KitNextAnswer;
+use App\Kit\Answer\KitPlanAnswer;
+use App\Kit\Answer\ToolAnswer;
 use App\Work\WorkResource;
 use JackRest\Core\Basis;
 use JackRest\Core\Kit\Offer;
@@ -22,14 +24,12 @@ final readonly class KitResource
     {
     }
 
-    /** @return array<string, mixed> */
-    public static function of(KitOfBench $kit): array
+    public static function of(KitOfBench $kit): KitAnswer
     {
         return (new self($kit))->whole();
     }
 
-    /** @return array<string, mixed> */
-    private function whole(): array
+    private function whole(): KitAnswer
     {
         $order = array_flip(array_keys(ToolKinds::all()));
         $tools = $this->kit->tools
@@ -39,27 +39,27 @@ final readonly class KitResource
         $first = $this->kit->ladder()->inOrder()[0] ?? null;
         $idle = new IdleOfBench($this->kit->bench, $this->kit);
 
-        return [
-            'board' => $tools
-                ->filter(static fn (Tool $tool): bool => $tool->away_on === null)
-                ->map(static fn (Tool $tool): array => ToolResource::of($tool, $idle->stands($tool)))
-                ->values()
-                ->all(),
-            'groups' => KindResource::groups(),
-            'works' => $this->kit->works->map(fn (Work $work): array => WorkResource::line($work, $this->kit))->all(),
-            'next' => $this->next($proposal, $first),
-            'plan' => [
-                'sentence' => self::sum($proposal),
-                'cost' => $proposal->cost,
-                'provenOptimal' => $proposal->plan->provenOptimal,
-                'tools' => count($proposal->buy),
-            ],
-            'how' => Shared::how([self::how($proposal)]),
-        ];
+        return new KitAnswer(
+            board: array_values(
+                $tools
+                    ->filter(static fn (Tool $tool): bool => $tool->away_on === null)
+                    ->map(static fn (Tool $tool): ToolAnswer => ToolResource::of($tool, $idle->stands($tool)))
+                    ->all(),
+            ),
+            groups: KindResource::groups(),
+            works: WorkResource::lines($this->kit),
+            next: $this->next($proposal, $first),
+            plan: new KitPlanAnswer(
+                sentence: self::sum($proposal),
+                cost: $proposal->cost,
+                provenOptimal: $proposal->plan->provenOptimal,
+                tools: count($proposal->buy),
+            ),
+            how: [self::how($proposal)],
+        );
     }
 
-    /** @return array<string, mixed> */
-    private function next(Proposal $proposal, ?Offer $first): array
+    private function next(Proposal $proposal, ?Offer $first): KitNextAnswer
     {
         $works = $this->kit->works->where('chosen', true);
         [$says, $why] = match (true) {
@@ -82,13 +82,13 @@ final readonly class KitResource
             default => [self::get($first), $this->why($first)],
         };
 
-        return [
-            'says' => $says,
-            'why' => $why,
-            'offer' => $first?->id,
-            'toolId' => $first === null ? null : $this->kit->toolOf($first)?->id,
-            'made' => $first?->making !== null,
-        ];
+        return new KitNextAnswer(
+            says: $says,
+            why: $why,
+            offer: $first?->id,
+            toolId: $first === null ? null : $this->kit->toolOf($first)?->id,
+            made: $first?->making !== null,
+        );
     }
 
     private static function get(Offer $offer): string
@@ -160,8 +160,8 @@ final readonly class KitResource
                         : 'the best found so far; nothing can cost less than '.
                             Money::plain(round($proposal->plan->lowerBound, 2))),
             Basis::CommonPractice,
-            'Exact search over every combination. Ways are common practice, their grades and minutes from memory. '
-                .'Prices are invented round figures until you type your own.',
+            'Exact search over every combination. Ways are common practice, their grades and minutes from memory. '.
+                'Prices are invented round figures until you type your own.',
         );
     }
 }

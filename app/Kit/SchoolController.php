@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Kit\Answer\SchoolAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Conflict;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
 
 /** The school a kit is built by. */
 final class SchoolController
 {
-    public function show(Bench $bench): JsonResponse
+    public function show(Bench $bench): SchoolAnswer
     {
-        return new JsonResponse(SchoolResource::of($bench->kitSettingsNow()));
+        return SchoolResource::of($bench->kitSettingsNow());
     }
 
     /** Writes down how tools are chosen; the first time there is nothing to change yet. */
-    public function update(SchoolRequest $request, Ledger $ledger): JsonResponse
+    public function update(SchoolRequest $request, Ledger $ledger): SchoolAnswer
     {
         $settings = $ledger->bench->kitSettingsNow();
         $values = $request->values($settings);

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Edge\EdgesOfTool;
+use App\Kit\Answer\KitAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
@@ -22,7 +22,7 @@ final readonly class TakeOffer
     {
     }
 
-    public function as(ToolStatus $status, string $id): JsonResponse
+    public function as(ToolStatus $status, string $id): KitAnswer
     {
         $offer = $this->named($id);
         $sentence = match (true) {
@@ -53,7 +53,7 @@ final readonly class TakeOffer
             ReferencesOfTool::bring($changes, $tool);
         });
 
-        return new JsonResponse(KitResource::of(new KitOfBench($this->ledger->bench)));
+        return KitResource::of(new KitOfBench($this->ledger->bench));
     }
 
     private function named(string $id): Offer

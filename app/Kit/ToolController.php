@@ -5,18 +5,22 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
 use App\Edge\Edge;
 use App\Edge\EdgesOfTool;
-use App\Http\FieldResource;
+use App\Http\Created;
 use App\Http\Money;
 use App\Http\OutlineResource;
+use App\Kit\Answer\KitAnswer;
+use App\Kit\Answer\RemovedAnswer;
+use App\Kit\Answer\ToolPageAnswer;
+use App\Kit\Answer\ToolPreviewAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Reference\Reference;
 use App\Reference\ReferencesOfTool;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -25,7 +29,8 @@ use JackRest\Core\Outline\Outlines;
 /** Tools, one by one. */
 final class ToolController
 {
-    public function store(AddToolRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /** @return Created<ToolPageAnswer> */
+    public function store(AddToolRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $values = $request->values($format);
         $tool = null;
@@ -44,28 +49,26 @@ final class ToolController
         });
         assert($tool instanceof Tool);
 
-        return $this->show($ledger->bench, $tool, $format)->setStatusCode(201);
+        return new Created($this->show($ledger->bench, $tool, $format));
     }
 
     /** A tool as far as it has been described; writes nothing. */
-    public function preview(ToolFormRequest $request, LengthFormatter $format): JsonResponse
+    public function preview(ToolFormRequest $request, LengthFormatter $format): ToolPreviewAnswer
     {
         $sheet = $request->sheet($format);
 
-        return new JsonResponse([
-            'kind' => $sheet->kind->id,
-            'figures' => FieldResource::readings($sheet->form),
-            'outline' => OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
-            'name' => $sheet->name,
-            'sound' => $sheet->isSound(),
-        ]);
+        return new ToolPreviewAnswer(
+            kind: $sheet->kind->id,
+            figures: $sheet->form->readings,
+            outline: OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
+            name: $sheet->name,
+            sound: $sheet->isSound(),
+        );
     }
 
-    public function show(Bench $bench, Tool $tool, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Tool $tool, LengthFormatter $format): ToolPageAnswer
     {
-        return new JsonResponse(
-            (new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts')),
-        );
+        return (new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts'));
     }
 
     public function update(
@@ -73,7 +76,7 @@ final class ToolController
         Ledger $ledger,
         Tool $tool,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): ToolPageAnswer {
         $values = $request->values($tool, $format);
         $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
             Changes $changes,
@@ -87,7 +90,7 @@ final class ToolController
     }
 
     /** Takes a tool off the board with its edges and tests, and says what can no longer be done. */
-    public function destroy(VersionedRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Tool $tool): RemovedAnswer
     {
         $loses =
             $tool->status === ToolStatus::Owned ? ToolPageResource::lost(new KitOfBench($ledger->bench), $tool) : [];
@@ -100,10 +103,10 @@ final class ToolController
             $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
         });
 
-        return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => $loses]);
+        return new RemovedAnswer(entry: DiaryResource::entry($entry->load('undoneBy')), loses: $loses);
     }
 
-    public function price(PriceRequest $request, Ledger $ledger, Tool $tool): JsonResponse
+    public function price(PriceRequest $request, Ledger $ledger, Tool $tool): KitAnswer
     {
         $price = $request->price();
         $ledger->record(
@@ -115,10 +118,10 @@ final class ToolController
             },
         );
 
-        return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));
+        return KitResource::of(new KitOfBench($ledger->bench));
     }
 
-    public function got(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    public function got(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): KitAnswer
     {
         $came = [
             'hung_on' => Carbon::now()->toDateString(),
@@ -132,11 +135,15 @@ final class ToolController
             ReferencesOfTool::bring($changes, $tool);
         });
 
-        return new JsonResponse(KitResource::of(new KitOfBench($ledger->bench)));
+        return KitResource::of(new KitOfBench($ledger->bench));
     }
 
-    /** Strokes really counted through a cut: they correct the saw's own factor. */
-    public function strokes(StrokesRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): JsonResponse
+    /**
+     * Strokes really counted through a cut: they correct the saw's own factor.
+     *
+     * @return Created<DiaryEntryAnswer>
+     */
+    public function strokes(StrokesRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): Created
     {
         if (! isset($tool->toCore()->sizes()['tpi'])) {
             throw InvalidInput::because('strokes', 'Strokes are counted for saws.');
@@ -157,7 +164,7 @@ final class ToolController
             $changes->create($tool->strokeCounts(), $values);
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($entry->load('undoneBy')));
     }
 
     /** @param  list<string>  $loses */

@@ -6,6 +6,11 @@ namespace App\Kit;
 
 use App\Edge\Edge;
 use App\Http\Money;
+use App\Kit\Answer\ServiceAnswer;
+use App\Kit\Answer\ServiceWayAnswer;
+use App\Kit\Answer\ToolEdgeAnswer;
+use App\Kit\Answer\ToolPageAnswer;
+use App\Kit\Answer\ToolSizeAnswer;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\KitPlanner;
@@ -25,49 +30,48 @@ final readonly class ToolPageResource
     {
     }
 
-    /** @return array<string, mixed> */
-    public function of(Tool $tool): array
+    public function of(Tool $tool): ToolPageAnswer
     {
         $kind = $tool->kindOfTool();
         $words = new CoverageWords($this->format);
         $sizes = $tool->toCore()->sizes();
 
-        return [
-            'tool' => ToolResource::of($tool),
-            'kind' => KindResource::of($kind, $this->kit->school, $this->format),
-            'sizes' => array_map(
-                fn (Dimension $dimension): array => [
-                    'name' => $dimension->name,
-                    'label' => $dimension->label,
-                    'text' => $words->amount($sizes[$dimension->name] ?? $dimension->usual, $dimension->unit),
-                    'typed' => isset($tool->size[$dimension->name])
+        return new ToolPageAnswer(
+            tool: ToolResource::of($tool),
+            kind: KindResource::of($kind, $this->kit->school, $this->format),
+            sizes: array_map(
+                fn (Dimension $dimension): ToolSizeAnswer => new ToolSizeAnswer(
+                    name: $dimension->name,
+                    label: $dimension->label,
+                    text: $words->amount($sizes[$dimension->name] ?? $dimension->usual, $dimension->unit),
+                    typed: isset($tool->size[$dimension->name])
                         ? KindResource::typed((float) $tool->size[$dimension->name], $dimension->unit, $this->format)
                         : '',
-                    'measured' => isset($tool->size[$dimension->name]),
-                ],
+                    measured: isset($tool->size[$dimension->name]),
+                ),
                 $kind->dimensions,
             ),
-            'serves' => array_map(
-                fn (Operation $operation): array => $this->service($operation, $kind->id),
+            serves: array_map(
+                fn (Operation $operation): ServiceAnswer => $this->service($operation, $kind->id),
                 Operations::byKind()[$kind->id] ?? [],
             ),
-            'loses' => $tool->status === ToolStatus::Owned ? self::lost($this->kit, $tool) : [],
-            'edges' => array_values(
+            loses: $tool->status === ToolStatus::Owned ? self::lost($this->kit, $tool) : [],
+            edges: array_values(
                 $tool->edges
                     ->map(
-                        static fn (Edge $edge): array => [
-                            'id' => $edge->id,
-                            'name' => $edge->name,
-                            'says' => EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
-                        ],
+                        static fn (Edge $edge): ToolEdgeAnswer => new ToolEdgeAnswer(
+                            id: $edge->id,
+                            name: $edge->name,
+                            says: EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
+                        ),
                     )
                     ->all(),
             ),
-            'bite' => $this->bite($tool),
-            'overrule' => $this->kit->settings->overrules[$kind->id] ?? null,
-            'worth' => $tool->status === ToolStatus::Wanted ? $this->worth($tool) : null,
-            'settingsVersion' => $this->kit->settings->version,
-        ];
+            bite: $this->bite($tool),
+            overrule: $this->kit->settings->overrules[$kind->id] ?? null,
+            worth: $tool->status === ToolStatus::Wanted ? $this->worth($tool) : null,
+            settingsVersion: $this->kit->settings->version,
+        );
     }
 
     /** @return list<string> what each work could no longer do without it, in words */
@@ -86,28 +90,27 @@ final readonly class ToolPageResource
         return $lost;
     }
 
-    /** @return array<string, mixed> */
-    private function service(Operation $operation, string $kind): array
+    private function service(Operation $operation, string $kind): ServiceAnswer
     {
         $ways = array_values(
             array_filter($operation->ways, static fn (Way $way): bool => in_array($kind, $way->kinds, true)),
         );
 
-        return [
-            'operation' => $operation->name,
-            'ways' => array_map(
-                fn (Way $way): array => [
-                    'tools' => $way->tools(),
-                    'says' => $way->says,
-                    'grade' => $way->grade,
-                    'if' => array_map(
+        return new ServiceAnswer(
+            operation: $operation->name,
+            ways: array_map(
+                fn (Way $way): ServiceWayAnswer => new ServiceWayAnswer(
+                    tools: $way->tools(),
+                    says: $way->says,
+                    grade: $way->grade,
+                    if: array_map(
                         fn (Condition $condition): string => $condition->says($this->format),
                         $way->conditions,
                     ),
-                ],
+                ),
                 $ways,
             ),
-        ];
+        );
     }
 
     private function bite(Tool $tool): ?string

@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
+use App\Making\Answer\MakingAnswer;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -22,13 +25,17 @@ use JackRest\Desk\Session\SessionStep;
 /** A plan being made, stage by stage. */
 final class MakingController
 {
-    public function show(Making $making, LengthFormatter $format): JsonResponse
+    public function show(Making $making, LengthFormatter $format): MakingAnswer
     {
-        return new JsonResponse(MakingResource::of($making->load('tool'), $format));
+        return MakingResource::of($making->load('tool'), $format);
     }
 
-    /** Takes the next stage of a making to the bench: the steps up to its next wait. */
-    public function work(WorkOnMakingRequest $request, Ledger $ledger, Making $making): JsonResponse
+    /**
+     * Takes the next stage of a making to the bench: the steps up to its next wait.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function work(WorkOnMakingRequest $request, Ledger $ledger, Making $making): Created
     {
         if ($making->state === 'made') {
             throw InvalidInput::because('', 'It is made already.');
@@ -56,11 +63,11 @@ final class MakingController
         }
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 
     /** Leaves off making something; what was cut is cut, and stays off the blanks. */
-    public function destroy(VersionedRequest $request, Ledger $ledger, Making $making): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Making $making): DiaryEntryAnswer
     {
         $sentence =
             $making->state === 'made'
@@ -76,6 +83,6 @@ final class MakingController
             $changes->delete($making, $request->version());
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Making;
 
+use App\Http\Answer\NextAnswer;
+use App\Making\Answer\MakingAnswer;
+use App\Making\Answer\MakingStepAnswer;
 use App\Reference\Reference;
 use App\Reference\ReferencesOfTool;
 use Illuminate\Support\Carbon;
@@ -14,31 +17,30 @@ use JackRest\Desk\Making\MakingStep;
 /** Something that is being made: its steps, what is done, what it waits for. */
 final class MakingResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Making $making, LengthFormatter $format): array
+    public static function of(Making $making, LengthFormatter $format): MakingAnswer
     {
         $now = Carbon::now()->toIso8601ZuluString();
 
-        return [
-            'id' => $making->id,
-            'version' => $making->version,
-            'name' => $making->name,
-            'plan' => $making->plan->value,
-            'label' => $making->plan->label(),
-            'figures' => (object) self::typed($making, $format),
-            'steps' => array_map(
-                static fn (array $step): array => PlanResource::step(new MakingStep(...$step)),
+        return new MakingAnswer(
+            id: $making->id,
+            version: $making->version,
+            name: $making->name,
+            plan: $making->plan->value,
+            label: $making->plan->label(),
+            figures: self::typed($making, $format),
+            steps: array_map(
+                static fn (array $step): MakingStepAnswer => PlanResource::step(new MakingStep(...$step)),
                 $making->steps,
             ),
-            'done' => $making->done,
-            'waitsUntil' => $making->isWaiting($now) ? $making->waits_until : null,
-            'waitsFor' => $making->waitsFor(),
-            'isMade' => $making->state === 'made',
-            'running' => $making->sessions()->where('state', 'running')->first()?->id,
-            'reference' => self::reference($making)?->id,
-            'next' => self::next($making, $now),
-            'caution' => Cautions::TEXT,
-        ];
+            done: $making->done,
+            waitsUntil: $making->isWaiting($now) ? $making->waits_until : null,
+            waitsFor: $making->waitsFor(),
+            isMade: $making->state === 'made',
+            running: $making->sessions()->where('state', 'running')->first()?->id,
+            reference: self::reference($making)?->id,
+            next: self::next($making, $now),
+            caution: Cautions::TEXT,
+        );
     }
 
     /** Where it stands, in a few words. */
@@ -56,29 +58,28 @@ final class MakingResource
         };
     }
 
-    /** @return array{says: string, why: string} */
-    private static function next(Making $making, string $now): array
+    private static function next(Making $making, string $now): NextAnswer
     {
         if ($making->state === 'made') {
             return self::reference($making) === null
-                ? ['says' => 'It is made, ready for work.', 'why' => 'It hangs on the board.']
-                : [
-                    'says' => 'It is made. Test it before you trust it.',
-                    'why' => 'It hangs on the board; its first test begins its history.',
-                ];
+                ? new NextAnswer(says: 'It is made, ready for work.', why: 'It hangs on the board.')
+                : new NextAnswer(
+                    says: 'It is made. Test it before you trust it.',
+                    why: 'It hangs on the board; its first test begins its history.',
+                );
         }
         $step = $making->steps[$making->done];
         $minutes = (int) round(array_sum(array_column($making->stage(), 'minutes')));
 
         return $making->isWaiting($now)
-            ? [
-                'says' => 'Wait until '.Carbon::parse((string) $making->waits_until)->format('j F').'.',
-                'why' => ucfirst($making->waitsFor()).'. Then: '.lcfirst($step['title']).'.',
-            ]
-            : [
-                'says' => "{$step['title']}.",
-                'why' => "$minutes minutes at the bench, about, until it waits again or is done.",
-            ];
+            ? new NextAnswer(
+                says: 'Wait until '.Carbon::parse((string) $making->waits_until)->format('j F').'.',
+                why: ucfirst($making->waitsFor()).'. Then: '.lcfirst($step['title']).'.',
+            )
+            : new NextAnswer(
+                says: "{$step['title']}.",
+                why: "$minutes minutes at the bench, about, until it waits again or is done.",
+            );
     }
 
     /** @return array<string, string> */

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Bench\Bench;
+use App\Http\Created;
 use App\Kit\KitOfBench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Making\Answer\MakingAnswer;
+use App\Making\Answer\PlanPreviewAnswer;
+use App\Making\Answer\PlansAnswer;
 use App\Print\PrintedSheet;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -22,33 +25,35 @@ use JackRest\Desk\Print\Tile;
 /** Plans of references and bench tools, from sizes of one’s own. */
 final class PlanController
 {
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): PlansAnswer
     {
-        return new JsonResponse(PlanResource::all($bench, $format));
+        return PlanResource::all($bench, $format);
     }
 
     /** A plan with its sizes chosen: drawing, cutting list, steps, and what the kit lacks for it; writes nothing. */
-    public function preview(PlanRequest $request, Bench $bench, PlanKind $plan, LengthFormatter $format): JsonResponse
-    {
+    public function preview(
+        PlanRequest $request,
+        Bench $bench,
+        PlanKind $plan,
+        LengthFormatter $format,
+    ): PlanPreviewAnswer {
         $sheet = $request->sheet($plan, $format);
 
-        return new JsonResponse(
-            PlanResource::preview(
-                $sheet,
-                new CuttingOfBench($bench, $sheet, $request->chosen(), $format),
-                new KitOfBench($bench),
-                $format,
-            ),
+        return PlanResource::preview(
+            $sheet,
+            new CuttingOfBench($bench, $sheet, $request->chosen(), $format),
+            new KitOfBench($bench),
+            $format,
         );
     }
 
-    /** Begins to make a plan: its parts are cut off the blanks they come from. */
-    public function make(
-        BeginMakingRequest $request,
-        Ledger $ledger,
-        PlanKind $plan,
-        LengthFormatter $format,
-    ): JsonResponse {
+    /**
+     * Begins to make a plan: its parts are cut off the blanks they come from.
+     *
+     * @return Created<MakingAnswer>
+     */
+    public function make(BeginMakingRequest $request, Ledger $ledger, PlanKind $plan, LengthFormatter $format): Created
+    {
         $sheet = $request->sheet($plan, $format);
         $sheet->form->soundOrRefuse('figures');
         $cutting = new CuttingOfBench($ledger->bench, $sheet, $request->chosen(), $format);
@@ -83,7 +88,7 @@ final class PlanController
         });
         assert($making instanceof Making);
 
-        return new JsonResponse(MakingResource::of($making, $format), 201);
+        return new Created(MakingResource::of($making, $format));
     }
 
     /** A plan's template at true size: all sheets as PDF; one sheet, or all of it in one drawing, as SVG. */

@@ -6,28 +6,28 @@ namespace App\Rack;
 
 use App\Bench\Bench;
 use App\Edge\EdgesPerYear;
-use App\Http\FieldResource;
-use Illuminate\Http\JsonResponse;
+use App\Rack\Answer\RackAnswer;
+use App\Rack\Answer\StonePreviewAnswer;
 
 /** The rack: stones on one scale, and one that might join them. */
 final class RackController
 {
-    public function show(Bench $bench): JsonResponse
+    public function show(Bench $bench): RackAnswer
     {
-        return new JsonResponse(RackResource::of(new RackOfBench($bench), EdgesPerYear::of($bench)));
+        return RackResource::of(new RackOfBench($bench), EdgesPerYear::of($bench));
     }
 
     /** A piece of the rack as far as it has been described; writes nothing. */
-    public function preview(StoneFormRequest $request): JsonResponse
+    public function preview(StoneFormRequest $request): StonePreviewAnswer
     {
         $sheet = $request->sheet();
 
-        return new JsonResponse([
-            'figures' => FieldResource::readings($sheet->form),
-            'name' => $sheet->name,
-            'particleUm' => $sheet->particleUm,
-            'elsewhere' => $sheet->elsewhere(),
-            'sound' => $sheet->isSound(),
-        ]);
+        return new StonePreviewAnswer(
+            figures: $sheet->form->readings,
+            name: $sheet->name,
+            particleUm: $sheet->particleUm,
+            elsewhere: $sheet->elsewhere(),
+            sound: $sheet->isSound(),
+        );
     }
 }

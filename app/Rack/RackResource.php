@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace App\Rack;
 
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
 use App\Http\Money;
-use App\Http\Shared;
+use App\Rack\Answer\MediumAnswer;
+use App\Rack\Answer\MediumCostAnswer;
+use App\Rack\Answer\RackAnswer;
+use App\Rack\Answer\RackGapAnswer;
+use App\Rack\Answer\RackNoteAnswer;
+use App\Rack\Answer\StoneAnswer;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Measure\LengthFormatter;
@@ -30,87 +37,85 @@ final class RackResource
         'micron' => 'micrometres',
     ];
 
-    /** @return array<string, mixed> */
-    public static function of(RackOfBench $rack, float $edgesPerYear): array
+    public static function of(RackOfBench $rack, float $edgesPerYear): RackAnswer
     {
         $pieces = $rack->pieces();
         $review = $rack->review();
 
-        return [
-            'stones' => array_map(
-                static fn (Stone $stone, RackStone $piece): array => self::stone($stone, $piece, $rack),
+        return new RackAnswer(
+            stones: array_map(
+                static fn (Stone $stone, RackStone $piece): StoneAnswer => self::stone($stone, $piece, $rack),
                 array_values($rack->stones->all()),
                 $pieces,
             ),
-            'notes' => array_map(
-                static fn (RackNote $note): array => [
-                    'kind' => $note->kind,
-                    'says' => $note->says,
-                    'stones' => $note->stones,
-                ],
+            notes: array_map(
+                static fn (RackNote $note): RackNoteAnswer => new RackNoteAnswer(
+                    kind: $note->kind,
+                    says: $note->says,
+                    stones: $note->stones,
+                ),
                 $review->notes(),
             ),
-            'gaps' => array_map(
-                static fn (RackGap $gap): array => [
-                    'from' => $gap->coarse->stone->id,
-                    'to' => $gap->fine->stone->id,
-                    'kind' => $gap->kind(),
-                    'times' => $gap->label(),
-                ],
+            gaps: array_map(
+                static fn (RackGap $gap): RackGapAnswer => new RackGapAnswer(
+                    from: $gap->coarse->stone->id,
+                    to: $gap->fine->stone->id,
+                    kind: $gap->kind(),
+                    times: $gap->label(),
+                ),
                 $review->gaps(),
             ),
-            'next' => Shared::advice($review->next()),
-            'costs' => array_map(
-                static fn (Costs $cost): array => self::cost($cost, $edgesPerYear),
+            next: NextAnswer::of($review->next()),
+            costs: array_map(
+                static fn (Costs $cost): MediumCostAnswer => self::cost($cost, $edgesPerYear),
                 Costs::byMedium($pieces),
             ),
-            'edgesPerYear' => (int) round($edgesPerYear),
-            'media' => array_map(
-                static fn (Medium $medium): array => [
-                    'value' => $medium->value,
-                    'label' => $medium->label(),
-                    'lasts' => (string) $medium->usualLifeEdges(),
-                    'scale' => $medium->usualScale()->value,
-                ],
+            edgesPerYear: (int) round($edgesPerYear),
+            media: array_map(
+                static fn (Medium $medium): MediumAnswer => new MediumAnswer(
+                    value: $medium->value,
+                    label: $medium->label(),
+                    lasts: (string) $medium->usualLifeEdges(),
+                    scale: $medium->usualScale()->value,
+                ),
                 Medium::cases(),
             ),
-            'scales' => array_map(
-                static fn (GritScale $scale): array => [
-                    'value' => $scale->value,
-                    'label' => self::SCALES[$scale->value],
-                ],
+            scales: array_map(
+                static fn (GritScale $scale): WordAnswer => new WordAnswer(
+                    value: $scale->value,
+                    label: self::SCALES[$scale->value],
+                ),
                 GritScale::cases(),
             ),
-        ];
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function stone(Stone $stone, RackStone $piece, RackOfBench $rack): array
+    private static function stone(Stone $stone, RackStone $piece, RackOfBench $rack): StoneAnswer
     {
-        return [
-            'id' => $stone->id,
-            'key' => $piece->stone->id,
-            'version' => $stone->version,
-            'name' => $stone->name,
-            'medium' => $stone->medium->value,
-            'mediumLabel' => $stone->medium->label(),
-            'scale' => $stone->scale->value,
-            'designation' => $stone->designation,
-            'label' => $stone->scale->label($stone->designation),
-            'particleUm' => $piece->stone->particleUm(),
-            'price' => $stone->price,
-            'lasts' => $piece->lasts(),
-            'lastsTyped' => $stone->lasts_edges === null ? '' : (string) $stone->lasts_edges,
-            'worn' => min(1.0, $piece->edgesDone / $piece->lasts()),
-            'wornSays' => $piece->edgesDone === 0
-                    ? 'not used here yet'
-                    : self::counted($piece->edgesDone, 'edge')." of about {$piece->lasts()}",
-            'flattens' => $stone->medium->edgesUntilHollow() !== null,
-            'flatSays' => self::flat($stone, $piece),
-            'due' => RackReview::flatten($piece, $rack->school->flatness),
-            'own' => $piece->own === null ? null : self::own($stone, $piece->own),
-            'perEdge' => $stone->price === null ? null : LengthFormatter::fixed($stone->price / $piece->lasts(), 3),
-        ];
+        return new StoneAnswer(
+            id: $stone->id,
+            key: $piece->stone->id,
+            version: $stone->version,
+            name: $stone->name,
+            medium: $stone->medium->value,
+            mediumLabel: $stone->medium->label(),
+            scale: $stone->scale->value,
+            designation: $stone->designation,
+            label: $stone->scale->label($stone->designation),
+            particleUm: $piece->stone->particleUm(),
+            price: $stone->price,
+            lasts: $piece->lasts(),
+            lastsTyped: $stone->lasts_edges === null ? '' : (string) $stone->lasts_edges,
+            worn: min(1.0, $piece->edgesDone / $piece->lasts()),
+            wornSays: $piece->edgesDone === 0
+                ? 'not used here yet'
+                : self::counted($piece->edgesDone, 'edge')." of about {$piece->lasts()}",
+            flattens: $stone->medium->edgesUntilHollow() !== null,
+            flatSays: self::flat($stone, $piece),
+            due: RackReview::flatten($piece, $rack->school->flatness),
+            own: $piece->own === null ? null : self::own($stone, $piece->own),
+            perEdge: $stone->price === null ? null : LengthFormatter::fixed($stone->price / $piece->lasts(), 3),
+        );
     }
 
     private static function flat(Stone $stone, RackStone $piece): string
@@ -140,17 +145,16 @@ final class RackResource
             : "So far $times times the default, from $sessions; used from ".OwnCut::USED_FROM.' on.';
     }
 
-    /** @return array<string, mixed> */
-    private static function cost(Costs $cost, float $edgesPerYear): array
+    private static function cost(Costs $cost, float $edgesPerYear): MediumCostAnswer
     {
-        return [
-            'medium' => $cost->medium->label(),
-            'perEdge' => LengthFormatter::fixed($cost->perEdge(), 2),
-            'after' => array_map(
+        return new MediumCostAnswer(
+            medium: $cost->medium->label(),
+            perEdge: LengthFormatter::fixed($cost->perEdge(), 2),
+            after: array_map(
                 static fn (int $years): string => Money::plain(round($cost->after($years, $edgesPerYear), 2)),
                 self::YEARS,
             ),
-        ];
+        );
     }
 
     private static function counted(int $count, string $thing): string

@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace App\Rack;
 
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
+use App\Rack\Answer\RackAnswer;
 use Illuminate\Support\Carbon;
 
 /** Stones of the rack, one by one. */
 final class StoneController
 {
-    public function store(StoneFormRequest $request, Ledger $ledger): JsonResponse
+    /** @return Created<RackAnswer> */
+    public function store(StoneFormRequest $request, Ledger $ledger): Created
     {
         $stone = $request->stone();
         $ledger->record('stone-added', $stone->name, "Put the {$stone->name} into the rack.", static function (
@@ -23,10 +26,10 @@ final class StoneController
             $changes->create($changes->bench->stones(), Stone::columns($stone));
         });
 
-        return (new RackController())->show($ledger->bench)->setStatusCode(201);
+        return new Created((new RackController())->show($ledger->bench));
     }
 
-    public function update(VersionedStoneFormRequest $request, Ledger $ledger, Stone $stone): JsonResponse
+    public function update(VersionedStoneFormRequest $request, Ledger $ledger, Stone $stone): RackAnswer
     {
         $now = $request->stone();
         $ledger->record('stone-changed', $now->name, "Changed the {$now->name}.", static function (
@@ -42,7 +45,7 @@ final class StoneController
         return (new RackController())->show($ledger->bench);
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Stone $stone): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'stone-removed',
@@ -53,11 +56,11 @@ final class StoneController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     /** It is flat again: edges are counted anew. */
-    public function flatten(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
+    public function flatten(VersionedRequest $request, Ledger $ledger, Stone $stone): RackAnswer
     {
         $ledger->record('stone-flattened', $stone->name, "Flattened the {$stone->name}.", static function (
             Changes $changes,
@@ -69,7 +72,7 @@ final class StoneController
     }
 
     /** A worn piece is replaced by one like it: its edges are counted anew. */
-    public function renew(VersionedRequest $request, Ledger $ledger, Stone $stone): JsonResponse
+    public function renew(VersionedRequest $request, Ledger $ledger, Stone $stone): RackAnswer
     {
         $ledger->record(
             'stone-renewed',

@@ -6,9 +6,11 @@ namespace App\Reference;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
+use App\Reference\Answer\KnownAnswer;
+use App\Reference\Answer\KnownPreviewAnswer;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
@@ -20,23 +22,20 @@ use JackRest\Desk\Reference\Square\KnownSquareForm;
 final class KnownSquareController
 {
     /** What a comparison begins with. */
-    public function show(Bench $bench, User $user, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, User $user, LengthFormatter $format): KnownAnswer
     {
-        return new JsonResponse(KnownResource::page(new KnownSquares($bench), $user, $format));
+        return KnownResource::page(new KnownSquares($bench), $user, $format);
     }
 
     /** As far as the gaps have been read; writes nothing. */
-    public function preview(KnownSquareRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    public function preview(KnownSquareRequest $request, Bench $bench, LengthFormatter $format): KnownPreviewAnswer
     {
-        return new JsonResponse(KnownResource::preview($request->sheet(new KnownSquares($bench), $format)));
+        return KnownResource::preview($request->sheet(new KnownSquares($bench), $format));
     }
 
-    public function store(
-        KnownSquareRequest $request,
-        Ledger $ledger,
-        User $user,
-        LengthFormatter $format,
-    ): JsonResponse {
+    /** @return Created<KnownAnswer> */
+    public function store(KnownSquareRequest $request, Ledger $ledger, User $user, LengthFormatter $format): Created
+    {
         $squares = new KnownSquares($ledger->bench);
         $sheet = $request->sheet($squares, $format);
         $rows = $request->rows($squares);
@@ -44,8 +43,8 @@ final class KnownSquareController
         $names = implode(
             ', ',
             array_map(
-                static fn (Compared $row): string => "{$row->name} {$format->small(abs((float) $row->errorMm))} ± "
-                    ."{$format->small($row->uncertaintyMm)} out, {$row->verdict?->says()}",
+                static fn (Compared $row): string => "{$row->name} {$format->small(abs((float) $row->errorMm))} ± ".
+                    "{$format->small($row->uncertaintyMm)} out, {$row->verdict?->says()}",
                 $read,
             ),
         );
@@ -73,7 +72,7 @@ final class KnownSquareController
             },
         );
 
-        return new JsonResponse(KnownResource::page(new KnownSquares($ledger->bench), $user, $format), 201);
+        return new Created(KnownResource::page(new KnownSquares($ledger->bench), $user, $format));
     }
 
     /**

@@ -6,12 +6,15 @@ namespace App\Reference;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
+use App\Reference\Answer\ReferencePageAnswer;
+use App\Reference\Answer\ReferencesAnswer;
 use App\Season\SeasonOfBench;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -19,23 +22,23 @@ use JackRest\Core\Measure\LengthFormatter;
 final class ReferenceController
 {
     /** Those that want testing first. */
-    public function index(Bench $bench, User $user, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, User $user, LengthFormatter $format): ReferencesAnswer
     {
-        return new JsonResponse(ReferenceList::of(new SeasonOfBench($bench), $user, $format));
+        return ReferenceList::of(new SeasonOfBench($bench), $user, $format);
     }
 
-    public function show(Reference $reference, User $user, LengthFormatter $format): JsonResponse
+    public function show(Reference $reference, User $user, LengthFormatter $format): ReferencePageAnswer
     {
-        return new JsonResponse(ReferencePage::of($reference, $user, $format));
+        return ReferencePage::of($reference, $user, $format);
     }
 
-    /** One that came with no tool: a sole, a stone, a board. */
-    public function store(
-        AddReferenceRequest $request,
-        Ledger $ledger,
-        User $user,
-        LengthFormatter $format,
-    ): JsonResponse {
+    /**
+     * One that came with no tool: a sole, a stone, a board.
+     *
+     * @return Created<ReferencePageAnswer>
+     */
+    public function store(AddReferenceRequest $request, Ledger $ledger, User $user, LengthFormatter $format): Created
+    {
         $name = $request->name();
         $reference = null;
         $ledger->record('reference-added', $name, "Put the $name among the references.", static function (
@@ -45,10 +48,10 @@ final class ReferenceController
         });
         assert($reference instanceof Reference);
 
-        return $this->show($reference, $user, $format)->setStatusCode(201);
+        return new Created($this->show($reference, $user, $format));
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): DiaryEntryAnswer
     {
         $sentence = "Took the {$reference->name} from the references.";
         $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (
@@ -57,7 +60,7 @@ final class ReferenceController
             $changes->delete($reference, $request->version());
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     public function drop(
@@ -66,7 +69,7 @@ final class ReferenceController
         Reference $reference,
         User $user,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): ReferencePageAnswer {
         $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (
             Changes $changes,
         ) use ($reference, $request): void {
@@ -82,7 +85,7 @@ final class ReferenceController
         Ledger $ledger,
         Reference $reference,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): DiaryEntryAnswer {
         $wood = $request->wood($format);
         $sentence = "The {$reference->name} is of {$wood->species->name}.";
         $entry = $ledger->record('reference-wood', $reference->name, $sentence, static function (Changes $changes) use (
@@ -93,6 +96,6 @@ final class ReferenceController
             $changes->update($reference, ['wood' => Reference::woodColumn($wood)], $request->version());
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 }

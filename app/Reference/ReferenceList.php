@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\User;
+use App\Http\Answer\WordAnswer;
+use App\Reference\Answer\ListedAnswer;
+use App\Reference\Answer\ReferencesAnswer;
 use App\Season\SeasonOfBench;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Reference\ReferenceKind;
@@ -12,11 +15,10 @@ use JackRest\Desk\Reference\ReferenceKind;
 /** Every reference, those that want testing first, and what can be put among them. */
 final class ReferenceList
 {
-    /** @return array<string, mixed> */
-    public static function of(SeasonOfBench $season, User $user, LengthFormatter $format): array
+    public static function of(SeasonOfBench $season, User $user, LengthFormatter $format): ReferencesAnswer
     {
         $listed = $season->references->map(
-            static fn (Reference $reference, int $index): array => TestHistory::listed(
+            static fn (Reference $reference, int $index): ListedAnswer => TestHistory::listed(
                 $reference,
                 $season->claim($index, $format),
                 $format,
@@ -24,16 +26,16 @@ final class ReferenceList
         );
         $alone = array_filter(ReferenceKind::cases(), static fn (ReferenceKind $kind): bool => $kind->comesAlone());
 
-        return [
-            'references' => $listed->sortBy(static fn (array $one): bool => $one['due'] === null)->values()->all(),
-            'kinds' => array_map(
-                static fn (ReferenceKind $kind): array => [
-                    'value' => $kind->value,
-                    'label' => $kind->reference()->label(),
-                ],
+        return new ReferencesAnswer(
+            references: array_values($listed->sortBy(static fn (ListedAnswer $one): bool => $one->due === null)->all()),
+            kinds: array_map(
+                static fn (ReferenceKind $kind): WordAnswer => new WordAnswer(
+                    value: $kind->value,
+                    label: $kind->reference()->label(),
+                ),
                 array_values($alone),
             ),
-            'paper' => $user->paper_mm === null ? null : $format->small($user->paper_mm),
-        ];
+            paper: $user->paper_mm === null ? null : $format->small($user->paper_mm),
+        );
     }
 }

@@ -5,8 +5,14 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\User;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\FieldAnswer;
+use App\Http\Answer\InstrumentAnswer;
+use App\Http\Answer\WhenAnswer;
+use App\Http\Answer\WordAnswer;
+use App\Reference\Answer\AskedAnswer;
+use App\Reference\Answer\ReadingListAnswer;
+use App\Reference\Answer\ReferencePageAnswer;
+use App\Reference\Answer\TestChoiceAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Form\Field;
 use JackRest\Desk\Reference\Choice;
@@ -15,69 +21,65 @@ use JackRest\Desk\Reference\ReadingList;
 /** A reference on its own page: what its test asks, in order, and what its tests say together. */
 final class ReferencePage
 {
-    /** @return array<string, mixed> */
-    public static function of(Reference $reference, User $user, LengthFormatter $format): array
+    public static function of(Reference $reference, User $user, LengthFormatter $format): ReferencePageAnswer
     {
         $kind = $reference->kind->reference();
         $sizes = $reference->sizesNow();
 
-        return [
-            'id' => $reference->id,
-            'version' => $reference->version,
-            'name' => $reference->name,
-            'kind' => $reference->kind->value,
-            'says' => $reference->says($format),
-            'method' => $kind->method(),
-            'isOwn' => $reference->tool_id === null,
-            'asks' => array_map(
-                static fn (Field|Choice|ReadingList $asked): array => self::asked($asked, $reference, $format),
+        return new ReferencePageAnswer(
+            id: $reference->id,
+            version: $reference->version,
+            name: $reference->name,
+            kind: $reference->kind,
+            says: $reference->says($format),
+            method: $kind->method(),
+            isOwn: $reference->tool_id === null,
+            asks: array_map(
+                static fn (Field|Choice|ReadingList $asked): AskedAnswer => self::asked($asked, $reference, $format),
                 $kind->asks($sizes, $format),
             ),
-            'sizes' => (object) $kind->outlineSizes($sizes),
-            'lengthMm' => $kind->movingLengthMm($sizes),
-            'instrument' => ($user->instrument ?? $reference->instrument)->value,
-            'instruments' => Shared::instruments($format),
-            'history' => TestHistory::of($reference, $format),
-        ];
+            sizes: $kind->outlineSizes($sizes),
+            lengthMm: $kind->movingLengthMm($sizes),
+            instrument: ($user->instrument ?? $reference->instrument)->value,
+            instruments: InstrumentAnswer::all($format),
+            history: TestHistory::of($reference, $format),
+        );
     }
 
-    /**
-     * @return array{field: array<string, mixed>|null, choice: array<string, mixed>|null, list: array<string,
-     * mixed>|null}
-     */
-    private static function asked(Field|Choice|ReadingList $asked, Reference $reference, LengthFormatter $format): array
-    {
-        return [
-            'field' => $asked instanceof Field ? self::field($asked, $reference, $format) : null,
-            'choice' => $asked instanceof Choice ? self::choice($asked, $reference) : null,
-            'list' => $asked instanceof ReadingList ? get_object_vars($asked) : null,
-        ];
+    private static function asked(
+        Field|Choice|ReadingList $asked,
+        Reference $reference,
+        LengthFormatter $format,
+    ): AskedAnswer {
+        return new AskedAnswer(
+            field: $asked instanceof Field ? self::field($asked, $reference, $format) : null,
+            choice: $asked instanceof Choice ? self::choice($asked, $reference) : null,
+            list: $asked instanceof ReadingList ? ReadingListAnswer::of($asked) : null,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function field(Field $field, Reference $reference, LengthFormatter $format): array
+    private static function field(Field $field, Reference $reference, LengthFormatter $format): FieldAnswer
     {
         $value = $field->isReading ? null : $reference->sizesNow()->find($field->name) ?? $field->begins;
 
-        return FieldResource::of($field, $format, '', $value === null ? null : round($value, 4));
+        return FieldAnswer::of($field, $format, '', $value === null ? null : round($value, 4));
     }
 
-    /** @return array<string, mixed> */
-    private static function choice(Choice $choice, Reference $reference): array
+    private static function choice(Choice $choice, Reference $reference): TestChoiceAnswer
     {
-        return [
-            'name' => $choice->name,
-            'label' => $choice->label,
-            'hint' => $choice->hint,
-            'options' => array_map(
-                static fn (string $value, string $label): array => ['value' => $value, 'label' => $label],
+        return new TestChoiceAnswer(
+            name: $choice->name,
+            label: $choice->label,
+            hint: $choice->hint,
+            options: array_map(
+                static fn (string $value, string $label): WordAnswer => new WordAnswer(value: $value, label: $label),
                 array_keys($choice->options),
                 $choice->options,
             ),
-            'chosen' => $choice->of($choice->isReading ? null : $reference->choices[$choice->name] ?? null),
-            'isReading' => $choice->isReading,
-            'when' => FieldResource::when($choice->when),
-            'isAside' => $choice->isAside ?? ! $choice->isReading,
-        ];
+            chosen: $choice->of($choice->isReading ? null : $reference->choices[$choice->name] ?? null),
+            isReading: $choice->isReading,
+            when: WhenAnswer::of($choice->when),
+            isAside: $choice->isAside ?? ! $choice->isReading,
+        );
     }
 }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\User;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Reference\Answer\ReferencePageAnswer;
+use App\Reference\Answer\TestPreviewAnswer;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Session\SessionKind;
@@ -20,24 +23,26 @@ use JackRest\Desk\Session\SessionStep;
 final class TestController
 {
     /** As far as it has been typed; writes nothing. */
-    public function preview(TestRequest $request, Reference $reference, LengthFormatter $format): JsonResponse
+    public function preview(TestRequest $request, Reference $reference, LengthFormatter $format): TestPreviewAnswer
     {
         $form = $request->form($reference, $format);
         $last = $reference->tests->last();
 
-        return new JsonResponse(
-            TestPreview::of($form, $last === null ? null : $form->learntShavingMm($last->earlier())),
-        );
+        return TestPreview::of($form, $last === null ? null : $form->learntShavingMm($last->earlier()));
     }
 
-    /** With what was taken off after it, where it was. */
+    /**
+     * With what was taken off after it, where it was.
+     *
+     * @return Created<ReferencePageAnswer>
+     */
     public function store(
         RecordTestRequest $request,
         Ledger $ledger,
         Reference $reference,
         User $user,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): Created {
         $recorder = new TestRecorder($reference, $request->form($reference, $format), $format);
         $planed = $request->wasPlaned();
         $ledger->record('reference-tested', $reference->name, $recorder->sentence($planed), static function (
@@ -46,18 +51,20 @@ final class TestController
             $recorder->write($changes, $request->version(), $planed);
         });
 
-        return (new ReferenceController())
-            ->show($reference->unsetRelation('tests'), $user, $format)
-            ->setStatusCode(201);
+        return new Created((new ReferenceController())->show($reference->unsetRelation('tests'), $user, $format));
     }
 
-    /** Written down, and its strokes are counted in bench mode. */
+    /**
+     * Written down, and its strokes are counted in bench mode.
+     *
+     * @return Created<SessionAnswer>
+     */
     public function plane(
         RecordTestRequest $request,
         Ledger $ledger,
         Reference $reference,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): Created {
         $recorder = new TestRecorder($reference, $request->form($reference, $format), $format);
         $steps = array_map(SessionStep::ofPlaning(...), $recorder->form->strokes());
         if ($steps === []) {
@@ -72,6 +79,6 @@ final class TestController
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 }

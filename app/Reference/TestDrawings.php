@@ -4,7 +4,16 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\FieldResource;
+use App\Reference\Answer\FlatDrawnAnswer;
+use App\Reference\Answer\FlatPlaceAnswer;
+use App\Reference\Answer\FlatPointAnswer;
+use App\Reference\Answer\ListReadAnswer;
+use App\Reference\Answer\SlopeResultAnswer;
+use App\Reference\Answer\SquareDrawnAnswer;
+use App\Reference\Answer\SquareStrokeAnswer;
+use App\Reference\Answer\SticksDrawnAnswer;
+use App\Reference\Answer\StraightedgeDrawnAnswer;
+use App\Reference\Answer\StraightStrokeAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
@@ -22,35 +31,33 @@ final class TestDrawings
     /** More strokes than this are not drawn one by one. */
     private const DRAWN = 60;
 
-    /** @return array<string, mixed>|null */
-    public static function square(SquareForm $sheet): ?array
+    public static function square(SquareForm $sheet): ?SquareDrawnAnswer
     {
         [$test, $result, $format] = [$sheet->test, $sheet->result, $sheet->format];
 
         return $test === null || $result === null
             ? null
-            : [
-                'errorMm' => $result->errorMm,
-                'lean' => $result->lean->value,
-                'removeAtHeelMm' => $result->removeAtHeelMm,
-                'removeAtTipMm' => $result->removeAtTipMm,
-                'lengthMm' => $test->bladeLengthMm,
-                'error' => $format->small(abs($result->errorMm)),
-                'parted' => $format->small(abs(2 * $result->errorMm)),
-                'length' => $format->dimension($test->bladeLengthMm),
-                'strokes' => array_map(
-                    static fn (ShavingPass $pass): array => [
-                        'fromMm' => $pass->fromMm,
-                        'toMm' => $pass->toMm,
-                        'says' => $format->dimension($pass->lengthMm()),
-                    ],
+            : new SquareDrawnAnswer(
+                errorMm: $result->errorMm,
+                lean: $result->lean,
+                removeAtHeelMm: $result->removeAtHeelMm,
+                removeAtTipMm: $result->removeAtTipMm,
+                lengthMm: $test->bladeLengthMm,
+                error: $format->small(abs($result->errorMm)),
+                parted: $format->small(abs(2 * $result->errorMm)),
+                length: $format->dimension($test->bladeLengthMm),
+                strokes: array_map(
+                    static fn (ShavingPass $pass): SquareStrokeAnswer => new SquareStrokeAnswer(
+                        fromMm: $pass->fromMm,
+                        toMm: $pass->toMm,
+                        says: $format->dimension($pass->lengthMm()),
+                    ),
                     $sheet->passes(),
                 ),
-            ];
+            );
     }
 
-    /** @return array<string, mixed>|null */
-    public static function straightedge(StraightedgeForm $sheet): ?array
+    public static function straightedge(StraightedgeForm $sheet): ?StraightedgeDrawnAnswer
     {
         [$test, $result, $format] = [$sheet->test, $sheet->result, $sheet->format];
         if ($test === null || $result === null) {
@@ -58,97 +65,91 @@ final class TestDrawings
         }
         $passes = $sheet->next()->takeOff ? $sheet->map()->passes ?? [] : [];
 
-        return [
-            'straightness' => $format->small($result->straightnessMm),
-            'shape' => $result->shape->label(),
-            'stationsMm' => $test->stationsMm,
-            'strokes' => array_map(
-                static fn (array $kind): array => self::stroke($kind[0], $kind[1], $format),
+        return new StraightedgeDrawnAnswer(
+            straightness: $format->small($result->straightnessMm),
+            shape: $result->shape->label(),
+            stationsMm: $test->stationsMm,
+            strokes: array_map(
+                static fn (array $kind): StraightStrokeAnswer => self::stroke($kind[0], $kind[1], $format),
                 StrokeWords::kinds($passes),
             ),
-            'leaves' => self::leaves($sheet, $passes),
-            'strokeCount' => count($passes),
-        ];
+            leaves: self::leaves($sheet, $passes),
+            strokeCount: count($passes),
+        );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<ListReadAnswer> */
     public static function lines(FlatForm $sheet): array
     {
         return array_map(
-            static fn (GridLine $line): array => [
-                'id' => $line->id,
-                'name' => $line->name,
-                'readings' => array_map(FieldResource::reading(...), $sheet->gaps[$line->id]),
-                'isRead' => $sheet->isRead($line->id),
-                'places' => array_map(static function (int $node) use ($sheet): array {
+            static fn (GridLine $line): ListReadAnswer => new ListReadAnswer(
+                id: $line->id,
+                name: $line->name,
+                readings: $sheet->gaps[$line->id],
+                isRead: $sheet->isRead($line->id),
+                places: array_map(static function (int $node) use ($sheet): FlatPointAnswer {
                     [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
 
-                    return ['acrossMm' => $across, 'alongMm' => $along];
+                    return new FlatPointAnswer(acrossMm: $across, alongMm: $along);
                 }, $line->nodes),
-            ],
+            ),
             $sheet->grid?->lines() ?? [],
         );
     }
 
-    /** @return array<string, mixed>|null */
-    public static function sticks(WindingSticksForm $sheet): ?array
+    public static function sticks(WindingSticksForm $sheet): ?SticksDrawnAnswer
     {
         $error = $sheet->errorMm();
 
         return $error === null
             ? null
-            : [
-                'lengthMm' => $sheet->form->value('length') ?? 0.0,
-                'farMm' => $error,
-                'nearMm' => $sheet->nearErrorMm(),
-                'boardMm' => $sheet->boardMm() ?? 0.0,
-                'far' => $sheet->format->small(abs($error)),
-                'near' => $sheet->nearErrorMm() === null ? null : $sheet->format->small(abs($sheet->nearErrorMm())),
-                'board' => $sheet->format->small(abs($sheet->boardMm() ?? 0.0)),
-            ];
+            : new SticksDrawnAnswer(
+                lengthMm: $sheet->form->value('length') ?? 0.0,
+                farMm: $error,
+                nearMm: $sheet->nearErrorMm(),
+                boardMm: $sheet->boardMm() ?? 0.0,
+                far: $sheet->format->small(abs($error)),
+                near: $sheet->nearErrorMm() === null ? null : $sheet->format->small(abs($sheet->nearErrorMm())),
+                board: $sheet->format->small(abs($sheet->boardMm() ?? 0.0)),
+            );
     }
 
-    /** @return array<string, mixed>|null */
-    public static function slope(SlopeTemplateForm $sheet): ?array
+    public static function slope(SlopeTemplateForm $sheet): ?SlopeResultAnswer
     {
         return $sheet->slope === null
             ? null
-            : [
-                'angleDeg' => $sheet->slope->angleDeg,
-                'ratio' => LengthFormatter::decimal($sheet->slope->ratio, 2),
-                'angle' => LengthFormatter::decimal($sheet->slope->angleDeg, 2).'°',
-                'nominalDeg' => $sheet->slope->errorDeg === null
-                    ? null
-                    : $sheet->slope->angleDeg - $sheet->slope->errorDeg,
-                'lean' => $sheet->leanDeg() === null ? null : LengthFormatter::fixed(abs($sheet->leanDeg()), 2).'°',
-            ];
+            : new SlopeResultAnswer(
+                angleDeg: $sheet->slope->angleDeg,
+                ratio: LengthFormatter::decimal($sheet->slope->ratio, 2),
+                angle: LengthFormatter::decimal($sheet->slope->angleDeg, 2).'°',
+                nominalDeg: $sheet->slope->errorDeg === null ? null : $sheet->slope->angleDeg - $sheet->slope->errorDeg,
+                lean: $sheet->leanDeg() === null ? null : LengthFormatter::fixed(abs($sheet->leanDeg()), 2).'°',
+            );
     }
 
-    /** @return array<string, mixed>|null */
-    public static function flat(FlatForm $sheet): ?array
+    public static function flat(FlatForm $sheet): ?FlatDrawnAnswer
     {
         return $sheet->grid === null
             ? null
-            : [
-                'lengthMm' => $sheet->grid->lengthMm,
-                'widthMm' => $sheet->grid->widthMm,
-                'along' => $sheet->grid->along,
-                'across' => $sheet->grid->across,
-                'places' => $sheet->surface === null ? [] : self::places($sheet->surface, $sheet),
-            ];
+            : new FlatDrawnAnswer(
+                lengthMm: $sheet->grid->lengthMm,
+                widthMm: $sheet->grid->widthMm,
+                along: $sheet->grid->along,
+                across: $sheet->grid->across,
+                places: $sheet->surface === null ? [] : self::places($sheet->surface, $sheet),
+            );
     }
 
-    /** @return array<string, mixed> */
-    private static function stroke(ShavingPass $pass, int $count, LengthFormatter $format): array
+    private static function stroke(ShavingPass $pass, int $count, LengthFormatter $format): StraightStrokeAnswer
     {
-        return [
-            'fromMm' => $pass->fromMm,
-            'toMm' => $pass->toMm,
-            'count' => $count,
-            'says' => $pass->fromMm === $pass->toMm
-                    ? 'at '.$format->dimension($pass->fromMm)
-                    : $format->dimension($pass->fromMm).' to '.$format->dimension($pass->toMm),
-        ];
+        return new StraightStrokeAnswer(
+            fromMm: $pass->fromMm,
+            toMm: $pass->toMm,
+            count: $count,
+            says: $pass->fromMm === $pass->toMm
+                ? 'at '.$format->dimension($pass->fromMm)
+                : $format->dimension($pass->fromMm).' to '.$format->dimension($pass->toMm),
+        );
     }
 
     /**
@@ -179,7 +180,7 @@ final class TestDrawings
         return $leaves;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<FlatPlaceAnswer> */
     private static function places(Surface $surface, FlatForm $sheet): array
     {
         $most = $surface->mostMm();
@@ -187,13 +188,13 @@ final class TestDrawings
         foreach ($surface->nodes as $index => $node) {
             [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
             $remove = $surface->removeMm[$index];
-            $places[] = [
-                'acrossMm' => $across,
-                'alongMm' => $along,
-                'removeMm' => $remove,
-                'remove' => $sheet->format->smallNumber($remove),
-                'share' => $most > 0 ? $remove / $most : 0.0,
-            ];
+            $places[] = new FlatPlaceAnswer(
+                acrossMm: $across,
+                alongMm: $along,
+                removeMm: $remove,
+                remove: $sheet->format->smallNumber($remove),
+                share: $most > 0 ? $remove / $most : 0.0,
+            );
         }
 
         return $places;

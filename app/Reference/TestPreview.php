@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\LearntShavingAnswer;
+use App\Http\Answer\ReferenceNextAnswer;
+use App\Reference\Answer\ListReadAnswer;
+use App\Reference\Answer\TestAnswerAnswer;
+use App\Reference\Answer\TestPreviewAnswer;
 use JackRest\Desk\Reference\Flat\FlatForm;
 use JackRest\Desk\Reference\SlopeTemplate\SlopeTemplateForm;
 use JackRest\Desk\Reference\Square\SquareForm;
@@ -18,37 +21,38 @@ final class TestPreview
 {
     /**
      * @param  float|null  $learntMm  how thick the last shavings were; null: nothing is told
-     * @return array<string, mixed>
      */
-    public static function of(TestForm $form, ?float $learntMm): array
+    public static function of(TestForm $form, ?float $learntMm): TestPreviewAnswer
     {
         $error = $form->errorMm();
         $next = $form->next();
         $format = $form->format;
 
-        return [
-            'readings' => FieldResource::readings($form->form),
-            'lists' => self::lists($form),
-            'nextLine' => $form instanceof FlatForm ? $form->nextLine()?->id : null,
-            'objection' => $form->objection(),
-            'answer' => $error === null ? null : [
-                'error' => $format->small(abs($error)),
-                'errorMm' => $error,
-                'verdict' => $form->verdict()?->value,
-                'standing' => $form->standing(),
-                'found' => $form->found(),
-            ],
-            'next' => Shared::stroke($next),
-            'work' => self::work($form),
-            'learnt' => Shared::learnt($learntMm, $format),
-            'lines' => $form->lines(),
-            'how' => Shared::how($form->explained()),
-            'square' => $form instanceof SquareForm ? TestDrawings::square($form) : null,
-            'straightedge' => $form instanceof StraightedgeForm ? TestDrawings::straightedge($form) : null,
-            'sticks' => $form instanceof WindingSticksForm ? TestDrawings::sticks($form) : null,
-            'slope' => $form instanceof SlopeTemplateForm ? TestDrawings::slope($form) : null,
-            'flat' => $form instanceof FlatForm ? TestDrawings::flat($form) : null,
-        ];
+        return new TestPreviewAnswer(
+            readings: $form->form->readings,
+            lists: self::lists($form),
+            nextLine: $form instanceof FlatForm ? $form->nextLine()?->id : null,
+            objection: $form->objection(),
+            answer: $error === null
+                ? null
+                : new TestAnswerAnswer(
+                    error: $format->small(abs($error)),
+                    errorMm: $error,
+                    verdict: $form->verdict(),
+                    standing: $form->standing(),
+                    found: $form->found(),
+                ),
+            next: ReferenceNextAnswer::of($next),
+            work: self::work($form),
+            learnt: LearntShavingAnswer::of($learntMm, $format),
+            lines: $form->lines(),
+            how: $form->explained(),
+            square: $form instanceof SquareForm ? TestDrawings::square($form) : null,
+            straightedge: $form instanceof StraightedgeForm ? TestDrawings::straightedge($form) : null,
+            sticks: $form instanceof WindingSticksForm ? TestDrawings::sticks($form) : null,
+            slope: $form instanceof SlopeTemplateForm ? TestDrawings::slope($form) : null,
+            flat: $form instanceof FlatForm ? TestDrawings::flat($form) : null,
+        );
     }
 
     /** What its strokes are in bench mode; null: there are none. */
@@ -59,7 +63,7 @@ final class TestPreview
         return $first === null ? null : ($first->isRubbed ? 'rub' : 'plane');
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<ListReadAnswer> */
     private static function lists(TestForm $form): array
     {
         if ($form instanceof FlatForm) {
@@ -67,13 +71,7 @@ final class TestPreview
         }
         $lists = [];
         foreach ($form->lists as $id => $readings) {
-            $lists[] = [
-                'id' => $id,
-                'name' => '',
-                'readings' => array_map(FieldResource::reading(...), $readings),
-                'isRead' => false,
-                'places' => [],
-            ];
+            $lists[] = new ListReadAnswer(id: $id, name: '', readings: $readings, isRead: false, places: []);
         }
 
         return $lists;

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\InstrumentAnswer;
+use App\Http\Answer\NextAnswer;
+use App\Reference\Answer\FoundEdgeAnswer;
+use App\Reference\Answer\ThreeEdgesPageAnswer;
+use App\Reference\Answer\ThreeEdgesPreviewAnswer;
+use App\Reference\Answer\ThreeEdgesRowAnswer;
+use App\Reference\Answer\ThreeEdgesRowReadAnswer;
+use App\Reference\Answer\ThreeEdgesSheetAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
@@ -21,62 +27,59 @@ final class ThreeEdgesResource
 
     private const TOLERANCE_MM = 0.1;
 
-    /** @return array<string, mixed> */
-    public static function page(LengthFormatter $format): array
+    public static function page(LengthFormatter $format): ThreeEdgesPageAnswer
     {
-        return [
-            'sheet' => [
-                'shaving' => $format->typed(self::SHAVING_MM),
-                'tolerance' => $format->typed(self::TOLERANCE_MM),
-                'instrument' => Instrument::Feeler->value,
-                'rows' => array_map(
-                    static fn (float $at): array => [
-                        'at' => $format->typed($at),
+        return new ThreeEdgesPageAnswer(
+            sheet: new ThreeEdgesSheetAnswer(
+                shaving: $format->typed(self::SHAVING_MM),
+                tolerance: $format->typed(self::TOLERANCE_MM),
+                instrument: Instrument::Feeler->value,
+                rows: array_map(
+                    static fn (float $at): ThreeEdgesRowAnswer => new ThreeEdgesRowAnswer(
+                        $format->typed($at),
                         ...array_fill_keys(ThreeEdgesForm::COLUMNS, ''),
-                    ],
+                    ),
                     self::PLACES_MM,
                 ),
-            ],
-            'instruments' => Shared::instruments($format),
-        ];
+            ),
+            instruments: InstrumentAnswer::all($format),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(ThreeEdgesForm $sheet, LengthFormatter $format): array
+    public static function preview(ThreeEdgesForm $sheet, LengthFormatter $format): ThreeEdgesPreviewAnswer
     {
-        return [
-            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
-            'rows' => array_map(
-                static fn (array $row): array => array_map(FieldResource::reading(...), $row),
+        return new ThreeEdgesPreviewAnswer(
+            readings: $sheet->readings,
+            rows: array_map(
+                static fn (array $row): ThreeEdgesRowReadAnswer => new ThreeEdgesRowReadAnswer(...$row),
                 $sheet->rows,
             ),
-            'stationsMm' => $sheet->test->stationsMm ?? [],
-            'edges' => array_map(
-                static fn (EdgeFound $edge, string $name): array => self::edge($edge, $name, $sheet, $format),
+            stationsMm: $sheet->test->stationsMm ?? [],
+            edges: array_map(
+                static fn (EdgeFound $edge, string $name): FoundEdgeAnswer => self::edge($edge, $name, $sheet, $format),
                 $sheet->edges(),
                 array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges())),
             ),
-            'inconsistency' => $sheet->result?->inconsistencyMm === null
-                    ? null
-                    : $format->small($sheet->result->inconsistencyMm),
-            'next' => Shared::advice($sheet->next()),
-            'how' => Shared::how($sheet->explained()),
-        ];
+            inconsistency: $sheet->result?->inconsistencyMm === null
+                ? null
+                : $format->small($sheet->result->inconsistencyMm),
+            next: NextAnswer::of($sheet->next()),
+            how: $sheet->explained(),
+        );
     }
 
-    /** @return array<string, mixed> */
     private static function edge(
         EdgeFound $edge,
         string $name,
         ThreeEdgesForm $sheet,
         LengthFormatter $format,
-    ): array {
-        return [
-            'name' => $name,
-            'removeMm' => $edge->removeMm,
-            'straightness' => $format->small($edge->straightnessMm).' ± '.$format->small($sheet->uncertaintyMm()),
-            'removeMost' => $format->small(max([0.0, ...$edge->removeMm])),
-            'verdict' => $sheet->verdict($edge)?->value,
-        ];
+    ): FoundEdgeAnswer {
+        return new FoundEdgeAnswer(
+            name: $name,
+            removeMm: $edge->removeMm,
+            straightness: $format->small($edge->straightnessMm).' ± '.$format->small($sheet->uncertaintyMm()),
+            removeMost: $format->small(max([0.0, ...$edge->removeMm])),
+            verdict: $sheet->verdict($edge),
+        );
     }
 }

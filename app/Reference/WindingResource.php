@@ -5,9 +5,15 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\NextAnswer;
 use App\Kit\ToolStatus;
+use App\Reference\Answer\WindingAnswer;
+use App\Reference\Answer\WindingPointAnswer;
+use App\Reference\Answer\WindingPreviewAnswer;
+use App\Reference\Answer\WindingResultAnswer;
+use App\Reference\Answer\WindingRowAnswer;
+use App\Reference\Answer\WindingRowReadAnswer;
+use App\Reference\Answer\WindingSheetAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMapResult;
@@ -29,8 +35,7 @@ final class WindingResource
         'tolerance' => 0.3,
     ];
 
-    /** @return array<string, mixed> */
-    public static function page(Bench $bench, LengthFormatter $format): array
+    public static function page(Bench $bench, LengthFormatter $format): WindingAnswer
     {
         $sticks = $bench
             ->tools()
@@ -40,63 +45,61 @@ final class WindingResource
             ->first();
         $length = $sticks?->toCore()->sizes()['length'] ?? self::USUAL_MM['stickLength'];
 
-        return [
-            'sticks' => $sticks?->name,
-            'sheet' => [
-                'boardWidth' => $format->typed(self::USUAL_MM['boardWidth']),
-                'stickLength' => $format->typed($length),
-                'turned' => '',
-                'shaving' => $format->typed(self::USUAL_MM['shaving']),
-                'tolerance' => $format->typed(self::USUAL_MM['tolerance']),
-                'rows' => [['at' => $format->typed(self::USUAL_MM['at']), 'reading' => '']],
-            ],
-        ];
+        return new WindingAnswer(
+            sticks: $sticks?->name,
+            sheet: new WindingSheetAnswer(
+                boardWidth: $format->typed(self::USUAL_MM['boardWidth']),
+                stickLength: $format->typed($length),
+                turned: '',
+                shaving: $format->typed(self::USUAL_MM['shaving']),
+                tolerance: $format->typed(self::USUAL_MM['tolerance']),
+                rows: [new WindingRowAnswer(at: $format->typed(self::USUAL_MM['at']), reading: '')],
+            ),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(WindingForm $sheet, LengthFormatter $format): array
+    public static function preview(WindingForm $sheet, LengthFormatter $format): WindingPreviewAnswer
     {
-        return [
-            'readings' => array_map(FieldResource::reading(...), $sheet->readings),
-            'rows' => array_map(
-                static fn (array $row): array => array_map(FieldResource::reading(...), $row),
+        return new WindingPreviewAnswer(
+            readings: $sheet->readings,
+            rows: array_map(
+                static fn (array $row): WindingRowReadAnswer => new WindingRowReadAnswer(...$row),
                 $sheet->rows,
             ),
-            'objection' => $sheet->objection,
-            'result' => $sheet->sticks === null || $sheet->map === null
-                    ? null
-                    : self::result($sheet->sticks, $sheet->map, $sheet, $format),
-            'next' => Shared::advice($sheet->next()),
-            'how' => Shared::how($sheet->explained()),
-        ];
+            objection: $sheet->objection,
+            result: $sheet->sticks === null || $sheet->map === null
+                ? null
+                : self::result($sheet->sticks, $sheet->map, $sheet, $format),
+            next: NextAnswer::of($sheet->next()),
+            how: $sheet->explained(),
+        );
     }
 
-    /** @return array<string, mixed> */
     private static function result(
         WindingSticksResult $sticks,
         WindingMapResult $map,
         WindingForm $sheet,
         LengthFormatter $format,
-    ): array {
-        return [
-            'twistMm' => $sticks->twistMm,
-            'twist' => $format->small(abs($sticks->twistMm)),
-            'twistDeg' => $sticks->twistDeg,
-            'magnification' => LengthFormatter::decimal($sticks->magnification, 1),
-            'stickError' => $sticks->stickErrorMm === null ? null : $format->small(abs($sticks->stickErrorMm)),
-            'seenMm' => $sheet->rows[count($sheet->rows) - 1]['reading']->value ?? 0.0,
-            'stickLengthMm' => $sheet->readings['stickLength']->value ?? 0.0,
-            'boardWidthMm' => $sheet->readings['boardWidth']->value ?? 0.0,
-            'totalTwist' => $format->small($map->totalTwistMm),
-            'corners' => array_map(
-                static fn (WindingCorner $corner): array => [
-                    'atMm' => $corner->atMm,
-                    'side' => $corner->side->value,
-                    'removeMm' => $corner->removeMm,
-                    'remove' => $format->small($corner->removeMm),
-                ],
+    ): WindingResultAnswer {
+        return new WindingResultAnswer(
+            twistMm: $sticks->twistMm,
+            twist: $format->small(abs($sticks->twistMm)),
+            twistDeg: $sticks->twistDeg,
+            magnification: LengthFormatter::decimal($sticks->magnification, 1),
+            stickError: $sticks->stickErrorMm === null ? null : $format->small(abs($sticks->stickErrorMm)),
+            seenMm: $sheet->rows[count($sheet->rows) - 1]['reading']->value ?? 0.0,
+            stickLengthMm: $sheet->readings['stickLength']->value ?? 0.0,
+            boardWidthMm: $sheet->readings['boardWidth']->value ?? 0.0,
+            totalTwist: $format->small($map->totalTwistMm),
+            corners: array_map(
+                static fn (WindingCorner $corner): WindingPointAnswer => new WindingPointAnswer(
+                    atMm: $corner->atMm,
+                    side: $corner->side,
+                    removeMm: $corner->removeMm,
+                    remove: $format->small($corner->removeMm),
+                ),
                 $map->corners,
             ),
-        ];
+        );
     }
 }

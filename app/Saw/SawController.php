@@ -5,14 +5,19 @@ declare(strict_types=1);
 namespace App\Saw;
 
 use App\Bench\Bench;
+use App\Http\Created;
 use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Print\PrintedSheet;
+use App\Saw\Answer\ListedSawAnswer;
+use App\Saw\Answer\SawPageAnswer;
+use App\Saw\Answer\SawPreviewAnswer;
+use App\Saw\Answer\SawsAnswer;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -24,18 +29,20 @@ use JackRest\Desk\Session\SessionStep;
 /** Saws, their teeth, and the filing of them. */
 final class SawController
 {
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): SawsAnswer
     {
-        return new JsonResponse([
-            'saws' => array_values(
-                SawsOfBench::of($bench)->map(static fn (Tool $saw): array => SawResource::listed($saw, $format))->all(),
+        return new SawsAnswer(
+            saws: array_values(
+                SawsOfBench::of($bench)
+                    ->map(static fn (Tool $saw): ListedSawAnswer => SawResource::listed($saw, $format))
+                    ->all(),
             ),
-        ]);
+        );
     }
 
-    public function show(Bench $bench, Tool $saw, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Tool $saw, LengthFormatter $format): SawPageAnswer
     {
-        return new JsonResponse(SawResource::page($bench, $saw, $format));
+        return SawResource::page($bench, $saw, $format);
     }
 
     public function update(
@@ -43,7 +50,7 @@ final class SawController
         Ledger $ledger,
         Tool $saw,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): SawPageAnswer {
         $sizes = $request->sizes($saw, $request->sheet($saw, $format));
         $ledger->record('saw-read', $saw->name, "Read the teeth of the {$saw->name}.", static function (
             Changes $changes,
@@ -55,25 +62,23 @@ final class SawController
     }
 
     /** A saw's teeth, its file and its plan; writes nothing. */
-    public function preview(SawFormRequest $request, Bench $bench, Tool $saw, LengthFormatter $format): JsonResponse
+    public function preview(SawFormRequest $request, Bench $bench, Tool $saw, LengthFormatter $format): SawPreviewAnswer
     {
-        return new JsonResponse(
-            SawResource::preview(
-                $request->sheet($saw, $format),
-                $request->template($format),
-                SawsOfBench::blades($bench),
-                $format,
-            ),
+        return SawResource::preview(
+            $request->sheet($saw, $format),
+            $request->template($format),
+            SawsOfBench::blades($bench),
+            $format,
         );
     }
 
-    /** Keeps what was read of a saw and takes its plan to the bench, tooth by tooth. */
-    public function file(
-        VersionedSawFormRequest $request,
-        Ledger $ledger,
-        Tool $saw,
-        LengthFormatter $format,
-    ): JsonResponse {
+    /**
+     * Keeps what was read of a saw and takes its plan to the bench, tooth by tooth.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function file(VersionedSawFormRequest $request, Ledger $ledger, Tool $saw, LengthFormatter $format): Created
+    {
         $sheet = $request->sheet($saw, $format);
         $sizes = $request->sizes($saw, $sheet);
         if (! $sheet->canFile()) {
@@ -94,7 +99,7 @@ final class SawController
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 
     /** Where new teeth are filed, at true size: all sheets as PDF; one sheet, or the whole strip, as SVG. */

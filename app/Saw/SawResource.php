@@ -5,9 +5,18 @@ declare(strict_types=1);
 namespace App\Saw;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
 use App\Kit\Tool;
+use App\Saw\Answer\DrawnTeethAnswer;
+use App\Saw\Answer\FilingAnswer;
+use App\Saw\Answer\FilingStepAnswer;
+use App\Saw\Answer\ListedSawAnswer;
+use App\Saw\Answer\SawLineAnswer;
+use App\Saw\Answer\SawPageAnswer;
+use App\Saw\Answer\SawPreviewAnswer;
+use App\Saw\Answer\SawSuggestionAnswer;
+use App\Saw\Answer\SawUseAnswer;
 use App\Session\Sessions;
 use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\SawState;
@@ -24,118 +33,111 @@ use JackRest\Desk\Filing\SawTemplateForm;
 /** Saws: on the list, on their page, and while they are read. */
 final class SawResource
 {
-    /** @return array<string, mixed> */
-    public static function listed(Tool $saw, LengthFormatter $format): array
+    public static function listed(Tool $saw, LengthFormatter $format): ListedSawAnswer
     {
         $teeth = SawsOfBench::sheet($saw, $format)->teeth;
 
-        return [
-            'id' => $saw->id,
-            'name' => $saw->name,
-            'says' => $teeth === null
-                    ? ''
-                    : LengthFormatter::decimal($teeth->teethPerInch, 1).
-                        ' teeth per inch, '.
-                        SawsOfBench::use($saw)->label(),
-        ];
+        return new ListedSawAnswer(
+            id: $saw->id,
+            name: $saw->name,
+            says: $teeth === null
+                ? ''
+                : LengthFormatter::decimal($teeth->teethPerInch, 1).
+                    ' teeth per inch, '.
+                    SawsOfBench::use($saw)->label(),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function page(Bench $bench, Tool $saw, LengthFormatter $format): array
+    public static function page(Bench $bench, Tool $saw, LengthFormatter $format): SawPageAnswer
     {
         $pitch = $bench->kitSettingsNow()->school()->sizes($saw->kind)['tpi'] ?? null;
 
-        return [
-            'school' => $pitch === null ? null : LengthFormatter::decimal($pitch, 0),
-            'id' => $saw->id,
-            'version' => $saw->version,
-            'name' => $saw->name,
-            'figures' => SawsOfBench::typed($saw, $format),
-            'use' => SawsOfBench::use($saw)->value,
-            'hardened' => SawsOfBench::isHardened($saw),
-            'uses' => array_map(
-                static fn (SawUse $use): array => [
-                    'value' => $use->value,
-                    'label' => $use->label(),
-                    'why' => $use->why(),
-                    'rakeDeg' => $use->rakeDeg(),
-                    'fleamDeg' => $use->fleamDeg(),
-                ],
+        return new SawPageAnswer(
+            school: $pitch === null ? null : LengthFormatter::decimal($pitch, 0),
+            id: $saw->id,
+            version: $saw->version,
+            name: $saw->name,
+            figures: SawsOfBench::typed($saw, $format),
+            use: SawsOfBench::use($saw)->value,
+            hardened: SawsOfBench::isHardened($saw),
+            uses: array_map(
+                static fn (SawUse $use): SawUseAnswer => new SawUseAnswer(
+                    value: $use->value,
+                    label: $use->label(),
+                    why: $use->why(),
+                    rakeDeg: $use->rakeDeg(),
+                    fleamDeg: $use->fleamDeg(),
+                ),
                 SawUse::cases(),
             ),
-            'states' => array_map(
-                static fn (SawState $state): array => ['value' => $state->value, 'label' => $state->label()],
-                SawState::cases(),
-            ),
-            'running' => Sessions::running($bench, $saw)?->id,
-            'filings' => array_values(
+            states: WordAnswer::each(SawState::cases()),
+            running: Sessions::running($bench, $saw)?->id,
+            filings: array_values(
                 $bench
                     ->filings()
                     ->where('tool_id', $saw->id)
                     ->latest('filed_on')
                     ->get()
-                    ->map(static fn (Filing $filing): array => self::filing($filing, $format))
+                    ->map(static fn (Filing $filing): FilingAnswer => self::filing($filing, $format))
                     ->all(),
             ),
-            'caution' => SawForm::CAUTION,
-        ];
+            caution: SawForm::CAUTION,
+        );
     }
 
     /**
      * @param  list<KerfBlade>  $blades  that may have to pass its kerf
-     * @return array<string, mixed>
      */
     public static function preview(
         SawForm $sheet,
         SawTemplateForm $template,
         array $blades,
         LengthFormatter $format,
-    ): array {
-        return [
-            'figures' => (object) array_map(FieldResource::reading(...), [
+    ): SawPreviewAnswer {
+        return new SawPreviewAnswer(
+            figures: [
                 ...array_intersect_key($template->form->readings, [
                     'toe' => true,
                     'toeLength' => true,
                     'toeRake' => true,
                 ]),
                 ...$sheet->readings->form->readings,
-            ]),
-            'template' => $template->says($format),
-            'drawn' => self::drawn($sheet, $format),
-            'lines' => [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],
-            'effects' => $sheet->effects(),
-            'suggestion' => self::suggestion($sheet, $format),
-            'steps' => array_map(self::step(...), $sheet->plan->steps ?? []),
-            'worth' => $sheet->worth(),
-            'next' => Shared::advice($sheet->next()),
-            'sound' => $sheet->isSound(),
-            'canFile' => $sheet->canFile(),
-            'how' => Shared::how($sheet->how()),
-        ];
+            ],
+            template: $template->says($format),
+            drawn: self::drawn($sheet, $format),
+            lines: [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],
+            effects: $sheet->effects(),
+            suggestion: self::suggestion($sheet, $format),
+            steps: array_map(self::step(...), $sheet->plan->steps ?? []),
+            worth: $sheet->worth(),
+            next: NextAnswer::of($sheet->next()),
+            sound: $sheet->isSound(),
+            canFile: $sheet->canFile(),
+            how: $sheet->how(),
+        );
     }
 
-    /** @return array<string, mixed>|null */
-    private static function drawn(SawForm $sheet, LengthFormatter $format): ?array
+    private static function drawn(SawForm $sheet, LengthFormatter $format): ?DrawnTeethAnswer
     {
         $teeth = $sheet->teeth;
 
         return $teeth === null
             ? null
-            : [
-                'pitchMm' => $teeth->pitchMm,
-                'heightMm' => $teeth->heightMm,
-                'rakeDeg' => $teeth->tipDeg - $teeth->backDeg,
-                'backDeg' => $teeth->backDeg,
-                'fleamDeg' => $sheet->readings->value('fleam') ?? 0.0,
-                'plateMm' => $sheet->readings->value('plate'),
-                'setMm' => $sheet->readings->value('set') ?? 0.0,
-                'pitch' => $format->small($teeth->pitchMm),
-                'height' => $format->small($teeth->heightMm),
-                'kerf' => $teeth->kerfMm === null ? null : $format->small($teeth->kerfMm),
-            ];
+            : new DrawnTeethAnswer(
+                pitchMm: $teeth->pitchMm,
+                heightMm: $teeth->heightMm,
+                rakeDeg: $teeth->tipDeg - $teeth->backDeg,
+                backDeg: $teeth->backDeg,
+                fleamDeg: $sheet->readings->value('fleam') ?? 0.0,
+                plateMm: $sheet->readings->value('plate'),
+                setMm: $sheet->readings->value('set') ?? 0.0,
+                pitch: $format->small($teeth->pitchMm),
+                height: $format->small($teeth->heightMm),
+                kerf: $teeth->kerfMm === null ? null : $format->small($teeth->kerfMm),
+            );
     }
 
-    /** @return list<array{label: string, text: string}> */
+    /** @return list<SawLineAnswer> */
     private static function lines(SawForm $sheet, LengthFormatter $format): array
     {
         [$teeth, $file] = [$sheet->teeth, $sheet->file];
@@ -150,31 +152,31 @@ final class SawResource
                     ($file->differenceMm < 0 ? ' narrower than that.' : ' wider than that.');
 
         return [
-            [
-                'label' => 'Teeth',
-                'text' => ($sheet->count === null ? '' : "{$sheet->count}, ").
+            new SawLineAnswer(
+                label: 'Teeth',
+                text: ($sheet->count === null ? '' : "{$sheet->count}, ").
                     LengthFormatter::decimal($teeth->teethPerInch, 1).
                     ' to the inch, '.
                     LengthFormatter::decimal($teeth->pointsPerInch, 1).
                     ' points',
-            ],
-            [
-                'label' => 'File, by geometry',
-                'text' => ($file->byGeometry === null ? 'none is large enough' : $file->byGeometry->id).
+            ),
+            new SawLineAnswer(
+                label: 'File, by geometry',
+                text: ($file->byGeometry === null ? 'none is large enough' : $file->byGeometry->id).
                     '; its face must be '.
                     $format->small($file->neededFaceMm).
                     ' wide, so that each half does one flank',
-            ],
-            [
-                'label' => 'File, by table',
-                'text' => $file->byTable === null ? 'tables do not go so far' : "{$file->byTable->id}.$differs",
-            ],
+            ),
+            new SawLineAnswer(
+                label: 'File, by table',
+                text: $file->byTable === null ? 'tables do not go so far' : "{$file->byTable->id}.$differs",
+            ),
         ];
     }
 
     /**
      * @param  list<KerfBlade>  $blades
-     * @return list<array{label: string, text: string}>
+     * @return list<SawLineAnswer>
      */
     private static function kerf(SawForm $sheet, array $blades, LengthFormatter $format): array
     {
@@ -185,19 +187,18 @@ final class SawResource
         $fit = (new KerfFit())(new KerfFitInput($plate, $sheet->readings->value('set') ?? 0.0, $blades));
 
         return array_map(
-            static fn (BladeInKerf $blade): array => [
-                'label' => 'In its cut',
-                'text' => "{$blade->id}: ".
+            static fn (BladeInKerf $blade): SawLineAnswer => new SawLineAnswer(
+                label: 'In its cut',
+                text: "{$blade->id}: ".
                     ($blade->passes
                         ? 'its blade drops in, '.$format->small($blade->clearanceMm).' to spare'
                         : 'its blade is '.$format->small(-$blade->clearanceMm).' too thick'),
-            ],
+            ),
             $fit->blades,
         );
     }
 
-    /** @return array<string, mixed>|null */
-    private static function suggestion(SawForm $sheet, LengthFormatter $format): ?array
+    private static function suggestion(SawForm $sheet, LengthFormatter $format): ?SawSuggestionAnswer
     {
         if ($sheet->teeth === null) {
             return null;
@@ -205,8 +206,8 @@ final class SawResource
         $set = $sheet->wantedSetMm();
         [$rake, $fleam] = [$sheet->use->rakeDeg(), $sheet->use->fleamDeg()];
 
-        return [
-            'says' => $sheet->use->why().
+        return new SawSuggestionAnswer(
+            says: $sheet->use->why().
                 ' Rake '.
                 LengthFormatter::decimal($rake, 0).
                 '°, fleam '.
@@ -214,36 +215,34 @@ final class SawResource
                 '°'.
                 ($set === null ? '' : ', set '.$format->small($set).' a side').
                 '.',
-            'rake' => LengthFormatter::decimal($rake, 0),
-            'fleam' => LengthFormatter::decimal($fleam, 0),
-            'set' => $set === null ? null : $format->typed($set),
-            'isMet' => abs(($sheet->readings->value('rake') ?? 0.0) - $rake) < 0.5 &&
+            rake: LengthFormatter::decimal($rake, 0),
+            fleam: LengthFormatter::decimal($fleam, 0),
+            set: $set === null ? null : $format->typed($set),
+            isMet: abs(($sheet->readings->value('rake') ?? 0.0) - $rake) < 0.5 &&
                 abs(($sheet->readings->value('fleam') ?? 0.0) - $fleam) < 0.5,
-        ];
+        );
     }
 
-    /** @return array<string, string> */
-    public static function step(FilingStep $step): array
+    public static function step(FilingStep $step): FilingStepAnswer
     {
-        return [
-            'tool' => $step->tool,
-            'says' => $step->says,
-            'count' => "{$step->count} {$step->of}",
-            'minutes' => max(1, Rounding::nearest($step->seconds / 60)).' min',
-            'see' => $step->see,
-        ];
+        return new FilingStepAnswer(
+            tool: $step->tool,
+            says: $step->says,
+            count: "{$step->count} {$step->of}",
+            minutes: max(1, Rounding::nearest($step->seconds / 60)).' min',
+            see: $step->see,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function filing(Filing $filing, LengthFormatter $format): array
+    private static function filing(Filing $filing, LengthFormatter $format): FilingAnswer
     {
         $lowered = $filing->lowered_mm > 0 ? ', jointed by '.$format->small($filing->lowered_mm) : '';
 
-        return [
-            'id' => $filing->id,
-            'filedOn' => $filing->filed_on,
-            'says' => "{$filing->teeth} gullets$lowered".
+        return new FilingAnswer(
+            id: $filing->id,
+            filedOn: $filing->filed_on,
+            says: "{$filing->teeth} gullets$lowered".
                 ($filing->minutes === null ? '' : ', '.LengthFormatter::decimal($filing->minutes, 0).' min'),
-        ];
+        );
     }
 }

@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace App\Scraper;
 
 use App\Bench\Bench;
+use App\Http\Answer\NamedAnswer;
+use App\Http\Created;
 use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Scraper\Answer\ScraperPageAnswer;
+use App\Scraper\Answer\ScraperPreviewAnswer;
+use App\Scraper\Answer\ScrapersAnswer;
+use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
-use Illuminate\Http\JsonResponse;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Session\SessionKind;
@@ -20,30 +25,43 @@ use JackRest\Desk\Session\SessionStep;
 /** Card scrapers and the turning of their burrs. */
 final class ScraperController
 {
-    public function index(Bench $bench): JsonResponse
+    public function index(Bench $bench): ScrapersAnswer
     {
-        return new JsonResponse([
-            'scrapers' => array_values(
+        return new ScrapersAnswer(
+            scrapers: array_values(
                 ScrapersOfBench::of($bench)
-                    ->map(static fn (Tool $scraper): array => ['id' => $scraper->id, 'name' => $scraper->name])
+                    ->map(
+                        static fn (Tool $scraper): NamedAnswer => new NamedAnswer(
+                            id: $scraper->id,
+                            name: $scraper->name,
+                        ),
+                    )
                     ->all(),
             ),
-        ]);
+        );
     }
 
-    public function show(Bench $bench, Tool $scraper): JsonResponse
+    public function show(Bench $bench, Tool $scraper): ScraperPageAnswer
     {
-        return new JsonResponse(ScraperResource::page($bench, $scraper));
+        return ScraperResource::page($bench, $scraper);
     }
 
     /** How a burr is turned and the scraper held; writes nothing. */
-    public function preview(ScraperRequest $request, Bench $bench, Tool $scraper, LengthFormatter $format): JsonResponse
-    {
-        return new JsonResponse(ScraperResource::preview($request->sheet($bench, $scraper, $format)));
+    public function preview(
+        ScraperRequest $request,
+        Bench $bench,
+        Tool $scraper,
+        LengthFormatter $format,
+    ): ScraperPreviewAnswer {
+        return ScraperResource::preview($request->sheet($bench, $scraper, $format));
     }
 
-    /** Takes a scraper to the bench, pass by pass. */
-    public function turn(ScraperRequest $request, Ledger $ledger, Tool $scraper, LengthFormatter $format): JsonResponse
+    /**
+     * Takes a scraper to the bench, pass by pass.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function turn(ScraperRequest $request, Ledger $ledger, Tool $scraper, LengthFormatter $format): Created
     {
         $sheet = $request->sheet($ledger->bench, $scraper, $format);
         $sheet->form->soundOrRefuse('figures');
@@ -59,6 +77,6 @@ final class ScraperController
         });
         assert($session instanceof BenchSession);
 
-        return new JsonResponse(SessionResource::of($session), 201);
+        return new Created(SessionResource::of($session));
     }
 }

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Scraper;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\NextAnswer;
 use App\Kit\Tool;
+use App\Saw\Answer\FilingAnswer;
 use App\Saw\Filing;
 use App\Saw\SawResource;
+use App\Scraper\Answer\DrawnBurrAnswer;
+use App\Scraper\Answer\ScraperPageAnswer;
+use App\Scraper\Answer\ScraperPreviewAnswer;
 use App\Session\Sessions;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\ScraperForm;
@@ -17,51 +20,49 @@ use JackRest\Desk\Filing\ScraperForm;
 /** Card scrapers: on their page, and while it is said how they shall be turned. */
 final class ScraperResource
 {
-    /** @return array<string, mixed> */
-    public static function page(Bench $bench, Tool $scraper): array
+    public static function page(Bench $bench, Tool $scraper): ScraperPageAnswer
     {
-        return [
-            'id' => $scraper->id,
-            'name' => $scraper->name,
-            'running' => Sessions::running($bench, $scraper)?->id,
-            'turnings' => array_values(
+        return new ScraperPageAnswer(
+            id: $scraper->id,
+            name: $scraper->name,
+            running: Sessions::running($bench, $scraper)?->id,
+            turnings: array_values(
                 ScrapersOfBench::turnings($bench, $scraper)
                     ->map(
-                        static fn (Filing $filing): array => [
-                            'id' => $filing->id,
-                            'filedOn' => $filing->filed_on,
-                            'says' => 'turned'.
+                        static fn (Filing $filing): FilingAnswer => new FilingAnswer(
+                            id: $filing->id,
+                            filedOn: $filing->filed_on,
+                            says: 'turned'.
                                 ($filing->minutes === null
                                     ? ''
                                     : ', '.LengthFormatter::decimal($filing->minutes, 0).' min'),
-                        ],
+                        ),
                     )
                     ->all(),
             ),
-            'caution' => ScraperForm::CAUTION,
-        ];
+            caution: ScraperForm::CAUTION,
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(ScraperForm $sheet): array
+    public static function preview(ScraperForm $sheet): ScraperPreviewAnswer
     {
         $burr = $sheet->burr;
 
-        return [
-            'figures' => FieldResource::readings($sheet->form),
-            'drawn' => $burr === null
-                    ? null
-                    : [
-                        'burrDeg' => $burr->burrDeg,
-                        'leanDeg' => $burr->leanDeg,
-                        'cuttingDeg' => $burr->cuttingDeg,
-                        'thicknessMm' => $sheet->thicknessMm,
-                    ],
-            'steps' => array_map(SawResource::step(...), $sheet->steps()),
-            'lasts' => $sheet->lasts(),
-            'next' => Shared::advice($sheet->next()),
-            'sound' => $sheet->isSound(),
-            'how' => Shared::how($sheet->how()),
-        ];
+        return new ScraperPreviewAnswer(
+            figures: $sheet->form->readings,
+            drawn: $burr === null
+                ? null
+                : new DrawnBurrAnswer(
+                    burrDeg: $burr->burrDeg,
+                    leanDeg: $burr->leanDeg,
+                    cuttingDeg: $burr->cuttingDeg,
+                    thicknessMm: $sheet->thicknessMm,
+                ),
+            steps: array_map(SawResource::step(...), $sheet->steps()),
+            lasts: $sheet->lasts(),
+            next: NextAnswer::of($sheet->next()),
+            sound: $sheet->isSound(),
+            how: $sheet->how(),
+        );
     }
 }

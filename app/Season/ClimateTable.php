@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
+use App\Files\Answer\ImportQuestionAnswer;
 use App\Files\ForeignTable;
+use App\Http\Answer\WordAnswer;
 use App\Ledger\Changes;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
@@ -141,10 +143,7 @@ final class ClimateTable implements ForeignTable
         $this->isFahrenheit = isset($first['fahrenheit']) || in_array('f', $answers, true);
         $temperatures = array_values(
             array_filter(
-                array_map(
-                    static fn (array $line): ?float => ClimateLine::number($line['temperature'] ?? ''),
-                    $lines,
-                ),
+                array_map(static fn (array $line): ?float => ClimateLine::number($line['temperature'] ?? ''), $lines),
                 is_float(...),
             ),
         );
@@ -156,25 +155,25 @@ final class ClimateTable implements ForeignTable
         $this->lookAtTimes(array_map($this->timeOf(...), $lines), $answers);
     }
 
-    public function question(): ?array
+    public function question(): ?ImportQuestionAnswer
     {
         return match (true) {
-            $this->either !== '' => [
-                'says' => "Which comes first in {$this->either}?",
-                'answers' => [
-                    ['value' => 'dmy', 'label' => 'The day'],
-                    ['value' => 'mdy', 'label' => 'The month'],
+            $this->either !== '' => new ImportQuestionAnswer(
+                says: "Which comes first in {$this->either}?",
+                answers: [
+                    new WordAnswer(value: 'dmy', label: 'The day'),
+                    new WordAnswer(value: 'mdy', label: 'The month'),
                 ],
-            ],
-            $this->isAsked => [
-                'says' => 'Half of its temperatures are above '.
+            ),
+            $this->isAsked => new ImportQuestionAnswer(
+                says: 'Half of its temperatures are above '.
                     LengthFormatter::decimal(self::HOT_C, 0).
                     '. Are they °F?',
-                'answers' => [
-                    ['value' => 'f', 'label' => 'Yes, they are °F'],
-                    ['value' => 'c', 'label' => 'No, they are °C'],
+                answers: [
+                    new WordAnswer(value: 'f', label: 'Yes, they are °F'),
+                    new WordAnswer(value: 'c', label: 'No, they are °C'),
                 ],
-            ],
+            ),
             default => null,
         };
     }
@@ -198,9 +197,7 @@ final class ClimateTable implements ForeignTable
     /** @param  array<string, string>  $cells */
     private function timeOf(array $cells): string
     {
-        return $this->hasDate
-            ? trim(($cells['date'] ?? '').' '.($cells['time'] ?? ''))
-            : $cells['time'] ?? '';
+        return $this->hasDate ? trim(($cells['date'] ?? '').' '.($cells['time'] ?? '')) : $cells['time'] ?? '';
     }
 
     public function line(Bench $bench, array $cells): ?array
@@ -259,9 +256,7 @@ final class ClimateTable implements ForeignTable
         return [
             ...$this->isFahrenheit ? ['Its temperatures are °F, and kept as °C.'] : [],
             ...$told,
-            ...count($gaps) > self::GAPS_TOLD
-                ? ['And '.(count($gaps) - self::GAPS_TOLD).' shorter gaps.']
-                : [],
+            ...count($gaps) > self::GAPS_TOLD ? ['And '.(count($gaps) - self::GAPS_TOLD).' shorter gaps.'] : [],
         ];
     }
 

@@ -5,23 +5,29 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
+use App\Season\Answer\SeasonAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** The shop’s air, and what it moved. */
 final class SeasonController
 {
-    public function show(SeasonRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    public function show(SeasonRequest $request, Bench $bench, LengthFormatter $format): SeasonAnswer
     {
-        return new JsonResponse(SeasonResource::of($bench, $request->thickness(), $format));
+        return SeasonResource::of($bench, $request->thickness(), $format);
     }
 
-    /** Writes down what the hygrometer shows now. */
-    public function record(AirRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /**
+     * Writes down what the hygrometer shows now.
+     *
+     * @return Created<DiaryEntryAnswer>
+     */
+    public function record(AirRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $air = $request->air($format);
         $says = LengthFormatter::decimal($air->tempC, 1).' °C and '.LengthFormatter::decimal($air->rhPct, 0).' %';
@@ -31,11 +37,11 @@ final class SeasonController
             $changes->create($changes->bench->climateStretches(), ClimateStretch::columns('by hand', [$air]));
         });
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')), 201);
+        return new Created(DiaryResource::entry($entry->load('undoneBy')));
     }
 
     /** Takes a file's readings out of the log. */
-    public function destroy(VersionedRequest $request, Ledger $ledger, ClimateStretch $stretch): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, ClimateStretch $stretch): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'air-removed',
@@ -46,6 +52,6 @@ final class SeasonController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 }

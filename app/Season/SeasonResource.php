@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
-use App\Http\Shared;
+use App\Http\Answer\NextAnswer;
 use App\Reference\Reference;
+use App\Season\Answer\SeasonAnswer;
+use App\Season\Answer\SeasonDayAnswer;
+use App\Season\Answer\SeasonForecastAnswer;
+use App\Season\Answer\SeasonGapAnswer;
+use App\Season\Answer\StretchAnswer;
+use App\Season\Answer\WoodOfAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\SeasonForecast;
-use JackRest\Core\Timber\Species;
 use JackRest\Desk\Season\SeasonForecastWords;
 use JackRest\Desk\Season\SeasonOutlook;
 use LogicException;
@@ -22,53 +26,49 @@ use LogicException;
 /** The season: the log of the air, wood in it, and the forecast of the references. */
 final class SeasonResource
 {
-    /** @return array<string, mixed> */
-    public static function of(Bench $bench, string $thickness, LengthFormatter $format): array
+    public static function of(Bench $bench, string $thickness, LengthFormatter $format): SeasonAnswer
     {
         $season = new SeasonOfBench($bench);
         $log = ClimateTable::logOf($bench);
         $sheet = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
 
-        return [
-            'thickness' => FieldResource::reading($sheet->thickness),
-            'thick' => $format->dimension($sheet->thicknessMm()),
-            'count' => count($log->rows),
-            'days' => self::days($log, $sheet),
-            'gaps' => array_map(
-                static fn (Gap $gap): array => ['fromDay' => $gap->from, 'untilDay' => $gap->until],
+        return new SeasonAnswer(
+            thickness: $sheet->thickness,
+            thick: $format->dimension($sheet->thicknessMm()),
+            count: count($log->rows),
+            days: self::days($log, $sheet),
+            gaps: array_map(
+                static fn (Gap $gap): SeasonGapAnswer => new SeasonGapAnswer($gap->from, $gap->until),
                 $season->log->gaps(),
             ),
-            'lines' => $sheet->lines(),
-            'next' => Shared::advice($sheet->next()),
-            'how' => Shared::how($sheet->how()),
-            'forecasts' => self::forecasts($season, $format),
-            'score' => $sheet->score->sentence(),
-            'stretches' => self::stretches($bench),
-            'species' => array_map(
-                static fn (Species $species): array => ['value' => $species->name, 'label' => $species->name],
-                Species::all(),
-            ),
-        ];
+            lines: $sheet->lines(),
+            next: NextAnswer::of($sheet->next()),
+            how: $sheet->how(),
+            forecasts: self::forecasts($season, $format),
+            score: $sheet->score->sentence(),
+            stretches: self::stretches($bench),
+            species: SpeciesWords::all(),
+        );
     }
 
-    /** @return list<array<string, mixed>> one point a day */
+    /** @return list<SeasonDayAnswer> one point a day */
     private static function days(ClimateLog $log, SeasonOutlook $sheet): array
     {
         return array_map(
-            static fn (DayOfAir $day): array => [
-                'at' => gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
-                'day' => $day->day,
-                'tempC' => round($day->tempC, 1),
-                'lowRhPct' => round($day->lowRhPct, 1),
-                'highRhPct' => round($day->highRhPct, 1),
-                'restPct' => round($day->restPct, 2),
-                'woodPct' => self::rounded($sheet->piece->on($day->day + 0.5)),
-            ],
+            static fn (DayOfAir $day): SeasonDayAnswer => new SeasonDayAnswer(
+                at: gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
+                day: $day->day,
+                tempC: round($day->tempC, 1),
+                lowRhPct: round($day->lowRhPct, 1),
+                highRhPct: round($day->highRhPct, 1),
+                restPct: round($day->restPct, 2),
+                woodPct: self::rounded($sheet->piece->on($day->day + 0.5)),
+            ),
             $log->daily(),
         );
     }
 
-    /** @return list<array<string, mixed>> those that have probably moved first, those that cannot be computed last */
+    /** @return list<SeasonForecastAnswer> those that have probably moved first, those that cannot be computed last */
     private static function forecasts(SeasonOfBench $season, LengthFormatter $format): array
     {
         $ranked = $season->references->keys()->sortBy(static function (int $index) use ($season): float {
@@ -80,7 +80,7 @@ final class SeasonResource
         return array_values(
             $ranked
                 ->map(
-                    static fn (int $index): array => self::forecast(
+                    static fn (int $index): SeasonForecastAnswer => self::forecast(
                         $season->references->get($index) ?? throw new LogicException(),
                         $season->forecasts[$index],
                         $format,
@@ -90,34 +90,36 @@ final class SeasonResource
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function forecast(Reference $reference, SeasonForecast $forecast, LengthFormatter $format): array
-    {
+    private static function forecast(
+        Reference $reference,
+        SeasonForecast $forecast,
+        LengthFormatter $format,
+    ): SeasonForecastAnswer {
         $wood = $reference->ofWood();
         $words = new SeasonForecastWords($forecast, $format);
 
-        return [
-            'id' => $reference->id,
-            'version' => $reference->version,
-            'name' => $reference->name,
-            'isClaim' => $forecast->isClaim(),
-            'chance' => self::rounded($forecast->predicted?->chance()),
-            'says' => $words->says($reference->kind->reference()->sides()),
-            'why' => $words->why(),
-            'score' => $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
-            'isMoved' => $reference->moistureResponse() !== null,
-            'wood' => $wood === null
-                    ? null
-                    : [
-                        'species' => $wood->species->name,
-                        'ring' => LengthFormatter::decimal($wood->ringDeg, 1),
-                        'runout' => LengthFormatter::decimal($wood->runoutDeg, 1),
-                        'thickness' => $format->typed($wood->thicknessMm),
-                    ],
-        ];
+        return new SeasonForecastAnswer(
+            id: $reference->id,
+            version: $reference->version,
+            name: $reference->name,
+            isClaim: $forecast->isClaim(),
+            chance: self::rounded($forecast->predicted?->chance()),
+            says: $words->says($reference->kind->reference()->sides()),
+            why: $words->why(),
+            score: $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
+            isMoved: $reference->moistureResponse() !== null,
+            wood: $wood === null
+                ? null
+                : new WoodOfAnswer(
+                    species: $wood->species->name,
+                    ring: LengthFormatter::decimal($wood->ringDeg, 1),
+                    runout: LengthFormatter::decimal($wood->runoutDeg, 1),
+                    thickness: $format->typed($wood->thicknessMm),
+                ),
+        );
     }
 
-    /** @return list<array<string, mixed>> what was taken in; single readings are counted together */
+    /** @return list<StretchAnswer> what was taken in; single readings are counted together */
     private static function stretches(Bench $bench): array
     {
         return array_values(
@@ -127,11 +129,11 @@ final class SeasonResource
                 ->get()
                 ->filter(static fn (ClimateStretch $stretch): bool => count($stretch->readings) > 1)
                 ->map(
-                    static fn (ClimateStretch $stretch): array => [
-                        'id' => $stretch->id,
-                        'version' => $stretch->version,
-                        'says' => count($stretch->readings)." readings {$stretch->name}",
-                    ],
+                    static fn (ClimateStretch $stretch): StretchAnswer => new StretchAnswer(
+                        id: $stretch->id,
+                        version: $stretch->version,
+                        says: count($stretch->readings)." readings {$stretch->name}",
+                    ),
                 )
                 ->all(),
         );

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Session;
 
+use App\Http\Answer;
+use App\Http\Answer\ErrorsAnswer;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use JackRest\Core\Calculation\InvalidInput;
@@ -19,7 +21,7 @@ final class Progress
 {
     public const TYPE = 'application/x-ndjson';
 
-    /** @param  callable(callable(int, int): void): array<string, mixed>  $work */
+    /** @param  callable(callable(int, int): void): Answer  $work */
     public static function answer(Request $request, callable $work, int $status = 200): JsonResponse|StreamedResponse
     {
         if (! in_array(self::TYPE, $request->getAcceptableContentTypes(), true)) {
@@ -33,7 +35,7 @@ final class Progress
                         'answer' => $work(static fn (int $done, int $of) => self::tell(['done' => $done, 'of' => $of])),
                     ]);
                 } catch (InvalidInput $problem) {
-                    self::tell($problem->toArray());
+                    self::tell((new ErrorsAnswer($problem->errors))->jsonSerialize());
                 }
             },
             200,

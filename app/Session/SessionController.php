@@ -6,30 +6,30 @@ namespace App\Session;
 
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use Illuminate\Http\JsonResponse;
+use App\Session\Answer\SessionAnswer;
 use Illuminate\Support\Carbon;
 
 /** A session at the bench: shown, saved at every tap, ended. */
 final class SessionController
 {
-    public function show(BenchSession $session): JsonResponse
+    public function show(BenchSession $session): SessionAnswer
     {
-        return new JsonResponse(SessionResource::of($session));
+        return SessionResource::of($session);
     }
 
     /** Saved at every tap, so that a closed browser loses nothing. */
-    public function update(ProgressRequest $request, Ledger $ledger, BenchSession $session): JsonResponse
+    public function update(ProgressRequest $request, Ledger $ledger, BenchSession $session): SessionAnswer
     {
         self::refuseEnded($session);
         $ledger->save(static function (Changes $changes) use ($session, $request): void {
             $changes->update($session, $request->progress($session), $request->version());
         });
 
-        return new JsonResponse(SessionResource::of($session));
+        return SessionResource::of($session);
     }
 
     /** Done, or left where it stands; either way the diary has it. */
-    public function finish(FinishRequest $request, Ledger $ledger, BenchSession $session): JsonResponse
+    public function finish(FinishRequest $request, Ledger $ledger, BenchSession $session): SessionAnswer
     {
         self::refuseEnded($session);
         $done = $request->isDone();
@@ -46,7 +46,7 @@ final class SessionController
             $end->write($changes, $now);
         });
 
-        return new JsonResponse(SessionResource::of($session));
+        return SessionResource::of($session);
     }
 
     private static function refuseEnded(BenchSession $session): void

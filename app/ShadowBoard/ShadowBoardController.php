@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\ShadowBoard;
 
 use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Print\PrintedSheet;
-use Illuminate\Http\JsonResponse;
+use App\ShadowBoard\Answer\ShadowBoardPreviewAnswer;
+use App\ShadowBoard\Answer\ShadowBoardsAnswer;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -20,12 +23,13 @@ use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
 /** Panels with the outline of every tool. */
 final class ShadowBoardController
 {
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): ShadowBoardsAnswer
     {
-        return new JsonResponse(ShadowBoardResource::all($bench, $format));
+        return ShadowBoardResource::all($bench, $format);
     }
 
-    public function store(ShadowBoardFormRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /** @return Created<ShadowBoardsAnswer> */
+    public function store(ShadowBoardFormRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $values = $request->values($ledger->bench, $format);
         $ledger->record(
@@ -37,13 +41,16 @@ final class ShadowBoardController
             },
         );
 
-        return $this->index($ledger->bench, $format)->setStatusCode(201);
+        return new Created($this->index($ledger->bench, $format));
     }
 
     /** Where each tool would hang, and what would not fit; writes nothing. */
-    public function preview(ShadowBoardFormRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
-    {
-        return new JsonResponse(ShadowBoardResource::preview($request->sheet($bench, $format)));
+    public function preview(
+        ShadowBoardFormRequest $request,
+        Bench $bench,
+        LengthFormatter $format,
+    ): ShadowBoardPreviewAnswer {
+        return ShadowBoardResource::preview($request->sheet($bench, $format));
     }
 
     public function update(
@@ -51,7 +58,7 @@ final class ShadowBoardController
         Ledger $ledger,
         ShadowBoard $shadowBoard,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): ShadowBoardsAnswer {
         $values = $request->values($ledger->bench, $format);
         $ledger->record(
             'shadow-board-laid-out',
@@ -65,7 +72,7 @@ final class ShadowBoardController
         return $this->index($ledger->bench, $format);
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, ShadowBoard $shadowBoard): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, ShadowBoard $shadowBoard): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'shadow-board-removed',
@@ -76,7 +83,7 @@ final class ShadowBoardController
             },
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     /** A shadow board at true size: all its sheets as PDF; one sheet, or the whole board in one drawing, as SVG. */

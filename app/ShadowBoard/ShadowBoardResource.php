@@ -5,11 +5,18 @@ declare(strict_types=1);
 namespace App\ShadowBoard;
 
 use App\Bench\Bench;
-use App\Http\FieldResource;
+use App\Http\Answer\NextAnswer;
 use App\Http\OutlineResource;
-use App\Http\Shared;
 use App\Kit\KindResource;
 use App\Kit\Tool;
+use App\ShadowBoard\Answer\HungToolAnswer;
+use App\ShadowBoard\Answer\LeftToolAnswer;
+use App\ShadowBoard\Answer\PanelAnswer;
+use App\ShadowBoard\Answer\PrintedTileAnswer;
+use App\ShadowBoard\Answer\ShadowBoardAnswer;
+use App\ShadowBoard\Answer\ShadowBoardPreviewAnswer;
+use App\ShadowBoard\Answer\ShadowBoardsAnswer;
+use App\ShadowBoard\Answer\ToolToHangAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\Hung;
@@ -21,95 +28,91 @@ use JackRest\Desk\ShadowBoard\ShadowBoardPrint;
 /** Shadow boards: as they are kept, and as they are being laid out. */
 final class ShadowBoardResource
 {
-    /** @return array<string, mixed> */
-    public static function all(Bench $bench, LengthFormatter $format): array
+    public static function all(Bench $bench, LengthFormatter $format): ShadowBoardsAnswer
     {
-        return [
-            'boards' => array_values(
+        return new ShadowBoardsAnswer(
+            boards: array_values(
                 $bench
                     ->shadowBoards()
                     ->oldest('id')
                     ->get()
-                    ->map(static fn (ShadowBoard $board): array => self::board($board, $format))
+                    ->map(static fn (ShadowBoard $board): ShadowBoardAnswer => self::board($board, $format))
                     ->all(),
             ),
-            'tools' => array_values(
+            tools: array_values(
                 ToolsToHang::of($bench)
                     ->map(
-                        static fn (Tool $tool): array => [
-                            'id' => $tool->id,
-                            'name' => $tool->name,
-                            'group' => $tool->kindOfTool()->group->value,
-                            'isUsual' => BoardTool::hangs($tool->kind),
-                        ],
+                        static fn (Tool $tool): ToolToHangAnswer => new ToolToHangAnswer(
+                            id: $tool->id,
+                            name: $tool->name,
+                            group: $tool->kindOfTool()->group->value,
+                            isUsual: BoardTool::hangs($tool->kind),
+                        ),
                     )
                     ->all(),
             ),
-            'groups' => KindResource::groups(),
-        ];
+            groups: KindResource::groups(),
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function preview(ShadowBoardForm $sheet): array
+    public static function preview(ShadowBoardForm $sheet): ShadowBoardPreviewAnswer
     {
         $tiles =
             $sheet->panel === null || $sheet->arrangement === null
                 ? []
                 : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
 
-        return [
-            'figures' => FieldResource::readings($sheet->form),
-            'panel' => $sheet->panel === null
-                    ? null
-                    : ['widthMm' => $sheet->panel->width, 'heightMm' => $sheet->panel->height],
-            'hung' => array_map(self::hung(...), $sheet->arrangement->hung ?? []),
-            'left' => array_map(
-                static fn (LeftOut $left): array => [
-                    'id' => (int) $left->tool->id,
-                    'name' => $left->tool->name,
-                    'says' => $sheet->why($left),
-                ],
+        return new ShadowBoardPreviewAnswer(
+            figures: $sheet->form->readings,
+            panel: $sheet->panel === null
+                ? null
+                : new PanelAnswer(widthMm: $sheet->panel->width, heightMm: $sheet->panel->height),
+            hung: array_map(self::hung(...), $sheet->arrangement->hung ?? []),
+            left: array_map(
+                static fn (LeftOut $left): LeftToolAnswer => new LeftToolAnswer(
+                    id: (int) $left->tool->id,
+                    name: $left->tool->name,
+                    says: $sheet->why($left),
+                ),
                 $sheet->arrangement->left ?? [],
             ),
-            'sheets' => array_map(
-                static fn (Tile $tile): array => [
-                    'name' => $tile->name,
-                    'xMm' => $tile->window->left,
-                    'yMm' => $tile->window->top,
-                    'widthMm' => $tile->window->width,
-                    'heightMm' => $tile->window->height,
-                ],
+            sheets: array_map(
+                static fn (Tile $tile): PrintedTileAnswer => new PrintedTileAnswer(
+                    name: $tile->name,
+                    xMm: $tile->window->left,
+                    yMm: $tile->window->top,
+                    widthMm: $tile->window->width,
+                    heightMm: $tile->window->height,
+                ),
                 $tiles,
             ),
-            'next' => Shared::advice($sheet->next(count($tiles))),
-            'sound' => $sheet->isSound(),
-        ];
+            next: NextAnswer::of($sheet->next(count($tiles))),
+            sound: $sheet->isSound(),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function board(ShadowBoard $board, LengthFormatter $format): array
+    private static function board(ShadowBoard $board, LengthFormatter $format): ShadowBoardAnswer
     {
-        return [
-            'id' => $board->id,
-            'version' => $board->version,
-            'name' => $board->name,
-            'width' => $format->typed($board->width_mm),
-            'height' => $format->typed($board->height_mm),
-            'room' => $format->typed($board->room_mm),
-            'tools' => $board->tools,
-        ];
+        return new ShadowBoardAnswer(
+            id: $board->id,
+            version: $board->version,
+            name: $board->name,
+            width: $format->typed($board->width_mm),
+            height: $format->typed($board->height_mm),
+            room: $format->typed($board->room_mm),
+            tools: $board->tools,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function hung(Hung $hung): array
+    private static function hung(Hung $hung): HungToolAnswer
     {
-        return [
-            'id' => (int) $hung->tool->id,
-            'name' => $hung->tool->name,
-            'xMm' => round($hung->x, 1),
-            'yMm' => round($hung->y, 1),
-            'isTurned' => $hung->isTurned,
-            'outline' => OutlineResource::of($hung->outline),
-        ];
+        return new HungToolAnswer(
+            id: (int) $hung->tool->id,
+            name: $hung->tool->name,
+            xMm: round($hung->x, 1),
+            yMm: round($hung->y, 1),
+            isTurned: $hung->isTurned,
+            outline: OutlineResource::of($hung->outline),
+        );
     }
 }

@@ -6,13 +6,17 @@ namespace App\Stall;
 
 use App\Bench\Bench;
 use App\Edge\EdgesOfTool;
+use App\Http\Answer\WordAnswer;
+use App\Http\Created;
 use App\Http\Money;
 use App\Kit\Price;
 use App\Kit\ToolStatus;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
-use Illuminate\Http\JsonResponse;
+use App\Stall\Answer\ListedLookAnswer;
+use App\Stall\Answer\LookAnswer;
+use App\Stall\Answer\LooksAnswer;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
@@ -26,30 +30,34 @@ final class LookOverController
     private const PER_HOUR = 10.0;
 
     /** Second-hand tools looked over, the unfinished first, and the kinds that can be. */
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): LooksAnswer
     {
         $looks = $bench
             ->lookOvers()
             ->latest('id')
             ->get()
-            ->sortBy(static fn (LookOver $look): bool => $look->state !== LookOver::OPEN)
-            ->values();
+            ->sortBy(static fn (LookOver $look): bool => $look->state !== LookOver::OPEN);
         $kinds = array_map(ToolKinds::named(...), LookOverRequest::kinds());
         usort($kinds, static fn (ToolKind $a, ToolKind $b): int => $a->name <=> $b->name);
 
-        return new JsonResponse([
-            'looks' => $looks
-                ->map(static fn (LookOver $look): array => LookOverResource::listed($look, $format))
-                ->all(),
-            'kinds' => array_map(
-                static fn (ToolKind $kind): array => ['value' => $kind->id, 'label' => $kind->name],
+        return new LooksAnswer(
+            looks: array_map(
+                static fn (LookOver $look): ListedLookAnswer => LookOverResource::listed($look, $format),
+                array_values($looks->all()),
+            ),
+            kinds: array_map(
+                static fn (ToolKind $kind): WordAnswer => new WordAnswer(value: $kind->id, label: $kind->name),
                 $kinds,
             ),
-        ]);
+        );
     }
 
-    /** Begins to look a tool over; the record is there from the first moment. */
-    public function store(NewLookOverRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /**
+     * Begins to look a tool over; the record is there from the first moment.
+     *
+     * @return Created<LookAnswer>
+     */
+    public function store(NewLookOverRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $kind = $request->kind();
         // What an hour is worth stays what it was the last time.
@@ -70,12 +78,12 @@ final class LookOverController
         });
         assert($look instanceof LookOver);
 
-        return $this->show($look, $format)->setStatusCode(201);
+        return new Created($this->show($look, $format));
     }
 
-    public function show(LookOver $look, LengthFormatter $format): JsonResponse
+    public function show(LookOver $look, LengthFormatter $format): LookAnswer
     {
-        return new JsonResponse(LookOverResource::page($look->load('photos'), $format));
+        return LookOverResource::page($look->load('photos'), $format);
     }
 
     /** Where a look-over stands: saved at every tap, so that it can be left half done. */
@@ -84,30 +92,22 @@ final class LookOverController
         Ledger $ledger,
         LookOver $look,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): LookAnswer {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $values = $request->values($format->unit);
         $ledger->save(static fn (Changes $changes) => $changes->update($look, $values, $request->version()));
 
-        return new JsonResponse(
-            ['complaints' => (object) $request->complaints()] +
-                LookOverResource::page($look->load('photos'), $format),
-        );
+        return LookOverResource::page($look->load('photos'), $format, $request->complaints());
     }
 
     /** The tool was bought: it enters the kit with its list of things to mend. */
-    public function buy(
-        SettleLookRequest $request,
-        Ledger $ledger,
-        LookOver $look,
-        LengthFormatter $format,
-    ): JsonResponse {
+    public function buy(SettleLookRequest $request, Ledger $ledger, LookOver $look, LengthFormatter $format): LookAnswer
+    {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $price = Price::read('price', $request->string('price')->toString());
         $mends = array_filter(
             $look->toCore($format)->toMend(),
-            static fn (Looked $one): bool => $one->finding->mending !== null &&
-                $one->finding->mending->minutes > 0,
+            static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0,
         );
         $sheet = $look->toolSheet($format);
         // A size that cannot be read is left to be read at home: the tool is bought all the same.
@@ -120,15 +120,7 @@ final class LookOverController
             'tool-bought',
             $sheet->name,
             self::sentence($sheet->name, $price, count($mends)),
-            static function (Changes $changes) use (
-                $look,
-                $sheet,
-                $sizes,
-                $price,
-                $mends,
-                $request,
-                $format,
-            ): void {
+            static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
                 $tool = $changes->create($changes->bench->tools(), [
                     'kind' => $look->kind,
                     'name' => $sheet->name,
@@ -160,7 +152,7 @@ final class LookOverController
         Ledger $ledger,
         LookOver $look,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): LookAnswer {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $ledger->record(
             'tool-left',

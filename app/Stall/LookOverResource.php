@@ -4,34 +4,38 @@ declare(strict_types=1);
 
 namespace App\Stall;
 
-use App\Http\FieldResource;
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
 use App\Http\Money;
-use App\Http\Shared;
+use App\Kit\Answer\DimensionAnswer;
 use App\Kit\KindResource;
+use App\Stall\Answer\ListedLookAnswer;
+use App\Stall\Answer\LookAnswer;
+use App\Stall\Answer\LookCheckAnswer;
+use App\Stall\Answer\PhotoAnswer;
+use App\Stall\Answer\PriceLineAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Stall\Outcome;
 use JackRest\Core\Tool\Dimension;
 use JackRest\Core\Tool\ToolKinds;
-use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Stall\Inspection as CoreLookOver;
 use JackRest\Desk\Stall\Looked;
 
 /** A second-hand tool looked over: on the list, and check by check. */
 final class LookOverResource
 {
-    /** @return array<string, mixed> */
-    public static function listed(LookOver $look, LengthFormatter $format): array
+    public static function listed(LookOver $look, LengthFormatter $format): ListedLookAnswer
     {
         $core = $look->toCore($format);
         $done = count(array_filter($core->looked, static fn (Looked $one): bool => $one->finding->outcome !== null));
 
-        return [
-            'id' => $look->id,
-            'name' => $look->name,
-            'kind' => ToolKinds::named($look->kind)->name,
-            'state' => $look->state,
-            'begunAt' => $look->begun_at,
-            'says' => match ($look->state) {
+        return new ListedLookAnswer(
+            id: $look->id,
+            name: $look->name,
+            kind: ToolKinds::named($look->kind)->name,
+            state: $look->state,
+            begunAt: $look->begun_at,
+            says: match ($look->state) {
                 'bought' => 'Bought; it hangs in the kit.',
                 'left' => 'Left at the stall.',
                 default => $core->isOver()
@@ -42,85 +46,83 @@ final class LookOverResource
                         Money::plain(floor($core->offering->most)).
                         '.',
             },
-        ];
+        );
     }
 
-    /** @return array<string, mixed> */
-    public static function page(LookOver $look, LengthFormatter $format): array
+    /** @param  array<string, string>  $complaints  what is wrong in the fields just sent, by field */
+    public static function page(LookOver $look, LengthFormatter $format, array $complaints = []): LookAnswer
     {
         $core = $look->toCore($format);
         $sheet = $look->toolSheet($format);
 
-        return [
-            'id' => $look->id,
-            'version' => $look->version,
-            'name' => $look->name,
-            'kind' => ToolKinds::named($look->kind)->name,
-            'state' => $look->state,
-            'toolId' => $look->tool_id,
-            'checks' => array_map(
-                static fn (Looked $one): array => self::check($one, $look->foundIn($format), $format),
+        return new LookAnswer(
+            id: $look->id,
+            version: $look->version,
+            name: $look->name,
+            kind: ToolKinds::named($look->kind)->name,
+            state: $look->state,
+            toolId: $look->tool_id,
+            checks: array_map(
+                static fn (Looked $one): LookCheckAnswer => self::check($one, $look->foundIn($format), $format),
                 $core->looked,
             ),
-            'dimensions' => array_map(
-                static fn (Dimension $dimension): array => [
-                    'usual' => KindResource::typed($sheet->sizes[$dimension->name], $dimension->unit, $format),
-                ] + KindResource::dimension($dimension, $format),
+            dimensions: array_map(
+                static fn (Dimension $dimension): DimensionAnswer => KindResource::dimension(
+                    $dimension,
+                    $format,
+                    $sheet->sizes[$dimension->name],
+                ),
                 $sheet->kind->asked(),
             ),
-            'sizes' => (object) $look->sizesIn($format),
-            'figures' => FieldResource::readings($sheet->form),
-            'nextCheck' => $core->nextCheck()?->check->id,
-            'next' => Shared::advice($core->next(Money::plain(...))),
-            'good' => self::typed($look->good_price),
-            'perHour' => self::typed($look->per_hour),
-            'asked' => $look->asked === null ? '' : self::typed($look->asked),
-            'fair' => Money::plain(floor($core->offering->fair)),
-            'most' => Money::plain(floor($core->offering->most)),
-            'lines' => array_map(
-                static fn (array $line): array => [
-                    'says' => $line['says'],
-                    'amount' => ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2)),
-                ],
+            sizes: $look->sizesIn($format),
+            figures: $sheet->form->readings,
+            nextCheck: $core->nextCheck()?->check->id,
+            next: NextAnswer::of($core->next(Money::plain(...))),
+            good: self::typed($look->good_price),
+            perHour: self::typed($look->per_hour),
+            asked: $look->asked === null ? '' : self::typed($look->asked),
+            fair: Money::plain(floor($core->offering->fair)),
+            most: Money::plain(floor($core->offering->most)),
+            lines: array_map(
+                static fn (array $line): PriceLineAnswer => new PriceLineAnswer(
+                    says: $line['says'],
+                    amount: ($line['amount'] < 0 ? '− ' : '').Money::plain(round(abs($line['amount']), 2)),
+                ),
                 $core->lines(),
             ),
-            'mostTyped' => self::typed(floor($core->offering->most)),
-            'photos' => array_values(
+            mostTyped: self::typed(floor($core->offering->most)),
+            photos: array_values(
                 $look->photos
                     ->map(
-                        static fn (Photo $photo): array => [
-                            'id' => $photo->id,
-                            'version' => $photo->version,
-                            'width' => $photo->width,
-                            'height' => $photo->height,
-                        ],
+                        static fn (Photo $photo): PhotoAnswer => new PhotoAnswer(
+                            id: $photo->id,
+                            version: $photo->version,
+                            width: $photo->width,
+                            height: $photo->height,
+                        ),
                     )
                     ->all(),
             ),
-            'caution' => CoreLookOver::CAUTION,
-            'complaints' => (object) [],
-        ];
+            caution: CoreLookOver::CAUTION,
+            complaints: $complaints,
+        );
     }
 
     /**
      * @param  array<string, array{outcome: string|null, readings: list<string>}>  $found
-     * @return array<string, mixed>
      */
-    private static function check(Looked $one, array $found, LengthFormatter $format): array
+    private static function check(Looked $one, array $found, LengthFormatter $format): LookCheckAnswer
     {
         $mending = $one->finding->mending;
 
-        return [
-            'id' => $one->check->id,
-            'asks' => $one->check->asks,
-            'see' => $one->check->see,
-            'sign' => $one->check->sign,
-            'outcomes' => array_map(
-                static fn (Outcome $outcome): array => ['value' => $outcome->value, 'label' => $outcome->label()],
-                $one->check->outcomes(),
-            ),
-            'outcome' => $one->finding->outcome?->value,
-            'says' => match (true) {
+        return new LookCheckAnswer(
+            id: $one->check->id,
+            asks: $one->check->asks,
+            see: $one->check->see,
+            sign: $one->check->sign,
+            outcomes: WordAnswer::each($one->check->outcomes()),
+            outcome: $one->finding->outcome,
+            says: match (true) {
                 $one->finding->outcome === Outcome::WalkAway => $one->whyNot(),
                 $mending !== null => ucfirst($mending->says).
                     ($mending->minutes > 0 ? ", {$mending->minutes} min" : '').
@@ -128,19 +130,16 @@ final class LookOverResource
                     '.',
                 default => $one->says,
             },
-            'labels' => $one->check->measured->labels ?? [],
-            'typed' => $one->check->measured === null
-                    ? []
-                    : array_map(
-                        static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '',
-                        array_keys($one->check->measured->labels),
-                    ),
-            'readings' => array_map(
-                static fn (Reading $reading): array => FieldResource::reading($reading),
-                $one->readings,
-            ),
-            'sound' => $one->check->measured === null ? null : $one->check->measured->limit($format),
-        ];
+            labels: $one->check->measured->labels ?? [],
+            typed: $one->check->measured === null
+                ? []
+                : array_map(
+                    static fn (int $index): string => $found[$one->check->id]['readings'][$index] ?? '',
+                    array_keys($one->check->measured->labels),
+                ),
+            readings: $one->readings,
+            sound: $one->check->measured === null ? null : $one->check->measured->limit($format),
+        );
     }
 
     private static function typed(float $price): string

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Stall;
 
+use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
+use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
+use App\Stall\Answer\LookAnswer;
 use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use JackRest\Core\Calculation\InvalidInput;
@@ -20,11 +22,15 @@ final class PhotoController
 {
     private const MOST = 12;
 
-    /** A photograph of the tool, shrunk and without what the camera wrote into it. */
-    public function store(Request $request, Ledger $ledger, LookOver $look, LengthFormatter $format): JsonResponse
+    /**
+     * A photograph of the tool, shrunk and without what the camera wrote into it.
+     *
+     * @return Created<LookAnswer>
+     */
+    public function store(Request $request, Ledger $ledger, LookOver $look, LengthFormatter $format): Created
     {
         $file = $request->file('photo');
-        if (! $file instanceof UploadedFile || ! $file->isValid()) {
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw InvalidInput::because(
                 'photo',
                 'Choose a picture of less than '.ini_get('upload_max_filesize').'B.',
@@ -42,7 +48,7 @@ final class PhotoController
             ]);
         });
 
-        return (new LookOverController())->show($look, $format)->setStatusCode(201);
+        return new Created((new LookOverController())->show($look, $format));
     }
 
     public function show(Photo $photo): BinaryFileResponse
@@ -56,7 +62,7 @@ final class PhotoController
         ]);
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Photo $photo): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Photo $photo): DiaryEntryAnswer
     {
         $entry = $ledger->record(
             'photo-removed',
@@ -65,6 +71,6 @@ final class PhotoController
             static fn (Changes $changes) => $changes->delete($photo, $request->version()),
         );
 
-        return new JsonResponse(DiaryResource::entry($entry->load('undoneBy')));
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 }

@@ -6,12 +6,20 @@ namespace App\Work;
 
 use App\Bench\Bench;
 use App\Diary\DiaryResource;
-use App\Http\FieldResource;
+use App\Http\Created;
+use App\Kit\Answer\RemovedAnswer;
 use App\Kit\KitOfBench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Http\JsonResponse;
+use App\Work\Answer\OperationAnswer;
+use App\Work\Answer\OperationFactAnswer;
+use App\Work\Answer\OperationsAnswer;
+use App\Work\Answer\PatternAnswer;
+use App\Work\Answer\StepFiguresAnswer;
+use App\Work\Answer\WorkPageAnswer;
+use App\Work\Answer\WorkPreviewAnswer;
+use App\Work\Answer\WorksAnswer;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
@@ -27,22 +35,23 @@ use JackRest\Desk\Form\Form;
 /** Works: what somebody wants to make, and the steps of it. */
 final class WorkController
 {
-    public function index(Bench $bench, LengthFormatter $format): JsonResponse
+    public function index(Bench $bench, LengthFormatter $format): WorksAnswer
     {
         $kit = new KitOfBench($bench);
 
-        return new JsonResponse([
-            'works' => $kit->works->map(static fn (Work $work): array => WorkResource::line($work, $kit))->all(),
-            'patterns' => array_values(
+        return new WorksAnswer(
+            works: WorkResource::lines($kit),
+            patterns: array_values(
                 array_map(
-                    static fn (Pattern $pattern): array => WorkResource::pattern($pattern, $format),
+                    static fn (Pattern $pattern): PatternAnswer => WorkResource::pattern($pattern, $format),
                     Patterns::all(),
                 ),
             ),
-        ]);
+        );
     }
 
-    public function store(WorkRequest $request, Ledger $ledger, LengthFormatter $format): JsonResponse
+    /** @return Created<WorkPageAnswer> */
+    public function store(WorkRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $values = $request->values($format);
         $work = null;
@@ -58,11 +67,11 @@ final class WorkController
         });
         assert($work instanceof Work);
 
-        return $this->show($ledger->bench, $work, $format)->setStatusCode(201);
+        return new Created($this->show($ledger->bench, $work, $format));
     }
 
     /** A work as far as it has been described, with what can be done of it; writes nothing. */
-    public function preview(WorkFormRequest $request, Bench $bench, LengthFormatter $format): JsonResponse
+    public function preview(WorkFormRequest $request, Bench $bench, LengthFormatter $format): WorkPreviewAnswer
     {
         $kit = new KitOfBench($bench);
         $sheet = $request->sheet($format);
@@ -78,20 +87,23 @@ final class WorkController
             ($sheet === null || $sheet->isSound()) &&
             array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
 
-        return new JsonResponse([
-            'figures' => FieldResource::readings($sheet?->form),
-            'stepFigures' => array_map(FieldResource::readings(...), $steps),
-            'measuresMm' => (object) ($sheet->measures ?? []),
-            'form' => $sheet->pattern->form ?? 'own',
-            'tasks' => WorkResource::tasks($covered, $kit, $format),
-            'sentence' => WorkResource::sentence($covered, 'work'),
-            'sound' => $sound,
-        ]);
+        return new WorkPreviewAnswer(
+            figures: $sheet->form->readings ?? [],
+            stepFigures: array_map(
+                static fn (Form $step): StepFiguresAnswer => new StepFiguresAnswer($step->readings),
+                $steps,
+            ),
+            measuresMm: $sheet->measures ?? [],
+            form: $sheet->pattern->form ?? 'own',
+            tasks: WorkResource::tasks($covered, $kit, $format),
+            sentence: WorkResource::sentence($covered, 'work'),
+            sound: $sound,
+        );
     }
 
-    public function show(Bench $bench, Work $work, LengthFormatter $format): JsonResponse
+    public function show(Bench $bench, Work $work, LengthFormatter $format): WorkPageAnswer
     {
-        return new JsonResponse(WorkResource::page($work, new KitOfBench($bench), $format));
+        return WorkResource::page($work, new KitOfBench($bench), $format);
     }
 
     public function update(
@@ -99,7 +111,7 @@ final class WorkController
         Ledger $ledger,
         Work $work,
         LengthFormatter $format,
-    ): JsonResponse {
+    ): WorkPageAnswer {
         $values = $request->values($format);
         $ledger->record('work-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
             Changes $changes,
@@ -111,12 +123,8 @@ final class WorkController
     }
 
     /** Takes a work into the plan, or leaves it for later. */
-    public function choose(
-        ChooseWorkRequest $request,
-        Ledger $ledger,
-        Work $work,
-        LengthFormatter $format,
-    ): JsonResponse {
+    public function choose(ChooseWorkRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): WorksAnswer
+    {
         $chosen = $request->boolean('chosen');
         $sentence = $chosen ? "Took up the {$work->name}." : "Left the {$work->name} for later.";
         $ledger->record('work-chosen', $work->name, $sentence, static function (Changes $changes) use (
@@ -130,7 +138,7 @@ final class WorkController
         return $this->index($ledger->bench, $format);
     }
 
-    public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): JsonResponse
+    public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): RemovedAnswer
     {
         $entry = $ledger->record('work-removed', $work->name, "Gave up the work: {$work->name}.", static function (
             Changes $changes,
@@ -138,27 +146,30 @@ final class WorkController
             $changes->delete($work, $request->version());
         });
 
-        return new JsonResponse(['entry' => DiaryResource::entry($entry->load('undoneBy')), 'loses' => []]);
+        return new RemovedAnswer(entry: DiaryResource::entry($entry->load('undoneBy')), loses: []);
     }
 
     /** Every operation a work can be put together from, with the numbers that decide about it. */
-    public function operations(): JsonResponse
+    public function operations(): OperationsAnswer
     {
-        return new JsonResponse([
-            'operations' => array_values(
+        return new OperationsAnswer(
+            operations: array_values(
                 array_map(
-                    static fn (Operation $operation): array => [
-                        'id' => $operation->id,
-                        'name' => $operation->name,
-                        'says' => $operation->says,
-                        'facts' => array_map(
-                            static fn (Fact $fact): array => ['name' => $fact->value, 'asks' => $fact->asks()],
+                    static fn (Operation $operation): OperationAnswer => new OperationAnswer(
+                        id: $operation->id,
+                        name: $operation->name,
+                        says: $operation->says,
+                        facts: array_map(
+                            static fn (Fact $fact): OperationFactAnswer => new OperationFactAnswer(
+                                name: $fact->value,
+                                asks: $fact->asks(),
+                            ),
                             FactsOf::operation($operation),
                         ),
-                    ],
+                    ),
                     Operations::all(),
                 ),
             ),
-        ]);
+        );
     }
 }

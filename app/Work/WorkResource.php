@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Kit\KitOfBench;
+use App\Work\Answer\MeasureAnswer;
+use App\Work\Answer\PatternAnswer;
+use App\Work\Answer\TaskAnswer;
+use App\Work\Answer\WorkAnswer;
+use App\Work\Answer\WorkPageAnswer;
+use App\Work\Answer\WorkStepAnswer;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\School\Overrule;
@@ -19,27 +25,35 @@ final class WorkResource
 {
     private const OWN_FORM = 'own';
 
-    /** @return array<string, mixed> */
-    public static function line(Work $work, KitOfBench $kit): array
+    /** @return list<WorkAnswer> */
+    public static function lines(KitOfBench $kit): array
+    {
+        return array_map(
+            static fn (Work $work): WorkAnswer => self::line($work, $kit),
+            array_values($kit->works->all()),
+        );
+    }
+
+    public static function line(Work $work, KitOfBench $kit): WorkAnswer
     {
         $missing = count(
             array_unique(array_map(static fn (Task $task): string => $task->operation->id, $kit->lacking($work))),
         );
 
-        return [
-            'id' => $work->id,
-            'version' => $work->version,
-            'name' => $work->name,
-            'form' => $work->patternOfWork()->form ?? self::OWN_FORM,
-            'state' => match (true) {
+        return new WorkAnswer(
+            id: $work->id,
+            version: $work->version,
+            name: $work->name,
+            form: $work->patternOfWork()->form ?? self::OWN_FORM,
+            state: match (true) {
                 $missing === 0 => 'now',
                 $work->chosen && self::isPlanned($work, $kit) => 'planned',
                 default => 'locked',
             },
-            'missing' => $missing,
-            'chosen' => $work->chosen,
-            'due' => $work->due_on,
-        ];
+            missing: $missing,
+            chosen: $work->chosen,
+            due: $work->due_on,
+        );
     }
 
     private static function isPlanned(Work $work, KitOfBench $kit): bool
@@ -53,36 +67,33 @@ final class WorkResource
         return true;
     }
 
-    /** @return array<string, mixed> */
-    public static function page(Work $work, KitOfBench $kit, LengthFormatter $format): array
+    public static function page(Work $work, KitOfBench $kit, LengthFormatter $format): WorkPageAnswer
     {
         $pattern = $work->patternOfWork();
         $covered = $kit->covered($work);
 
-        return [
-            'work' => self::line($work, $kit),
-            'says' => $work->says !== '' ? $work->says : $pattern->says ?? 'Put together from operations of your own '
-                .'choice.',
-            'pattern' => $pattern === null ? null : self::pattern($pattern, $format),
-            'hardness' => $work->hardness->value,
-            'weight' => $work->weight,
-            'typed' => (object) ($pattern === null ? [] : self::typed($work, $pattern, $format)),
-            'measuresMm' => (object) array_map(floatval(...), $work->measures),
-            'steps' => array_map(
-                static fn (array $step): array => [
-                    'operation' => $step['operation'],
-                    'typed' => (object) array_map(
-                        static fn (float|int $mm): string => $format->typed((float) $mm),
-                        $step['mm'],
-                    ),
-                    'minGrade' => $step['minGrade'],
-                ],
+        return new WorkPageAnswer(
+            work: self::line($work, $kit),
+            says: $work->says !== ''
+                ? $work->says
+                : $pattern->says ?? 'Put together from operations of your own '.'choice.',
+            pattern: $pattern === null ? null : self::pattern($pattern, $format),
+            hardness: $work->hardness,
+            weight: $work->weight,
+            typed: $pattern === null ? [] : self::typed($work, $pattern, $format),
+            measuresMm: array_map(floatval(...), $work->measures),
+            steps: array_map(
+                static fn (array $step): WorkStepAnswer => new WorkStepAnswer(
+                    operation: $step['operation'],
+                    typed: array_map(static fn (float|int $mm): string => $format->typed((float) $mm), $step['mm']),
+                    minGrade: $step['minGrade'],
+                ),
                 $work->steps,
             ),
-            'tasks' => self::tasks($covered, $kit, $format),
-            'sentence' => self::sentence($covered, $work->name),
-            'minutes' => self::minutes($covered),
-        ];
+            tasks: self::tasks($covered, $kit, $format),
+            sentence: self::sentence($covered, $work->name),
+            minutes: self::minutes($covered),
+        );
     }
 
     /** @return array<string, string> */
@@ -97,33 +108,32 @@ final class WorkResource
         return $typed;
     }
 
-    /** @return array<string, mixed> */
-    public static function pattern(Pattern $pattern, LengthFormatter $format): array
+    public static function pattern(Pattern $pattern, LengthFormatter $format): PatternAnswer
     {
-        return [
-            'id' => $pattern->id,
-            'name' => $pattern->name,
-            'says' => $pattern->says,
-            'form' => $pattern->form,
-            'measures' => array_map(
-                static fn (Measure $measure): array => [
-                    'name' => $measure->name,
-                    'label' => $measure->label,
-                    'usual' => $measure->isLength
+        return new PatternAnswer(
+            id: $pattern->id,
+            name: $pattern->name,
+            says: $pattern->says,
+            form: $pattern->form,
+            measures: array_map(
+                static fn (Measure $measure): MeasureAnswer => new MeasureAnswer(
+                    name: $measure->name,
+                    label: $measure->label,
+                    usual: $measure->isLength
                         ? $format->typed($measure->usual)
                         : LengthFormatter::decimal($measure->usual, 0),
-                    'usualMm' => $measure->usual,
-                ],
+                    usualMm: $measure->usual,
+                ),
                 $pattern->measures,
             ),
-        ];
+        );
     }
 
     /**
      * What is missing first, then what is slow, then the rest; each in the order of the work.
      *
      * @param  list<TaskCoverage>  $covered
-     * @return list<array<string, mixed>>
+     * @return list<TaskAnswer>
      */
     public static function tasks(array $covered, KitOfBench $kit, LengthFormatter $format): array
     {
@@ -135,33 +145,32 @@ final class WorkResource
             ],
         );
 
-        return array_map(static fn (TaskCoverage $row): array => self::task($row, $kit, $format), $covered);
+        return array_map(static fn (TaskCoverage $row): TaskAnswer => self::task($row, $kit, $format), $covered);
     }
 
-    /** @return array<string, mixed> */
-    private static function task(TaskCoverage $row, KitOfBench $kit, LengthFormatter $format): array
+    private static function task(TaskCoverage $row, KitOfBench $kit, LengthFormatter $format): TaskAnswer
     {
         $words = new CoverageWords($format);
         $way = $row->best?->way;
 
-        return [
-            'operation' => $row->task->operation->id,
-            'name' => $row->task->operation->name,
-            'explains' => $row->task->operation->says,
-            'numbers' => self::numbers($row->task, $format),
-            'state' => $row->isEnough()
+        return new TaskAnswer(
+            operation: $row->task->operation->id,
+            name: $row->task->operation->name,
+            explains: $row->task->operation->says,
+            numbers: self::numbers($row->task, $format),
+            state: $row->isEnough()
                 ? 'now'
                 : ($kit->coverageOfPlan()->of($row->task)->isEnough()
                     ? 'planned'
                     : 'impossible'),
-            'slow' => $row->isEnough() && $row->better !== null,
-            'tools' => implode(', ', $row->best?->names() ?? []),
-            'says' => $words->says($row).self::leftOut($row, $kit),
-            'grade' => $way?->grade,
-            'minGrade' => $row->task->minGrade,
-            'speed' => $words->speed($way),
-            'certainty' => $way === null ? null : ($way->guided ? 'guided' : 'by hand and eye'),
-        ];
+            slow: $row->isEnough() && $row->better !== null,
+            tools: implode(', ', $row->best?->names() ?? []),
+            says: $words->says($row).self::leftOut($row, $kit),
+            grade: $way?->grade,
+            minGrade: $row->task->minGrade,
+            speed: $words->speed($way),
+            certainty: $way === null ? null : ($way->guided ? 'guided' : 'by hand and eye'),
+        );
     }
 
     private static function numbers(Task $task, LengthFormatter $format): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Http\Answer\ErrorsAnswer;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,6 +38,6 @@ final class AnswerThisHostOnly
 
     private static function refusal(string $message, int $status): JsonResponse
     {
-        return new JsonResponse(['errors' => [['field' => '', 'message' => $message]]], $status);
+        return new JsonResponse(ErrorsAnswer::one($message), $status);
     }
 }

@@ -21,10 +21,11 @@ final readonly class Field
      * @param  float|null  $atLeast  the value must be this or greater
      * @param  float|null  $below  the value must be less than this
      * @param  float|null  $atMost  the value must be this or less
-     * @param  class-string|'number'|'integer'|'string'|null  $of  what a list holds
+     * @param  class-string|'number'|'integer'|'string'|'numbers'|null  $of  what a list holds; numbers: lists of them
      * @param  bool  $keyed  whether the list is an object: values of `of` by any name
      * @param  int  $minItems  fewest entries of a list
      * @param  int|null  $maxItems  most entries of a list
+     * @param  list<string>  $among  the only texts it may be; none: any
      */
     public function __construct(
         public string $says,
@@ -36,6 +37,7 @@ final readonly class Field
         public int $minItems = 0,
         public ?int $maxItems = null,
         public bool $keyed = false,
+        public array $among = [],
     ) {
     }
 

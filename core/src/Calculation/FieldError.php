@@ -7,8 +7,10 @@ namespace JackRest\Core\Calculation;
 /** One thing wrong with one field: which, and what would be right. */
 final readonly class FieldError
 {
-    public function __construct(public string $field, public string $message)
-    {
+    public function __construct(
+        #[Field('which field; empty: none in particular')] public string $field,
+        #[Field('what is wrong with it, and what would be right')] public string $message,
+    ) {
     }
 
     public function under(string $path): self

@@ -82,7 +82,7 @@ final class Reader
         return match (true) {
             $slot->type === 'float' => self::number($slot->field, $raw),
             $slot->type === 'int' => self::whole($slot->field, $raw),
-            $slot->type === 'string' => self::text($raw),
+            $slot->type === 'string' => self::text($slot->field, $raw),
             $slot->type === 'bool' => is_bool($raw) ? $raw : throw InvalidInput::because('', 'must be true or false'),
             $slot->type === 'array' => $slot->field->keyed
                 ? self::map($slot->field, $raw)
@@ -116,14 +116,21 @@ final class Reader
             : throw InvalidInput::because('', 'must be a whole number');
     }
 
-    private static function text(mixed $raw): string
+    private static function text(Field $field, mixed $raw): string
     {
         if (! is_string($raw) && ! is_int($raw) && ! is_float($raw)) {
             throw InvalidInput::because('', 'must be text');
         }
         $text = trim((string) $raw);
 
-        return $text === '' ? throw InvalidInput::because('', 'must not be empty') : $text;
+        return match (true) {
+            $text === '' => throw InvalidInput::because('', 'must not be empty'),
+            $field->among !== [] && ! in_array($text, $field->among, true) => throw InvalidInput::because(
+                '',
+                'must be one of: '.implode(', ', $field->among),
+            ),
+            default => $text,
+        };
     }
 
     /** @return list<mixed> */
@@ -183,7 +190,7 @@ final class Reader
         return match (true) {
             $field->of === 'number' => self::number($field, $raw),
             $field->of === 'integer' => self::whole($field, $raw),
-            $field->of === 'string' => self::text($raw),
+            $field->of === 'string' => self::text($field, $raw),
             $field->of !== null && class_exists($field->of) => self::read($field->of, $raw),
             default => throw InvalidInput::because('', 'has entries nobody can read'),
         };

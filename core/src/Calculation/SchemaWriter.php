@@ -5,19 +5,49 @@ declare(strict_types=1);
 namespace JackRest\Core\Calculation;
 
 use BackedEnum;
+use Closure;
+use LogicException;
 
-/** Writes the JSON Schema (draft 2020-12) of an input or a result from its constructor. */
-final class SchemaWriter
+/** Writes the JSON Schema (draft 2020-12) of an input, a result or an answer from its constructor. */
+final readonly class SchemaWriter
 {
+    /** @param  Closure(class-string): array<string, mixed>  $within  the schema of a class within another */
+    private function __construct(private Closure $within)
+    {
+    }
+
     /**
+     * Whole, with all that stands within it.
+     *
      * @param  class-string  $class
      * @return array<string, mixed>
      */
     public static function object(string $class): array
     {
+        return (new self(self::object(...)))->of($class);
+    }
+
+    /**
+     * With references to what stands within it.
+     *
+     * @param  class-string  $class
+     * @param  Closure(class-string): array<string, mixed>  $refer
+     * @return array<string, mixed>
+     */
+    public static function referring(string $class, Closure $refer): array
+    {
+        return (new self($refer))->of($class);
+    }
+
+    /**
+     * @param  class-string  $class
+     * @return array<string, mixed>
+     */
+    private function of(string $class): array
+    {
         $properties = $required = [];
         foreach (Shape::of($class)->slots as $slot) {
-            $properties[$slot->name] = self::slot($slot);
+            $properties[$slot->name] = $this->slot($slot);
             if (! $slot->optional) {
                 $required[] = $slot->name;
             }
@@ -35,11 +65,11 @@ final class SchemaWriter
     }
 
     /** @return array<string, mixed> */
-    private static function slot(Slot $slot): array
+    private function slot(Slot $slot): array
     {
-        $schema = ['description' => $slot->field->says, ...self::type($slot)];
+        $schema = ['description' => $slot->field->says, ...$this->type($slot)];
         if ($slot->nullable && ! $slot->optional) {
-            $schema['type'] = [$schema['type'], 'null'];
+            $schema = self::orNull($schema);
         }
         if ($slot->optional && $slot->default !== null && ! $slot->field->keyed) {
             $schema['default'] = $slot->default instanceof BackedEnum ? $slot->default->value : $slot->default;
@@ -49,7 +79,7 @@ final class SchemaWriter
     }
 
     /** @return array<string, mixed> */
-    private static function type(Slot $slot): array
+    private function type(Slot $slot): array
     {
         $type = $slot->type;
 
@@ -57,25 +87,27 @@ final class SchemaWriter
             $type === 'float' => ['type' => 'number', ...self::limits($slot->field)],
             $type === 'int' => ['type' => 'integer', ...self::limits($slot->field)],
             $type === 'bool' => ['type' => 'boolean'],
-            $type === 'string' => ['type' => 'string'],
-            $type === 'array' => self::list($slot->field),
+            $type === 'string' => self::text($slot->field),
+            $type === 'array' => $this->list($slot->field),
             is_subclass_of($type, BackedEnum::class) => [
                 'type' => 'string',
                 'enum' => array_column($type::cases(), 'value'),
             ],
-            class_exists($type) => self::object($type),
+            class_exists($type) => ($this->within)($type),
             default => [],
         };
     }
 
     /** @return array<string, mixed> */
-    private static function list(Field $field): array
+    private function list(Field $field): array
     {
         $items = match (true) {
             $field->of === 'number', $field->of === 'integer' => ['type' => $field->of, ...self::limits($field)],
+            $field->of === 'numbers' => ['type' => 'array', 'items' => ['type' => 'number']],
             $field->of === 'string' => ['type' => 'string'],
-            $field->of !== null && class_exists($field->of) => self::object($field->of),
-            default => [],
+            $field->of === null => [],
+            class_exists($field->of) => ($this->within)($field->of),
+            default => throw new LogicException("There is no class {$field->of}."),
         };
 
         if ($field->keyed) {
@@ -91,6 +123,30 @@ final class SchemaWriter
             ],
             static fn (mixed $part): bool => $part !== null && $part !== 0,
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private static function orNull(array $schema): array
+    {
+        if (isset($schema['$ref'])) {
+            $reference = ['$ref' => $schema['$ref']];
+
+            return [...array_diff_key($schema, $reference), 'anyOf' => [$reference, ['type' => 'null']]];
+        }
+        if (is_array($schema['enum'] ?? null)) {
+            $schema['enum'][] = null;
+        }
+
+        return ['type' => [$schema['type'], 'null']] + $schema;
+    }
+
+    /** @return array<string, mixed> */
+    private static function text(Field $field): array
+    {
+        return ['type' => 'string', ...$field->among === [] ? [] : ['enum' => $field->among]];
     }
 
     /** @return array<string, float> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Calculation;
 
 use BackedEnum;
+use stdClass;
 
 /**
  * Turns a result value into plain arrays for JSON.
@@ -22,7 +23,8 @@ final class Writer
         foreach (Shape::of($result::class)->slots as $slot) {
             $value = $values[$slot->name];
             if ($value !== null || ! $slot->optional) {
-                $fields[$slot->name] = self::value($value);
+                // An empty list would be written [] where {} is meant.
+                $fields[$slot->name] = $slot->field->keyed && $value === [] ? new stdClass() : self::value($value);
             }
         }
 

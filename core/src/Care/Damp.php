@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Care;
 
+use JackRest\Core\Labelled;
+
 /** How damp the shop's air is through most of the year; iron rusts from about 60 % on. Common practice, no source. */
-enum Damp: string
+enum Damp: string implements Labelled
 {
     case Dry = 'dry';
     case Ordinary = 'ordinary';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
+use JackRest\Core\Labelled;
+
 /** What a blade is made of, as far as it matters to its edge; common practice. */
-enum Steel: string
+enum Steel: string implements Labelled
 {
     case Carbon = 'carbon';
     case Alloy = 'alloy';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\EdgeHistory;
 
+use JackRest\Core\Labelled;
+
 /** What happens to an edge in its life. */
-enum EdgeEntryKind: string
+enum EdgeEntryKind: string implements Labelled
 {
     case Used = 'used';
     case Tested = 'tested';

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace JackRest\Core\EdgeHistory;
 
 use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Labelled;
 
 /** What a test of an edge showed: the light line, and end grain. Common practice. */
-enum TestFound: string
+enum TestFound: string implements Labelled
 {
     case NoLine = 'no-line';
     case Clean = 'clean';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Filing;
 
+use JackRest\Core\Labelled;
+
 /** How a saw's teeth are found. What is jointed off is from memory. */
-enum SawState: string
+enum SawState: string implements Labelled
 {
     case TouchUp = 'touch-up';
     case Dull = 'dull';

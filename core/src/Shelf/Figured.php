@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
+use JackRest\Core\Labelled;
+
 /** How the grain of a blank runs, as its face shows it. */
-enum Figured: string
+enum Figured: string implements Labelled
 {
     case Straight = 'straight';
     case Slight = 'slight';

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
-enum Knots: string
+use JackRest\Core\Labelled;
+
+enum Knots: string implements Labelled
 {
     case None = 'none';
     case Clear = 'clear';

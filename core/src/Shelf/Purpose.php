@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
+use JackRest\Core\Labelled;
+
 /** What a blank is wanted for, with the usual size of the piece in mm; common practice, no source. */
-enum Purpose: string
+enum Purpose: string implements Labelled
 {
     case Blade = 'blade';
     case Stock = 'stock';

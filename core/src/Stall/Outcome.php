@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Stall;
 
+use JackRest\Core\Labelled;
+
 /** What a check of a second-hand tool comes to. */
-enum Outcome: string
+enum Outcome: string implements Labelled
 {
     case Sound = 'sound';
     case Mend = 'mend';

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Timber;
 
+use JackRest\Core\Labelled;
+
 /** How hard the wood is to saw and bore: pine, walnut, oak. */
-enum Hardness: string
+enum Hardness: string implements Labelled
 {
     case Soft = 'soft';
     case Medium = 'medium';

@@ -133,4 +133,18 @@ final class ReaderTest extends TestCase
         $this->expectExceptionMessage('bladeLengthMm: must be a number; farGapsMm: is missing');
         Reader::read(SquareReversalInput::class, json_decode('{"bladeLengthMm":"x"}'));
     }
+
+    public function test_a_text_of_a_list_is_one_of_it(): void
+    {
+        $json = '{"whole":null,"parts":[],"hardness":null,"state":"shut","sizes":{},"rows":[]}';
+        try {
+            Reader::read(SampleAnswer::class, json_decode($json));
+            self::fail('it was read');
+        } catch (InvalidInput $wrong) {
+            self::assertContains(
+                ['field' => 'state', 'message' => 'must be one of: open, left'],
+                $wrong->toArray()['errors'],
+            );
+        }
+    }
 }

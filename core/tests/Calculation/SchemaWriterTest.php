@@ -68,4 +68,40 @@ final class SchemaWriterTest extends TestCase
     {
         self::assertSame('0', json_encode(Writer::write(new MicroBevelResult(-0.0, 0.2, 0.1, 0.005))['recessionMm']));
     }
+
+    public function test_what_stands_within_can_be_referred_to(): void
+    {
+        $schema = SchemaWriter::referring(
+            SampleAnswer::class,
+            static fn (string $class): array => ['$ref' => '#/'.substr($class, (int) strrpos($class, '\\') + 1)],
+        );
+        $reference = ['$ref' => '#/SampleAnswer'];
+
+        self::assertSame(
+            ['description' => 'what it belongs to', 'anyOf' => [$reference, ['type' => 'null']]],
+            $schema['properties']['whole'],
+        );
+        self::assertSame($reference, $schema['properties']['parts']['items']);
+        self::assertSame(['soft', 'medium', 'hard', null], $schema['properties']['hardness']['enum']);
+        self::assertSame(['string', 'null'], $schema['properties']['hardness']['type']);
+        self::assertSame(['open', 'left'], $schema['properties']['state']['enum']);
+        self::assertSame(['type' => 'number'], $schema['properties']['sizes']['additionalProperties']);
+        self::assertSame(
+            ['type' => 'array', 'items' => ['type' => 'number']],
+            $schema['properties']['rows']['items'],
+        );
+    }
+
+    public function test_nothing_by_name_is_written_as_an_object(): void
+    {
+        $answer = new SampleAnswer(null, [], null, 'open', [], []);
+        $sized = new SampleAnswer($answer, [$answer], null, 'left', ['width' => 50.0], [[1.0], []]);
+
+        self::assertSame(
+            '{"whole":null,"parts":[],"hardness":null,"state":"open","sizes":{},"rows":[]}',
+            json_encode(Writer::write($answer)),
+        );
+        self::assertSame(['width' => 50.0], Writer::write($sized)['sizes']);
+        self::assertSame([[1.0], []], Writer::write($sized)['rows']);
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Form;
 
+use JackRest\Core\Calculation\Field as Described;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 
@@ -14,35 +15,32 @@ use JackRest\Core\Measure\LengthUnit;
  */
 final readonly class Reading
 {
-    /**
-     * @param  float|null  $value  mm, degrees, or what its quantity is counted in; null: nothing typed, or wrong
-     * @param  string|null  $understood  the figure as it was understood, in more than one unit
-     * @param  string|null  $instead  what was probably meant, as it would be typed
-     */
     private function __construct(
-        public string $typed,
+        #[Described('as it was typed')] public string $typed,
+        #[Described('mm, degrees, or what its quantity is counted in; null: nothing typed, or wrong')]
         public ?float $value,
-        public ?string $understood = null,
-        public ?string $error = null,
-        public ?string $doubt = null,
-        public ?string $instead = null,
+        #[Described('the figure as it was understood, in more than one unit; null: not told')]
+        public ?string $understood,
+        #[Described('what is wrong; null: nothing')] public ?string $error,
+        #[Described('what is doubtful about it; null: nothing')] public ?string $doubt,
+        #[Described('what was probably meant, as it would be typed; null: not known')] public ?string $instead,
     ) {
     }
 
     /** Nothing was typed. */
     public static function none(string $typed = ''): self
     {
-        return new self($typed, null);
+        return new self($typed, null, null, null, null, null);
     }
 
     public static function understood(string $typed, float $value, ?string $understood = null): self
     {
-        return new self($typed, $value, $understood);
+        return new self($typed, $value, $understood, null, null, null);
     }
 
     public static function unreadable(string $typed, string $error, ?string $instead = null): self
     {
-        return new self($typed, null, error: $error, instead: $instead);
+        return new self($typed, null, null, $error, null, $instead);
     }
 
     /** A length in the user's unit, with nothing said of how long it may be. */
@@ -61,7 +59,7 @@ final readonly class Reading
 
     public function refused(string $complaint): self
     {
-        return new self($this->typed, null, $this->understood, $complaint);
+        return new self($this->typed, null, $this->understood, $complaint, null, null);
     }
 
     /** Understood, but asked about; what to type instead, where that is known. */

@@ -3,6 +3,8 @@ import type { components, paths } from './contract.gen'
 
 export type Schemas = components['schemas']
 export type FieldError = Schemas['FieldError']
+/** What was typed and how it was understood, by the fields' names. */
+export type ReadingsByName = Readonly<Record<string, Schemas['Reading']>>
 
 /** What the application said was wrong, each complaint beside its field. */
 export class Refused extends Error {

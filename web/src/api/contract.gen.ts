@@ -2558,932 +2558,3297 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        Errors: {
-            errors: components["schemas"]["FieldError"][];
-        };
-        FieldError: {
-            field: string;
-            message: string;
-        };
-        Health: {
-            status: string;
-        };
-        Pulse: {
-            revision: number;
-            /** @enum {string} */
-            unit: "mm" | "inch";
-            /** @enum {string} */
-            ground: "system" | "light" | "dark";
-            bench: string;
-            instrumentUrl: string | null;
-        };
-        Preferences: {
-            /** @enum {string} */
-            unit?: "mm" | "inch";
-            /** @enum {string} */
-            ground?: "system" | "light" | "dark";
-            instrument?: string;
-            paper?: string;
-            instrumentUrl?: string;
-        };
-        InstrumentReading: {
-            typed: string;
-        };
-        Seen: {
-            version: number;
-        };
-        StepRequest: {
-            typed: string;
-            stepMm: number;
-            steps: number;
-        };
-        Step: {
-            typed: string;
-        };
-        PriceRequest: {
-            version: number;
-            price: string;
-        };
-        Field: {
-            name: string;
-            label: string;
-            hint: string;
-            /** @enum {string} */
-            quantity: "length" | "thickness" | "teeth-per-inch" | "degrees" | "slope" | "yes-no" | "count" | "teeth" | "temperature" | "percent";
-            isLength: boolean;
-            isReading: boolean;
-            step: number;
-            typed: string;
-            usual: string;
-            when: components["schemas"]["When"] | null;
-            isAside: boolean;
-        };
-        Reading: {
-            typed: string;
-            value: number | null;
-            understood: string | null;
-            error: string | null;
-            doubt: string | null;
-            instead: string | null;
-        };
-        Next: {
-            says: string;
-            why: string;
-        };
-        SizeMm: {
-            [key: string]: number;
-        };
-        Looks: {
-            looks: components["schemas"]["ListedLook"][];
-            kinds: components["schemas"]["Word"][];
-        };
-        ListedLook: {
-            id: number;
-            name: string;
-            kind: string;
-            /** @enum {string} */
-            state: "open" | "bought" | "left";
-            begunAt: string;
-            says: string;
-        };
-        NewLook: {
-            kind: string;
-        };
-        Look: {
-            id: number;
-            version: number;
-            name: string;
-            kind: string;
-            /** @enum {string} */
-            state: "open" | "bought" | "left";
-            toolId: number | null;
-            checks: components["schemas"]["LookCheck"][];
-            dimensions: components["schemas"]["Dimension"][];
-            sizes: components["schemas"]["Typed"];
-            figures: components["schemas"]["Readings"];
-            nextCheck: string | null;
-            next: components["schemas"]["Next"];
-            good: string;
-            perHour: string;
-            asked: string;
-            fair: string;
-            most: string;
-            mostTyped: string;
-            lines: components["schemas"]["PriceLine"][];
-            photos: components["schemas"]["Photo"][];
-            caution: string;
-            complaints: components["schemas"]["Typed"];
-        };
-        LookCheck: {
-            id: string;
-            asks: string;
-            see: string;
-            sign: string;
-            outcomes: components["schemas"]["Word"][];
-            /** @enum {string|null} */
-            outcome: "sound" | "mend" | "walk-away" | null;
-            says: string;
-            labels: string[];
-            typed: string[];
-            readings: components["schemas"]["Reading"][];
-            sound: string | null;
-        };
-        PriceLine: {
-            says: string;
-            amount: string;
-        };
-        Photo: {
-            id: number;
-            version: number;
-            width: number;
-            height: number;
-        };
-        LookSheet: {
-            version: number;
-            name: string;
-            found: components["schemas"]["LookFound"][];
-            sizes?: components["schemas"]["Typed"];
-            asked: string;
-            good: string;
-            perHour: string;
-        };
-        LookFound: {
-            check: string;
-            /** @enum {string|null} */
-            outcome: "sound" | "mend" | "walk-away" | null;
-            readings: string[];
-        };
-        SettleLook: {
-            version: number;
-            price?: string;
-        };
-        Search: {
-            hits: components["schemas"]["Hit"][];
-        };
-        Word: {
-            value: string;
-            label: string;
-        };
-        Edges: {
-            edges: components["schemas"]["Edge"][];
-        };
-        Edge: {
-            id: number;
-            version: number;
-            name: string;
-            tool: string;
-            condition: string;
-            says: string;
-            widthMm: number;
-            thicknessMm: number;
-            primaryDeg: number;
-            secondaryDeg: number;
-            microWidthMm: number;
-            finishUm: number;
-            thickness: string;
-            microWidth: string;
-            honedOn: string | null;
-            form: string;
-            duty: string;
-            backBevelDeg: number;
-            wheelMm: number | null;
-            radiusMm: number | null;
-        };
-        EdgePage: {
-            edge: components["schemas"]["Edge"];
-            conditions: components["schemas"]["Condition"][];
-            thicknessTyped: string;
-            running: number | null;
-            diary: components["schemas"]["DiaryEntry"][];
-        };
-        Condition: {
-            value: string;
-            label: string;
-            sign: string;
-        };
-        EdgeSheet: {
-            bevelLength: string;
-            thickness: string;
-            give: string;
-            nickDepth: string;
-            backLength: string;
-            outOfFlat: string;
-            newAngle: string;
-            relief: string;
-            stopUm: string;
-            condition: string;
-        };
-        SeenEdgeSheet: {
-            bevelLength: string;
-            thickness: string;
-            give: string;
-            nickDepth: string;
-            backLength: string;
-            outOfFlat: string;
-            newAngle: string;
-            relief: string;
-            stopUm: string;
-            condition: string;
-            version: number;
-        };
-        EdgePlan: {
-            readings: components["schemas"]["EdgeReadings"];
-            angle: components["schemas"]["MeasuredAngle"] | null;
-            angleSays: string;
-            drawn: components["schemas"]["DrawnEdge"];
-            steps: components["schemas"]["PlanStep"][];
-            minutes: string | null;
-            skipped: string[];
-            earlier: components["schemas"]["Earlier"][];
-            schools: components["schemas"]["PlanOfSchool"][];
-            rackIsEmpty: boolean;
-            warning: string | null;
-            caution: string;
-            grindingCaution: string | null;
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-        };
-        EdgeReadings: {
-            bevelLength: components["schemas"]["Reading"];
-            thickness: components["schemas"]["Reading"];
-            give: components["schemas"]["Reading"];
-            nickDepth: components["schemas"]["Reading"];
-            backLength: components["schemas"]["Reading"];
-            outOfFlat: components["schemas"]["Reading"];
-            relief: components["schemas"]["Reading"];
-            newAngle: components["schemas"]["Reading"];
-        };
-        Earlier: {
-            stopUm: string;
-            says: string;
-        };
-        PlanOfSchool: {
-            name: string;
-            says: string;
-            seconds: number | null;
-            minutes: string | null;
-        };
-        MeasuredAngle: {
-            deg: number;
-            text: string;
-            give: string;
-        };
-        DrawnEdge: {
-            thicknessMm: number;
-            primaryDeg: number;
-            secondaryDeg: number;
-            microWidthMm: number;
-            recessionMm: number;
-            contactLengthMm: number;
-            backBevelDeg: number;
-            wheelMm: number | null;
-            honedMm: number;
-            thickness: string;
-            contactLength: string;
-            recession: string;
-        };
-        PlanStep: {
-            stone: string;
-            label: string;
-            /** @enum {string} */
-            kind: "grind" | "hone" | "strop";
-            particleUm: number;
-            removeUm: number;
-            strokes: number;
-            seconds: number;
-            minutes: string;
-            see: string;
-        };
-        Session: {
-            id: number;
-            version: number;
-            /** @enum {string} */
-            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making";
-            title: string;
-            about: components["schemas"]["About"] | null;
-            /** @enum {string} */
-            state: "running" | "finished" | "stopped";
-            /** @enum {string} */
-            phase: "fetch" | "stroke" | "check";
-            atStep: number;
-            steps: components["schemas"]["SessionStep"][];
-            counted: number[];
-            secondsPerStroke: number;
-            caution: string;
-        };
         About: {
+            /** @description which kind it is */
             kind: string;
+            /** @description the record's number */
             id: number | null;
         };
-        SessionStep: {
-            title: string;
-            particleUm: number;
-            count: number;
-            seconds: number;
-            see: string;
-            /** @enum {string} */
-            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "make";
-            beside: string;
-            says: string;
-            of: string;
+        AirRead: {
+            /** @description temperature, as it would be typed */
+            temperature: string;
+            /** @description relative humidity, as it would be typed */
+            humidity: string;
         };
-        Progress: {
-            version: number;
-            atStep: number;
-            /** @enum {string} */
-            phase: "fetch" | "stroke" | "check";
-            counted: number[];
+        Alternatives: {
+            /** @description what would be next best; null: nothing */
+            nextBest: string | null;
+            /** @description what was bought and for what */
+            purchases: components["schemas"]["Purchase"][];
+            /** @description what it is worth */
+            worth: components["schemas"]["Worth"][];
         };
-        Rack: {
-            stones: components["schemas"]["Stone"][];
-            notes: components["schemas"]["RackNote"][];
-            gaps: components["schemas"]["RackGap"][];
-            next: components["schemas"]["Next"];
-            costs: components["schemas"]["MediumCost"][];
-            edgesPerYear: number;
-            media: components["schemas"]["Medium"][];
-            scales: components["schemas"]["Word"][];
+        AngleMeasured: {
+            /** @description where or when */
+            at: string;
+            /** @description the angle, degrees */
+            deg: number;
         };
-        Stone: {
-            id: number;
-            key: string;
-            version: number;
-            name: string;
-            medium: string;
-            mediumLabel: string;
-            scale: string;
-            designation: string;
-            label: string;
-            particleUm: number;
-            price: number | null;
-            lasts: number;
-            lastsTyped: string;
-            worn: number;
-            wornSays: string;
-            flattens: boolean;
-            flatSays: string;
-            due: string | null;
-            own: string | null;
-            perEdge: string | null;
-        };
-        RackNote: {
-            /** @enum {string} */
-            kind: "flatten" | "double" | "jump" | "company";
-            says: string;
-            stones: string[];
-        };
-        RackGap: {
-            from: string;
-            to: string;
-            /** @enum {string} */
-            kind: "double" | "jump" | "step";
-            times: string;
-        };
-        MediumCost: {
-            medium: string;
-            perEdge: string;
-            after: string[];
-        };
-        Medium: {
-            value: string;
-            label: string;
-            lasts: string;
-            scale: string;
-        };
-        StoneSheet: {
-            name: string;
-            medium: string;
-            scale: string;
-            designation: string;
-            price: string;
-            lasts: string;
-        };
-        EditStone: {
-            version: number;
-            name: string;
-            medium: string;
-            scale: string;
-            designation: string;
-            price: string;
-            lasts: string;
-        };
-        StonePreview: {
-            figures: components["schemas"]["Readings"];
-            name: string;
-            particleUm: number | null;
-            elsewhere: string | null;
-            sound: boolean;
-        };
-        CurvePage: {
-            edge: components["schemas"]["Edge"];
-            radius: string;
-            roles: components["schemas"]["CurveRole"][];
-            woods: components["schemas"]["Word"][];
-            stones: components["schemas"]["Word"][];
-        };
-        CurveRole: {
-            value: string;
-            label: string;
-            why: string;
-            reliefs: components["schemas"]["CurveRelief"][];
-        };
-        CurveRelief: {
-            wood: string;
-            relief: string;
-        };
-        CurveSheet: {
-            figures: components["schemas"]["Typed"];
-            stone: string | null;
-            version?: number;
-        };
-        CurvePreview: {
-            figures: components["schemas"]["Readings"];
-            widthMm: number;
-            radiusMm: number | null;
-            sagMm: number | null;
-            other: components["schemas"]["OtherBed"] | null;
-            places: components["schemas"]["CurvePlace"][];
-            lines: string[];
-            next: components["schemas"]["Next"];
-            sound: boolean;
-            how: components["schemas"]["How"][];
-        };
-        OtherBed: {
-            radiusMm: number;
-            sagMm: number;
-            bed: string;
-        };
-        CurvePlace: {
-            atMm: number;
-            strokes: number;
-        };
-        Augers: {
-            sets: components["schemas"]["Named"][];
-        };
-        Named: {
-            id: number;
-            name: string;
-        };
-        AugerPage: {
-            id: number;
-            name: string;
-            bits: components["schemas"]["AugerBit"][];
-            gaps: string[];
-            steps: components["schemas"]["FilingStep"][];
-            running: number | null;
-            filings: components["schemas"]["Filing"][];
-            says: string;
-            caution: string;
+        Asked: {
+            /** @description a figure; null: not one */
+            field: components["schemas"]["Field"] | null;
+            /** @description the choice */
+            choice: components["schemas"]["TestChoice"] | null;
+            /** @description a list of readings; null: not one */
+            list: components["schemas"]["ReadingList"] | null;
         };
         AugerBit: {
+            /** @description its size in sixteenths of an inch */
             sixteenths: number;
+            /** @description its size, mm */
             sizeMm: number;
+            /** @description what it is called */
             name: string;
+            /** @description which state of the record this is */
             version: number;
-            figures: components["schemas"]["Typed"];
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: string;
+            };
+            /** @description whether it cuts */
             sharp: boolean;
+            /** @description how it was before; null: not told */
             before: string | null;
-            /** @enum {string|null} */
+            /**
+             * @description what it comes to
+             * @enum {string|null}
+             */
             verdict: "keep" | "file" | "set-aside" | null;
+            /** @description ready to be read */
             says: string;
-        };
-        AugerBitSheet: {
-            sixteenths: number;
-            figures: components["schemas"]["Typed"];
-            sharp: boolean;
-            version?: number;
         };
         AugerBitPreview: {
-            figures: components["schemas"]["Readings"];
-            /** @enum {string|null} */
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /**
+             * @description what it comes to
+             * @enum {string|null}
+             */
             verdict: "keep" | "file" | "set-aside" | null;
+            /** @description line by line, ready to be read */
             lines: string[];
+            /** @description what to do next */
             next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
             sound: boolean;
         };
-        Scrapers: {
-            scrapers: components["schemas"]["Named"][];
-        };
-        ScraperPage: {
+        AugerPage: {
+            /** @description the record's number */
             id: number;
+            /** @description what it is called */
             name: string;
+            /** @description bit by bit */
+            bits: components["schemas"]["AugerBit"][];
+            /** @description sizes that are missing between */
+            gaps: string[];
+            /** @description step by step */
+            steps: components["schemas"]["FilingStep"][];
+            /** @description the session that is open on it; null: none */
             running: number | null;
-            turnings: components["schemas"]["Filing"][];
+            /** @description when it was filed, the newest first */
+            filings: components["schemas"]["Filing"][];
+            /** @description ready to be read */
+            says: string;
+            /** @description what to beware of */
             caution: string;
         };
-        ScraperSheet: {
-            figures: components["schemas"]["Typed"];
-            filed: boolean;
+        Augers: {
+            /** @description set by set */
+            sets: components["schemas"]["Named"][];
         };
-        ScraperPreview: {
-            figures: components["schemas"]["Readings"];
-            drawn: components["schemas"]["DrawnBurr"] | null;
-            steps: components["schemas"]["FilingStep"][];
-            lasts: string;
-            next: components["schemas"]["Next"];
+        Bench: {
+            /** @description the work that is next; null: none is chosen */
+            work: components["schemas"]["WorkPiece"] | null;
+            /** @description whether work can begin */
+            ready: boolean;
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description how long it takes */
+            minutes: number;
+            /** @description what is to be done before */
+            chores: components["schemas"]["Chore"][];
+            /** @description what is to be done when there is a minute */
+            upkeep: components["schemas"]["Upkeep"][];
+            /** @description what was done last */
+            latest: components["schemas"]["DiaryEntry"][];
+        };
+        BlankPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what is not there yet */
+            missing: {
+                [key: string]: string;
+            };
+            /** @description whether it can be recorded as it is */
             sound: boolean;
-            how: components["schemas"]["How"][];
+        };
+        BlankReason: {
+            /**
+             * @description how fit it is
+             * @enum {string}
+             */
+            fitness: "good" | "doubtful" | "unfit";
+            /** @description ready to be read */
+            says: string;
+        };
+        BlankTyped: {
+            /** @description what it is called */
+            name: string;
+            /** @description the wood's species */
+            species: string;
+            /** @description how the figure runs */
+            figure: string;
+            /** @description how many knots there are */
+            knots: string;
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: string;
+            };
+        };
+        Blanks: {
+            /** @description what the wood is wanted for */
+            purpose: string;
+            /** @description what wood can be wanted for */
+            purposes: components["schemas"]["Word"][];
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what stands for it where nothing is typed */
+            usual: {
+                [key: string]: string;
+            };
+            /** @description wood on the shelf */
+            blanks: components["schemas"]["ListedBlank"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description which species there are */
+            species: components["schemas"]["Word"][];
+            /** @description how the figure can run */
+            figured: components["schemas"]["Word"][];
+            /** @description how many knots there are */
+            knots: components["schemas"]["Word"][];
+        };
+        BoughtFor: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description what it was bought for; null: not told */
+            boughtFor: string | null;
+            /** @description what it was used for, ready to be read */
+            usedFor: string;
+        };
+        Calculation: {
+            /** @description what it is called */
+            name: string;
+            /** @description its heading */
+            title: string;
+        };
+        Calculations: {
+            /** @description every calculation, in the order of its trade */
+            calculations: components["schemas"]["Calculation"][];
+        };
+        Care: {
+            /** @description round by round */
+            rounds: components["schemas"]["CareRound"][];
+            /** @description how damp the shed is */
+            damp: string;
+            /** @description the same by the recorded air; null: not enough is recorded */
+            dampByLog: string | null;
+            /** @description how damp a shed can be */
+            damps: components["schemas"]["Word"][];
+            /** @description what is used up */
+            stocks: components["schemas"]["Stock"][];
+            /** @description which kinds there are */
+            kinds: components["schemas"]["ConsumableKind"][];
+        };
+        CareRound: {
+            /** @description its name within the program */
+            key: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description when it was done last; null: never */
+            last: string;
+            /** @description whether it is due */
+            isDue: boolean;
+            /** @description how long it takes */
+            minutes: number;
+        };
+        Chore: {
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "finish-session" | "test-reference";
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description how long it takes */
+            minutes: number | null;
+            /** @description the record it is about */
+            about: components["schemas"]["About"];
+        };
+        Condition: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description how it shows */
+            sign: string;
+        };
+        ConsumableKind: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description one of it, in words */
+            one: string;
+        };
+        CurvePage: {
+            /** @description the edge */
+            edge: components["schemas"]["Edge"];
+            /** @description radius of the curve, as it would be typed */
+            radius: string;
+            /** @description what a plane can be for */
+            roles: components["schemas"]["CurveRole"][];
+            /** @description how hard wood can be */
+            woods: components["schemas"]["Word"][];
+            /** @description stone by stone */
+            stones: components["schemas"]["Word"][];
+        };
+        CurvePlace: {
+            /** @description how far along, mm */
+            atMm: number;
+            /** @description stroke by stroke */
+            strokes: number;
+        };
+        CurvePreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description width, mm */
+            widthMm: number;
+            /** @description radius of the curve, mm */
+            radiusMm: number | null;
+            /** @description rise of the curve over the width, mm */
+            sagMm: number | null;
+            /** @description what it comes to on another bed; null: the same */
+            other: components["schemas"]["OtherBed"] | null;
+            /** @description place by place */
+            places: components["schemas"]["CurvePlace"][];
+            /** @description line by line, ready to be read */
+            lines: string[];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        CurveRelief: {
+            /** @description how hard the wood is */
+            wood: string;
+            /** @description the relief */
+            relief: string;
+        };
+        CurveRole: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description why it is so */
+            why: string;
+            /** @description the relief for each wood */
+            reliefs: components["schemas"]["CurveRelief"][];
+        };
+        Day: {
+            /** @description edge by edge */
+            edges: components["schemas"]["DayEdge"][];
+            /** @description round by round */
+            rounds: components["schemas"]["DayRound"][];
+            /** @description what waits for another day */
+            waits: string[];
+            /** @description how long it all takes, s */
+            totalSeconds: number;
+            /** @description what going stone by stone saves, s */
+            savesSeconds: number;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+        };
+        DayEdge: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description whether it is due */
+            due: boolean;
+            /** @description whether it is left out */
+            left: boolean;
+            /** @description what is chosen */
+            chosen: boolean;
+        };
+        DayRound: {
+            /** @description the stone */
+            stone: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description changing to this stone, s */
+            changeSeconds: number;
+            /** @description how long it takes */
+            minutes: string;
+            /** @description time by time */
+            visits: components["schemas"]["DayVisit"][];
+        };
+        DayVisit: {
+            /** @description the edge's number */
+            edgeId: number;
+            /** @description the edge */
+            edge: string;
+            /** @description stroke by stroke */
+            strokes: number;
+            /** @description how long, s */
+            seconds: number;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "grind" | "hone" | "strop";
+            /** @description how the guide is set */
+            setting: string;
+        };
+        Diary: {
+            /** @description the newest first */
+            entries: components["schemas"]["DiaryEntry"][];
+            /** @description whether older ones are left */
+            more: boolean;
+        };
+        DiaryEntry: {
+            /** @description the record's number */
+            id: number;
+            /** @description when it was written, ISO 8601 */
+            writtenAt: string;
+            /** @description which kind it is */
+            kind: string;
+            /** @description what it is about, by name */
+            subject: string;
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description whether it was taken back */
+            undone: boolean;
+            /** @description whether it can be taken back */
+            undoable: boolean;
+        };
+        Dimension: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /**
+             * @description the unit
+             * @enum {string}
+             */
+            unit: "length" | "thickness" | "teeth-per-inch" | "degrees" | "yes-no" | "count" | "teeth";
+            /** @description what stands for it where nothing is typed */
+            usual: string;
+            /** @description how much one step adds, mm */
+            stepMm: number;
+            /** @description what is asked for it */
+            asked: boolean;
+        };
+        DrawnBlade: {
+            /** @description which form it has */
+            form: string;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description primary bevel, degrees */
+            primaryDeg: number;
+            /** @description secondary bevel, degrees */
+            secondaryDeg: number;
+            /** @description width of the secondary bevel, mm */
+            microWidthMm: number;
+            /** @description back bevel, degrees */
+            backBevelDeg: number;
+            /** @description diameter of the wheel it was ground on, mm; null: flat */
+            wheelMm: number | null;
+            /** @description depth of the hollow, mm */
+            hollowMm: number;
+            /** @description length of the bevel that is honed, mm */
+            honedMm: number;
+            /** @description angle of the bed, degrees; null: it has none */
+            bedDeg: number | null;
+            /** @description whether the bevel lies up */
+            bevelUp: boolean;
+            /** @description skew of the edge, degrees */
+            skewDeg: number;
+            /** @description cutting angle, degrees */
+            cuttingDeg: number | null;
+            /** @description clearance angle, degrees; null: not told */
+            clearanceDeg: number | null;
+            /** @description radius of the curve, mm */
+            radiusMm: number | null;
+            /** @description rise of the curve over the width, mm */
+            sagMm: number;
+            /** @description relief at the corners, mm */
+            reliefMm: number;
+            /** @description depth of the nick, mm; null: none */
+            nickMm: number | null;
+            /**
+             * @description how the nick is taken out; null: none
+             * @enum {string|null}
+             */
+            nickRoute: "hone" | "grind" | null;
+            /** @description width, ready to be read */
+            width: string;
+            /** @description thickness, ready to be read */
+            thickness: string;
+            /** @description width of the secondary bevel, ready to be read */
+            microWidth: string;
+            /** @description depth of the hollow, ready to be read */
+            hollow: string;
+            /** @description rise of the curve, ready to be read */
+            sag: string;
+            /** @description the relief */
+            relief: string;
         };
         DrawnBurr: {
+            /** @description how far the burr is turned, degrees */
             burrDeg: number;
+            /** @description how far the scraper leans, degrees */
             leanDeg: number;
+            /** @description cutting angle, degrees */
             cuttingDeg: number;
+            /** @description thickness, mm */
             thicknessMm: number;
         };
-        Saws: {
-            saws: components["schemas"]["ListedSaw"][];
+        DrawnEdge: {
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description primary bevel, degrees */
+            primaryDeg: number;
+            /** @description secondary bevel, degrees */
+            secondaryDeg: number;
+            /** @description width of the secondary bevel, mm */
+            microWidthMm: number;
+            /** @description how far the edge goes back, mm */
+            recessionMm: number;
+            /** @description length of the bevel on the stone, mm */
+            contactLengthMm: number;
+            /** @description back bevel, degrees */
+            backBevelDeg: number;
+            /** @description diameter of the wheel it was ground on, mm; null: flat */
+            wheelMm: number | null;
+            /** @description length of the bevel that is honed, mm */
+            honedMm: number;
+            /** @description thickness, ready to be read */
+            thickness: string;
+            /** @description length of the bevel on the stone, ready to be read */
+            contactLength: string;
+            /** @description how far the edge goes back, ready to be read */
+            recession: string;
         };
-        ListedSaw: {
-            id: number;
-            name: string;
-            says: string;
-        };
-        SawPage: {
-            id: number;
-            version: number;
-            name: string;
-            school: string | null;
-            figures: components["schemas"]["Typed"];
-            use: string;
-            hardened: boolean;
-            uses: components["schemas"]["SawUse"][];
-            states: components["schemas"]["Word"][];
-            running: number | null;
-            filings: components["schemas"]["Filing"][];
-            caution: string;
-        };
-        SawUse: {
-            value: string;
-            label: string;
-            why: string;
-            rakeDeg: number;
-            fleamDeg: number;
-        };
-        Filing: {
-            id: number;
-            filedOn: string;
-            says: string;
-        };
-        SawSheet: {
-            figures: components["schemas"]["Typed"];
-            use: string;
-            state: string;
-            hardened: boolean;
-        };
-        KeepSaw: {
-            version: number;
-            figures: components["schemas"]["Typed"];
-            use: string;
-            state: string;
-            hardened: boolean;
-        };
-        SawPreview: {
-            figures: components["schemas"]["Readings"];
-            template: string | null;
-            drawn: components["schemas"]["DrawnTeeth"] | null;
-            lines: components["schemas"]["SawLine"][];
-            effects: string[];
-            suggestion: components["schemas"]["SawSuggestion"] | null;
-            steps: components["schemas"]["FilingStep"][];
-            worth: string | null;
-            next: components["schemas"]["Next"];
-            sound: boolean;
-            canFile: boolean;
-            how: components["schemas"]["How"][];
+        DrawnPoint: {
+            /** @description mm from the left */
+            x: number;
+            /** @description mm from the top */
+            y: number;
         };
         DrawnTeeth: {
+            /** @description from tooth to tooth, mm */
             pitchMm: number;
+            /** @description height, mm */
             heightMm: number;
+            /** @description rake, degrees */
             rakeDeg: number;
+            /** @description back of the tooth, degrees */
             backDeg: number;
+            /** @description fleam, degrees */
             fleamDeg: number;
+            /** @description thickness of the plate, mm; null: not known */
             plateMm: number | null;
+            /** @description set on each side, mm */
             setMm: number;
+            /** @description from tooth to tooth, ready to be read */
             pitch: string;
+            /** @description height, ready to be read */
             height: string;
+            /** @description width of the kerf, ready to be read; null: not known */
             kerf: string | null;
         };
-        SawLine: {
+        Duty: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
             label: string;
-            text: string;
+            /** @description why one says so */
+            because: string;
+            /** @description how fine it is honed for that */
+            finish: string;
         };
-        SawSuggestion: {
+        Earlier: {
+            /** @description the grit to stop at, µm */
+            stopUm: string;
+            /** @description ready to be read */
             says: string;
-            rake: string;
-            fleam: string;
-            set: string | null;
-            isMet: boolean;
+        };
+        Edge: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the tool */
+            tool: string;
+            /** @description how the edge is */
+            condition: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description primary bevel, degrees */
+            primaryDeg: number;
+            /** @description secondary bevel, degrees */
+            secondaryDeg: number;
+            /** @description width of the secondary bevel, mm */
+            microWidthMm: number;
+            /** @description the finest grit it was honed on, µm */
+            finishUm: number;
+            /** @description thickness, ready to be read */
+            thickness: string;
+            /** @description width of the secondary bevel, ready to be read */
+            microWidth: string;
+            /** @description when it was last honed, ready to be read; null: not told */
+            honedOn: string | null;
+            /** @description which form it has */
+            form: string;
+            /** @description what it is for */
+            duty: string;
+            /** @description back bevel, degrees */
+            backBevelDeg: number;
+            /** @description diameter of the wheel it was ground on, mm; null: flat */
+            wheelMm: number | null;
+            /** @description radius of the curve, mm */
+            radiusMm: number | null;
+        };
+        EdgeEntry: {
+            /** @description where or when */
+            at: string;
+            /** @description which kind it is */
+            kind: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        EdgeLog: {
+            /** @description the edge */
+            edge: components["schemas"]["Edge"];
+            /** @description how long it will stay sharp, in one sentence */
+            forecast: string;
+            /** @description when it will be blunt */
+            range: components["schemas"]["SpanRange"];
+            /** @description how long it stayed sharp, time by time */
+            spans: components["schemas"]["EdgeSpan"][];
+            /**
+             * @description what its use is counted in
+             * @enum {string}
+             */
+            clock: "minutes" | "days";
+            /** @description how long it was used since it was honed */
+            now: number;
+            /** @description the angles that were measured */
+            angles: components["schemas"]["AngleMeasured"][];
+            /** @description the angle aimed at, degrees */
+            aimDeg: number;
+            /** @description how far the angle may be off, degrees */
+            toleranceDeg: number;
+            /** @description what is said of the angle */
+            angleSays: string | null;
+            /** @description how far it was used up */
+            used: string[];
+            /** @description the newest first */
+            entries: components["schemas"]["EdgeEntry"][];
+            /** @description how many */
+            count: number;
+            /** @description which kinds there are */
+            kinds: components["schemas"]["Word"][];
+            /** @description what a test can find */
+            founds: components["schemas"]["Word"][];
+            /** @description how hard wood can be */
+            woods: components["schemas"]["Word"][];
+            /** @description stops that were compared */
+            trials: components["schemas"]["Trial"][];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        EdgePage: {
+            /** @description the edge */
+            edge: components["schemas"]["Edge"];
+            /** @description how an edge can be */
+            conditions: components["schemas"]["Condition"][];
+            /** @description its thickness, as it would be typed */
+            thicknessTyped: string;
+            /** @description the session that is open on it; null: none */
+            running: number | null;
+            /** @description what was done to it, the newest first */
+            diary: components["schemas"]["DiaryEntry"][];
+        };
+        EdgePlan: {
+            /** @description what was typed and how it was understood, by field */
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the angle, ready to be read */
+            angle: components["schemas"]["MeasuredAngle"] | null;
+            /** @description what is said of the angle */
+            angleSays: string;
+            /** @description what it is drawn by */
+            drawn: components["schemas"]["DrawnEdge"];
+            /** @description step by step */
+            steps: components["schemas"]["PlanStep"][];
+            /** @description how long it takes */
+            minutes: string | null;
+            /** @description what could be left out */
+            skipped: string[];
+            /** @description where one could stop earlier */
+            earlier: components["schemas"]["Earlier"][];
+            /** @description what other schools would do */
+            schools: components["schemas"]["PlanOfSchool"][];
+            /** @description whether there is no stone at all */
+            rackIsEmpty: boolean;
+            /** @description what speaks against it; null: nothing */
+            warning: string | null;
+            /** @description what to beware of */
+            caution: string;
+            /** @description what to beware of at the wheel; null: nothing is ground */
+            grindingCaution: string | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        EdgeSpan: {
+            /** @description length, ready to be read */
+            length: number;
+            /** @description when it ended, ISO 8601 */
+            endedAt: string;
+        };
+        Edges: {
+            /** @description edge by edge */
+            edges: components["schemas"]["Edge"][];
+        };
+        Errors: {
+            /** @description what is wrong, field by field */
+            errors: components["schemas"]["FieldError"][];
+        };
+        Explanation: {
+            /** @description the question it answers */
+            asks: string;
+            /** @description the formula */
+            formula: string;
+            /** @description the user's own numbers in it */
+            numbers: string;
+            /**
+             * @description how far it is to be believed
+             * @enum {string}
+             */
+            basis: "published" | "common-practice" | "from-memory" | "model";
+            /** @description who says so */
+            source: string;
+        };
+        Field: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description how it is measured */
+            hint: string;
+            /**
+             * @description what is measured
+             * @enum {string}
+             */
+            quantity: "length" | "thickness" | "teeth-per-inch" | "degrees" | "slope" | "yes-no" | "count" | "teeth" | "temperature" | "percent";
+            /** @description whether the user's unit stands in it */
+            isLength: boolean;
+            /** @description whether it is read anew at each test */
+            isReading: boolean;
+            /** @description how much one step adds */
+            step: number;
+            /** @description as it would be typed */
+            typed: string;
+            /** @description what stands for it where nothing is typed */
+            usual: string;
+            /** @description when it is asked; null: always */
+            when: components["schemas"]["When"] | null;
+            /** @description whether it stands aside of the readings */
+            isAside: boolean;
+        };
+        FieldError: {
+            /** @description which field; empty: none in particular */
+            field: string;
+            /** @description what is wrong with it, and what would be right */
+            message: string;
+        };
+        Filing: {
+            /** @description the record's number */
+            id: number;
+            /** @description when it was done, ready to be read */
+            filedOn: string;
+            /** @description ready to be read */
+            says: string;
         };
         FilingStep: {
+            /** @description the tool */
             tool: string;
+            /** @description ready to be read */
             says: string;
+            /** @description how many */
             count: string;
+            /** @description how long it takes */
             minutes: string;
+            /** @description how to know that it is done */
             see: string;
         };
-        ShadowBoards: {
-            boards: components["schemas"]["ShadowBoard"][];
-            tools: components["schemas"]["ToolToHang"][];
+        Fit: {
+            /** @description its name within the program */
+            id: string;
+            /** @description the question it answers */
+            asks: string;
+            /** @description the question in few words */
+            short: string;
+            /** @description whether the wood's hardness is asked */
+            wantsHardness: boolean;
+            /** @description what is asked */
+            fields: components["schemas"]["Field"][];
+        };
+        FitRow: {
+            /** @description what it is called */
+            name: string;
+            /** @description whether it fits */
+            good: boolean;
+            /** @description what it comes to */
+            verdict: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description what it is drawn by, by name, mm or degrees */
+            draw: {
+                [key: string]: number;
+            };
+            /** @description the tool's number; null: none */
+            toolId: number | null;
+            /** @description what the number stands on; null: a rule */
+            model: string | null;
+            /** @description what stands below the drawing */
+            caption: string;
+        };
+        FitSheet: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description line by line */
+            rows: components["schemas"]["FitRow"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        Fits: {
+            /** @description question by question */
+            fits: components["schemas"]["Fit"][];
+        };
+        FlatDrawn: {
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description how many places along */
+            along: number;
+            /** @description how many places across */
+            across: number;
+            /** @description place by place */
+            places: components["schemas"]["FlatPlace"][];
+        };
+        FlatPlace: {
+            /** @description how far across, mm */
+            acrossMm: number;
+            /** @description how far along, mm */
+            alongMm: number;
+            /** @description what to take off, mm */
+            removeMm: number;
+            /** @description the same, ready to be read */
+            remove: string;
+            /** @description how much of the most, 0 to 1 */
+            share: number;
+        };
+        FlatPoint: {
+            /** @description how far across, mm */
+            acrossMm: number;
+            /** @description how far along, mm */
+            alongMm: number;
+        };
+        FoundEdge: {
+            /** @description what it is called */
+            name: string;
+            /** @description what to take off, mm */
+            removeMm: number[];
+            /** @description how far it is from straight, ready to be read */
+            straightness: string;
+            /** @description the most to take off, ready to be read */
+            removeMost: string;
+            /**
+             * @description what it comes to
+             * @enum {string|null}
+             */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+        };
+        GeometryLine: {
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
+            text: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        GeometryPage: {
+            /** @description the edge */
+            edge: components["schemas"]["Edge"];
+            /** @description what is asked */
+            fields: components["schemas"]["Field"][];
+            /** @description whether the tool has a bed */
+            hasBed: boolean;
+            /** @description whether the bevel lies up */
+            bevelUp: boolean;
+            /** @description of which steel */
+            steel: string;
+            /** @description what it is for */
+            duty: string;
+            /** @description which steels there are */
+            steels: components["schemas"]["Word"][];
+            /** @description what edges are for */
+            duties: components["schemas"]["Duty"][];
+        };
+        GeometryPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description why it cannot be computed; null: it can */
+            objection: string | null;
+            /** @description line by line, ready to be read */
+            lines: components["schemas"]["GeometryLine"][];
+            /** @description what to beware of */
+            warnings: string[];
+            /** @description what it is drawn by */
+            drawn: components["schemas"]["DrawnBlade"] | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        Guide: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /**
+             * @description what the guide holds
+             * @enum {string}
+             */
+            seat: "chisel" | "iron";
+            /** @description the same, ready to be read */
+            seatLabel: string;
+            /** @description diameter of the roller, as it would be typed */
+            roller: string;
+            /** @description the settings it was measured by */
+            settings: components["schemas"]["GuideSetting"][];
+            /** @description the stops of its setting board */
+            stops: string[];
+            /** @description ready to be read */
+            says: string;
+        };
+        GuidePreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description diameter of the roller, mm; null: not known */
+            rollerMm: number | null;
+            /** @description how far the axle lies behind the clamp, mm; null: not known */
+            setbackMm: number | null;
+            /** @description how far the axle lies below the clamp, mm; null: not known */
+            dropMm: number | null;
+            /** @description what is said of the axle; null: nothing */
+            axleSays: string | null;
+            /** @description the stops of its setting board */
+            stops: components["schemas"]["GuideStop"][];
+            /** @description why it cannot be computed; null: it can */
+            objection: string | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+        };
+        GuideSetting: {
+            /** @description how far the iron stands out, as it would be typed */
+            projection: string;
+            /** @description the angle, ready to be read */
+            angle: string;
+        };
+        GuideStop: {
+            /** @description the angle, degrees */
+            angleDeg: number;
+            /** @description how far the iron stands out, mm */
+            projectionMm: number;
+            /** @description ready to be read */
+            text: string;
+        };
+        Guides: {
+            /** @description guide by guide */
+            guides: components["schemas"]["Guide"][];
+        };
+        Health: {
+            /** @description whether it is there */
+            status: string;
+        };
+        History: {
+            /** @description test by test */
+            tests: components["schemas"]["Tested"][];
+            /** @description how good it has to be, mm */
+            toleranceMm: number;
+            /** @description how good it has to be */
+            tolerance: string;
+            /** @description when it fell, ISO 8601; null: it did not */
+            droppedOn: string | null;
+            /** @description which side each sign stands for */
+            sides: string[];
+            /** @description what the tests say together */
+            says: string[];
+            /** @description when to test it again, ISO 8601; null: not told */
+            nextCheckOn: string | null;
+            /** @description why it is to be done; null: it is not */
+            due: string | null;
+        };
+        Hit: {
+            /** @description ready to be read */
+            says: string;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "making" | "work" | "diary";
+            /** @description the record's number */
+            id: number | null;
+        };
+        HungTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description mm from the left */
+            xMm: number;
+            /** @description mm from the top */
+            yMm: number;
+            /** @description whether it lies a quarter turned */
+            isTurned: boolean;
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+        };
+        Idle: {
+            /** @description with which tools */
+            tools: components["schemas"]["IdleTool"][];
+            /** @description the set that is worth most */
+            byWorth: components["schemas"]["LossFreeSet"];
+            /** @description the set of most tools */
+            byNumber: components["schemas"]["LossFreeSet"];
+            /** @description what is lent */
+            lent: components["schemas"]["NotHere"][];
+            /** @description what is put away */
+            away: components["schemas"]["NotHere"][];
+            /** @description what was bought and for what */
+            purchases: components["schemas"]["BoughtFor"][];
+            /** @description what the kit is for */
+            works: components["schemas"]["Word"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+        };
+        IdleTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description whether it stands idle */
+            isIdle: boolean;
+            /** @description whether it is kept all the same */
+            kept: boolean;
+            /** @description whether nothing would be lost without it */
+            couldGo: boolean;
+            /** @description how far it was used up */
+            used: string;
+            /** @description why it is so */
+            why: string | null;
+            /** @description what could not be done without it */
+            lost: string[];
+            /** @description what would be done worse without it */
+            worse: string[];
+            /** @description what does its work then */
+            instead: string[];
+            /** @description what it is worth */
+            worth: string;
+        };
+        ImportPreview: {
+            /** @description how many can be taken in */
+            sound: number;
+            /** @description the first of them */
+            first: string[];
+            /** @description how many are here already */
+            here: number;
+            /** @description the lines that are wrong */
+            wrong: components["schemas"]["WrongLine"][];
+            /** @description how many lines are wrong */
+            wrongCount: number;
+            /** @description what stood there before; null: nothing */
+            before: string | null;
+            /** @description what has to be answered first; null: nothing */
+            question: components["schemas"]["ImportQuestion"] | null;
+            /** @description what is to be said of it */
+            notes: string[];
+        };
+        ImportQuestion: {
+            /** @description ready to be read */
+            says: string;
+            /** @description what can be answered */
+            answers: components["schemas"]["Word"][];
+        };
+        Instrument: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description the smallest gap it tells, mm */
+            resolutionMm: number;
+            /** @description the same, ready to be read */
+            resolution: string;
+        };
+        InstrumentReading: {
+            /** @description as it would be typed */
+            typed: string;
+        };
+        Kind: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description what it is for */
+            for: string;
+            /** @description what goes wrong with it */
+            wrong: string;
+            /** @description which group it belongs to */
+            group: string;
+            /** @description what it cannot do without */
+            needs: string[];
+            /** @description what it asks for besides */
+            wants: string[];
+            /** @description what it costs */
+            price: string;
+            /** @description how it is made; null: it is bought */
+            making: string | null;
+            /** @description what it costs to run; null: nothing */
+            running: string | null;
+            /** @description where the price comes from */
+            basis: string;
+            /** @description whether it is offered */
+            offered: boolean;
+            /** @description what is measured on it */
+            dimensions: components["schemas"]["Dimension"][];
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+        };
+        Kinds: {
+            /** @description which kinds there are */
+            kinds: components["schemas"]["Kind"][];
+            /** @description the groups of tools */
             groups: components["schemas"]["ToolGroup"][];
         };
+        Kit: {
+            /** @description what hangs on the board */
+            board: components["schemas"]["Tool"][];
+            /** @description the groups of tools */
+            groups: components["schemas"]["ToolGroup"][];
+            /** @description what the kit is for */
+            works: components["schemas"]["Work"][];
+            /** @description what to do next */
+            next: components["schemas"]["KitNext"];
+            /** @description the smallest kit that does it */
+            plan: components["schemas"]["KitPlan"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        KitNext: {
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description its name among what can be got */
+            offer: string | null;
+            /** @description the tool's number; null: none */
+            toolId: number | null;
+            /** @description whether it is made and not bought */
+            made: boolean;
+        };
+        KitPlan: {
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description what it costs */
+            cost: number;
+            /** @description whether it is proven that none is cheaper */
+            provenOptimal: boolean;
+            /** @description how many tools it has */
+            tools: number;
+        };
+        Known: {
+            /** @description squares that can be compared with */
+            known: components["schemas"]["KnownSquare"][];
+            /** @description squares that can be compared */
+            squares: components["schemas"]["KnownSquare"][];
+            /** @description what the gap is read with */
+            instrument: string;
+            /** @description what a gap can be read with */
+            instruments: components["schemas"]["Instrument"][];
+        };
+        KnownPreview: {
+            /** @description line by line */
+            rows: components["schemas"]["KnownRowRead"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+        };
+        KnownRowRead: {
+            /** @description the gap that was read */
+            gap: components["schemas"]["Reading"];
+            /** @description its error, ready to be read; null: not yet */
+            error: string | null;
+            /** @description which way it leans, ready to be read */
+            leans: string | null;
+            /**
+             * @description what it comes to
+             * @enum {string|null}
+             */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+        };
+        KnownSquare: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description how good it has to be */
+            tolerance: string;
+            /** @description its last error, ready to be read; null: never tested */
+            error: string | null;
+        };
+        Ladder: {
+            /** @description rung by rung */
+            rungs: components["schemas"]["Rung"][];
+            /** @description what the kit is for */
+            works: number;
+            /** @description what it all costs */
+            total: number;
+            /** @description the same, ready to be read */
+            totalText: string;
+            /** @description the session that is open on it; null: none */
+            running: string;
+            /** @description how far it is proven */
+            proof: string;
+            /** @description what can be spent in a month; null: not told */
+            perMonth: number | null;
+            /** @description what can be spent; null: not told */
+            budget: number | null;
+            /** @description how well everything has to be done, 1 to 4; null: not told */
+            floor: number | null;
+            /** @description which state of the settings this is */
+            settingsVersion: number;
+            /** @description what stays locked */
+            locked: string[];
+            /** @description what cannot be done */
+            impossible: string | null;
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        LearntShaving: {
+            /** @description ready to be read */
+            says: string;
+            /** @description as it would be typed */
+            typed: string;
+        };
+        LeftTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        ListRead: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what was typed and how it was understood, by field */
+            readings: components["schemas"]["Reading"][];
+            /** @description whether all of it is read */
+            isRead: boolean;
+            /** @description place by place */
+            places: components["schemas"]["FlatPoint"][];
+        };
+        Listed: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description its outline */
+            outline: components["schemas"]["Outline"];
+            /** @description why it is to be done; null: it is not */
+            due: string | null;
+            /** @description when to test it again, ISO 8601; null: not told */
+            nextCheckOn: string | null;
+            /** @description what the last test found, ready to be read */
+            lastError: string | null;
+            /** @description when it was tested, ISO 8601 */
+            testedAt: string | null;
+            /** @description how good it has to be, mm */
+            toleranceMm: number;
+            /** @description its errors over time */
+            trail: components["schemas"]["TrailPoint"][];
+        };
+        ListedBlank: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /**
+             * @description how fit it is
+             * @enum {string}
+             */
+            fitness: "good" | "doubtful" | "unfit";
+            /** @description what speaks for it and against it */
+            reasons: components["schemas"]["BlankReason"][];
+            /** @description how much it moves, ready to be read */
+            moves: string;
+            /** @description angle of the rings to the face, degrees */
+            ringDeg: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description thickness, mm */
+            thicknessMm: number;
+            /** @description as it would be typed */
+            typed: components["schemas"]["BlankTyped"];
+            /** @description how its rest stands */
+            rest: components["schemas"]["Rest"];
+        };
+        ListedLook: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description which kind it is */
+            kind: string;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "open" | "bought" | "left";
+            /** @description when it was begun, ISO 8601 */
+            begunAt: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        ListedMaking: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description whether it rests */
+            isWaiting: boolean;
+            /** @description whether it is finished */
+            isMade: boolean;
+        };
+        ListedPlan: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description how long it takes */
+            minutes: number;
+            /** @description how many days */
+            days: number;
+        };
+        ListedSaw: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        Look: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description which kind it is */
+            kind: string;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "open" | "bought" | "left";
+            /** @description the tool's number; null: none */
+            toolId: number | null;
+            /** @description check by check */
+            checks: components["schemas"]["LookCheck"][];
+            /** @description what is measured on it */
+            dimensions: components["schemas"]["Dimension"][];
+            /** @description its sizes, by name */
+            sizes: {
+                [key: string]: string;
+            };
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the check to make next; null: all are made */
+            nextCheck: string | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it fits */
+            good: string;
+            /** @description what an hour is worth, as it would be typed */
+            perHour: string;
+            /** @description what is asked for it */
+            asked: string;
+            /** @description what it is worth, ready to be read */
+            fair: string;
+            /** @description the most to pay, ready to be read */
+            most: string;
+            /** @description the most to pay, as it would be typed; null: not known */
+            mostTyped: string;
+            /** @description line by line, ready to be read */
+            lines: components["schemas"]["PriceLine"][];
+            /** @description its photographs */
+            photos: components["schemas"]["Photo"][];
+            /** @description what to beware of */
+            caution: string;
+            /** @description what is wrong in the fields */
+            complaints: {
+                [key: string]: string;
+            };
+        };
+        LookCheck: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what to look at */
+            asks: string;
+            /** @description how to know that it is done */
+            see: string;
+            /** @description what it shows by */
+            sign: string;
+            /** @description what a check can find */
+            outcomes: components["schemas"]["Word"][];
+            /**
+             * @description what was found; null: not looked at
+             * @enum {string|null}
+             */
+            outcome: "sound" | "mend" | "walk-away" | null;
+            /** @description ready to be read */
+            says: string;
+            /** @description what its readings are called */
+            labels: string[];
+            /** @description as it would be typed */
+            typed: string[];
+            /** @description what was typed and how it was understood, by field */
+            readings: components["schemas"]["Reading"][];
+            /** @description what speaks for it; null: not told */
+            sound: string | null;
+        };
+        Looks: {
+            /** @description look by look */
+            looks: components["schemas"]["ListedLook"][];
+            /** @description which kinds there are */
+            kinds: components["schemas"]["Word"][];
+        };
+        LossFreeSet: {
+            /** @description their numbers */
+            ids: number[];
+            /** @description what it is worth */
+            worth: string;
+            /** @description whether it is proven that no set is larger */
+            isProven: boolean;
+        };
+        Making: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the plan */
+            plan: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: string;
+            };
+            /** @description step by step */
+            steps: components["schemas"]["MakingStep"][];
+            /** @description how many steps are done */
+            done: number;
+            /** @description until when it rests, ISO 8601; null: nothing waits */
+            waitsUntil: string | null;
+            /** @description what it rests for */
+            waitsFor: string;
+            /** @description whether it is finished */
+            isMade: boolean;
+            /** @description the session that is open on it; null: none */
+            running: number | null;
+            /** @description the reference that it became; null: none */
+            reference: number | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description what to beware of */
+            caution: string;
+        };
+        MakingStep: {
+            /** @description its heading */
+            title: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description how to check it */
+            check: string;
+            /** @description how long it takes */
+            minutes: number;
+            /** @description with which tools */
+            tools: string;
+            /** @description what has to rest afterwards; null: nothing */
+            wait: string | null;
+        };
+        Measure: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description what stands for it where nothing is typed */
+            usual: string;
+            /** @description the usual measure, mm */
+            usualMm: number;
+        };
+        MeasuredAngle: {
+            /** @description the angle, degrees */
+            deg: number;
+            /** @description ready to be read */
+            text: string;
+            /** @description how far the measured angle may be wrong */
+            give: string;
+        };
+        Medium: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description how long it lasts */
+            lasts: string;
+            /** @description how its grit is counted */
+            scale: string;
+        };
+        MediumCost: {
+            /** @description the kind of stone */
+            medium: string;
+            /** @description what it costs for one edge, ready to be read */
+            perEdge: string;
+            /** @description what that is after so many years */
+            after: string[];
+        };
+        Named: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+        };
+        Next: {
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+        };
+        NotHere: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description to where */
+            to: string | null;
+            /** @description since when, ISO 8601 */
+            since: string | null;
+            /** @description when to ask for it, ISO 8601; null: never */
+            askOn: string | null;
+        };
+        Operation: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description what is asked about it */
+            facts: components["schemas"]["OperationFact"][];
+        };
+        OperationFact: {
+            /** @description what it is called */
+            name: string;
+            /** @description the question it answers */
+            asks: string;
+        };
+        Operations: {
+            /** @description operation by operation */
+            operations: components["schemas"]["Operation"][];
+        };
+        OtherBed: {
+            /** @description radius of the curve, mm */
+            radiusMm: number;
+            /** @description rise of the curve over the width, mm */
+            sagMm: number;
+            /** @description the bed, ready to be read */
+            bed: string;
+        };
+        Outline: {
+            /**
+             * @description which form it has
+             * @enum {string}
+             */
+            form: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
+            /** @description what it is drawn by */
+            drawn: components["schemas"]["ToolOutline"] | null;
+        };
+        OutlineMark: {
+            /** @description what it is called */
+            name: string;
+            /** @description from where */
+            from: components["schemas"]["DrawnPoint"];
+            /** @description to where */
+            to: components["schemas"]["DrawnPoint"];
+        };
+        Outlook: {
+            /** @description edge by edge */
+            edges: components["schemas"]["OutlookEdge"][];
+            /** @description how long an evening's work with one edge is taken to be, minutes */
+            jobMinutes: number;
+            /** @description what holds up better, line by line */
+            compares: string[];
+        };
+        OutlookEdge: {
+            /** @description the edge's number */
+            edgeId: number;
+            /** @description what it is called */
+            name: string;
+            /** @description how long it will stay sharp, in one sentence */
+            forecast: string;
+            /** @description how many days */
+            days: number | null;
+            /** @description how likely, 0 to 1 */
+            chance: number;
+            /** @description whether it is more likely than not */
+            likely: boolean;
+        };
+        Overrule: {
+            /** @description which kind it is */
+            kind: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what the user says of it in spite of the school; null: nothing */
+            overrule: string;
+            /** @description what is read beside it */
+            label: string;
+        };
+        Panel: {
+            /** @description width, mm */
+            widthMm: number;
+            /** @description height, mm */
+            heightMm: number;
+        };
+        PartFrom: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /**
+             * @description how fit it is
+             * @enum {string}
+             */
+            fitness: "good" | "doubtful" | "unfit";
+        };
+        Pattern: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description which form it has */
+            form: string;
+            /** @description what is measured on it */
+            measures: components["schemas"]["Measure"][];
+        };
+        Photo: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description width, ready to be read */
+            width: number;
+            /** @description height, ready to be read */
+            height: number;
+        };
+        PlanDim: {
+            /** @description where it begins, mm from the left */
+            fromX: number;
+            /** @description where it begins, mm from the top */
+            fromY: number;
+            /** @description where it ends, mm from the left */
+            toX: number;
+            /** @description where it ends, mm from the top */
+            toY: number;
+            /** @description ready to be read */
+            says: string;
+            /**
+             * @description on which side
+             * @enum {string|null}
+             */
+            side: "above" | "below" | "left" | "right" | null;
+        };
+        PlanGet: {
+            /** @description what it is called */
+            name: string;
+            /** @description what it costs */
+            price: string;
+            /** @description whether it is made and not bought */
+            made: boolean;
+        };
+        PlanLack: {
+            /** @description what is to be done */
+            operation: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        PlanNeeds: {
+            /** @description ready to be read */
+            says: string;
+            /** @description what is not there yet */
+            missing: components["schemas"]["PlanLack"][];
+            /** @description what to get, in order */
+            ladder: components["schemas"]["PlanGet"][];
+            /** @description what it comes to, ready to be read */
+            cost: string;
+        };
+        PlanOfSchool: {
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description how long, s */
+            seconds: number | null;
+            /** @description how long it takes */
+            minutes: string | null;
+        };
+        PlanPart: {
+            /** @description its name within the program */
+            key: string;
+            /** @description what it is called */
+            name: string;
+            /** @description how many */
+            count: number;
+            /** @description finished size, ready to be read */
+            size: string;
+            /** @description rough size, ready to be read */
+            rough: string;
+            /** @description of which wood */
+            wood: string;
+            /** @description from where */
+            from: components["schemas"]["PartFrom"] | null;
+            /** @description what is wrong; null: nothing */
+            wrong: string | null;
+            /** @description whether the user chose it */
+            isChosen: boolean;
+        };
+        PlanPreview: {
+            /** @description the plan */
+            plan: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description what is asked */
+            fields: components["schemas"]["Field"][];
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the drawing's views */
+            views: components["schemas"]["PlanView"][];
+            /** @description what it is made of */
+            parts: components["schemas"]["PlanPart"][];
+            /** @description wood on the shelf */
+            blanks: components["schemas"]["Word"][];
+            /** @description step by step */
+            steps: components["schemas"]["MakingStep"][];
+            /** @description how long it takes */
+            minutes: number;
+            /** @description how many days */
+            days: number;
+            /** @description what it asks for */
+            needs: components["schemas"]["PlanNeeds"];
+            /** @description line by line, ready to be read */
+            lines: string[];
+            /** @description what to beware of */
+            caution: string;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+            /** @description what can be printed */
+            sheets: string[];
+        };
+        PlanStep: {
+            /** @description the stone */
+            stone: string;
+            /** @description what is read beside it */
+            label: string;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "grind" | "hone" | "strop";
+            /** @description size of the grit, µm */
+            particleUm: number;
+            /** @description what comes off, µm */
+            removeUm: number;
+            /** @description stroke by stroke */
+            strokes: number;
+            /** @description how long, s */
+            seconds: number;
+            /** @description how long it takes */
+            minutes: string;
+            /** @description how to know that it is done */
+            see: string;
+        };
+        PlanView: {
+            /** @description what it is called */
+            name: string;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description height, mm */
+            heightMm: number;
+            /** @description outlines that are seen, SVG path data in mm */
+            seen: string[];
+            /** @description outlines behind, SVG path data in mm */
+            hidden: string[];
+            /** @description the dimensions */
+            dims: components["schemas"]["PlanDim"][];
+        };
+        Plans: {
+            /** @description what can be made */
+            plans: components["schemas"]["ListedPlan"][];
+            /** @description what is being made */
+            makings: components["schemas"]["ListedMaking"][];
+        };
+        PriceLine: {
+            /** @description what it is paid for */
+            says: string;
+            /** @description how much, ready to be read */
+            amount: string;
+        };
+        PrintedTile: {
+            /** @description what it is called */
+            name: string;
+            /** @description mm from the left */
+            xMm: number;
+            /** @description mm from the top */
+            yMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description height, mm */
+            heightMm: number;
+        };
+        Pulse: {
+            /** @description counts up with every change */
+            revision: number;
+            /**
+             * @description the user's unit
+             * @enum {string}
+             */
+            unit: "mm" | "inch";
+            /**
+             * @description light, dark, or as the system has it
+             * @enum {string}
+             */
+            ground: "system" | "light" | "dark";
+            /** @description the bench's name */
+            bench: string;
+            /** @description where the air is read; null: nowhere */
+            instrumentUrl: string | null;
+        };
+        Purchase: {
+            /** @description its name among what can be got */
+            offer: string;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        Rack: {
+            /** @description stone by stone */
+            stones: components["schemas"]["Stone"][];
+            /** @description what is to be said of it */
+            notes: components["schemas"]["RackNote"][];
+            /** @description what is missing between */
+            gaps: components["schemas"]["RackGap"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description what each kind of stone costs to use */
+            costs: components["schemas"]["MediumCost"][];
+            /** @description how many edges are honed in a year */
+            edgesPerYear: number;
+            /** @description which kinds of stone there are */
+            media: components["schemas"]["Medium"][];
+            /** @description how grit can be counted */
+            scales: components["schemas"]["Word"][];
+        };
+        RackGap: {
+            /** @description from where */
+            from: string;
+            /** @description to where */
+            to: string;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "double" | "jump" | "step";
+            /** @description how many times finer, ready to be read */
+            times: string;
+        };
+        RackNote: {
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "flatten" | "double" | "jump" | "company";
+            /** @description ready to be read */
+            says: string;
+            /** @description stone by stone */
+            stones: string[];
+        };
+        Reading: {
+            /** @description as it was typed */
+            typed: string;
+            /** @description mm, degrees, or what its quantity is counted in; null: nothing typed, or wrong */
+            value: number | null;
+            /** @description the figure as it was understood, in more than one unit; null: not told */
+            understood: string | null;
+            /** @description what is wrong; null: nothing */
+            error: string | null;
+            /** @description what is doubtful about it; null: nothing */
+            doubt: string | null;
+            /** @description what was probably meant, as it would be typed; null: not known */
+            instead: string | null;
+        };
+        ReadingList: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description what stands above the list */
+            heading: string;
+            /** @description the places it begins with */
+            begins: string[];
+            /** @description how much one step adds */
+            step: number | null;
+            /** @description how many at most */
+            most: number;
+        };
+        ReferenceNext: {
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description whether something is to come off, and a test to follow */
+            takeOff: boolean;
+        };
+        ReferencePage: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
+            /** @description ready to be read */
+            says: string;
+            /** @description how the test is made */
+            method: string;
+            /** @description whether it is no tool on the board */
+            isOwn: boolean;
+            /** @description what its test asks, in order */
+            asks: components["schemas"]["Asked"][];
+            /** @description its sizes, by name */
+            sizes: {
+                [key: string]: number;
+            };
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description what the gap is read with */
+            instrument: string;
+            /** @description what a gap can be read with */
+            instruments: components["schemas"]["Instrument"][];
+            /** @description its tests so far */
+            history: components["schemas"]["History"];
+        };
+        References: {
+            /** @description reference by reference */
+            references: components["schemas"]["Listed"][];
+            /** @description which kinds there are */
+            kinds: components["schemas"]["Word"][];
+            /** @description the paper that gaps are read with */
+            paper: string | null;
+        };
+        Removed: {
+            /** @description the entry that was written */
+            entry: components["schemas"]["DiaryEntry"];
+            /** @description what is lost with it */
+            loses: string[];
+        };
+        Rest: {
+            /**
+             * @description what it comes to
+             * @enum {string}
+             */
+            verdict: "not-begun" | "resting" | "due" | "still" | "moved";
+            /** @description ready to be read */
+            says: string;
+            /** @description what can be done until then */
+            meanwhile: string | null;
+            /** @description when to measure again, ISO 8601 */
+            againOn: string | null;
+            /** @description time by time */
+            visits: components["schemas"]["RestVisit"][];
+        };
+        RestVisit: {
+            /** @description when it was measured, ISO 8601 */
+            measuredAt: string;
+            /** @description bow, ready to be read */
+            bow: string;
+            /** @description wind, ready to be read */
+            wind: string;
+            /** @description cup, ready to be read */
+            cup: string;
+        };
+        Rung: {
+            /** @description with which tools */
+            tools: components["schemas"]["RungTool"][];
+            /** @description whether it is made and not bought */
+            made: boolean;
+            /** @description the plan it is made by; null: it is bought */
+            plan: string | null;
+            /** @description what it costs */
+            cost: number;
+            /** @description what it costs, ready to be read */
+            costText: string;
+            /** @description what has been spent before */
+            from: number;
+            /** @description what has been spent then */
+            to: number;
+            /** @description what has been spent then, ready to be read */
+            toText: string;
+            /** @description how long it takes */
+            minutes: number;
+            /** @description the works that can be done then */
+            unlocks: components["schemas"]["Named"][];
+            /** @description in which month it can be paid; null: not told */
+            month: string | null;
+            /** @description what comes too late; null: nothing */
+            late: string | null;
+        };
+        RungTool: {
+            /** @description its name among what can be got */
+            offer: string;
+            /** @description the tool's number; null: none */
+            toolId: number | null;
+            /** @description what it is called */
+            name: string;
+            /** @description which kind it is */
+            kind: string;
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+            /** @description what it costs */
+            cost: number;
+            /** @description what it costs, ready to be read */
+            costText: string;
+            /** @description whether the price is the user's own */
+            ownPrice: boolean;
+            /** @description in which month it can be paid; null: not told */
+            month: string | null;
+        };
+        SawLine: {
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
+            text: string;
+        };
+        SawPage: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the school's answer that decides; null: none */
+            school: string | null;
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: string;
+            };
+            /** @description what it is used for */
+            use: string;
+            /** @description whether its teeth are hardened and cannot be filed */
+            hardened: boolean;
+            /** @description what it can be used for */
+            uses: components["schemas"]["SawUse"][];
+            /** @description how it can be */
+            states: components["schemas"]["Word"][];
+            /** @description the session that is open on it; null: none */
+            running: number | null;
+            /** @description when it was filed, the newest first */
+            filings: components["schemas"]["Filing"][];
+            /** @description what to beware of */
+            caution: string;
+        };
+        SawPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the sheet that is printed; null: none */
+            template: string | null;
+            /** @description what it is drawn by */
+            drawn: components["schemas"]["DrawnTeeth"] | null;
+            /** @description line by line, ready to be read */
+            lines: components["schemas"]["SawLine"][];
+            /** @description what another filing would change */
+            effects: string[];
+            /** @description what is proposed; null: nothing */
+            suggestion: components["schemas"]["SawSuggestion"] | null;
+            /** @description step by step */
+            steps: components["schemas"]["FilingStep"][];
+            /** @description what it is worth */
+            worth: string | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+            /** @description whether it can be filed now */
+            canFile: boolean;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        SawSuggestion: {
+            /** @description ready to be read */
+            says: string;
+            /** @description rake, as it would be typed */
+            rake: string;
+            /** @description fleam, as it would be typed */
+            fleam: string;
+            /** @description set, as it would be typed; null: not told */
+            set: string | null;
+            /** @description whether it stands so already */
+            isMet: boolean;
+        };
+        SawUse: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description why it is so */
+            why: string;
+            /** @description rake, degrees */
+            rakeDeg: number;
+            /** @description fleam, degrees */
+            fleamDeg: number;
+        };
+        Saws: {
+            /** @description saw by saw */
+            saws: components["schemas"]["ListedSaw"][];
+        };
+        School: {
+            /** @description which state of the record this is */
+            version: number;
+            /** @description question by question */
+            questions: components["schemas"]["SchoolQuestion"][];
+            /** @description what the user says in spite of the school */
+            overrules: components["schemas"]["Overrule"][];
+            /** @description what can be spent in a month; null: not told */
+            perMonth: number | null;
+            /** @description what can be spent; null: not told */
+            budget: number | null;
+            /** @description how well everything has to be done, 1 to 4; null: not told */
+            floor: number | null;
+        };
+        SchoolAnswer: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what it is called */
+            name: string;
+            /** @description why one says so */
+            because: string;
+        };
+        SchoolQuestion: {
+            /** @description its name within the program */
+            id: string;
+            /** @description the question it answers */
+            asks: string;
+            /** @description what the test says; null: not yet */
+            answer: string;
+            /** @description what can be answered */
+            answers: components["schemas"]["SchoolAnswer"][];
+        };
+        ScraperPage: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the session that is open on it; null: none */
+            running: number | null;
+            /** @description when its burr was turned, the newest first */
+            turnings: components["schemas"]["Filing"][];
+            /** @description what to beware of */
+            caution: string;
+        };
+        ScraperPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what it is drawn by */
+            drawn: components["schemas"]["DrawnBurr"] | null;
+            /** @description step by step */
+            steps: components["schemas"]["FilingStep"][];
+            /** @description how long it lasts */
+            lasts: string;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        Scrapers: {
+            /** @description scraper by scraper */
+            scrapers: components["schemas"]["Named"][];
+        };
+        Search: {
+            /** @description what was found */
+            hits: components["schemas"]["Hit"][];
+        };
+        Season: {
+            /** @description thickness, ready to be read */
+            thickness: components["schemas"]["Reading"];
+            /** @description the thickness it was computed for, ready to be read */
+            thick: string;
+            /** @description how many */
+            count: number;
+            /** @description how many days */
+            days: components["schemas"]["SeasonDay"][];
+            /** @description what is missing between */
+            gaps: components["schemas"]["SeasonGap"][];
+            /** @description line by line, ready to be read */
+            lines: string[];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+            /** @description what was forecast and how it turned out */
+            forecasts: components["schemas"]["SeasonForecast"][];
+            /** @description how good the forecasts were, in one sentence */
+            score: string;
+            /** @description what was recorded, in stretches */
+            stretches: components["schemas"]["Stretch"][];
+            /** @description which species there are */
+            species: components["schemas"]["Word"][];
+        };
+        SeasonDay: {
+            /** @description where or when */
+            at: string;
+            /** @description days from the first */
+            day: number;
+            /** @description temperature, °C */
+            tempC: number;
+            /** @description lowest relative humidity, % */
+            lowRhPct: number;
+            /** @description highest relative humidity, % */
+            highRhPct: number;
+            /** @description moisture the wood tends to, % */
+            restPct: number;
+            /** @description moisture of the wood, % */
+            woodPct: number | null;
+        };
+        SeasonForecast: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description whether it says what will happen */
+            isClaim: boolean;
+            /** @description how likely, 0 to 1 */
+            chance: number | null;
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description how it turned out; null: not yet */
+            score: string | null;
+            /** @description whether it has moved */
+            isMoved: boolean;
+            /** @description the wood it is for; null: not told */
+            wood: components["schemas"]["WoodOf"] | null;
+        };
+        SeasonGap: {
+            /** @description where it begins, days from the first */
+            fromDay: number;
+            /** @description where it ends, days from the first */
+            untilDay: number;
+        };
+        Service: {
+            /** @description what is to be done */
+            operation: string;
+            /** @description the ways to do it */
+            ways: components["schemas"]["ServiceWay"][];
+        };
+        ServiceWay: {
+            /** @description with which tools */
+            tools: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description how well it is done, 1 to 4; null: not at all */
+            grade: number;
+            /** @description what has to hold */
+            if: string[];
+        };
+        Session: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making";
+            /** @description its heading */
+            title: string;
+            /** @description the record it is about; null: several */
+            about: components["schemas"]["About"] | null;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "running" | "finished" | "stopped";
+            /**
+             * @description what is being done at this step
+             * @enum {string}
+             */
+            phase: "fetch" | "stroke" | "check";
+            /** @description the step that is next, from 0 */
+            atStep: number;
+            /** @description step by step */
+            steps: components["schemas"]["SessionStep"][];
+            /** @description strokes counted at each step */
+            counted: number[];
+            /** @description the user's own pace, seconds */
+            secondsPerStroke: number;
+            /** @description what to beware of */
+            caution: string;
+        };
+        SessionStep: {
+            /** @description its heading */
+            title: string;
+            /** @description size of the grit, µm */
+            particleUm: number;
+            /** @description how many */
+            count: number;
+            /** @description how long, s */
+            seconds: number;
+            /** @description how to know that it is done */
+            see: string;
+            /**
+             * @description which kind it is
+             * @enum {string}
+             */
+            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "make";
+            /** @description what stands small beside it */
+            beside: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description what the count counts */
+            of: string;
+        };
         ShadowBoard: {
+            /** @description the record's number */
             id: number;
+            /** @description which state of the record this is */
             version: number;
+            /** @description what it is called */
             name: string;
+            /** @description width, ready to be read */
             width: string;
+            /** @description height, ready to be read */
             height: string;
+            /** @description the room between tools, as it would be typed */
             room: string;
-            tools: number[];
-        };
-        ToolToHang: {
-            id: number;
-            name: string;
-            group: string;
-            isUsual: boolean;
-        };
-        ShadowBoardSheet: {
-            name: string;
-            width: string;
-            height: string;
-            room: string;
-            tools: number[];
-        };
-        EditShadowBoard: {
-            version: number;
-            name: string;
-            width: string;
-            height: string;
-            room: string;
+            /** @description the numbers of its tools */
             tools: number[];
         };
         ShadowBoardPreview: {
-            figures: components["schemas"]["Readings"];
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the panel itself; null: not yet */
             panel: components["schemas"]["Panel"] | null;
+            /** @description what hangs on it */
             hung: components["schemas"]["HungTool"][];
+            /** @description what found no room */
             left: components["schemas"]["LeftTool"][];
+            /** @description what can be printed */
             sheets: components["schemas"]["PrintedTile"][];
+            /** @description what to do next */
             next: components["schemas"]["Next"];
+            /** @description whether it can be recorded as it is */
             sound: boolean;
         };
-        Panel: {
-            widthMm: number;
-            heightMm: number;
+        ShadowBoards: {
+            /** @description board by board */
+            boards: components["schemas"]["ShadowBoard"][];
+            /** @description what can hang on one */
+            tools: components["schemas"]["ToolToHang"][];
+            /** @description the groups of tools */
+            groups: components["schemas"]["ToolGroup"][];
         };
-        HungTool: {
-            id: number;
-            name: string;
-            xMm: number;
-            yMm: number;
-            isTurned: boolean;
-            outline: components["schemas"]["ToolOutline"];
-        };
-        LeftTool: {
-            id: number;
-            name: string;
-            says: string;
-        };
-        PrintedTile: {
-            name: string;
-            xMm: number;
-            yMm: number;
-            widthMm: number;
-            heightMm: number;
-        };
-        Guides: {
-            guides: components["schemas"]["Guide"][];
-        };
-        Guide: {
-            id: number;
-            version: number;
-            name: string;
-            /** @enum {string} */
-            seat: "chisel" | "iron";
-            seatLabel: string;
-            roller: string;
-            settings: components["schemas"]["GuideSetting"][];
-            stops: string[];
-            says: string;
-        };
-        GuideSetting: {
-            projection: string;
-            angle: string;
-        };
-        GuideSheet: {
-            name: string;
-            /** @enum {string} */
-            seat: "chisel" | "iron";
-            roller: string;
-            settings: components["schemas"]["GuideSetting"][];
-            stops: string[];
-        };
-        EditGuide: {
-            version: number;
-            name: string;
-            /** @enum {string} */
-            seat: "chisel" | "iron";
-            roller: string;
-            settings: components["schemas"]["GuideSetting"][];
-            stops: string[];
-        };
-        GuidePreview: {
-            figures: components["schemas"]["Readings"];
-            rollerMm: number | null;
-            setbackMm: number | null;
-            dropMm: number | null;
-            axleSays: string | null;
-            stops: components["schemas"]["GuideStop"][];
-            objection: string | null;
-            next: components["schemas"]["Next"];
-            sound: boolean;
-        };
-        GuideStop: {
+        SlopeResult: {
+            /** @description the angle, degrees */
             angleDeg: number;
-            projectionMm: number;
+            /** @description the slope, ready to be read */
+            ratio: string;
+            /** @description the angle, ready to be read */
+            angle: string;
+            /** @description the angle it should have, degrees; null: not told */
+            nominalDeg: number | null;
+            /** @description which way it leans */
+            lean: string | null;
+        };
+        SpanRange: {
+            /** @description one in ten is sooner */
+            low: number;
+            /** @description as likely sooner as later */
+            middle: number;
+            /** @description one in ten is later */
+            high: number;
+        };
+        SquareDrawn: {
+            /** @description its error, mm */
+            errorMm: number;
+            /**
+             * @description which way it leans
+             * @enum {string}
+             */
+            lean: "toward-stock" | "away-from-stock" | "square";
+            /** @description what to take off at the heel, mm */
+            removeAtHeelMm: number;
+            /** @description what to take off at the tip, mm */
+            removeAtTipMm: number;
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description its error without its sign, ready to be read */
+            error: string;
+            /** @description how far the two knifed lines part, ready to be read */
+            parted: string;
+            /** @description length, ready to be read */
+            length: string;
+            /** @description stroke by stroke */
+            strokes: components["schemas"]["SquareStroke"][];
+        };
+        SquareStroke: {
+            /** @description where it begins, mm */
+            fromMm: number;
+            /** @description where it ends, mm */
+            toMm: number;
+            /** @description ready to be read */
+            says: string;
+        };
+        Step: {
+            /** @description as it would be typed */
+            typed: string;
+        };
+        StepFigures: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+        };
+        SticksDrawn: {
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description error of the far stick, mm */
+            farMm: number;
+            /** @description error of the near stick, mm; null: not known */
+            nearMm: number | null;
+            /** @description what the board itself winds, mm */
+            boardMm: number;
+            /** @description error of the far stick, ready to be read */
+            far: string;
+            /** @description error of the near stick, ready to be read */
+            near: string | null;
+            /** @description what the board winds, ready to be read */
+            board: string;
+        };
+        Stock: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description its name within the program */
+            key: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description whether there is little left */
+            isLow: boolean;
+            /** @description how much of the most, 0 to 1 */
+            share: number;
+        };
+        Stone: {
+            /** @description the record's number */
+            id: number;
+            /** @description its name within the program */
+            key: string;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the kind of stone */
+            medium: string;
+            /** @description the kind of stone, ready to be read */
+            mediumLabel: string;
+            /** @description how its grit is counted */
+            scale: string;
+            /** @description the grit as it is marked */
+            designation: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description size of the grit, µm */
+            particleUm: number;
+            /** @description what it cost; null: not told */
+            price: number | null;
+            /** @description how long it lasts */
+            lasts: number;
+            /** @description how long it lasts, as it would be typed */
+            lastsTyped: string;
+            /** @description how much of it is used, 0 to 1 */
+            worn: number;
+            /** @description the same, ready to be read */
+            wornSays: string;
+            /** @description how often it was flattened */
+            flattens: boolean;
+            /** @description what is said of its face */
+            flatSays: string;
+            /** @description why it is to be done; null: it is not */
+            due: string | null;
+            /** @description whether the pace is the user's own */
+            own: string | null;
+            /** @description what it costs for one edge, ready to be read */
+            perEdge: string | null;
+        };
+        StonePreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what it is called */
+            name: string;
+            /** @description size of the grit, µm */
+            particleUm: number | null;
+            /** @description the same grit on other scales; null: none */
+            elsewhere: string | null;
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+        };
+        StraightStroke: {
+            /** @description where it begins, mm */
+            fromMm: number;
+            /** @description where it ends, mm */
+            toMm: number;
+            /** @description how many */
+            count: number;
+            /** @description ready to be read */
+            says: string;
+        };
+        StraightedgeDrawn: {
+            /** @description how far it is from straight, ready to be read */
+            straightness: string;
+            /** @description what shape it has */
+            shape: string;
+            /** @description the places along it, mm */
+            stationsMm: number[];
+            /** @description stroke by stroke */
+            strokes: components["schemas"]["StraightStroke"][];
+            /** @description what stands at each station before the first stroke and after each, mm */
+            leaves: number[][];
+            /** @description how many strokes there are */
+            strokeCount: number;
+        };
+        Stretch: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of it this is */
+            version: number;
+            /** @description ready to be read */
+            says: string;
+        };
+        Task: {
+            /** @description what is to be done */
+            operation: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what that is */
+            explains: string;
+            /** @description the user's own numbers in it */
+            numbers: string;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "now" | "planned" | "impossible";
+            /** @description whether it takes long with these tools */
+            slow: boolean;
+            /** @description with which tools */
+            tools: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description how well it is done, 1 to 4; null: not at all */
+            grade: number | null;
+            /** @description how well it has to be done, 1 to 4 */
+            minGrade: number;
+            /** @description how fast it goes, ready to be read; null: not told */
+            speed: string | null;
+            /** @description how sure it is, ready to be read; null: not told */
+            certainty: string | null;
+        };
+        TestAnswer: {
+            /** @description its error without its sign, ready to be read */
+            error: string;
+            /** @description its error, mm */
+            errorMm: number;
+            /**
+             * @description how it stands to its tolerance; null: it has none
+             * @enum {string|null}
+             */
+            verdict: "within" | "outside" | "cannot-tell" | null;
+            /** @description how it stands to its tolerance, ready to be read */
+            standing: string;
+            /** @description what was found, ready to be read */
+            found: string | null;
+        };
+        TestChoice: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description how it is measured */
+            hint: string;
+            /** @description what can be chosen */
+            options: components["schemas"]["Word"][];
+            /** @description what is chosen */
+            chosen: string;
+            /** @description whether it is read anew at each test */
+            isReading: boolean;
+            /** @description when it is asked; null: always */
+            when: components["schemas"]["When"] | null;
+            /** @description whether it stands aside of the readings */
+            isAside: boolean;
+        };
+        TestPreview: {
+            /** @description what was typed and how it was understood, by field */
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the readings that come in lists */
+            lists: components["schemas"]["ListRead"][];
+            /** @description the line to read next; null: all are read */
+            nextLine: string | null;
+            /** @description why it cannot be computed; null: it can */
+            objection: string | null;
+            /** @description what the test says; null: not yet */
+            answer: components["schemas"]["TestAnswer"] | null;
+            /** @description what to do next */
+            next: components["schemas"]["ReferenceNext"];
+            /**
+             * @description how strokes are made in bench mode; null: there are none
+             * @enum {string|null}
+             */
+            work: "plane" | "rub" | null;
+            /** @description what was learnt from the last shavings; null: nothing */
+            learnt: components["schemas"]["LearntShaving"] | null;
+            /** @description what else the test says, line by line */
+            lines: string[];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+            /** @description what a square is drawn by; null: not one */
+            square: components["schemas"]["SquareDrawn"] | null;
+            /** @description what a straightedge is drawn by; null: not one */
+            straightedge: components["schemas"]["StraightedgeDrawn"] | null;
+            /** @description what winding sticks are drawn by; null: not such */
+            sticks: components["schemas"]["SticksDrawn"] | null;
+            /** @description what a slope template is drawn by; null: not one */
+            slope: components["schemas"]["SlopeResult"] | null;
+            /** @description what a flat surface is drawn by; null: not one */
+            flat: components["schemas"]["FlatDrawn"] | null;
+        };
+        Tested: {
+            /** @description the record's number */
+            id: number;
+            /** @description when it was tested, ISO 8601 */
+            testedAt: string;
+            /** @description its error, mm */
+            errorMm: number;
+            /** @description how uncertain that is, k = 2, mm */
+            uncertaintyMm: number;
+            /** @description its error, ready to be read */
+            error: string;
+            /**
+             * @description what it comes to
+             * @enum {string}
+             */
+            verdict: "within" | "outside" | "cannot-tell";
+            /** @description what was found, ready to be read */
+            found: string | null;
+            /** @description what was taken off, ready to be read */
+            taken: string | null;
+            /** @description which tests belong together */
+            series: string;
+        };
+        ThreeEdgesPage: {
+            /** @description what stands in the fields */
+            sheet: components["schemas"]["ThreeEdgesSheet"];
+            /** @description what a gap can be read with */
+            instruments: components["schemas"]["Instrument"][];
+        };
+        ThreeEdgesPreview: {
+            /** @description what was typed and how it was understood, by field */
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description line by line */
+            rows: components["schemas"]["ThreeEdgesRowRead"][];
+            /** @description the places along it, mm */
+            stationsMm: number[];
+            /** @description edge by edge */
+            edges: components["schemas"]["FoundEdge"][];
+            /** @description how far the readings disagree; null: not told */
+            inconsistency: string | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        ThreeEdgesRow: {
+            /** @description where or when */
+            at: string;
+            /** @description between the first edge and the second */
+            ab: string;
+            /** @description between the second edge and the third */
+            bc: string;
+            /** @description between the third edge and the first */
+            ca: string;
+            /** @description between the first and the second turned end for end */
+            abTurned: string;
+        };
+        ThreeEdgesRowRead: {
+            /** @description where or when */
+            at: components["schemas"]["Reading"];
+            /** @description between the first edge and the second */
+            ab: components["schemas"]["Reading"];
+            /** @description between the second edge and the third */
+            bc: components["schemas"]["Reading"];
+            /** @description between the third edge and the first */
+            ca: components["schemas"]["Reading"];
+            /** @description between the first and the second turned end for end */
+            abTurned: components["schemas"]["Reading"];
+        };
+        ThreeEdgesSheet: {
+            /** @description thickness of a shaving */
+            shaving: string;
+            /** @description how good it has to be */
+            tolerance: string;
+            /** @description what the gap is read with */
+            instrument: string;
+            /** @description line by line */
+            rows: components["schemas"]["ThreeEdgesRow"][];
+        };
+        Tool: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description which kind it is */
+            kind: string;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description which group it belongs to */
+            group: string;
+            /**
+             * @description whether it is there
+             * @enum {string}
+             */
+            status: "owned" | "wanted";
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+            /** @description what it costs; null: not told */
+            price: number | null;
+            /** @description whether it stands idle */
+            isIdle: boolean;
+            /** @description to whom it is lent; null: to nobody */
+            lentTo: string | null;
+            /** @description since when it is put away, ISO 8601; null: it is not */
+            awayOn: string | null;
+        };
+        ToolEdge: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        ToolGroup: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description what this group is for */
+            teaches: string;
+            /** @description the first of them */
+            first: number | null;
+        };
+        ToolOutline: {
+            /** @description width, mm */
+            widthMm: number;
+            /** @description height, mm */
+            heightMm: number;
+            /** @description outlines of its parts, SVG path data in mm */
+            bodies: string[];
+            /** @description lines within them, SVG path data in mm */
+            details: string[];
+            /** @description where its dimensions are drawn */
+            marks: components["schemas"]["OutlineMark"][];
+        };
+        ToolPage: {
+            /** @description the tool */
+            tool: components["schemas"]["Tool"];
+            /** @description which kind it is */
+            kind: components["schemas"]["Kind"];
+            /** @description its sizes, by name */
+            sizes: components["schemas"]["ToolSize"][];
+            /** @description what it is used for */
+            serves: components["schemas"]["Service"][];
+            /** @description what is lost with it */
+            loses: string[];
+            /** @description edge by edge */
+            edges: components["schemas"]["ToolEdge"][];
+            /** @description what it takes off; null: not told */
+            bite: string | null;
+            /** @description what the user says of it in spite of the school; null: nothing */
+            overrule: string | null;
+            /** @description what it is worth */
+            worth: string | null;
+            /** @description which state of the settings this is */
+            settingsVersion: number;
+        };
+        ToolPreview: {
+            /** @description which kind it is */
+            kind: string;
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+            /** @description what it is called */
+            name: string;
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+        };
+        ToolSize: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description ready to be read */
             text: string;
+            /** @description as it would be typed */
+            typed: string;
+            /** @description whether it was measured */
+            measured: boolean;
+        };
+        ToolToHang: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description which group it belongs to */
+            group: string;
+            /** @description whether it usually hangs on a shadow board */
+            isUsual: boolean;
+        };
+        TrailPoint: {
+            /** @description days from the first */
+            day: number;
+            /** @description its error, mm */
+            errorMm: number;
+            /** @description whether it was outside its tolerance */
+            outside: boolean;
+        };
+        Trial: {
+            /** @description the record's number */
+            id: number;
+            /** @description when it was tried, ISO 8601 */
+            triedAt: string;
+            /** @description side by side */
+            sides: components["schemas"]["TrialSide"][];
+            /** @description how hard the wood was */
+            wood: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description the stop that was kept, µm; null: none */
+            keptUm: number | null;
+        };
+        TrialSide: {
+            /** @description the stone */
+            stone: string;
+            /** @description size of the grit, µm */
+            um: number;
+            /** @description how good the surface was, 1 to 5 */
+            surface: number;
+            /** @description how much it tore, 1 to 5 */
+            tearOut: number;
+            /** @description how hard it went, 1 to 5 */
+            effort: number;
+        };
+        Upkeep: {
+            /** @description its name within the program */
+            key: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description why it is so */
+            why: string;
+            /** @description how long it takes */
+            minutes: number | null;
+            /** @description the record it is about */
+            about: components["schemas"]["About"];
+            /** @description what pressing it records; null: nothing */
+            does: string | null;
+        };
+        When: {
+            /** @description the choice */
+            choice: string;
+            /** @description what has to be chosen */
+            is: string;
+        };
+        Winding: {
+            /** @description the winding sticks */
+            sticks: string | null;
+            /** @description what stands in the fields */
+            sheet: components["schemas"]["WindingSheet"];
+        };
+        WindingPoint: {
+            /** @description how far along, mm */
+            atMm: number;
+            /**
+             * @description on which side
+             * @enum {string}
+             */
+            side: "left" | "right";
+            /** @description what to take off, mm */
+            removeMm: number;
+            /** @description the same, ready to be read */
+            remove: string;
+        };
+        WindingPreview: {
+            /** @description what was typed and how it was understood, by field */
+            readings: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description line by line */
+            rows: components["schemas"]["WindingRowRead"][];
+            /** @description why it cannot be computed; null: it can */
+            objection: string | null;
+            /** @description what the readings come to; null: not yet */
+            result: components["schemas"]["WindingResult"] | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        WindingResult: {
+            /** @description how far the board winds over its width, mm */
+            twistMm: number;
+            /** @description the same, ready to be read */
+            twist: string;
+            /** @description the same, degrees */
+            twistDeg: number;
+            /** @description how many times the sticks enlarge it */
+            magnification: string;
+            /** @description the sticks' own error; null: not turned */
+            stickError: string | null;
+            /** @description what was seen over the sticks, mm */
+            seenMm: number;
+            /** @description length of the sticks, mm */
+            stickLengthMm: number;
+            /** @description width of the board, mm */
+            boardWidthMm: number;
+            /** @description from the first place to the last, ready to be read */
+            totalTwist: string;
+            /** @description what to take off where */
+            corners: components["schemas"]["WindingPoint"][];
+        };
+        WindingRow: {
+            /** @description where or when */
+            at: string;
+            /** @description what was read there */
+            reading: string;
+        };
+        WindingRowRead: {
+            /** @description where or when */
+            at: components["schemas"]["Reading"];
+            /** @description what was read there */
+            reading: components["schemas"]["Reading"];
+        };
+        WindingSheet: {
+            /** @description width of the board */
+            boardWidth: string;
+            /** @description length of the sticks */
+            stickLength: string;
+            /** @description the reading with the sticks turned */
+            turned: string;
+            /** @description thickness of a shaving */
+            shaving: string;
+            /** @description how good it has to be */
+            tolerance: string;
+            /** @description line by line */
+            rows: components["schemas"]["WindingRow"][];
+        };
+        Wood: {
+            /** @description which species there are */
+            species: components["schemas"]["Word"][];
+        };
+        WoodOf: {
+            /** @description the wood's species */
+            species: string;
+            /** @description how the rings lie */
+            ring: string;
+            /** @description how far the grain runs out */
+            runout: string;
+            /** @description thickness, ready to be read */
+            thickness: string;
+        };
+        WoodPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description how much it moves, mm; null: not computed */
+            changeMm: number | null;
+            /** @description the same, ready to be read */
+            change: string | null;
+            /** @description how far the section turns, degrees */
+            rotationDeg: number | null;
+            /** @description angle of the rings to the face, degrees */
+            ringDeg: number;
+            /** @description width, mm */
+            widthMm: number | null;
+            /** @description line by line, ready to be read */
+            lines: string[];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        Word: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+        };
+        Work: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description which form it has */
+            form: string;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "now" | "planned" | "locked";
+            /** @description what is not there yet */
+            missing: number;
+            /** @description what is chosen */
+            chosen: boolean;
+            /** @description why it is to be done; null: it is not */
+            due: string | null;
+        };
+        WorkPage: {
+            /** @description what is to be done */
+            work: components["schemas"]["Work"];
+            /** @description ready to be read */
+            says: string;
+            /** @description what it began with; null: of the user's own */
+            pattern: components["schemas"]["Pattern"] | null;
+            /**
+             * @description how hard its wood is
+             * @enum {string}
+             */
+            hardness: "soft" | "medium" | "hard";
+            /** @description how much it counts */
+            weight: number;
+            /** @description as it would be typed */
+            typed: {
+                [key: string]: string;
+            };
+            /** @description its measures, by name, mm */
+            measuresMm: {
+                [key: string]: number;
+            };
+            /** @description step by step */
+            steps: components["schemas"]["WorkStep"][];
+            /** @description what it asks for */
+            tasks: components["schemas"]["Task"][];
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description how long it takes */
+            minutes: string;
+        };
+        WorkPiece: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description ready to be read */
+            says: string;
+            /** @description which form it has */
+            form: string;
+            /** @description its measures, by name, mm */
+            measuresMm: {
+                [key: string]: number;
+            };
+            /** @description what is read beside them */
+            labels: {
+                [key: string]: string;
+            };
+        };
+        WorkPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description the figures of each step, by name */
+            stepFigures: components["schemas"]["StepFigures"][];
+            /** @description its measures, by name, mm */
+            measuresMm: {
+                [key: string]: number;
+            };
+            /** @description which form it has */
+            form: string;
+            /** @description what it asks for */
+            tasks: components["schemas"]["Task"][];
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description whether it can be recorded as it is */
+            sound: boolean;
+        };
+        WorkStep: {
+            /** @description what is to be done */
+            operation: string;
+            /** @description as it would be typed */
+            typed: {
+                [key: string]: string;
+            };
+            /** @description how well it has to be done, 1 to 4 */
+            minGrade: number;
+        };
+        Works: {
+            /** @description what the kit is for */
+            works: components["schemas"]["Work"][];
+            /** @description what works begin with */
+            patterns: components["schemas"]["Pattern"][];
+        };
+        Worth: {
+            /** @description its name among what can be got */
+            offer: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what it costs */
+            price: string;
+            /** @description ready to be read */
+            says: string;
+        };
+        WrongLine: {
+            /** @description which line, from 1 */
+            line: number;
+            /** @description ready to be read */
+            says: string;
+        };
+        AddConsumableRequest: {
+            kind: string;
+            amount: string;
+        };
+        AddReferenceRequest: {
+            kind: string;
+            name: string;
+        };
+        AddToolRequest: {
+            kind: string;
+            name: string;
+            figures: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            status: "owned" | "wanted";
+            price: string;
+        };
+        AirRequest: {
+            figures: {
+                [key: string]: string;
+            };
+        };
+        AugerBitRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            sixteenths: number;
+            sharp: boolean;
+            version?: number;
+        };
+        BeginMakingRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            blanks: {
+                [key: string]: string;
+            };
+            name: string;
+        };
+        BlankRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            name: string;
+            species: string;
+            /** @enum {string} */
+            figure: "straight" | "slight" | "wild";
+            /** @enum {string} */
+            knots: "none" | "clear" | "in-the-way";
+        };
+        ChooseWorkRequest: {
+            version: number;
+            chosen: boolean;
+        };
+        CurveRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            stone: string;
+            version?: number;
+        };
+        DampRequest: {
+            /** @enum {string} */
+            damp: "dry" | "ordinary" | "damp";
         };
         DayRequest: {
             edges?: number[];
         };
-        Day: {
-            edges: components["schemas"]["DayEdge"][];
-            rounds: components["schemas"]["DayRound"][];
-            waits: string[];
-            totalSeconds: number;
-            savesSeconds: number;
-            next: components["schemas"]["Next"];
-        };
-        DayEdge: {
-            id: number;
-            name: string;
-            says: string;
-            due: boolean;
-            left: boolean;
-            chosen: boolean;
-        };
-        DayRound: {
-            stone: string;
-            label: string;
-            changeSeconds: number;
-            minutes: string;
-            visits: components["schemas"]["DayVisit"][];
-        };
-        DayVisit: {
-            edgeId: number;
-            edge: string;
-            strokes: number;
-            seconds: number;
-            /** @enum {string} */
-            kind: "grind" | "hone" | "strop";
-            setting: string;
-        };
-        ImportRequest: {
-            text: string;
-            name: string;
-            answer?: string;
-        };
-        ImportPreview: {
-            sound: number;
-            first: string[];
-            here: number;
-            wrong: components["schemas"]["WrongLine"][];
-            wrongCount: number;
-            before: string | null;
-            question: components["schemas"]["ImportQuestion"] | null;
-            notes: string[];
-        };
-        ImportQuestion: {
-            says: string;
-            answers: components["schemas"]["Word"][];
-        };
-        WrongLine: {
-            line: number;
-            says: string;
-        };
-        Outlook: {
-            edges: components["schemas"]["OutlookEdge"][];
-            jobMinutes: number;
-            compares: string[];
-        };
-        OutlookEdge: {
-            edgeId: number;
-            name: string;
-            forecast: string;
-            days: number | null;
-            chance: number;
-            likely: boolean;
-        };
-        GeometryPage: {
-            edge: components["schemas"]["Edge"];
-            fields: components["schemas"]["Field"][];
-            hasBed: boolean;
-            bevelUp: boolean;
-            steel: string;
-            duty: string;
-            steels: components["schemas"]["Word"][];
-            duties: components["schemas"]["Duty"][];
-        };
-        Duty: {
-            value: string;
-            label: string;
-            because: string;
-            finish: string;
-        };
-        GeometrySheet: {
-            figures: components["schemas"]["Typed"];
-            bevelUp: boolean;
-            steel: string;
-            duty: string;
-        };
-        SeenGeometrySheet: {
-            figures: components["schemas"]["Typed"];
-            bevelUp: boolean;
-            steel: string;
-            duty: string;
-            version: number;
-            name: string;
-        };
-        GeometryPreview: {
-            figures: components["schemas"]["Readings"];
-            objection: string | null;
-            lines: components["schemas"]["GeometryLine"][];
-            warnings: string[];
-            drawn: components["schemas"]["DrawnBlade"] | null;
-            next: components["schemas"]["Next"];
-            sound: boolean;
-            how: components["schemas"]["How"][];
-        };
-        GeometryLine: {
-            label: string;
-            text: string;
-            says: string;
-        };
-        DrawnBlade: {
-            form: string;
-            widthMm: number;
-            thicknessMm: number;
-            primaryDeg: number;
-            secondaryDeg: number;
-            microWidthMm: number;
-            backBevelDeg: number;
-            wheelMm: number | null;
-            hollowMm: number;
-            honedMm: number;
-            bedDeg: number | null;
-            bevelUp: boolean;
-            skewDeg: number;
-            cuttingDeg: number | null;
-            clearanceDeg: number | null;
-            radiusMm: number | null;
-            sagMm: number;
-            reliefMm: number;
-            nickMm: number | null;
-            /** @enum {string|null} */
-            nickRoute: "hone" | "grind" | null;
-            width: string;
+        EdgeFormRequest: {
+            bevelLength: string;
             thickness: string;
-            microWidth: string;
-            hollow: string;
-            sag: string;
+            give: string;
+            nickDepth: string;
+            backLength: string;
+            outOfFlat: string;
+            newAngle: string;
             relief: string;
-        };
-        EdgeLog: {
-            edge: components["schemas"]["Edge"];
-            forecast: string;
-            range: components["schemas"]["SpanRange"];
-            spans: components["schemas"]["EdgeSpan"][];
-            /** @enum {string} */
-            clock: "minutes" | "days";
-            now: number;
-            angles: components["schemas"]["AngleMeasured"][];
-            aimDeg: number;
-            toleranceDeg: number;
-            angleSays: string | null;
-            used: string[];
-            entries: components["schemas"]["EdgeEntry"][];
-            count: number;
-            kinds: components["schemas"]["Word"][];
-            founds: components["schemas"]["Word"][];
-            woods: components["schemas"]["Word"][];
-            trials: components["schemas"]["Trial"][];
-            how: components["schemas"]["How"][];
-        };
-        SpanRange: {
-            low: number;
-            middle: number;
-            high: number;
-        };
-        EdgeSpan: {
-            length: number;
-            endedAt: string;
-        };
-        AngleMeasured: {
-            at: string;
-            deg: number;
-        };
-        EdgeEntry: {
-            at: string;
-            kind: string;
-            says: string;
+            stopUm: string;
+            condition: string;
         };
         EventRequest: {
             kind: string;
@@ -3497,1265 +5862,410 @@ export interface components {
             note: string;
             version: number;
         };
-        Trial: {
-            id: number;
-            triedAt: string;
-            sides: components["schemas"]["TrialSide"][];
-            wood: string;
-            says: string;
-            keptUm: number | null;
+        FinishRequest: {
+            version: number;
+            /** @enum {string} */
+            outcome: "done" | "stopped";
         };
-        TrialSide: {
-            stone: string;
-            um: number;
-            surface: number;
-            tearOut: number;
-            effort: number;
+        FitRequest: {
+            typed: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+        };
+        GeometryFormRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            bevelUp: boolean;
+            steel: string;
+            duty: string;
+        };
+        GuideFormRequest: {
+            name: string;
+            /** @enum {string} */
+            seat: "chisel" | "iron";
+            roller: string;
+            settings: {
+                projection: string;
+                angle: string;
+            }[];
+            stops: string[];
+        };
+        ImportRequest: {
+            text: string;
+            name: string;
+            answer?: string;
+        };
+        KeepToolRequest: {
+            version: number;
+            kept: boolean;
+        };
+        KnownSquareRequest: {
+            known: number;
+            instrument: string;
+            rows: {
+                square: number;
+                gap: string;
+                /** @enum {string} */
+                at: "tip" | "heel";
+            }[];
+        };
+        LendRequest: {
+            version: number;
+            to: string;
+            on: string;
+            askOn?: string | null;
+        };
+        LookOverRequest: {
+            version: number;
+            name: string;
+            found: {
+                check: string;
+                /** @enum {string|null} */
+                outcome: "sound" | "mend" | "walk-away" | null;
+                readings: string[];
+            }[];
+            sizes?: {
+                [key: string]: string;
+            };
+            asked: string;
+            good: string;
+            perHour: string;
+        };
+        NewLookOverRequest: {
+            kind: string;
+        };
+        PlanRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            blanks: {
+                [key: string]: string;
+            };
+        };
+        PreferencesRequest: {
+            /** @enum {string} */
+            unit?: "mm" | "inch";
+            instrument?: string;
+            paper?: string;
+            instrumentUrl?: string;
+            /** @enum {string} */
+            ground?: "system" | "light" | "dark";
+        };
+        PriceRequest: {
+            version: number;
+            price: string;
+        };
+        ProgressRequest: {
+            version: number;
+            atStep: number;
+            /** @enum {string} */
+            phase: "fetch" | "stroke" | "check";
+            counted: number[];
+        };
+        PutAwayRequest: {
+            tools: number[];
+        };
+        RecordTestRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            lists: {
+                id: string;
+                typed: string[];
+            }[];
+            choices: {
+                [key: string]: string;
+            };
+            instrument: string;
+            version: number;
+            planed?: boolean;
+        };
+        ReferenceWoodRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            species: string;
+            version: number;
+        };
+        RestVisitRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            version: number;
+        };
+        SawFormRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            use: "rip" | "cross" | "joinery" | "wet";
+            /** @enum {string} */
+            state: "touch-up" | "dull" | "uneven" | "retooth";
+            hardened: boolean;
+        };
+        SchoolRequest: {
+            version: number;
+            answers?: {
+                [key: string]: string;
+            };
+            overrule?: {
+                kind: string;
+                /** @enum {string|null} */
+                overrule: "offer" | "leave-out" | "make" | "buy" | null;
+            };
+            perMonth?: string;
+            budget?: string;
+            floor?: number | null;
+        };
+        ScraperRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            filed: boolean;
+        };
+        SettleLookRequest: {
+            version: number;
+            price?: string;
+        };
+        ShadowBoardFormRequest: {
+            name: string;
+            width: string;
+            height: string;
+            room: string;
+            tools: number[];
+        };
+        StepRequest: {
+            typed: string;
+            stepMm: number;
+            steps: number;
+        };
+        StoneFormRequest: {
+            name: string;
+            medium: string;
+            scale: string;
+            designation: string;
+            price: string;
+            lasts: string;
+        };
+        StrokesRequest: {
+            version: number;
+            thickness: string;
+            depth: string;
+            strokes: string;
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+        };
+        TestRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            lists: {
+                id: string;
+                typed: string[];
+            }[];
+            choices: {
+                [key: string]: string;
+            };
+            instrument: string;
+        };
+        ThreeEdgesFormRequest: {
+            shaving: string;
+            tolerance: string;
+            instrument: string;
+            rows: {
+                at: string;
+                ab: string;
+                bc: string;
+                ca: string;
+                abTurned: string;
+            }[];
+        };
+        ToolFormRequest: {
+            kind: string;
+            name: string;
+            figures: {
+                [key: string]: string;
+            };
         };
         TrialRequest: {
             version: number;
             /** @enum {string} */
             wood: "soft" | "medium" | "hard";
             keep: boolean;
-            sides: components["schemas"]["TrialAnswer"][];
+            sides: {
+                stone: number;
+                surface: number;
+                tearOut: number;
+                effort: number;
+            }[];
         };
-        TrialAnswer: {
-            stone: number;
-            surface: number;
-            tearOut: number;
-            effort: number;
+        UseToolRequest: {
+            day: string;
+            work: number | null;
         };
-        Finish: {
-            version: number;
-            /** @enum {string} */
-            outcome: "done" | "stopped";
-        };
-        SlopeResult: {
-            angleDeg: number;
-            ratio: string;
-            angle: string;
-            nominalDeg: number | null;
-            lean: string | null;
-        };
-        ThreeEdgesPage: {
-            sheet: components["schemas"]["ThreeEdgesSheet"];
-            instruments: components["schemas"]["Instrument"][];
-        };
-        ThreeEdgesSheet: {
-            shaving: string;
-            tolerance: string;
-            instrument: string;
-            rows: components["schemas"]["ThreeEdgesRow"][];
-        };
-        ThreeEdgesRow: {
-            at: string;
-            ab: string;
-            bc: string;
-            ca: string;
-            abTurned: string;
-        };
-        ThreeEdgesPreview: {
-            readings: components["schemas"]["ThreeEdgesReadings"];
-            rows: components["schemas"]["ThreeEdgesRowRead"][];
-            stationsMm: number[];
-            edges: components["schemas"]["FoundEdge"][];
-            inconsistency: string | null;
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-        };
-        ThreeEdgesReadings: {
-            shaving: components["schemas"]["Reading"];
-            tolerance: components["schemas"]["Reading"];
-        };
-        ThreeEdgesRowRead: {
-            at: components["schemas"]["Reading"];
-            ab: components["schemas"]["Reading"];
-            bc: components["schemas"]["Reading"];
-            ca: components["schemas"]["Reading"];
-            abTurned: components["schemas"]["Reading"];
-        };
-        FoundEdge: {
+        VersionedBlankRequest: {
+            figures: {
+                [key: string]: string;
+            };
             name: string;
-            removeMm: number[];
-            straightness: string;
-            removeMost: string;
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
+            species: string;
+            /** @enum {string} */
+            figure: "straight" | "slight" | "wild";
+            /** @enum {string} */
+            knots: "none" | "clear" | "in-the-way";
+            version: number;
         };
-        Winding: {
-            sticks: string | null;
-            sheet: components["schemas"]["WindingSheet"];
+        VersionedEdgeFormRequest: {
+            bevelLength: string;
+            thickness: string;
+            give: string;
+            nickDepth: string;
+            backLength: string;
+            outOfFlat: string;
+            newAngle: string;
+            relief: string;
+            stopUm: string;
+            condition: string;
+            version: number;
         };
-        WindingSheet: {
+        VersionedGeometryFormRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            bevelUp: boolean;
+            steel: string;
+            duty: string;
+            version: number;
+            name: string;
+        };
+        VersionedGuideFormRequest: {
+            name: string;
+            /** @enum {string} */
+            seat: "chisel" | "iron";
+            roller: string;
+            settings: {
+                projection: string;
+                angle: string;
+            }[];
+            stops: string[];
+            version: number;
+        };
+        VersionedRequest: {
+            version: number;
+        };
+        VersionedSawFormRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            use: "rip" | "cross" | "joinery" | "wet";
+            /** @enum {string} */
+            state: "touch-up" | "dull" | "uneven" | "retooth";
+            hardened: boolean;
+            version: number;
+        };
+        VersionedShadowBoardFormRequest: {
+            name: string;
+            width: string;
+            height: string;
+            room: string;
+            tools: number[];
+            version: number;
+        };
+        VersionedStoneFormRequest: {
+            name: string;
+            medium: string;
+            scale: string;
+            designation: string;
+            price: string;
+            lasts: string;
+            version: number;
+        };
+        VersionedToolFormRequest: {
+            version: number;
+            name: string;
+            /** @enum {string} */
+            status: "owned" | "wanted";
+            price: string;
+            figures: {
+                [key: string]: string;
+            };
+        };
+        VersionedWorkFormRequest: {
+            pattern: string | null;
+            /** @enum {string} */
+            hardness: "soft" | "medium" | "hard";
+            measures: {
+                [key: string]: string;
+            };
+            steps: {
+                operation: string;
+                minGrade: number;
+                typed: {
+                    [key: string]: string;
+                };
+            }[];
+            name: string;
+            due: string | null;
+            weight: number;
+            version: number;
+        };
+        WindingFormRequest: {
             boardWidth: string;
             stickLength: string;
             turned: string;
             shaving: string;
             tolerance: string;
-            rows: components["schemas"]["WindingRow"][];
+            rows: {
+                at: string;
+                reading: string;
+            }[];
         };
-        WindingRow: {
-            at: string;
-            reading: string;
-        };
-        Season: {
-            thickness: components["schemas"]["Reading"];
-            thick: string;
-            count: number;
-            days: components["schemas"]["SeasonDay"][];
-            gaps: components["schemas"]["SeasonGap"][];
-            lines: string[];
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-            forecasts: components["schemas"]["SeasonForecast"][];
-            score: string;
-            stretches: components["schemas"]["Stretch"][];
-            species: components["schemas"]["Word"][];
-        };
-        SeasonDay: {
-            at: string;
-            day: number;
-            tempC: number;
-            lowRhPct: number;
-            highRhPct: number;
-            restPct: number;
-            woodPct: number | null;
-        };
-        SeasonGap: {
-            fromDay: number;
-            untilDay: number;
-        };
-        SeasonForecast: {
-            id: number;
-            version: number;
-            name: string;
-            isClaim: boolean;
-            chance: number | null;
-            says: string;
-            why: string;
-            score: string | null;
-            isMoved: boolean;
-            wood: components["schemas"]["WoodOf"] | null;
-        };
-        WoodOf: {
+        WoodRequest: {
+            figures: {
+                [key: string]: string;
+            };
             species: string;
-            ring: string;
-            runout: string;
-            thickness: string;
         };
-        Stretch: {
-            id: number;
-            version: number;
-            says: string;
-        };
-        AirSheet: {
-            figures: components["schemas"]["Typed"];
-        };
-        AirRead: {
-            temperature: string;
-            humidity: string;
-        };
-        ReferenceWood: {
-            species: string;
-            figures: components["schemas"]["Typed"];
-            version: number;
-        };
-        Blanks: {
-            purpose: string;
-            purposes: components["schemas"]["Word"][];
-            figures: components["schemas"]["Readings"];
-            usual: components["schemas"]["Typed"];
-            blanks: components["schemas"]["ListedBlank"][];
-            next: components["schemas"]["Next"];
-            species: components["schemas"]["Word"][];
-            figured: components["schemas"]["Word"][];
-            knots: components["schemas"]["Word"][];
-        };
-        ListedBlank: {
-            id: number;
-            version: number;
-            name: string;
-            says: string;
+        WorkFormRequest: {
+            pattern: string | null;
             /** @enum {string} */
-            fitness: "good" | "doubtful" | "unfit";
-            reasons: components["schemas"]["BlankReason"][];
-            moves: string;
-            ringDeg: number;
-            widthMm: number;
-            thicknessMm: number;
-            typed: components["schemas"]["BlankTyped"];
-            rest: components["schemas"]["Rest"];
+            hardness: "soft" | "medium" | "hard";
+            measures: {
+                [key: string]: string;
+            };
+            steps: {
+                operation: string;
+                minGrade: number;
+                typed: {
+                    [key: string]: string;
+                };
+            }[];
         };
-        BlankReason: {
-            /** @enum {string} */
-            fitness: "good" | "doubtful" | "unfit";
-            says: string;
-        };
-        BlankTyped: {
-            name: string;
-            species: string;
-            figure: string;
-            knots: string;
-            figures: components["schemas"]["Typed"];
-        };
-        BlankSheet: {
-            name: string;
-            species: string;
-            figure: string;
-            knots: string;
-            figures: components["schemas"]["Typed"];
-        };
-        EditBlank: {
-            name: string;
-            species: string;
-            figure: string;
-            knots: string;
-            figures: components["schemas"]["Typed"];
-            version: number;
-        };
-        BlankPreview: {
-            figures: components["schemas"]["Readings"];
-            missing: components["schemas"]["Typed"];
-            sound: boolean;
-        };
-        BlankMeasure: {
-            figures: components["schemas"]["Typed"];
-            version: number;
-        };
-        Rest: {
-            /** @enum {string} */
-            verdict: "not-begun" | "resting" | "due" | "still" | "moved";
-            says: string;
-            meanwhile: string | null;
-            againOn: string | null;
-            visits: components["schemas"]["RestVisit"][];
-        };
-        RestVisit: {
-            measuredAt: string;
-            bow: string;
-            wind: string;
-            cup: string;
-        };
-        Plans: {
-            plans: components["schemas"]["ListedPlan"][];
-            makings: components["schemas"]["ListedMaking"][];
-        };
-        ListedPlan: {
-            value: string;
-            label: string;
-            says: string;
-            minutes: number;
-            days: number;
-        };
-        ListedMaking: {
-            id: number;
-            name: string;
-            says: string;
-            isWaiting: boolean;
-            isMade: boolean;
-        };
-        PlanSheet: {
-            figures: components["schemas"]["Typed"];
-            blanks: components["schemas"]["Typed"];
-        };
-        BeginMaking: {
-            figures: components["schemas"]["Typed"];
-            blanks: components["schemas"]["Typed"];
-            name: string;
-        };
-        PlanPreview: {
-            plan: string;
-            label: string;
-            says: string;
-            fields: components["schemas"]["Field"][];
-            figures: components["schemas"]["Readings"];
-            views: components["schemas"]["PlanView"][];
-            parts: components["schemas"]["PlanPart"][];
-            blanks: components["schemas"]["Word"][];
-            steps: components["schemas"]["MakingStep"][];
-            minutes: number;
-            days: number;
-            needs: components["schemas"]["PlanNeeds"];
-            lines: string[];
-            caution: string;
-            how: components["schemas"]["How"][];
-            next: components["schemas"]["Next"];
-            sound: boolean;
-            sheets: string[];
-        };
-        PlanView: {
-            name: string;
-            widthMm: number;
-            heightMm: number;
-            seen: string[];
-            hidden: string[];
-            dims: components["schemas"]["PlanDim"][];
-        };
-        PlanDim: {
-            fromX: number;
-            fromY: number;
-            toX: number;
-            toY: number;
-            says: string;
-            /** @enum {string|null} */
-            side: "above" | "below" | "left" | "right" | null;
-        };
-        PlanPart: {
-            key: string;
-            name: string;
-            count: number;
-            size: string;
-            rough: string;
-            wood: string;
-            from: components["schemas"]["PartFrom"] | null;
-            wrong: string | null;
-            isChosen: boolean;
-        };
-        PartFrom: {
-            id: number;
-            name: string;
-            says: string;
-            /** @enum {string} */
-            fitness: "good" | "doubtful" | "unfit";
-        };
-        MakingStep: {
-            title: string;
-            says: string;
-            check: string;
-            minutes: number;
-            tools: string;
-            wait: string | null;
-        };
-        PlanNeeds: {
-            says: string;
-            missing: components["schemas"]["PlanLack"][];
-            ladder: components["schemas"]["PlanGet"][];
-            cost: string;
-        };
-        PlanLack: {
-            operation: string;
-            says: string;
-        };
-        PlanGet: {
-            name: string;
-            price: string;
-            made: boolean;
-        };
-        Making: {
-            id: number;
-            version: number;
-            name: string;
-            plan: string;
-            label: string;
-            figures: components["schemas"]["Typed"];
-            steps: components["schemas"]["MakingStep"][];
-            done: number;
-            waitsUntil: string | null;
-            waitsFor: string;
-            isMade: boolean;
-            running: number | null;
-            reference: number | null;
-            next: components["schemas"]["Next"];
-            caution: string;
-        };
-        WorkOnMaking: {
+        WorkOnMakingRequest: {
             version: number;
             early: boolean;
         };
-        Wood: {
-            species: components["schemas"]["Word"][];
-        };
-        WoodSheet: {
-            species: string;
-            figures: components["schemas"]["Typed"];
-        };
-        WoodPreview: {
-            figures: components["schemas"]["Readings"];
-            changeMm: number | null;
-            change: string | null;
-            rotationDeg: number | null;
-            ringDeg: number;
-            widthMm: number | null;
-            lines: string[];
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-        };
-        WindingPreview: {
-            readings: components["schemas"]["WindingReadings"];
-            rows: components["schemas"]["WindingRowRead"][];
-            objection: string | null;
-            result: components["schemas"]["WindingResult"] | null;
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-        };
-        WindingReadings: {
-            boardWidth: components["schemas"]["Reading"];
-            stickLength: components["schemas"]["Reading"];
-            turned: components["schemas"]["Reading"];
-            shaving: components["schemas"]["Reading"];
-            tolerance: components["schemas"]["Reading"];
-        };
-        WindingRowRead: {
-            at: components["schemas"]["Reading"];
-            reading: components["schemas"]["Reading"];
-        };
-        WindingResult: {
-            twistMm: number;
-            twist: string;
-            twistDeg: number;
-            magnification: string;
-            stickError: string | null;
-            seenMm: number;
-            stickLengthMm: number;
-            boardWidthMm: number;
-            totalTwist: string;
-            corners: components["schemas"]["WindingPoint"][];
-        };
-        WindingPoint: {
-            atMm: number;
-            /** @enum {string} */
-            side: "left" | "right";
-            removeMm: number;
-            remove: string;
-        };
-        LearntShaving: {
-            says: string;
-            typed: string;
-        };
-        StraightStroke: {
-            fromMm: number;
-            toMm: number;
-            count: number;
-            says: string;
-        };
-        References: {
-            references: components["schemas"]["Listed"][];
-            kinds: components["schemas"]["Word"][];
-            paper: string | null;
-        };
-        Listed: {
-            id: number;
-            version: number;
-            name: string;
-            says: string;
-            outline: components["schemas"]["Outline"];
-            due: string | null;
-            nextCheckOn: string | null;
-            lastError: string | null;
-            testedAt: string | null;
-            toleranceMm: number;
-            trail: components["schemas"]["TrailPoint"][];
-        };
-        Outline: {
-            /** @enum {string} */
-            form: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
-            drawn: components["schemas"]["ToolOutline"] | null;
-        };
-        TrailPoint: {
-            day: number;
-            errorMm: number;
-            outside: boolean;
-        };
-        History: {
-            tests: components["schemas"]["Tested"][];
-            toleranceMm: number;
-            tolerance: string;
-            droppedOn: string | null;
-            sides: string[];
-            says: string[];
-            nextCheckOn: string | null;
-            due: string | null;
-        };
-        Tested: {
-            id: number;
-            testedAt: string;
-            errorMm: number;
-            uncertaintyMm: number;
-            error: string;
-            /** @enum {string} */
-            verdict: "within" | "outside" | "cannot-tell";
-            found: string | null;
-            taken: string | null;
-            series: string;
-        };
-        AddReference: {
-            kind: string;
-            name: string;
-        };
-        FlatPoint: {
-            acrossMm: number;
-            alongMm: number;
-        };
-        FlatDrawn: {
-            lengthMm: number;
-            widthMm: number;
-            along: number;
-            across: number;
-            places: components["schemas"]["FlatPlace"][];
-        };
-        FlatPlace: {
-            acrossMm: number;
-            alongMm: number;
-            removeMm: number;
-            remove: string;
-            share: number;
-        };
-        SticksDrawn: {
-            lengthMm: number;
-            farMm: number;
-            nearMm: number | null;
-            boardMm: number;
-            far: string;
-            near: string | null;
-            board: string;
-        };
-        Known: {
-            known: components["schemas"]["KnownSquare"][];
-            squares: components["schemas"]["KnownSquare"][];
-            instrument: string;
-            instruments: components["schemas"]["Instrument"][];
-        };
-        KnownSquare: {
-            id: number;
-            name: string;
-            tolerance: string;
-            error: string | null;
-        };
-        KnownSheet: {
-            known: number;
-            instrument: string;
-            rows: components["schemas"]["KnownRow"][];
-        };
-        KnownRow: {
-            square: number;
-            gap: string;
-            /** @enum {string} */
-            at: "tip" | "heel";
-        };
-        KnownPreview: {
-            rows: components["schemas"]["KnownRowRead"][];
-            next: components["schemas"]["Next"];
-        };
-        KnownRowRead: {
-            gap: components["schemas"]["Reading"];
-            error: string | null;
-            leans: string | null;
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
-        };
-        ReferencePage: {
-            id: number;
-            version: number;
-            name: string;
-            /** @enum {string} */
-            kind: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
-            says: string;
-            method: string;
-            isOwn: boolean;
-            asks: components["schemas"]["Asked"][];
-            sizes: components["schemas"]["OutlineSizes"];
-            lengthMm: number;
-            instrument: string;
-            instruments: components["schemas"]["Instrument"][];
-            history: components["schemas"]["History"];
-        };
-        OutlineSizes: {
-            [key: string]: number;
-        };
-        Asked: {
-            field: components["schemas"]["Field"] | null;
-            choice: components["schemas"]["TestChoice"] | null;
-            list: components["schemas"]["ReadingList"] | null;
-        };
-        TestChoice: {
-            name: string;
-            label: string;
-            hint: string;
-            options: components["schemas"]["Word"][];
-            chosen: string;
-            isReading: boolean;
-            when: components["schemas"]["When"] | null;
-            isAside: boolean;
-        };
-        When: {
-            choice: string;
-            is: string;
-        };
-        ReadingList: {
-            id: string;
-            label: string;
-            heading: string;
-            begins: string[];
-            step: number | null;
-            most: number;
-        };
-        TypedList: {
-            id: string;
-            typed: string[];
-        };
-        TypedTest: {
-            figures: components["schemas"]["Typed"];
-            lists: components["schemas"]["TypedList"][];
-            choices: components["schemas"]["Typed"];
-            instrument: string;
-        };
-        RecordTest: {
-            figures: components["schemas"]["Typed"];
-            lists: components["schemas"]["TypedList"][];
-            choices: components["schemas"]["Typed"];
-            instrument: string;
-            version: number;
-            planed?: boolean;
-        };
-        TestPreview: {
-            readings: components["schemas"]["Readings"];
-            lists: components["schemas"]["ListRead"][];
-            nextLine: string | null;
-            objection: string | null;
-            answer: components["schemas"]["TestAnswer"] | null;
-            next: components["schemas"]["ReferenceNext"];
-            /** @enum {string|null} */
-            work: "plane" | "rub" | null;
-            learnt: components["schemas"]["LearntShaving"] | null;
-            lines: string[];
-            how: components["schemas"]["How"][];
-            square: components["schemas"]["SquareDrawn"] | null;
-            straightedge: components["schemas"]["StraightedgeDrawn"] | null;
-            sticks: components["schemas"]["SticksDrawn"] | null;
-            slope: components["schemas"]["SlopeResult"] | null;
-            flat: components["schemas"]["FlatDrawn"] | null;
-        };
-        ListRead: {
-            id: string;
-            name: string;
-            readings: components["schemas"]["Reading"][];
-            isRead: boolean;
-            places: components["schemas"]["FlatPoint"][];
-        };
-        TestAnswer: {
-            error: string;
-            errorMm: number;
-            /** @enum {string|null} */
-            verdict: "within" | "outside" | "cannot-tell" | null;
-            standing: string;
-            found: string | null;
-        };
-        ReferenceNext: {
-            says: string;
-            why: string;
-            takeOff: boolean;
-        };
-        SquareDrawn: {
-            errorMm: number;
-            /** @enum {string} */
-            lean: "toward-stock" | "away-from-stock" | "square";
-            removeAtHeelMm: number;
-            removeAtTipMm: number;
-            lengthMm: number;
-            error: string;
-            parted: string;
-            length: string;
-            strokes: components["schemas"]["SquareStroke"][];
-        };
-        StraightedgeDrawn: {
-            straightness: string;
-            shape: string;
-            stationsMm: number[];
-            strokes: components["schemas"]["StraightStroke"][];
-            leaves: number[][];
-            strokeCount: number;
-        };
-        Instrument: {
-            value: string;
-            label: string;
-            resolutionMm: number;
-            resolution: string;
-        };
-        SquareStroke: {
-            fromMm: number;
-            toMm: number;
-            says: string;
-        };
-        Diary: {
-            entries: components["schemas"]["DiaryEntry"][];
-            more: boolean;
-        };
-        DiaryEntry: {
-            id: number;
-            writtenAt: string;
-            kind: string;
-            subject: string;
-            sentence: string;
-            undone: boolean;
-            undoable: boolean;
-        };
-        Calculations: {
-            calculations: components["schemas"]["Calculation"][];
-        };
-        Calculation: {
-            name: string;
-            title: string;
-        };
-        How: {
-            asks: string;
-            formula: string;
-            numbers: string;
-            /** @enum {string} */
-            basis: "published" | "common-practice" | "from-memory" | "model";
-            source: string;
-        };
-        Bench: {
-            work: components["schemas"]["WorkPiece"] | null;
-            ready: boolean;
-            sentence: string;
-            minutes: number;
-            chores: components["schemas"]["Chore"][];
-            upkeep: components["schemas"]["Upkeep"][];
-            latest: components["schemas"]["DiaryEntry"][];
-        };
-        Upkeep: {
-            key: string;
-            says: string;
-            why: string;
-            minutes: number | null;
-            about: components["schemas"]["About"];
-            does: string | null;
-        };
-        WorkPiece: {
-            id: number;
-            name: string;
-            says: string;
-            form: string;
-            measuresMm: components["schemas"]["SizeMm"];
-            labels: components["schemas"]["Words"];
-        };
-        Words: {
-            [key: string]: string;
-        };
-        Chore: {
-            /** @enum {string} */
-            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "finish-session" | "test-reference";
-            says: string;
-            why: string;
-            minutes: number | null;
-            about: components["schemas"]["About"];
-        };
-        Hit: {
-            says: string;
-            /** @enum {string} */
-            kind: "edge" | "stone" | "guide" | "reference" | "tool" | "look-over" | "shadow-board" | "blank" | "making" | "work" | "diary";
-            id: number | null;
-        };
-        Readings: {
-            [key: string]: components["schemas"]["Reading"];
-        };
-        Typed: {
-            [key: string]: string;
-        };
-        Kit: {
-            board: components["schemas"]["Tool"][];
-            groups: components["schemas"]["ToolGroup"][];
-            works: components["schemas"]["Work"][];
-            next: components["schemas"]["KitNext"];
-            plan: components["schemas"]["KitPlan"];
-            how: components["schemas"]["How"][];
-        };
-        ToolGroup: {
-            id: string;
-            label: string;
-            teaches: string;
-            first: number | null;
-        };
-        Tool: {
-            id: number;
-            version: number;
-            kind: string;
-            name: string;
-            says: string;
-            group: string;
-            /** @enum {string} */
-            status: "owned" | "wanted";
-            outline: components["schemas"]["ToolOutline"];
-            price: number | null;
-            isIdle: boolean;
-            lentTo: string | null;
-            awayOn: string | null;
-        };
-        ToolOutline: {
-            widthMm: number;
-            heightMm: number;
-            bodies: string[];
-            details: string[];
-            marks: components["schemas"]["OutlineMark"][];
-        };
-        OutlineMark: {
-            name: string;
-            from: components["schemas"]["DrawnPoint"];
-            to: components["schemas"]["DrawnPoint"];
-        };
-        DrawnPoint: {
-            x: number;
-            y: number;
-        };
-        Care: {
-            rounds: components["schemas"]["CareRound"][];
-            damp: string;
-            dampByLog: string | null;
-            damps: components["schemas"]["Word"][];
-            stocks: components["schemas"]["Stock"][];
-            kinds: components["schemas"]["ConsumableKind"][];
-        };
-        CareRound: {
-            key: string;
-            says: string;
-            why: string;
-            last: string;
-            isDue: boolean;
-            minutes: number;
-        };
-        Stock: {
-            id: number;
-            version: number;
-            key: string;
-            label: string;
-            says: string;
-            isLow: boolean;
-            share: number;
-        };
-        ConsumableKind: {
-            value: string;
-            label: string;
-            one: string;
-        };
-        AddConsumable: {
-            kind: string;
-            amount: string;
-        };
-        DampRequest: {
-            damp: string;
-        };
-        Idle: {
-            tools: components["schemas"]["IdleTool"][];
-            byWorth: components["schemas"]["LossFreeSet"];
-            byNumber: components["schemas"]["LossFreeSet"];
-            lent: components["schemas"]["NotHere"][];
-            away: components["schemas"]["NotHere"][];
-            purchases: components["schemas"]["BoughtFor"][];
-            works: components["schemas"]["Word"][];
-            next: components["schemas"]["Next"];
-        };
-        IdleTool: {
-            id: number;
-            version: number;
-            name: string;
-            isIdle: boolean;
-            kept: boolean;
-            couldGo: boolean;
-            used: string;
-            why: string | null;
-            lost: string[];
-            worse: string[];
-            instead: string[];
-            worth: string;
-        };
-        LossFreeSet: {
-            ids: number[];
-            worth: string;
-            isProven: boolean;
-        };
-        NotHere: {
-            id: number;
-            version: number;
-            name: string;
-            to: string | null;
-            since: string | null;
-            askOn: string | null;
-        };
-        BoughtFor: {
-            id: number;
-            name: string;
-            boughtFor: string | null;
-            usedFor: string;
-        };
-        PutAway: {
-            tools: number[];
-        };
-        Lend: {
-            version: number;
-            to: string;
-            on: string;
-            askOn: string;
-        };
-        KeepTool: {
-            version: number;
-            kept: boolean;
-        };
-        UseTool: {
-            day: string;
-            work: number | null;
-        };
-        Work: {
-            id: number;
-            version: number;
-            name: string;
-            form: string;
-            /** @enum {string} */
-            state: "now" | "planned" | "locked";
-            missing: number;
-            chosen: boolean;
-            due: string | null;
-        };
-        KitNext: {
-            says: string;
-            why: string;
-            offer: string | null;
-            toolId: number | null;
-            made: boolean;
-        };
-        KitPlan: {
-            sentence: string;
-            cost: number;
-            provenOptimal: boolean;
-            tools: number;
-        };
-        Kinds: {
-            kinds: components["schemas"]["Kind"][];
-            groups: components["schemas"]["ToolGroup"][];
-        };
-        Kind: {
-            id: string;
-            name: string;
-            says: string;
-            for: string;
-            wrong: string;
-            group: string;
-            needs: string[];
-            wants: string[];
-            price: string;
-            making: string | null;
-            running: string | null;
-            basis: string;
-            offered: boolean;
-            dimensions: components["schemas"]["Dimension"][];
-            outline: components["schemas"]["ToolOutline"];
-        };
-        Dimension: {
-            name: string;
-            label: string;
-            /** @enum {string} */
-            unit: "length" | "thickness" | "teeth-per-inch" | "degrees" | "yes-no" | "count" | "teeth";
-            usual: string;
-            stepMm: number;
-            asked: boolean;
-        };
-        ToolSheet: {
-            kind: string;
-            figures: components["schemas"]["Typed"];
-            name: string;
-        };
-        ToolRequest: {
-            kind: string;
-            figures: components["schemas"]["Typed"];
-            name: string;
-            /** @enum {string} */
-            status: "owned" | "wanted";
-            price: string;
-        };
-        EditTool: {
-            version: number;
-            figures: components["schemas"]["Typed"];
-            name: string;
-            /** @enum {string} */
-            status: "owned" | "wanted";
-            price: string;
-        };
-        ToolPreview: {
-            kind: string;
-            figures: components["schemas"]["Readings"];
-            outline: components["schemas"]["ToolOutline"];
-            name: string;
-            sound: boolean;
-        };
-        ToolPage: {
-            tool: components["schemas"]["Tool"];
-            kind: components["schemas"]["Kind"];
-            sizes: components["schemas"]["ToolSize"][];
-            serves: components["schemas"]["Service"][];
-            loses: string[];
-            edges: components["schemas"]["ToolEdge"][];
-            bite: string | null;
-            overrule: string | null;
-            worth: string | null;
-            settingsVersion: number;
-        };
-        ToolSize: {
-            name: string;
-            label: string;
-            text: string;
-            typed: string;
-            measured: boolean;
-        };
-        Service: {
-            operation: string;
-            ways: components["schemas"]["ServiceWay"][];
-        };
-        ServiceWay: {
-            tools: string;
-            says: string;
-            grade: number;
-            if: string[];
-        };
-        ToolEdge: {
-            id: number;
-            name: string;
-            says: string;
-        };
-        Removed: {
-            entry: components["schemas"]["DiaryEntry"];
-            loses: string[];
-        };
-        StrokeCount: {
-            version: number;
-            thickness: string;
-            depth: string;
-            /** @enum {string} */
-            hardness: "soft" | "medium" | "hard";
-            strokes: string;
-        };
-        Works: {
-            works: components["schemas"]["Work"][];
-            patterns: components["schemas"]["Pattern"][];
-        };
-        Pattern: {
-            id: string;
-            name: string;
-            says: string;
-            form: string;
-            measures: components["schemas"]["Measure"][];
-        };
-        Measure: {
-            name: string;
-            label: string;
-            usual: string;
-            usualMm: number;
-        };
-        WorkSheet: {
-            pattern: string | null;
-            measures: components["schemas"]["Typed"];
-            steps: components["schemas"]["WorkStep"][];
-            /** @enum {string} */
-            hardness: "soft" | "medium" | "hard";
-        };
-        WorkStep: {
-            operation: string;
-            typed: components["schemas"]["Typed"];
-            minGrade: number;
-        };
         WorkRequest: {
-            name: string;
             pattern: string | null;
-            measures: components["schemas"]["Typed"];
-            steps: components["schemas"]["WorkStep"][];
             /** @enum {string} */
             hardness: "soft" | "medium" | "hard";
+            measures: {
+                [key: string]: string;
+            };
+            steps: {
+                operation: string;
+                minGrade: number;
+                typed: {
+                    [key: string]: string;
+                };
+            }[];
+            name: string;
             due: string | null;
             weight: number;
-        };
-        EditWork: {
-            version: number;
-            name: string;
-            pattern: string | null;
-            measures: components["schemas"]["Typed"];
-            steps: components["schemas"]["WorkStep"][];
-            /** @enum {string} */
-            hardness: "soft" | "medium" | "hard";
-            due: string | null;
-            weight: number;
-        };
-        ChooseWork: {
-            version: number;
-            chosen: boolean;
-        };
-        WorkPreview: {
-            figures: components["schemas"]["Readings"];
-            stepFigures: components["schemas"]["Readings"][];
-            measuresMm: components["schemas"]["SizeMm"];
-            form: string;
-            tasks: components["schemas"]["Task"][];
-            sentence: string;
-            sound: boolean;
-        };
-        WorkPage: {
-            work: components["schemas"]["Work"];
-            says: string;
-            pattern: components["schemas"]["Pattern"] | null;
-            /** @enum {string} */
-            hardness: "soft" | "medium" | "hard";
-            weight: number;
-            typed: components["schemas"]["Typed"];
-            measuresMm: components["schemas"]["SizeMm"];
-            steps: components["schemas"]["WorkStep"][];
-            tasks: components["schemas"]["Task"][];
-            sentence: string;
-            minutes: string;
-        };
-        Task: {
-            operation: string;
-            name: string;
-            explains: string;
-            numbers: string;
-            /** @enum {string} */
-            state: "now" | "planned" | "impossible";
-            slow: boolean;
-            tools: string;
-            says: string;
-            grade: number | null;
-            minGrade: number;
-            speed: string | null;
-            certainty: string | null;
-        };
-        Operations: {
-            operations: components["schemas"]["Operation"][];
-        };
-        Operation: {
-            id: string;
-            name: string;
-            says: string;
-            facts: components["schemas"]["OperationFact"][];
-        };
-        OperationFact: {
-            name: string;
-            asks: string;
-        };
-        Ladder: {
-            rungs: components["schemas"]["Rung"][];
-            works: number;
-            total: number;
-            totalText: string;
-            running: string;
-            proof: string;
-            perMonth: number | null;
-            budget: number | null;
-            floor: number | null;
-            settingsVersion: number;
-            locked: string[];
-            impossible: string | null;
-            says: string;
-            why: string;
-            how: components["schemas"]["How"][];
-        };
-        Rung: {
-            tools: components["schemas"]["RungTool"][];
-            made: boolean;
-            plan: string | null;
-            cost: number;
-            costText: string;
-            from: number;
-            to: number;
-            toText: string;
-            minutes: number;
-            unlocks: components["schemas"]["RungWork"][];
-            month: string | null;
-            late: string | null;
-        };
-        RungTool: {
-            offer: string;
-            toolId: number | null;
-            name: string;
-            kind: string;
-            outline: components["schemas"]["ToolOutline"];
-            cost: number;
-            costText: string;
-            ownPrice: boolean;
-            month: string | null;
-        };
-        RungWork: {
-            id: number;
-            name: string;
-        };
-        Alternatives: {
-            nextBest: string | null;
-            purchases: components["schemas"]["Purchase"][];
-            worth: components["schemas"]["Worth"][];
-        };
-        Purchase: {
-            offer: string;
-            name: string;
-            says: string;
-        };
-        Worth: {
-            offer: string;
-            name: string;
-            price: string;
-            says: string;
-        };
-        School: {
-            version: number;
-            questions: components["schemas"]["SchoolQuestion"][];
-            overrules: components["schemas"]["Overrule"][];
-            perMonth: number | null;
-            budget: number | null;
-            floor: number | null;
-        };
-        SchoolQuestion: {
-            id: string;
-            asks: string;
-            answer: string;
-            answers: components["schemas"]["SchoolAnswer"][];
-        };
-        SchoolAnswer: {
-            id: string;
-            name: string;
-            because: string;
-        };
-        Overrule: {
-            kind: string;
-            name: string;
-            overrule: string;
-            label: string;
-        };
-        SchoolRequest: {
-            version: number;
-            answers?: components["schemas"]["Typed"];
-            overrule?: components["schemas"]["OverruleRequest"];
-            perMonth?: string | null;
-            budget?: string | null;
-            floor?: number | null;
-        };
-        OverruleRequest: {
-            kind: string;
-            overrule: string | null;
-        };
-        Fits: {
-            fits: components["schemas"]["Fit"][];
-        };
-        Fit: {
-            id: string;
-            asks: string;
-            short: string;
-            wantsHardness: boolean;
-            fields: components["schemas"]["Field"][];
-        };
-        FitRequest: {
-            typed: components["schemas"]["Typed"];
-            /** @enum {string} */
-            hardness: "soft" | "medium" | "hard";
-        };
-        FitSheet: {
-            figures: components["schemas"]["Readings"];
-            rows: components["schemas"]["FitRow"][];
-            next: components["schemas"]["Next"];
-            how: components["schemas"]["How"][];
-        };
-        FitRow: {
-            name: string;
-            good: boolean;
-            verdict: string;
-            says: string;
-            draw: components["schemas"]["SizeMm"];
-            toolId: number | null;
-            model: string | null;
-            caption: string;
         };
     };
     responses: {
@@ -4825,7 +6335,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Preferences"];
+                "application/json": components["schemas"]["PreferencesRequest"];
             };
         };
         responses: {
@@ -5089,7 +6599,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ToolRequest"];
+                "application/json": components["schemas"]["AddToolRequest"];
             };
         };
         responses: {
@@ -5114,7 +6624,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ToolSheet"];
+                "application/json": components["schemas"]["ToolFormRequest"];
             };
         };
         responses: {
@@ -5164,7 +6674,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditTool"];
+                "application/json": components["schemas"]["VersionedToolFormRequest"];
             };
         };
         responses: {
@@ -5193,7 +6703,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -5222,7 +6732,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StrokeCount"];
+                "application/json": components["schemas"]["StrokesRequest"];
             };
         };
         responses: {
@@ -5269,7 +6779,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PutAway"];
+                "application/json": components["schemas"]["PutAwayRequest"];
             };
         };
         responses: {
@@ -5296,7 +6806,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -5325,7 +6835,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Lend"];
+                "application/json": components["schemas"]["LendRequest"];
             };
         };
         responses: {
@@ -5354,7 +6864,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KeepTool"];
+                "application/json": components["schemas"]["KeepToolRequest"];
             };
         };
         responses: {
@@ -5383,7 +6893,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["UseTool"];
+                "application/json": components["schemas"]["UseToolRequest"];
             };
         };
         responses: {
@@ -5429,7 +6939,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NewLook"];
+                "application/json": components["schemas"]["NewLookOverRequest"];
             };
         };
         responses: {
@@ -5479,7 +6989,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LookSheet"];
+                "application/json": components["schemas"]["LookOverRequest"];
             };
         };
         responses: {
@@ -5508,7 +7018,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SettleLook"];
+                "application/json": components["schemas"]["SettleLookRequest"];
             };
         };
         responses: {
@@ -5537,7 +7047,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["SettleLookRequest"];
             };
         };
         responses: {
@@ -5566,7 +7076,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -5638,7 +7148,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddConsumable"];
+                "application/json": components["schemas"]["AddConsumableRequest"];
             };
         };
         responses: {
@@ -5665,7 +7175,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -5760,7 +7270,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WorkSheet"];
+                "application/json": components["schemas"]["WorkFormRequest"];
             };
         };
         responses: {
@@ -5810,7 +7320,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditWork"];
+                "application/json": components["schemas"]["VersionedWorkFormRequest"];
             };
         };
         responses: {
@@ -5839,7 +7349,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -5868,7 +7378,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChooseWork"];
+                "application/json": components["schemas"]["ChooseWorkRequest"];
             };
         };
         responses: {
@@ -5994,7 +7504,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -6041,7 +7551,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StoneSheet"];
+                "application/json": components["schemas"]["StoneFormRequest"];
             };
         };
         responses: {
@@ -6066,7 +7576,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StoneSheet"];
+                "application/json": components["schemas"]["StoneFormRequest"];
             };
         };
         responses: {
@@ -6093,7 +7603,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditStone"];
+                "application/json": components["schemas"]["VersionedStoneFormRequest"];
             };
         };
         responses: {
@@ -6122,7 +7632,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -6151,7 +7661,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -6180,7 +7690,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -6227,7 +7737,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GuideSheet"];
+                "application/json": components["schemas"]["GuideFormRequest"];
             };
         };
         responses: {
@@ -6277,7 +7787,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CurveSheet"];
+                "application/json": components["schemas"]["CurveRequest"];
             };
         };
         responses: {
@@ -6306,7 +7816,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CurveSheet"];
+                "application/json": components["schemas"]["CurveRequest"];
             };
         };
         responses: {
@@ -6377,7 +7887,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AugerBitSheet"];
+                "application/json": components["schemas"]["AugerBitRequest"];
             };
         };
         responses: {
@@ -6406,7 +7916,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AugerBitSheet"];
+                "application/json": components["schemas"]["AugerBitRequest"];
             };
         };
         responses: {
@@ -6434,7 +7944,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AugerBitSheet"];
+                "application/json": components["schemas"]["AugerBitRequest"];
             };
         };
         responses: {
@@ -6506,7 +8016,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ScraperSheet"];
+                "application/json": components["schemas"]["ScraperRequest"];
             };
         };
         responses: {
@@ -6534,7 +8044,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ScraperSheet"];
+                "application/json": components["schemas"]["ScraperRequest"];
             };
         };
         responses: {
@@ -6605,7 +8115,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KeepSaw"];
+                "application/json": components["schemas"]["VersionedSawFormRequest"];
             };
         };
         responses: {
@@ -6634,7 +8144,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SawSheet"];
+                "application/json": components["schemas"]["SawFormRequest"];
             };
         };
         responses: {
@@ -6662,7 +8172,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KeepSaw"];
+                "application/json": components["schemas"]["VersionedSawFormRequest"];
             };
         };
         responses: {
@@ -6709,7 +8219,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShadowBoardSheet"];
+                "application/json": components["schemas"]["ShadowBoardFormRequest"];
             };
         };
         responses: {
@@ -6734,7 +8244,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShadowBoardSheet"];
+                "application/json": components["schemas"]["ShadowBoardFormRequest"];
             };
         };
         responses: {
@@ -6761,7 +8271,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditShadowBoard"];
+                "application/json": components["schemas"]["VersionedShadowBoardFormRequest"];
             };
         };
         responses: {
@@ -6790,7 +8300,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -6817,7 +8327,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GuideSheet"];
+                "application/json": components["schemas"]["GuideFormRequest"];
             };
         };
         responses: {
@@ -6844,7 +8354,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditGuide"];
+                "application/json": components["schemas"]["VersionedGuideFormRequest"];
             };
         };
         responses: {
@@ -6873,7 +8383,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7008,7 +8518,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7060,7 +8570,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7132,7 +8642,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SeenGeometrySheet"];
+                "application/json": components["schemas"]["VersionedGeometryFormRequest"];
             };
         };
         responses: {
@@ -7161,7 +8671,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GeometrySheet"];
+                "application/json": components["schemas"]["GeometryFormRequest"];
             };
         };
         responses: {
@@ -7290,7 +8800,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EdgeSheet"];
+                "application/json": components["schemas"]["EdgeFormRequest"];
             };
         };
         responses: {
@@ -7318,7 +8828,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SeenEdgeSheet"];
+                "application/json": components["schemas"]["VersionedEdgeFormRequest"];
             };
         };
         responses: {
@@ -7347,7 +8857,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SeenEdgeSheet"];
+                "application/json": components["schemas"]["VersionedEdgeFormRequest"];
             };
         };
         responses: {
@@ -7376,7 +8886,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SeenEdgeSheet"];
+                "application/json": components["schemas"]["VersionedEdgeFormRequest"];
             };
         };
         responses: {
@@ -7428,7 +8938,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Progress"];
+                "application/json": components["schemas"]["ProgressRequest"];
             };
         };
         responses: {
@@ -7457,7 +8967,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Finish"];
+                "application/json": components["schemas"]["FinishRequest"];
             };
         };
         responses: {
@@ -7548,7 +9058,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AddReference"];
+                "application/json": components["schemas"]["AddReferenceRequest"];
             };
         };
         responses: {
@@ -7593,7 +9103,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KnownSheet"];
+                "application/json": components["schemas"]["KnownSquareRequest"];
             };
         };
         responses: {
@@ -7618,7 +9128,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["KnownSheet"];
+                "application/json": components["schemas"]["KnownSquareRequest"];
             };
         };
         responses: {
@@ -7668,7 +9178,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7697,7 +9207,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7726,7 +9236,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReferenceWood"];
+                "application/json": components["schemas"]["ReferenceWoodRequest"];
             };
         };
         responses: {
@@ -7755,7 +9265,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TypedTest"];
+                "application/json": components["schemas"]["TestRequest"];
             };
         };
         responses: {
@@ -7783,7 +9293,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecordTest"];
+                "application/json": components["schemas"]["RecordTestRequest"];
             };
         };
         responses: {
@@ -7812,7 +9322,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RecordTest"];
+                "application/json": components["schemas"]["RecordTestRequest"];
             };
         };
         responses: {
@@ -7859,7 +9369,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ThreeEdgesSheet"];
+                "application/json": components["schemas"]["ThreeEdgesFormRequest"];
             };
         };
         responses: {
@@ -7906,7 +9416,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AirSheet"];
+                "application/json": components["schemas"]["AirRequest"];
             };
         };
         responses: {
@@ -7933,7 +9443,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -7985,7 +9495,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BlankSheet"];
+                "application/json": components["schemas"]["BlankRequest"];
             };
         };
         responses: {
@@ -8010,7 +9520,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BlankSheet"];
+                "application/json": components["schemas"]["BlankRequest"];
             };
         };
         responses: {
@@ -8037,7 +9547,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["EditBlank"];
+                "application/json": components["schemas"]["VersionedBlankRequest"];
             };
         };
         responses: {
@@ -8066,7 +9576,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -8095,7 +9605,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BlankMeasure"];
+                "application/json": components["schemas"]["RestVisitRequest"];
             };
         };
         responses: {
@@ -8144,7 +9654,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlanSheet"];
+                "application/json": components["schemas"]["PlanRequest"];
             };
         };
         responses: {
@@ -8172,7 +9682,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BeginMaking"];
+                "application/json": components["schemas"]["BeginMakingRequest"];
             };
         };
         responses: {
@@ -8223,7 +9733,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Seen"];
+                "application/json": components["schemas"]["VersionedRequest"];
             };
         };
         responses: {
@@ -8252,7 +9762,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WorkOnMaking"];
+                "application/json": components["schemas"]["WorkOnMakingRequest"];
             };
         };
         responses: {
@@ -8299,7 +9809,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WoodSheet"];
+                "application/json": components["schemas"]["WoodRequest"];
             };
         };
         responses: {
@@ -8344,7 +9854,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WindingSheet"];
+                "application/json": components["schemas"]["WindingFormRequest"];
             };
         };
         responses: {

@@ -9,7 +9,7 @@ const basis = {
 } as const
 
 /** “how?”: the formula with the user's own numbers in it, and how far to believe it. */
-export function How({ how }: { how: readonly Schemas['How'][] }) {
+export function How({ how }: { how: readonly Schemas['Explanation'][] }) {
   if (how.length === 0) return null
 
   return (

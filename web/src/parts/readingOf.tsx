@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { ReadingsByName } from '@/api/client'
 import { ReadingField } from './ReadingField'
 
 type ShowReading = (name: string, label: string, hint: string | undefined, stepMm: number) => React.ReactNode
@@ -6,7 +6,7 @@ type ShowReading = (name: string, label: string, hint: string | undefined, stepM
 /** Fields for figures by name: what is typed, and beside it what the application made of it. */
 export function readingOf(
   values: Readonly<Record<string, string>>,
-  figures: Schemas['Readings'] | undefined,
+  figures: ReadingsByName | undefined,
   onChange: (name: string, text: string) => void,
 ): ShowReading {
   return function show(name, label, hint, stepMm) {

@@ -6,7 +6,7 @@ import { pulse } from '@/api/queries'
 export function usePreference() {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (body: Schemas['Preferences']) => answered(client.PUT('/api/preferences', { body })),
+    mutationFn: (body: Schemas['PreferencesRequest']) => answered(client.PUT('/api/preferences', { body })),
     onSuccess: (state, body) => {
       queries.setQueryData(pulse().queryKey, state)
       if (body.paper !== undefined) void queries.invalidateQueries({ queryKey: ['bench'] })

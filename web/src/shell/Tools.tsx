@@ -33,13 +33,13 @@ export function Tools() {
         label="Ground"
         options={grounds}
         value={data?.ground}
-        onChoose={(ground) => choose({ ground } as Schemas['Preferences'])}
+        onChoose={(ground) => choose({ ground } as Schemas['PreferencesRequest'])}
       />
       <Toggle
         label="Unit"
         options={units}
         value={data?.unit}
-        onChoose={(unit) => choose({ unit } as Schemas['Preferences'])}
+        onChoose={(unit) => choose({ unit } as Schemas['PreferencesRequest'])}
       />
       <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
       <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />

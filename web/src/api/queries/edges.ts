@@ -15,7 +15,7 @@ export const edgePage = (edge: number) =>
       answered(client.GET('/api/edges/{edge}', { params: { path: { edge } }, signal })),
   })
 
-export const edgePlan = (edge: number, body: Schemas['EdgeSheet']) =>
+export const edgePlan = (edge: number, body: Schemas['EdgeFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'edge-plan', edge, body],
     queryFn: ({ signal }) =>
@@ -37,7 +37,7 @@ export const edgeGeometry = (edge: number) =>
       answered(client.GET('/api/edges/{edge}/geometry', { params: { path: { edge } }, signal })),
   })
 
-export const geometryPreview = (edge: number, body: Schemas['GeometrySheet']) =>
+export const geometryPreview = (edge: number, body: Schemas['GeometryFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'geometry-preview', edge, body],
     queryFn: ({ signal }) =>
@@ -61,7 +61,7 @@ export const rack = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/rack', { signal })),
   })
 
-export const stonePreview = (body: Schemas['StoneSheet']) =>
+export const stonePreview = (body: Schemas['StoneFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'stone-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/rack/preview', { body, signal })),
@@ -76,7 +76,7 @@ export const edgeCurve = (edge: number) =>
       answered(client.GET('/api/edges/{edge}/curve', { params: { path: { edge } }, signal })),
   })
 
-export const curvePreview = (edge: number, body: Schemas['CurveSheet']) =>
+export const curvePreview = (edge: number, body: Schemas['CurveRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'curve-preview', edge, body],
     queryFn: ({ signal }) =>
@@ -98,7 +98,7 @@ export const auger = (set: number) =>
       answered(client.GET('/api/augers/{auger}', { params: { path: { auger: set } }, signal })),
   })
 
-export const augerBitPreview = (set: number, body: Schemas['AugerBitSheet']) =>
+export const augerBitPreview = (set: number, body: Schemas['AugerBitRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'auger-bit-preview', set, body],
     queryFn: ({ signal }) =>
@@ -122,7 +122,7 @@ export const scraper = (id: number) =>
       answered(client.GET('/api/scrapers/{scraper}', { params: { path: { scraper: id } }, signal })),
   })
 
-export const scraperPreview = (id: number, body: Schemas['ScraperSheet']) =>
+export const scraperPreview = (id: number, body: Schemas['ScraperRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'scraper-preview', id, body],
     queryFn: ({ signal }) =>
@@ -145,7 +145,7 @@ export const sawPage = (saw: number) =>
     queryFn: ({ signal }) => answered(client.GET('/api/saws/{saw}', { params: { path: { saw } }, signal })),
   })
 
-export const sawPreview = (saw: number, body: Schemas['SawSheet']) =>
+export const sawPreview = (saw: number, body: Schemas['SawFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'saw-preview', saw, body],
     queryFn: ({ signal }) =>
@@ -160,7 +160,7 @@ export const guides = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/guides', { signal })),
   })
 
-export const guidePreview = (body: Schemas['GuideSheet']) =>
+export const guidePreview = (body: Schemas['GuideFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'guide-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/guides/preview', { body, signal })),

@@ -22,7 +22,7 @@ export const toolPage = (tool: number) =>
       answered(client.GET('/api/tools/{tool}', { params: { path: { tool } }, signal })),
   })
 
-export const toolPreview = (body: Schemas['ToolSheet'] | null) =>
+export const toolPreview = (body: Schemas['ToolFormRequest'] | null) =>
   queryOptions({
     queryKey: [UNDER, 'tool-preview', body],
     queryFn: body ? ({ signal }) => answered(client.POST('/api/tools/preview', { body, signal })) : skipToken,
@@ -43,7 +43,7 @@ export const workPage = (work: number) =>
       answered(client.GET('/api/works/{work}', { params: { path: { work } }, signal })),
   })
 
-export const workPreview = (body: Schemas['WorkSheet']) =>
+export const workPreview = (body: Schemas['WorkFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'work-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/works/preview', { body, signal })),
@@ -93,7 +93,7 @@ export const shadowBoards = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/shadow-boards', { signal })),
   })
 
-export const shadowBoardPreview = (body: Schemas['ShadowBoardSheet']) =>
+export const shadowBoardPreview = (body: Schemas['ShadowBoardFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'shadow-board-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/shadow-boards/preview', { body, signal })),

@@ -15,7 +15,7 @@ export const referencePage = (reference: number) =>
       answered(client.GET('/api/references/{reference}', { params: { path: { reference } }, signal })),
   })
 
-export const testPreview = (reference: number, body: Schemas['TypedTest']) =>
+export const testPreview = (reference: number, body: Schemas['TestRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'test-preview', reference, body],
     queryFn: ({ signal }) =>
@@ -32,7 +32,7 @@ export const known = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/references/known', { signal })),
   })
 
-export const knownPreview = (body: Schemas['KnownSheet'] | null) =>
+export const knownPreview = (body: Schemas['KnownSquareRequest'] | null) =>
   queryOptions({
     queryKey: [UNDER, 'known-preview', body],
     queryFn: body
@@ -48,7 +48,7 @@ export const threeEdges = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/three-edges', { signal })),
   })
 
-export const threeEdgesPreview = (body: Schemas['ThreeEdgesSheet']) =>
+export const threeEdgesPreview = (body: Schemas['ThreeEdgesFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'three-edges-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/three-edges/preview', { body, signal })),
@@ -62,7 +62,7 @@ export const winding = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/winding', { signal })),
   })
 
-export const windingPreview = (body: Schemas['WindingSheet']) =>
+export const windingPreview = (body: Schemas['WindingFormRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'winding-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/winding/preview', { body, signal })),
@@ -77,7 +77,7 @@ export const wood = () =>
     staleTime: Infinity,
   })
 
-export const woodPreview = (body: Schemas['WoodSheet']) =>
+export const woodPreview = (body: Schemas['WoodRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'wood-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/wood/preview', { body, signal })),
@@ -100,7 +100,7 @@ export const blanks = (wanted: { purpose: string; length: string; width: string;
     placeholderData: keepPreviousData,
   })
 
-export const blankPreview = (body: Schemas['BlankSheet']) =>
+export const blankPreview = (body: Schemas['BlankRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'blank-preview', body],
     queryFn: ({ signal }) => answered(client.POST('/api/blanks/preview', { body, signal })),
@@ -114,7 +114,7 @@ export const plans = () =>
     queryFn: ({ signal }) => answered(client.GET('/api/plans', { signal })),
   })
 
-export const planPreview = (plan: string, body: Schemas['PlanSheet']) =>
+export const planPreview = (plan: string, body: Schemas['PlanRequest']) =>
   queryOptions({
     queryKey: [UNDER, 'plan-preview', plan, body],
     queryFn: ({ signal }) =>

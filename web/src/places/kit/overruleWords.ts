@@ -6,5 +6,8 @@ const overruleWords = [
   { value: 'buy', label: 'I buy it', made: true },
 ] as const
 
+/** A decision; null: the school decides. */
+export type Overrule = (typeof overruleWords)[number]['value'] | null
+
 /** Making and buying are told apart only where a tool can be made. */
 export const overrulesFor = (canBeMade: boolean) => overruleWords.filter((word) => canBeMade || !word.made)

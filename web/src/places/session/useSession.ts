@@ -93,7 +93,7 @@ function plain({
   atStep,
   phase,
   counted,
-}: Standing): Pick<Schemas['Progress'], 'atStep' | 'phase' | 'counted'> {
+}: Standing): Pick<Schemas['ProgressRequest'], 'atStep' | 'phase' | 'counted'> {
   return { atStep, phase, counted: [...counted] }
 }
 

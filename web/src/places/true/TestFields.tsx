@@ -1,5 +1,5 @@
-import type { Schemas } from '@/api/client'
-import { ReadingField, type Understood } from '@/parts/ReadingField'
+import type { ReadingsByName, Schemas } from '@/api/client'
+import { ReadingField } from '@/parts/ReadingField'
 import { InstrumentChoice } from './InstrumentChoice'
 
 interface Values {
@@ -11,7 +11,7 @@ interface Values {
 interface TestFieldsProps {
   instruments: readonly Schemas['Instrument'][]
   values: Values
-  readings: { shaving: Understood; tolerance: Understood }
+  readings: ReadingsByName
   onChange: (typed: Partial<Values>) => void
 }
 

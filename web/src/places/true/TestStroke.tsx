@@ -5,7 +5,7 @@ import { NextStroke } from '@/parts/NextStroke'
 
 interface TestStrokeProps {
   next: Schemas['ReferenceNext']
-  how: readonly Schemas['How'][]
+  how: readonly Schemas['Explanation'][]
   /** Writes the test down, and whether it was corrected after it; null while there is no result. */
   onRecord: ((planed: boolean) => void) | null
   /** What is done in bench mode. */

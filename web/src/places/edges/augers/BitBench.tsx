@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '@/api/client'
+import { answered, client, type Schemas, type ReadingsByName } from '@/api/client'
 import { augerBitPreview } from '@/api/queries'
 import { AugerNoseDrawing } from '@/drawings/AugerNoseDrawing'
 import { Complaint, Keeping } from '@/parts/Keeping'
@@ -79,7 +79,7 @@ export function BitBench({ set, running, bit, unit, caution, onKept }: BitBenchP
   )
 }
 
-function Nose({ figures }: { figures: Schemas['Readings'] }) {
+function Nose({ figures }: { figures: ReadingsByName }) {
   const { spurs, twist, height } = figures
   if (!spurs?.value || !twist?.value) return null
   const says = (figure: Schemas['Reading']) => figure.understood?.split(' · ')[0] ?? figure.typed

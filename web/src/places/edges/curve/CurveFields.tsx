@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { readingOf } from '@/parts/readingOf'
 import { Readings } from '@/parts/Readings'
@@ -6,7 +6,7 @@ import { Readings } from '@/parts/Readings'
 interface CurveFieldsProps {
   page: Schemas['CurvePage']
   values: Readonly<Record<string, string>>
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

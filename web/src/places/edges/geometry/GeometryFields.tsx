@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { OneOf } from '@/parts/OneOf'
 import { PlainField } from '@/parts/PlainField'
@@ -9,7 +9,7 @@ import type { useTyped } from '@/parts/useTyped'
 interface GeometryFieldsProps {
   page: Schemas['GeometryPage']
   draft: ReturnType<typeof useTyped>
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   onRecord: (() => void) | null
 }
 

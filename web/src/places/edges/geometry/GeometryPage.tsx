@@ -82,7 +82,7 @@ const baseOf = (page: Schemas['GeometryPage']) => ({
 function sheetOf(
   page: Schemas['GeometryPage'],
   values: Readonly<Record<string, string>>,
-): Schemas['GeometrySheet'] {
+): Schemas['GeometryFormRequest'] {
   return {
     figures: Object.fromEntries(page.fields.map((field) => [field.name, values[field.name] ?? ''])),
     bevelUp: values.bevelUp === 'up',

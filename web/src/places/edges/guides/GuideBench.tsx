@@ -84,7 +84,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
   )
 }
 
-function save(guide: Schemas['Guide'] | null, version: number, body: Schemas['GuideSheet']) {
+function save(guide: Schemas['Guide'] | null, version: number, body: Schemas['GuideFormRequest']) {
   return guide
     ? answered(
         client.PUT('/api/guides/{guide}', {

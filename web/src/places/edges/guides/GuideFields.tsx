@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
 import { ReadingField } from '@/parts/ReadingField'
@@ -6,9 +6,9 @@ import { Readings } from '@/parts/Readings'
 import { SETTINGS, shownRows, STOPS, type Typed } from './guideForm'
 
 interface GuideFieldsProps {
-  sheet: Schemas['GuideSheet']
+  sheet: Schemas['GuideFormRequest']
   values: Typed
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

@@ -2,8 +2,8 @@ import type { Schemas } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 
 interface MarksProps {
-  side: Schemas['TrialAnswer']
-  onChange: (typed: Partial<Schemas['TrialAnswer']>) => void
+  side: Schemas['TrialRequest']['sides'][number]
+  onChange: (typed: Partial<Schemas['TrialRequest']['sides'][number]>) => void
 }
 
 const ASKED = [

@@ -45,7 +45,7 @@ const UNSEEN = { surface: 3, tearOut: 3, effort: 3 }
 function NewTrial({ log, stones, onDone }: TrialsProps & { onDone: () => void }) {
   const fine = stones.at(-1)?.id ?? 0
   const coarse = stones.at(-2)?.id ?? fine
-  const [sides, setSides] = useState<Schemas['TrialAnswer'][]>([
+  const [sides, setSides] = useState<Schemas['TrialRequest']['sides'][number][]>([
     { stone: coarse, ...UNSEEN },
     { stone: fine, ...UNSEEN },
   ])
@@ -60,7 +60,7 @@ function NewTrial({ log, stones, onDone }: TrialsProps & { onDone: () => void })
       ),
     onDone,
   )
-  const change = (at: number, typed: Partial<Schemas['TrialAnswer']>) =>
+  const change = (at: number, typed: Partial<Schemas['TrialRequest']['sides'][number]>) =>
     setSides((before) => before.map((side, index) => (index === at ? { ...side, ...typed } : side)))
 
   return (

@@ -109,7 +109,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
   )
 }
 
-const sheetOf = (values: Readonly<Record<string, string>>): Schemas['StoneSheet'] => ({
+const sheetOf = (values: Readonly<Record<string, string>>): Schemas['StoneFormRequest'] => ({
   name: values.name ?? '',
   medium: values.medium ?? '',
   scale: values.scale ?? '',
@@ -127,7 +127,7 @@ const baseOf = (stone: Schemas['Stone']) => ({
   lasts: stone.lastsTyped,
 })
 
-function save(stone: Schemas['Stone'] | null, version: number, sheet: Schemas['StoneSheet']) {
+function save(stone: Schemas['Stone'] | null, version: number, sheet: Schemas['StoneFormRequest']) {
   return stone
     ? answered(
         client.PUT('/api/stones/{stone}', {

@@ -1,5 +1,7 @@
 import type { Schemas } from '@/api/client'
 
+type Sent = Schemas['SawFormRequest']
+
 export type Typed = Readonly<Record<string, string>>
 
 /** Fields that are lengths: they keep the unit they were typed in. */
@@ -13,12 +15,12 @@ export function baseOf(page: Schemas['SawPage']): Record<string, string> {
 }
 
 /** What is typed as the application takes it. */
-export function sheetOf(values: Typed): Schemas['SawSheet'] {
+export function sheetOf(values: Typed): Sent {
   const figures = Object.fromEntries(Object.entries(values).filter(([name]) => !CHOSEN.includes(name)))
   return {
     figures,
-    use: values.use ?? '',
-    state: values.state ?? 'dull',
+    use: values.use as Sent['use'],
+    state: values.state as Sent['state'],
     hardened: values.hardened === 'yes',
   }
 }

@@ -28,7 +28,7 @@ import { StopEarly } from './StopEarly'
 const CLOSER = [1, 2, 4, 8]
 // CSS pixels in a millimetre, to say how many times true size a drawing is.
 const PIXELS_PER_MM = 96 / 25.4
-const NOTHING: Schemas['EdgeSheet'] = {
+const NOTHING: Schemas['EdgeFormRequest'] = {
   bevelLength: '',
   thickness: '',
   give: '',
@@ -176,7 +176,7 @@ function honedBevel(drawn: Schemas['DrawnEdge']): string {
 }
 
 interface Draft {
-  values: Schemas['EdgeSheet']
+  values: Schemas['EdgeFormRequest']
   version: number
   clear: () => void
 }

@@ -1,11 +1,11 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { ReadingField } from '@/parts/ReadingField'
 
 // What a caliper laid along a bevel can tell apart, mm.
 const STEP_MM = 0.05
 
 interface Measure {
-  name: keyof Schemas['EdgeReadings'] & keyof Schemas['EdgeSheet']
+  name: keyof Schemas['EdgeFormRequest'] & keyof Schemas['EdgeFormRequest']
   label: string
   hint?: string
   stepMm: number
@@ -32,10 +32,10 @@ const BEVEL: readonly Measure[] = [
 const GIVE: Measure = { name: 'give', label: 'Read to within ±', stepMm: STEP_MM }
 
 interface MeasuresProps {
-  values: Schemas['EdgeSheet']
-  readings: Schemas['EdgeReadings']
+  values: Schemas['EdgeFormRequest']
+  readings: ReadingsByName
   thickness: string
-  onChange: (typed: Partial<Schemas['EdgeSheet']>) => void
+  onChange: (typed: Partial<Schemas['EdgeFormRequest']>) => void
 }
 
 /** The few figures that this finding can use. */

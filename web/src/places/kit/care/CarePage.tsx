@@ -23,7 +23,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
     answered(client.POST('/api/upkeep/{key}/done', { params: { path: { key } } })),
   )
   const damp = useChange((chosen: string) =>
-    answered(client.PUT('/api/care/damp', { body: { damp: chosen } })),
+    answered(client.PUT('/api/care/damp', { body: { damp: chosen as Schemas['DampRequest']['damp'] } })),
   )
   const due = data.rounds.filter((round) => round.isDue)
   const first = due[0]

@@ -3,7 +3,7 @@ import { useCallback, useRef, useState } from 'react'
 import { answered, client, type Schemas } from '@/api/client'
 import { lookPage } from '@/api/queries'
 
-type Outcome = Schemas['LookFound']['outcome']
+type Outcome = Schemas['LookOverRequest']['found'][number]['outcome']
 
 interface Found {
   outcome: Outcome
@@ -83,7 +83,7 @@ function standingOf(page: Schemas['Look']): Standing {
 const byEye = (check: Schemas['LookCheck']): Outcome =>
   check.typed.some((typed) => typed.trim() !== '') ? null : check.outcome
 
-function sheetOf({ found, sizes, ...rest }: Standing): Omit<Schemas['LookSheet'], 'version'> {
+function sheetOf({ found, sizes, ...rest }: Standing): Omit<Schemas['LookOverRequest'], 'version'> {
   const rows = Object.entries(found).map(([check, one]) => ({
     check,
     outcome: one.outcome,

@@ -3,12 +3,12 @@ import { useState } from 'react'
 import type { Schemas } from '@/api/client'
 import { kinds } from '@/api/queries'
 import { Button } from '@/parts/Button'
-import { overrulesFor } from '@/places/kit/overruleWords'
+import { overrulesFor, type Overrule } from '@/places/kit/overruleWords'
 
 interface OverrulesProps {
   rows: readonly Schemas['Overrule'][]
   /** What is chosen stays chosen until it is kept. */
-  onDecide: (overrule: Schemas['OverruleRequest'], onKept?: () => void) => void
+  onDecide: (overrule: NonNullable<Schemas['SchoolRequest']['overrule']>, onKept?: () => void) => void
 }
 
 /** What the user decided about single kinds of tool, and a way to decide about any other. */
@@ -73,7 +73,7 @@ function Decide({ onDecide }: Pick<OverrulesProps, 'onDecide'>) {
       <Button
         className="font-bold"
         disabled={kind === ''}
-        onClick={() => onDecide({ kind, overrule: decided }, () => setKind(''))}
+        onClick={() => onDecide({ kind, overrule: decided as Overrule }, () => setKind(''))}
       >
         Overrule it
       </Button>

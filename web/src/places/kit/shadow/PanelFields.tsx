@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { ReadingsByName } from '@/api/client'
 import { PlainField } from '@/parts/PlainField'
 import { readingOf } from '@/parts/readingOf'
 import { Readings } from '@/parts/Readings'
@@ -6,7 +6,7 @@ import type { Typed } from './boardForm'
 
 interface PanelFieldsProps {
   values: Typed
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null
 }

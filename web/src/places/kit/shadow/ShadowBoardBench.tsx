@@ -129,7 +129,11 @@ function BoardSheet({ name, preview }: BoardSheetProps) {
   )
 }
 
-function save(board: Schemas['ShadowBoard'] | null, version: number, body: Schemas['ShadowBoardSheet']) {
+function save(
+  board: Schemas['ShadowBoard'] | null,
+  version: number,
+  body: Schemas['ShadowBoardFormRequest'],
+) {
   return board
     ? answered(
         client.PUT('/api/shadow-boards/{shadowBoard}', {

@@ -124,7 +124,7 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
 
 const BASE = { status: 'owned', name: '', price: '' }
 
-function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): Schemas['ToolRequest'] {
+function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): Schemas['AddToolRequest'] {
   return {
     kind: kind.id,
     figures: typedFigures(kind, values),
@@ -139,7 +139,7 @@ function useAdd(onAdded: () => void) {
   const queries = useQueryClient()
   const navigate = useNavigate()
   return useMutation({
-    mutationFn: (tool: Schemas['ToolRequest']) => answered(client.POST('/api/tools', { body: tool })),
+    mutationFn: (tool: Schemas['AddToolRequest']) => answered(client.POST('/api/tools', { body: tool })),
     onSuccess: ({ kind }) => {
       onAdded()
       void queries.invalidateQueries({ queryKey: ['bench'] })

@@ -1,7 +1,7 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { Choice } from '@/parts/Choice'
-import { overrulesFor } from '@/places/kit/overruleWords'
+import { overrulesFor, type Overrule } from '@/places/kit/overruleWords'
 
 const NO_SAY = 'as my school has it'
 
@@ -14,7 +14,7 @@ export function Overruling({ page }: { page: Schemas['ToolPage'] }) {
         client.PUT('/api/kit/school', {
           body: {
             version: page.settingsVersion,
-            overrule: { kind: page.kind.id, overrule: overrule === '' ? null : overrule },
+            overrule: { kind: page.kind.id, overrule: overrule === '' ? null : (overrule as Overrule) },
           },
         }),
       ),

@@ -62,7 +62,7 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
 function useCount(tool: Schemas['Tool'], onCounted: () => void) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (body: Schemas['StrokeCount']) =>
+    mutationFn: (body: Schemas['StrokesRequest']) =>
       answered(client.POST('/api/tools/{tool}/strokes', { params: { path: { tool: tool.id } }, body })),
     onSuccess: () => {
       onCounted()

@@ -1,11 +1,11 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { OneOf } from '@/parts/OneOf'
 import { ReadingField } from '@/parts/ReadingField'
 
 interface ToolFiguresProps {
   dimensions: readonly Schemas['Dimension'][]
   values: Readonly<Record<string, string>>
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   onChange: (name: string, text: string) => void
 }
 

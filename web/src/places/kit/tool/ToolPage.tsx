@@ -131,10 +131,10 @@ function baseOf(page: Schemas['ToolPage']): Record<string, string> {
 }
 
 function body(
-  sheet: Schemas['ToolSheet'],
+  sheet: Schemas['ToolFormRequest'],
   values: Readonly<Record<string, string>>,
   version: number,
-): Schemas['EditTool'] {
+): Schemas['VersionedToolFormRequest'] {
   return {
     version,
     figures: sheet.figures,
@@ -162,7 +162,7 @@ function stroke(page: Schemas['ToolPage'], touched: boolean): { says: string; wh
 function useSave(tool: number, onSaved: () => void) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (body: Schemas['EditTool']) =>
+    mutationFn: (body: Schemas['VersionedToolFormRequest']) =>
       answered(client.PUT('/api/tools/{tool}', { params: { path: { tool } }, body })),
     onSuccess: (page) => {
       queries.setQueryData(toolPage(tool).queryKey, page)

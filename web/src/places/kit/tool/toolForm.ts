@@ -1,4 +1,4 @@
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 
 const LENGTHS: readonly string[] = ['length', 'thickness']
 
@@ -16,10 +16,7 @@ export function typedFigures(
 }
 
 /** What stands on the drawing's dimension lines: what was typed, or the usual size. */
-export function labelsOf(
-  kind: Schemas['Kind'],
-  figures: Schemas['Readings'] | undefined,
-): Record<string, string> {
+export function labelsOf(kind: Schemas['Kind'], figures: ReadingsByName | undefined): Record<string, string> {
   return Object.fromEntries(
     kind.dimensions.map((row) => {
       const typed = figures?.[row.name]

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import type { Schemas } from '@/api/client'
+import type { Schemas, ReadingsByName } from '@/api/client'
 import { operations } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { ReadingField } from '@/parts/ReadingField'
@@ -8,7 +8,7 @@ import type { StepDraft } from './workForm'
 
 interface StepEditorProps {
   steps: readonly StepDraft[]
-  figures: readonly Schemas['Readings'][] | undefined
+  figures: readonly ReadingsByName[] | undefined
   onChange: (steps: StepDraft[]) => void
 }
 

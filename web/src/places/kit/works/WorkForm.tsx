@@ -42,7 +42,7 @@ export function WorkForm({ pattern, values, preview, onChange, onRecord, nameErr
       {!pattern && (
         <StepEditor
           steps={stepsOf(values)}
-          figures={preview?.stepFigures}
+          figures={preview?.stepFigures.map((step) => step.figures)}
           onChange={(steps) => onChange('steps', JSON.stringify(steps))}
         />
       )}

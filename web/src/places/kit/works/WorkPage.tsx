@@ -112,7 +112,7 @@ function baseOf(page: Schemas['WorkPage']): Record<string, string> {
 function useSave(work: number, onSaved: () => void) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: (body: Schemas['EditWork']) =>
+    mutationFn: (body: Schemas['VersionedWorkFormRequest']) =>
       answered(client.PUT('/api/works/{work}', { params: { path: { work } }, body })),
     onSuccess: (page) => {
       queries.setQueryData(workPage(work).queryKey, page)

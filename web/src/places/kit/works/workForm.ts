@@ -23,7 +23,7 @@ export function measuresOf(
 export function sheetOf(
   pattern: Schemas['Pattern'] | null,
   values: Readonly<Record<string, string>>,
-): Schemas['WorkSheet'] {
+): Schemas['WorkFormRequest'] {
   return {
     pattern: pattern?.id ?? null,
     measures: measuresOf(pattern, values),

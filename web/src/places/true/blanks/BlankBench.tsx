@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
-import { answered, client, type Schemas } from '@/api/client'
+import { answered, client, type Schemas, type ReadingsByName } from '@/api/client'
 import { blankPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
@@ -99,7 +99,7 @@ function nextOf(blank: Schemas['ListedBlank'] | null, touched: boolean, missing:
     : { says: blank.rest.says, why: blank.moves }
 }
 
-function save(blank: Schemas['ListedBlank'] | null, version: number, body: Schemas['BlankSheet']) {
+function save(blank: Schemas['ListedBlank'] | null, version: number, body: Schemas['BlankRequest']) {
   return blank
     ? answered(
         client.PUT('/api/blanks/{blank}', {
@@ -112,7 +112,7 @@ function save(blank: Schemas['ListedBlank'] | null, version: number, body: Schem
 
 interface FieldsProps {
   values: Readonly<Record<string, string>>
-  figures: Schemas['Readings'] | undefined
+  figures: ReadingsByName | undefined
   data: Schemas['Blanks']
   onChange: (field: string, text: string) => void
   onRecord: (() => void) | null

@@ -1,5 +1,7 @@
 import type { Schemas } from '@/api/client'
 
+type Sent = Schemas['BlankRequest']
+
 export type Typed = Record<string, string>
 
 /** Sizes that keep the unit they were typed in. */
@@ -20,13 +22,13 @@ export function baseOf(blank: Schemas['ListedBlank'] | null): Typed {
 }
 
 /** What is sent of them. */
-export function sheetOf(values: Typed): Schemas['BlankSheet'] {
+export function sheetOf(values: Typed): Sent {
   const { name = '', species = '', figure = '', knots = '' } = values
   return {
     name,
     species,
-    figure,
-    knots,
+    figure: figure as Sent['figure'],
+    knots: knots as Sent['knots'],
     figures: Object.fromEntries(FIGURES.map((field) => [field, values[field] ?? ''])),
   }
 }

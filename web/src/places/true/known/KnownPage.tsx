@@ -46,7 +46,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
   const { values } = draft
   const chosen = page.known.find((square) => String(square.id) === values.known) ?? page.known[0]
   const others = page.squares.filter((square) => square.id !== chosen?.id)
-  const sheet: Schemas['KnownSheet'] = {
+  const sheet: Schemas['KnownSquareRequest'] = {
     known: chosen?.id ?? first,
     instrument: values.instrument,
     rows: others.map((square) => ({

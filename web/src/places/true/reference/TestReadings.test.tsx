@@ -72,7 +72,7 @@ function Shown({ asks, told = preview() }: { asks: Schemas['Asked'][]; told?: Sc
   )
 }
 
-const sheet = (): Schemas['TypedTest'] => JSON.parse(screen.getByRole('status').textContent ?? '')
+const sheet = (): Schemas['TestRequest'] => JSON.parse(screen.getByRole('status').textContent ?? '')
 
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)

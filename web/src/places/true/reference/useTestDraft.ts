@@ -16,7 +16,7 @@ export function useTestDraft(page: Schemas['ReferencePage'], unit: string) {
   const lists = useDraft<Lists>(`${name} lists`, base.lists, unit, page.version)
   const choices = useDraft<Choices>(`${name} choices`, base.choices, '', page.version)
   const { [INSTRUMENT]: instrument = page.instrument, ...chosen } = choices.values
-  const sheet: Schemas['TypedTest'] = {
+  const sheet: Schemas['TestRequest'] = {
     figures: Object.fromEntries(
       Object.keys(base.figures).map((field) => [field, figures.values[field] ?? '']),
     ),

@@ -4,7 +4,7 @@ import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { TestFields } from '@/places/true/TestFields'
 
-type Values = Schemas['ThreeEdgesSheet']
+type Values = Schemas['ThreeEdgesFormRequest']
 type Column = keyof Schemas['ThreeEdgesRow']
 
 interface ThreeEdgesReadingsProps {

@@ -3,7 +3,7 @@ import { Button } from '@/parts/Button'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 
-type Values = Schemas['WindingSheet']
+type Values = Schemas['WindingFormRequest']
 
 interface WindingReadingsProps {
   values: Values

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Diary\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** One line of the diary. */
+final readonly class DiaryEntryAnswer extends Answer
+{
+    public function __construct(
+        #[Field('the record\'s number')] public int $id,
+        #[Field('when it was written, ISO 8601')] public string $writtenAt,
+        #[Field('which kind it is')] public string $kind,
+        #[Field('what it is about, by name')] public string $subject,
+        #[Field('what it comes to, in one sentence')] public string $sentence,
+        #[Field('whether it was taken back')] public bool $undone,
+        #[Field('whether it can be taken back')] public bool $undoable,
+    ) {
+    }
+}

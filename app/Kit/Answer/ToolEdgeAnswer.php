@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** An edge of a tool. */
+final readonly class ToolEdgeAnswer extends Answer
+{
+    public function __construct(
+        #[Field('the record\'s number')] public int $id,
+        #[Field('what it is called')] public string $name,
+        #[Field('ready to be read')] public string $says,
+    ) {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** What a purchase is worth. */
+final readonly class WorthAnswer extends Answer
+{
+    public function __construct(
+        #[Field('its name among what can be got')] public string $offer,
+        #[Field('what it is called')] public string $name,
+        #[Field('what it costs')] public string $price,
+        #[Field('ready to be read')] public string $says,
+    ) {
+    }
+}

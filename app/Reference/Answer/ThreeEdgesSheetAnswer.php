@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** The fields of the page of three edges. */
+final readonly class ThreeEdgesSheetAnswer extends Answer
+{
+    /**
+     * @param  list<ThreeEdgesRowAnswer>  $rows
+     */
+    public function __construct(
+        #[Field('thickness of a shaving')] public string $shaving,
+        #[Field('how good it has to be')] public string $tolerance,
+        #[Field('what the gap is read with')] public string $instrument,
+        #[Field('line by line', of: ThreeEdgesRowAnswer::class)] public array $rows,
+    ) {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reference\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** What the page of winding begins with. */
+final readonly class WindingAnswer extends Answer
+{
+    public function __construct(
+        #[Field('the winding sticks')] public ?string $sticks,
+        #[Field('what stands in the fields')] public WindingSheetAnswer $sheet,
+    ) {
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Season\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** One day of air. */
+final readonly class SeasonDayAnswer extends Answer
+{
+    public function __construct(
+        #[Field('where or when')] public string $at,
+        #[Field('days from the first')] public int $day,
+        #[Field('temperature, °C')] public float $tempC,
+        #[Field('lowest relative humidity, %')] public float $lowRhPct,
+        #[Field('highest relative humidity, %')] public float $highRhPct,
+        #[Field('moisture the wood tends to, %')] public float $restPct,
+        #[Field('moisture of the wood, %')] public ?float $woodPct,
+    ) {
+    }
+}
