@@ -82,7 +82,7 @@ final class EdgeFigures
 
         return self::ms(
             static fn (): array => (static fn (SharpeningPlan $plan): array => [
-                $plan->skipped(),
+                $plan->left(),
                 $plan->earlier(),
             ])(SharpeningPlan::for($task, $stones)),
         );

@@ -117,10 +117,12 @@ final class Requests
      */
     private static function many(array $of, array $within): array
     {
-        $each = isset($within['*']) ? self::field($within['*'], self::within($within, '*')) : self::within($within, '*');
-        if (! isset($within['*']) && $each !== []) {
-            $each = self::object($each);
-        }
+        $below = self::within($within, '*');
+        $each = match (true) {
+            isset($within['*']) => self::field($within['*'], $below),
+            $below !== [] => self::object($below),
+            default => [],
+        };
 
         return match (true) {
             in_array('list', $of, true) => ['type' => 'array', 'items' => $each],

@@ -14,6 +14,7 @@ use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Filing\AugerBitForm;
 
 /** Sets of auger bits, and the holes that the works ask for. */
 final class AugersOfBench
@@ -84,6 +85,6 @@ final class AugersOfBench
             ->values()
             ->all();
 
-        return AugerSet::gaps($fit, array_values($holes), $format);
+        return AugerBitForm::gaps(AugerSet::gaps($fit, array_values($holes)), $format);
     }
 }

@@ -13,10 +13,10 @@ use App\Diary\DiaryResource;
 use App\Http\Answer\AboutAnswer;
 use App\Work\Work;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\ToDo\Chore;
-use JackRest\Core\ToDo\ChoreKind;
-use JackRest\Core\ToDo\ToDoList;
-use JackRest\Core\ToDo\UpkeepTask;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ToDoList;
+use JackRest\Desk\ToDo\UpkeepTask;
 
 /** What wants doing before the next work. */
 final class BenchResource

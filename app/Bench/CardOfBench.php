@@ -12,13 +12,13 @@ use App\Reference\Reference;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\ToDo\Chore;
-use JackRest\Core\ToDo\ChoreKind;
-use JackRest\Core\ToDo\UpkeepTask;
 use JackRest\Desk\Print\BenchCard;
 use JackRest\Desk\Print\CardLine;
 use JackRest\Desk\Print\CardList;
 use JackRest\Desk\Print\Sheet;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\UpkeepTask;
 
 /** What hangs on the wall for a week: jobs, edges, references, the next rung of the shopping ladder. */
 final readonly class CardOfBench

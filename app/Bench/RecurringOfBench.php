@@ -18,8 +18,9 @@ use JackRest\Core\Care\CareJob;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Shelf\RestVerdict;
-use JackRest\Core\ToDo\Topic;
-use JackRest\Core\ToDo\UpkeepTask;
+use JackRest\Desk\Care\CareWords;
+use JackRest\Desk\ToDo\Topic;
+use JackRest\Desk\ToDo\UpkeepTask;
 
 /** The small lines on Bench, and the one tap that does each of them. */
 final readonly class RecurringOfBench
@@ -159,7 +160,7 @@ final readonly class RecurringOfBench
             static fn (CareRound $round): UpkeepTask => new UpkeepTask(
                 "care-{$round->job->value}",
                 $round->job->says($round->tools),
-                $round->sentence(),
+                CareWords::last($round),
                 $round->minutes(),
                 new Topic('care'),
             ),
@@ -182,7 +183,7 @@ final readonly class RecurringOfBench
                     static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask(
                         "stock-{$bought->id}",
                         "Get {$bought->kind->label()}.",
-                        $care->stock($bought)->sentence(),
+                        CareWords::left($care->stock($bought)),
                         null,
                         new Topic('care'),
                         'Got as much again',

@@ -17,13 +17,13 @@ use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\ToDo\Chore;
-use JackRest\Core\ToDo\ChoreKind;
-use JackRest\Core\ToDo\ToDoList;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Kit\PurchaseWords;
 use JackRest\Desk\Session\SessionStep;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ToDoList;
 
 /** Gathers what wants doing before the next work. */
 final class ToDoOfBench

@@ -26,6 +26,8 @@ use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
 use JackRest\Desk\Shelf\BlankAdvice;
+use JackRest\Desk\Shelf\JudgedWords;
+use JackRest\Desk\Shelf\RestWords;
 use JackRest\Desk\Shelf\WantedPieceForm;
 
 /** The blanks on the shelf, ranked for one piece. */
@@ -40,7 +42,6 @@ final class BlankResource
             array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
             $sheet->wanted,
             $rests,
-            $format,
         );
         $usual = $sheet->purpose->usual();
 
@@ -75,6 +76,8 @@ final class BlankResource
         RestLog $rests,
         LengthFormatter $format,
     ): ListedBlankAnswer {
+        $words = new JudgedWords($judged, $format);
+
         return new ListedBlankAnswer(
             id: $blank->id,
             version: $blank->version,
@@ -88,11 +91,11 @@ final class BlankResource
             reasons: array_map(
                 static fn (Reason $reason): BlankReasonAnswer => new BlankReasonAnswer(
                     fitness: $reason->fitness,
-                    says: $reason->says,
+                    says: $words->reason($reason),
                 ),
                 $judged->reasons,
             ),
-            moves: $judged->moves($format),
+            moves: $words->moves(),
             ringDeg: $blank->ring_deg,
             widthMm: $blank->width_mm,
             thicknessMm: $blank->thickness_mm,
@@ -116,12 +119,13 @@ final class BlankResource
     private static function rest(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): RestAnswer
     {
         $rest = $judged->blank->rest;
+        $words = new RestWords($rest, $format);
         $again = $rest->againOn();
 
         return new RestAnswer(
             verdict: $rest->verdict,
-            says: $rest->says($format),
-            meanwhile: $blank->visits->count() < 2 ? null : $rest->meanwhile($rests->wood($blank->thickness_mm)),
+            says: $words->says(),
+            meanwhile: $blank->visits->count() < 2 ? null : $words->meanwhile($rests->wood($blank->thickness_mm)),
             againOn: $again === null ? null : gmdate('Y-m-d', (int) ($again * ClimateLine::SECONDS_PER_DAY)),
             visits: array_values(
                 $blank->visits

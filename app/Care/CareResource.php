@@ -13,6 +13,7 @@ use App\Http\Answer\WordAnswer;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
+use JackRest\Desk\Care\CareWords;
 
 /** Rounds of care with when they were done last, and what is used up. */
 final class CareResource
@@ -28,7 +29,7 @@ final class CareResource
                     key: "care-{$round->job->value}",
                     says: $round->job->says($round->tools),
                     why: $round->job->why(),
-                    last: $round->sentence(),
+                    last: CareWords::last($round),
                     isDue: $round->isDue($here),
                     minutes: $round->minutes(),
                 ),
@@ -50,7 +51,7 @@ final class CareResource
                             version: $bought->version,
                             key: "stock-{$bought->id}",
                             label: $bought->kind->label(),
-                            says: $stock->sentence(),
+                            says: CareWords::left($stock),
                             isLow: $stock->isLow(),
                             share: $bought->bought > 0 ? $stock->left() / $bought->bought : 0.0,
                         );

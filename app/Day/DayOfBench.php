@@ -156,9 +156,10 @@ final class DayOfBench
             $step->removeUm,
             $step->strokes,
             $step->seconds + $seconds,
-            $step->see,
+            $step->sign,
             $step->kind,
             $step->modelStrokes,
+            $step->shaping,
         );
     }
 }

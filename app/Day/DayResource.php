@@ -16,6 +16,7 @@ use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\Visit;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Desk\Day\WaitWords;
 use JackRest\Desk\Edge\SharpeningWords;
 
 /** A sharpening day: who goes over which stone when, and what it saves. */
@@ -43,7 +44,7 @@ final class DayResource
                     ->all(),
             ),
             rounds: array_map(self::round(...), $day->rounds ?? []),
-            waits: $day?->waits() ?? [],
+            waits: array_map(WaitWords::sentence(...), $day?->waits() ?? []),
             totalSeconds: $day->totalSeconds ?? 0.0,
             savesSeconds: $day?->savesSeconds() ?? 0.0,
             next: $day === null

@@ -13,13 +13,13 @@ use App\Edge\Answer\PlanStepAnswer;
 use App\Http\Answer\NextAnswer;
 use JackRest\Core\Edge\ComparedSchool;
 use JackRest\Core\Edge\HoningStone;
-use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Edge\SharpeningWords;
+use JackRest\Desk\Edge\StepWords;
 
 /** The plan for an edge, as far as the edge has been described. */
 final class EdgePlanResource
@@ -49,11 +49,11 @@ final class EdgePlanResource
             drawn: self::drawn($sheet, $format),
             steps: array_map(self::step(...), $plan->steps ?? []),
             minutes: $words?->minutes(),
-            skipped: $plan?->skipped() ?? [],
+            skipped: $words?->left() ?? [],
             earlier: array_map(
                 static fn (StopEarly $stop): EarlierAnswer => new EarlierAnswer(
                     stopUm: (string) $stop->finishUm,
-                    says: $stop->says(),
+                    says: SharpeningWords::stop($stop),
                 ),
                 $plan?->earlier() ?? [],
             ),
@@ -61,10 +61,10 @@ final class EdgePlanResource
                 ? []
                 : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
             rackIsEmpty: $rack === [],
-            warning: $plan?->warning,
-            caution: SharpeningPlan::CAUTION,
+            warning: $words?->warning(),
+            caution: SharpeningWords::CAUTION,
             grindingCaution: ($plan->steps[0]->kind ?? null) === StepKind::Grind
-                ? SharpeningPlan::GRINDING_CAUTION
+                ? SharpeningWords::GRINDING_CAUTION
                 : null,
             next: new NextAnswer(
                 says: $words?->nextStroke() ?? ($sheet->missing ?? 'Nothing to do: it is sharp.'),
@@ -109,7 +109,7 @@ final class EdgePlanResource
             strokes: $step->strokes,
             seconds: $step->seconds,
             minutes: SharpeningWords::inMinutes($step->seconds),
-            see: $step->see,
+            see: StepWords::see($step),
         );
     }
 
@@ -117,7 +117,7 @@ final class EdgePlanResource
     {
         return new PlanOfSchoolAnswer(
             name: $compared->school->name,
-            says: $compared->says(),
+            says: SharpeningWords::school($compared),
             seconds: $compared->plan?->totalSeconds,
             minutes: $compared->plan === null ? null : self::time($compared->plan->totalSeconds),
         );

@@ -11,6 +11,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 
 /** What happened to an edge, and what it says of the next time. */
 final class LogController
@@ -38,7 +39,7 @@ final class LogController
         $ledger->record(
             "edge-{$event->kind->value}",
             $edge->name,
-            $event->sentence("the {$edge->name}"),
+            EdgeEntryWords::sentence($event, "the {$edge->name}"),
             static function (Changes $changes) use ($edge, $event, $request): void {
                 $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
                 $changes->create($edge->events(), [

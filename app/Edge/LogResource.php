@@ -26,6 +26,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\EdgeHistory\AngleCourseWords;
 use JackRest\Desk\EdgeHistory\ConsumptionWords;
+use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 use JackRest\Desk\EdgeHistory\StopTrialWords;
 
@@ -81,7 +82,7 @@ final readonly class LogResource
                 static fn (CoreEvent $event): EdgeEntryAnswer => new EdgeEntryAnswer(
                     at: $event->at,
                     kind: $event->kind->value,
-                    says: $event->sentence('it'),
+                    says: EdgeEntryWords::sentence($event, 'it'),
                 ),
                 array_slice(array_reverse($story), 0, self::LATEST),
             ),

@@ -13,6 +13,7 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 use JackRest\Desk\EdgeHistory\EdgeEntryForm;
+use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 
 /** The edges' own diaries. What is taken in tells of the past: it changes no edge as it stands now. */
 final class DiaryTable implements Table
@@ -110,7 +111,9 @@ final class DiaryTable implements Table
     {
         assert($line['edge'] instanceof Edge && $line['event'] instanceof CoreEvent);
 
-        return substr($line['event']->at, 0, 10).': '.$line['event']->sentence("the {$line['edge']->name}");
+        return substr($line['event']->at, 0, 10).
+            ': '.
+            EdgeEntryWords::sentence($line['event'], "the {$line['edge']->name}");
     }
 
     public function write(Changes $changes, array $lines): void

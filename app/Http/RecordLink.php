@@ -8,7 +8,7 @@ use App\Kit\Tool;
 use App\Ledger\Record;
 use App\Making\Making;
 use App\Reference\ReferencesOfTool;
-use JackRest\Core\ToDo\Topic;
+use JackRest\Desk\ToDo\Topic;
 use LogicException;
 
 /** What a line is about, by kind and number. Which page that is, the front end knows. */

@@ -15,6 +15,7 @@ use App\Kit\Answer\NotHereAnswer;
 use App\Work\Work;
 use Illuminate\Support\Collection;
 use JackRest\Core\Idle\RedundantSet;
+use JackRest\Desk\Idle\IdlenessWords;
 
 /** What is used and what is not, what could go without loss, what is lent and what is put away. */
 final class IdleResource
@@ -82,7 +83,7 @@ final class IdleResource
 
     private static function tool(Tool $tool, IdleOfBench $idle, bool $couldGo): IdleToolAnswer
     {
-        $idleness = $idle->idleness($tool);
+        $idleness = new IdlenessWords($idle->idleness($tool));
         $going = $idle->without->of($tool->toCore());
 
         return new IdleToolAnswer(
@@ -140,7 +141,9 @@ final class IdleResource
             id: $tool->id,
             name: $tool->name,
             boughtFor: $tool->bought_for,
-            usedFor: $used === [] ? $idle->idleness($tool)->sentence() : 'Used for: '.implode(', ', $used).'.',
+            usedFor: $used === []
+                ? (new IdlenessWords($idle->idleness($tool)))->sentence()
+                : 'Used for: '.implode(', ', $used).'.',
         );
     }
 

@@ -42,6 +42,7 @@ use JackRest\Desk\Making\PlanKind;
 use JackRest\Desk\Making\PlanPrint;
 use JackRest\Desk\Making\View;
 use JackRest\Desk\Print\Tile;
+use JackRest\Desk\Shelf\JudgedWords;
 
 /** Plans: the list of them, and one with its sizes chosen. */
 final class PlanResource
@@ -201,7 +202,7 @@ final class PlanResource
                 : new PartFromAnswer(
                     id: (int) $from->blank->id,
                     name: $from->blank->name,
-                    says: $from->reasons[0]->says,
+                    says: (new JudgedWords($from, $format))->first(),
                     fitness: $from->fitness,
                 ),
             wrong: $row->wrong,

@@ -12,8 +12,10 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Timber\Species;
+use JackRest\Core\Truing\History\DueReason;
 use JackRest\Core\Truing\History\History;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Reference\HistoryWords;
 use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\ReferenceSizes;
 
@@ -100,9 +102,13 @@ final class Reference extends Record
     {
         $today = Carbon::now()->getTimestamp() / self::SECONDS_PER_DAY;
 
-        return $this->histories()
-            ->map(static fn (History $history): ?string => $history->due($today))
-            ->first(static fn (?string $due): bool => $due !== null);
+        $why = $this->histories()
+            ->map(static fn (History $history): ?DueReason => $history->due($today))
+            ->first(static fn (?DueReason $due): bool => $due !== null);
+
+        return $why === null
+            ? null
+            : HistoryWords::due($why, $this->kind->reference()->isRubbed($this->sizesNow()));
     }
 
     /** The day of its next check, ISO 8601; null: it is due, or was never tested. */

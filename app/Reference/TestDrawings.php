@@ -19,6 +19,7 @@ use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
 use JackRest\Core\Truing\ShavingPass;
 use JackRest\Desk\Reference\Flat\FlatForm;
+use JackRest\Desk\Reference\Flat\GridWords;
 use JackRest\Desk\Reference\SlopeTemplate\SlopeTemplateForm;
 use JackRest\Desk\Reference\Square\SquareForm;
 use JackRest\Desk\Reference\Straightedge\StraightedgeForm;
@@ -84,7 +85,7 @@ final class TestDrawings
         return array_map(
             static fn (GridLine $line): ListReadAnswer => new ListReadAnswer(
                 id: $line->id,
-                name: $line->name,
+                name: $sheet->grid === null ? '' : (new GridWords($sheet->grid))->line($line),
                 readings: $sheet->gaps[$line->id],
                 isRead: $sheet->isRead($line->id),
                 places: array_map(static function (int $node) use ($sheet): FlatPointAnswer {

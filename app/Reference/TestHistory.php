@@ -15,6 +15,7 @@ use JackRest\Core\Outline\Outlines;
 use JackRest\Core\Truing\History\History;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Reference\HistoryWords;
 
 /** Every test of a reference in one picture, and what they say together. */
 final class TestHistory
@@ -34,7 +35,7 @@ final class TestHistory
             says: array_values(
                 $reference
                     ->histories()
-                    ->map(static fn (History $history): ?string => $history->sentence($format))
+                    ->map(static fn (History $history): ?string => HistoryWords::drift($history, $format))
                     ->filter()
                     ->all(),
             ),

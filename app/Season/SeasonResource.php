@@ -19,6 +19,7 @@ use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\SeasonForecast;
+use JackRest\Desk\Season\ForecastScoreWords;
 use JackRest\Desk\Season\SeasonForecastWords;
 use JackRest\Desk\Season\SeasonOutlook;
 use LogicException;
@@ -45,7 +46,7 @@ final class SeasonResource
             next: NextAnswer::of($sheet->next()),
             how: $sheet->how(),
             forecasts: self::forecasts($season, $format),
-            score: $sheet->score->sentence(),
+            score: (new ForecastScoreWords($sheet->score))->sentence(),
             stretches: self::stretches($bench),
             species: SpeciesWords::all(),
         );
@@ -106,7 +107,7 @@ final class SeasonResource
             chance: self::rounded($forecast->predicted?->chance()),
             says: $words->says($reference->kind->reference()->sides()),
             why: $words->why(),
-            score: $forecast->score->count() === 0 ? null : $forecast->score->sentence(),
+            score: $forecast->score->count() === 0 ? null : (new ForecastScoreWords($forecast->score))->sentence(),
             isMoved: $reference->moistureResponse() !== null,
             wood: $wood === null
                 ? null

@@ -20,6 +20,7 @@ use JackRest\Core\Tool\Dimension;
 use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Stall\Inspection as CoreLookOver;
 use JackRest\Desk\Stall\Looked;
+use JackRest\Desk\Stall\MeasuredWords;
 
 /** A second-hand tool looked over: on the list, and check by check. */
 final class LookOverResource
@@ -138,7 +139,7 @@ final class LookOverResource
                     array_keys($one->check->measured->labels),
                 ),
             readings: $one->readings,
-            sound: $one->check->measured === null ? null : $one->check->measured->limit($format),
+            sound: $one->check->measured === null ? null : (new MeasuredWords($one->check->measured, $format))->limit(),
         );
     }
 

@@ -42,7 +42,8 @@ final class AnswersTest extends HttpTestCase
         if (in_array($name, self::STREAMED, true)) {
             self::assertStringContainsString('StreamedResponse', $returned);
         } else {
-            self::assertSame(str_contains($line, '-> 201 ') ? "Created<{$answer}Answer>" : "{$answer}Answer", $returned);
+            $class = "{$answer}Answer";
+            self::assertSame(str_contains($line, '-> 201 ') ? "Created<$class>" : $class, $returned);
         }
     }
 

@@ -7,7 +7,7 @@ namespace App\Bench\Answer;
 use App\Http\Answer;
 use App\Http\Answer\AboutAnswer;
 use JackRest\Core\Calculation\Field;
-use JackRest\Core\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ChoreKind;
 
 /** What is to be done before work. */
 final readonly class ChoreAnswer extends Answer

@@ -6,7 +6,7 @@ namespace App\Http\Answer;
 
 use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
-use JackRest\Core\ToDo\Topic;
+use JackRest\Desk\ToDo\Topic;
 
 /** The record a line is about. */
 final readonly class AboutAnswer extends Answer

@@ -48,16 +48,4 @@ final readonly class CareRound
     {
         return $this->job->minutes($this->tools);
     }
-
-    public function sentence(): string
-    {
-        $every = 'every '.(int) round($this->everyDays).' days';
-
-        return match (true) {
-            $this->daysSince === null => "Not done yet, as far as is written down; $every.",
-            $this->daysSince === 0 => "Done today; $every.",
-            $this->daysSince === 1 => "Done yesterday; $every.",
-            default => "Done {$this->daysSince} days ago; $every.",
-        };
-    }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Care;
 
-use JackRest\Core\Measure\LengthFormatter;
-
 /** How much of a consumable is left: what was bought, less what the uses written down since then have taken. */
 final readonly class Stock
 {
@@ -24,18 +22,5 @@ final readonly class Stock
     public function isLow(): bool
     {
         return $this->left() <= max(self::LOW, self::LOW * $this->bought);
-    }
-
-    public function sentence(): string
-    {
-        $left = $this->left();
-        $one = $this->of->one();
-        $says = $left >= 10 ? (string) round($left) : LengthFormatter::decimal($left, 1);
-
-        return match (true) {
-            $left < 0.5 => "Hardly any $one left",
-            $says === '1' => "About 1 $one left",
-            default => "About $says {$one}s left",
-        }.", by {$this->of->by($this->usedTimes)} since.";
     }
 }

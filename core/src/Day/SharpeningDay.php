@@ -8,6 +8,7 @@ use JackRest\Core\Edge\HoningStep;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Core\Edge\StepSign;
 use JackRest\Core\Edge\StrokeModel;
 
 /**
@@ -49,10 +50,10 @@ final readonly class SharpeningDay
         return $this->oneByOneSeconds - $this->totalSeconds;
     }
 
-    /** @return list<string> after which stone who waits for which */
+    /** @return list<Wait> after which stone who waits for which */
     public function waits(): array
     {
-        $says = [];
+        $waits = [];
         foreach ($this->rounds as $index => $round) {
             $waiting = [];
             foreach ($round->visits as $visit) {
@@ -62,15 +63,11 @@ final readonly class SharpeningDay
                 }
             }
             foreach ($waiting as $stone => $names) {
-                $says[] =
-                    "After the {$round->stone->name}: ".
-                    implode(', ', $names).
-                    (count($names) === 1 ? ' waits' : ' wait').
-                    " for the $stone.";
+                $waits[] = new Wait($round->stone->name, $names, $stone);
             }
         }
 
-        return $says;
+        return $waits;
     }
 
     private function nextStone(DayEdge $edge, int $after): ?string
@@ -146,7 +143,7 @@ final readonly class SharpeningDay
             $step->removeUm,
             $step->strokes,
             $step->seconds,
-            SharpeningStep::see($place, $stones),
+            StepSign::ofStone($place, $stones),
             StepKind::Hone,
             $step->removeUm / $usual,
         );
@@ -159,9 +156,10 @@ final readonly class SharpeningDay
             $step->removeUm,
             $step->strokes,
             $step->seconds - $step->stone->changeSeconds,
-            $step->see,
+            $step->sign,
             $step->kind,
             $step->modelStrokes,
+            $step->shaping,
         );
     }
 }

@@ -45,19 +45,4 @@ final readonly class ComparedSchool
             return new self($school, null, ucfirst($impossible->errors[0]->message).'.');
         }
     }
-
-    public function says(): string
-    {
-        return $this->plan === null
-            ? (string) $this->lacks
-            : implode(
-                ', ',
-                array_map(
-                    static fn (SharpeningStep $step): string => $step->strokes === 0
-                        ? $step->stone->name
-                        : "{$step->strokes} on the {$step->stone->name}",
-                    $this->plan->steps,
-                ),
-            ).'.';
-    }
 }

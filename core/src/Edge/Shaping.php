@@ -21,14 +21,21 @@ final readonly class Shaping
     /** Steel a cool, dressed wheel takes with care, mm³ a second. */
     private const WHEEL_MM3_PER_SECOND = 1.5;
 
-    /** @param  float  $recessionMm  how far the edge goes back by it */
-    private function __construct(public string $what, public float $volumeMm3, public float $recessionMm)
-    {
+    /**
+     * @param  float  $to  the angle it gets, degrees, or how far its corners go back, mm; 0 for a nick
+     * @param  float  $recessionMm  how far the edge goes back by it
+     */
+    private function __construct(
+        public ShapingKind $kind,
+        public float $to,
+        public float $volumeMm3,
+        public float $recessionMm,
+    ) {
     }
 
     public static function nick(Blade $blade, float $depthMm): self
     {
-        return new self('until the nick is gone', $depthMm * $blade->thicknessMm * $blade->widthMm, $depthMm);
+        return new self(ShapingKind::Nick, 0.0, $depthMm * $blade->thicknessMm * $blade->widthMm, $depthMm);
     }
 
     /** @throws InvalidInput when the bevel is there already */
@@ -41,7 +48,8 @@ final readonly class Shaping
         $volume = ((abs($difference) * $blade->thicknessMm ** 2) / 2) * $blade->widthMm;
 
         return new self(
-            ($newDeg < $blade->primaryDeg ? 'flatter' : 'steeper').', to '.round($newDeg, 1).'°',
+            $newDeg < $blade->primaryDeg ? ShapingKind::Flatter : ShapingKind::Steeper,
+            $newDeg,
             $volume,
             $newDeg > $blade->primaryDeg ? abs($difference) * $blade->thicknessMm : 0.0,
         );
@@ -50,7 +58,8 @@ final readonly class Shaping
     public static function curve(Blade $blade, float $sagMm): self
     {
         return new self(
-            'into a curve, '.round($sagMm, 2).' mm at the corners',
+            ShapingKind::Curve,
+            $sagMm,
             ($sagMm / 3) * $blade->thicknessMm * $blade->widthMm,
             0.0,
         );

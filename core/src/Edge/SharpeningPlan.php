@@ -7,17 +7,9 @@ namespace JackRest\Core\Edge;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
 
-/** Stones out of those owned, in order, with what each should show and why the others stay in the rack. */
+/** Stones out of those owned, in order, what shows that each is done, and why the others stay in the rack. */
 final readonly class SharpeningPlan
 {
-    /** The usual cautions; common practice. */
-    public const CAUTION = 'Keep both hands behind the edge. Feel for the burr by sliding a finger off the edge, '
-        .'never toward it or along it. Local rules and trained teaching come first.';
-
-    public const GRINDING_CAUTION = 'Grinding: eye protection, rest close to a sound and guarded wheel, no gloves, '
-        .'no loose sleeves; cool the steel before it colours. Maker’s instructions, local rules and trained teaching '
-        .'come first.';
-
     /** A secondary bevel wider than this goes back to the grinder; common practice. */
     public const WIDEST_MICRO_BEVEL_MM = 2.0;
 
@@ -32,8 +24,8 @@ final readonly class SharpeningPlan
         public EdgeStateResult $state,
         public array $steps,
         public float $totalSeconds,
-        public ?string $warning,
         public float $recessionMm,
+        private bool $isMicro,
         private HoningPath $path,
         private HoningPlanInput $job,
         private array $byId,
@@ -85,8 +77,8 @@ final readonly class SharpeningPlan
             $state,
             $steps,
             $seconds,
-            self::warning($state, $task),
             $state->recessionMm + ($task->shaping->recessionMm ?? 0.0),
+            $task->edge->condition !== EdgeCondition::Back && $task->edge->secondaryDeg > $task->edge->primaryDeg,
             $path,
             $job,
             $byId,
@@ -139,9 +131,9 @@ final readonly class SharpeningPlan
                         0.0,
                         0,
                         $shaping->secondsOnWheel() + $stone->changeSeconds,
-                        ucfirst($shaping->what).
-                            '. Cool it often, and leave a hair of the old edge: the wheel never touches the very edge.',
+                        StepSign::GroundOnWheel,
                         StepKind::Grind,
+                        shaping: $shaping,
                     ),
                 ];
             }
@@ -155,8 +147,9 @@ final readonly class SharpeningPlan
                 0.0,
                 $strokes,
                 $strokes + $stones[0]->changeSeconds,
-                ucfirst($shaping->what).', the whole bevel on the stone. A wheel would be quicker.',
+                StepSign::GroundOnStone,
                 StepKind::Grind,
+                shaping: $shaping,
             ),
         ];
     }
@@ -177,7 +170,7 @@ final readonly class SharpeningPlan
                 $step->removeUm,
                 $step->strokes,
                 $step->seconds,
-                SharpeningStep::see($index, count($path->path)),
+                StepSign::ofStone($index, count($path->path)),
                 StepKind::Hone,
                 $step->removeUm / $depth,
             );
@@ -203,7 +196,7 @@ final readonly class SharpeningPlan
                         0.0,
                         self::STROP_STROKES,
                         self::STROP_STROKES + $stone->changeSeconds,
-                        'Ten strokes a side, pulled away from the edge; the last of the burr is gone.',
+                        StepSign::Stropped,
                         StepKind::Strop,
                     ),
                 ];
@@ -219,55 +212,40 @@ final readonly class SharpeningPlan
         return StopEarly::of($this->job, $this->path->totalSeconds, $this->byId);
     }
 
-    /** @return list<string> one sentence for each stone left out */
-    public function skipped(): array
+    /** @return list<LeftStone> */
+    public function left(): array
     {
-        [$path, $job, $byId] = [$this->path, $this->job, $this->byId];
-        $used = array_map(static fn (HoningStep $step): string => $step->id, $path->path);
-        $through = new HoningDetour($job);
-        $says = [];
-        foreach ($job->abrasives as $abrasive) {
+        $used = array_map(static fn (HoningStep $step): string => $step->id, $this->path->path);
+        $through = new HoningDetour($this->job);
+        $left = [];
+        foreach ($this->job->abrasives as $abrasive) {
             if (! in_array($abrasive->id, $used, true)) {
                 $seconds = $through->secondsThrough($abrasive);
-                $says[] = self::whySkipped(
-                    $byId[$abrasive->id],
-                    $seconds === null ? null : $seconds - $path->totalSeconds,
-                    $byId[$used[0]],
-                    $job->finishUm,
+                $left[] = new LeftStone(
+                    $this->byId[$abrasive->id],
+                    $this->whyLeft($this->byId[$abrasive->id], $seconds, $this->byId[$used[0]]),
+                    max(0.0, ($seconds ?? $this->path->totalSeconds) - $this->path->totalSeconds),
                 );
             }
         }
 
-        return $says;
+        return $left;
     }
 
-    private static function whySkipped(
-        HoningStone $stone,
-        ?float $extraSeconds,
-        HoningStone $first,
-        float $finishUm,
-    ): string {
-        $seconds = max(0.0, round($extraSeconds ?? 0.0));
-
-        return match (true) {
-            $extraSeconds === null => "The {$stone->name} stays in the rack: no sequence through it ends fine enough.",
-            $stone->particleUm() > $first->particleUm() => "The {$stone->name} stays in the rack: too little is to "
-                ."come off to start so coarse (+ $seconds s).",
-            $stone->particleUm() < $finishUm => "The {$stone->name} stays in the rack: finer than this edge needs (+ "
-                ."$seconds s).",
-            default => "The {$stone->name} stays in the rack: over so small a face the next stone takes the "
-                ."scratches out sooner (+ $seconds s).",
-        };
-    }
-
-    private static function warning(EdgeStateResult $state, SharpeningTask $task): ?string
+    /** Whether it leaves a secondary bevel so wide that grinding the bevel back first is quicker. */
+    public function isWide(): bool
     {
-        $width = round($state->contactLengthMm, 1);
-        $isMicro =
-            $task->edge->condition !== EdgeCondition::Back && $task->edge->secondaryDeg > $task->edge->primaryDeg;
+        return $this->isMicro && $this->state->contactLengthMm > self::WIDEST_MICRO_BEVEL_MM;
+    }
 
-        return $isMicro && $state->contactLengthMm > self::WIDEST_MICRO_BEVEL_MM
-            ? "This leaves a secondary bevel of $width mm. Past 2 mm it is quicker to grind the bevel back first."
-            : null;
+    /** @param  float|null  $seconds  through it; null: there is no such sequence */
+    private function whyLeft(HoningStone $stone, ?float $seconds, HoningStone $first): LeftReason
+    {
+        return match (true) {
+            $seconds === null => LeftReason::NoSequence,
+            $stone->particleUm() > $first->particleUm() => LeftReason::TooCoarse,
+            $stone->particleUm() < $this->job->finishUm => LeftReason::TooFine,
+            default => LeftReason::Slower,
+        };
     }
 }

@@ -15,14 +15,6 @@ final readonly class StopEarly
     ) {
     }
 
-    public function says(): string
-    {
-        $saves =
-            $this->savesSeconds < 60 ? round($this->savesSeconds).' s' : round($this->savesSeconds / 60).' min';
-
-        return "Stop after the {$this->stone}: good enough for {$this->goodFor->work()}, saves $saves.";
-    }
-
     /**
      * @param  array<string, HoningStone>  $byId
      * @return list<self> the sooner the later in the list

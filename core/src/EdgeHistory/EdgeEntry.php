@@ -31,24 +31,4 @@ final readonly class EdgeEntry
         public string $note = '',
     ) {
     }
-
-    /** @param  string  $edge  as it is called in the sentence: "the 12 mm chisel", "it" */
-    public function sentence(string $edge): string
-    {
-        $minutes = $this->minutes === null ? '' : ' for '.(int) round($this->minutes).' minutes';
-        $said = match ($this->kind) {
-            EdgeEntryKind::Used => "Used {$edge}{$minutes}".
-                ($this->wood === null ? '' : " in {$this->wood->value} wood").
-                '.',
-            EdgeEntryKind::Tested => "Tested $edge: ".($this->found?->label() ?? 'nothing noted').'.',
-            EdgeEntryKind::Stropped => "Stropped $edge".
-                ($this->strokes === null ? '.' : ", {$this->strokes} strokes a side."),
-            EdgeEntryKind::TouchedUp => "Touched up $edge".($this->stone === null ? '.' : " on the {$this->stone}."),
-            EdgeEntryKind::Honed => "Honed $edge".($this->stone === null ? '.' : ", to the {$this->stone}."),
-            EdgeEntryKind::Ground => "Ground $edge anew.",
-            EdgeEntryKind::Measured => "Measured $edge: ".round((float) $this->deg, 1).'°.',
-        };
-
-        return trim("$said {$this->note}");
-    }
 }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Filing;
 
-use JackRest\Core\Measure\LengthFormatter;
-
 /** A set of auger bits: in sixteenths of an inch from the smallest to the largest, and what holes it leaves out. */
 final class AugerSet
 {
@@ -31,9 +29,9 @@ final class AugerSet
      *
      * @param  list<float>  $fitMm  bits that were not set aside
      * @param  list<array{diameterMm: float, work: string}>  $holes
-     * @return list<string>
+     * @return list<array{diameterMm: float, work: string}>
      */
-    public static function gaps(array $fitMm, array $holes, LengthFormatter $format): array
+    public static function gaps(array $fitMm, array $holes): array
     {
         $gaps = [];
         foreach ($holes as $hole) {
@@ -42,10 +40,10 @@ final class AugerSet
                 static fn (float $size): bool => abs($size - $hole['diameterMm']) <= self::NEAR_MM + 1e-9,
             );
             if ($near === []) {
-                $gaps[] = "No bit for the {$format->dimension($hole['diameterMm'])} holes of the {$hole['work']}.";
+                $gaps[] = $hole;
             }
         }
 
-        return array_values(array_unique($gaps));
+        return $gaps;
     }
 }

@@ -49,41 +49,16 @@ final readonly class Idleness
         return ($this->daysSinceUse ?? $this->daysHere) > $allowed;
     }
 
-    public function sentence(): string
-    {
-        return match (true) {
-            $this->daysSinceUse === null && $this->daysHere < 2 => 'Hung up just now.',
-            $this->daysSinceUse === null => 'No use written down; here '.self::since($this->daysHere).'.',
-            $this->daysSinceUse === 0 => 'Used today.',
-            default => 'Last used '.
-                self::since($this->daysSinceUse).
-                ' ago'.
-                ($this->uses > 1 ? ", $this->uses times in all." : '.'),
-        };
-    }
-
-    /** Why it may stand idle; null: nothing is known of that. */
-    public function why(): ?string
+    /** Why it may stand idle; null: it does not, or nothing is known of that. */
+    public function reason(): ?IdleReason
     {
         return match (true) {
             ! $this->isIdle() => null,
-            $this->serves === 0 && $this->boughtFor !== null => "It was got for {$this->boughtFor}; no chosen work "
-                .'asks for it now.',
-            $this->serves === 0 => 'No chosen work asks for it.',
-            $this->setUp >= self::LONG_SET_UP => 'It takes '.round($this->setUp).' minutes to set up, every time.',
-            $this->skill >= self::HARD => 'It wants a practised hand.',
-            $this->serves <= self::RARELY => 'The chosen works ask for it rarely.',
+            $this->serves === 0 => IdleReason::NotAsked,
+            $this->setUp >= self::LONG_SET_UP => IdleReason::SetUp,
+            $this->skill >= self::HARD => IdleReason::Practice,
+            $this->serves <= self::RARELY => IdleReason::Rarely,
             default => null,
-        };
-    }
-
-    private static function since(int $days): string
-    {
-        return match (true) {
-            $days < 2 => '1 day',
-            $days < 60 => "$days days",
-            $days < 730 => round($days / 30.44).' months',
-            default => floor($days / 365.25).' years',
         };
     }
 }

@@ -68,41 +68,6 @@ final readonly class ForecastScore
         return $this->count() === 0 ? null : $this->squares / $this->count();
     }
 
-    /** In a sentence; what it said first, then what it missed. */
-    public function sentence(): string
-    {
-        $said = $this->saidAndWas + $this->saidAndWasNot;
-        $right = match (true) {
-            $this->saidAndWas === 0 => 'never right',
-            $this->saidAndWasNot > 0 => 'right '.($this->saidAndWas === 1 ? 'once' : "{$this->saidAndWas} times"),
-            default => 'right each time',
-        };
-
-        return match (true) {
-            $this->count() === 0 => 'No later test has scored it yet.',
-            $said === 0 => "It was silent before {$this->tests()}: {$this->missed()}.",
-            default => "Before {$this->tests()} it said “moved” ".
-                ($said === 1
-                    ? 'once, and was '.($this->saidAndWas === 1 ? 'right' : 'wrong')
-                    : "$said times, and was $right").
-                ($said === $this->count() ? '.' : "; where it was silent, {$this->missed()}."),
-        };
-    }
-
-    private function missed(): string
-    {
-        return match ($this->silentAndWas) {
-            0 => 'none had moved past its tolerance',
-            1 => 'one had moved past its tolerance all the same',
-            default => "{$this->silentAndWas} had moved past their tolerance all the same",
-        };
-    }
-
-    private function tests(): string
-    {
-        return $this->count() === 1 ? '1 test' : "{$this->count()} tests";
-    }
-
     private function with(PredictedError $predicted, bool $wasOutside): self
     {
         $said = $predicted->isClaim();

@@ -31,14 +31,4 @@ enum MoistureResponse: string
                 self::Straight => 0.125,
             };
     }
-
-    /** In the user's numbers' stead. */
-    public function formula(): string
-    {
-        return match ($this) {
-            self::Square, self::Slope => '2 · turning · length',
-            self::Sticks => 'turning · length',
-            self::Straight => 'turning · length ÷ 8',
-        };
-    }
 }

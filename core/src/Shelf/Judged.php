@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JackRest\Core\Shelf;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Timber\WoodMovementInput;
 use JackRest\Core\Timber\WoodMovementResult;
@@ -41,12 +40,11 @@ final readonly class Judged
         public WoodBlank $blank,
         public WantedPiece $wanted,
         public Swing $swing,
-        LengthFormatter $format,
     ) {
         $movement = self::movement($blank, $wanted, $swing);
         $this->edgeMm = abs($movement->edgeErrorMm ?? 0.0);
         $this->widthMm = abs($movement->changeMm);
-        $reasons = [...self::size($blank, $wanted, $format), ...self::look($blank), self::rest($blank, $format)];
+        $reasons = [...self::size($blank, $wanted), ...self::look($blank), self::rest($blank)];
         usort(
             $reasons,
             static fn (Reason $one, Reason $other): int => $other->fitness->rank() <=> $one->fitness->rank(),
@@ -66,16 +64,6 @@ final readonly class Judged
         ];
     }
 
-    /** What the year does to it, in a sentence. */
-    public function moves(LengthFormatter $format): string
-    {
-        $pct = static fn (float $value): string => LengthFormatter::decimal($value, 1);
-
-        return "From {$pct($this->swing->fromPct)} to {$pct($this->swing->toPct)} % its edge turns by "
-            ."{$format->small($this->edgeMm)} over {$format->dimension($this->wanted->lengthMm)}, its width by "
-            ."{$format->small($this->widthMm)}.";
-    }
-
     private static function movement(WoodBlank $blank, WantedPiece $wanted, Swing $swing): WoodMovementResult
     {
         return (new WoodMovement())(
@@ -92,22 +80,18 @@ final readonly class Judged
     }
 
     /** @return list<Reason> */
-    private static function size(WoodBlank $blank, WantedPiece $wanted, LengthFormatter $format): array
+    private static function size(WoodBlank $blank, WantedPiece $wanted): array
     {
         $reasons = [];
         foreach (
             [
-                ['short', $blank->lengthMm, $wanted->roughLengthMm()],
-                ['narrow', $blank->widthMm, $wanted->roughWidthMm()],
-                ['thin', $blank->thicknessMm, $wanted->roughThicknessMm()],
+                [ReasonKind::TooShort, $blank->lengthMm, $wanted->roughLengthMm()],
+                [ReasonKind::TooNarrow, $blank->widthMm, $wanted->roughWidthMm()],
+                [ReasonKind::TooThin, $blank->thicknessMm, $wanted->roughThicknessMm()],
             ] as [$too, $has, $needs]
         ) {
             if ($has < $needs) {
-                $reasons[] = new Reason(
-                    Fitness::Unfit,
-                    "Too $too: it has {$format->dimension($has)}, and with what is planed off "
-                        ."{$format->dimension($needs)} are wanted.",
-                );
+                $reasons[] = new Reason(Fitness::Unfit, $too, $has, $needs);
             }
         }
 
@@ -117,53 +101,40 @@ final readonly class Judged
     /** @return list<Reason> */
     private static function look(WoodBlank $blank): array
     {
-        $runout = $blank->runoutDeg;
-
         return array_values(
             array_filter([
-                $blank->knots === Knots::InTheWay
-                    ? new Reason(Fitness::Unfit, 'Knots would lie in the piece: the grain runs round them.')
-                    : null,
-                $blank->knots === Knots::Clear
-                    ? new Reason(Fitness::Doubtful, 'Cut it clear of its knots, and of the grain that runs round them.')
-                    : null,
-                $blank->figure === Figured::Wild
-                    ? new Reason(Fitness::Unfit, 'Wild figure: every part of it moves its own way.')
-                    : null,
-                $blank->figure === Figured::Slight
-                    ? new Reason(Fitness::Doubtful, 'Some figure: it may move unevenly.')
-                    : null,
-                $blank->ringDeg < self::FLAT_DEG
-                    ? new Reason(
-                        Fitness::Doubtful,
-                        'Rings at '.
-                            LengthFormatter::decimal($blank->ringDeg, 0).
-                            '°: nearer flatsawn, so it moves more in width and cups.',
-                    )
-                    : new Reason(Fitness::Good, 'Rings at '.LengthFormatter::decimal($blank->ringDeg, 0).'°.'),
-                match (true) {
-                    $runout === null => new Reason(
-                        Fitness::Doubtful,
-                        'Its run-out was not measured, and is taken as '.
-                            LengthFormatter::decimal(WoodBlank::UNKNOWN_RUNOUT_DEG, 0).
-                            '°.',
-                    ),
-                    $runout > self::STEEP_DEG => new Reason(
-                        Fitness::Doubtful,
-                        'Grain running out by '.
-                            LengthFormatter::decimal($runout, 1).
-                            '°: it turns with the season, and tears when it is planed.',
-                    ),
-                    default => new Reason(
-                        Fitness::Good,
-                        'Grain running out by '.LengthFormatter::decimal($runout, 1).'°.',
-                    ),
+                match ($blank->knots) {
+                    Knots::InTheWay => new Reason(Fitness::Unfit, ReasonKind::KnotsInTheWay),
+                    Knots::Clear => new Reason(Fitness::Doubtful, ReasonKind::KnotsClear),
+                    Knots::None => null,
                 },
+                match ($blank->figure) {
+                    Figured::Wild => new Reason(Fitness::Unfit, ReasonKind::WildFigure),
+                    Figured::Slight => new Reason(Fitness::Doubtful, ReasonKind::SlightFigure),
+                    Figured::Straight => null,
+                },
+                $blank->ringDeg < self::FLAT_DEG
+                    ? new Reason(Fitness::Doubtful, ReasonKind::FlatRings, $blank->ringDeg)
+                    : new Reason(Fitness::Good, ReasonKind::Rings, $blank->ringDeg),
+                self::runout($blank->runoutDeg),
             ]),
         );
     }
 
-    private static function rest(WoodBlank $blank, LengthFormatter $format): Reason
+    private static function runout(?float $deg): Reason
+    {
+        return match (true) {
+            $deg === null => new Reason(
+                Fitness::Doubtful,
+                ReasonKind::UnknownRunout,
+                WoodBlank::UNKNOWN_RUNOUT_DEG,
+            ),
+            $deg > self::STEEP_DEG => new Reason(Fitness::Doubtful, ReasonKind::SteepRunout, $deg),
+            default => new Reason(Fitness::Good, ReasonKind::Runout, $deg),
+        };
+    }
+
+    private static function rest(WoodBlank $blank): Reason
     {
         return new Reason(
             match ($blank->rest->verdict) {
@@ -171,7 +142,7 @@ final readonly class Judged
                 RestVerdict::Moved => Fitness::Unfit,
                 default => Fitness::Doubtful,
             },
-            $blank->rest->says($format),
+            ReasonKind::Rest,
         );
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
-use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\RestLog;
 
 /** The blanks of a shelf for one piece, the best first, with the reasons. */
@@ -16,11 +15,11 @@ final readonly class Ranking
     }
 
     /** @param  list<WoodBlank>  $blanks */
-    public static function of(array $blanks, WantedPiece $wanted, RestLog $log, LengthFormatter $format): self
+    public static function of(array $blanks, WantedPiece $wanted, RestLog $log): self
     {
         $swing = Swing::of($log, $wanted->thicknessMm);
         $judged = array_map(
-            static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing, $format),
+            static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing),
             $blanks,
         );
         usort($judged, static fn (Judged $one, Judged $other): int => $one->compare($other));

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Shelf;
 
-use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\PieceInShed;
 
 /**
@@ -32,7 +30,8 @@ final readonly class RestTest
     /** What changed most, mm; 0 before the week is over. */
     public float $movedMm;
 
-    private string $what;
+    /** Which of bow, wind and cup that was; empty: none. */
+    public string $what;
 
     /** @param  list<RestReading>  $visits  in the order they were made */
     public function __construct(private array $visits, private float $today)
@@ -56,28 +55,19 @@ final readonly class RestTest
             : null;
     }
 
-    public function says(LengthFormatter $format): string
+    /** Days between the first measure and the last. */
+    public function restedDays(): int
     {
-        return match ($this->verdict) {
-            RestVerdict::NotBegun => 'Not rested yet: prepare it, measure it, leave it a week.',
-            RestVerdict::Resting => 'Resting until '.
-                gmdate('j F', (int) (((float) $this->againOn()) * ClimateLine::SECONDS_PER_DAY)).
-                '.',
-            RestVerdict::Due => 'Its week is over: measure it again.',
-            RestVerdict::Still => 'It rested '.
-                $this->rested().
-                ' and stayed as it was'.
-                ($this->movedMm > 0 ? ", within {$format->small($this->movedMm)}." : '.'),
-            RestVerdict::Moved => "It moved by {$format->small($this->movedMm)} of {$this->what} in "
-                ."{$this->rested()}: use another piece.",
-        };
+        return $this->visits === []
+            ? 0
+            : (int) round($this->visits[count($this->visits) - 1]->day - $this->visits[0]->day);
     }
 
     /**
-     * What the air did to its moisture between the first measure and the last, by the shop's log; null: the log does
-     * not tell.
+     * What the air did to its moisture between the first measure and the last, %, by the shop's log; 0 where that is
+     * no change; null: the log does not tell.
      */
-    public function meanwhile(PieceInShed $piece): ?string
+    public function airDidPct(PieceInShed $piece): ?float
     {
         if (count($this->visits) < 2) {
             return null;
@@ -89,22 +79,8 @@ final readonly class RestTest
         if ($before === null || $after === null) {
             return null;
         }
-        $change = $after - $before;
 
-        return abs($change) < self::STILL_PCT
-            ? 'The air stayed as it was meanwhile: what it did, it did by itself.'
-            : 'Meanwhile its wood '.
-                    ($change > 0 ? 'took up' : 'gave off').
-                    ' '.
-                    LengthFormatter::decimal(abs($change), 1).
-                    ' % by your log.';
-    }
-
-    private function rested(): string
-    {
-        $days = (int) round($this->visits[count($this->visits) - 1]->day - $this->visits[0]->day);
-
-        return $days === 1 ? 'a day' : "$days days";
+        return abs($after - $before) < self::STILL_PCT ? 0.0 : $after - $before;
     }
 
     /**

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Stall;
 
-use JackRest\Core\Measure\LengthFormatter;
-
 /**
  * A check with a number to it: what is read, what follows from it, and from where on it is no longer sound.
  *
@@ -59,22 +57,5 @@ final readonly class Measured
             $usual->minutes + (int) round($this->minutesPerMm * abs($valueMm - $this->soundMm)),
             $usual->cost,
         );
-    }
-
-    public function says(float $valueMm, LengthFormatter $format): string
-    {
-        return self::length($valueMm, $format).'; '.$this->limit($format);
-    }
-
-    /** From where on, or up to where, it is sound. */
-    public function limit(LengthFormatter $format): string
-    {
-        return ($this->moreIsBetter ? 'sound from ' : 'sound up to ').self::length($this->soundMm, $format);
-    }
-
-    /** Gaps to a hundredth, sizes to a tenth. */
-    private static function length(float $mm, LengthFormatter $format): string
-    {
-        return abs($mm) < 2.0 ? $format->small($mm) : $format->dimension($mm);
     }
 }

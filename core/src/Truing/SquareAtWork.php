@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
-use JackRest\Core\Measure\LengthFormatter;
-
 /**
  * What a square's error does to the work that is marked with it.
  *
@@ -28,22 +26,15 @@ final readonly class SquareAtWork
         return $this->widthMm * tan(deg2rad(4 * abs($this->errorDeg)));
     }
 
-    public function sentence(LengthFormatter $format): string
-    {
-        return "Over {$format->dimension($this->widthMm)} a shoulder stands open by "
-            ."{$format->small($this->shoulderGapMm())}; a box of four such sides closes "
-            ."{$format->small($this->closingMm())} out.";
-    }
-
-    /** Which grade of DIN 875-1 a metal square of this error keeps to. */
-    public static function grade(float $bladeLengthMm, float $errorMm): string
+    /** Which grade of DIN 875-1 a metal square of this error keeps to; null: none. */
+    public static function grade(float $bladeLengthMm, float $errorMm): ?SquareGradeName
     {
         foreach ((new SquareGrade())(new SquareGradeInput($bladeLengthMm, $errorMm))->grades as $grade) {
             if ($grade->met) {
-                return "It keeps to grade {$grade->grade->value} (DIN 875-1, from memory).";
+                return $grade->grade;
             }
         }
 
-        return 'It keeps to no grade (DIN 875-1, from memory).';
+        return null;
     }
 }

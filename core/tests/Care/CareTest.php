@@ -98,25 +98,8 @@ final class CareTest extends TestCase
         self::assertSame([$left, $low], [$stock->left(), $stock->isLow()]);
     }
 
-    public function test_what_is_said_of_it(): void
+    public function test_one_tool_takes_two_minutes_to_wipe(): void
     {
-        self::assertSame(
-            'About 1.5 bars left, by 4000 strokes on the strop since.',
-            (new Stock(Consumable::Compound, 2, 4000))->sentence(),
-        );
-        self::assertSame(
-            'Done 20 days ago; every 14 days.',
-            array_values(
-                array_filter(
-                    CareRound::all(self::kit(), ['wipe' => 20], Damp::Ordinary, 300),
-                    static fn (CareRound $round): bool => $round->job === CareJob::Wipe,
-                ),
-            )[0]->sentence(),
-        );
-        self::assertSame(
-            'About 1 tin left, by 1 round of waxing since.',
-            (new Stock(Consumable::Wax, 1, 1))->sentence(),
-        );
         self::assertSame(2, CareJob::Wipe->minutes(1));
     }
 }

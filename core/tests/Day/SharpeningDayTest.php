@@ -13,11 +13,13 @@ use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\StoneChoice;
 use JackRest\Core\Day\StrokeTable;
 use JackRest\Core\Day\Visit;
+use JackRest\Core\Day\Wait;
 use JackRest\Core\Edge\Abrasive;
 use JackRest\Core\Edge\GritPath;
 use JackRest\Core\Edge\HoningPlanInput;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\SharpeningStep;
+use JackRest\Core\Edge\StepSign;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -153,7 +155,7 @@ final class SharpeningDayTest extends TestCase
                         array_map(
                             static fn (DayEdge $edge): Visit => new Visit(
                                 $edge,
-                                new SharpeningStep($stone, 1.0, 5, 5.0, ''),
+                                new SharpeningStep($stone, 1.0, 5, 5.0, StepSign::OnePolish),
                             ),
                             $on,
                         ),
@@ -271,8 +273,8 @@ final class SharpeningDayTest extends TestCase
         $day = SharpeningDay::of([$edge], $stones, Handling::freehand());
         self::assertGreaterThan(1, count($day->rounds));
         self::assertCount(count($day->rounds) - 1, $day->waits());
-        self::assertMatchesRegularExpression(
-            '/^After the .* stone: edge 0 waits for the .* stone\.$/',
+        self::assertEquals(
+            new Wait($day->rounds[0]->stone->name, ['edge 0'], $day->rounds[1]->stone->name),
             $day->waits()[0],
         );
     }

@@ -20,12 +20,12 @@ use JackRest\Core\Edge\HoningPlanInput;
 use JackRest\Core\Edge\HoningStep;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Edge\Shaping;
+use JackRest\Core\Edge\ShapingKind;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\SharpeningTask;
 use JackRest\Core\Edge\StepKind;
-use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\School\School;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -170,8 +170,8 @@ final class SchoolsOfSharpeningTest extends TestCase
             1,
             0,
         );
-        self::assertSame('There is no oilstone in the rack.', $by['Oilstone and strop']->says());
-        self::assertSame('There is no abrasive paper or lapping film in the rack.', $by['Paper on glass']->says());
+        self::assertSame('There is no oilstone in the rack.', $by['Oilstone and strop']->lacks);
+        self::assertSame('There is no abrasive paper or lapping film in the rack.', $by['Paper on glass']->lacks);
         $least = $by['The least time']->plan?->totalSeconds;
         foreach (['Two stones, a big jump', 'Every stone in turn'] as $name) {
             self::assertGreaterThanOrEqual($least, $by[$name]->plan?->totalSeconds, $name);
@@ -217,10 +217,6 @@ final class SchoolsOfSharpeningTest extends TestCase
             self::assertEqualsWithDelta($stop->savesSeconds, $plan->totalSeconds - $sooner->totalSeconds, 1e-6);
             self::assertSame($stop->stone, $sooner->steps[count($sooner->steps) - 1]->stone->name);
         }
-        self::assertSame(
-            'Stop after the 1000 stone: good enough for chopping, saves 2 min.',
-            (new StopEarly(20, '1000 stone', 130, EdgeDuty::Chop))->says(),
-        );
     }
 
     /** By hand: 0.5 mm of nick over 3 · 25 mm is 37.5 mm³, at 1.5 mm³/s on the wheel 25 s. */
@@ -241,7 +237,10 @@ final class SchoolsOfSharpeningTest extends TestCase
         self::assertEqualsWithDelta([46.402, 1.2374], [$steeper->volumeMm3, $steeper->recessionMm], 1e-3);
         $flatter = Shaping::bevel(self::blade()->ground(3.0, 30, 30), 25);
         self::assertEqualsWithDelta([46.402, 0.0], [$flatter->volumeMm3, $flatter->recessionMm], 1e-3);
-        self::assertSame(['steeper, to 30°', 'flatter, to 25°'], [$steeper->what, $flatter->what]);
+        self::assertSame(
+            [ShapingKind::Steeper, 30.0, ShapingKind::Flatter, 25.0],
+            [$steeper->kind, $steeper->to, $flatter->kind, $flatter->to],
+        );
     }
 
     /** A curve of 0.3 mm: a third of it over 3 · 25 mm is 7.5 mm³; Simpson's rule over the true arc agrees to 1 %. */
@@ -308,10 +307,10 @@ final class SchoolsOfSharpeningTest extends TestCase
         }
     }
 
-    public function test_a_wide_secondary_bevel_is_warned_of(): void
+    public function test_a_wide_secondary_bevel_is_known(): void
     {
         $task = new SharpeningTask(self::blade(), new EdgeStateInput(EdgeCondition::Dull, 25, 3.0, 25, 30, 2.5));
-        self::assertStringContainsString('Past 2 mm', (string) SharpeningPlan::for($task, self::rack())->warning);
-        self::assertNull(SharpeningPlan::for(self::task(), self::rack())->warning);
+        self::assertTrue(SharpeningPlan::for($task, self::rack())->isWide());
+        self::assertFalse(SharpeningPlan::for(self::task(), self::rack())->isWide());
     }
 }

@@ -30,11 +30,6 @@ final class EdgeHistoryTest extends TestCase
         return new EdgeEntry(EdgeEntryKind::Honed, "{$day}T13:00:00Z", stone: $stone, recessionMm: $recession);
     }
 
-    private static function measured(string $day, float $deg, string $note = ''): EdgeEntry
-    {
-        return new EdgeEntry(EdgeEntryKind::Measured, "{$day}T13:00:00Z", deg: $deg, note: $note);
-    }
-
     /**
      * Printed table of the normal distribution (Abramowitz and Stegun, table 26.1): 0.8413447, 0.9750021, 0.9986501.
      */
@@ -169,21 +164,5 @@ final class EdgeHistoryTest extends TestCase
     private static function deviate(): float
     {
         return sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
-    }
-
-    public function test_entries_read_as_sentences(): void
-    {
-        $says = static fn (EdgeEntry $event): string => $event->sentence('it');
-        self::assertSame('Used it for 25 minutes in soft wood.', $says(self::used('2026-01-01', 25, Hardness::Soft)));
-        self::assertSame('Honed it, to the 8000 stone.', $says(self::honed('2026-01-01', '8000 stone')));
-        self::assertSame(
-            'Measured it: 30.5°. after the strop',
-            $says(self::measured('2026-01-01', 30.5, 'after the strop')),
-        );
-        self::assertSame(
-            'Stropped it, 10 strokes a side.',
-            $says(new EdgeEntry(EdgeEntryKind::Stropped, '2026-01-01', strokes: 10)),
-        );
-        self::assertSame('Ground it anew.', $says(new EdgeEntry(EdgeEntryKind::Ground, '2026-01-01')));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Idle;
 
 use JackRest\Core\Idle\Idleness;
+use JackRest\Core\Idle\IdleReason;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -23,22 +24,20 @@ final class IdlenessTest extends TestCase
         self::assertSame($idle, (new Idleness($here, $since, 3, $serves))->isIdle());
     }
 
-    public function test_what_is_said_of_it(): void
-    {
-        self::assertSame('Last used 7 months ago, 3 times in all.', (new Idleness(400, 213, 3, 5))->sentence());
-        self::assertSame('Used today.', (new Idleness(400, 0, 1, 5))->sentence());
-        self::assertSame('No use written down; here 13 months.', (new Idleness(400, null, 0, 5))->sentence());
-    }
-
-    public function test_why_it_may_stand_idle(): void
-    {
-        self::assertSame(
-            'It was got for the shelf; no chosen work asks for it now.',
-            (new Idleness(800, null, 0, 0, boughtFor: 'the shelf'))->why(),
-        );
-        self::assertSame('No chosen work asks for it.', (new Idleness(800, null, 0, 0))->why());
-        self::assertSame('It takes 8 minutes to set up, every time.', (new Idleness(800, 500, 1, 3, 8.0))->why());
-        self::assertSame('It wants a practised hand.', (new Idleness(800, 500, 1, 3, 1.0, 3))->why());
-        self::assertNull((new Idleness(800, 10, 1, 3))->why());
+    #[TestWith([800, null, 0, 0.0, 1, IdleReason::NotAsked])]
+    #[TestWith([800, 500, 3, 8.0, 1, IdleReason::SetUp])]
+    #[TestWith([800, 500, 3, 1.0, 3, IdleReason::Practice])]
+    #[TestWith([800, 500, 1, 1.0, 1, IdleReason::Rarely])]
+    #[TestWith([800, 500, 3, 1.0, 1, null])]
+    #[TestWith([800, 10, 3, 8.0, 3, null])]
+    public function test_why_it_may_stand_idle(
+        int $here,
+        ?int $since,
+        int $serves,
+        float $setUp,
+        int $skill,
+        ?IdleReason $why,
+    ): void {
+        self::assertSame($why, (new Idleness($here, $since, 1, $serves, $setUp, $skill))->reason());
     }
 }

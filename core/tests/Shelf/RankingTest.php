@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Shelf;
 
-use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Figured;
@@ -13,6 +11,7 @@ use JackRest\Core\Shelf\Fitness;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
+use JackRest\Core\Shelf\ReasonKind;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
@@ -25,11 +24,6 @@ use PHPUnit\Framework\TestCase;
 
 final class RankingTest extends TestCase
 {
-    private static function format(): LengthFormatter
-    {
-        return new LengthFormatter(LengthUnit::Millimetre);
-    }
-
     /** @param  array<string, mixed>  $but  what is not as in a good blank */
     private static function blank(string $name, array $but = []): WoodBlank
     {
@@ -75,7 +69,7 @@ final class RankingTest extends TestCase
      */
     public function test_the_year_is_the_shed_s_own(): void
     {
-        $judged = Ranking::of([self::blank('cherry')], self::wanted(), self::year(), self::format())->judged[0];
+        $judged = Ranking::of([self::blank('cherry')], self::wanted(), self::year())->judged[0];
         self::assertTrue($judged->swing->isLogged);
         self::assertEqualsWithDelta(
             [EquilibriumMoisture::pct(20, 45), EquilibriumMoisture::pct(20, 80)],
@@ -87,83 +81,83 @@ final class RankingTest extends TestCase
         self::assertSame(Fitness::Good, $judged->fitness);
     }
 
-    /** @return iterable<string, array{array<string, mixed>, Fitness, string}> */
+    /** @return iterable<string, array{array<string, mixed>, Fitness, ReasonKind}> */
     public static function reasons(): iterable
     {
         yield 'too short' => [
             ['length' => 210],
             Fitness::Unfit,
-            'Too short: it has 210 mm, and with what is planed off 220 mm are wanted.',
+            ReasonKind::TooShort,
         ];
         yield 'too narrow' => [
             ['width' => 49],
             Fitness::Unfit,
-            'Too narrow: it has 49 mm, and with what is planed off 50 mm are wanted.',
+            ReasonKind::TooNarrow,
         ];
         yield 'too thin' => [
             ['thickness' => 14],
             Fitness::Unfit,
-            'Too thin: it has 14 mm, and with what is planed off 15 mm are wanted.',
+            ReasonKind::TooThin,
         ];
         yield 'knots in the way' => [
             ['knots' => Knots::InTheWay],
             Fitness::Unfit,
-            'Knots would lie in the piece: the grain runs round them.',
+            ReasonKind::KnotsInTheWay,
         ];
         yield 'knots to cut clear of' => [
             ['knots' => Knots::Clear],
             Fitness::Doubtful,
-            'Cut it clear of its knots, and of the grain that runs round them.',
+            ReasonKind::KnotsClear,
         ];
         yield 'wild' => [
             ['figure' => Figured::Wild],
             Fitness::Unfit,
-            'Wild figure: every part of it moves its own way.',
+            ReasonKind::WildFigure,
         ];
         yield 'slight figure' => [
             ['figure' => Figured::Slight],
             Fitness::Doubtful,
-            'Some figure: it may move unevenly.',
+            ReasonKind::SlightFigure,
         ];
         yield 'flatsawn' => [
             ['ring' => 20],
             Fitness::Doubtful,
-            'Rings at 20°: nearer flatsawn, so it moves more in width and cups.',
+            ReasonKind::FlatRings,
         ];
         yield 'not measured' => [
             ['runout' => null],
             Fitness::Doubtful,
-            'Its run-out was not measured, and is taken as 4°.',
+            ReasonKind::UnknownRunout,
         ];
         yield 'steep' => [
             ['runout' => 8.0],
             Fitness::Doubtful,
-            'Grain running out by 8°: it turns with the season, and tears when it is planed.',
+            ReasonKind::SteepRunout,
         ];
         yield 'not rested' => [
             ['rest' => new RestTest([], 1)],
             Fitness::Doubtful,
-            'Not rested yet: prepare it, measure it, leave it a week.',
+            ReasonKind::Rest,
         ];
         yield 'moved' => [
             ['rest' => new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0.5, 0, 0)], 8)],
             Fitness::Unfit,
-            'It moved by 0.50 mm of bow in 7 days: use another piece.',
+            ReasonKind::Rest,
         ];
     }
 
     /** @param  array<string, mixed>  $but */
     #[DataProvider('reasons')]
-    public function test_each_reason_is_told_and_decides(array $but, Fitness $fitness, string $says): void
+    public function test_each_reason_is_told_and_decides(array $but, Fitness $fitness, ReasonKind $kind): void
     {
-        $judged = Ranking::of([self::blank('it', $but)], self::wanted(), self::year(), self::format())
+        $judged = Ranking::of([self::blank('it', $but)], self::wanted(), self::year())
             ->judged[0];
         self::assertSame($fitness, $judged->fitness);
-        self::assertSame($says, $judged->reasons[0]->says);
+        self::assertSame($kind, $judged->reasons[0]->kind);
         self::assertSame(
-            [$says],
+            [$kind],
             array_map(
-                static fn (Reason $reason): string => $reason->says,
+                static fn (Reason $reason): ReasonKind => $reason->kind,
                 array_values(
                     array_filter(
                         $judged->reasons,

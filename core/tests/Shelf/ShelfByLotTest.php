@@ -61,7 +61,7 @@ final class ShelfByLotTest extends TestCase
         foreach (range(1, 30) as $seed) {
             $blanks = self::shelf($seed, 40);
             foreach (Purpose::cases() as $purpose) {
-                $judged = Ranking::of($blanks, $purpose->usual(), new RestLog([]), $format)->judged;
+                $judged = Ranking::of($blanks, $purpose->usual(), new RestLog([]))->judged;
                 self::assertCount(40, $judged);
                 foreach (array_slice($judged, 1) as $index => $one) {
                     $before = $judged[$index];
@@ -83,7 +83,6 @@ final class ShelfByLotTest extends TestCase
                     self::shelf($seed, 30),
                     Purpose::Stock->usual(),
                     new RestLog([]),
-                    new LengthFormatter(LengthUnit::Millimetre),
                 )->judged as $one
             ) {
                 self::assertSame(
@@ -99,7 +98,7 @@ final class ShelfByLotTest extends TestCase
     {
         $wanted = Purpose::Straightedge->usual();
         foreach (
-            Ranking::of(self::shelf(5, 30), $wanted, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre))
+            Ranking::of(self::shelf(5, 30), $wanted, new RestLog([]))
                 ->judged as $one
         ) {
             $moved = (new WoodMovement())(

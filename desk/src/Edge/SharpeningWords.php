@@ -4,20 +4,48 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Edge;
 
+use JackRest\Core\Edge\ComparedSchool;
 use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\LeftReason;
+use JackRest\Core\Edge\LeftStone;
 use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** The plan as the next stroke: one plain sentence, why, and what follows. */
 final readonly class SharpeningWords
 {
+    /** The usual cautions; common practice. */
+    public const CAUTION = 'Keep both hands behind the edge. Feel for the burr by sliding a finger off the edge, '
+        .'never toward it or along it. Local rules and trained teaching come first.';
+
+    public const GRINDING_CAUTION = 'Grinding: eye protection, rest close to a sound and guarded wheel, no gloves, '
+        .'no loose sleeves; cool the steel before it colours. Maker’s instructions, local rules and trained teaching '
+        .'come first.';
+
     public function __construct(
         private SharpeningPlan $plan,
         private EdgeNeed $need,
         private LengthFormatter $format,
     ) {
+    }
+
+    /** @return list<string> one sentence for each stone left in the rack */
+    public function left(): array
+    {
+        return array_map(self::whyLeft(...), $this->plan->left());
+    }
+
+    /** What speaks against it; null: nothing. */
+    public function warning(): ?string
+    {
+        $width = round($this->plan->state->contactLengthMm, 1);
+
+        return $this->plan->isWide()
+            ? "This leaves a secondary bevel of $width mm. Past 2 mm it is quicker to grind the bevel back first."
+            : null;
     }
 
     public function nextStroke(): string
@@ -73,6 +101,42 @@ final readonly class SharpeningWords
         $strokes = array_sum(array_map(static fn (SharpeningStep $step): int => $step->strokes, $this->plan->steps));
 
         return $strokes >= 200 ? $this->minutes().': ' : '';
+    }
+
+    private static function whyLeft(LeftStone $left): string
+    {
+        $seconds = round($left->extraSeconds);
+
+        return "The {$left->stone->name} stays in the rack: ".match ($left->why) {
+            LeftReason::NoSequence => 'no sequence through it ends fine enough.',
+            LeftReason::TooCoarse => "too little is to come off to start so coarse (+ $seconds s).",
+            LeftReason::TooFine => "finer than this edge needs (+ $seconds s).",
+            LeftReason::Slower => "over so small a face the next stone takes the scratches out sooner (+ $seconds s).",
+        };
+    }
+
+    public static function stop(StopEarly $stop): string
+    {
+        $saves =
+            $stop->savesSeconds < 60 ? round($stop->savesSeconds).' s' : round($stop->savesSeconds / 60).' min';
+
+        return "Stop after the {$stop->stone}: good enough for {$stop->goodFor->work()}, saves $saves.";
+    }
+
+    /** What another school would do, or why it cannot here. */
+    public static function school(ComparedSchool $compared): string
+    {
+        return $compared->plan === null
+            ? (string) $compared->lacks
+            : implode(
+                ', ',
+                array_map(
+                    static fn (SharpeningStep $step): string => $step->strokes === 0
+                        ? $step->stone->name
+                        : "{$step->strokes} on the {$step->stone->name}",
+                    $compared->plan->steps,
+                ),
+            ).'.';
     }
 
     public static function inMinutes(float $seconds): string

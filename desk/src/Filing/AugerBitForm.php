@@ -216,4 +216,19 @@ final readonly class AugerBitForm
             ? $figure
             : $figure->doubted('Far from '.$format->dimension($sizeMm).': is it this bit?', null);
     }
+
+    /**
+     * @param  list<array{diameterMm: float, work: string}>  $holes  that no bit of the set bores
+     * @return list<string>
+     */
+    public static function gaps(array $holes, LengthFormatter $format): array
+    {
+        $gaps = array_map(
+            static fn (array $hole): string => "No bit for the {$format->dimension($hole['diameterMm'])} holes of the "
+                ."{$hole['work']}.",
+            $holes,
+        );
+
+        return array_values(array_unique($gaps));
+    }
 }

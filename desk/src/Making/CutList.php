@@ -11,6 +11,7 @@ use JackRest\Core\Shelf\Judged;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
 use JackRest\Core\Shelf\WoodBlank;
+use JackRest\Desk\Shelf\JudgedWords;
 
 /**
  * Which part comes out of which blank, with what is planed and sawn off left on.
@@ -52,7 +53,7 @@ final readonly class CutList
         foreach ($order as $index) {
             $row = self::assign(
                 $parts[$index],
-                Ranking::of($blanks, $parts[$index]->wanted, $log, $format)->judged,
+                Ranking::of($blanks, $parts[$index]->wanted, $log)->judged,
                 $left,
                 $chosen[$parts[$index]->key] ?? null,
                 $format,
@@ -130,7 +131,7 @@ final readonly class CutList
         $size = array_filter($one->reasons, static fn (Reason $reason): bool => $reason->fitness === Fitness::Unfit);
 
         return match (true) {
-            $size !== [] => reset($size)->says,
+            $size !== [] => (new JudgedWords($one, $format))->reason(reset($size)),
             ! $fits => "The {$one->blank->name} has only {$format->dimension(max(0.0, $left))} left; "
                 ."{$format->dimension($needs)} are wanted.",
             default => null,

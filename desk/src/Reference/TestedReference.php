@@ -40,6 +40,9 @@ interface TestedReference
      */
     public function corrected(array $facts, ReferenceSizes $sizes, array $done): Correction;
 
+    /** Whether it is corrected over abrasive paper: metal and stone take no plane. */
+    public function isRubbed(ReferenceSizes $sizes): bool;
+
     /** How it moves with its wood; null: it does not, or nobody knows how to compute it. */
     public function moistureResponse(ReferenceSizes $sizes): ?MoistureResponse;
 

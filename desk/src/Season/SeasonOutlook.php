@@ -168,7 +168,7 @@ final readonly class SeasonOutlook
                     new Explanation(
                         'How is it scored?',
                         'before each test: what it would have said from the tests before it and the air until then',
-                        $this->score->sentence(),
+                        (new ForecastScoreWords($this->score))->sentence(),
                         Basis::Model,
                         'tests that could not tell do not count',
                     ),

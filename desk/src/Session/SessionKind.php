@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Session;
 
-use JackRest\Core\Edge\SharpeningPlan;
 use JackRest\Core\Edge\StepKind;
+use JackRest\Desk\Edge\SharpeningWords;
 use JackRest\Desk\Filing\AugerBitForm;
 use JackRest\Desk\Filing\SawForm;
 use JackRest\Desk\Filing\ScraperForm;
@@ -64,8 +64,8 @@ enum SessionKind: string
             array_filter($steps, static fn (SessionStep $step): bool => $step->kind === StepKind::Grind->value) !== [];
 
         return match ($this) {
-            self::Honing, self::Day => SharpeningPlan::CAUTION.
-                ($grinds ? ' '.SharpeningPlan::GRINDING_CAUTION : ''),
+            self::Honing, self::Day => SharpeningWords::CAUTION.
+                ($grinds ? ' '.SharpeningWords::GRINDING_CAUTION : ''),
             self::Planing => $steps !== [] && $steps[0]->isRubbed()
                 ? PlaningStep::RUBBING_CAUTION
                 : PlaningStep::CAUTION,

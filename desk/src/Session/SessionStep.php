@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Session;
 
 use JackRest\Core\Edge\SharpeningStep;
+use JackRest\Desk\Edge\StepWords;
 use JackRest\Desk\Filing\FilingStep;
 use JackRest\Desk\Making\MakingStep;
 use JackRest\Desk\Reference\PlaningStep;
@@ -70,7 +71,7 @@ final readonly class SessionStep
             $step->stone->name,
             $step->strokes,
             $step->seconds,
-            $step->see,
+            StepWords::see($step),
             $step->kind->value,
             beside: $edge,
             particleUm: $step->stone->particleUm(),

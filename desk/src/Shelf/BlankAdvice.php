@@ -31,9 +31,9 @@ final readonly class BlankAdvice
                 'None of these is for that piece.',
                 $this->ranking->judged[0]->blank->name.
                     ' comes nearest: '.
-                    lcfirst($this->ranking->judged[0]->reasons[0]->says),
+                    lcfirst((new JudgedWords($this->ranking->judged[0], $this->format))->first()),
             ),
-            default => new Advice($this->says($best), $best->moves($this->format).$by),
+            default => new Advice($this->says($best), (new JudgedWords($best, $this->format))->moves().$by),
         };
     }
 

@@ -55,7 +55,9 @@ final readonly class Looked
         }
         $finding = Finding::measured($check, $check->measured, $read);
 
-        return new self($check, $readings, $finding, $check->measured->says((float) $finding->valueMm, $format));
+        $words = new MeasuredWords($check->measured, $format);
+
+        return new self($check, $readings, $finding, $words->says((float) $finding->valueMm));
     }
 
     public function isWrong(): bool

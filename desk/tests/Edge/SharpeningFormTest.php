@@ -12,6 +12,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Edge\SharpeningWords;
+use JackRest\Desk\Edge\StepWords;
 use PHPUnit\Framework\TestCase;
 
 final class SharpeningFormTest extends TestCase
@@ -49,8 +50,9 @@ final class SharpeningFormTest extends TestCase
             ['1000 stone', '8000 stone'],
             array_map(static fn ($step) => $step->stone->name, $plan->steps),
         );
-        self::assertStringContainsString('burr along the whole edge', $plan->steps[0]->see);
-        self::assertStringContainsString('coarse stone stays in the rack', $plan->skipped()[0]);
+        $words = new SharpeningWords($plan, EdgeNeed::Dull, self::sheet()->format);
+        self::assertStringContainsString('burr along the whole edge', StepWords::see($plan->steps[0]));
+        self::assertStringContainsString('coarse stone stays in the rack', $words->left()[0]);
     }
 
     public function test_the_next_stroke_is_one_sentence_with_its_numbers(): void
@@ -98,8 +100,12 @@ final class SharpeningFormTest extends TestCase
 
     public function test_a_deep_nick_is_better_ground(): void
     {
-        $plan = self::sheet(['nickDepth' => '0.4'], EdgeNeed::Nicked)->plan;
-        self::assertStringContainsString('grind the bevel back first', (string) $plan?->warning);
+        $sheet = self::sheet(['nickDepth' => '0.4'], EdgeNeed::Nicked);
+        self::assertNotNull($sheet->plan);
+        self::assertStringContainsString(
+            'grind the bevel back first',
+            (string) (new SharpeningWords($sheet->plan, EdgeNeed::Nicked, $sheet->format))->warning(),
+        );
     }
 
     public function test_a_sharp_edge_has_no_plan(): void

@@ -5,22 +5,26 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\Edge;
 
 use JackRest\Core\Abrasive\GritScale;
-use JackRest\Core\Basis;
 use JackRest\Core\Edge\Blade;
+use JackRest\Core\Edge\ComparedSchool;
 use JackRest\Core\Edge\EdgeCondition;
+use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgeStateInput;
 use JackRest\Core\Edge\HoningStone;
+use JackRest\Core\Edge\Shaping;
 use JackRest\Core\Edge\SharpeningPlan;
+use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\Edge\SharpeningTask;
+use JackRest\Core\Edge\StepSign;
+use JackRest\Core\Edge\StopEarly;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Edge\EdgeExplained;
 use JackRest\Desk\Edge\SharpeningWords;
+use JackRest\Desk\Edge\StepWords;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-/** As it is typed and said. */
 final class SharpeningWordsTest extends TestCase
 {
     private static function plan(EdgeStateInput $edge, float $finishUm = 2): SharpeningPlan
@@ -32,49 +36,80 @@ final class SharpeningWordsTest extends TestCase
         ]);
     }
 
-    #[TestWith([20.0, 'under a minute'])]
-    #[TestWith([59.9, 'under a minute'])]
-    #[TestWith([60.0, 'about a minute'])]
-    #[TestWith([90.0, 'about 2 minutes'])]
-    #[TestWith([1332.0, 'about 22 minutes'])]
-    public function test_seconds_in_words(float $seconds, string $words): void
+    public function test_why_a_stone_stays_in_the_rack(): void
     {
-        self::assertSame($words, SharpeningWords::inMinutes($seconds));
+        $left = self::words(self::plan(new EdgeStateInput(EdgeCondition::TouchUp, 25, 3, 25, 30, 0.5), 4))->left();
+
+        self::assertNotSame([], $left);
+        foreach ($left as $why) {
+            self::assertMatchesRegularExpression('/^The \w+ stone stays in the rack: .+ \(\+ \d+ s\)\.$/', $why);
+        }
     }
 
-    /** Hundreds of strokes are read as minutes first. */
-    public function test_a_back_is_told_in_minutes_first(): void
+    public function test_the_last_stone_leaves_no_scratch_of_the_one_before(): void
     {
-        $plan = self::plan(new EdgeStateInput(EdgeCondition::Back, 25, 3, 25, 30, backLengthMm: 40, outOfFlatUm: 30));
-        $words = new SharpeningWords($plan, EdgeNeed::Back, new LengthFormatter(LengthUnit::Millimetre));
+        $steps = self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5))->steps;
 
-        self::assertMatchesRegularExpression(
-            '/^About \d+ minutes: \d+ strokes on the 1000 stone, then \d+ on the /',
-            $words->nextStroke(),
+        self::assertStringContainsString('burr along the whole edge', StepWords::see($steps[0]));
+        self::assertStringContainsString(
+            'No scratch of the last stone left',
+            StepWords::see($steps[count($steps) - 1]),
         );
     }
 
-    #[TestWith([EdgeNeed::TouchUp, 'A touch-up takes the edge back 0.01 mm'])]
-    #[TestWith([EdgeNeed::Dull, 'A dull edge must go back 0.03 mm'])]
-    #[TestWith([EdgeNeed::FreshGrind, 'the edge goes back 0.02 mm'])]
-    public function test_why_names_what_the_condition_costs(EdgeNeed $need, string $part): void
+    public function test_the_caution_defers_to_local_rules(): void
     {
-        $words = new SharpeningWords(
-            self::plan(new EdgeStateInput($need->condition(), 25, 3, 25, 30, 0.5)),
-            $need,
-            new LengthFormatter(LengthUnit::Millimetre),
-        );
-        self::assertStringContainsString($part, $words->why());
+        self::assertStringContainsString('Local rules and trained teaching come first', SharpeningWords::CAUTION);
+        self::assertStringContainsString('off the edge', SharpeningWords::CAUTION);
     }
 
-    public function test_strokes_are_said_to_be_a_models_estimate(): void
+    public function test_stopping_sooner_is_told_with_what_it_saves(): void
     {
-        $how = EdgeExplained::strokes(
-            self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5)),
-            new LengthFormatter(LengthUnit::Millimetre),
+        self::assertSame(
+            'Stop after the 1000 stone: good enough for chopping, saves 2 min.',
+            SharpeningWords::stop(new StopEarly(20, '1000 stone', 130, EdgeDuty::Chop)),
         );
+    }
 
-        self::assertSame(Basis::Model, $how->basis);
-        self::assertStringContainsString('Preston', $how->source);
+    public function test_a_wide_secondary_bevel_is_warned_of(): void
+    {
+        $wide = self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3.0, 25, 30, 2.5));
+        $usual = self::plan(new EdgeStateInput(EdgeCondition::Dull, 25, 3.0, 25, 30, 0.5));
+
+        self::assertStringContainsString('Past 2 mm', (string) self::words($wide)->warning());
+        self::assertNull(self::words($usual)->warning());
+    }
+
+    #[TestWith([30.0, 'Steeper, to 30°, the whole bevel on the stone. A wheel would be quicker.'])]
+    #[TestWith([22.0, 'Flatter, to 22°, the whole bevel on the stone. A wheel would be quicker.'])]
+    public function test_what_is_ground_is_told(float $newDeg, string $says): void
+    {
+        $shaping = Shaping::bevel(new Blade(25, 3, 25, 30, 0.5, 2), $newDeg);
+        $stone = new HoningStone('1', '1000 stone', GritScale::Jis, '1000', 1, 20);
+        $step = new SharpeningStep($stone, 0.0, 10, 10.0, StepSign::GroundOnStone, shaping: $shaping);
+
+        self::assertSame($says, StepWords::see($step));
+    }
+
+    public function test_a_school_that_lacks_a_stone_says_so(): void
+    {
+        $task = new SharpeningTask(
+            new Blade(25, 3, 25, 30, 0.5, 2),
+            new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5),
+        );
+        $rack = [new HoningStone('1', '8000 stone', GritScale::Jis, '8000', 1, 20)];
+        $says = [];
+        foreach (ComparedSchool::all($task, $rack) as $one) {
+            $says[$one->school->name] = SharpeningWords::school($one);
+        }
+
+        self::assertSame('There is no oilstone in the rack.', $says['Oilstone and strop']);
+        self::assertSame('There is no abrasive paper or lapping film in the rack.', $says['Paper on glass']);
+        self::assertMatchesRegularExpression('/^\d+ on the 8000 stone\.$/', $says['The least time']);
+    }
+
+    private static function words(SharpeningPlan $plan): SharpeningWords
+    {
+        return new SharpeningWords($plan, EdgeNeed::Dull, new LengthFormatter(LengthUnit::Millimetre));
     }
 }

@@ -41,7 +41,10 @@ final class AugerSetTest extends TestCase
             ['diameterMm' => 10.2, 'work' => 'jig'],
             ['diameterMm' => 10.2, 'work' => 'jig'],
         ];
-        self::assertSame(['No bit for the 10.2 mm holes of the jig.'], AugerSet::gaps([9.0, 12.7], $holes, $format));
+        self::assertSame(
+            ['No bit for the 10.2 mm holes of the jig.'],
+            AugerBitForm::gaps(AugerSet::gaps([9.0, 12.7], $holes), $format),
+        );
     }
 
     public function test_it_asks_for_what_is_missing(): void

@@ -73,7 +73,6 @@ final class BlankAdviceTest extends TestCase
             [self::blank('cherry')],
             self::wanted(),
             ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest,
-            self::format(),
         );
         self::assertFalse($ranking->judged[0]->swing->isLogged);
         self::assertStringEndsWith(
@@ -92,7 +91,7 @@ final class BlankAdviceTest extends TestCase
             self::blank('cherry'),
             self::blank('unrested', ['rest' => new RestTest([], 8), 'runout' => 0.0]),
         ];
-        $ranking = Ranking::of($blanks, self::wanted(), self::year(), self::format());
+        $ranking = Ranking::of($blanks, self::wanted(), self::year());
         self::assertSame(
             ['mahogany', 'cherry', 'run out', 'unrested', 'flatsawn', 'wild'],
             array_map(static fn (Judged $one): string => $one->blank->name, $ranking->judged),
@@ -105,7 +104,7 @@ final class BlankAdviceTest extends TestCase
     {
         /** @param  list<WoodBlank>  $blanks */
         $says = static fn (array $blanks): string => (new BlankAdvice(
-            Ranking::of(array_values($blanks), self::wanted(), self::year(), self::format()),
+            Ranking::of(array_values($blanks), self::wanted(), self::year()),
             self::format(),
         ))->next()->says;
         self::assertSame('Write down the blanks on your shelf.', $says([]));

@@ -51,15 +51,11 @@ final readonly class Grid
     public function lines(): array
     {
         $along = array_map(
-            fn (int $column): GridLine => new GridLine(
-                "along-$column",
-                $this->alongName($column),
-                $this->column($column),
-            ),
+            fn (int $column): GridLine => new GridLine("along-$column", $this->column($column)),
             range(0, $this->across - 1),
         );
         $across = array_map(
-            fn (int $row): GridLine => new GridLine("across-$row", $this->acrossName($row), $this->row($row)),
+            fn (int $row): GridLine => new GridLine("across-$row", $this->row($row)),
             range(0, $this->along - 1),
         );
         [$left, $right, $near, $far] = [
@@ -79,16 +75,6 @@ final readonly class Grid
             null;
     }
 
-    /** Where a place lies, in words. */
-    public function says(int $node): string
-    {
-        [$x, $y] = $this->place($node);
-        $side = $x < -0.34 ? 'left' : ($x > 0.34 ? 'right' : '');
-        $end = $y < -0.34 ? 'near end' : ($y > 0.34 ? 'far end' : 'middle');
-
-        return $side === '' ? "the $end" : ($end === 'middle' ? "the $side side" : "the $end, $side");
-    }
-
     /** @return array{GridLine, GridLine} */
     private function diagonals(): array
     {
@@ -96,8 +82,8 @@ final readonly class Grid
         [$last, $middle] = [$this->count() - 1, intdiv($this->count() - 1, 2)];
 
         return [
-            new GridLine('diagonal-0', 'diagonally from the near left', [0, $middle, $last]),
-            new GridLine('diagonal-1', 'diagonally from the near right', [
+            new GridLine('diagonal-0', [0, $middle, $last]),
+            new GridLine('diagonal-1', [
                 $this->across - 1,
                 $middle,
                 $this->count() - $this->across,
@@ -115,26 +101,5 @@ final readonly class Grid
     private function row(int $row): array
     {
         return array_map(fn (int $column): int => $row * $this->across + $column, range(0, $this->across - 1));
-    }
-
-    private function alongName(int $column): string
-    {
-        return match (true) {
-            $column === 0 => 'along the left side',
-            $column === $this->across - 1 => 'along the right side',
-            2 * $column === $this->across - 1 => 'along the middle',
-            2 * $column < $this->across - 1 => 'along, left of the middle',
-            default => 'along, right of the middle',
-        };
-    }
-
-    private function acrossName(int $row): string
-    {
-        return match (true) {
-            $row === 0 => 'across the near end',
-            $row === $this->along - 1 => 'across the far end',
-            2 * $row === $this->along - 1 => 'across the middle',
-            default => 'across, '.round($this->placeMm($row * $this->across)[1]).' mm from near',
-        };
     }
 }

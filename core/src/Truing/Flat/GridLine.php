@@ -8,7 +8,7 @@ namespace JackRest\Core\Truing\Flat;
 final readonly class GridLine
 {
     /** @param  non-empty-list<int>  $nodes  places of the grid in its order */
-    public function __construct(public string $id, public string $name, public array $nodes)
+    public function __construct(public string $id, public array $nodes)
     {
     }
 }

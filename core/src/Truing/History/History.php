@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing\History;
 
-use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Verdict;
 
 /**
@@ -33,20 +32,20 @@ final readonly class History
     }
 
     /** Why it wants testing now; null: it can be trusted. */
-    public function due(float $today): ?string
+    public function due(float $today): ?DueReason
     {
         $last = $this->last();
 
         return match (true) {
-            $last === null => 'It has never been tested.',
-            $this->droppedDay !== null && $last->day < $this->droppedDay => 'It has not been tested since it fell.',
-            $last->corrected => 'It was planed and not tested again.',
-            $last->verdict === Verdict::Outside => 'The last test found it outside your tolerance.',
-            $last->verdict === Verdict::CannotTell => 'The last test could not tell.',
+            $last === null => DueReason::NeverTested,
+            $this->droppedDay !== null && $last->day < $this->droppedDay => DueReason::Fell,
+            $last->corrected => DueReason::Corrected,
+            $last->verdict === Verdict::Outside => DueReason::Outside,
+            $last->verdict === Verdict::CannotTell => DueReason::CannotTell,
             $today >= $last->day + ($this->intervalDays() ?? INF) => $this->driftDays() !== null &&
             $this->driftDays() <= $this->staircaseDays()
-                ? 'By its drift it may have left your tolerance.'
-                : 'Its last test is too long ago.',
+                ? DueReason::Drift
+                : DueReason::LongAgo,
             default => null,
         };
     }
@@ -80,27 +79,6 @@ final readonly class History
         }
 
         return max(self::SOONEST_DAYS, min($this->staircaseDays(), $this->driftDays() ?? INF));
-    }
-
-    /** What the tests say of its movement, in a sentence; null: too few to say anything. */
-    public function sentence(LengthFormatter $format): ?string
-    {
-        if ($this->drift === null) {
-            return null;
-        }
-        $scatter = '± '.$format->small(2 * $this->drift->scatterMm);
-
-        return $this->drift->isTold
-            ? 'It drifts by '.
-                    $format->small(abs($this->drift->mmPerYear())).
-                    ' a year, ± '.
-                    $format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).
-                    '; the tests scatter by '.
-                    $scatter.
-                    ' about that.'
-            : "No drift can be told: the tests scatter by $scatter, and one slower than ".
-                    $format->small(2 * $this->drift->standardErrorMm * Drift::DAYS_PER_YEAR).
-                    ' a year would not show.';
     }
 
     private function last(): ?Tested

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Truing\History;
 
-use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Truing\History\DueReason;
 use JackRest\Core\Truing\History\History;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
@@ -26,17 +25,17 @@ final class HistoryTest extends TestCase
 
     public function test_never_tested_it_is_due(): void
     {
-        self::assertSame('It has never been tested.', self::history([])->due(0));
+        self::assertSame(DueReason::NeverTested, self::history([])->due(0));
         self::assertNull(self::history([])->nextCheckDay());
     }
 
-    #[TestWith([Verdict::Outside, true, null, 'It was planed and not tested again.'])]
-    #[TestWith([Verdict::Outside, false, null, 'The last test found it outside your tolerance.'])]
-    #[TestWith([Verdict::CannotTell, false, null, 'The last test could not tell.'])]
-    #[TestWith([Verdict::Within, false, 11.0, 'It has not been tested since it fell.'])]
+    #[TestWith([Verdict::Outside, true, null, DueReason::Corrected])]
+    #[TestWith([Verdict::Outside, false, null, DueReason::Outside])]
+    #[TestWith([Verdict::CannotTell, false, null, DueReason::CannotTell])]
+    #[TestWith([Verdict::Within, false, 11.0, DueReason::Fell])]
     #[TestWith([Verdict::Within, false, 9.0, null])]
     #[TestWith([Verdict::Within, false, null, null])]
-    public function test_why_it_wants_testing(Verdict $verdict, bool $corrected, ?float $fell, ?string $due): void
+    public function test_why_it_wants_testing(Verdict $verdict, bool $corrected, ?float $fell, ?DueReason $due): void
     {
         $history = new History([new Tested(10, 0.01, 0.02, $verdict, $corrected)], 0.1, $fell);
         self::assertSame($due, $history->due(12));
@@ -53,7 +52,7 @@ final class HistoryTest extends TestCase
         $history = self::history(array_map(static fn (int $index): array => [(float) $index, 0.0], range(1, $tests)));
         self::assertSame($days, $history->intervalDays());
         self::assertNull($history->due($tests + $days - 1));
-        self::assertSame('Its last test is too long ago.', $history->due($tests + $days));
+        self::assertSame(DueReason::LongAgo, $history->due($tests + $days));
     }
 
     /** 0.02 in every 50 days: from 0.04, with ± 0.02, the tolerance of 0.1 is 0.04 away, 100 days. */
@@ -62,11 +61,7 @@ final class HistoryTest extends TestCase
         $history = self::history([[0.0, -0.04], [50.0, -0.02], [100.0, 0.0], [150.0, 0.02], [200.0, 0.04]]);
         self::assertEqualsWithDelta(0.0004, $history->drift?->mmPerDay, 1e-12);
         self::assertEqualsWithDelta(100.0, $history->intervalDays(), 1e-9);
-        self::assertSame('By its drift it may have left your tolerance.', $history->due(301));
-        self::assertStringStartsWith(
-            'It drifts by 0.15 mm a year',
-            (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)),
-        );
+        self::assertSame(DueReason::Drift, $history->due(301));
     }
 
     /** A drift that the work cannot show raises no alarm before a season has passed. */
@@ -95,12 +90,6 @@ final class HistoryTest extends TestCase
     {
         $history = self::history([[0.0, 0.02], [50.0, -0.02], [100.0, 0.02], [150.0, -0.02]]);
         self::assertFalse($history->drift?->isTold);
-        self::assertStringStartsWith(
-            'No drift can be told: the tests scatter by ± ',
-            (string) $history->sentence(new LengthFormatter(LengthUnit::Millimetre)),
-        );
-        self::assertNull(
-            self::history([[0.0, 0.0], [9.0, 0.0]])->sentence(new LengthFormatter(LengthUnit::Millimetre)),
-        );
+        self::assertNull(self::history([[0.0, 0.0], [9.0, 0.0]])->drift);
     }
 }

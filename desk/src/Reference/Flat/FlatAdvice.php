@@ -25,10 +25,11 @@ final class FlatAdvice
         if (! $sheet->isSound() || $sheet->grid === null) {
             return Advice::correct();
         }
-        $line = $sheet->nextLine();
+        $next = $sheet->nextLine();
+        $line = $next === null ? null : (new GridWords($sheet->grid))->line($next);
         if ($sheet->surface === null) {
             return new Advice(
-                "Lay the straightedge {$line?->name}. Type the gap at each place, nought where no light shows.",
+                "Lay the straightedge $line. Type the gap at each place, nought where no light shows.",
                 'Diagonals first: a twist shows along no side.',
             );
         }
@@ -44,7 +45,7 @@ final class FlatAdvice
                         ', and your tolerance lies inside that.',
                 )
                 : new Advice(
-                    "Can’t tell yet. Lay the straightedge {$line->name} too.",
+                    "Can’t tell yet. Lay the straightedge $line too.",
                     'Every line more makes the heights surer.',
                 ),
             null => new Advice('Type what the work can bear.', 'Then it can be told whether anything comes off.'),
@@ -96,7 +97,7 @@ final class FlatAdvice
                     self::HIGH * $most,
             ),
         );
-        $names = array_values(array_unique(array_map($grid->says(...), $high)));
+        $names = array_values(array_unique(array_map((new GridWords($grid))->place(...), $high)));
 
         return match (true) {
             count($names) <= self::NAMED => implode(' and ', $names),

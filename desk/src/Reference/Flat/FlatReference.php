@@ -81,6 +81,11 @@ final class FlatReference implements TestedReference
         return new Correction($count, "$strokes taken", "Took $strokes.");
     }
 
+    public function isRubbed(ReferenceSizes $sizes): bool
+    {
+        return $this->kind !== ReferenceKind::Board;
+    }
+
     public function moistureResponse(ReferenceSizes $sizes): ?MoistureResponse
     {
         return null;

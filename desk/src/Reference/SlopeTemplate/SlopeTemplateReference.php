@@ -135,6 +135,11 @@ final class SlopeTemplateReference implements TestedReference
         return new Correction($count, $off, "Took $off.");
     }
 
+    public function isRubbed(ReferenceSizes $sizes): bool
+    {
+        return false;
+    }
+
     public function moistureResponse(ReferenceSizes $sizes): MoistureResponse
     {
         return MoistureResponse::Slope;

@@ -175,8 +175,10 @@ final readonly class SquareForm extends TestForm
         $width = $this->form->value('workWidth') ?? self::USUAL_WORK_MM;
 
         return [
-            (new SquareAtWork($this->result->errorDeg, $width))->sentence($this->format),
-            ...$this->isMetal ? [SquareAtWork::grade($this->test->bladeLengthMm, $this->result->errorMm)] : [],
+            (new SquareAtWorkWords($this->format))->sentence(new SquareAtWork($this->result->errorDeg, $width)),
+            ...$this->isMetal
+                ? [SquareAtWorkWords::grade(SquareAtWork::grade($this->test->bladeLengthMm, $this->result->errorMm))]
+                : [],
         ];
     }
 

@@ -104,6 +104,11 @@ final class SquareReference implements TestedReference
         return SquareForm::shaved($count, $end, $sizes->get('bladeWidth') - $count * $sizes->get('shaving'));
     }
 
+    public function isRubbed(ReferenceSizes $sizes): bool
+    {
+        return ($sizes->choices['blade'] ?? 'wood') === 'metal';
+    }
+
     public function moistureResponse(ReferenceSizes $sizes): ?MoistureResponse
     {
         return ($sizes->choices['blade'] ?? 'wood') === 'metal' ? null : MoistureResponse::Square;

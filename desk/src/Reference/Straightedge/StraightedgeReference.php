@@ -126,6 +126,11 @@ final class StraightedgeReference implements TestedReference
         return StraightedgeForm::planed(array_sum(array_column($done, 'counted')), $lower, $shavings);
     }
 
+    public function isRubbed(ReferenceSizes $sizes): bool
+    {
+        return false;
+    }
+
     public function moistureResponse(ReferenceSizes $sizes): MoistureResponse
     {
         return MoistureResponse::Straight;

@@ -104,6 +104,11 @@ final class WindingSticksReference implements TestedReference
         return new Correction($count, $off, "Took $off.");
     }
 
+    public function isRubbed(ReferenceSizes $sizes): bool
+    {
+        return false;
+    }
+
     public function moistureResponse(ReferenceSizes $sizes): MoistureResponse
     {
         return MoistureResponse::Sticks;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\ToDo;
+namespace JackRest\Desk\ToDo;
 
 /** What a line is about: a record by kind and number, or a whole list. Which page that is, its reader knows. */
 final readonly class Topic

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\ToDo;
+namespace JackRest\Desk\ToDo;
 
 /** What stands between a person and the next work, in one sentence. */
 final readonly class ToDoList

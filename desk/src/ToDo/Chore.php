@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\ToDo;
+namespace JackRest\Desk\ToDo;
 
 /** One thing that wants doing before work: what, why, about how long. */
 final readonly class Chore

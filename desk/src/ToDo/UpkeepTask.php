@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\ToDo;
+namespace JackRest\Desk\ToDo;
 
 /** A small thing that keeps the kit well and holds up no work: a mend, a care, a tool to ask back for. */
 final readonly class UpkeepTask

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\ToDo;
+namespace JackRest\Desk\ToDo;
 
 enum ChoreKind: string
 {

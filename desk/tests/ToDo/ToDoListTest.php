@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Core\Tests\ToDo;
+namespace JackRest\Desk\Tests\ToDo;
 
-use JackRest\Core\ToDo\Chore;
-use JackRest\Core\ToDo\ChoreKind;
-use JackRest\Core\ToDo\ToDoList;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ToDoList;
 use PHPUnit\Framework\TestCase;
 
 final class ToDoListTest extends TestCase
