@@ -11,11 +11,9 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\Answer\KnownAnswer;
 use App\Reference\Answer\KnownPreviewAnswer;
-use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Reference\Square\Compared;
 use JackRest\Desk\Reference\Square\KnownSquareForm;
 
 /** Squares compared with a known one: a test of each is written down at once. */
@@ -38,37 +36,13 @@ final class KnownSquareController
     {
         $squares = new KnownSquares($ledger->bench);
         $sheet = $request->sheet($squares, $format);
-        $rows = $request->rows($squares);
-        $read = self::read($sheet);
-        $names = implode(
-            ', ',
-            array_map(
-                static fn (Compared $row): string => "{$row->name} {$format->small(abs((float) $row->errorMm))} ± ".
-                    "{$format->small($row->uncertaintyMm)} out, {$row->verdict?->says()}",
-                $read,
-            ),
-        );
+        $test = self::test($sheet, $request->rows($squares));
         $ledger->record(
             'squares-compared',
             $sheet->known->name,
-            "Compared with the {$sheet->known->name}: $names.",
-            static function (Changes $changes) use ($rows, $read, $sheet): void {
-                foreach ($read as $index => $row) {
-                    $changes->create($rows[$index]['square']->tests(), [
-                        'tested_at' => Carbon::now()->toIso8601ZuluString(),
-                        'series' => 'outer',
-                        'readings' => [
-                            'against' => $sheet->known->name,
-                            'gap' => $row->gap->typed,
-                            'at' => $rows[$index]['atTip'] ? 'tip' : 'heel',
-                        ],
-                        'facts' => ['lean' => $row->lean()?->value],
-                        'error_mm' => $row->errorMm,
-                        'uncertainty_mm' => $row->uncertaintyMm,
-                        'verdict' => $row->verdict,
-                        'found' => $row->lean()?->label(),
-                    ]);
-                }
+            "Compared with the {$sheet->known->name}: {$test->found($format)}.",
+            static function (Changes $changes) use ($test): void {
+                $test->write($changes);
             },
         );
 
@@ -76,28 +50,28 @@ final class KnownSquareController
     }
 
     /**
-     * @return non-empty-array<int, Compared> rows with a result, by their place
+     * @param  list<array{square: Reference, gap: string, atTip: bool}>  $rows
      *
      * @throws InvalidInput when a gap is wrong, or none is typed
      */
-    private static function read(KnownSquareForm $sheet): array
+    private static function test(KnownSquareForm $sheet, array $rows): JointTest
     {
-        $wrong = $read = [];
+        $wrong = $tests = [];
         foreach ($sheet->rows as $index => $row) {
             if ($row->gap->error !== null) {
                 $wrong[] = new FieldError("rows[$index].gap", $row->gap->error);
             }
-            if ($row->errorMm !== null) {
-                $read[$index] = $row;
+            $one = $row->ofOne($sheet->known->name, $rows[$index]['atTip']);
+            if ($one !== null) {
+                $tests[$index] = [$rows[$index]['square'], $one];
             }
         }
         if ($wrong !== []) {
             throw new InvalidInput($wrong);
         }
-        if ($read === []) {
-            throw InvalidInput::because('rows', 'Type the gap of one square at least.');
-        }
 
-        return $read;
+        return $tests === []
+            ? throw InvalidInput::because('rows', 'Type the gap of one square at least.')
+            : new JointTest($tests);
     }
 }

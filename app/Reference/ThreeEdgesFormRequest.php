@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
 
 /** Three edges against each other as far as they were typed. */
@@ -22,12 +25,46 @@ final class ThreeEdgesFormRequest extends FormRequest
             'shaving' => $typed,
             'tolerance' => $typed,
             'instrument' => ['required', Rule::enum(Instrument::class)],
+            'references' => ['present', 'array', 'list', 'size:3'],
+            'references.*' => ['integer', 'min:0'],
             'rows' => ['present', 'array', 'list', 'max:200'],
             ...array_fill_keys(
                 array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesForm::COLUMNS]),
                 $typed,
             ),
         ];
+    }
+
+    /** @return array<int, Reference> the straightedges that the edges are, by their place; 0 is none */
+    public function references(Bench $bench): array
+    {
+        $chosen = [];
+        foreach ((array) $this->input('references') as $place => $id) {
+            $straightedges = $bench->references()->where('kind', ReferenceKind::Straightedge)->with('tests');
+            $reference = $straightedges->find((int) $id);
+            if ($reference !== null) {
+                $chosen[(int) $place] = $reference;
+            }
+        }
+
+        return $chosen;
+    }
+
+    /** @throws InvalidInput when a figure is wrong, or no edge is chosen */
+    public function test(Bench $bench, LengthFormatter $format): JointTest
+    {
+        $form = $this->sheet($format);
+        $tests = [];
+        foreach ($this->references($bench) as $place => $reference) {
+            $tests[$place] = [
+                $reference,
+                $form->ofOne($place) ?? throw InvalidInput::because('rows', $form->next()->says),
+            ];
+        }
+
+        return $tests === []
+            ? throw InvalidInput::because('references', 'Say which straightedge one of the three is.')
+            : new JointTest($tests);
     }
 
     public function sheet(LengthFormatter $format): ThreeEdgesForm

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
 use App\Http\Answer\InstrumentAnswer;
-use App\Http\Answer\NextAnswer;
+use App\Http\Answer\NamedAnswer;
+use App\Http\Answer\ReferenceNextAnswer;
 use App\Reference\Answer\FoundEdgeAnswer;
 use App\Reference\Answer\ThreeEdgesPageAnswer;
 use App\Reference\Answer\ThreeEdgesPreviewAnswer;
@@ -15,6 +17,7 @@ use App\Reference\Answer\ThreeEdgesSheetAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
 
 /** Three edges against each other: what a test begins with, and what the readings make. */
@@ -27,13 +30,14 @@ final class ThreeEdgesResource
 
     private const TOLERANCE_MM = 0.1;
 
-    public static function page(LengthFormatter $format): ThreeEdgesPageAnswer
+    public static function page(Bench $bench, LengthFormatter $format): ThreeEdgesPageAnswer
     {
         return new ThreeEdgesPageAnswer(
             sheet: new ThreeEdgesSheetAnswer(
                 shaving: $format->typed(self::SHAVING_MM),
                 tolerance: $format->typed(self::TOLERANCE_MM),
                 instrument: Instrument::Feeler->value,
+                references: [0, 0, 0],
                 rows: array_map(
                     static fn (float $at): ThreeEdgesRowAnswer => new ThreeEdgesRowAnswer(
                         $format->typed($at),
@@ -43,11 +47,21 @@ final class ThreeEdgesResource
                 ),
             ),
             instruments: InstrumentAnswer::all($format),
+            straightedges: array_map(
+                static fn (Reference $one): NamedAnswer => new NamedAnswer($one->id, $one->name),
+                array_values(
+                    $bench->references()->where('kind', ReferenceKind::Straightedge)->orderBy('name')->get()->all(),
+                ),
+            ),
         );
     }
 
-    public static function preview(ThreeEdgesForm $sheet, LengthFormatter $format): ThreeEdgesPreviewAnswer
-    {
+    /** @param  array<int, Reference>  $references  those that are on the list, by their place */
+    public static function preview(
+        ThreeEdgesForm $sheet,
+        array $references,
+        LengthFormatter $format,
+    ): ThreeEdgesPreviewAnswer {
         return new ThreeEdgesPreviewAnswer(
             readings: $sheet->readings,
             rows: array_map(
@@ -63,7 +77,9 @@ final class ThreeEdgesResource
             inconsistency: $sheet->result?->inconsistencyMm === null
                 ? null
                 : $format->small($sheet->result->inconsistencyMm),
-            next: NextAnswer::of($sheet->next()),
+            next: ReferenceNextAnswer::of($sheet->next()),
+            canRecord: $references !== [] && $sheet->ofOne(0) !== null,
+            work: isset($references[$sheet->worst() ?? -1]) && $sheet->strokes() !== [] ? 'plane' : null,
             how: $sheet->explained(),
         );
     }

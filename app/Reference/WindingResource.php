@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\Bench;
-use App\Http\Answer\NextAnswer;
+use App\Http\Answer\NamedAnswer;
+use App\Http\Answer\ReferenceNextAnswer;
 use App\Kit\ToolStatus;
 use App\Reference\Answer\WindingAnswer;
 use App\Reference\Answer\WindingPointAnswer;
@@ -18,6 +19,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMapResult;
 use JackRest\Core\Truing\WindingSticksResult;
+use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\WindingSticks\WindingForm;
 
 /** A board under winding sticks: what a test begins with, and what the readings make. */
@@ -47,19 +49,47 @@ final class WindingResource
 
         return new WindingAnswer(
             sticks: $sticks?->name,
+            boards: array_map(
+                static fn (Reference $one): NamedAnswer => new NamedAnswer($one->id, $one->name),
+                array_values($bench->references()->where('kind', ReferenceKind::Board)->orderBy('name')->get()->all()),
+            ),
             sheet: new WindingSheetAnswer(
                 boardWidth: $format->typed(self::USUAL_MM['boardWidth']),
                 stickLength: $format->typed($length),
                 turned: '',
                 shaving: $format->typed(self::USUAL_MM['shaving']),
                 tolerance: $format->typed(self::USUAL_MM['tolerance']),
+                board: 0,
                 rows: [new WindingRowAnswer(at: $format->typed(self::USUAL_MM['at']), reading: '')],
             ),
         );
     }
 
-    public static function preview(WindingForm $sheet, LengthFormatter $format): WindingPreviewAnswer
+    /**
+     * What the sticks' own error may be over their length, mm: by the last test of the bench's own; null: none was
+     * tested.
+     */
+    public static function sticksMm(Bench $bench): ?float
     {
+        $tests = $bench
+            ->references()
+            ->where('kind', ReferenceKind::Sticks)
+            ->with('tests')
+            ->get()
+            ->map(static fn (Reference $sticks): ?ReferenceTest => $sticks->tests->last())
+            ->filter();
+
+        return $tests->min(
+            static fn (ReferenceTest $test): float => abs($test->error_mm) + $test->uncertainty_mm,
+        );
+    }
+
+    /** @param  Reference|null  $board  on the list; null: it is not */
+    public static function preview(
+        WindingForm $sheet,
+        ?Reference $board,
+        LengthFormatter $format,
+    ): WindingPreviewAnswer {
         return new WindingPreviewAnswer(
             readings: $sheet->readings,
             rows: array_map(
@@ -70,7 +100,9 @@ final class WindingResource
             result: $sheet->sticks === null || $sheet->map === null
                 ? null
                 : self::result($sheet->sticks, $sheet->map, $sheet, $format),
-            next: NextAnswer::of($sheet->next()),
+            next: ReferenceNextAnswer::of($sheet->next()),
+            canRecord: $board !== null && $sheet->ofBoard() !== null,
+            work: $board !== null && $sheet->strokes() !== [] ? 'plane' : null,
             how: $sheet->explained(),
         );
     }

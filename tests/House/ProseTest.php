@@ -43,7 +43,12 @@ final class ProseTest extends TestCase
     ];
 
     /** What input is refused for, where it is not thrown at once. */
-    private const ERRORS = ['Calculation/', 'Edge/EdgeStateInput.php', 'Kit/KitPlanInput.php', 'Season/ClimateLine.php'];
+    private const ERRORS = [
+        'Calculation/',
+        'Edge/EdgeStateInput.php',
+        'Kit/KitPlanInput.php',
+        'Season/ClimateLine.php',
+    ];
 
     public function test_the_core_writes_no_sentences(): void
     {
@@ -61,8 +66,9 @@ final class ProseTest extends TestCase
 
     public function test_a_sentence_would_be_found(): void
     {
-        $code = '<?php #[Field(\'the length of the whole blade, mm\')] throw InvalidInput::because(\'\', "must be $a");'
-            .' $a = "It drifts by $b a year."; $c = \'mm from the heel on\'; $d = \'jack-plane\'; $e = \'a nicker\';';
+        $code =
+            '<?php #[Field(\'the length of the whole blade, mm\')] throw InvalidInput::because(\'\', "must be $a");'.
+            ' $a = "It drifts by $b a year."; $c = \'mm from the heel on\'; $d = \'jack-plane\'; $e = \'a nicker\';';
 
         self::assertSame(
             ['It drifts by … a year.', 'mm from the heel on'],

@@ -60,4 +60,78 @@ final class ThreeEdgesTest extends HttpTestCase
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'instrument');
     }
+
+    /** @return array{int, int} two straightedges on the list */
+    private function straightedges(): array
+    {
+        $ids = array_column($this->ask('GET', '/api/three-edges')->json('straightedges'), 'id');
+        if (count($ids) < 2) {
+            $this->ask('POST', '/api/tools', [
+                'kind' => 'straightedge', 'figures' => ['length' => '900'], 'name' => 'second straightedge',
+                'status' => 'owned', 'price' => '',
+            ])->assertStatus(201);
+            $ids = array_column($this->ask('GET', '/api/three-edges')->json('straightedges'), 'id');
+        }
+        self::assertGreaterThanOrEqual(2, count($ids));
+
+        return [$ids[0], $ids[1]];
+    }
+
+    public function test_those_on_the_list_get_a_test_each(): void
+    {
+        [$one, $other] = $this->straightedges();
+        $sheet = [...$this->sheet('0.3'), 'references' => [$one, 0, $other]];
+        $this->ask('POST', '/api/three-edges/preview', $sheet)
+            ->assertJsonPath('canRecord', true)
+            ->assertJsonPath('work', null);
+        $before = count($this->ask('GET', "/api/references/$one")->json('history.tests'));
+        $this->ask('POST', '/api/three-edges/tests', $sheet)->assertStatus(201);
+        $tests = $this->ask('GET', "/api/references/$one")->json('history.tests');
+        self::assertCount($before + 1, $tests);
+        self::assertSame('as one of three', $tests[$before]['found']);
+        self::assertNotSame([], $this->ask('GET', "/api/references/$other")->json('history.tests'));
+        $entry = $this->ask('GET', '/api/diary')->json('entries.0');
+        self::assertStringStartsWith('Tested three edges against each other:', $entry['sentence']);
+        $this->ask('POST', "/api/diary/{$entry['id']}/undo")->assertStatus(201);
+        self::assertCount($before, $this->ask('GET', "/api/references/$one")->json('history.tests'));
+    }
+
+    public function test_the_worst_of_them_is_planed_in_bench_mode(): void
+    {
+        [$one] = $this->straightedges();
+        $sheet = [...$this->sheet('0.3'), 'references' => [0, $one, 0]];
+        $this->ask('POST', '/api/three-edges/preview', $sheet)->assertJsonPath('work', 'plane');
+        $session = $this->ask('POST', '/api/three-edges/sessions', $sheet)->assertStatus(201)->json();
+        self::assertSame('planing', $session['kind']);
+        $counted = array_column($session['steps'], 'count');
+        $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'version' => $session['version'],
+            'atStep' => count($counted) - 1,
+            'phase' => 'check',
+            'counted' => $counted,
+        ])->assertOk();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'version' => $session['version'] + 1,
+            'outcome' => 'done',
+        ])->assertOk();
+        $history = $this->ask('GET', "/api/references/$one")->json('history');
+        self::assertNotNull($history['tests'][count($history['tests']) - 1]['taken']);
+        self::assertSame('It was planed and not tested again.', $history['due']);
+    }
+
+    public function test_one_straightedge_is_not_two_edges_and_none_is_not_written_down(): void
+    {
+        [$one] = $this->straightedges();
+        foreach ([[$one, $one, 0], [0, 0, 0]] as $references) {
+            $this->ask('POST', '/api/three-edges/tests', [...$this->sheet('0.3'), 'references' => $references])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', 'references');
+        }
+        $this->ask('POST', '/api/three-edges/tests', [...$this->sheet('wide'), 'references' => [$one, 0, 0]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'rows');
+        $this->ask('POST', '/api/three-edges/sessions', [...$this->sheet('0.3'), 'references' => [$one, 0, 0]])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.message', 'Say which straightedge the worst of them is.');
+    }
 }

@@ -12,6 +12,7 @@ final class WindingTest extends HttpTestCase
         'turned' => '',
         'shaving' => '0.1',
         'tolerance' => '0.3',
+        'board' => 0,
         'rows' => [['at' => '600', 'reading' => '3']],
     ];
 
@@ -60,5 +61,90 @@ final class WindingTest extends HttpTestCase
         ])
             ->assertOk()
             ->assertJsonPath('result.twist', '40.0 thou');
+    }
+
+    public function test_a_board_on_the_list_gets_a_test_and_its_corners_are_planed(): void
+    {
+        $board = $this->ask('POST', '/api/references', ['kind' => 'board', 'name' => 'hive floor'])->json('id');
+        $sheet = [...self::SHEET, 'board' => $board];
+        self::assertContains('hive floor', array_column($this->ask('GET', '/api/winding')->json('boards'), 'name'));
+        $this->ask('POST', '/api/winding/preview', $sheet)
+            ->assertOk()
+            ->assertJsonPath('canRecord', true)
+            ->assertJsonPath('work', 'plane')
+            ->assertJsonPath('next.takeOff', true);
+        $session = $this->ask('POST', '/api/winding/sessions', $sheet)
+            ->assertStatus(201)
+            ->assertJsonPath('kind', 'planing')
+            ->assertJsonPath('steps.0.title', '5 shavings off the near left, along the diagonal')
+            ->json();
+        $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'version' => $session['version'],
+            'atStep' => 1,
+            'phase' => 'check',
+            'counted' => [5, 5],
+        ])->assertOk();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'version' => $session['version'] + 1,
+            'outcome' => 'done',
+        ])->assertOk();
+        $this->ask('GET', "/api/references/$board")
+            ->assertJsonPath('history.tests.0.error', '1.00 mm')
+            ->assertJsonPath('history.tests.0.series', 'wind')
+            ->assertJsonPath('history.tests.0.taken', '10 strokes taken')
+            ->assertJsonPath('history.due', 'It was planed and not tested again.');
+        $this->ask('POST', '/api/winding/tests', [
+            ...$sheet,
+            'rows' => [['at' => '600', 'reading' => '0.1']],
+        ])->assertStatus(201);
+        $this->ask('GET', "/api/references/$board")->assertJsonPath('history.due', null);
+        self::assertStringStartsWith(
+            'Sighted for wind: hive floor 0.03 mm ±',
+            $this->ask('GET', '/api/diary')->json('entries.0.sentence'),
+        );
+    }
+
+    public function test_sticks_that_were_tested_make_it_surer(): void
+    {
+        $next = static fn (array $preview): string => $preview['next']['says'];
+        $sheet = [...self::SHEET, 'tolerance' => '0.3', 'rows' => [['at' => '600', 'reading' => '0.5']]];
+        $this->bench()->references()->where('kind', 'sticks')->get()->each->delete();
+        self::assertStringStartsWith(
+            'Can’t tell yet',
+            $next($this->ask('POST', '/api/winding/preview', $sheet)->json()),
+        );
+        $sticks = $this->ask('POST', '/api/references', ['kind' => 'sticks', 'name' => 'long sticks'])->json();
+        $this->ask('POST', "/api/references/{$sticks['id']}/tests", [
+            'figures' => [
+                'length' => '450',
+                'boardWidth' => '150',
+                'reading' => '1',
+                'turned' => '1',
+                'nearTurned' => '1',
+                'shaving' => '0.05',
+                'tolerance' => '0.2',
+            ],
+            'lists' => [],
+            'choices' => [],
+            'instrument' => 'loupe',
+            'version' => $sticks['version'],
+        ])->assertStatus(201);
+        self::assertStringStartsWith('Leave it', $next($this->ask('POST', '/api/winding/preview', $sheet)->json()));
+    }
+
+    public function test_what_is_not_on_the_list_is_not_written_down(): void
+    {
+        $before = $this->ask('GET', '/api/diary')->json('entries.0.id');
+        $this->ask('POST', '/api/winding/tests', self::SHEET)
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'board');
+        $board = $this->ask('POST', '/api/references', ['kind' => 'board', 'name' => 'hive floor'])->json('id');
+        $this->ask('POST', '/api/winding/tests', [...self::SHEET, 'board' => $board, 'boardWidth' => 'wide'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'rows');
+        $this->ask('POST', '/api/winding/sessions', [...self::SHEET, 'board' => $board, 'shaving' => ''])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'tolerance');
+        self::assertSame($before + 1, $this->ask('GET', '/api/diary')->json('entries.0.id'), 'the board alone');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reference\Answer;
 
 use App\Http\Answer;
-use App\Http\Answer\NextAnswer;
+use App\Http\Answer\ReferenceNextAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
@@ -29,7 +29,9 @@ final readonly class ThreeEdgesPreviewAnswer extends Answer
         #[Field('the places along it, mm', of: 'number')] public array $stationsMm,
         #[Field('edge by edge', of: FoundEdgeAnswer::class)] public array $edges,
         #[Field('how far the readings disagree; null: not told')] public ?string $inconsistency,
-        #[Field('what to do next')] public NextAnswer $next,
+        #[Field('what to do next')] public ReferenceNextAnswer $next,
+        #[Field('whether it can be written down')] public bool $canRecord,
+        #[Field('how strokes are made in bench mode; null: there are none', among: ['plane'])] public ?string $work,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
     ) {
     }

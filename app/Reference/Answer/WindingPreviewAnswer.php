@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reference\Answer;
 
 use App\Http\Answer;
-use App\Http\Answer\NextAnswer;
+use App\Http\Answer\ReferenceNextAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
@@ -26,7 +26,9 @@ final readonly class WindingPreviewAnswer extends Answer
         #[Field('line by line', of: WindingRowReadAnswer::class)] public array $rows,
         #[Field('why it cannot be computed; null: it can')] public ?string $objection,
         #[Field('what the readings come to; null: not yet')] public ?WindingResultAnswer $result,
-        #[Field('what to do next')] public NextAnswer $next,
+        #[Field('what to do next')] public ReferenceNextAnswer $next,
+        #[Field('whether it can be written down')] public bool $canRecord,
+        #[Field('how strokes are made in bench mode; null: there are none', among: ['plane'])] public ?string $work,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
     ) {
     }

@@ -19,6 +19,7 @@ final readonly class WindingSheetAnswer extends Answer
         #[Field('the reading with the sticks turned')] public string $turned,
         #[Field('thickness of a shaving')] public string $shaving,
         #[Field('how good it has to be')] public string $tolerance,
+        #[Field('which board on the list it is; 0: none')] public int $board,
         #[Field('line by line', of: WindingRowAnswer::class)] public array $rows,
     ) {
     }

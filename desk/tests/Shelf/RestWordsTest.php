@@ -25,18 +25,10 @@ final class RestWordsTest extends TestCase
      */
     public static function rests(): iterable
     {
-        yield 'nothing measured' => [
-            [],
-            0,
-            'Not rested yet: prepare it, measure it, leave it a week.',
-        ];
+        yield 'nothing measured' => [[], 0, 'Not rested yet: prepare it, measure it, leave it a week.'];
         yield 'three days on' => [[[0, 0.1, 0, 0]], 3, 'Resting until 8 November.'];
         yield 'a week on' => [[[0, 0.1, 0, 0]], 7, 'Its week is over: measure it again.'];
-        yield 'measured too early and still' => [
-            [[0, 0.1, 0, 0], [2, 0.1, 0, 0]],
-            3,
-            'Resting until 8 November.',
-        ];
+        yield 'measured too early and still' => [[[0, 0.1, 0, 0], [2, 0.1, 0, 0]], 3, 'Resting until 8 November.'];
         yield 'moved before the week is over' => [
             [[0, 0.1, 0, 0], [2, 0.1, 0.4, 0]],
             2,
@@ -47,11 +39,7 @@ final class RestWordsTest extends TestCase
             7,
             'It rested 7 days and stayed as it was, within 0.05 mm.',
         ];
-        yield 'stayed to a hair' => [
-            [[0, 0, 0, 0], [8, 0, 0, 0]],
-            8,
-            'It rested 8 days and stayed as it was.',
-        ];
+        yield 'stayed to a hair' => [[[0, 0, 0, 0], [8, 0, 0, 0]], 8, 'It rested 8 days and stayed as it was.'];
         yield 'moved' => [
             [[0, 0.1, 0, 0.2], [7, 0.35, 0, 0.3]],
             7,
@@ -71,11 +59,8 @@ final class RestWordsTest extends TestCase
 
     /** @param  list<array{float, float, float, float}>  $visits */
     #[DataProvider('rests')]
-    public function test_what_it_did_is_told(
-        array $visits,
-        float $days,
-        string $says,
-    ): void {
+    public function test_what_it_did_is_told(array $visits, float $days, string $says): void
+    {
         $rest = new RestTest(
             array_map(
                 static fn (array $visit): RestReading => new RestReading(
@@ -104,10 +89,18 @@ final class RestWordsTest extends TestCase
         );
         // 20 mm: τ = 38.9 days. It begins at the mean of its first τ, 13.4, and is at 12.6 on day 30; in a week it goes
         // 16.5 % of the way to 18, 0.9.
-        self::assertSame('Meanwhile its wood took up 0.9 % by your log.', self::words($rest)->meanwhile($air(18.0)->wood(20)));
-        self::assertSame('Meanwhile its wood gave off 0.6 % by your log.', self::words($rest)->meanwhile($air(8.0)->wood(20)));
+        self::assertSame(
+            'Meanwhile its wood took up 0.9 % by your log.',
+            self::words($rest)->meanwhile($air(18.0)->wood(20)),
+        );
+        self::assertSame(
+            'Meanwhile its wood gave off 0.6 % by your log.',
+            self::words($rest)->meanwhile($air(8.0)->wood(20)),
+        );
         self::assertNull(self::words($rest)->meanwhile((new RestLog([]))->wood(20)));
-        self::assertNull(self::words(new RestTest([new RestReading(30, 0, 0, 0)], 38))->meanwhile($air(18.0)->wood(20)));
+        self::assertNull(
+            self::words(new RestTest([new RestReading(30, 0, 0, 0)], 38))->meanwhile($air(18.0)->wood(20)),
+        );
     }
 
     private static function words(RestTest $rest): RestWords

@@ -1604,6 +1604,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/three-edges/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordThreeEdges"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/three-edges/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planeWorstEdge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/season": {
         parameters: {
             query?: never;
@@ -1854,6 +1886,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["previewWinding"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/winding/tests": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recordWinding"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/winding/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planeBoard"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5298,6 +5362,8 @@ export interface components {
             sheet: components["schemas"]["ThreeEdgesSheet"];
             /** @description what a gap can be read with */
             instruments: components["schemas"]["Instrument"][];
+            /** @description straightedges on the list */
+            straightedges: components["schemas"]["Named"][];
         };
         ThreeEdgesPreview: {
             /** @description what was typed and how it was understood, by field */
@@ -5313,7 +5379,14 @@ export interface components {
             /** @description how far the readings disagree; null: not told */
             inconsistency: string | null;
             /** @description what to do next */
-            next: components["schemas"]["Next"];
+            next: components["schemas"]["ReferenceNext"];
+            /** @description whether it can be written down */
+            canRecord: boolean;
+            /**
+             * @description how strokes are made in bench mode; null: there are none
+             * @enum {string|null}
+             */
+            work: "plane" | null;
             /** @description where the numbers come from */
             how: components["schemas"]["Explanation"][];
         };
@@ -5348,6 +5421,8 @@ export interface components {
             tolerance: string;
             /** @description what the gap is read with */
             instrument: string;
+            /** @description which straightedge on the list each edge is; 0: none */
+            references: number[];
             /** @description line by line */
             rows: components["schemas"]["ThreeEdgesRow"][];
         };
@@ -5525,6 +5600,8 @@ export interface components {
         Winding: {
             /** @description the winding sticks */
             sticks: string | null;
+            /** @description boards on the list */
+            boards: components["schemas"]["Named"][];
             /** @description what stands in the fields */
             sheet: components["schemas"]["WindingSheet"];
         };
@@ -5553,7 +5630,14 @@ export interface components {
             /** @description what the readings come to; null: not yet */
             result: components["schemas"]["WindingResult"] | null;
             /** @description what to do next */
-            next: components["schemas"]["Next"];
+            next: components["schemas"]["ReferenceNext"];
+            /** @description whether it can be written down */
+            canRecord: boolean;
+            /**
+             * @description how strokes are made in bench mode; null: there are none
+             * @enum {string|null}
+             */
+            work: "plane" | null;
             /** @description where the numbers come from */
             how: components["schemas"]["Explanation"][];
         };
@@ -5602,6 +5686,8 @@ export interface components {
             shaving: string;
             /** @description how good it has to be */
             tolerance: string;
+            /** @description which board on the list it is; 0: none */
+            board: number;
             /** @description line by line */
             rows: components["schemas"]["WindingRow"][];
         };
@@ -6075,6 +6161,7 @@ export interface components {
             shaving: string;
             tolerance: string;
             instrument: string;
+            references: number[];
             rows: {
                 at: string;
                 ab: string;
@@ -6219,6 +6306,7 @@ export interface components {
             turned: string;
             shaving: string;
             tolerance: string;
+            board: number;
             rows: {
                 at: string;
                 reading: string;
@@ -9385,6 +9473,56 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    recordThreeEdges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThreeEdgesFormRequest"];
+            };
+        };
+        responses: {
+            /** @description ThreeEdgesPage */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThreeEdgesPage"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    planeWorstEdge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThreeEdgesFormRequest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
     showSeason: {
         parameters: {
             query?: {
@@ -9865,6 +10003,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WindingPreview"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    recordWinding: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindingFormRequest"];
+            };
+        };
+        responses: {
+            /** @description Winding */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Winding"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    planeBoard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindingFormRequest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             422: components["responses"]["Errors"];

@@ -2,7 +2,7 @@ import { useId } from 'react'
 
 interface ChoiceProps<T extends string> {
   label: string
-  hint?: string
+  hint?: string | undefined
   value: T
   options: readonly { value: T; label: string }[]
   onChange: (value: T) => void

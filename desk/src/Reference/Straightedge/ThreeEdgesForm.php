@@ -20,7 +20,9 @@ use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
+use JackRest\Desk\Reference\PlaningStep;
 use JackRest\Desk\Reference\StrokeWords;
+use JackRest\Desk\Reference\TestOfOne;
 
 /** Three edges against each other as far as they have been read, pair by pair. */
 final readonly class ThreeEdgesForm
@@ -145,6 +147,50 @@ final readonly class ThreeEdgesForm
         return (((2 * sqrt(1.5) * sqrt(3)) / 2) * $this->resolutionMm) / sqrt(12);
     }
 
+    /** What it says of one of them; null: nothing yet, or the readings contradict each other. */
+    public function ofOne(int $edge): ?TestOfOne
+    {
+        $found = $this->edges()[$edge] ?? null;
+        $verdict = $found === null || $this->contradicts() ? null : $this->verdict($found);
+        if ($found === null || $verdict === null) {
+            return null;
+        }
+
+        return new TestOfOne(
+            '',
+            ['rows' => $this->typedRows(), 'edge' => self::EDGES[$edge]],
+            [
+                'against' => 'three-edges',
+                'stationsMm' => $this->test?->stationsMm,
+                'deviationMm' => $found->deviationMm,
+            ],
+            $found->straightnessMm,
+            $this->uncertaintyMm(),
+            $verdict,
+            'as one of three',
+        );
+    }
+
+    /** The one to plane next; null: none is known to be out. */
+    public function worst(): ?int
+    {
+        return $this->next()->takeOff ? $this->worstOf($this->edges()) : null;
+    }
+
+    /** @return list<PlaningStep> what the worst of them wants, as bench mode counts it */
+    public function strokes(): array
+    {
+        $worst = $this->worst();
+
+        return $worst === null || $this->test === null
+            ? []
+            : PlaningStep::all(
+                $this->passes($this->edges()[$worst], $this->test),
+                $this->test->stationsMm,
+                $this->format,
+            );
+    }
+
     /** @return list<EdgeFound> first, second, third; none before all pairs are read */
     public function edges(): array
     {
@@ -191,18 +237,14 @@ final readonly class ThreeEdgesForm
     private function planing(ThreeEdgesInput $test): Advice
     {
         $edges = $this->edges();
-        $worst = 0;
-        foreach ($edges as $number => $edge) {
-            $worst = $edge->straightnessMm > $edges[$worst]->straightnessMm ? $number : $worst;
-        }
+        $worst = $this->worstOf($edges);
         $name = self::EDGES[$worst];
-        $shaving = $this->readings['shaving']->value;
         $verdict = $this->verdict($edges[$worst]);
         if ($verdict === Verdict::Within) {
             return new Advice(
                 'Leave all three: they are straight enough for this work.',
-                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± "
-                    ."{$this->format->small($this->uncertaintyMm())}.",
+                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± ".
+                    "{$this->format->small($this->uncertaintyMm())}.",
             );
         }
         if ($verdict !== Verdict::Outside) {
@@ -210,27 +252,54 @@ final readonly class ThreeEdgesForm
                 $verdict === null
                     ? 'Type what the work can bear.'
                     : 'Can’t tell yet: read the gaps with something finer.',
-                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± "
-                    ."{$this->format->small($this->uncertaintyMm())}.",
+                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± ".
+                    "{$this->format->small($this->uncertaintyMm())}.",
             );
         }
-        $passes =
-            $shaving === null
-                ? []
-                : (new ShavingMap())(new ShavingMapInput($test->stationsMm, $edges[$worst]->removeMm, $shaving))
-                    ->passes;
+        $passes = $this->passes($edges[$worst], $test);
 
         return new Advice(
             $passes === []
                 ? "Plane the $name edge where it is hatched, with thin shavings."
-                : "Plane the $name edge: {$this->strokes($passes, $test)}. Then test all three again.",
-            "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so "
-                .'that the others stay what they are.',
+                : "Plane the $name edge: {$this->saidStrokes($passes, $test)}. Then test all three again.",
+            "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so ".
+                'that the others stay what they are.',
+            takeOff: true,
+        );
+    }
+
+    /** @param  list<EdgeFound>  $edges */
+    private function worstOf(array $edges): int
+    {
+        $worst = 0;
+        foreach ($edges as $number => $edge) {
+            $worst = $edge->straightnessMm > $edges[$worst]->straightnessMm ? $number : $worst;
+        }
+
+        return $worst;
+    }
+
+    /** @return list<ShavingPass> none where no shaving is told */
+    private function passes(EdgeFound $edge, ThreeEdgesInput $test): array
+    {
+        $shaving = $this->readings['shaving']->value;
+
+        return $shaving === null
+            ? []
+            : (new ShavingMap())(new ShavingMapInput($test->stationsMm, $edge->removeMm, $shaving))->passes;
+    }
+
+    /** @return list<array<string, string>> */
+    private function typedRows(): array
+    {
+        return array_map(
+            static fn (array $row): array => array_map(static fn (Reading $one): string => $one->typed, $row),
+            $this->rows,
         );
     }
 
     /** @param  list<ShavingPass>  $passes */
-    private function strokes(array $passes, ThreeEdgesInput $test): string
+    private function saidStrokes(array $passes, ThreeEdgesInput $test): string
     {
         return count(StrokeWords::kinds($passes)) > StrokeWords::MOST_KINDS
             ? count($passes).' strokes over what is hatched, the shortest first'

@@ -7,6 +7,8 @@ namespace JackRest\Desk\Reference\WindingSticks;
 use JackRest\Core\Basis;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\UncertaintyBudget;
+use JackRest\Core\Truing\Verdict;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMap;
 use JackRest\Core\Truing\WindingMapInput;
@@ -18,6 +20,8 @@ use JackRest\Core\Truing\WindingSticksResult;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
+use JackRest\Desk\Reference\PlaningStep;
+use JackRest\Desk\Reference\TestOfOne;
 
 /**
  * A board under winding sticks as far as it has been typed: the near stick stays at the first place, the far one walks.
@@ -27,9 +31,19 @@ final readonly class WindingForm
     /** More twist than this over a board is sawn out, not planed; from memory. */
     private const DOUBTFUL_DEG = 5.0;
 
+    /** What an eye tells apart over sticks, mm; from memory. */
+    private const SEEN_MM = 0.5;
+
+    /** What sticks may be out that nobody tested, over their length, mm; from memory. */
+    private const UNTESTED_STICKS_MM = 0.3;
+
+    /** A board's wind has a history beside that of its flatness. */
+    public const SERIES = 'wind';
+
     /**
      * @param  array<string, Reading>  $readings  boardWidth, stickLength, turned, shaving, tolerance
      * @param  list<array{at: Reading, reading: Reading}>  $rows  every place of the far stick
+     * @param  float|null  $sticksMm  what the sticks' own error may be over their length, mm; null: nobody knows
      * @param  WindingSticksResult|null  $sticks  from the last place, where the twist is largest to see
      */
     private function __construct(
@@ -38,6 +52,7 @@ final readonly class WindingForm
         public ?WindingSticksResult $sticks,
         public ?WindingMapResult $map,
         public ?string $objection,
+        private ?float $sticksMm,
         public LengthFormatter $format,
     ) {
     }
@@ -47,8 +62,9 @@ final readonly class WindingForm
      *     boardWidth: string, stickLength: string, turned: string, shaving: string, tolerance: string,
      * }  $typed
      * @param  list<array{at: string, reading: string}>  $rows
+     * @param  float|null  $sticksMm  what the sticks' own error may be over their length, mm; null: nobody knows
      */
-    public static function of(array $typed, array $rows, LengthFormatter $format): self
+    public static function of(array $typed, array $rows, ?float $sticksMm, LengthFormatter $format): self
     {
         $readings = [
             'boardWidth' => Reading::length($typed['boardWidth'], $format)->within(
@@ -80,7 +96,80 @@ final readonly class WindingForm
         $read = self::rows($rows, $readings['stickLength']->value, $format);
         [$sticks, $map, $objection] = self::answers($readings, $read);
 
-        return new self($readings, $read, $sticks, $map, $objection, $format);
+        return new self($readings, $read, $sticks, $map, $objection, $sticksMm, $format);
+    }
+
+    /**
+     * A reading by eye over sticks is known to half a millimetre (from memory); turning the far stick halves its share
+     * and takes out the stick's own error, which else stays in. Each counts by width ÷ length of sticks (JCGM 100).
+     */
+    public function budget(): UncertaintyBudget
+    {
+        [$width, $length] = [$this->readings['boardWidth']->value, $this->readings['stickLength']->value];
+        if ($width === null || $length === null) {
+            return new UncertaintyBudget([]);
+        }
+        $scale = ($width / $length) ** 2;
+        $isTurned = $this->sticks?->stickErrorMm !== null;
+
+        return new UncertaintyBudget([
+            'reading' => ($scale * self::SEEN_MM ** 2) / ($isTurned ? 6 : 3),
+            'sticks' => $isTurned ? 0.0 : $scale * ($this->sticksMm ?? self::UNTESTED_STICKS_MM) ** 2,
+        ]);
+    }
+
+    /** Null: there is no result, or no tolerance. */
+    public function verdict(): ?Verdict
+    {
+        $tolerance = $this->readings['tolerance']->value;
+
+        return $this->map === null || $tolerance === null
+            ? null
+            : Verdict::of($this->map->totalTwistMm, $this->budget()->expandedMm(), $tolerance);
+    }
+
+    /** What it says of the board; null: nothing yet. */
+    public function ofBoard(): ?TestOfOne
+    {
+        $verdict = $this->verdict();
+
+        return $verdict === null || $this->map === null
+            ? null
+            : new TestOfOne(
+                self::SERIES,
+                array_map(static fn (Reading $one): string => $one->typed, $this->readings) + [
+                    'rows' => array_map(
+                        static fn (array $row): array => [
+                            'at' => $row['at']->typed,
+                            'reading' => $row['reading']->typed,
+                        ],
+                        $this->rows,
+                    ),
+                ],
+                [],
+                $this->map->totalTwistMm,
+                $this->budget()->expandedMm(),
+                $verdict,
+                'in wind',
+            );
+    }
+
+    /** @return list<PlaningStep> one for each high corner */
+    public function strokes(): array
+    {
+        if (! $this->next()->takeOff || $this->readings['shaving']->value === null) {
+            return [];
+        }
+        $length = $this->map === null ? 0.0 : $this->map->corners[count($this->map->corners) - 1]->atMm;
+
+        return array_map(
+            fn (WindingCorner $corner): PlaningStep => PlaningStep::tapered(
+                self::shavings($corner->shavings ?? 0)." off the {$this->name($corner)}, along the diagonal",
+                $length,
+                $corner->shavings ?? 0,
+            ),
+            $this->high(),
+        );
     }
 
     public function next(): Advice
@@ -92,8 +181,8 @@ final readonly class WindingForm
                     'Everything else you typed stays as it is.',
                 )
                 : new Advice(
-                    'Lay one stick across each end, sight over the near one, and type how much higher the far '
-                        .'stick’s right end stands.',
+                    'Lay one stick across each end, sight over the near one, and type how much higher the far '.
+                        'stick’s right end stands.',
                     'Less than nought where its left end is the higher. Bow does not show, only twist.',
                 );
         }
@@ -101,16 +190,25 @@ final readonly class WindingForm
             0.0,
             ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners),
         ]);
-        $tolerance = $this->readings['tolerance']->value;
 
         return match (true) {
-            $tolerance !== null && $this->map->totalTwistMm <= $tolerance => new Advice(
+            $this->verdict() === Verdict::Within => new Advice(
                 'Leave it: it is out of wind no further than your work bears.',
                 'Twist of '.
                     $this->format->small($this->map->totalTwistMm).
                     ' over its width, '.
                     LengthFormatter::decimal($this->sticks->magnification, 1).
                     ' times as large on the sticks.',
+            ),
+            $this->verdict() === Verdict::CannotTell => new Advice(
+                $this->sticks->stickErrorMm === null
+                    ? 'Can’t tell yet: turn the far stick end for end, and type it again.'
+                    : 'Can’t tell yet: sight over longer sticks.',
+                'Twist of '.
+                    $this->format->small($this->map->totalTwistMm).
+                    ' ± '.
+                    $this->format->small($this->budget()->expandedMm()).
+                    ', and what your work bears lies inside that.',
             ),
             abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice(
                 'Saw a twist like that out, or take another board.',
@@ -124,6 +222,7 @@ final readonly class WindingForm
                 'Twist of '.
                     $this->format->small($this->map->totalTwistMm).
                     ' over its width; each high corner is down by half of it.',
+                takeOff: true,
             ),
         };
     }
@@ -148,6 +247,15 @@ final readonly class WindingForm
                     Basis::CommonPractice,
                     'Plane geometry. What comes off is the least that leaves one plane below every place.',
                 ),
+                new Explanation(
+                    'How sure is that?',
+                    'U = width ÷ length · √(seen² ÷ '.
+                        ($this->sticks->stickErrorMm === null ? '3 + sticks²' : '6').
+                        ')',
+                    '± '.$this->format->small($this->budget()->expandedMm()),
+                    Basis::FromMemory,
+                    'Guide to the expression of uncertainty in measurement, JCGM 100; what an eye tells: memory.',
+                ),
             ];
     }
 
@@ -164,28 +272,41 @@ final readonly class WindingForm
 
     private function corners(float $mostMm): string
     {
-        $high = array_values(
-            array_filter(
-                $this->map->corners ?? [],
-                static fn (WindingCorner $corner): bool => $corner->removeMm > 0.75 * $mostMm,
-            ),
-        );
-        $last = $this->map === null ? 0.0 : $this->map->corners[count($this->map->corners) - 1]->atMm;
-        $names = array_map(
-            fn (WindingCorner $corner): string => match ($corner->atMm) {
-                $this->map?->corners[0]->atMm => "near {$corner->side->value}",
-                $last => "far {$corner->side->value}",
-                default => "{$corner->side->value} at {$this->format->dimension($corner->atMm)}",
-            },
-            $high,
-        );
+        $high = $this->high();
+        $names = array_map($this->name(...), $high);
         $shavings = $high[0]->shavings ?? null;
-        $each =
-            $shavings === null ? $this->format->small($mostMm) : ($shavings === 1 ? '1 shaving' : "$shavings shavings");
+        $each = $shavings === null ? $this->format->small($mostMm) : self::shavings($shavings);
 
         return "Take $each off the ".
             implode(' and the ', $names).
             ', running out to nothing along the diagonal. Then sight again.';
+    }
+
+    /** @return list<WindingCorner> those that come down most */
+    private function high(): array
+    {
+        $corners = $this->map->corners ?? [];
+        $most = max([0.0, ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $corners)]);
+
+        return array_values(
+            array_filter($corners, static fn (WindingCorner $corner): bool => $corner->removeMm > 0.75 * $most),
+        );
+    }
+
+    private function name(WindingCorner $corner): string
+    {
+        $corners = $this->map->corners ?? [$corner];
+
+        return match ($corner->atMm) {
+            $corners[0]->atMm => "near {$corner->side->value}",
+            $corners[count($corners) - 1]->atMm => "far {$corner->side->value}",
+            default => "{$corner->side->value} at {$this->format->dimension($corner->atMm)}",
+        };
+    }
+
+    private static function shavings(int $count): string
+    {
+        return $count === 1 ? '1 shaving' : "$count shavings";
     }
 
     /**

@@ -8,6 +8,8 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
+use JackRest\Core\Truing\Verdict;
+use JackRest\Desk\Reference\PlaningStep;
 use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
 use PHPUnit\Framework\TestCase;
 
@@ -107,5 +109,33 @@ final class ThreeEdgesFormTest extends TestCase
     {
         self::assertEqualsWithDelta(0.00612, self::sheet([])->uncertaintyMm(), 1e-5);
         self::assertSame('straight to 0.10 mm, 0.20 mm, 0.00 mm', self::sheet(self::GAPS)->explained()[0]->numbers);
+    }
+
+    public function test_what_it_says_of_each_can_be_written_down(): void
+    {
+        $sheet = self::sheet(self::GAPS);
+        $second = $sheet->ofOne(1);
+        self::assertSame(Verdict::Outside, $second?->verdict);
+        self::assertEqualsWithDelta([0.2, $sheet->uncertaintyMm()], [$second->errorMm, $second->uncertaintyMm], 1e-9);
+        self::assertSame([0.0, 225.0, 450.0, 675.0, 900.0], $second->facts['stationsMm']);
+        self::assertSame(Verdict::Within, $sheet->ofOne(2)?->verdict);
+        self::assertNull(self::sheet(['ab' => self::GAPS['ab']])->ofOne(0));
+        $misread = self::sheet([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
+        self::assertNull($misread->ofOne(0), 'what contradicts itself is not written down');
+    }
+
+    /** 8 strokes, as the advice says. */
+    public function test_the_worst_is_planed_step_by_step(): void
+    {
+        $sheet = self::sheet(self::GAPS);
+        self::assertSame(1, $sheet->worst());
+        self::assertSame(
+            8,
+            array_sum(array_map(static fn (PlaningStep $step): int => $step->strokes, $sheet->strokes())),
+        );
+        self::assertSame(
+            [null, []],
+            [self::sheet(self::GAPS, '0.3')->worst(), self::sheet(self::GAPS, '0.3')->strokes()],
+        );
     }
 }

@@ -6,7 +6,9 @@ namespace JackRest\Desk\Tests\Reference\WindingSticks;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\Truing\Verdict;
 use JackRest\Core\Truing\WindingCorner;
+use JackRest\Desk\Reference\PlaningStep;
 use JackRest\Desk\Reference\WindingSticks\WindingForm;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -17,7 +19,7 @@ final class WindingFormTest extends TestCase
      * @param  list<array{string, string}>  $rows
      * @param  array<string, string>  $typed
      */
-    private static function sheet(array $rows, array $typed = []): WindingForm
+    private static function sheet(array $rows, array $typed = [], ?float $sticksMm = 0.0): WindingForm
     {
         $typed += [
             'boardWidth' => '150',
@@ -36,6 +38,7 @@ final class WindingFormTest extends TestCase
                 'tolerance' => $typed['tolerance'],
             ],
             array_map(static fn (array $row): array => ['at' => $row[0], 'reading' => $row[1]], $rows),
+            $sticksMm,
             new LengthFormatter(LengthUnit::Millimetre),
         );
     }
@@ -75,7 +78,63 @@ final class WindingFormTest extends TestCase
 
     public function test_a_twist_the_work_bears_is_left(): void
     {
-        self::assertStringStartsWith('Leave it', self::sheet([['600', '0.5']])->next()->says);
+        self::assertStringStartsWith('Leave it', self::sheet([['600', '0.2']])->next()->says);
+        self::assertSame(Verdict::Within, self::sheet([['600', '0.2']])->verdict());
+    }
+
+    /**
+     * By hand: an eye tells 0.5 mm; one reading counts 0.5/√3 = 0.289 mm, 0.096 on a board a third as wide as the
+     * sticks are long; both ways round 0.5/√6 ÷ 3 = 0.068. Sticks nobody tested may be 0.3 out: √(0.289² + 0.3²) ÷ 3 =
+     * 0.139.
+     */
+    public function test_how_sure_it_is(): void
+    {
+        $known = self::sheet([['600', '0.5']]);
+        $turned = self::sheet([['600', '0.5']], ['turned' => '0.5'], null);
+        $untested = self::sheet([['600', '0.5']], sticksMm: null);
+        self::assertEqualsWithDelta(
+            [0.0962, 0.0680, 0.1388],
+            array_map(
+                static fn (WindingForm $sheet): float => $sheet->budget()->expandedMm(),
+                [$known, $turned, $untested],
+            ),
+            1e-4,
+        );
+    }
+
+    /** 0.17 ± 0.10 mm beside 0.2: both may be so. Turned, 0.17 ± 0.07 is no better, and longer sticks are asked for. */
+    public function test_too_near_to_tell_is_said(): void
+    {
+        $once = self::sheet([['600', '0.5']]);
+        self::assertSame(Verdict::CannotTell, $once->verdict());
+        self::assertStringContainsString('turn the far stick end for end', $once->next()->says);
+        self::assertStringContainsString(
+            'sight over longer sticks',
+            self::sheet([['600', '0.5']], ['turned' => '0.5'])->next()->says,
+        );
+    }
+
+    /** 1 mm of twist, 5 shavings of 0.1 off each of two corners. */
+    public function test_it_can_be_written_down_and_planed_step_by_step(): void
+    {
+        $sheet = self::sheet([['600', '3']]);
+        $test = $sheet->ofBoard();
+        self::assertSame(
+            [WindingForm::SERIES, 1.0, Verdict::Outside],
+            [$test?->series, $test?->errorMm, $test?->verdict],
+        );
+        self::assertSame(
+            [
+                ['5 shavings off the near left, along the diagonal', 5, 600.0],
+                ['5 shavings off the far right, along the diagonal', 5, 600.0],
+            ],
+            array_map(
+                static fn (PlaningStep $step): array => [$step->says, $step->strokes, $step->toMm],
+                $sheet->strokes(),
+            ),
+        );
+        self::assertNull(self::sheet([['600', '']])->ofBoard());
+        self::assertSame([], self::sheet([['600', '3']], ['shaving' => ''])->strokes());
     }
 
     public function test_a_propeller_is_sawn(): void

@@ -12,11 +12,13 @@ interface TestStrokeProps {
   work?: Schemas['TestPreview']['work']
   /** Takes the strokes to the bench, where they are counted; left out where there are none to count. */
   onBench?: (() => void) | null
+  /** Whether it can be said that it was corrected already. */
+  canSayDone?: boolean
   busy: boolean
 }
 
 /** What a reference's test comes to, and the buttons that write it down. */
-export function TestStroke({ next, how, onRecord, work, onBench, busy }: TestStrokeProps) {
+export function TestStroke({ next, how, onRecord, work, onBench, canSayDone = true, busy }: TestStrokeProps) {
   return (
     <NextStroke says={next.says} why={next.why}>
       {onRecord && next.takeOff && onBench && (
@@ -25,16 +27,21 @@ export function TestStroke({ next, how, onRecord, work, onBench, busy }: TestStr
         </Button>
       )}
       {onRecord && (!next.takeOff || !onBench) && (
-        <Button weight="main" keys="Ctrl Enter" disabled={busy} onClick={() => onRecord(next.takeOff)}>
-          {next.takeOff ? 'Done: test again' : 'Record this test'}
+        <Button
+          weight="main"
+          keys="Ctrl Enter"
+          disabled={busy}
+          onClick={() => onRecord(next.takeOff && canSayDone)}
+        >
+          {next.takeOff && canSayDone ? 'Done: test again' : 'Record this test'}
         </Button>
       )}
-      {onRecord && next.takeOff && onBench && (
+      {onRecord && next.takeOff && onBench && canSayDone && (
         <Button disabled={busy} onClick={() => onRecord(true)}>
           {work === 'rub' ? 'Rubbed it already' : 'Planed it already'}
         </Button>
       )}
-      {onRecord && next.takeOff && (
+      {onRecord && next.takeOff && (onBench ?? canSayDone) && (
         <Button disabled={busy} onClick={() => onRecord(false)}>
           Only record the test
         </Button>

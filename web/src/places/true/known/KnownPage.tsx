@@ -34,17 +34,17 @@ export function KnownPage() {
 }
 
 interface Typed {
-  known: string
+  known: number
   instrument: string
   gaps: Record<string, string>
   at: Record<string, 'tip' | 'heel'>
 }
 
 function Page({ page, first, unit }: { page: Schemas['Known']; first: number; unit: string }) {
-  const base: Typed = { known: String(first), instrument: page.instrument, gaps: {}, at: {} }
+  const base: Typed = { known: first, instrument: page.instrument, gaps: {}, at: {} }
   const draft = useDraft<Typed>('known', base, unit, 1)
   const { values } = draft
-  const chosen = page.known.find((square) => String(square.id) === values.known) ?? page.known[0]
+  const chosen = page.known.find((square) => square.id === values.known) ?? page.known[0]
   const others = page.squares.filter((square) => square.id !== chosen?.id)
   const sheet: Schemas['KnownSquareRequest'] = {
     known: chosen?.id ?? first,
@@ -90,7 +90,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
                   value: String(square.id),
                   label: square.name,
                 }))}
-                onChange={(id) => draft.change({ known: id })}
+                onChange={(id) => draft.change({ known: Number(id) })}
               />
               {others.map((square, index) => (
                 <Row

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Schemas } from '@/api/client'
+import { answered, client, type Schemas } from '@/api/client'
 import { pulse, threeEdges, threeEdgesPreview } from '@/api/queries'
 import { ThreeProfiles, threeHeight, threeFactor } from '@/drawings/ThreeProfiles'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
-import { How } from '@/parts/How'
-import { NextStroke } from '@/parts/NextStroke'
+import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
+import { useChange } from '@/parts/useChange'
 import { useDraft } from '@/parts/useDraft'
+import { useToBench } from '@/parts/useToBench'
+import { TestStroke } from '@/places/true/TestStroke'
 import { ThreeEdgesReadings } from './ThreeEdgesReadings'
 
 /** Three edges tested against each other, guided pair by pair; none of them needs to be straight. */
@@ -23,6 +25,9 @@ export function ThreeEdgesPage() {
 function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string }) {
   const draft = useDraft('three edges', page.sheet, unit, 1)
   const preview = useQuery(threeEdgesPreview(draft.values)).data
+  const body = draft.values
+  const record = useChange(() => answered(client.POST('/api/three-edges/tests', { body })), draft.clear)
+  const bench = useToBench(() => answered(client.POST('/api/three-edges/sessions', { body })), draft.clear)
   if (!preview) return <Waiting />
   const begun = draft.values.rows.some((row) => row.ab + row.bc + row.ca + row.abTurned !== '')
 
@@ -53,13 +58,32 @@ function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string })
           </Sheet>
         }
         below={
-          <ThreeEdgesReadings page={page} values={draft.values} preview={preview} onChange={draft.change} />
+          <ThreeEdgesReadings
+            page={page}
+            values={draft.values}
+            preview={preview}
+            onRecord={preview.canRecord ? () => (preview.work ? bench : record).mutate(undefined) : null}
+            onChange={draft.change}
+          />
         }
         column={
-          <NextStroke says={preview.next.says} why={preview.next.why}>
-            <How how={preview.how} />
-            {begun && <Button onClick={draft.clear}>Begin again</Button>}
-          </NextStroke>
+          <>
+            <TestStroke
+              next={preview.next}
+              how={preview.how}
+              onRecord={preview.canRecord ? () => record.mutate(undefined) : null}
+              work={preview.work}
+              onBench={preview.work ? () => bench.mutate(undefined) : null}
+              canSayDone={false}
+              busy={record.isPending || bench.isPending}
+            />
+            {begun && (
+              <p className="mt-3 text-sm">
+                <Button onClick={draft.clear}>Begin again</Button>
+              </p>
+            )}
+            <Complaint problem={record.error ?? bench.error} besides={[]} />
+          </>
         }
       />
     </>

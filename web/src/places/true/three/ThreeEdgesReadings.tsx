@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { TestFields } from '@/places/true/TestFields'
@@ -11,6 +12,8 @@ interface ThreeEdgesReadingsProps {
   page: Schemas['ThreeEdgesPage']
   values: Values
   preview: Schemas['ThreeEdgesPreview']
+  /** Null while there is nothing to record. */
+  onRecord: (() => void) | null
   onChange: (values: Partial<Values>) => void
 }
 
@@ -25,13 +28,13 @@ const COLUMNS: readonly { name: Column; head: string }[] = [
 const NOTHING: Schemas['ThreeEdgesRow'] = { at: '', ab: '', bc: '', ca: '', abTurned: '' }
 
 /** A table of gaps: a row for each place, a column for each pair; the last is read only to be sure. */
-export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdgesReadingsProps) {
+export function ThreeEdgesReadings({ page, values, preview, onRecord, onChange }: ThreeEdgesReadingsProps) {
   const { rows } = values
   const step = page.instruments.find((one) => one.value === values.instrument)?.resolutionMm ?? 0.05
   const change = (at: number, column: Column, typed: string) =>
     onChange({ rows: rows.map((row, index) => (index === at ? { ...row, [column]: typed } : row)) })
   return (
-    <Readings title="Gaps, pair by pair" onRecord={null}>
+    <Readings title="Gaps, pair by pair" onRecord={onRecord}>
       {/* What scrolls sideways must be reachable with the keys. */}
       <div className="relative overflow-x-auto" role="region" aria-label="Gaps at each place" tabIndex={0}>
         <table>
@@ -72,6 +75,13 @@ export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdg
           <Button onClick={() => onChange({ rows: rows.slice(0, -1) })}>one place fewer</Button>
         )}
       </p>
+      {page.straightedges.length > 0 && (
+        <WhichEdges
+          straightedges={page.straightedges}
+          chosen={values.references}
+          onChange={(references) => onChange({ references })}
+        />
+      )}
       <TestFields
         instruments={page.instruments}
         values={values}
@@ -80,4 +90,31 @@ export function ThreeEdgesReadings({ page, values, preview, onChange }: ThreeEdg
       />
     </Readings>
   )
+}
+
+const EDGES = ['First edge', 'Second edge', 'Third edge'] as const
+
+interface WhichEdgesProps {
+  straightedges: readonly Schemas['Named'][]
+  /** By place; 0 is none of them. */
+  chosen: readonly number[]
+  onChange: (chosen: number[]) => void
+}
+
+/** Which straightedge on the list each edge is: its test then stands in its history. */
+function WhichEdges({ straightedges, chosen, onChange }: WhichEdgesProps) {
+  const options = [
+    { value: '0', label: 'not on my list' },
+    ...straightedges.map((one) => ({ value: String(one.id), label: one.name })),
+  ]
+  return EDGES.map((label, place) => (
+    <Choice
+      key={label}
+      label={label}
+      hint={place === 0 ? 'say which it is, and the test stands in its history' : undefined}
+      value={String(chosen[place] ?? 0)}
+      options={options}
+      onChange={(id) => onChange(EDGES.map((_, at) => (at === place ? Number(id) : (chosen[at] ?? 0))))}
+    />
+  ))
 }

@@ -1,17 +1,20 @@
 import { useQuery } from '@tanstack/react-query'
-import type { Schemas } from '@/api/client'
+import { answered, client, type Schemas } from '@/api/client'
 import { pulse, winding, windingPreview } from '@/api/queries'
 import { WindingDrawing, windingFactor } from '@/drawings/WindingDrawing'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
-import { How } from '@/parts/How'
-import { NextStroke } from '@/parts/NextStroke'
+import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
+import { useChange } from '@/parts/useChange'
 import { useDraft } from '@/parts/useDraft'
 import { useLastGood } from '@/parts/useLastGood'
+import { useToBench } from '@/parts/useToBench'
+import { TestStroke } from '@/places/true/TestStroke'
 import { WindingReadings } from './WindingReadings'
+import { WindingUsual } from './WindingUsual'
 
 /** A board under winding sticks: how far it is twisted, and which corners come down. */
 export function WindingPage() {
@@ -24,9 +27,13 @@ export function WindingPage() {
 function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
   const draft = useDraft('winding', page.sheet, unit, 1)
   const preview = useQuery(windingPreview(draft.values)).data
+  const body = draft.values
+  const record = useChange(() => answered(client.POST('/api/winding/tests', { body })), draft.clear)
+  const bench = useToBench(() => answered(client.POST('/api/winding/sessions', { body })), draft.clear)
   const begun = draft.values.rows.some((row) => row.reading.trim() !== '')
   const result = useLastGood(preview?.result ?? null, begun)
   if (!preview) return <Waiting />
+  const onRecord = preview.canRecord ? () => (preview.work ? bench : record).mutate(undefined) : null
 
   return (
     <>
@@ -54,13 +61,38 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
             {(box) => <WindingDrawing result={result} {...box} />}
           </Sheet>
         }
+        below={
+          <WindingUsual
+            page={page}
+            values={draft.values}
+            preview={preview}
+            onRecord={onRecord}
+            onChange={draft.change}
+          />
+        }
         column={
           <>
-            <WindingReadings values={draft.values} preview={preview} onChange={draft.change} />
-            <NextStroke says={preview.next.says} why={preview.next.why}>
-              <How how={preview.how} />
-              {begun && <Button onClick={draft.clear}>Another board</Button>}
-            </NextStroke>
+            <WindingReadings
+              values={draft.values}
+              preview={preview}
+              onRecord={onRecord}
+              onChange={draft.change}
+            />
+            <TestStroke
+              next={preview.next}
+              how={preview.how}
+              onRecord={preview.canRecord ? () => record.mutate(undefined) : null}
+              work={preview.work}
+              onBench={preview.work ? () => bench.mutate(undefined) : null}
+              canSayDone={false}
+              busy={record.isPending || bench.isPending}
+            />
+            {begun && (
+              <p className="mt-3 text-sm">
+                <Button onClick={draft.clear}>Another board</Button>
+              </p>
+            )}
+            <Complaint problem={record.error ?? bench.error} besides={[]} />
           </>
         }
       />

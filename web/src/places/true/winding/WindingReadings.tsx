@@ -8,28 +8,38 @@ type Values = Schemas['WindingFormRequest']
 interface WindingReadingsProps {
   values: Values
   preview: Schemas['WindingPreview']
-  onChange: (values: Partial<Values>) => void
+  /** Null while there is nothing to record. */
+  onRecord: (() => void) | null
+  onChange: Changed
 }
 
 const MOST_ROWS = 12
 
-/** The far stick at each place, then what rarely changes. */
-export function WindingReadings({ values, preview, onChange }: WindingReadingsProps) {
+type Changed = (values: Partial<Values>) => void
+
+/** A field of the sheet by its name. */
+export const fieldOf = (values: Values, preview: Schemas['WindingPreview'], onChange: Changed) =>
+  function field(name: Exclude<keyof Values, 'rows' | 'board'>, label: string, hint: string, stepMm: number) {
+    return (
+      <ReadingField
+        label={label}
+        hint={hint}
+        value={values[name]}
+        reading={preview.readings[name]}
+        stepMm={stepMm}
+        onChange={(typed) => onChange({ [name]: typed })}
+      />
+    )
+  }
+
+/** The far stick at each place, and the board's width. */
+export function WindingReadings({ values, preview, onRecord, onChange }: WindingReadingsProps) {
   const { rows } = values
   const change = (at: number, typed: Partial<Schemas['WindingRow']>) =>
     onChange({ rows: rows.map((row, index) => (index === at ? { ...row, ...typed } : row)) })
-  const field = (name: Exclude<keyof Values, 'rows'>, label: string, hint: string, stepMm: number) => (
-    <ReadingField
-      label={label}
-      hint={hint}
-      value={values[name]}
-      reading={preview.readings[name]}
-      stepMm={stepMm}
-      onChange={(typed) => onChange({ [name]: typed })}
-    />
-  )
+  const field = fieldOf(values, preview, onChange)
   return (
-    <Readings onRecord={null}>
+    <Readings onRecord={onRecord}>
       <div className="border-b border-rule py-1.5">
         <div className="flex justify-between text-sm text-soft">
           <span>far stick laid at</span>
@@ -73,9 +83,6 @@ export function WindingReadings({ values, preview, onChange }: WindingReadingsPr
         0.5,
       )}
       {field('boardWidth', 'Width of the board', '', 5)}
-      {field('stickLength', 'Length of the sticks', '', 10)}
-      {field('shaving', 'One shaving', 'ten in a pack under the caliper', 0.005)}
-      {field('tolerance', 'What the work can bear', 'twist over the width', 0.05)}
     </Readings>
   )
 }
