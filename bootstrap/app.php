@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use App\Http\Middleware\AnswerThisHostOnly;
-use App\Http\Middleware\EnterBench;
-use App\Http\Middleware\GuardContent;
-use App\Http\Problems;
+use App\Entry\AnswerThisHostOnly;
+use App\Entry\EnterBench;
+use App\Entry\GuardContent;
+use App\Entry\Problems;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -4,15 +4,37 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Auger\AugerBit;
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Blank\Blank;
+use App\Blank\RestVisit;
+use App\Care\CareDone;
+use App\Care\ConsumableStock;
+use App\Climate\ClimateStretch;
+use App\Edge\DiaryTable;
+use App\Edge\Edge;
 use App\Edge\EdgeAfterEvent;
 use App\Edge\EdgeEvent;
+use App\Edge\StopTrial;
 use App\Files\CsvTable;
-use App\Files\DiaryTable;
+use App\Guide\Guide;
 use App\Ledger\AppendOnly;
-use App\Season\ClimateStretch;
+use App\Ledger\DiaryEntry;
+use App\Making\Making;
+use App\Reference\Reference;
+use App\Reference\ReferenceTest;
+use App\Saw\Filing;
+use App\School\KitSettings;
 use App\Session\BenchSession;
+use App\ShadowBoard\ShadowBoard;
+use App\Stall\LookOver;
+use App\Stall\Mend;
+use App\Stone\Stone;
+use App\Tool\StrokeCount;
+use App\Tool\Tool;
+use App\Tool\ToolUse;
+use App\Work\Work;
 use BackedEnum;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -106,10 +128,10 @@ final class DemoBench
         $bench = Bench::query()->create($plan['bench']);
         self::seat($bench, $plan['user']);
         foreach ($plan['works'] as $work) {
-            $bench->works()->create($work);
+            Work::of($bench)->create($work);
         }
         foreach ($plan['stones'] as $stone) {
-            $bench->stones()->create($stone);
+            Stone::of($bench)->create($stone);
         }
         foreach ($plan['tools'] as $tool) {
             self::tool($bench, $tool);
@@ -118,53 +140,49 @@ final class DemoBench
             self::reference($bench, $reference);
         }
         foreach ($plan['uses'] as $use) {
-            $bench->toolUses()->create([
-                'tool_id' => $bench->tools()->get()->firstOrFail('name', $use['tool'])->id,
+            ToolUse::of($bench)->create([
+                'tool_id' => Tool::of($bench)->get()->firstOrFail('name', $use['tool'])->id,
                 'work_id' => $use['work'] === null
                         ? null
-                        : $bench->works()->get()->firstOrFail('name', $use['work'])->id,
+                        : Work::of($bench)->get()->firstOrFail('name', $use['work'])->id,
                 'used_on' => $use['used_on'],
             ]);
         }
         foreach ($plan['care'] as $round) {
-            $bench->careRounds()->create($round);
+            CareDone::of($bench)->create($round);
         }
         foreach ($plan['consumables'] as $bought) {
-            $bench->consumables()->create($bought);
+            ConsumableStock::of($bench)->create($bought);
         }
         foreach ($plan['looks'] as $look) {
             self::look($bench, $look);
         }
-        $bench->kitSettings()->create($plan['settings']);
+        KitSettings::of($bench)->create($plan['settings']);
         foreach ($plan['strokes'] as $count) {
-            $saw = $bench->tools()->get()->firstOrFail('name', $count['tool']);
-            $bench
-                ->strokeCounts()
+            $saw = Tool::of($bench)->get()->firstOrFail('name', $count['tool']);
+            StrokeCount::of($bench)
                 ->create([...array_diff_key($count, ['tool' => true]), 'tool_id' => $saw->id]);
         }
         foreach ($plan['guides'] as $guide) {
-            $bench->guides()->create($guide);
+            Guide::of($bench)->create($guide);
         }
         foreach ($plan['auger_bits'] as $bit) {
-            $bench
-                ->augerBits()
+            AugerBit::of($bench)
                 ->create([
                     ...array_diff_key($bit, ['set' => true]),
-                    'tool_id' => $bench->tools()->get()->firstOrFail('name', $bit['set'])->id,
+                    'tool_id' => Tool::of($bench)->get()->firstOrFail('name', $bit['set'])->id,
                 ]);
         }
         foreach ($plan['filings'] as $filing) {
-            $bench
-                ->filings()
+            Filing::of($bench)
                 ->create([
                     ...array_diff_key($filing, ['tool' => true]),
-                    'tool_id' => $bench->tools()->get()->firstOrFail('name', $filing['tool'])->id,
+                    'tool_id' => Tool::of($bench)->get()->firstOrFail('name', $filing['tool'])->id,
                 ]);
         }
         foreach ($plan['shadow_boards'] as $board) {
-            $tools = $bench->tools()->get()->keyBy('name');
-            $bench
-                ->shadowBoards()
+            $tools = Tool::of($bench)->get()->keyBy('name');
+            ShadowBoard::of($bench)
                 ->create([
                     ...$board,
                     'tools' => array_map(
@@ -177,13 +195,13 @@ final class DemoBench
             self::session($bench, $session);
         }
         foreach ($plan['trials'] as $trial) {
-            $edge = $bench->edges()->get()->firstOrFail('name', $trial['edge']);
-            $bench->stopTrials()->create([...array_diff_key($trial, ['edge' => true]), 'edge_id' => $edge->id]);
+            $edge = Edge::of($bench)->get()->firstOrFail('name', $trial['edge']);
+            StopTrial::of($bench)->create([...array_diff_key($trial, ['edge' => true]), 'edge_id' => $edge->id]);
         }
         foreach ($plan['blanks'] as $blank) {
-            $laid = $bench->blanks()->create(array_diff_key($blank, ['visits' => true]));
+            $laid = Blank::of($bench)->create(array_diff_key($blank, ['visits' => true]));
             foreach ($blank['visits'] as $visit) {
-                $bench->restVisits()->create([...$visit, 'blank_id' => $laid->id]);
+                RestVisit::of($bench)->create([...$visit, 'blank_id' => $laid->id]);
             }
         }
         foreach ($plan['makings'] as $making) {
@@ -192,7 +210,7 @@ final class DemoBench
         self::air($bench);
         self::edgeDiary($bench);
         foreach ($plan['diary'] as $entry) {
-            $bench->diary()->create([...$entry, 'changes' => []]);
+            DiaryEntry::of($bench)->create([...$entry, 'changes' => []]);
         }
     }
 
@@ -203,8 +221,8 @@ final class DemoBench
      */
     private static function session(Bench $bench, array $session): void
     {
-        $edge = $bench->edges()->get()->firstOrFail('name', $session['edge']);
-        $stones = $bench->stones()->get()->keyBy('name');
+        $edge = Edge::of($bench)->get()->firstOrFail('name', $session['edge']);
+        $stones = Stone::of($bench)->get()->keyBy('name');
         $steps = array_map(
             static fn (array $stone): SessionStep => new SessionStep(
                 $stone[0],
@@ -220,7 +238,7 @@ final class DemoBench
             ),
             $session['stones'],
         );
-        $bench->sessions()->create([
+        BenchSession::of($bench)->create([
             'kind' => SessionKind::Honing,
             'subject_type' => $edge->getMorphClass(),
             'subject_id' => $edge->id,
@@ -248,8 +266,7 @@ final class DemoBench
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $sheet = PlanForm::of(PlanKind::from($making['plan']), $making['figures'], $format);
-        $bench
-            ->makings()
+        Making::of($bench)
             ->create([
                 ...array_diff_key($making, ['figures' => true]),
                 'sizes' => $sheet->sizes->all(),
@@ -283,8 +300,7 @@ final class DemoBench
             static fn (array $row): array => [$row[0] + $moved, ...array_slice($row, 1)],
             $rows,
         );
-        $bench
-            ->climateStretches()
+        ClimateStretch::of($bench)
             ->create([
                 ...self::$air,
                 'readings' => $later(self::$air['readings']),
@@ -324,12 +340,12 @@ final class DemoBench
     private static function tool(Bench $bench, array $tool): void
     {
         ['edge' => $edge, 'reference' => $reference] = $tool + ['edge' => null, 'reference' => null];
-        $hung = $bench->tools()->create(array_diff_key($tool, ['edge' => true, 'reference' => true]));
+        $hung = Tool::of($bench)->create(array_diff_key($tool, ['edge' => true, 'reference' => true]));
         if ($reference !== null) {
             self::reference($bench, [...$reference, 'tool_id' => $hung->id]);
         }
         if ($edge !== null) {
-            $bench->edges()->create([...$edge, 'tool_id' => $hung->id]);
+            Edge::of($bench)->create([...$edge, 'tool_id' => $hung->id]);
         }
     }
 
@@ -340,19 +356,19 @@ final class DemoBench
      */
     private static function look(Bench $bench, array $look): void
     {
-        $tool = $look['state'] === 'bought' ? $bench->tools()->get()->firstOrFail('kind', $look['kind']) : null;
-        $bench->lookOvers()->create([...array_diff_key($look, ['mends' => true]), 'tool_id' => $tool?->id]);
+        $tool = $look['state'] === 'bought' ? Tool::of($bench)->get()->firstOrFail('kind', $look['kind']) : null;
+        LookOver::of($bench)->create([...array_diff_key($look, ['mends' => true]), 'tool_id' => $tool?->id]);
         foreach ($look['mends'] ?? [] as $mend) {
-            $bench->mends()->create([...$mend, 'tool_id' => $tool?->id]);
+            Mend::of($bench)->create([...$mend, 'tool_id' => $tool?->id]);
         }
     }
 
     /** @param  array<string, mixed>  $reference */
     private static function reference(Bench $bench, array $reference): void
     {
-        $kept = $bench->references()->create(array_diff_key($reference, ['tests' => true]));
+        $kept = Reference::of($bench)->create(array_diff_key($reference, ['tests' => true]));
         foreach ($reference['tests'] as $test) {
-            $bench->referenceTests()->create([...$test, 'reference_id' => $kept->id]);
+            ReferenceTest::of($bench)->create([...$test, 'reference_id' => $kept->id]);
         }
     }
 

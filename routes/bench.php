@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-use App\Bench\BenchController;
-use App\Bench\SearchController;
 use App\Calendar\CalendarController;
 use App\Diary\DiaryController;
-use App\Files\FileController;
-use App\Files\Tables;
+use App\Home\BenchController;
+use App\Home\FileController;
+use App\Home\SearchController;
+use App\Home\Tables;
 use App\Session\SessionController;
 use Illuminate\Support\Facades\Route;
 

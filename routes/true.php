@@ -12,7 +12,7 @@ use App\Reference\TestController;
 use App\Reference\ThreeEdgesController;
 use App\Reference\WindingController;
 use App\Season\SeasonController;
-use App\Season\WoodController;
+use App\Wood\WoodController;
 use Illuminate\Support\Facades\Route;
 
 // True: references under test, the season, blanks, plans.

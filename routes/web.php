@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use App\Http\CalculationController;
-use App\Http\PageController;
+use App\Entry\CalculationController;
+use App\Entry\PageController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {

@@ -10,13 +10,13 @@ use App\Auger\Answer\AugersAnswer;
 use App\Bench\Bench;
 use App\Http\Answer\NamedAnswer;
 use App\Http\Created;
-use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\AugerBitForm;
@@ -59,7 +59,7 @@ final class AugerController
             "Checked the $size bit: {$request->sheet($format)->next()->says}",
             static function (Changes $changes) use ($bit, $auger, $values, $request): void {
                 $bit === null
-                    ? $changes->create($changes->bench->augerBits(), ['tool_id' => $auger->id, ...$values])
+                    ? $changes->create(AugerBit::of($changes->bench), ['tool_id' => $auger->id, ...$values])
                     : $changes->update(
                         $bit,
                         [

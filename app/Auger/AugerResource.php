@@ -9,11 +9,11 @@ use App\Auger\Answer\AugerBitPreviewAnswer;
 use App\Auger\Answer\AugerPageAnswer;
 use App\Bench\Bench;
 use App\Http\Answer\NextAnswer;
-use App\Kit\Tool;
 use App\Saw\Answer\FilingAnswer;
 use App\Saw\Filing;
 use App\Saw\SawResource;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use JackRest\Core\Filing\AugerSet;
 use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
@@ -50,8 +50,7 @@ final class AugerResource
             },
             running: Sessions::running($bench, $set)?->id,
             filings: array_values(
-                $bench
-                    ->filings()
+                Filing::of($bench)
                     ->where('tool_id', $set->id)
                     ->latest('filed_on')
                     ->get()

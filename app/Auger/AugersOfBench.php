@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Auger;
 
 use App\Bench\Bench;
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
+use App\Tool\Tool;
 use App\Work\Work;
 use Illuminate\Support\Collection;
 use JackRest\Core\Filing\AugerSet;
@@ -22,23 +21,21 @@ final class AugersOfBench
     /** What a session of it is called in the diary. */
     public const FILED = 'auger-filed';
 
-    private const KIND = 'auger-bits';
-
-    public static function isSet(Tool $tool): bool
-    {
-        return $tool->status === ToolStatus::Owned && $tool->kind === self::KIND;
-    }
-
     /** @return Collection<int, Tool> */
     public static function of(Bench $bench): Collection
     {
-        return $bench->tools()->oldest('id')->get()->filter(self::isSet(...))->values()->toBase();
+        return Tool::of($bench)
+            ->oldest('id')
+            ->get()
+            ->filter(static fn (Tool $tool): bool => $tool->isAugerSet())
+            ->values()
+            ->toBase();
     }
 
     /** @return Collection<int, AugerBit> */
     public static function bits(Bench $bench, Tool $set): Collection
     {
-        return $bench->augerBits()->where('tool_id', $set->id)->oldest('sixteenths')->get()->toBase();
+        return AugerBit::of($bench)->where('tool_id', $set->id)->oldest('sixteenths')->get()->toBase();
     }
 
     /** @return list<float> mm */
@@ -54,8 +51,7 @@ final class AugersOfBench
     {
         $aside = self::bits($bench, $set)
             ->filter(
-                static fn (AugerBit $bit): bool => $bit->sheet($format)->check?->verdict ===
-                    AugerVerdict::SetAside,
+                static fn (AugerBit $bit): bool => $bit->sheet($format)->check?->verdict === AugerVerdict::SetAside,
             )
             ->pluck('sixteenths')
             ->all();
@@ -65,8 +61,7 @@ final class AugersOfBench
                 static fn (float $size): bool => ! in_array((int) round($size / AugerSet::STEP_MM), $aside, true),
             ),
         );
-        $holes = $bench
-            ->works()
+        $holes = Work::of($bench)
             ->where('chosen', true)
             ->get()
             ->flatMap(

@@ -34,7 +34,7 @@ final class BlankController
             $columns['name'],
             "Laid the {$columns['name']} on the shelf.",
             static function (Changes $changes) use ($columns): void {
-                $changes->create($changes->bench->blanks(), $columns);
+                $changes->create(Blank::of($changes->bench), $columns);
             },
         );
 

@@ -11,10 +11,10 @@ use App\Blank\Answer\BlankTypedAnswer;
 use App\Blank\Answer\ListedBlankAnswer;
 use App\Blank\Answer\RestAnswer;
 use App\Blank\Answer\RestVisitAnswer;
+use App\Climate\ClimateTable;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
-use App\Season\ClimateTable;
-use App\Season\SpeciesWords;
+use App\Wood\SpeciesWords;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
@@ -36,7 +36,7 @@ final class BlankResource
     public static function shelf(Bench $bench, WantedPieceForm $sheet, LengthFormatter $format): BlanksAnswer
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
-        $blanks = $bench->blanks()->with('visits')->get()->keyBy('id');
+        $blanks = Blank::of($bench)->with('visits')->get()->keyBy('id');
         $rests = ClimateTable::restsOf($bench);
         $ranking = Ranking::of(
             array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Calendar;
 
 use App\Bench\Bench;
+use App\Blank\Blank;
 use App\Edge\Edge;
 use App\Edge\OutlookOfBench;
 use App\Making\Making;
@@ -43,8 +44,7 @@ final readonly class CalendarOfBench
         $today = Carbon::now()->toDateString();
 
         return array_values(
-            $this->bench
-                ->testedReferences()
+            Reference::testedOf($this->bench)
                 ->map(static function (Reference $reference) use ($today): CalendarDay {
                     $due = $reference->due();
                     $on = $reference->nextCheckOn();
@@ -85,7 +85,7 @@ final readonly class CalendarOfBench
     {
         $today = Carbon::now();
         $days = [];
-        foreach ($this->bench->blanks()->with('visits')->get() as $blank) {
+        foreach (Blank::of($this->bench)->with('visits')->get() as $blank) {
             $again = $blank->restTest($today->getTimestamp() / ClimateLine::SECONDS_PER_DAY)->againOn();
             if ($again !== null) {
                 $days[] = new CalendarDay(
@@ -106,8 +106,7 @@ final readonly class CalendarOfBench
         $today = Carbon::now()->toDateString();
 
         return array_values(
-            $this->bench
-                ->makings()
+            Making::of($this->bench)
                 ->where('state', 'running')
                 ->get()
                 ->map(

@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace App\Care;
 
-use App\Bench\Answer\BenchAnswer;
 use App\Bench\Bench;
-use App\Bench\BenchController;
-use App\Bench\RecurringOfBench;
 use App\Care\Answer\CareAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
-use JackRest\Core\Measure\LengthFormatter;
+use App\School\KitSettings;
 
 /** What the kit wants besides sharpening. */
 final class CareController
@@ -29,19 +26,11 @@ final class CareController
             $damp,
         ): void {
             $settings =
-                $changes->bench->kitSettings()->first() ??
-                $changes->create($changes->bench->kitSettings(), ['answers' => [], 'overrules' => []]);
+                KitSettings::of($changes->bench)->first() ??
+                $changes->create(KitSettings::of($changes->bench), ['answers' => [], 'overrules' => []]);
             $changes->update($settings, ['damp' => $damp]);
         });
 
         return $this->show($ledger->bench);
-    }
-
-    /** One tap: a small thing is done. */
-    public function done(Ledger $ledger, string $key, LengthFormatter $format): BenchAnswer
-    {
-        (new RecurringOfBench($ledger->bench))->done($ledger, $key);
-
-        return (new BenchController())->show($ledger->bench, $format);
     }
 }

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Bench\Bench;
+use App\Climate\ClimateTable;
 use App\Edge\EdgeEvent;
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
-use App\Kit\ToolUse;
-use App\Season\ClimateTable;
+use App\School\KitSettings;
 use App\Session\BenchSession;
+use App\Stone\Stone;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
+use App\Tool\ToolUse;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Care\CareJob;
@@ -35,10 +37,9 @@ final readonly class CareOfBench
 
     public function __construct(private Bench $bench)
     {
-        $this->damp = $bench->kitSettingsNow()->damp;
+        $this->damp = KitSettings::now($bench)->damp;
         $this->tools = array_values(
-            $bench
-                ->tools()
+            Tool::of($bench)
                 ->get()
                 ->filter(
                     static fn (Tool $tool): bool => $tool->status === ToolStatus::Owned && $tool->isAtHand(),
@@ -51,7 +52,7 @@ final readonly class CareOfBench
     public function rounds(): array
     {
         $since = [];
-        foreach ($this->bench->careRounds()->get() as $done) {
+        foreach (CareDone::of($this->bench)->get() as $done) {
             $days = self::days($done->done_on);
             $since[$done->job->value] = min($days, $since[$done->job->value] ?? $days);
         }
@@ -103,8 +104,7 @@ final readonly class CareOfBench
     private function usedTimes(Consumable $kind, string $since): int
     {
         return match ($kind) {
-            Consumable::Blades => $this->bench
-                ->toolUses()
+            Consumable::Blades => ToolUse::of($this->bench)
                 ->get()
                 ->filter(
                     fn (ToolUse $use): bool => $use->used_on >= $since &&
@@ -121,9 +121,8 @@ final readonly class CareOfBench
     /** Strokes on a medium: those counted at the bench, and those of what was only written down. */
     private function strokes(Consumable $kind, Medium $medium, string $event, string $since): int
     {
-        $stones = $this->bench->stones()->where('medium', $medium->value)->pluck('name')->all();
-        $sessions = $this->bench
-            ->sessions()
+        $stones = Stone::of($this->bench)->where('medium', $medium->value)->pluck('name')->all();
+        $sessions = BenchSession::of($this->bench)
             ->where('state', '!=', 'running')
             ->where('ended_at', '>=', $since)
             ->get();
@@ -139,8 +138,7 @@ final readonly class CareOfBench
             ),
         );
         // What ended a session is in the diary at that moment, and counted already.
-        $written = $this->bench
-            ->edgeEvents()
+        $written = EdgeEvent::of($this->bench)
             ->where('kind', $event)
             ->where('happened_at', '>=', $since)
             ->get()
@@ -158,8 +156,7 @@ final readonly class CareOfBench
     /** @param  list<CareJob>  $jobs */
     private function roundsOf(array $jobs, string $since): int
     {
-        return $this->bench
-            ->careRounds()
+        return CareDone::of($this->bench)
             ->get()
             ->filter(
                 static fn (CareDone $done): bool => in_array($done->job, $jobs, true) &&

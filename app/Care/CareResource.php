@@ -39,8 +39,7 @@ final class CareResource
             dampByLog: $care->dampByLog(),
             damps: WordAnswer::each(Damp::cases()),
             stocks: array_values(
-                $bench
-                    ->consumables()
+                ConsumableStock::of($bench)
                     ->oldest('id')
                     ->get()
                     ->map(static function (ConsumableStock $bought) use ($care): StockAnswer {

@@ -29,10 +29,10 @@ final class ConsumableController
             $kind->label(),
             "Bought {$kind->label()}: ".LengthFormatter::decimal($amount, 1).'.',
             static function (Changes $changes) use ($kind, $amount): void {
-                $before = $changes->bench->consumables()->where('kind', $kind)->first();
+                $before = ConsumableStock::of($changes->bench)->where('kind', $kind)->first();
                 $columns = ['bought' => $amount, 'bought_on' => Carbon::now()->toDateString()];
                 $before === null
-                    ? $changes->create($changes->bench->consumables(), ['kind' => $kind, ...$columns])
+                    ? $changes->create(ConsumableStock::of($changes->bench), ['kind' => $kind, ...$columns])
                     : $changes->update($before, $columns);
             },
         );

@@ -24,8 +24,7 @@ final class DayController
     public function plan(DayRequest $request, Bench $bench, LengthFormatter $format): DayAnswer
     {
         $day = new DayOfBench($bench, $format);
-        $all = $bench
-            ->edges()
+        $all = Edge::of($bench)
             ->get()
             ->toBase()
             ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])

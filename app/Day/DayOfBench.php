@@ -6,11 +6,11 @@ namespace App\Day;
 
 use App\Bench\Bench;
 use App\Edge\Edge;
+use App\Edge\HoningSteps;
 use App\Ledger\Changes;
-use App\Rack\RackOfBench;
 use App\Session\BenchSession;
-use App\Session\HoningSteps;
 use App\Session\Sessions;
+use App\Stone\RackOfBench;
 use Illuminate\Support\Collection;
 use JackRest\Core\Day\DayEdge;
 use JackRest\Core\Day\Handling;
@@ -50,14 +50,12 @@ final class DayOfBench
     {
         $this->rack = new RackOfBench($bench);
         $this->stones = $this->rack->forPlan();
-        $running = $bench
-            ->sessions()
+        $running = BenchSession::of($bench)
             ->where('state', 'running')
             ->get()
             ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
             ->all();
-        $this->due = $bench
-            ->edges()
+        $this->due = Edge::of($bench)
             ->where('condition', '!=', Edge::SHARP)
             ->get()
             ->toBase()

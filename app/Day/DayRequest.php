@@ -31,7 +31,7 @@ final class DayRequest extends FormRequest
             return $due;
         }
         $ids = array_values(array_unique(array_map(intval(...), (array) $this->input('edges'))));
-        $edges = $bench->edges()->get()->toBase()->whereIn('id', $ids)->values();
+        $edges = Edge::of($bench)->get()->toBase()->whereIn('id', $ids)->values();
         if ($edges->count() < count($ids)) {
             throw InvalidInput::because('edges', 'One of these edges is no longer here. Reload the page.');
         }

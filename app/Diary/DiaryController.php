@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Diary\Answer\DiaryAnswer;
 use App\Diary\Answer\DiaryEntryAnswer;
 use App\Http\Created;
+use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
 
 /** What was recorded, and taking it back. */
@@ -17,7 +18,7 @@ final class DiaryController
 
     public function index(DiaryRequest $request, Bench $bench): DiaryAnswer
     {
-        $query = $bench->diary()->with('undoneBy')->latest('id');
+        $query = DiaryEntry::of($bench)->with('undoneBy')->latest('id');
         $query->limit(self::PAGE + 1);
         foreach ($request->words() as $word) {
             $query->whereRaw("sentence like ? escape '!'", [

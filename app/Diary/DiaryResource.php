@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Diary;
 
 use App\Diary\Answer\DiaryEntryAnswer;
+use App\Ledger\DiaryEntry;
 
 final class DiaryResource
 {

@@ -6,7 +6,7 @@ namespace App\Edge;
 
 use App\Bench\Bench;
 use App\Http\TypedFormRequest;
-use App\Rack\RackOfBench;
+use App\Stone\RackOfBench;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;

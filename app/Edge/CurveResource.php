@@ -13,7 +13,7 @@ use App\Edge\Answer\CurveRoleAnswer;
 use App\Edge\Answer\OtherBedAnswer;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
-use App\Rack\RackOfBench;
+use App\Stone\RackOfBench;
 use JackRest\Core\Edge\CamberPlace;
 use JackRest\Core\Edge\CurveRole;
 use JackRest\Core\Edge\HoningStone;

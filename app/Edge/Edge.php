@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Edge;
 
-use App\Kit\Tool;
+use App\Bench\Bench;
 use App\Ledger\Record;
 use App\Session\BenchSession;
+use App\Tool\Tool;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
@@ -46,6 +47,18 @@ use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 final class Edge extends Record
 {
     public const SHARP = 'sharp';
+
+    /** Whether any edge of a bench is of hard steel laminated to soft iron. */
+    public static function hasLaminated(Bench $bench): bool
+    {
+        return self::of($bench)->where('steel', Steel::Laminated->value)->exists();
+    }
+
+    /** @return HasMany<self, Tool> */
+    public static function ofTool(Tool $tool): HasMany
+    {
+        return $tool->hasMany(self::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -14,11 +14,12 @@ use App\Edge\Answer\GeometryPageAnswer;
 use App\Edge\Answer\OutlookAnswer;
 use App\Edge\Answer\OutlookEdgeAnswer;
 use App\Http\Created;
-use App\Kit\Tool;
 use App\Ledger\Changes;
+use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\EdgeHistory\EdgeLifeComparison;
@@ -39,8 +40,7 @@ final class EdgeController
     /** Worst first. */
     public function index(Bench $bench, LengthFormatter $format): EdgesAnswer
     {
-        $edges = $bench
-            ->edges()
+        $edges = Edge::of($bench)
             ->with('tool')
             ->get()
             ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name]);
@@ -92,7 +92,7 @@ final class EdgeController
 
     public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgePageAnswer
     {
-        $diary = $bench->diary()->with('undoneBy')->where('subject', $edge->name)->latest('id');
+        $diary = DiaryEntry::of($bench)->with('undoneBy')->where('subject', $edge->name)->latest('id');
         $diary->limit(self::LATEST);
         $running = Sessions::running($bench, $edge);
 

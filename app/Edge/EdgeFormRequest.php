@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
-use App\Rack\RackOfBench;
+use App\Stone\RackOfBench;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Edge\EdgeNeed;

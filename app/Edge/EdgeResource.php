@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Edge;
 
-use App\Diary\DiaryEntry;
 use App\Diary\DiaryResource;
 use App\Edge\Answer\ConditionAnswer;
 use App\Edge\Answer\EdgeAnswer;
 use App\Edge\Answer\EdgePageAnswer;
+use App\Ledger\DiaryEntry;
 use App\Session\BenchSession;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Edge;
 
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
 use App\Ledger\Changes;
-use App\Rack\Stone;
+use App\School\KitSettings;
+use App\Stone\Stone;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\NewEdge;
@@ -26,7 +27,7 @@ final class EdgesOfTool
         if ($tool->status === ToolStatus::Owned) {
             self::stones($changes, $tool->kind);
         }
-        if ($tool->status !== ToolStatus::Owned || $tool->edges()->exists()) {
+        if ($tool->status !== ToolStatus::Owned || Edge::ofTool($tool)->exists()) {
             return;
         }
         foreach (EdgesOfKind::of($tool->toCore(), $format) as $edge) {
@@ -37,19 +38,19 @@ final class EdgesOfTool
     private static function stones(Changes $changes, string $kind): void
     {
         foreach (StonesOfKind::of($kind) as $index => $stone) {
-            if ($index === 0 && $changes->bench->stones()->where('medium', $stone->medium->value)->exists()) {
+            if ($index === 0 && Stone::of($changes->bench)->where('medium', $stone->medium->value)->exists()) {
                 return;
             }
-            $changes->create($changes->bench->stones(), Stone::columns($stone));
+            $changes->create(Stone::of($changes->bench), Stone::columns($stone));
         }
     }
 
     public static function add(Changes $changes, Tool $tool, NewEdge $edge): Edge
     {
-        $school = BevelSchool::from($changes->bench->kitSettingsNow()->school()->says('bevel'));
-        $names = $changes->bench->edges()->pluck('name')->all();
+        $school = BevelSchool::from(KitSettings::now($changes->bench)->school()->says('bevel'));
+        $names = Edge::of($changes->bench)->pluck('name')->all();
 
-        return $changes->create($changes->bench->edges(), [
+        return $changes->create(Edge::of($changes->bench), [
             ...Edge::columns($edge, $school),
             'name' => self::unlike($edge->name, $names),
             'tool_id' => $tool->id,

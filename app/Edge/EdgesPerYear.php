@@ -19,7 +19,7 @@ final class EdgesPerYear
 
     public static function of(Bench $bench): float
     {
-        $honed = $bench->edgeEvents()->whereIn('kind', [EdgeEntryKind::Honed->value, EdgeEntryKind::TouchedUp->value]);
+        $honed = EdgeEvent::of($bench)->whereIn('kind', [EdgeEntryKind::Honed->value, EdgeEntryKind::TouchedUp->value]);
         $first = $honed->min('happened_at');
         $count = $honed->count();
 

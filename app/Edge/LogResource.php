@@ -13,6 +13,7 @@ use App\Edge\Answer\SpanRangeAnswer;
 use App\Edge\Answer\TrialAnswer;
 use App\Edge\Answer\TrialSideAnswer;
 use App\Http\Answer\WordAnswer;
+use App\School\KitSettings;
 use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\AngleCourse;
 use JackRest\Core\EdgeHistory\Consumption;
@@ -48,7 +49,7 @@ final readonly class LogResource
         $course = AngleCourse::of(
             $story,
             $edge->aim_deg ?? $edge->secondary_deg,
-            AngleCourse::TOLERANCE_DEG[$this->bench->kitSettingsNow()->school()->says('exact-angles')],
+            AngleCourse::TOLERANCE_DEG[KitSettings::now($this->bench)->school()->says('exact-angles')],
             $today,
         );
 

@@ -31,9 +31,9 @@ final class OutlookOfBench
 
     public function __construct(Bench $bench)
     {
-        $this->edges = $bench->edges()->with('tool')->get()->toBase()->keyBy('id');
+        $this->edges = Edge::of($bench)->with('tool')->get()->toBase()->keyBy('id');
         $today = Carbon::now()->toDateString();
-        $this->stories = EdgeEvent::stories($bench->edgeEvents());
+        $this->stories = EdgeEvent::stories(EdgeEvent::of($bench));
         $this->lives = $this->edges
             ->map(fn (Edge $edge): Life => Life::of($this->stories[$edge->id] ?? [], $today))
             ->all();

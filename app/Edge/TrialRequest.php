@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Stone\Stone;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
@@ -37,7 +38,7 @@ final class TrialRequest extends FormRequest
     {
         $sides = [];
         foreach ([0, 1] as $side) {
-            $stone = $bench->stones()->findOrFail($this->integer("sides.$side.stone"));
+            $stone = Stone::of($bench)->findOrFail($this->integer("sides.$side.stone"));
             $sides[] = [
                 'um' => $stone->toCore()->particleUm(),
                 'stone' => $stone->name,

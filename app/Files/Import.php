@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Files;
 
 use App\Bench\Bench;
-use App\Diary\DiaryEntry;
 use App\Files\Answer\ImportQuestionAnswer;
 use App\Files\Answer\WrongLineAnswer;
 use App\Ledger\Changes;
+use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
 use JackRest\Core\Calculation\InvalidInput;
 
@@ -78,8 +78,7 @@ final readonly class Import
             }
         }
         $fingerprint = hash('sha256', $text);
-        $before = $bench
-            ->importedFiles()
+        $before = ImportedFile::of($bench)
             ->where('fingerprint', $fingerprint)
             ->where('what', $table->name())
             ->latest('id')
@@ -124,7 +123,7 @@ final readonly class Import
             "Took in $lines of the {$this->table->name()} from {$this->name}.",
             function (Changes $changes) use ($count): void {
                 $this->table->write($changes, $this->lines);
-                $changes->create($changes->bench->importedFiles(), [
+                $changes->create(ImportedFile::of($changes->bench), [
                     'what' => $this->table->name(),
                     'name' => $this->name,
                     'fingerprint' => $this->fingerprint,

@@ -28,8 +28,7 @@ final class GuideController
     {
         return new GuidesAnswer(
             guides: array_values(
-                $bench
-                    ->guides()
+                Guide::of($bench)
                     ->oldest('id')
                     ->get()
                     ->map(static fn (Guide $guide): GuideAnswer => GuideResource::of($guide, $format))
@@ -47,7 +46,7 @@ final class GuideController
             (string) $values['name'],
             "Measured the {$values['name']} for {$request->seat()->label()}.",
             static function (Changes $changes) use ($values): void {
-                $changes->create($changes->bench->guides(), $values);
+                $changes->create(Guide::of($changes->bench), $values);
             },
         );
 
@@ -97,7 +96,7 @@ final class GuideController
     public function board(Bench $bench, Guide $guide, string $kind, LengthFormatter $format): Response
     {
         $lanes = [];
-        foreach ($bench->guides()->where('name', $guide->name)->oldest('seat')->get() as $seat) {
+        foreach (Guide::of($bench)->where('name', $guide->name)->oldest('seat')->get() as $seat) {
             foreach (GuideResource::sheet($seat, $format)->stops as $stop) {
                 $lanes[] = new BoardLane($stop->angleDeg, $stop->projectionMm, $seat->seat->label());
             }

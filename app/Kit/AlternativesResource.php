@@ -8,6 +8,7 @@ use App\Http\Money;
 use App\Kit\Answer\AlternativesAnswer;
 use App\Kit\Answer\PurchaseAnswer;
 use App\Kit\Answer\WorthAnswer;
+use App\Work\KitOfBench;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Purchase;
 use JackRest\Desk\Kit\PurchaseWords;

@@ -8,6 +8,8 @@ use App\Bench\Bench;
 use App\Kit\Answer\FitAnswer;
 use App\Kit\Answer\FitsAnswer;
 use App\Kit\Answer\FitSheetAnswer;
+use App\Tool\Tool;
+use App\Work\KitOfBench;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Fit\FitQuestion;
@@ -30,7 +32,7 @@ final class FitController
     {
         $asked = FitQuestion::tryFrom($question) ?? abort(404);
         $bites = [];
-        foreach ($bench->tools()->whereHas('strokeCounts')->with('strokeCounts')->get() as $saw) {
+        foreach (Tool::of($bench)->whereHas('strokeCounts')->with('strokeCounts')->get() as $saw) {
             assert($saw instanceof Tool);
             $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
         }

@@ -12,6 +12,10 @@ use App\Kit\Answer\IdleAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
+use App\Tool\Tool;
+use App\Tool\ToolUse;
+use App\Work\KitOfBench;
+use App\Work\Work;
 use Illuminate\Support\Carbon;
 
 /** What is used and what is not; put away, lent, kept. */
@@ -99,13 +103,13 @@ final class IdleController
     public function used(UseToolRequest $request, Ledger $ledger, Tool $tool): Created
     {
         $values = $request->values($ledger->bench);
-        $work = $values['work_id'] === null ? null : $ledger->bench->works()->find($values['work_id']);
+        $work = $values['work_id'] === null ? null : Work::of($ledger->bench)->find($values['work_id']);
         $entry = $ledger->record(
             'tool-used',
             $tool->name,
             "Used the {$tool->name}".($work === null ? '' : " for the {$work->name}").'.',
             static function (Changes $changes) use ($tool, $values): void {
-                $changes->create($changes->bench->toolUses(), ['tool_id' => $tool->id, ...$values]);
+                $changes->create(ToolUse::of($changes->bench), ['tool_id' => $tool->id, ...$values]);
             },
         );
 

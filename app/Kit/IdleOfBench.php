@@ -5,6 +5,14 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Edge\Edge;
+use App\Edge\EdgeEvent;
+use App\Reference\Reference;
+use App\Tool\StrokeCount;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
+use App\Tool\ToolUse;
+use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Idle\Idleness;
@@ -98,8 +106,7 @@ final class IdleOfBench
         $names = $this->kit->works->keyBy('id');
 
         return array_values(
-            $this->bench
-                ->toolUses()
+            ToolUse::of($this->bench)
                 ->where('tool_id', $tool->id)
                 ->get()
                 ->pluck('work_id')
@@ -171,23 +178,22 @@ final class IdleOfBench
     /** @return array<int, array{string, int}> */
     private function gathered(): array
     {
-        $edges = $this->bench->edges()->get()->pluck('tool_id', 'id');
+        $edges = Edge::of($this->bench)->get()->pluck('tool_id', 'id');
         $days = collect();
         foreach (
-            $this->bench
-                ->edgeEvents()
+            EdgeEvent::of($this->bench)
                 ->where('kind', 'used')
                 ->get(['edge_id', 'happened_at']) as $event
         ) {
             $days->push([$edges[$event->edge_id] ?? null, $event->happened_at]);
         }
-        foreach ($this->bench->toolUses()->get() as $use) {
+        foreach (ToolUse::of($this->bench)->get() as $use) {
             $days->push([$use->tool_id, $use->used_on]);
         }
-        foreach ($this->bench->strokeCounts()->get() as $count) {
+        foreach (StrokeCount::of($this->bench)->get() as $count) {
             $days->push([$count->tool_id, $count->counted_at]);
         }
-        foreach ($this->bench->testedReferences() as $reference) {
+        foreach (Reference::testedOf($this->bench) as $reference) {
             foreach ($reference->tests as $test) {
                 $days->push([$reference->getAttribute('tool_id'), $test->tested_at]);
             }

@@ -12,6 +12,8 @@ use App\Kit\Answer\IdleAnswer;
 use App\Kit\Answer\IdleToolAnswer;
 use App\Kit\Answer\LossFreeSetAnswer;
 use App\Kit\Answer\NotHereAnswer;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use App\Work\Work;
 use Illuminate\Support\Collection;
 use JackRest\Core\Idle\RedundantSet;

@@ -6,10 +6,13 @@ namespace App\Kit;
 
 use App\Bench\Bench;
 use App\Kit\Answer\AlternativesAnswer;
-use App\Kit\Answer\KindAnswer;
 use App\Kit\Answer\KindsAnswer;
 use App\Kit\Answer\KitAnswer;
 use App\Kit\Answer\LadderAnswer;
+use App\School\KitSettings;
+use App\Tool\Answer\KindAnswer;
+use App\Tool\KindResource;
+use App\Work\KitOfBench;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
@@ -34,7 +37,7 @@ final class KitController
 
     public function kinds(Bench $bench, LengthFormatter $format): KindsAnswer
     {
-        $school = $bench->kitSettingsNow()->school();
+        $school = KitSettings::now($bench)->school();
 
         return new KindsAnswer(
             kinds: array_values(

@@ -10,6 +10,7 @@ use App\Http\OutlineResource;
 use App\Kit\Answer\LadderAnswer;
 use App\Kit\Answer\RungAnswer;
 use App\Kit\Answer\RungToolAnswer;
+use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;

@@ -6,6 +6,7 @@ namespace App\Kit;
 
 use App\Kit\Answer\KitAnswer;
 use App\Ledger\Ledger;
+use App\Tool\ToolStatus;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** Tools that the plan proposes. */

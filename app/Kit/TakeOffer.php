@@ -9,6 +9,10 @@ use App\Kit\Answer\KitAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
+use App\School\KitSettings;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
+use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Offers;
@@ -36,7 +40,7 @@ final readonly class TakeOffer
             $status,
             $kind,
         ): void {
-            $tool = $changes->create($changes->bench->tools(), [
+            $tool = $changes->create(Tool::of($changes->bench), [
                 'kind' => $offer->kind,
                 'name' => $offer->name,
                 'status' => $status,
@@ -58,7 +62,7 @@ final readonly class TakeOffer
 
     private function named(string $id): Offer
     {
-        foreach (Offers::for([], $this->ledger->bench->kitSettingsNow()->school()) as $offer) {
+        foreach (Offers::for([], KitSettings::now($this->ledger->bench)->school()) as $offer) {
             if ($offer->id === $id) {
                 return $offer;
             }

@@ -6,6 +6,7 @@ namespace App\Kit;
 
 use App\Bench\Bench;
 use App\Diary\Answer\DiaryEntryAnswer;
+use App\Diary\Answer\RemovedAnswer;
 use App\Diary\DiaryResource;
 use App\Edge\Edge;
 use App\Edge\EdgesOfTool;
@@ -13,7 +14,6 @@ use App\Http\Created;
 use App\Http\Money;
 use App\Http\OutlineResource;
 use App\Kit\Answer\KitAnswer;
-use App\Kit\Answer\RemovedAnswer;
 use App\Kit\Answer\ToolPageAnswer;
 use App\Kit\Answer\ToolPreviewAnswer;
 use App\Ledger\Changes;
@@ -21,6 +21,9 @@ use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Reference\Reference;
 use App\Reference\ReferencesOfTool;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
+use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -43,7 +46,7 @@ final class ToolController
             $format,
             &$tool,
         ): void {
-            $tool = $changes->create($changes->bench->tools(), $values);
+            $tool = $changes->create(Tool::of($changes->bench), $values);
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
         });
@@ -68,7 +71,7 @@ final class ToolController
 
     public function show(Bench $bench, Tool $tool, LengthFormatter $format): ToolPageAnswer
     {
-        return (new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('edges', 'strokeCounts'));
+        return (new ToolPageResource(new KitOfBench($bench), $format))->of($tool->load('strokeCounts'));
     }
 
     public function update(
@@ -98,8 +101,8 @@ final class ToolController
             Changes $changes,
         ) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
-            $tool->edges()->get()->each(static fn (Edge $edge) => $changes->delete($edge));
-            $references = $changes->bench->references()->where('tool_id', $tool->id);
+            Edge::ofTool($tool)->get()->each(static fn (Edge $edge) => $changes->delete($edge));
+            $references = Reference::of($changes->bench)->where('tool_id', $tool->id);
             $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
         });
 

@@ -11,6 +11,11 @@ use App\Kit\Answer\ServiceWayAnswer;
 use App\Kit\Answer\ToolEdgeAnswer;
 use App\Kit\Answer\ToolPageAnswer;
 use App\Kit\Answer\ToolSizeAnswer;
+use App\Tool\KindResource;
+use App\Tool\Tool;
+use App\Tool\ToolResource;
+use App\Tool\ToolStatus;
+use App\Work\KitOfBench;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\KitPlanner;
@@ -57,7 +62,8 @@ final readonly class ToolPageResource
             ),
             loses: $tool->status === ToolStatus::Owned ? self::lost($this->kit, $tool) : [],
             edges: array_values(
-                $tool->edges
+                Edge::ofTool($tool)
+                    ->get()
                     ->map(
                         static fn (Edge $edge): ToolEdgeAnswer => new ToolEdgeAnswer(
                             id: $edge->id,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Work\Work;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
@@ -30,7 +31,7 @@ final class UseToolRequest extends FormRequest
     /** @return array{used_on: string, work_id: int|null} columns */
     public function values(Bench $bench): array
     {
-        $work = $this->input('work') === null ? null : $bench->works()->find($this->integer('work'));
+        $work = $this->input('work') === null ? null : Work::of($bench)->find($this->integer('work'));
         if ($this->input('work') !== null && $work === null) {
             throw InvalidInput::because('work', 'That work is not on this bench.');
         }

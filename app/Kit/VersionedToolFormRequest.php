@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
+use App\Tool\Price;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Measure\LengthFormatter;
 

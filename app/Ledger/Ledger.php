@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Bench\Bench;
-use App\Diary\DiaryEntry;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
@@ -125,7 +124,7 @@ final readonly class Ledger
         array $changes,
         ?int $undoes = null,
     ): DiaryEntry {
-        return $this->bench->diary()->create([
+        return DiaryEntry::of($this->bench)->create([
             'written_at' => Carbon::now()->toIso8601ZuluString(),
             'kind' => $kind,
             'subject' => $subject,

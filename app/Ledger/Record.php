@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
+use JackRest\Desk\ToDo\Topic;
 
 /**
  * Anything kept on a bench. Written only through the ledger, which counts versions and keeps the diary.
@@ -20,4 +23,16 @@ abstract class Record extends Model
     use SoftDeletes;
 
     protected $guarded = [];
+
+    /** What a line about it leads to. Which page that is, the front end knows. */
+    public function topic(): Topic
+    {
+        return new Topic($this->getMorphClass(), $this->id);
+    }
+
+    /** @return HasMany<static, Bench> all of its kind that a bench has; every query for a record starts here */
+    public static function of(Bench $bench): HasMany
+    {
+        return $bench->hasMany(static::class);
+    }
 }

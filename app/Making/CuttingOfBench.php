@@ -6,7 +6,7 @@ namespace App\Making;
 
 use App\Bench\Bench;
 use App\Blank\Blank;
-use App\Season\ClimateTable;
+use App\Climate\ClimateTable;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
@@ -26,7 +26,7 @@ final readonly class CuttingOfBench
     public function __construct(Bench $bench, PlanForm $sheet, array $chosen, LengthFormatter $format)
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
-        $this->blanks = $bench->blanks()->with('visits')->get()->toBase()->keyBy('id');
+        $this->blanks = Blank::of($bench)->with('visits')->get()->toBase()->keyBy('id');
         $known = array_filter($chosen, fn (string $id): bool => $this->blanks->has((int) $id));
         $this->list = CutList::of(
             $sheet->making->parts(),

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Making;
 
-use App\Kit\Tool;
 use App\Ledger\Record;
+use App\Reference\ReferencesOfTool;
 use App\Session\BenchSession;
+use App\Tool\Tool;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\ToDo\Topic;
 
 /**
  * Something that is being made by a plan, over several days.
@@ -51,6 +53,14 @@ final class Making extends Record
     public function sessions(): MorphMany
     {
         return $this->morphMany(BenchSession::class, 'subject');
+    }
+
+    /** Once it is made, where its first test is made, or the tool itself. */
+    public function topic(): Topic
+    {
+        $tool = $this->state === 'made' ? $this->tool : null;
+
+        return $tool === null ? parent::topic() : (ReferencesOfTool::broughtBy($tool) ?? $tool)->topic();
     }
 
     public function isWaiting(string $now): bool

@@ -6,13 +6,13 @@ namespace App\Making;
 
 use App\Bench\Bench;
 use App\Http\Created;
-use App\Kit\KitOfBench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Making\Answer\MakingAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
 use App\Print\PrintedSheet;
+use App\Work\KitOfBench;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -84,7 +84,7 @@ final class PlanController
                 assert($blank !== null);
                 $changes->update($blank, ['length_mm' => max(0.0, $blank->length_mm - $mm)]);
             }
-            $making = $changes->create($changes->bench->makings(), $columns);
+            $making = $changes->create(Making::of($changes->bench), $columns);
         });
         assert($making instanceof Making);
 

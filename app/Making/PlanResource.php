@@ -11,7 +11,6 @@ use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
 use App\Http\Money;
 use App\Http\OutlineResource;
-use App\Kit\KitOfBench;
 use App\Making\Answer\ListedMakingAnswer;
 use App\Making\Answer\ListedPlanAnswer;
 use App\Making\Answer\MakingStepAnswer;
@@ -24,6 +23,7 @@ use App\Making\Answer\PlanPartAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
 use App\Making\Answer\PlanViewAnswer;
+use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
@@ -64,8 +64,7 @@ final class PlanResource
                 );
             }, PlanKind::cases()),
             makings: array_values(
-                $bench
-                    ->makings()
+                Making::of($bench)
                     ->latest('id')
                     ->get()
                     ->map(

@@ -4,26 +4,30 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Auger\AugersOfBench;
 use App\Bench\Bench;
 use App\Blank\Blank;
 use App\Care\ConsumableStock;
-use App\Diary\DiaryEntry;
+use App\Climate\ClimateStretch;
 use App\Edge\Edge;
 use App\Edge\EdgeEvent;
+use App\Edge\HoningEnd;
 use App\Guide\Guide;
-use App\Kit\Tool;
+use App\Ledger\DiaryEntry;
+use App\Ledger\Record;
 use App\Making\Making;
-use App\Rack\Stone;
+use App\Making\MakingEnd;
+use App\Reference\PlaningEnd;
 use App\Reference\Reference;
 use App\Reference\ReferenceTest;
-use App\Saw\SawsOfBench;
-use App\Scraper\ScrapersOfBench;
-use App\Season\ClimateStretch;
+use App\Saw\FilingEnd;
 use App\Session\BenchSession;
+use App\Session\SessionEnd;
+use App\Session\SessionEnds;
 use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
 use App\Stall\Photo;
+use App\Stone\Stone;
+use App\Tool\Tool;
 use App\Work\Work;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -31,9 +35,48 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use JackRest\Desk\Making\PlanKind;
+use JackRest\Desk\Session\SessionKind;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** @var array<string, class-string<Record>> by the name that an address has for it */
+    private const IN_ADDRESSES = [
+        'blank' => Blank::class,
+        'consumable' => ConsumableStock::class,
+        'edge' => Edge::class,
+        'event' => EdgeEvent::class,
+        'guide' => Guide::class,
+        'look' => LookOver::class,
+        'making' => Making::class,
+        'photo' => Photo::class,
+        'reference' => Reference::class,
+        'session' => BenchSession::class,
+        'shadowBoard' => ShadowBoard::class,
+        'stone' => Stone::class,
+        'stretch' => ClimateStretch::class,
+        'tool' => Tool::class,
+        'work' => Work::class,
+    ];
+
+    public function register(): void
+    {
+        // What the end of a session writes is known to the rooms it is about.
+        $this->app->singleton(
+            SessionEnds::class,
+            static fn (): SessionEnds => new SessionEnds(
+                static fn (BenchSession $session, bool $isDone): SessionEnd => match ($session->kind) {
+                    SessionKind::Honing, SessionKind::Day => new HoningEnd($session, $isDone),
+                    SessionKind::Planing => new PlaningEnd($session),
+                    SessionKind::Filing, SessionKind::Turning, SessionKind::BitFiling => new FilingEnd(
+                        $session,
+                        $isDone,
+                    ),
+                    SessionKind::Making => new MakingEnd($session, $isDone),
+                },
+            ),
+        );
+    }
+
     public function boot(): void
     {
         Model::shouldBeStrict(! app()->isProduction());
@@ -54,35 +97,20 @@ final class AppServiceProvider extends ServiceProvider
             'work' => Work::class,
         ]);
         // Every record in an address is looked for on the bench of the request, never elsewhere.
-        Route::bind('tool', static fn (string $id): Tool => self::bench()->tools()->findOrFail($id));
-        Route::bind('work', static fn (string $id): Work => self::bench()->works()->findOrFail($id));
-        Route::bind('edge', static fn (string $id): Edge => self::bench()->edges()->findOrFail($id));
-        Route::bind('session', static fn (string $id): BenchSession => self::bench()->sessions()->findOrFail($id));
-        Route::bind('saw', static fn (string $id): Tool => self::toolThat(SawsOfBench::isFiled(...), $id));
-        Route::bind('scraper', static fn (string $id): Tool => self::toolThat(ScrapersOfBench::isScraper(...), $id));
-        Route::bind('auger', static fn (string $id): Tool => self::toolThat(AugersOfBench::isSet(...), $id));
+        foreach (self::IN_ADDRESSES as $name => $record) {
+            Route::bind($name, static fn (string $id): Record => $record::of(self::bench())->findOrFail($id));
+        }
+        Route::bind('entry', static fn (string $id): DiaryEntry => DiaryEntry::of(self::bench())->findOrFail($id));
+        Route::bind('saw', static fn (string $id): Tool => self::toolThat(static fn (Tool $one) => $one->isSaw(), $id));
         Route::bind(
-            'shadowBoard',
-            static fn (string $id): ShadowBoard => self::bench()->shadowBoards()->findOrFail($id),
+            'scraper',
+            static fn (string $id): Tool => self::toolThat(static fn (Tool $one) => $one->isScraper(), $id),
         );
         Route::bind(
-            'consumable',
-            static fn (string $id): ConsumableStock => self::bench()->consumables()->findOrFail($id),
+            'auger',
+            static fn (string $id): Tool => self::toolThat(static fn (Tool $one) => $one->isAugerSet(), $id),
         );
-        Route::bind('look', static fn (string $id): LookOver => self::bench()->lookOvers()->findOrFail($id));
-        Route::bind('photo', static fn (string $id): Photo => self::bench()->photos()->findOrFail($id));
-        Route::bind('reference', static fn (string $id): Reference => self::bench()->references()->findOrFail($id));
         Route::bind('plan', static fn (string $name): PlanKind => PlanKind::tryFrom($name) ?? abort(404));
-        Route::bind('making', static fn (string $id): Making => self::bench()->makings()->findOrFail($id));
-        Route::bind('blank', static fn (string $id): Blank => self::bench()->blanks()->findOrFail($id));
-        Route::bind(
-            'stretch',
-            static fn (string $id): ClimateStretch => self::bench()->climateStretches()->findOrFail($id),
-        );
-        Route::bind('stone', static fn (string $id): Stone => self::bench()->stones()->findOrFail($id));
-        Route::bind('guide', static fn (string $id): Guide => self::bench()->guides()->findOrFail($id));
-        Route::bind('event', static fn (string $id): EdgeEvent => self::bench()->edgeEvents()->findOrFail($id));
-        Route::bind('entry', static fn (string $id): DiaryEntry => self::bench()->diary()->findOrFail($id));
     }
 
     private static function bench(): Bench
@@ -93,7 +121,7 @@ final class AppServiceProvider extends ServiceProvider
     /** @param  callable(Tool): bool  $belongs  whether a tool has such a page */
     private static function toolThat(callable $belongs, string $id): Tool
     {
-        $tool = self::bench()->tools()->findOrFail($id);
+        $tool = Tool::of(self::bench())->findOrFail($id);
         abort_unless($belongs($tool), 404);
 
         return $tool;

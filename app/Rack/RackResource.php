@@ -13,6 +13,8 @@ use App\Rack\Answer\RackAnswer;
 use App\Rack\Answer\RackGapAnswer;
 use App\Rack\Answer\RackNoteAnswer;
 use App\Rack\Answer\StoneAnswer;
+use App\Stone\RackOfBench;
+use App\Stone\Stone;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Measure\LengthFormatter;
@@ -37,10 +39,11 @@ final class RackResource
         'micron' => 'micrometres',
     ];
 
-    public static function of(RackOfBench $rack, float $edgesPerYear): RackAnswer
+    /** @param  bool  $laminated  whether any edge is of hard steel laminated to soft iron */
+    public static function of(RackOfBench $rack, float $edgesPerYear, bool $laminated): RackAnswer
     {
         $pieces = $rack->pieces();
-        $review = $rack->review();
+        $review = $rack->review($laminated);
 
         return new RackAnswer(
             stones: array_map(

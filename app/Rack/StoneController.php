@@ -11,6 +11,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Rack\Answer\RackAnswer;
+use App\Stone\Stone;
 use Illuminate\Support\Carbon;
 
 /** Stones of the rack, one by one. */
@@ -23,7 +24,7 @@ final class StoneController
         $ledger->record('stone-added', $stone->name, "Put the {$stone->name} into the rack.", static function (
             Changes $changes,
         ) use ($stone): void {
-            $changes->create($changes->bench->stones(), Stone::columns($stone));
+            $changes->create(Stone::of($changes->bench), Stone::columns($stone));
         });
 
         return new Created((new RackController())->show($ledger->bench));

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rack;
 
-use App\Kit\Price;
+use App\Tool\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Abrasive\GritScale;

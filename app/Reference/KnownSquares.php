@@ -17,8 +17,7 @@ final readonly class KnownSquares
 
     public function __construct(Bench $bench)
     {
-        $this->all = $bench
-            ->references()
+        $this->all = Reference::of($bench)
             ->where('kind', ReferenceKind::Square)
             ->with('tests')
             ->oldest('id')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -63,6 +64,15 @@ final class Reference extends Record
         $tests->orderBy('tested_at')->orderBy('id');
 
         return $tests;
+    }
+
+    /** @return Collection<int, self> with their tests: squares first, then straightedges, then the others */
+    public static function testedOf(Bench $bench): Collection
+    {
+        $order = array_flip(array_column(ReferenceKind::cases(), 'value'));
+        $all = self::of($bench)->with('tests')->oldest('id')->get();
+
+        return $all->sortBy(static fn (self $one): int => min(2, $order[$one->kind->value]))->values()->toBase();
     }
 
     /** A moment in days, as the core counts them. */

@@ -14,7 +14,6 @@ use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Reference\Answer\ReferencePageAnswer;
 use App\Reference\Answer\ReferencesAnswer;
-use App\Season\SeasonOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 
@@ -44,7 +43,10 @@ final class ReferenceController
         $ledger->record('reference-added', $name, "Put the $name among the references.", static function (
             Changes $changes,
         ) use ($request, $name, &$reference): void {
-            $reference = $changes->create($changes->bench->references(), ['kind' => $request->kind(), 'name' => $name]);
+            $reference = $changes->create(Reference::of($changes->bench), [
+                'kind' => $request->kind(),
+                'name' => $name,
+            ]);
         });
         assert($reference instanceof Reference);
 

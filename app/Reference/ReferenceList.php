@@ -8,7 +8,6 @@ use App\Bench\User;
 use App\Http\Answer\WordAnswer;
 use App\Reference\Answer\ListedAnswer;
 use App\Reference\Answer\ReferencesAnswer;
-use App\Season\SeasonOfBench;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Reference\ReferenceKind;
 

@@ -10,6 +10,7 @@ use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\EarlierTest;
+use JackRest\Desk\ToDo\Topic;
 
 /**
  * One test of a reference as it was read, with what came of it.
@@ -46,6 +47,12 @@ final class ReferenceTest extends Record
     public function reference(): BelongsTo
     {
         return $this->belongsTo(Reference::class);
+    }
+
+    /** Where it was made. */
+    public function topic(): Topic
+    {
+        return $this->reference->topic();
     }
 
     public function tested(): Tested

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
 use App\Ledger\Changes;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use JackRest\Core\Truing\ReferencesOfKind;
 use JackRest\Desk\Reference\ReferenceKind;
 
@@ -16,11 +16,11 @@ final class ReferencesOfTool
     public static function bring(Changes $changes, Tool $tool): void
     {
         $new = $tool->status === ToolStatus::Owned ? ReferencesOfKind::of($tool->toCore()) : null;
-        $references = $changes->bench->references();
+        $references = Reference::of($changes->bench);
         if ($new === null || $references->where('tool_id', $tool->id)->exists()) {
             return;
         }
-        $changes->create($changes->bench->references(), [
+        $changes->create(Reference::of($changes->bench), [
             'tool_id' => $tool->id,
             'kind' => ReferenceKind::from($new->kind),
             'name' => $new->name,

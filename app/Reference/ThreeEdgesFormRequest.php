@@ -40,7 +40,7 @@ final class ThreeEdgesFormRequest extends FormRequest
     {
         $chosen = [];
         foreach ((array) $this->input('references') as $place => $id) {
-            $straightedges = $bench->references()->where('kind', ReferenceKind::Straightedge)->with('tests');
+            $straightedges = Reference::of($bench)->where('kind', ReferenceKind::Straightedge)->with('tests');
             $reference = $straightedges->find((int) $id);
             if ($reference !== null) {
                 $chosen[(int) $place] = $reference;

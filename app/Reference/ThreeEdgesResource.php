@@ -50,7 +50,7 @@ final class ThreeEdgesResource
             straightedges: array_map(
                 static fn (Reference $one): NamedAnswer => new NamedAnswer($one->id, $one->name),
                 array_values(
-                    $bench->references()->where('kind', ReferenceKind::Straightedge)->orderBy('name')->get()->all(),
+                    Reference::of($bench)->where('kind', ReferenceKind::Straightedge)->orderBy('name')->get()->all(),
                 ),
             ),
         );

@@ -31,7 +31,7 @@ final class WindingFormRequest extends FormRequest
     /** The board on the list that is sighted; null: it is not on it. */
     public function board(Bench $bench): ?Reference
     {
-        return $bench->references()->where('kind', ReferenceKind::Board)->with('tests')->find($this->integer('board'));
+        return Reference::of($bench)->where('kind', ReferenceKind::Board)->with('tests')->find($this->integer('board'));
     }
 
     /** @throws InvalidInput when a figure is wrong, or no board is chosen */

@@ -7,7 +7,6 @@ namespace App\Reference;
 use App\Bench\Bench;
 use App\Http\Answer\NamedAnswer;
 use App\Http\Answer\ReferenceNextAnswer;
-use App\Kit\ToolStatus;
 use App\Reference\Answer\WindingAnswer;
 use App\Reference\Answer\WindingPointAnswer;
 use App\Reference\Answer\WindingPreviewAnswer;
@@ -15,6 +14,8 @@ use App\Reference\Answer\WindingResultAnswer;
 use App\Reference\Answer\WindingRowAnswer;
 use App\Reference\Answer\WindingRowReadAnswer;
 use App\Reference\Answer\WindingSheetAnswer;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\WindingCorner;
 use JackRest\Core\Truing\WindingMapResult;
@@ -39,8 +40,7 @@ final class WindingResource
 
     public static function page(Bench $bench, LengthFormatter $format): WindingAnswer
     {
-        $sticks = $bench
-            ->tools()
+        $sticks = Tool::of($bench)
             ->where('kind', 'winding-sticks')
             ->where('status', ToolStatus::Owned)
             ->oldest('id')
@@ -51,7 +51,7 @@ final class WindingResource
             sticks: $sticks?->name,
             boards: array_map(
                 static fn (Reference $one): NamedAnswer => new NamedAnswer($one->id, $one->name),
-                array_values($bench->references()->where('kind', ReferenceKind::Board)->orderBy('name')->get()->all()),
+                array_values(Reference::of($bench)->where('kind', ReferenceKind::Board)->orderBy('name')->get()->all()),
             ),
             sheet: new WindingSheetAnswer(
                 boardWidth: $format->typed(self::USUAL_MM['boardWidth']),
@@ -71,8 +71,7 @@ final class WindingResource
      */
     public static function sticksMm(Bench $bench): ?float
     {
-        $tests = $bench
-            ->references()
+        $tests = Reference::of($bench)
             ->where('kind', ReferenceKind::Sticks)
             ->with('tests')
             ->get()

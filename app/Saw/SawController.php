@@ -6,7 +6,6 @@ namespace App\Saw;
 
 use App\Bench\Bench;
 use App\Http\Created;
-use App\Kit\Tool;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Print\PrintedSheet;
@@ -18,6 +17,7 @@ use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Saw;
 
 use App\Http\TypedFormRequest;
-use App\Kit\Tool;
+use App\Tool\Tool;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Filing\SawState;

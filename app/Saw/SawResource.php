@@ -7,7 +7,6 @@ namespace App\Saw;
 use App\Bench\Bench;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
-use App\Kit\Tool;
 use App\Saw\Answer\DrawnTeethAnswer;
 use App\Saw\Answer\FilingAnswer;
 use App\Saw\Answer\FilingStepAnswer;
@@ -17,7 +16,9 @@ use App\Saw\Answer\SawPageAnswer;
 use App\Saw\Answer\SawPreviewAnswer;
 use App\Saw\Answer\SawSuggestionAnswer;
 use App\Saw\Answer\SawUseAnswer;
+use App\School\KitSettings;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
@@ -50,7 +51,7 @@ final class SawResource
 
     public static function page(Bench $bench, Tool $saw, LengthFormatter $format): SawPageAnswer
     {
-        $pitch = $bench->kitSettingsNow()->school()->sizes($saw->kind)['tpi'] ?? null;
+        $pitch = KitSettings::now($bench)->school()->sizes($saw->kind)['tpi'] ?? null;
 
         return new SawPageAnswer(
             school: $pitch === null ? null : LengthFormatter::decimal($pitch, 0),
@@ -73,8 +74,7 @@ final class SawResource
             states: WordAnswer::each(SawState::cases()),
             running: Sessions::running($bench, $saw)?->id,
             filings: array_values(
-                $bench
-                    ->filings()
+                Filing::of($bench)
                     ->where('tool_id', $saw->id)
                     ->latest('filed_on')
                     ->get()

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Saw;
 
 use App\Bench\Bench;
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use Illuminate\Support\Collection;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawUse;
@@ -19,20 +19,18 @@ use JackRest\Desk\Filing\SawForm;
 /** The saws of a bench whose teeth are filed; blades of frames are changed instead. */
 final class SawsOfBench
 {
-    private const FORMS = ['back-saw', 'handsaw', 'pull-saw'];
-
     /** What of a saw's readings is kept with the tool. */
     public const KEPT = ['tpi', 'rake', 'fleam', 'slope', 'set', 'plate', 'length', 'depth'];
-
-    public static function isFiled(Tool $tool): bool
-    {
-        return $tool->status === ToolStatus::Owned && in_array($tool->kindOfTool()->form, self::FORMS, true);
-    }
 
     /** @return Collection<int, Tool> */
     public static function of(Bench $bench): Collection
     {
-        return $bench->tools()->oldest('id')->get()->filter(self::isFiled(...))->values()->toBase();
+        return Tool::of($bench)
+            ->oldest('id')
+            ->get()
+            ->filter(static fn (Tool $tool): bool => $tool->isSaw())
+            ->values()
+            ->toBase();
     }
 
     /** @return array<string, string> its sizes as they would be typed */
@@ -82,8 +80,7 @@ final class SawsOfBench
     public static function blades(Bench $bench): array
     {
         return array_values(
-            $bench
-                ->tools()
+            Tool::of($bench)
                 ->oldest('id')
                 ->get()
                 ->filter(

@@ -6,7 +6,7 @@ namespace App\Scraper;
 
 use App\Bench\Bench;
 use App\Http\TypedFormRequest;
-use App\Kit\Tool;
+use App\Tool\Tool;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\ScraperForm;
 

@@ -6,7 +6,6 @@ namespace App\Scraper;
 
 use App\Bench\Bench;
 use App\Http\Answer\NextAnswer;
-use App\Kit\Tool;
 use App\Saw\Answer\FilingAnswer;
 use App\Saw\Filing;
 use App\Saw\SawResource;
@@ -14,6 +13,7 @@ use App\Scraper\Answer\DrawnBurrAnswer;
 use App\Scraper\Answer\ScraperPageAnswer;
 use App\Scraper\Answer\ScraperPreviewAnswer;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Filing\ScraperForm;
 

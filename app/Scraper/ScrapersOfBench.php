@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Scraper;
 
 use App\Bench\Bench;
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
-use App\Kit\ToolUse;
 use App\Saw\Filing;
+use App\Tool\Tool;
+use App\Tool\ToolUse;
 use Illuminate\Support\Collection;
 
 /** Card scrapers, and how long their burrs lasted by the days they were used. */
@@ -16,30 +15,27 @@ final class ScrapersOfBench
 {
     public const TURNED = 'turned';
 
-    private const KINDS = ['card-scraper', 'cabinet-scraper'];
-
-    public static function isScraper(Tool $tool): bool
-    {
-        return $tool->status === ToolStatus::Owned && in_array($tool->kind, self::KINDS, true);
-    }
-
     /** @return Collection<int, Tool> */
     public static function of(Bench $bench): Collection
     {
-        return $bench->tools()->oldest('id')->get()->filter(self::isScraper(...))->values()->toBase();
+        return Tool::of($bench)
+            ->oldest('id')
+            ->get()
+            ->filter(static fn (Tool $tool): bool => $tool->isScraper())
+            ->values()
+            ->toBase();
     }
 
     /** @return Collection<int, Filing> the latest first */
     public static function turnings(Bench $bench, Tool $scraper): Collection
     {
-        return $bench->filings()->where('tool_id', $scraper->id)->latest('filed_on')->get()->toBase();
+        return Filing::of($bench)->where('tool_id', $scraper->id)->latest('filed_on')->get()->toBase();
     }
 
     /** @return array{int, list<int>} days of use since the last turning, and between those before */
     public static function uses(Bench $bench, Tool $scraper): array
     {
-        $days = $bench
-            ->toolUses()
+        $days = ToolUse::of($bench)
             ->where('tool_id', $scraper->id)
             ->get()
             ->map(static fn (ToolUse $use): string => $use->used_on)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
+use App\Climate\ClimateStretch;
 use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
 use App\Http\Created;
@@ -34,7 +35,7 @@ final class SeasonController
         $entry = $ledger->record('air-read', 'shop', "The shop’s air: $says.", static function (Changes $changes) use (
             $air,
         ): void {
-            $changes->create($changes->bench->climateStretches(), ClimateStretch::columns('by hand', [$air]));
+            $changes->create(ClimateStretch::of($changes->bench), ClimateStretch::columns('by hand', [$air]));
         });
 
         return new Created(DiaryResource::entry($entry->load('undoneBy')));

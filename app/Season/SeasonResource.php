@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
+use App\Climate\ClimateStretch;
+use App\Climate\ClimateTable;
 use App\Http\Answer\NextAnswer;
 use App\Reference\Reference;
+use App\Reference\SeasonOfBench;
 use App\Season\Answer\SeasonAnswer;
 use App\Season\Answer\SeasonDayAnswer;
 use App\Season\Answer\SeasonForecastAnswer;
 use App\Season\Answer\SeasonGapAnswer;
 use App\Season\Answer\StretchAnswer;
 use App\Season\Answer\WoodOfAnswer;
+use App\Wood\SpeciesWords;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
@@ -124,8 +128,7 @@ final class SeasonResource
     private static function stretches(Bench $bench): array
     {
         return array_values(
-            $bench
-                ->climateStretches()
+            ClimateStretch::of($bench)
                 ->latest('id')
                 ->get()
                 ->filter(static fn (ClimateStretch $stretch): bool => count($stretch->readings) > 1)

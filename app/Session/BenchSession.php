@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use App\Edge\Edge;
-use App\Kit\Tool;
 use App\Ledger\Record;
-use App\Making\Making;
-use App\Reference\ReferenceTest;
 use Illuminate\Database\Eloquent\Relations\MorphTo;
 use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\Session\SessionStep;
@@ -28,7 +24,7 @@ use JackRest\Desk\Session\SessionStep;
  * @property string $state running, finished or stopped
  * @property string $started_at
  * @property string|null $ended_at
- * @property Edge|Making|Tool|ReferenceTest|null $subject
+ * @property Record|null $subject what it is about: an edge, a tool, the test of a reference, a making
  */
 final class BenchSession extends Record
 {

@@ -29,11 +29,15 @@ final class SessionController
     }
 
     /** Done, or left where it stands; either way the diary has it. */
-    public function finish(FinishRequest $request, Ledger $ledger, BenchSession $session): SessionAnswer
-    {
+    public function finish(
+        FinishRequest $request,
+        Ledger $ledger,
+        BenchSession $session,
+        SessionEnds $ends,
+    ): SessionAnswer {
         self::refuseEnded($session);
         $done = $request->isDone();
-        $end = SessionEnds::of($session, $done);
+        $end = $ends->of($session, $done);
         $ledger->record($end->entryKind(), $session->title, $end->sentence(), static function (Changes $changes) use (
             $session,
             $done,

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Session;
 
-use JackRest\Desk\Session\SessionKind;
+use Closure;
 
-/** By its kind, what the end of a session writes. */
-final class SessionEnds
+/** By its kind, what the end of a session writes; each kind's end stands in the room it is about. */
+final readonly class SessionEnds
 {
-    /** @param  bool  $isDone  walked to its end; otherwise it was stopped where it stands */
-    public static function of(BenchSession $session, bool $isDone): SessionEnd
+    /** @param  Closure(BenchSession, bool): SessionEnd  $ends */
+    public function __construct(private Closure $ends)
     {
-        return match ($session->kind) {
-            SessionKind::Honing, SessionKind::Day => new HoningEnd($session, $isDone),
-            SessionKind::Planing => new PlaningEnd($session),
-            SessionKind::Filing, SessionKind::Turning, SessionKind::BitFiling => new FilingEnd($session, $isDone),
-            SessionKind::Making => new MakingEnd($session, $isDone),
-        };
+    }
+
+    /** @param  bool  $isDone  walked to its end; otherwise it was stopped where it stands */
+    public function of(BenchSession $session, bool $isDone): SessionEnd
+    {
+        return ($this->ends)($session, $isDone);
     }
 }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Http\Answer\AboutAnswer;
-use App\Http\RecordLink;
-use App\Making\Making;
-use App\Reference\ReferenceTest;
+use App\Ledger\Record;
 use App\Session\Answer\SessionAnswer;
 use App\Session\Answer\SessionStepAnswer;
 use JackRest\Desk\Session\SessionStep;
@@ -42,13 +40,7 @@ final class SessionResource
     {
         $subject = $session->subject;
 
-        return match (true) {
-            $subject === null => null,
-            $subject instanceof ReferenceTest => AboutAnswer::of(RecordLink::to($subject->reference)),
-            // Once it is made, where its first test is made, or the tool itself.
-            $subject instanceof Making && $subject->state === 'made' => AboutAnswer::of(RecordLink::toMade($subject)),
-            default => AboutAnswer::of(RecordLink::to($subject)),
-        };
+        return $subject instanceof Record ? AboutAnswer::of($subject->topic()) : null;
     }
 
     private static function step(SessionStep $step): SessionStepAnswer

@@ -26,7 +26,7 @@ final class Sessions
         array $steps,
         array $context = [],
     ): BenchSession {
-        return $changes->create($changes->bench->sessions(), [
+        return $changes->create(BenchSession::of($changes->bench), [
             'kind' => $kind,
             'subject_type' => $subject?->getMorphClass(),
             'subject_id' => $subject?->id,
@@ -44,7 +44,7 @@ final class Sessions
     /** The session about a record that is under way; null: none is. */
     public static function running(Bench $bench, Record $subject): ?BenchSession
     {
-        return $bench->sessions()->where('state', BenchSession::RUNNING)
+        return BenchSession::of($bench)->where('state', BenchSession::RUNNING)
             ->where('subject_type', $subject->getMorphClass())->where('subject_id', $subject->id)
             ->latest('id')->first();
     }

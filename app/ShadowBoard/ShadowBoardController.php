@@ -37,7 +37,7 @@ final class ShadowBoardController
             $request->title(),
             "Laid out the {$request->title()}.",
             static function (Changes $changes) use ($values): void {
-                $changes->create($changes->bench->shadowBoards(), $values);
+                $changes->create(ShadowBoard::of($changes->bench), $values);
             },
         );
 

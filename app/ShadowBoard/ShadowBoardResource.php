@@ -7,8 +7,6 @@ namespace App\ShadowBoard;
 use App\Bench\Bench;
 use App\Http\Answer\NextAnswer;
 use App\Http\OutlineResource;
-use App\Kit\KindResource;
-use App\Kit\Tool;
 use App\ShadowBoard\Answer\HungToolAnswer;
 use App\ShadowBoard\Answer\LeftToolAnswer;
 use App\ShadowBoard\Answer\PanelAnswer;
@@ -17,6 +15,8 @@ use App\ShadowBoard\Answer\ShadowBoardAnswer;
 use App\ShadowBoard\Answer\ShadowBoardPreviewAnswer;
 use App\ShadowBoard\Answer\ShadowBoardsAnswer;
 use App\ShadowBoard\Answer\ToolToHangAnswer;
+use App\Tool\KindResource;
+use App\Tool\Tool;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\Hung;
@@ -32,8 +32,7 @@ final class ShadowBoardResource
     {
         return new ShadowBoardsAnswer(
             boards: array_values(
-                $bench
-                    ->shadowBoards()
+                ShadowBoard::of($bench)
                     ->oldest('id')
                     ->get()
                     ->map(static fn (ShadowBoard $board): ShadowBoardAnswer => self::board($board, $format))

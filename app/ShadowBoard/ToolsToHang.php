@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\ShadowBoard;
 
 use App\Bench\Bench;
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\ShadowBoard\BoardTool;
@@ -18,7 +18,12 @@ final class ToolsToHang
     /** @return Collection<int, Tool> */
     public static function of(Bench $bench): Collection
     {
-        return $bench->tools()->oldest('id')->get()->where('status', ToolStatus::Owned)->whereNull('away_on')->toBase();
+        return Tool::of($bench)
+            ->oldest('id')
+            ->get()
+            ->where('status', ToolStatus::Owned)
+            ->whereNull('away_on')
+            ->toBase();
     }
 
     /**

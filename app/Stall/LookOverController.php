@@ -9,14 +9,15 @@ use App\Edge\EdgesOfTool;
 use App\Http\Answer\WordAnswer;
 use App\Http\Created;
 use App\Http\Money;
-use App\Kit\Price;
-use App\Kit\ToolStatus;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
 use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
 use App\Stall\Answer\LooksAnswer;
+use App\Tool\Price;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
@@ -32,8 +33,7 @@ final class LookOverController
     /** Second-hand tools looked over, the unfinished first, and the kinds that can be. */
     public function index(Bench $bench, LengthFormatter $format): LooksAnswer
     {
-        $looks = $bench
-            ->lookOvers()
+        $looks = LookOver::of($bench)
             ->latest('id')
             ->get()
             ->sortBy(static fn (LookOver $look): bool => $look->state !== LookOver::OPEN);
@@ -61,10 +61,10 @@ final class LookOverController
     {
         $kind = $request->kind();
         // What an hour is worth stays what it was the last time.
-        $before = $ledger->bench->lookOvers()->latest('id')->first();
+        $before = LookOver::of($ledger->bench)->latest('id')->first();
         $look = null;
         $ledger->save(static function (Changes $changes) use ($kind, $before, $format, &$look): void {
-            $look = $changes->create($changes->bench->lookOvers(), [
+            $look = $changes->create(LookOver::of($changes->bench), [
                 'kind' => $kind->id,
                 'name' => $kind->name,
                 'found' => [],
@@ -121,7 +121,7 @@ final class LookOverController
             $sheet->name,
             self::sentence($sheet->name, $price, count($mends)),
             static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
-                $tool = $changes->create($changes->bench->tools(), [
+                $tool = $changes->create(Tool::of($changes->bench), [
                     'kind' => $look->kind,
                     'name' => $sheet->name,
                     'status' => ToolStatus::Owned,
@@ -132,7 +132,7 @@ final class LookOverController
                 EdgesOfTool::bring($changes, $tool, $format);
                 ReferencesOfTool::bring($changes, $tool);
                 foreach ($mends as $one) {
-                    $changes->create($changes->bench->mends(), [
+                    $changes->create(Mend::of($changes->bench), [
                         'tool_id' => $tool->id,
                         'says' => (string) $one->finding->mending?->says,
                         'minutes' => (int) $one->finding->mending?->minutes,

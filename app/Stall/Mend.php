@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Stall;
 
-use App\Kit\Tool;
 use App\Ledger\Record;
+use App\Tool\Tool;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Bench\Bench;
+use App\Diary\Answer\RemovedAnswer;
 use App\Diary\DiaryResource;
 use App\Http\Created;
-use App\Kit\Answer\RemovedAnswer;
-use App\Kit\KitOfBench;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
@@ -58,7 +57,7 @@ final class WorkController
         $ledger->record('work-added', (string) $values['name'], "Took up a work: {$values['name']}.", static function (
             Changes $changes,
         ) use ($values, &$work): void {
-            $work = $changes->create($changes->bench->works(), [
+            $work = $changes->create(Work::of($changes->bench), [
                 ...$values,
                 'says' => '',
                 'min_grades' => [],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Kit\KitOfBench;
 use App\Work\Answer\MeasureAnswer;
 use App\Work\Answer\PatternAnswer;
 use App\Work\Answer\TaskAnswer;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Diary\DiaryEntry;
+use App\Ledger\DiaryEntry;
 
 /**
  * A note that changed nothing.

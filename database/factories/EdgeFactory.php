@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Database\Factories;
 
 use App\Edge\Edge;
-use App\Kit\Tool;
+use App\Tool\Tool;
 
 /**
  * The edge of a 12 mm bench chisel, sharp.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Kit\Tool;
 use App\Saw\Filing;
+use App\Tool\Tool;
 use Illuminate\Support\Carbon;
 
 /**

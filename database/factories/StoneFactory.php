@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Rack\Stone;
+use App\Stone\Stone;
 use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 

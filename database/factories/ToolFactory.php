@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Kit\Tool;
-use App\Kit\ToolStatus;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 
 /**
  * An owned mallet, unless its kind is said.

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Database\Factories;
 
-use App\Kit\Tool;
-use App\Kit\ToolUse;
+use App\Tool\Tool;
+use App\Tool\ToolUse;
 use Illuminate\Support\Carbon;
 
 /**

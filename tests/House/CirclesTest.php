@@ -15,6 +15,7 @@ final class CirclesTest extends TestCase
 {
     #[TestWith(['core/src', 'JackRest\Core'])]
     #[TestWith(['desk/src', 'JackRest\Desk'])]
+    #[TestWith(['app', 'App'])]
     public function test_no_room_imports_one_that_imports_it(string $folder, string $namespace): void
     {
         $imports = self::imports(dirname(__DIR__, 2)."/$folder", $namespace);

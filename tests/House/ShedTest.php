@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\House;
 
+use App\Climate\ClimateTable;
 use App\Files\CsvTable;
-use App\Season\ClimateTable;
 use Instruments\Kind;
 use Instruments\Shed;
 use Instruments\StandIn;

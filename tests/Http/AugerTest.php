@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Tool\Tool;
 use Database\Factories\WorkFactory;
 
 /** Auger bits: measured, kept, judged; and the holes that none of them bores. */
@@ -37,7 +38,7 @@ final class AugerTest extends HttpTestCase
         self::assertSame('12.7 mm (1/2 in)', $bits[8]['name']);
         $this->ask(
             'GET',
-            '/api/augers/'.self::bench()->tools()->where('kind', 'jack-plane')->firstOrFail()->id,
+            '/api/augers/'.Tool::of(self::bench())->where('kind', 'jack-plane')->firstOrFail()->id,
         )->assertNotFound();
     }
 

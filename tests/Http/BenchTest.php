@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Stall\LookOver;
+use App\Stone\Stone;
+
 final class BenchTest extends HttpTestCase
 {
     public function test_the_demo_bench_says_what_wants_doing_and_about_how_long(): void
@@ -60,7 +63,7 @@ final class BenchTest extends HttpTestCase
     {
         $this->ask('GET', '/api/search?q=8000 stone')
             ->assertJsonPath('hits.0.kind', 'stone')
-            ->assertJsonPath('hits.0.id', self::bench()->stones()->where('name', '8000 stone')->firstOrFail()->id);
+            ->assertJsonPath('hits.0.id', Stone::of(self::bench())->where('name', '8000 stone')->firstOrFail()->id);
         $this->ask('GET', '/api/search?q=guide irons')->assertJsonPath(
             'hits.0.says',
             'side-clamping guide for plane irons',
@@ -69,11 +72,11 @@ final class BenchTest extends HttpTestCase
 
     public function test_search_finds_a_look_over_until_it_is_bought(): void
     {
-        $open = self::bench()->lookOvers()->where('name', 'plough plane, beech, eight irons')->firstOrFail();
+        $open = LookOver::of(self::bench())->where('name', 'plough plane, beech, eight irons')->firstOrFail();
         $this->ask('GET', '/api/search?q=eight irons')
             ->assertJsonPath('hits.0.kind', 'look-over')
             ->assertJsonPath('hits.0.id', $open->id);
-        $bought = self::bench()->lookOvers()->whereNotNull('tool_id')->firstOrFail();
+        $bought = LookOver::of(self::bench())->whereNotNull('tool_id')->firstOrFail();
         self::assertNotContains(
             'look-over',
             (array) $this->ask('GET', "/api/search?q={$bought->name}")->json('hits.*.kind'),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\Edge;
+use App\Reference\Reference;
 use Sabre\VObject\Component\VCalendar;
 use Sabre\VObject\Reader;
 
@@ -46,7 +48,7 @@ final class CalendarTest extends HttpTestCase
                 $event[0],
             );
         }
-        $blunt = self::bench()->edges()->where('condition', '!=', 'sharp')->firstOrFail();
+        $blunt = Edge::of(self::bench())->where('condition', '!=', 'sharp')->firstOrFail();
         self::assertSame([gmdate('Ymd'), "Hone the {$blunt->name}"], $events["hone-{$blunt->id}@jack-rest"]);
         self::assertContains('Measure the maple length again', array_column($events, 1));
         self::assertGreaterThan(count($listed) + 5, count($events));
@@ -68,8 +70,7 @@ final class CalendarTest extends HttpTestCase
     public function test_an_event_keeps_its_name_so_that_a_calendar_moves_it(): void
     {
         $before = $this->events();
-        self::bench()
-            ->references()
+        Reference::of(self::bench())
             ->where('kind', 'square')
             ->update(['dropped_on' => gmdate('Y-m-d\TH:i:s\Z')]);
         $after = $this->events();

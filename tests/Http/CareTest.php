@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\Edge;
+use App\Session\BenchSession;
 use Database\Factories\StoneFactory;
 use JackRest\Desk\Session\SessionStep;
 
@@ -87,7 +89,7 @@ final class CareTest extends HttpTestCase
     {
         $bench = self::bench();
         StoneFactory::at($bench)->paper()->createOne();
-        $edge = $bench->edges()->firstOrFail();
+        $edge = Edge::of($bench)->firstOrFail();
         $step = static fn (string $stone): array => (new SessionStep(
             $stone,
             500,
@@ -95,7 +97,7 @@ final class CareTest extends HttpTestCase
             'even scratches',
             'hone',
         ))->toArray();
-        $bench->sessions()->create([
+        BenchSession::of($bench)->create([
             'kind' => 'honing',
             'subject_type' => 'edge',
             'subject_id' => $edge->id,

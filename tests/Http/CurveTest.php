@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\Edge;
+
 /** The curve of an iron: asked, kept, printed. */
 final class CurveTest extends HttpTestCase
 {
     private static function iron(): int
     {
-        return self::bench()->edges()->where('name', 'iron of the jack plane, 50 mm')->firstOrFail()->id;
+        return Edge::of(self::bench())->where('name', 'iron of the jack plane, 50 mm')->firstOrFail()->id;
     }
 
     public function test_a_curve_is_chosen_kept_and_undone(): void
@@ -19,7 +21,7 @@ final class CurveTest extends HttpTestCase
             ->assertOk()
             ->json();
         self::assertSame('0.5', array_column($page['roles'], null, 'value')['jack']['reliefs'][1]['relief']);
-        $before = self::bench()->edges()->findOrFail($iron)->radius_mm;
+        $before = Edge::of(self::bench())->findOrFail($iron)->radius_mm;
         $sheet = ['figures' => ['relief' => '0.5', 'radius' => ''], 'stone' => $page['stones'][0]['value']];
         $this->ask('POST', "/api/edges/$iron/curve/preview", $sheet)
             ->assertOk()
@@ -35,7 +37,7 @@ final class CurveTest extends HttpTestCase
             'POST',
             '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo',
         )->assertCreated();
-        self::assertSame($before, self::bench()->edges()->findOrFail($iron)->radius_mm);
+        self::assertSame($before, Edge::of(self::bench())->findOrFail($iron)->radius_mm);
     }
 
     public function test_what_cannot_be_is_refused(): void
@@ -54,7 +56,7 @@ final class CurveTest extends HttpTestCase
             'version' => 1,
         ])->assertStatus(422);
         $this->get("/api/edges/$iron/curve.svg?relief=", ['Accept' => 'application/json'])->assertStatus(422);
-        $chisel = self::bench()->edges()->where('form', 'chisel')->firstOrFail()->id;
+        $chisel = Edge::of(self::bench())->where('form', 'chisel')->firstOrFail()->id;
         $this->ask('GET', "/api/edges/$chisel/curve")->assertNotFound();
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\Edge;
+use App\Stone\Stone;
 
 final class DayTest extends HttpTestCase
 {
@@ -12,7 +13,7 @@ final class DayTest extends HttpTestCase
     private static function due(): array
     {
         return array_values(
-            self::bench()->edges()->where('condition', '!=', Edge::SHARP)->pluck('id')->map(intval(...))->all(),
+            Edge::of(self::bench())->where('condition', '!=', Edge::SHARP)->pluck('id')->map(intval(...))->all(),
         );
     }
 
@@ -39,7 +40,7 @@ final class DayTest extends HttpTestCase
 
     public function test_without_a_stone_it_says_what_is_wanted_first(): void
     {
-        self::bench()->stones()->delete();
+        Stone::of(self::bench())->delete();
         $this->ask('POST', '/api/day', ['edges' => self::due()])
             ->assertOk()
             ->assertJsonPath('next.says', 'There is no stone in your rack yet.')
@@ -59,7 +60,7 @@ final class DayTest extends HttpTestCase
 
     public function test_a_nicked_edge_that_is_not_measured_stays_out(): void
     {
-        $edge = self::bench()->edges()->where('name', '6 mm chisel')->firstOrFail();
+        $edge = Edge::of(self::bench())->where('name', '6 mm chisel')->firstOrFail();
         $edge->update(['condition' => 'nicked']);
         $day = $this->ask('POST', '/api/day', ['edges' => [...self::due()]])->json();
         $row = array_column($day['edges'], null, 'id')[$edge->id];

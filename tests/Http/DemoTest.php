@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Bench\Bench;
+use App\Ledger\DiaryEntry;
+use App\Tool\Tool;
 use Database\Factories\BenchFactory;
 use Database\Factories\DiaryEntryFactory;
 use Database\Factories\ToolFactory;
@@ -22,7 +24,7 @@ final class DemoTest extends HttpTestCase
 
     public function test_reset_puts_everything_back(): void
     {
-        $tool = self::bench()->tools()->where('kind', 'rebate-plane')->firstOrFail();
+        $tool = Tool::of(self::bench())->where('kind', 'rebate-plane')->firstOrFail();
         $this->ask('POST', "/api/tools/{$tool->id}/got", ['version' => 1])->assertOk();
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
@@ -70,7 +72,7 @@ final class DemoTest extends HttpTestCase
 
         DemoBench::reset();
 
-        self::assertSame(1, $other->diary()->count());
+        self::assertSame(1, DiaryEntry::of($other)->count());
         $this->ask('POST', "/api/tools/{$strange->id}/got", ['version' => 1])->assertNotFound();
         $this->ask('GET', '/api/search?q=mallet of another')->assertJsonPath('hits', []);
         self::assertNotContains('Elsewhere.', $this->ask('GET', '/api/diary')->json('entries.*.sentence'));
@@ -84,7 +86,7 @@ final class DemoTest extends HttpTestCase
 
     public function test_people_tools_and_prices_of_the_demo_are_complete(): void
     {
-        foreach (self::bench()->tools()->get() as $tool) {
+        foreach (Tool::of(self::bench())->get() as $tool) {
             self::assertNotSame('', $tool->kindOfTool()->name);
             self::assertNotSame([], $tool->size, $tool->name);
             self::assertSame($tool->status->value === 'wanted', $tool->price !== null, $tool->name);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
 use Database\Factories\DiaryEntryFactory;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -13,7 +13,7 @@ final class DiaryTest extends HttpTestCase
 {
     private static function plane(): Tool
     {
-        return self::bench()->tools()->where('kind', 'rebate-plane')->firstOrFail();
+        return Tool::of(self::bench())->where('kind', 'rebate-plane')->firstOrFail();
     }
 
     private function got(): int

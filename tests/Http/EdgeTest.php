@@ -23,7 +23,7 @@ final class EdgeTest extends HttpTestCase
 
     private static function chisel(): Edge
     {
-        return self::bench()->edges()->where('name', '12 mm chisel')->firstOrFail();
+        return Edge::of(self::bench())->where('name', '12 mm chisel')->firstOrFail();
     }
 
     private static function path(string $rest = ''): string

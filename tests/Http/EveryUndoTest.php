@@ -5,6 +5,16 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Bench\Bench;
+use App\Blank\Blank;
+use App\Care\ConsumableStock;
+use App\Climate\ClimateStretch;
+use App\Edge\Edge;
+use App\Making\Making;
+use App\Reference\Reference;
+use App\ShadowBoard\ShadowBoard;
+use App\Stall\LookOver;
+use App\Stall\Mend;
+use App\Tool\Tool;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -41,9 +51,9 @@ final class EveryUndoTest extends HttpTestCase
     /** @return iterable<string, array{string, callable(Bench): string, array<string, mixed>}> verb, address, body */
     public static function writings(): iterable
     {
-        $tool = static fn (string $then): callable => static fn (
-            Bench $bench,
-        ): string => "/api/tools/{$bench->tools()->where('name', 'like', 'mallet%')->firstOrFail()->id}/$then";
+        $tool = static fn (string $then): callable => static fn (Bench $bench): string => '/api/tools/'.
+            Tool::of($bench)->where('name', 'like', 'mallet%')->firstOrFail()->id.
+            "/$then";
         $reference = static fn (string $name, string $then): callable => static fn (): string => self::referencePath(
             $name,
         ).$then;
@@ -97,7 +107,7 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'a reference taken off the list' => [
             'DELETE',
-            static fn (Bench $bench): string => "/api/references/{$bench->references()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/references/'.Reference::of($bench)->firstOrFail()->id,
             ['version' => 1],
         ];
         yield 'squares compared' => ['POST', static fn (): string => '/api/references/known', []];
@@ -111,31 +121,31 @@ final class EveryUndoTest extends HttpTestCase
         yield 'tools put away' => ['POST', static fn (): string => '/api/kit/idle/away', []];
         yield 'a tool bought at the stall' => [
             'POST',
-            static fn (Bench $bench): string => "/api/looks/{$bench->lookOvers()->where(
-                'state',
-                'open',
-            )->firstOrFail()->id}/bought",
+            static fn (Bench $bench): string => '/api/looks/'.
+                LookOver::of($bench)->where('state', 'open')->firstOrFail()->id.
+                '/bought',
             ['version' => 1, 'price' => '50'],
         ];
         yield 'a tool left at the stall' => [
             'POST',
-            static fn (Bench $bench): string => "/api/looks/{$bench->lookOvers()->where(
-                'state',
-                'open',
-            )->firstOrFail()->id}/left",
+            static fn (Bench $bench): string => '/api/looks/'.
+                LookOver::of($bench)->where('state', 'open')->firstOrFail()->id.
+                '/left',
             ['version' => 1],
         ];
         yield 'something mended' => [
             'POST',
             static fn (Bench $bench): string => '/api/upkeep/mend-'.
-                $bench->mends()->get()->firstOrFail('done_at', null)->id.
+                Mend::of($bench)->get()->firstOrFail('done_at', null)->id.
                 '/done',
             [],
         ];
         yield 'a round of care' => ['POST', static fn (): string => '/api/upkeep/care-wipe/done', []];
         yield 'blades bought again' => [
             'POST',
-            static fn (Bench $bench): string => "/api/upkeep/stock-{$bench->consumables()->firstOrFail()->id}/done",
+            static fn (Bench $bench): string => '/api/upkeep/stock-'.
+                ConsumableStock::of($bench)->firstOrFail()->id.
+                '/done',
             [],
         ];
         yield 'paper counted down' => [
@@ -146,24 +156,21 @@ final class EveryUndoTest extends HttpTestCase
         yield 'a shadow board laid out' => ['POST', static fn (): string => '/api/shadow-boards', []];
         yield 'a shadow board taken off the list' => [
             'DELETE',
-            static fn (Bench $bench): string => "/api/shadow-boards/{$bench->shadowBoards()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/shadow-boards/'.ShadowBoard::of($bench)->firstOrFail()->id,
             ['version' => 1],
         ];
         // Its radius has more figures than a row keeps.
         yield 'an iron curved' => [
             'PUT',
-            static fn (Bench $bench): string => "/api/edges/{$bench->edges()->where(
-                'name',
-                'iron of the jack plane, 50 mm',
-            )->firstOrFail()->id}/curve",
+            static fn (Bench $bench): string => '/api/edges/'.
+                Edge::of($bench)->where('name', 'iron of the jack plane, 50 mm')->firstOrFail()->id.
+                '/curve',
             ['figures' => ['relief' => '0.5'], 'stone' => null, 'version' => 1],
         ];
         yield 'a saw read' => [
             'PUT',
-            static fn (Bench $bench): string => "/api/saws/{$bench->tools()->where(
-                'kind',
-                'dovetail-saw',
-            )->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/saws/'.
+                Tool::of($bench)->where('kind', 'dovetail-saw')->firstOrFail()->id,
             [
                 'figures' => ['tpi' => '16', 'rake' => '7'],
                 'use' => 'joinery',
@@ -174,10 +181,8 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'an auger bit checked' => [
             'PUT',
-            static fn (Bench $bench): string => "/api/augers/{$bench->tools()->where(
-                'kind',
-                'auger-bits',
-            )->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/augers/'.
+                Tool::of($bench)->where('kind', 'auger-bits')->firstOrFail()->id,
             ['sixteenths' => 9, 'figures' => ['spurs' => '14.4', 'twist' => '14.3'], 'sharp' => true, 'version' => 0],
         ];
         yield 'air read by hand' => [
@@ -187,7 +192,7 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'a log taken out' => [
             'DELETE',
-            static fn (Bench $bench): string => "/api/season/stretches/{$bench->climateStretches()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/season/stretches/'.ClimateStretch::of($bench)->firstOrFail()->id,
             ['version' => 1],
         ];
         yield 'a reference’s wood' => [
@@ -208,7 +213,7 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'a blank described anew' => [
             'PUT',
-            static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/blanks/'.Blank::of($bench)->firstOrFail()->id,
             [
                 'name' => 'holly strip',
                 'species' => 'American holly',
@@ -220,12 +225,12 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'a blank measured' => [
             'POST',
-            static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}/measures",
+            static fn (Bench $bench): string => '/api/blanks/'.Blank::of($bench)->firstOrFail()->id.'/measures',
             ['figures' => ['bow' => '0.1', 'wind' => '0', 'cup' => '-0.1'], 'version' => 1],
         ];
         yield 'a blank taken off the shelf' => [
             'DELETE',
-            static fn (Bench $bench): string => "/api/blanks/{$bench->blanks()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/blanks/'.Blank::of($bench)->firstOrFail()->id,
             ['version' => 1],
         ];
         yield 'something begun to be made' => [
@@ -235,7 +240,7 @@ final class EveryUndoTest extends HttpTestCase
         ];
         yield 'the making left off' => [
             'DELETE',
-            static fn (Bench $bench): string => "/api/makings/{$bench->makings()->firstOrFail()->id}",
+            static fn (Bench $bench): string => '/api/makings/'.Making::of($bench)->firstOrFail()->id,
             ['version' => 1],
         ];
         yield 'the shop’s damp' => ['PUT', static fn (): string => '/api/care/damp', ['damp' => 'dry']];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\EdgeEvent;
+
 final class FilesTest extends HttpTestCase
 {
     private const LINES = "\xEF\xBB\xBFday;edge;what;minutes;wood\r\n2026-11-02;12 mm "
@@ -24,9 +26,9 @@ final class FilesTest extends HttpTestCase
     public function test_a_file_is_taken_in_once_known_again_and_can_be_undone(): void
     {
         $file = ['text' => self::LINES, 'name' => 'shed.csv'];
-        $before = self::bench()->edgeEvents()->count();
+        $before = EdgeEvent::of(self::bench())->count();
         $entry = $this->ask('POST', '/api/files/diary', $file)->assertCreated()->json();
-        self::assertSame($before + 1, self::bench()->edgeEvents()->count());
+        self::assertSame($before + 1, EdgeEvent::of(self::bench())->count());
         $this->ask('POST', '/api/files/diary/preview', $file)
             ->assertJsonPath('sound', 0)
             ->assertJsonPath('here', 1)
@@ -35,7 +37,7 @@ final class FilesTest extends HttpTestCase
             ->assertStatus(422)
             ->assertJsonPath('errors.0.message', 'All of it is here already.');
         $this->ask('POST', "/api/diary/{$entry['id']}/undo")->assertCreated();
-        self::assertSame($before, self::bench()->edgeEvents()->count());
+        self::assertSame($before, EdgeEvent::of(self::bench())->count());
         $this->ask('POST', '/api/files/diary/preview', $file)->assertJsonPath('sound', 1);
     }
 

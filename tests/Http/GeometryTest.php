@@ -10,7 +10,7 @@ final class GeometryTest extends HttpTestCase
 {
     private static function edge(string $name): Edge
     {
-        return self::bench()->edges()->where('name', $name)->firstOrFail();
+        return Edge::of(self::bench())->where('name', $name)->firstOrFail();
     }
 
     /**

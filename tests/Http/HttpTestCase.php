@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use App\Bench\Bench;
 use App\Reference\Reference;
+use App\Work\Work;
 use Demo\DemoBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -59,12 +60,12 @@ abstract class HttpTestCase extends TestCase
     /** The address of a work of the demo, by its name. */
     protected static function workPath(string $name): string
     {
-        return '/api/works/'.self::bench()->works()->where('name', $name)->firstOrFail()->id;
+        return '/api/works/'.Work::of(self::bench())->where('name', $name)->firstOrFail()->id;
     }
 
     protected static function reference(string $name): Reference
     {
-        return self::bench()->references()->where('name', $name)->firstOrFail();
+        return Reference::of(self::bench())->where('name', $name)->firstOrFail();
     }
 
     /** The address of a reference of the demo, by its name. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
+use App\Work\Work;
 use Demo\DemoBench;
 use Illuminate\Support\Carbon;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -14,8 +15,7 @@ final class IdleTest extends HttpTestCase
 {
     private static function named(string $name): Tool
     {
-        return self::bench()
-            ->tools()
+        return Tool::of(self::bench())
             ->where('name', 'like', "$name%")
             ->firstOrFail();
     }
@@ -105,7 +105,7 @@ final class IdleTest extends HttpTestCase
     public function test_a_use_is_written_down_and_the_tool_is_idle_no_more(): void
     {
         $dividers = self::named('dividers');
-        $work = self::bench()->works()->where('name', 'hive bodies')->firstOrFail();
+        $work = Work::of(self::bench())->where('name', 'hive bodies')->firstOrFail();
         $this->ask('POST', "/api/tools/{$dividers->id}/used", [
             'day' => Carbon::now()->toDateString(),
             'work' => $work->id,
@@ -137,8 +137,7 @@ final class IdleTest extends HttpTestCase
 
     public function test_without_works_or_tools_nothing_is_said_to_go(): void
     {
-        self::bench()
-            ->works()
+        Work::of(self::bench())
             ->update(['chosen' => false]);
         $this->ask('GET', '/api/kit/idle')
             ->assertJsonPath('next.says', 'Choose what you want to make.')

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
 
 final class KitTest extends HttpTestCase
 {
     private static function wanted(string $kind): Tool
     {
-        return self::bench()->tools()->where('kind', $kind)->where('status', 'wanted')->firstOrFail();
+        return Tool::of(self::bench())->where('kind', $kind)->where('status', 'wanted')->firstOrFail();
     }
 
     public function test_it_names_the_next_tool_and_what_the_whole_plan_comes_to(): void

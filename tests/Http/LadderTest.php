@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Tool\Tool;
+
 final class LadderTest extends HttpTestCase
 {
     public function test_the_ladder_of_orchard_row(): void
@@ -20,8 +22,7 @@ final class LadderTest extends HttpTestCase
         self::assertSame([false, false, true], $ladder->json('rungs.*.made'));
         // A paring block is made by no plan of ours; a mallet is.
         self::assertSame([null, null, null], $ladder->json('rungs.*.plan'));
-        self::bench()
-            ->tools()
+        Tool::of(self::bench())
             ->whereIn('kind', ['mallet', 'soft-hammer', 'dead-blow'])
             ->delete();
         self::assertContains('mallet', $this->ask('GET', '/api/kit/ladder')->json('rungs.*.plan'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\Edge;
+use App\Stone\Stone;
 
 final class LogTest extends HttpTestCase
 {
@@ -23,7 +24,7 @@ final class LogTest extends HttpTestCase
 
     private static function edge(string $name = '25 mm chisel'): Edge
     {
-        return self::bench()->edges()->where('name', $name)->firstOrFail();
+        return Edge::of(self::bench())->where('name', $name)->firstOrFail();
     }
 
     private static function path(string $rest): string
@@ -63,7 +64,7 @@ final class LogTest extends HttpTestCase
 
     public function test_an_edge_that_is_dull_already_is_not_promised_more_days(): void
     {
-        $dull = self::bench()->edges()->where('name', '12 mm chisel')->firstOrFail();
+        $dull = Edge::of(self::bench())->where('name', '12 mm chisel')->firstOrFail();
         $this->ask('GET', "/api/edges/{$dull->id}/log")->assertJsonPath('forecast', 'It wants honing now.');
     }
 
@@ -128,7 +129,7 @@ final class LogTest extends HttpTestCase
 
     public function test_a_trial_of_two_stops_becomes_the_tools_stop(): void
     {
-        $stones = self::bench()->stones()->pluck('id', 'name');
+        $stones = Stone::of(self::bench())->pluck('id', 'name');
         $side = static fn (string $stone, int $surface, int $tearOut): array => [
             'stone' => $stones[$stone],
             'surface' => $surface,

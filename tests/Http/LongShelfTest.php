@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Season\ClimateStretch;
+use App\Climate\ClimateStretch;
 use Database\Factories\BlankFactory;
 use Instruments\Shed;
 use JackRest\Core\Season\ClimateLine;
@@ -64,11 +64,10 @@ final class LongShelfTest extends HttpTestCase
     public function test_readings_by_hand_are_one_log_with_the_file_s(): void
     {
         $bench = self::bench();
-        $first = (int) $bench->climateStretches()->firstOrFail()->readings[0][0];
+        $first = (int) ClimateStretch::of($bench)->firstOrFail()->readings[0][0];
         foreach (range(1, 365) as $day) {
             [$tempC, $rhPct] = Shed::air($first - 86400 * $day);
-            $bench
-                ->climateStretches()
+            ClimateStretch::of($bench)
                 ->create(
                     ClimateStretch::columns('by hand', [
                         new ClimateDay(($first - 86400 * $day) / ClimateLine::SECONDS_PER_DAY, $tempC, $rhPct),

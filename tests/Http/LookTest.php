@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Stall\Photo;
 use App\Stall\PhotoFile;
+use App\Tool\Tool;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -199,7 +201,7 @@ final class LookTest extends HttpTestCase
         $photo = $this->photo($look['id'], $file)->assertCreated()->json('photos.0');
         // Held upright by the phone: turned, so that its long side stands.
         self::assertSame([640, 1280], [$photo['width'], $photo['height']]);
-        $kept = (string) file_get_contents(PhotoFile::folder().'/'.self::bench()->photos()->firstOrFail()->file);
+        $kept = (string) file_get_contents(PhotoFile::folder().'/'.Photo::of(self::bench())->firstOrFail()->file);
         self::assertStringNotContainsString('Exif', $kept);
         self::assertStringNotContainsString('N 47 11', $kept);
         $this->get("/api/photos/{$photo['id']}")
@@ -258,7 +260,7 @@ final class LookTest extends HttpTestCase
         // What could not be read is left as usual; the plate measured at the toe is the saw's depth.
         self::assertEquals(
             ['tpi' => 18, 'depth' => 41],
-            self::bench()->tools()->where('id', $tool)->firstOrFail()->size,
+            Tool::of(self::bench())->where('id', $tool)->firstOrFail()->size,
         );
         $this->ask('GET', "/api/tools/$tool")->assertJsonPath('tool.name', 'dovetail saw, 250 mm, 18 teeth per inch');
         $this->ask('GET', '/api/diary')->assertJsonPath(
@@ -287,7 +289,7 @@ final class LookTest extends HttpTestCase
         ])->json('toolId');
         self::assertEqualsWithDelta(
             355.0,
-            self::bench()->tools()->where('id', $tool)->firstOrFail()->size['length'],
+            Tool::of(self::bench())->where('id', $tool)->firstOrFail()->size['length'],
             1e-9,
         );
     }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Blank\Blank;
+use App\Making\Making;
+use App\Reference\Reference;
+use App\Tool\Tool;
 use Database\Factories\ToolFactory;
 use Illuminate\Support\Carbon;
 
@@ -55,7 +59,7 @@ final class MakingTest extends HttpTestCase
 
     public function test_its_parts_are_cut_off_their_blank_and_undo_puts_them_back(): void
     {
-        $cherry = self::bench()->blanks()->where('name', 'cherry offcut')->firstOrFail();
+        $cherry = Blank::of(self::bench())->where('name', 'cherry offcut')->firstOrFail();
         $this->begin();
         // A blade of 240 + 20 and a stock of 140 + 20, each with a kerf of 5.
         self::assertEqualsWithDelta(520 - 265 - 165, (float) $cherry->refresh()->length_mm, 1e-9);
@@ -64,13 +68,13 @@ final class MakingTest extends HttpTestCase
             '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo',
         )->assertCreated();
         self::assertEqualsWithDelta(520, (float) $cherry->refresh()->length_mm, 1e-9);
-        self::assertSame(1, self::bench()->makings()->count(), 'the demo’s own');
+        self::assertSame(1, Making::of(self::bench())->count(), 'the demo’s own');
     }
 
     public function test_it_waits_a_week_and_for_the_glue_and_hangs_on_the_board_at_last(): void
     {
         $id = $this->begin();
-        $tools = self::bench()->tools()->count();
+        $tools = Tool::of(self::bench())->count();
         $this->ask('GET', '/api/search?q=for+the+lids')
             ->assertJsonPath('hits.0.kind', 'making')
             ->assertJsonPath('hits.0.id', $id);
@@ -99,13 +103,13 @@ final class MakingTest extends HttpTestCase
 
         $making = $this->making($id);
         self::assertTrue($making['isMade']);
-        self::assertSame($tools + 1, self::bench()->tools()->count());
-        $tool = self::bench()->tools()->latest('id')->firstOrFail();
+        self::assertSame($tools + 1, Tool::of(self::bench())->count());
+        $tool = Tool::of(self::bench())->latest('id')->firstOrFail();
         self::assertSame(
             ['try-square', 'try square, 200 mm blade length, 140 mm stock length, black cherry'],
             [$tool->kind, $tool->name],
         );
-        $square = self::bench()->references()->where('tool_id', $tool->id)->firstOrFail();
+        $square = Reference::of(self::bench())->where('tool_id', $tool->id)->firstOrFail();
         self::assertSame(
             [$square->id, ['kind' => 'reference', 'id' => $square->id]],
             [$making['reference'], $this->about],
@@ -130,8 +134,8 @@ final class MakingTest extends HttpTestCase
             'POST',
             '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo',
         )->assertCreated();
-        self::assertSame($tools, self::bench()->tools()->count());
-        self::assertFalse(self::bench()->references()->where('id', $square->id)->exists());
+        self::assertSame($tools, Tool::of(self::bench())->count());
+        self::assertFalse(Reference::of(self::bench())->where('id', $square->id)->exists());
         self::assertFalse($this->making($id)['isMade']);
     }
 
@@ -203,7 +207,7 @@ final class MakingTest extends HttpTestCase
         self::assertTrue($this->making($id)['isMade']);
         self::assertNull($this->making($id)['reference']);
         self::assertSame('It is made, ready for work.', $this->making($id)['next']['says']);
-        $mallet = self::bench()->tools()->latest('id')->firstOrFail();
+        $mallet = Tool::of(self::bench())->latest('id')->firstOrFail();
         self::assertSame(['mallet', ['kind' => 'tool', 'id' => $mallet->id]], [$mallet->kind, $this->about]);
     }
 
@@ -219,14 +223,14 @@ final class MakingTest extends HttpTestCase
             ->wanted()
             ->named('long bench hook')
             ->createOne();
-        $tools = self::bench()->tools()->count();
+        $tools = Tool::of(self::bench())->count();
         $id = (int) $this->ask('POST', '/api/plans/bench-hook/makings', ['figures' => [], 'blanks' => [], 'name' => ''])
             ->assertCreated()
             ->json('id');
         $this->stage($id);
         $this->stage($id, early: true);
         self::assertTrue($this->making($id)['isMade']);
-        self::assertSame($tools, self::bench()->tools()->count());
+        self::assertSame($tools, Tool::of(self::bench())->count());
         self::assertSame(['owned', 260], [$wanted->refresh()->status->value, $wanted->size['length']]);
         self::assertSame('wanted', $large->refresh()->status->value);
     }

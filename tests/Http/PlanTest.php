@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Blank\Blank;
+use App\Making\Making;
+use App\Tool\Tool;
 use JackRest\Desk\Making\PlanKind;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -25,7 +28,7 @@ final class PlanTest extends HttpTestCase
     /** @return array<string, int> */
     private static function shelf(): array
     {
-        return self::bench()->blanks()->pluck('id', 'name')->all();
+        return Blank::of(self::bench())->pluck('id', 'name')->all();
     }
 
     /** @return iterable<string, array{string}> */
@@ -85,15 +88,14 @@ final class PlanTest extends HttpTestCase
         ])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'blanks.blade');
-        self::assertSame(1, self::bench()->makings()->count(), 'the demo’s own');
+        self::assertSame(1, Making::of(self::bench())->count(), 'the demo’s own');
     }
 
     public function test_what_the_kit_lacks_is_told_with_the_ladder_s_answer(): void
     {
         $whole = $this->preview('bench-hook')['needs'];
         self::assertSame([], $whole['missing']);
-        self::bench()
-            ->tools()
+        Tool::of(self::bench())
             ->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])
             ->delete();
         $needs = $this->preview('mallet')['needs'];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Stone\Stone;
+
 final class RackTest extends HttpTestCase
 {
     private const PLATE = [
@@ -82,7 +84,7 @@ final class RackTest extends HttpTestCase
 
     public function test_flattening_and_a_new_sheet_count_from_today(): void
     {
-        $stone = self::bench()->stones()->where('name', '4000 stone')->firstOrFail();
+        $stone = Stone::of(self::bench())->where('name', '4000 stone')->firstOrFail();
         $this->ask('POST', "/api/stones/{$stone->id}/flattened", ['version' => 1])->assertJsonPath(
             'stones.3.flatSays',
             'flat',
@@ -96,7 +98,7 @@ final class RackTest extends HttpTestCase
 
     public function test_the_first_waterstones_fill_an_empty_rack(): void
     {
-        self::bench()->stones()->get()->each->delete();
+        Stone::of(self::bench())->get()->each->delete();
         $this->ask('POST', '/api/tools', [
             'kind' => 'waterstones',
             'figures' => (object) [],

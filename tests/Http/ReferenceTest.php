@@ -15,7 +15,7 @@ final class ReferenceTest extends HttpTestCase
 
     private static function named(string $name): Reference
     {
-        return self::bench()->references()->where('name', $name)->firstOrFail();
+        return Reference::of(self::bench())->where('name', $name)->firstOrFail();
     }
 
     /**

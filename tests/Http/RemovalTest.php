@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
 
 /** What is taken off the board, and the way back. */
 final class RemovalTest extends HttpTestCase
 {
     private static function mallet(): Tool
     {
-        return self::bench()->tools()->where('kind', 'mallet')->firstOrFail();
+        return Tool::of(self::bench())->where('kind', 'mallet')->firstOrFail();
     }
 
     /** @return array<string, mixed> */
@@ -82,7 +82,7 @@ final class RemovalTest extends HttpTestCase
 
     public function test_the_edge_of_a_removed_tool_goes_and_comes_back(): void
     {
-        $chisel = self::bench()->tools()->where('name', 'bevel-edge chisel, 12 mm')->firstOrFail();
+        $chisel = Tool::of(self::bench())->where('name', 'bevel-edge chisel, 12 mm')->firstOrFail();
         $edges = count($this->ask('GET', '/api/edges')->json('edges'));
         $this->ask('DELETE', "/api/tools/{$chisel->id}", ['version' => 1])->assertOk();
         self::assertNotContains('12 mm chisel', $this->ask('GET', '/api/edges')->json('edges.*.name'));
@@ -92,7 +92,7 @@ final class RemovalTest extends HttpTestCase
 
     public function test_removing_what_was_only_wanted_loses_no_work(): void
     {
-        $wanted = self::bench()->tools()->where('status', 'wanted')->firstOrFail();
+        $wanted = Tool::of(self::bench())->where('status', 'wanted')->firstOrFail();
         $this->ask('DELETE', "/api/tools/{$wanted->id}", ['version' => 1])
             ->assertOk()
             ->assertJsonPath('loses', []);
@@ -100,7 +100,7 @@ final class RemovalTest extends HttpTestCase
 
     public function test_without_a_way_to_sharpen_nearly_everything_stops(): void
     {
-        $stones = self::bench()->tools()->where('kind', 'waterstones')->firstOrFail();
+        $stones = Tool::of(self::bench())->where('kind', 'waterstones')->firstOrFail();
         $loses = $this->ask('DELETE', "/api/tools/{$stones->id}", ['version' => 1])
             ->assertOk()
             ->json('loses');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
 
 /** Saws: read, filed tooth by tooth, their templates printed at true size. */
 final class SawTest extends HttpTestCase
@@ -22,7 +22,7 @@ final class SawTest extends HttpTestCase
 
     private static function saw(string $kind = 'dovetail-saw'): Tool
     {
-        return self::bench()->tools()->where('kind', $kind)->firstOrFail();
+        return Tool::of(self::bench())->where('kind', $kind)->firstOrFail();
     }
 
     /**
@@ -42,7 +42,7 @@ final class SawTest extends HttpTestCase
         self::assertNotContains('coping saw, 160 mm blade', $names);
         $this->ask(
             'GET',
-            '/api/saws/'.self::bench()->tools()->where('kind', 'coping-saw')->firstOrFail()->id,
+            '/api/saws/'.Tool::of(self::bench())->where('kind', 'coping-saw')->firstOrFail()->id,
         )->assertNotFound();
     }
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
+use App\Tool\ToolUse;
 use Database\Factories\FilingFactory;
 use Database\Factories\ToolUseFactory;
 
@@ -15,7 +16,7 @@ final class ScraperTest extends HttpTestCase
 
     private static function card(): Tool
     {
-        return self::bench()->tools()->where('kind', 'card-scraper')->firstOrFail();
+        return Tool::of(self::bench())->where('kind', 'card-scraper')->firstOrFail();
     }
 
     public function test_tilt_decides_lean_and_passes(): void
@@ -54,7 +55,7 @@ final class ScraperTest extends HttpTestCase
         );
         $this->ask(
             'GET',
-            '/api/scrapers/'.self::bench()->tools()->where('kind', 'jack-plane')->firstOrFail()->id,
+            '/api/scrapers/'.Tool::of(self::bench())->where('kind', 'jack-plane')->firstOrFail()->id,
         )->assertNotFound();
     }
 
@@ -89,7 +90,7 @@ final class ScraperTest extends HttpTestCase
     {
         $bench = self::bench();
         $card = self::card();
-        $bench->toolUses()->where('tool_id', $card->id)->delete();
+        ToolUse::of($bench)->where('tool_id', $card->id)->delete();
         foreach ([40, 30, 20] as $ago) {
             FilingFactory::at($bench)->of($card)->daysAgo($ago)->createOne();
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Climate\ClimateStretch;
 use App\Session\Progress;
 use Illuminate\Support\Facades\Http;
 use Illuminate\Testing\TestResponse;
@@ -86,7 +87,7 @@ final class SeasonTest extends HttpTestCase
             'Say which wood it is, and this is worked out.',
             $this->forecastOf('900 mm straightedge')['says'],
         );
-        $stretch = self::bench()->climateStretches()->firstOrFail();
+        $stretch = ClimateStretch::of(self::bench())->firstOrFail();
         $this->ask('DELETE', "/api/season/stretches/{$stretch->id}", ['version' => 1])->assertOk();
         self::assertSame('There is no log of your air yet.', $this->forecastOf('200 mm try square')['says']);
         $this->ask('GET', '/api/season')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Tool\Tool;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -87,7 +88,7 @@ final class SecondWindowTest extends HttpTestCase
 
     public function test_a_lent_tool_too(): void
     {
-        $tool = self::bench()->tools()->firstOrFail();
+        $tool = Tool::of(self::bench())->firstOrFail();
         $this->ask('POST', "/api/tools/{$tool->id}/lent", [
             'version' => 9,
             'to' => 'Jorun',

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\ToolStatus;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -98,7 +99,7 @@ final class ShadowBoardTest extends HttpTestCase
             'The panel is smaller than each of the tools: ',
             $this->ask('POST', '/api/shadow-boards', [
                 ...$this->sheet('110', '110'),
-                'tools' => [self::bench()->tools()->where('kind', 'jack-plane')->firstOrFail()->id],
+                'tools' => [Tool::of(self::bench())->where('kind', 'jack-plane')->firstOrFail()->id],
             ])->json('errors.0.message'),
         );
         self::assertSame($before, $this->ask('GET', '/api/shadow-boards')->json('boards'));
@@ -107,10 +108,9 @@ final class ShadowBoardTest extends HttpTestCase
     public function test_what_is_put_away_or_wanted_does_not_hang(): void
     {
         $bench = self::bench();
-        $wanted = $bench->tools()->where('status', ToolStatus::Wanted)->firstOrFail()->id;
-        $away = (int) $bench->tools()->where('status', ToolStatus::Owned)->firstOrFail()->id;
-        $bench
-            ->tools()
+        $wanted = Tool::of($bench)->where('status', ToolStatus::Wanted)->firstOrFail()->id;
+        $away = (int) Tool::of($bench)->where('status', ToolStatus::Owned)->firstOrFail()->id;
+        Tool::of($bench)
             ->whereKey($away)
             ->update(['away_on' => '2026-11-01']);
         self::assertSame(

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Kit\Tool;
+use App\Tool\Tool;
 
 final class ToolTest extends HttpTestCase
 {
     private static function named(string $name): Tool
     {
-        return self::bench()
-            ->tools()
+        return Tool::of(self::bench())
             ->where('name', 'like', "$name%")
             ->firstOrFail();
     }
@@ -74,7 +73,7 @@ final class ToolTest extends HttpTestCase
         $this->ask('POST', '/api/tools', self::saw(['price' => 'much', 'status' => 'wanted']))
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'price');
-        self::assertSame(54, self::bench()->tools()->count());
+        self::assertSame(54, Tool::of(self::bench())->count());
     }
 
     public function test_a_tool_is_hung_up_with_what_was_read_and_can_be_undone(): void
@@ -84,7 +83,7 @@ final class ToolTest extends HttpTestCase
             ->assertJsonPath('tool.name', 'dovetail saw, 250 mm, 18 teeth per inch');
         self::assertEquals(
             ['tpi' => 18, 'depth' => 40],
-            self::bench()->tools()->where('id', $page->json('tool.id'))->firstOrFail()->size,
+            Tool::of(self::bench())->where('id', $page->json('tool.id'))->firstOrFail()->size,
         );
         $entry = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Reference\Reference;
+
 final class WindingTest extends HttpTestCase
 {
     private const SHEET = [
@@ -108,7 +110,7 @@ final class WindingTest extends HttpTestCase
     {
         $next = static fn (array $preview): string => $preview['next']['says'];
         $sheet = [...self::SHEET, 'tolerance' => '0.3', 'rows' => [['at' => '600', 'reading' => '0.5']]];
-        $this->bench()->references()->where('kind', 'sticks')->get()->each->delete();
+        Reference::of($this->bench())->where('kind', 'sticks')->get()->each->delete();
         self::assertStringStartsWith(
             'Can’t tell yet',
             $next($this->ask('POST', '/api/winding/preview', $sheet)->json()),

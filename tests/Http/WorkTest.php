@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Work\Work;
+
 final class WorkTest extends HttpTestCase
 {
     /** @return array<string, mixed> */
@@ -129,7 +131,7 @@ final class WorkTest extends HttpTestCase
                 ->assertStatus(422)
                 ->assertJsonPath('errors.0.field', $field);
         }
-        self::assertSame(5, self::bench()->works()->count());
+        self::assertSame(5, Work::of(self::bench())->count());
     }
 
     public function test_users_put_their_own_together(): void

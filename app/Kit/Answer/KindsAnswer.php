@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Answer;
 
 use App\Http\Answer;
+use App\Tool\Answer\KindAnswer;
+use App\Tool\Answer\ToolGroupAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** The catalogue of kinds. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Answer;
 
 use App\Http\Answer;
+use App\Tool\Answer\ToolAnswer;
+use App\Tool\Answer\ToolGroupAnswer;
 use App\Work\Answer\WorkAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Desk\Explanation;

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kit\Answer;
 
 use App\Http\Answer;
+use App\Tool\Answer\KindAnswer;
+use App\Tool\Answer\ToolAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** A tool on its own page. */

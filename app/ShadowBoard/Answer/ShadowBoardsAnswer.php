@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\ShadowBoard\Answer;
 
 use App\Http\Answer;
-use App\Kit\Answer\ToolGroupAnswer;
+use App\Tool\Answer\ToolGroupAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** Every shadow board. */

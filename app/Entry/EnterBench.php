@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entry;
+
+use App\Bench\Bench;
+use App\Bench\User;
+use Closure;
+use Illuminate\Http\Request;
+use JackRest\Core\Measure\LengthFormatter;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Says whose request this is and at which bench: the one place that decides it.
+ *
+ * There is one user at one bench for now; sign-in will change this class and no query.
+ */
+final class EnterBench
+{
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $user = User::query()->with('bench')->first();
+        if ($user === null) {
+            abort(503, 'There is no bench yet. Run ./jackrest start, which lays the demo bench.');
+        }
+        app()->instance(User::class, $user);
+        app()->instance(Bench::class, $user->bench);
+        app()->instance(LengthFormatter::class, new LengthFormatter($user->unit, $user->paper_mm));
+
+        return $next($request);
+    }
+}

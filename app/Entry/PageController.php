@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entry;
+
+use App\Http\Answer\HealthAnswer;
+use Illuminate\Contracts\View\View;
+use Illuminate\Support\Facades\DB;
+
+/** The one page of the front end, and whether the server is up. */
+final class PageController
+{
+    /** The page that carries the single-page front end. */
+    public function show(): View
+    {
+        $manifest = public_path('build/.vite/manifest.json');
+        abort_unless(is_file($manifest), 503, 'The front end is not built. Run ./jackrest start.');
+        /** @var array<string, array{file: string, css?: list<string>, assets?: list<string>}> $files */
+        $files = json_decode((string) file_get_contents($manifest), true, flags: JSON_THROW_ON_ERROR);
+        $entry = $files['web/src/main.tsx'];
+        $fonts = array_filter(
+            $entry['assets'] ?? [],
+            static fn (string $file): bool => preg_match('/latin-(400|600)-normal.*\.woff2$/', $file) === 1 &&
+                ! str_contains($file, 'latin-ext'),
+        );
+
+        return view('app', [
+            'script' => $entry['file'],
+            'styles' => $entry['css'] ?? [],
+            'fonts' => array_values($fonts),
+        ]);
+    }
+
+    /** Whether the application answers and its database can be read. */
+    public function health(): HealthAnswer
+    {
+        DB::table('benches')->exists();
+
+        return new HealthAnswer(status: 'up');
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entry;
+
+use App\Http\Answer\ErrorsAnswer;
+use App\Ledger\CannotUndo;
+use App\Ledger\Conflict;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Session\TokenMismatchException;
+use Illuminate\Validation\ValidationException;
+use JackRest\Core\Calculation\FieldError;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Calculation\UnknownCalculation;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Everything that can go wrong, as `{"errors": [{"field", "message"}]}` with a fitting status. */
+final class Problems
+{
+    public static function declare(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([InvalidInput::class, UnknownCalculation::class, Conflict::class, CannotUndo::class]);
+        $exceptions->render(
+            static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*')
+                ? self::answer($problem)
+                : null,
+        );
+    }
+
+    private static function answer(Throwable $problem): JsonResponse
+    {
+        return match (true) {
+            $problem instanceof InvalidInput => new JsonResponse(new ErrorsAnswer($problem->errors), 422),
+            $problem instanceof ValidationException => new JsonResponse(new ErrorsAnswer(self::fields($problem)), 422),
+            $problem instanceof UnknownCalculation => self::one('name', $problem->getMessage(), 404),
+            $problem instanceof Conflict => self::one('version', $problem->getMessage(), 409),
+            $problem instanceof CannotUndo => self::one('', $problem->getMessage(), 409),
+            $problem instanceof TokenMismatchException => self::one(
+                '',
+                'This page has grown old. Reload it; what you typed is kept.',
+                419,
+            ),
+            $problem instanceof HttpExceptionInterface => self::http($problem),
+            default => self::one(
+                '',
+                'Something went wrong here, and nothing was written. The log has the details.',
+                500,
+            ),
+        };
+    }
+
+    private static function http(HttpExceptionInterface&Throwable $problem): JsonResponse
+    {
+        $status = $problem->getStatusCode();
+        $lost = $problem->getPrevious() instanceof ModelNotFoundException || $status === 404;
+
+        return self::one(
+            '',
+            $lost ? 'There is nothing kept under that address.' : self::said($problem, $status),
+            $status,
+        );
+    }
+
+    private static function said(Throwable $problem, int $status): string
+    {
+        return match ($status) {
+            405 => 'That cannot be done at this address.',
+            419 => 'This page has grown old. Reload it; what you typed is kept.',
+            default => $problem->getMessage() !== '' ? $problem->getMessage() : 'That was refused.',
+        };
+    }
+
+    private static function one(string $field, string $message, int $status): JsonResponse
+    {
+        return new JsonResponse(ErrorsAnswer::one($message, $field), $status);
+    }
+
+    /** @return list<FieldError> */
+    private static function fields(ValidationException $problem): array
+    {
+        $errors = [];
+        foreach ($problem->errors() as $field => $messages) {
+            foreach ($messages as $message) {
+                $errors[] = new FieldError((string) $field, (string) $message);
+            }
+        }
+
+        return $errors;
+    }
+}

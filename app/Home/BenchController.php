@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Home;
+
+use App\Bench\Bench;
+use App\Bench\User;
+use App\Home\Answer\BenchAnswer;
+use App\Home\Answer\PulseAnswer;
+use App\Home\Answer\StepAnswer;
+use App\Ledger\DiaryEntry;
+use App\Print\PrintedSheet;
+use App\Work\KitOfBench;
+use Illuminate\Http\Response;
+use JackRest\Core\Measure\LengthFormatter;
+
+/** The bench itself: what wants doing, preferences, and what every page asks for. */
+final class BenchController
+{
+    private const LATEST = 4;
+
+    public function show(Bench $bench, LengthFormatter $format): BenchAnswer
+    {
+        $kit = new KitOfBench($bench);
+        $diary = DiaryEntry::of($bench)->with('undoneBy')->latest('id');
+        $diary->limit(self::LATEST);
+
+        return BenchResource::of(
+            $kit->nextWork(),
+            (new ToDoOfBench($bench, $kit, $format))->readiness(),
+            (new RecurringOfBench($bench))->lines(),
+            array_values($diary->get()->all()),
+            $format,
+        );
+    }
+
+    /** Whether anything changed since: asked every few seconds by every open window. */
+    public function pulse(Bench $bench, User $user): PulseAnswer
+    {
+        return new PulseAnswer(
+            revision: $bench->revision,
+            unit: $user->unit,
+            ground: $user->ground,
+            bench: $bench->name,
+            instrumentUrl: $user->instrument_url,
+        );
+    }
+
+    public function preferences(
+        PreferencesRequest $request,
+        User $user,
+        Bench $bench,
+        LengthFormatter $format,
+    ): PulseAnswer {
+        $user->fill($request->preferences($format))->save();
+
+        return $this->pulse($bench, $user);
+    }
+
+    /** An arrow key in a field: one step of the instrument's resolution up or down. */
+    public function step(StepRequest $request, LengthFormatter $format): StepAnswer
+    {
+        return new StepAnswer(typed: $request->stepped($format));
+    }
+
+    /** The week on one page, for the wall. */
+    public function card(Bench $bench, string $kind, LengthFormatter $format): Response
+    {
+        return PrintedSheet::answer((new CardOfBench($bench, $format))->sheet(), $kind, 'bench-card');
+    }
+}

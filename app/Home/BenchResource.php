@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Home;
+
+use App\Diary\DiaryResource;
+use App\Home\Answer\BenchAnswer;
+use App\Home\Answer\ChoreAnswer;
+use App\Home\Answer\UpkeepAnswer;
+use App\Home\Answer\WorkPieceAnswer;
+use App\Http\Answer\AboutAnswer;
+use App\Ledger\DiaryEntry;
+use App\Work\Work;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ToDoList;
+use JackRest\Desk\ToDo\UpkeepTask;
+
+/** What wants doing before the next work. */
+final class BenchResource
+{
+    /**
+     * @param  list<UpkeepTask>  $upkeep
+     * @param  list<DiaryEntry>  $latest
+     */
+    public static function of(
+        ?Work $work,
+        ToDoList $readiness,
+        array $upkeep,
+        array $latest,
+        LengthFormatter $format,
+    ): BenchAnswer {
+        return new BenchAnswer(
+            work: $work === null ? null : self::work($work, $format),
+            ready: $readiness->isReady(),
+            sentence: $readiness->sentence(),
+            minutes: $readiness->minutes(),
+            chores: array_map(self::chore(...), $readiness->chores),
+            upkeep: array_map(
+                static fn (UpkeepTask $line): UpkeepAnswer => new UpkeepAnswer(
+                    key: $line->key,
+                    says: $line->says,
+                    why: $line->why,
+                    minutes: $line->minutes,
+                    about: AboutAnswer::of($line->about),
+                    does: $line->does,
+                ),
+                $upkeep,
+            ),
+            latest: array_map(DiaryResource::entry(...), $latest),
+        );
+    }
+
+    private static function work(Work $work, LengthFormatter $format): WorkPieceAnswer
+    {
+        $pattern = $work->patternOfWork();
+        $measures = [];
+        foreach ($pattern->measures ?? [] as $measure) {
+            $measures[$measure->name] = (float) ($work->measures[$measure->name] ?? $measure->usual);
+        }
+
+        return new WorkPieceAnswer(
+            id: $work->id,
+            name: $work->name,
+            says: $work->says !== '' ? $work->says : $pattern->says ?? '',
+            form: $pattern->form ?? 'own',
+            measuresMm: $measures,
+            labels: array_map($format->dimension(...), $measures),
+        );
+    }
+
+    private static function chore(Chore $chore): ChoreAnswer
+    {
+        return new ChoreAnswer(
+            kind: $chore->kind,
+            says: $chore->says,
+            why: $chore->why,
+            minutes: $chore->minutes,
+            about: match ($chore->kind) {
+                ChoreKind::ChooseWork => new AboutAnswer(kind: 'works', id: null),
+                ChoreKind::GetTool => new AboutAnswer(kind: 'ladder', id: null),
+                ChoreKind::FetchTool => new AboutAnswer(kind: 'idle', id: null),
+                ChoreKind::SharpenEdge => new AboutAnswer(kind: 'edge', id: (int) $chore->id),
+                ChoreKind::FinishSession => new AboutAnswer(kind: 'session', id: (int) $chore->id),
+                ChoreKind::TestReference => new AboutAnswer(kind: 'reference', id: (int) $chore->id),
+            },
+        );
+    }
+}

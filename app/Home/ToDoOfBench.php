@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Home;
+
+use App\Bench\Bench;
+use App\Edge\Edge;
+use App\Reference\SeasonOfBench;
+use App\Session\BenchSession;
+use App\Stone\RackOfBench;
+use App\Tool\Tool;
+use App\Work\KitOfBench;
+use App\Work\Work;
+use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Kit\Article;
+use JackRest\Core\Kit\KitPlanner;
+use JackRest\Core\Kit\Ladder;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Task;
+use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Kit\PurchaseWords;
+use JackRest\Desk\Session\SessionStep;
+use JackRest\Desk\ToDo\Chore;
+use JackRest\Desk\ToDo\ChoreKind;
+use JackRest\Desk\ToDo\ToDoList;
+
+/** Gathers what wants doing before the next work. */
+final class ToDoOfBench
+{
+    // To fetch stones and water and clear up again; and to knife two lines and read them. From memory.
+    private const SET_UP_MINUTES = 3;
+
+    private const TEST_MINUTES = 5;
+
+    private const TOOLS_NAMED = 4;
+
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly KitOfBench $kit,
+        private readonly LengthFormatter $format,
+    ) {
+    }
+
+    public function readiness(): ToDoList
+    {
+        $work = $this->kit->nextWork();
+
+        return new ToDoList($work?->name, [
+            ...$work === null ? [$this->chooseWork()] : $this->tools($work),
+            ...$this->sessions(),
+            ...$this->edges(),
+            ...$this->references(),
+        ]);
+    }
+
+    private function chooseWork(): Chore
+    {
+        return new Chore(
+            ChoreKind::ChooseWork,
+            'works',
+            'Say what you want to make.',
+            'Tools, edges and squares are judged by the work they are for.',
+            null,
+        );
+    }
+
+    /** @return list<Chore> */
+    private function tools(Work $work): array
+    {
+        $lacking = $this->kit->lacking($work);
+        if ($lacking === []) {
+            return [];
+        }
+        $planner = $this->kit->plannerFor(collect([$work]));
+        $fetch = array_map(
+            static fn (Tool $tool): Chore => new Chore(
+                ChoreKind::FetchTool,
+                (string) $tool->id,
+                $tool->lent_on === null
+                    ? "Hang the {$tool->name} up again."
+                    : "Ask {$tool->lent_to} for the {$tool->name}.",
+                "The {$work->name} want it.",
+                null,
+            ),
+            $this->kit->toFetch($work),
+        );
+        $buy = (new Ladder($planner))->inOrder();
+        $named = array_slice($buy, 0, self::TOOLS_NAMED);
+        $chores = [...$fetch, ...array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), $named)];
+        $more = count($buy) - count($named);
+        if ($more > 0) {
+            $chores[] = new Chore(
+                ChoreKind::GetTool,
+                'ladder',
+                "And $more more to get or make.",
+                'The ladder has them in order.',
+                null,
+            );
+        }
+        $impossible = [...$planner->propose()->impossible, ...$planner->propose()->unserved];
+
+        return $impossible === []
+            ? $chores
+            : [
+                ...$chores,
+                new Chore(
+                    ChoreKind::GetTool,
+                    'kit',
+                    'Find a tool to '.
+                        PurchaseWords::listed(
+                            array_values(
+                                array_unique(
+                                    array_map(static fn (Task $task): string => $task->operation->name, $impossible),
+                                ),
+                            ),
+                        ).
+                        '.',
+                    $planner->propose()->unserved === []
+                        ? 'Nothing on offer does it well enough.'
+                        : 'Your budget does not reach for it.',
+                    null,
+                ),
+            ];
+    }
+
+    private function tool(KitPlanner $planner, Offer $offer): Chore
+    {
+        $name = preg_replace('/, .*/', '', $offer->name);
+
+        return new Chore(
+            ChoreKind::GetTool,
+            $offer->kind,
+            ($offer->making === null ? 'Get ' : 'Make ').Article::with((string) $name).'.',
+            PurchaseWords::opens($planner->purchase($offer)),
+            $offer->making?->minutes,
+        );
+    }
+
+    /** @return list<Chore> */
+    private function sessions(): array
+    {
+        $running = BenchSession::of($this->bench)->where('state', BenchSession::RUNNING)->get();
+
+        return array_values(
+            $running
+                ->map(static function (BenchSession $session): Chore {
+                    $steps = $session->walked();
+                    $left = array_sum(
+                        array_map(
+                            static fn (SessionStep $step): float => $step->seconds,
+                            array_slice($steps, $session->at_step),
+                        ),
+                    );
+                    $step = $steps[min($session->at_step, count($steps) - 1)];
+
+                    return new Chore(
+                        ChoreKind::FinishSession,
+                        (string) $session->id,
+                        $session->kind->goOn($session->title, $step),
+                        $session->kind->stoppedAt($step),
+                        max(1, (int) ceil($left / 60)),
+                    );
+                })
+                ->all(),
+        );
+    }
+
+    /** @return list<Chore> */
+    private function edges(): array
+    {
+        $rack = new RackOfBench($this->bench);
+        $stones = $rack->forPlan();
+        $running = BenchSession::of($this->bench)
+            ->where('state', BenchSession::RUNNING)
+            ->get()
+            ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
+            ->all();
+        $chores = [];
+        $blunt = Edge::of($this->bench)->where('condition', '!=', Edge::SHARP);
+        $blunt->whereNotIn('id', $running);
+        foreach ($blunt->get() as $edge) {
+            $condition = EdgeNeed::from($edge->condition);
+            $sheet = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
+            $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
+            $chores[] = new Chore(
+                ChoreKind::SharpenEdge,
+                (string) $edge->id,
+                "Hone the {$edge->name}.",
+                $condition->label().'. '.$condition->sign(),
+                $minutes,
+            );
+        }
+
+        return $chores;
+    }
+
+    /** @return list<Chore> those that are due by their own history, then those the season has probably moved */
+    private function references(): array
+    {
+        $chores = [];
+        $season = new SeasonOfBench($this->bench);
+        foreach ($season->references as $index => $reference) {
+            $why = $reference->due() ?? $season->claim($index, $this->format);
+            if ($why !== null) {
+                $chores[] = new Chore(
+                    ChoreKind::TestReference,
+                    (string) $reference->id,
+                    "Test the {$reference->name}.",
+                    $why,
+                    self::TEST_MINUTES,
+                );
+            }
+        }
+
+        return $chores;
+    }
+}

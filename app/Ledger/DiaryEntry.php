@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Ledger;
+
+use App\Bench\Bench;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * What was recorded, in one sentence, with the changes it made. Written once; the database refuses more.
+ *
+ * @property int $id
+ * @property string $written_at
+ * @property string $kind
+ * @property string $subject
+ * @property string $sentence
+ * @property list<array{
+ *     table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null,
+ * }> $changes
+ * @property int|null $undoes_id
+ * @property DiaryEntry|null $undoneBy
+ */
+final class DiaryEntry extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['changes' => 'array'];
+    }
+
+    /** @return HasMany<DiaryEntry, Bench> */
+    public static function of(Bench $bench): HasMany
+    {
+        return $bench->hasMany(self::class);
+    }
+
+    /** @return HasOne<DiaryEntry, $this> */
+    public function undoneBy(): HasOne
+    {
+        return $this->hasOne(self::class, 'undoes_id');
+    }
+}

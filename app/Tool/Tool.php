@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tool;
+
+use App\Ledger\Record;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Fit\SawCount;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
+use JackRest\Core\Kit\WantedTool;
+use JackRest\Core\Tool\ToolKind;
+use JackRest\Core\Tool\ToolKinds;
+use JackRest\Desk\ToDo\Topic;
+
+/**
+ * @property string $kind
+ * @property string $name
+ * @property ToolStatus $status
+ * @property array<string, float> $size the dimensions that were read, by name; the others are usual for the kind
+ * @property float|null $price
+ * @property string|null $hung_on when it came, where that is known better than by its record
+ * @property string|null $bought_for what it was got for
+ * @property bool $kept for its own sake
+ * @property string|null $away_on since when it is put away
+ * @property string|null $lent_to
+ * @property string|null $lent_on
+ * @property string|null $ask_on when to ask for it
+ * @property \Illuminate\Database\Eloquent\Collection<int, StrokeCount> $strokeCounts
+ */
+final class Tool extends Record
+{
+    private const SAWS = ['back-saw', 'handsaw', 'pull-saw'];
+
+    private const SCRAPERS = ['card-scraper', 'cabinet-scraper'];
+
+    private const AUGERS = 'auger-bits';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float', 'kept' => 'boolean'];
+    }
+
+    /** @return HasMany<StrokeCount, $this> */
+    public function strokeCounts(): HasMany
+    {
+        return $this->hasMany(StrokeCount::class);
+    }
+
+    /** Whether it hangs here: neither lent nor put away. */
+    public function isAtHand(): bool
+    {
+        return $this->lent_on === null && $this->away_on === null;
+    }
+
+    public function kindOfTool(): ToolKind
+    {
+        return ToolKinds::named($this->kind);
+    }
+
+    public function toCore(): CoreTool
+    {
+        return new CoreTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size));
+    }
+
+    public function toWanted(): WantedTool
+    {
+        return new WantedTool(
+            (string) $this->id,
+            $this->kind,
+            $this->name,
+            array_map(floatval(...), $this->size),
+            $this->price,
+        );
+    }
+
+    /** @return list<SawCount> */
+    public function sawCounts(): array
+    {
+        $sizes = $this->toCore()->sizes();
+
+        return array_values(
+            $this->strokeCounts->map(static fn (StrokeCount $count): SawCount => $count->toCore($sizes))->all(),
+        );
+    }
+
+    /** Whether it has teeth that are filed. */
+    public function isSaw(): bool
+    {
+        return $this->status === ToolStatus::Owned && in_array($this->kindOfTool()->form, self::SAWS, true);
+    }
+
+    /** Whether a burr is turned on it. */
+    public function isScraper(): bool
+    {
+        return $this->status === ToolStatus::Owned && in_array($this->kind, self::SCRAPERS, true);
+    }
+
+    public function isAugerSet(): bool
+    {
+        return $this->status === ToolStatus::Owned && $this->kind === self::AUGERS;
+    }
+
+    /** Saws, scrapers and sets of auger bits are looked after at their edges. */
+    public function topic(): Topic
+    {
+        $kind = match (true) {
+            $this->isSaw() => 'saw',
+            $this->isScraper() => 'scraper',
+            $this->isAugerSet() => 'auger',
+            default => 'tool',
+        };
+
+        return new Topic($kind, $this->id);
+    }
+}

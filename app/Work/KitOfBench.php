@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Bench\Bench;
+use App\School\KitSettings;
+use App\Tool\Tool;
+use App\Tool\ToolStatus;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Collection;
+use JackRest\Core\Kit\Coverage;
+use JackRest\Core\Kit\KitPlanner;
+use JackRest\Core\Kit\Ladder;
+use JackRest\Core\Kit\Offer;
+use JackRest\Core\Kit\PlannedWork;
+use JackRest\Core\Kit\TaskCoverage;
+use JackRest\Core\Kit\ToolAtHand as CoreTool;
+use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\Kit\WantedTool;
+use JackRest\Core\Kit\WorkTasks;
+use JackRest\Core\School\School;
+use JackRest\Core\Work\Operation;
+use JackRest\Core\Work\Operations;
+use JackRest\Core\Work\Task;
+
+/** The tools of a bench beside the works they are for, and what the core says of both. */
+final class KitOfBench
+{
+    /** @var Collection<int, Tool> */
+    public readonly Collection $tools;
+
+    /** @var Collection<int, Work> the next first: those with a date by their date, then as they were written down */
+    public readonly Collection $works;
+
+    public readonly KitSettings $settings;
+
+    public readonly School $school;
+
+    private ?KitPlanner $planner = null;
+
+    private ?Coverage $coverage = null;
+
+    private ?Coverage $planned = null;
+
+    public function __construct(public readonly Bench $bench)
+    {
+        $this->tools = Tool::of($bench)->get()->toBase();
+        $this->works = Work::of($bench)
+            ->get()
+            ->toBase()
+            ->sortBy(static fn (Work $work): array => [! $work->chosen, $work->due_on ?? '9999', $work->id])
+            ->values();
+        $this->settings = KitSettings::now($bench);
+        $this->school = $this->settings->school();
+    }
+
+    public function nextWork(): ?Work
+    {
+        return $this->works->first(static fn (Work $work): bool => $work->chosen);
+    }
+
+    /** For the works that are chosen; a school that buys for the next work only plans for that one. */
+    public function planner(): KitPlanner
+    {
+        return $this->planner ??= $this->plannerFor(
+            $this->school->nextWorkOnly()
+                ? $this->works->where('chosen', true)->take(1)
+                : $this->works->where('chosen', true),
+        );
+    }
+
+    /** @param  Collection<int, Work>  $works */
+    public function plannerFor(Collection $works): KitPlanner
+    {
+        $wanted = array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
+
+        return new KitPlanner(
+            array_values($works->map($this->planned(...))->all()),
+            $this->owned(),
+            $wanted,
+            $this->school,
+            $this->settings->budget,
+        );
+    }
+
+    public function ladder(): Ladder
+    {
+        return new Ladder($this->planner(), $this->settings->months(Carbon::now()->toDateString()));
+    }
+
+    /** What can be done with the tools owned. */
+    public function coverage(): Coverage
+    {
+        return $this->coverage ??= new Coverage(new ToolsAtHand($this->atHand()), $this->school);
+    }
+
+    /** What could be done once the plan is got as well. */
+    public function coverageOfPlan(): Coverage
+    {
+        return $this->planned ??= new Coverage(
+            new ToolsAtHand([
+                ...$this->owned(),
+                ...array_map(
+                    static fn (Offer $offer): CoreTool => new CoreTool(
+                        $offer->id,
+                        $offer->kind,
+                        $offer->name,
+                        $offer->sizes,
+                    ),
+                    $this->planner()->propose()->buy,
+                ),
+            ]),
+            $this->school,
+        );
+    }
+
+    public function planned(Work $work): PlannedWork
+    {
+        return $work->planned(new WorkTasks($this->school, $this->settings->floor));
+    }
+
+    /** @return list<TaskCoverage> */
+    public function covered(Work $work): array
+    {
+        return array_map($this->coverage()->of(...), $this->planned($work)->tasks);
+    }
+
+    /**
+     * @return list<Task> tasks of a work that cannot be done well enough with the tools owned, or owned without one of
+     * them
+     */
+    public function lacking(Work $work, ?Tool $without = null): array
+    {
+        $coverage =
+            $without === null
+                ? $this->coverage()
+                : new Coverage(
+                    new ToolsAtHand(
+                        array_values(
+                            array_filter(
+                                $this->atHand(),
+                                static fn (CoreTool $tool): bool => $tool->id !== (string) $without->id,
+                            ),
+                        ),
+                    ),
+                    $this->school,
+                );
+
+        return array_values(
+            array_filter(
+                $this->planned($work)->tasks,
+                static fn (Task $task): bool => ! $coverage->of($task)->isEnough(),
+            ),
+        );
+    }
+
+    /** What a kind is got for: the chosen works that lack something it takes part in; null: none of them. */
+    public function wantedFor(string $kind): ?string
+    {
+        $takesPart = array_fill_keys(
+            array_map(static fn (Operation $operation): string => $operation->id, Operations::byKind()[$kind] ?? []),
+            true,
+        );
+        $wanting = $this->works->filter(
+            fn (Work $work): bool => $work->chosen &&
+                array_filter(
+                    $this->lacking($work),
+                    static fn (Task $task): bool => isset($takesPart[$task->operation->id]),
+                ) !== [],
+        );
+
+        return $wanting->isEmpty() ? null : $wanting->pluck('name')->implode(', ');
+    }
+
+    /** @return list<CoreTool> all of them: what is lent or put away is not bought again */
+    public function owned(): array
+    {
+        return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), $this->of(ToolStatus::Owned));
+    }
+
+    /** @return list<CoreTool> those that hang here */
+    public function atHand(): array
+    {
+        return array_map(
+            static fn (Tool $tool): CoreTool => $tool->toCore(),
+            array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => $tool->isAtHand())),
+        );
+    }
+
+    /** @return list<Tool> lent or put away, and wanted for what cannot be done without them */
+    public function toFetch(Work $work): array
+    {
+        $whole = new Coverage(new ToolsAtHand($this->owned()), $this->school);
+        $ids = [];
+        foreach ($this->lacking($work) as $task) {
+            foreach ($whole->of($task)->isEnough() ? $whole->of($task)->best->tools ?? [] : [] as $tool) {
+                $ids[$tool->id] = true;
+            }
+        }
+
+        return array_values(
+            array_filter(
+                $this->of(ToolStatus::Owned),
+                static fn (Tool $tool): bool => ! $tool->isAtHand() && isset($ids[(string) $tool->id]),
+            ),
+        );
+    }
+
+    /** @return list<Tool> */
+    public function of(ToolStatus $status): array
+    {
+        return array_values($this->tools->filter(static fn (Tool $tool): bool => $tool->status === $status)->all());
+    }
+
+    /** The record an offer stands for; null where it comes from the list of kinds. */
+    public function toolOf(Offer $offer): ?Tool
+    {
+        return ctype_digit($offer->id) ? $this->tools->firstWhere('id', (int) $offer->id) : null;
+    }
+}
