@@ -36,6 +36,7 @@ use App\Tool\Tool;
 use App\Tool\ToolUse;
 use App\Work\Work;
 use BackedEnum;
+use Database\Relay\DiarySubjects;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -209,8 +210,15 @@ final class DemoBench
         }
         self::air($bench);
         self::edgeDiary($bench);
+        $subjects = new DiarySubjects();
         foreach ($plan['diary'] as $entry) {
-            DiaryEntry::of($bench)->create([...$entry, 'changes' => []]);
+            [$type, $id] = $subjects->of($bench->id, $entry['subject'], []) ?? [null, null];
+            DiaryEntry::of($bench)->create([
+                ...$entry,
+                'subject_type' => $type,
+                'subject_id' => $id,
+                'changes' => [],
+            ]);
         }
     }
 

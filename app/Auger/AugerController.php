@@ -55,7 +55,7 @@ final class AugerController
         abort_if($bit === null && $request->version() > 0, 409, 'This bit was taken back elsewhere.');
         $ledger->record(
             'auger-checked',
-            $auger->name,
+            $auger,
             "Checked the $size bit: {$request->sheet($format)->next()->says}",
             static function (Changes $changes) use ($bit, $auger, $values, $request): void {
                 $bit === null

@@ -76,7 +76,7 @@ final class BlankController
     /** Takes a blank off the shelf: used up, burnt, given away. */
     public function destroy(VersionedRequest $request, Ledger $ledger, Blank $blank): DiaryEntryAnswer
     {
-        $entry = $ledger->record('blank-gone', $blank->name, "Took the {$blank->name} off the shelf.", static function (
+        $entry = $ledger->record('blank-gone', $blank, "Took the {$blank->name} off the shelf.", static function (
             Changes $changes,
         ) use ($blank, $request): void {
             $changes->delete($blank, $request->version());
@@ -97,7 +97,7 @@ final class BlankController
         $says =
             "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup ".
             "{$format->small($visit->cupMm)}";
-        $entry = $ledger->record('blank-at-rest', $blank->name, "Measured the {$blank->name}: $says.", static function (
+        $entry = $ledger->record('blank-at-rest', $blank, "Measured the {$blank->name}: $says.", static function (
             Changes $changes,
         ) use ($blank, $visit, $now, $request): void {
             $changes->update($blank, [], $request->version());

@@ -34,7 +34,7 @@ final class CurveController
         $values = $request->values($ledger->bench, $edge, $format);
         $ledger->record(
             'edge-curved',
-            $edge->name,
+            $edge,
             "Gave the {$edge->name} a curve of {$format->dimension(round((float) $values['radius_mm']))} radius.",
             static function (Changes $changes) use ($edge, $values, $request): void {
                 $changes->update($edge, $values, $request->version());

@@ -92,7 +92,8 @@ final class EdgeController
 
     public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgePageAnswer
     {
-        $diary = DiaryEntry::of($bench)->with('undoneBy')->where('subject', $edge->name)->latest('id');
+        $diary = DiaryEntry::of($bench)->with('undoneBy')
+            ->where('subject_type', $edge->getMorphClass())->where('subject_id', $edge->id)->latest('id');
         $diary->limit(self::LATEST);
         $running = Sessions::running($bench, $edge);
 
@@ -108,7 +109,7 @@ final class EdgeController
     {
         $new = EdgesOfKind::another($tool->toCore(), $format);
         $edge = null;
-        $ledger->record('edge-added', $tool->name, "Added another edge to the {$tool->name}.", static function (
+        $ledger->record('edge-added', $tool, "Added another edge to the {$tool->name}.", static function (
             Changes $changes,
         ) use ($tool, $new, $request, &$edge): void {
             $changes->update($tool, [], $request->version());
@@ -123,7 +124,7 @@ final class EdgeController
     {
         $entry = $ledger->record(
             'edge-removed',
-            $edge->name,
+            $edge,
             "Put the {$edge->name} away: it is sharpened no more.",
             static function (Changes $changes) use ($edge, $request): void {
                 $changes->delete($edge, $request->version());

@@ -62,7 +62,7 @@ final class HoningController
         );
         $ledger->record(
             'measured-bevel',
-            $edge->name,
+            $edge,
             "Bevel of the {$edge->name} measured: {$deg}° ± {$give}°.",
             static function (Changes $changes) use ($edge, $blade, $event, $request): void {
                 $changes->update(
@@ -90,7 +90,7 @@ final class HoningController
     ): EdgePageAnswer {
         $condition = $request->string('condition')->toString();
         $says = lcfirst(EdgeNeed::tryFrom($condition)?->label() ?? 'Sharp');
-        $ledger->record('edge-condition', $edge->name, "Looked at the {$edge->name}: $says.", static function (
+        $ledger->record('edge-condition', $edge, "Looked at the {$edge->name}: $says.", static function (
             Changes $changes,
         ) use ($edge, $condition, $request): void {
             $changes->update($edge, ['condition' => $condition], $request->version());
@@ -122,7 +122,7 @@ final class HoningController
         $context = ['need' => $need->value, 'becomes' => [$edge->id => HoningSteps::becomes($task, $plan)]];
         $says = lcfirst($need->label());
         $session = null;
-        $ledger->record('honing-started', $edge->name, "Began honing the {$edge->name}: $says.", static function (
+        $ledger->record('honing-started', $edge, "Began honing the {$edge->name}: $says.", static function (
             Changes $changes,
         ) use ($edge, $steps, $context, $need, $request, &$session): void {
             $changes->update($edge, ['condition' => $need->value], $request->version());

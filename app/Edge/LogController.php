@@ -38,7 +38,7 @@ final class LogController
         $event = $request->event();
         $ledger->record(
             "edge-{$event->kind->value}",
-            $edge->name,
+            $edge,
             EdgeEntryWords::sentence($event, "the {$edge->name}"),
             static function (Changes $changes) use ($edge, $event, $request): void {
                 $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
@@ -69,7 +69,7 @@ final class LogController
         $kept = $request->boolean('keep') ? $words->betterUm() : null;
         $ledger->record(
             'stop-trial',
-            $edge->name,
+            $edge,
             "Two stops tried with the {$edge->name}. {$words->sentence()}",
             static function (Changes $changes) use ($edge, $trial, $kept, $request): void {
                 $changes->update($edge, $kept === null ? [] : ['finish_um' => $kept], $request->version());

@@ -82,7 +82,7 @@ final class GuideController
     {
         $entry = $ledger->record(
             'guide-removed',
-            $guide->name,
+            $guide,
             "Put the {$guide->name} for {$guide->seat->label()} away.",
             static function (Changes $changes) use ($guide, $request): void {
                 $changes->delete($guide, $request->version());

@@ -237,7 +237,7 @@ final readonly class RecurringOfBench
 
     private function back(Ledger $ledger, Tool $tool): void
     {
-        $ledger->record('hung-again', $tool->name, "The {$tool->name} is back from {$tool->lent_to}.", static function (
+        $ledger->record('hung-again', $tool, "The {$tool->name} is back from {$tool->lent_to}.", static function (
             Changes $changes,
         ) use ($tool): void {
             $changes->update($tool, ['lent_to' => null, 'lent_on' => null, 'ask_on' => null]);

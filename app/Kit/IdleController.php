@@ -53,7 +53,7 @@ final class IdleController
             $tool->lent_on === null
                 ? "Hung the {$tool->name} up again."
                 : "The {$tool->name} is back from {$tool->lent_to}.";
-        $ledger->record('hung-again', $tool->name, $says, static function (Changes $changes) use (
+        $ledger->record('hung-again', $tool, $says, static function (Changes $changes) use (
             $tool,
             $request,
         ): void {
@@ -73,7 +73,7 @@ final class IdleController
         $values = $request->values();
         $ledger->record(
             'lent',
-            $tool->name,
+            $tool,
             "Lent the {$tool->name} to {$values['lent_to']}.",
             static fn (Changes $changes) => $changes->update($tool, $values, $request->version()),
         );
@@ -87,7 +87,7 @@ final class IdleController
         $kept = $request->boolean('kept');
         $ledger->record(
             'kept',
-            $tool->name,
+            $tool,
             $kept ? "The {$tool->name} is kept for its own sake." : "The {$tool->name} has to earn its place.",
             static fn (Changes $changes) => $changes->update($tool, ['kept' => $kept], $request->version()),
         );
@@ -106,7 +106,7 @@ final class IdleController
         $work = $values['work_id'] === null ? null : Work::of($ledger->bench)->find($values['work_id']);
         $entry = $ledger->record(
             'tool-used',
-            $tool->name,
+            $tool,
             "Used the {$tool->name}".($work === null ? '' : " for the {$work->name}").'.',
             static function (Changes $changes) use ($tool, $values): void {
                 $changes->create(ToolUse::of($changes->bench), ['tool_id' => $tool->id, ...$values]);

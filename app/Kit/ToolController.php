@@ -97,7 +97,7 @@ final class ToolController
     {
         $loses =
             $tool->status === ToolStatus::Owned ? ToolPageResource::lost(new KitOfBench($ledger->bench), $tool) : [];
-        $entry = $ledger->record('tool-removed', $tool->name, self::sentence($tool, $loses), static function (
+        $entry = $ledger->record('tool-removed', $tool, self::sentence($tool, $loses), static function (
             Changes $changes,
         ) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
@@ -114,7 +114,7 @@ final class ToolController
         $price = $request->price();
         $ledger->record(
             'price',
-            $tool->name,
+            $tool,
             "Price of the {$tool->name}: ".Money::plain($price).'.',
             static function (Changes $changes) use ($tool, $price, $request): void {
                 $changes->update($tool, ['price' => $price], $request->version());
@@ -130,7 +130,7 @@ final class ToolController
             'hung_on' => Carbon::now()->toDateString(),
             'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind),
         ];
-        $ledger->record('got-tool', $tool->name, "Got the {$tool->name}; it hangs on the board.", static function (
+        $ledger->record('got-tool', $tool, "Got the {$tool->name}; it hangs on the board.", static function (
             Changes $changes,
         ) use ($tool, $came, $request, $format): void {
             $changes->update($tool, ['status' => ToolStatus::Owned, ...$came], $request->version());
@@ -158,7 +158,7 @@ final class ToolController
             ' deep in '.
             $format->dimension($values['thickness_mm']).
             " of {$values['hardness']->value} wood.";
-        $entry = $ledger->record('strokes-counted', $tool->name, $sentence, static function (Changes $changes) use (
+        $entry = $ledger->record('strokes-counted', $tool, $sentence, static function (Changes $changes) use (
             $tool,
             $values,
             $request,

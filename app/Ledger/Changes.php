@@ -13,6 +13,9 @@ final class Changes
     /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
     private array $made = [];
 
+    /** @var list<Record> what was created or changed */
+    private array $touched = [];
+
     public function __construct(public readonly Bench $bench)
     {
     }
@@ -28,6 +31,7 @@ final class Changes
     {
         $record = $records->create(['bench_id' => $this->bench->id, ...$values])->refresh();
         $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => null, 'after' => []];
+        $this->touched[] = $record;
 
         return $record;
     }
@@ -49,6 +53,7 @@ final class Changes
         if ($changed === [] && $seenVersion === null) {
             return;
         }
+        $this->touched[] = $record;
         // Recorded upon counts as changed: a second window must be told even where no column differs.
         $record->version++;
         $record->save();
@@ -76,7 +81,20 @@ final class Changes
         $record->version++;
         $record->save();
         $record->delete();
+        $this->touched[] = $record;
         $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => [], 'after' => null];
+    }
+
+    /** What was touched and has this name; null: nothing. */
+    public function named(string $name): ?Record
+    {
+        foreach ($this->touched as $record) {
+            if (($record->getAttributes()['name'] ?? null) === $name && Subject::typeOf($record) !== null) {
+                return $record;
+            }
+        }
+
+        return null;
     }
 
     /**

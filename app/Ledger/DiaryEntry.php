@@ -15,7 +15,9 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property int $id
  * @property string $written_at
  * @property string $kind
- * @property string $subject
+ * @property string $subject what it is about, as it was called then
+ * @property string|null $subject_type null: no record, or not known of an old entry
+ * @property int|null $subject_id
  * @property string $sentence
  * @property list<array{
  *     table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null,
@@ -32,7 +34,7 @@ final class DiaryEntry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['changes' => 'array'];
+        return ['changes' => 'array', 'subject_id' => 'integer'];
     }
 
     /** @return HasMany<DiaryEntry, Bench> */

@@ -25,17 +25,20 @@ final readonly class Ledger
     }
 
     /**
+     * @param  Record|string  $subject  what it is about; by name where it is no record, or is created by it
      * @param  callable(Changes): void  $write
      *
      * @throws Conflict
      */
-    public function record(string $kind, string $subject, string $sentence, callable $write): DiaryEntry
+    public function record(string $kind, Record|string $subject, string $sentence, callable $write): DiaryEntry
     {
         return $this->inTransaction(function () use ($kind, $subject, $sentence, $write): DiaryEntry {
             $changes = new Changes($this->bench);
             $write($changes);
 
-            return $this->entry($kind, $subject, $sentence, $changes->made());
+            $about = $subject instanceof Record ? Subject::record($subject) : Subject::named($subject, $changes);
+
+            return $this->entry($kind, $about->columns(), $sentence, $changes->made());
         });
     }
 
@@ -60,7 +63,9 @@ final readonly class Ledger
             }
             $reversed = array_map($this->reverse(...), array_reverse($entry->changes));
 
-            return $this->entry('undo', $entry->subject, "Undone: {$entry->sentence}", $reversed, $entry->id);
+            $about = $entry->only(['subject', 'subject_type', 'subject_id']);
+
+            return $this->entry('undo', $about, "Undone: {$entry->sentence}", $reversed, $entry->id);
         });
     }
 
@@ -115,11 +120,12 @@ final readonly class Ledger
     }
 
     /**
+     * @param  array<string, mixed>  $about  columns of what it is about
      * @param  list<RowChange>  $changes
      */
     private function entry(
         string $kind,
-        string $subject,
+        array $about,
         string $sentence,
         array $changes,
         ?int $undoes = null,
@@ -127,7 +133,7 @@ final readonly class Ledger
         return DiaryEntry::of($this->bench)->create([
             'written_at' => Carbon::now()->toIso8601ZuluString(),
             'kind' => $kind,
-            'subject' => $subject,
+            ...$about,
             'sentence' => $sentence,
             'changes' => $changes,
             'undoes_id' => $undoes,

@@ -30,6 +30,12 @@ abstract class Record extends Model
         return new Topic($this->getMorphClass(), $this->id);
     }
 
+    /** What it is a part of, when it has no name and no page of its own; else itself. */
+    public function whole(): self
+    {
+        return $this;
+    }
+
     /** @return HasMany<static, Bench> all of its kind that a bench has; every query for a record starts here */
     public static function of(Bench $bench): HasMany
     {

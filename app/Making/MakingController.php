@@ -73,7 +73,7 @@ final class MakingController
             $making->state === 'made'
                 ? "Took the making of the {$making->name} off the list."
                 : "Left off making the {$making->name}.";
-        $entry = $ledger->record('making-left', $making->name, $sentence, static function (Changes $changes) use (
+        $entry = $ledger->record('making-left', $making, $sentence, static function (Changes $changes) use (
             $making,
             $request,
         ): void {

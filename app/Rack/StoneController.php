@@ -50,7 +50,7 @@ final class StoneController
     {
         $entry = $ledger->record(
             'stone-removed',
-            $stone->name,
+            $stone,
             "Took the {$stone->name} out of the rack.",
             static function (Changes $changes) use ($stone, $request): void {
                 $changes->delete($stone, $request->version());
@@ -63,7 +63,7 @@ final class StoneController
     /** It is flat again: edges are counted anew. */
     public function flatten(VersionedRequest $request, Ledger $ledger, Stone $stone): RackAnswer
     {
-        $ledger->record('stone-flattened', $stone->name, "Flattened the {$stone->name}.", static function (
+        $ledger->record('stone-flattened', $stone, "Flattened the {$stone->name}.", static function (
             Changes $changes,
         ) use ($stone, $request): void {
             $changes->update($stone, ['flattened_at' => Carbon::now()->toIso8601ZuluString()], $request->version());
@@ -77,7 +77,7 @@ final class StoneController
     {
         $ledger->record(
             'stone-renewed',
-            $stone->name,
+            $stone,
             "Began a new {$stone->name}; the old one is worn out.",
             static function (Changes $changes) use ($stone, $request): void {
                 $changes->update($stone, ['begun_at' => Carbon::now()->toIso8601ZuluString()], $request->version());

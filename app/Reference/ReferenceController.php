@@ -56,7 +56,7 @@ final class ReferenceController
     public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): DiaryEntryAnswer
     {
         $sentence = "Took the {$reference->name} from the references.";
-        $entry = $ledger->record('reference-removed', $reference->name, $sentence, static function (
+        $entry = $ledger->record('reference-removed', $reference, $sentence, static function (
             Changes $changes,
         ) use ($reference, $request): void {
             $changes->delete($reference, $request->version());
@@ -72,7 +72,7 @@ final class ReferenceController
         User $user,
         LengthFormatter $format,
     ): ReferencePageAnswer {
-        $ledger->record('reference-dropped', $reference->name, "The {$reference->name} fell.", static function (
+        $ledger->record('reference-dropped', $reference, "The {$reference->name} fell.", static function (
             Changes $changes,
         ) use ($reference, $request): void {
             $changes->update($reference, ['dropped_on' => Carbon::now()->toIso8601ZuluString()], $request->version());
@@ -90,7 +90,7 @@ final class ReferenceController
     ): DiaryEntryAnswer {
         $wood = $request->wood($format);
         $sentence = "The {$reference->name} is of {$wood->species->name}.";
-        $entry = $ledger->record('reference-wood', $reference->name, $sentence, static function (Changes $changes) use (
+        $entry = $ledger->record('reference-wood', $reference, $sentence, static function (Changes $changes) use (
             $reference,
             $wood,
             $request,

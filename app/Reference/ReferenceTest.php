@@ -10,7 +10,6 @@ use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\EarlierTest;
-use JackRest\Desk\ToDo\Topic;
 
 /**
  * One test of a reference as it was read, with what came of it.
@@ -49,10 +48,9 @@ final class ReferenceTest extends Record
         return $this->belongsTo(Reference::class);
     }
 
-    /** Where it was made. */
-    public function topic(): Topic
+    public function whole(): Reference
     {
-        return $this->reference->topic();
+        return $this->reference;
     }
 
     public function tested(): Tested

@@ -45,7 +45,7 @@ final class TestController
     ): Created {
         $recorder = new TestRecorder($reference, $request->form($reference, $format), $format);
         $planed = $request->wasPlaned();
-        $ledger->record('reference-tested', $reference->name, $recorder->sentence($planed), static function (
+        $ledger->record('reference-tested', $reference, $recorder->sentence($planed), static function (
             Changes $changes,
         ) use ($recorder, $request, $planed): void {
             $recorder->write($changes, $request->version(), $planed);
@@ -71,7 +71,7 @@ final class TestController
             throw InvalidInput::because('figures.tolerance', 'There is nothing to plane off.');
         }
         $session = null;
-        $ledger->record('reference-tested', $reference->name, $recorder->sentence(false), static function (
+        $ledger->record('reference-tested', $reference, $recorder->sentence(false), static function (
             Changes $changes,
         ) use ($recorder, $reference, $request, $steps, &$session): void {
             $test = $recorder->write($changes, $request->version(), false);

@@ -52,7 +52,7 @@ final class SawController
         LengthFormatter $format,
     ): SawPageAnswer {
         $sizes = $request->sizes($saw, $request->sheet($saw, $format));
-        $ledger->record('saw-read', $saw->name, "Read the teeth of the {$saw->name}.", static function (
+        $ledger->record('saw-read', $saw, "Read the teeth of the {$saw->name}.", static function (
             Changes $changes,
         ) use ($saw, $sizes, $request): void {
             $changes->update($saw, ['size' => $sizes], $request->version());
@@ -91,7 +91,7 @@ final class SawController
             'setMm' => $sheet->wantedSetMm(),
         ];
         $session = null;
-        $ledger->record('saw-read', $saw->name, "Began to file the {$saw->name}.", static function (
+        $ledger->record('saw-read', $saw, "Began to file the {$saw->name}.", static function (
             Changes $changes,
         ) use ($saw, $steps, $context, $sizes, $request, &$session): void {
             $changes->update($saw, ['size' => $sizes], $request->version());

@@ -52,6 +52,12 @@ final class BenchSession extends Record
         return $this->morphTo();
     }
 
+    /** The record whose work it is; null: there are several, or it is gone. */
+    public function about(): ?Record
+    {
+        return $this->subject instanceof Record ? $this->subject->whole() : null;
+    }
+
     /** @return list<SessionStep> */
     public function walked(): array
     {

@@ -38,12 +38,9 @@ final class SessionController
         self::refuseEnded($session);
         $done = $request->isDone();
         $end = $ends->of($session, $done);
-        $ledger->record($end->entryKind(), $session->title, $end->sentence(), static function (Changes $changes) use (
-            $session,
-            $done,
-            $request,
-            $end,
-        ): void {
+        $ledger->record($end->entryKind(), $session->about() ?? $session->title, $end->sentence(), static function (
+            Changes $changes,
+        ) use ($session, $done, $request, $end): void {
             $now = Carbon::now()->toIso8601ZuluString();
             $state = $done ? BenchSession::FINISHED : BenchSession::STOPPED;
             $changes->update($session, ['state' => $state, 'ended_at' => $now], $request->version());

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Session;
 
 use App\Http\Answer\AboutAnswer;
-use App\Ledger\Record;
 use App\Session\Answer\SessionAnswer;
 use App\Session\Answer\SessionStepAnswer;
 use JackRest\Desk\Session\SessionStep;
@@ -38,9 +37,9 @@ final class SessionResource
      */
     private static function about(BenchSession $session): ?AboutAnswer
     {
-        $subject = $session->subject;
+        $about = $session->about();
 
-        return $subject instanceof Record ? AboutAnswer::of($subject->topic()) : null;
+        return $about === null ? null : AboutAnswer::of($about->topic());
     }
 
     private static function step(SessionStep $step): SessionStepAnswer

@@ -76,7 +76,7 @@ final class ShadowBoardController
     {
         $entry = $ledger->record(
             'shadow-board-removed',
-            $shadowBoard->name,
+            $shadowBoard,
             "Took the {$shadowBoard->name} off the list.",
             static function (Changes $changes) use ($shadowBoard, $request): void {
                 $changes->delete($shadowBoard, $request->version());

@@ -156,7 +156,7 @@ final class LookOverController
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $ledger->record(
             'tool-left',
-            $look->name,
+            $look,
             "Left the {$look->name} at the stall.",
             static fn (Changes $changes) => $changes->update($look, ['state' => 'left'], $request->version()),
         );

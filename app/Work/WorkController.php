@@ -126,7 +126,7 @@ final class WorkController
     {
         $chosen = $request->boolean('chosen');
         $sentence = $chosen ? "Took up the {$work->name}." : "Left the {$work->name} for later.";
-        $ledger->record('work-chosen', $work->name, $sentence, static function (Changes $changes) use (
+        $ledger->record('work-chosen', $work, $sentence, static function (Changes $changes) use (
             $work,
             $chosen,
             $request,
@@ -139,7 +139,7 @@ final class WorkController
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): RemovedAnswer
     {
-        $entry = $ledger->record('work-removed', $work->name, "Gave up the work: {$work->name}.", static function (
+        $entry = $ledger->record('work-removed', $work, "Gave up the work: {$work->name}.", static function (
             Changes $changes,
         ) use ($work, $request): void {
             $changes->delete($work, $request->version());

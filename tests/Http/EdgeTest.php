@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\Edge;
+use Illuminate\Support\Facades\DB;
 
 final class EdgeTest extends HttpTestCase
 {
@@ -159,5 +160,34 @@ final class EdgeTest extends HttpTestCase
     public function test_an_edge_of_no_bench_is_not_found(): void
     {
         $this->ask('GET', '/api/edges/999')->assertNotFound();
+    }
+
+    /** Two irons of one name have each a history of its own, and a new name takes nothing away. */
+    public function test_its_diary_is_its_own_whatever_it_is_called(): void
+    {
+        [$one, $other] = Edge::of(self::bench())->orderBy('id')->limit(2)->get()->all();
+        DB::table('edges')
+            ->where('id', $other->id)
+            ->update(['name' => $one->name]);
+        $before = count($this->ask('GET', "/api/edges/{$other->id}")->json('diary'));
+        $this->ask('POST', "/api/edges/{$one->id}/events", [
+            ...array_fill_keys(['day', 'wood', 'strokes', 'found', 'stone', 'deg', 'note'], ''),
+            'kind' => 'used',
+            'minutes' => '20',
+            'version' => $one->version,
+        ])->assertStatus(201);
+        self::assertCount($before, $this->ask('GET', "/api/edges/{$other->id}")->json('diary'));
+        $said = $this->ask('GET', "/api/edges/{$one->id}")->json('diary.0.sentence');
+        self::assertStringStartsWith('Used the ', $said);
+        DB::table('edges')
+            ->where('id', $one->id)
+            ->update(['name' => 'renamed iron']);
+        self::assertSame($said, $this->ask('GET', "/api/edges/{$one->id}")->json('diary.0.sentence'));
+        $entry = $this->ask('GET', "/api/edges/{$one->id}")->json('diary.0.id');
+        $this->ask('POST', "/api/diary/$entry/undo")->assertStatus(201);
+        self::assertStringStartsWith(
+            'Undone: Used the ',
+            $this->ask('GET', "/api/edges/{$one->id}")->json('diary.0.sentence'),
+        );
     }
 }

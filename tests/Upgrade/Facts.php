@@ -26,6 +26,9 @@ final class Facts
         'migrations',
     ];
 
+    /** Columns that tell what could be found out from the others. */
+    private const ADDED = ['diary_entries' => ['subject_type' => true, 'subject_id' => true]];
+
     public function __construct(private readonly PDO $base)
     {
     }
@@ -66,7 +69,10 @@ final class Facts
         return array_combine(
             $tables,
             array_map(
-                fn (string $table): array => $this->rows("SELECT * FROM \"$table\" ORDER BY 1, 2"),
+                fn (string $table): array => array_map(
+                    static fn (array $row): array => array_diff_key($row, self::ADDED[$table] ?? []),
+                    $this->rows("SELECT * FROM \"$table\" ORDER BY 1, 2"),
+                ),
                 $tables,
             ),
         );

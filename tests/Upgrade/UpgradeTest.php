@@ -40,6 +40,36 @@ final class UpgradeTest extends TestCase
         }
     }
 
+    public function test_the_diary_says_which_record_it_is_about(): void
+    {
+        $this->upgrade();
+        $told = $this->bench->open()->query(
+            'SELECT count(*) AS entries, count(subject_id) AS told, sum(subject_type = \'edge\' AND subject <> (SELECT
+                name FROM edges WHERE id = subject_id)) AS wrong FROM diary_entries',
+        );
+        self::assertNotFalse($told);
+        $counts = (array) $told->fetch();
+        self::assertSame([122, 0], [(int) $counts['entries'], (int) $counts['wrong']]);
+        self::assertGreaterThan(100, (int) $counts['told'], 'the others are about days, files and the shop');
+    }
+
+    public function test_the_last_step_can_be_taken_back_and_made_again(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        $this->upgrade();
+        $back = $this->command('migrate:rollback', '--step=1', '--force');
+        self::assertSame(0, $back->run(), $back->getOutput().$back->getErrorOutput());
+        $tables = $this->statements();
+        self::assertStringNotContainsString('primary_deg > 0', $tables);
+        self::assertStringNotContainsString('subject_type VARCHAR, subject_id INTEGER, CHECK', $tables);
+        $this->upgrade();
+        $tables = $this->statements();
+        self::assertStringContainsString('primary_deg > 0', $tables);
+        foreach ((new Facts($this->bench->open()))->all() as $of => $facts) {
+            self::assertEquals($before[$of], $facts, $of);
+        }
+    }
+
     public function test_a_copy_is_made_first_and_it_is_the_bench_as_it_was(): void
     {
         $before = (new Facts($this->bench->open()))->all();
@@ -83,6 +113,15 @@ final class UpgradeTest extends TestCase
         self::assertEquals($before, (new Facts($this->bench->open()))->all());
     }
 
+    /** What the tables were created with. */
+    private function statements(): string
+    {
+        $all = $this->bench->open()->query('SELECT sql FROM sqlite_master');
+        self::assertNotFalse($all);
+
+        return (string) json_encode($all->fetchAll());
+    }
+
     private function upgrade(): string
     {
         [$status, $said] = $this->ran();
@@ -94,7 +133,7 @@ final class UpgradeTest extends TestCase
     /** @return array{int, string} */
     private function ran(): array
     {
-        $process = $this->command();
+        $process = $this->command('upgrade');
 
         return [$process->run(), $process->getOutput().$process->getErrorOutput()];
     }
@@ -102,7 +141,7 @@ final class UpgradeTest extends TestCase
     /** True when it was ended before it had said that it was through. */
     private function killed(int $afterUs): bool
     {
-        $process = $this->command();
+        $process = $this->command('upgrade');
         $watch = $this->bench->open();
         $watch->exec('PRAGMA busy_timeout = 0');
         $process->start();
@@ -115,9 +154,9 @@ final class UpgradeTest extends TestCase
         return ! str_contains($process->getOutput(), 'brought up to date');
     }
 
-    private function command(): Process
+    private function command(string ...$command): Process
     {
-        return new Process(['php', 'artisan', 'upgrade'], dirname(__DIR__, 2), $this->bench->environment());
+        return new Process(['php', 'artisan', ...$command], dirname(__DIR__, 2), $this->bench->environment());
     }
 
     /** Somebody else holds the one lock for writing. */
