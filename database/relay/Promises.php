@@ -47,7 +47,8 @@ final class Promises
         $parts = DB::select('SELECT type, sql FROM sqlite_master WHERE tbl_name = ? AND sql IS NOT NULL', [$table]);
         $create = array_values(array_filter($parts, static fn (object $part): bool => $part->type === 'table'))[0]->sql;
         $new = "{$table}_anew";
-        DB::statement((string) preg_replace('/^CREATE TABLE (?:"[^"]+"|\S+)/', "CREATE TABLE \"$new\"", $change($create)));
+        $named = preg_replace('/^CREATE TABLE (?:"[^"]+"|\S+)/', "CREATE TABLE \"$new\"", $change($create));
+        DB::statement((string) $named);
         DB::statement("INSERT INTO \"$new\" SELECT * FROM \"$table\"");
         DB::statement("DROP TABLE \"$table\"");
         DB::statement("ALTER TABLE \"$new\" RENAME TO \"$table\"");

@@ -1,5 +1,5 @@
 import { afterEach, expect, test, vi } from 'vitest'
-import { askLong, linesOf, Refused } from './client'
+import { answered, askLong, client, linesOf, Refused } from './client'
 
 const encoder = new TextEncoder()
 
@@ -64,4 +64,17 @@ test('what it refuses at once, and a stream that breaks off, are refusals too', 
   await expect(askLong('/api/x', {}, () => undefined)).rejects.toThrow('Choose a file.')
   answering(streamOf('{"done":0,"of":2}\n'))
   await expect(askLong('/api/x', {}, () => undefined)).rejects.toBeInstanceOf(Refused)
+})
+
+test('what is refused is thrown with what was wrong, field by field', async () => {
+  vi.stubGlobal('document', { cookie: '' })
+  const refuse = () =>
+    Promise.resolve(
+      Response.json({ errors: [{ field: 'price', message: 'Write a price.' }] }, { status: 422 }),
+    )
+  const asked = client.GET('/api/kit', { baseUrl: 'http://bench', fetch: refuse })
+  const refused = await answered(asked).catch((problem: unknown) => problem)
+  expect(refused).toBeInstanceOf(Refused)
+  expect((refused as Refused).about('price')).toBe('Write a price.')
+  expect((refused as Refused).changedElsewhere).toBe(false)
 })

@@ -34,20 +34,21 @@ const crossSiteToken: Middleware = {
   },
 }
 
-export const client = createClient<paths>({ baseUrl: '/' })
-client.use(crossSiteToken)
-
-interface Answer<T> {
-  data?: T | undefined
-  error?: unknown
-  response: Response
+const refusal: Middleware = {
+  async onResponse({ response }) {
+    if (!response.ok) throw new Refused(response.status, complaints(await response.json().catch(() => null)))
+  },
 }
 
-/** The data of an answer, or a {@link Refused}. */
-export async function answered<T>(asked: Promise<Answer<T>>): Promise<T> {
-  const { data, error, response } = await asked
-  if (data !== undefined && response.ok) return data
-  throw new Refused(response.status, complaints(error))
+export const client = createClient<paths>({ baseUrl: '/' })
+client.use(crossSiteToken)
+client.use(refusal)
+
+/** The data of an answer; what was refused has been thrown as {@link Refused}. */
+export async function answered<T>(asked: Promise<{ data?: T | undefined; response: Response }>): Promise<T> {
+  const { data, response } = await asked
+  if (data === undefined) throw new Refused(response.status, [])
+  return data
 }
 
 /** Sends a file as a form does; what travels as JSON goes through {@link client}. */

@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import clsx from 'clsx'
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from './Button'
 import { asDate, asTime } from './dates'
+import { useChange } from './useChange'
 
 /** Diary entries, newest first, each with its way back. */
 export function DiaryLines({ entries, empty }: { entries: readonly Schemas['DiaryEntry'][]; empty: string }) {
@@ -47,10 +47,7 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
 }
 
 function useUndo() {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (entry: number) =>
-      answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  return useChange((entry: number) =>
+    answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
+  )
 }

@@ -14,10 +14,11 @@ export function Waiting() {
   return <p className="py-10 text-soft">Fetching it from the shelf…</p>
 }
 
-export function Lost({ problem }: { problem: Error }) {
+/** What could not be fetched, and why. */
+export function Lost({ problem }: { problem: unknown }) {
   return (
     <div role="alert" className="py-10">
-      <h1 className="text-2xl">{problem.message}</h1>
+      <h1 className="text-2xl">{problem instanceof Error ? problem.message : String(problem)}</h1>
     </div>
   )
 }

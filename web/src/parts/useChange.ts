@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { benchChanged } from '@/api/asking'
 
 /** A change to the bench: whatever it answers, everything shown of the bench is asked for again. */
 export function useChange<Sent, Answer>(
@@ -9,6 +10,6 @@ export function useChange<Sent, Answer>(
   return useMutation({
     mutationFn: send,
     onSuccess: (answer, sent) => onDone?.(answer, sent),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+    onSettled: () => benchChanged(queries),
   })
 }

@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { benchChanged } from '@/api/asking'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse } from '@/api/queries'
 
@@ -9,7 +10,7 @@ export function usePreference() {
     mutationFn: (body: Schemas['PreferencesRequest']) => answered(client.PUT('/api/preferences', { body })),
     onSuccess: (state, body) => {
       queries.setQueryData(pulse().queryKey, state)
-      if (body.paper !== undefined) void queries.invalidateQueries({ queryKey: ['bench'] })
+      if (body.paper !== undefined) void benchChanged(queries)
     },
   })
 }

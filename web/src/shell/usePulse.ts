@@ -1,3 +1,4 @@
+import { benchChanged } from '@/api/asking'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { pulse } from '@/api/queries'
@@ -10,7 +11,7 @@ export function usePulse(): void {
   const now = data && `${data.revision} ${data.unit}`
   useEffect(() => {
     if (now !== undefined && seen.current !== undefined && now !== seen.current) {
-      void queries.invalidateQueries({ queryKey: ['bench'] })
+      void benchChanged(queries)
     }
     seen.current = now ?? seen.current
   }, [now, queries])

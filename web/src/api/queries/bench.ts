@@ -1,22 +1,14 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { answered, askLong, client, type Schemas, type Told } from '@/api/client'
-import { UNDER } from './under'
+import { asking, STAYS } from '@/api/asking'
+import { askLong, type Schemas, type Told } from '@/api/client'
 
 /** What goes in and out as CSV. */
 export type Table = 'diary' | 'rack' | 'climate'
 
 export const pulse = () =>
-  queryOptions({
-    queryKey: ['pulse'],
-    queryFn: ({ signal }) => answered(client.GET('/api/pulse', { signal })),
-    refetchInterval: 2500,
-  })
+  asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: 2500, meta: STAYS })
 
-export const bench = () =>
-  queryOptions({
-    queryKey: [UNDER, 'bench'],
-    queryFn: ({ signal }) => answered(client.GET('/api/bench', { signal })),
-  })
+export const bench = () => asking.queryOptions('get', '/api/bench')
 
 export const importPreview = (
   what: Table,
@@ -24,7 +16,7 @@ export const importPreview = (
   onTold: (told: Told) => void,
 ) =>
   queryOptions({
-    queryKey: [UNDER, 'import-preview', what, body],
+    queryKey: ['import-preview', what, body],
     queryFn: body
       ? ({ signal }) => askLong<Schemas['ImportPreview']>(`/api/files/${what}/preview`, body, onTold, signal)
       : skipToken,
@@ -32,29 +24,27 @@ export const importPreview = (
   })
 
 export const session = (id: number) =>
-  queryOptions({
-    queryKey: ['session', id],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/sessions/{session}', { params: { path: { session: id } }, signal })),
-  })
+  asking.queryOptions(
+    'get',
+    '/api/sessions/{session}',
+    { params: { path: { session: id } } },
+    { meta: STAYS },
+  )
 
 export const diary = (q: string, before?: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'diary', q, before],
-    queryFn: ({ signal }) =>
-      answered(
-        client.GET('/api/diary', {
-          params: { query: { ...(q && { q }), ...(before !== undefined && { before }) } },
-          signal,
-        }),
-      ),
-    placeholderData: keepPreviousData,
-  })
+  asking.queryOptions(
+    'get',
+    '/api/diary',
+    {
+      params: { query: { ...(q && { q }), ...(before !== undefined && { before }) } },
+    },
+    { placeholderData: keepPreviousData },
+  )
 
 export const search = (q: string) =>
-  queryOptions({
-    queryKey: [UNDER, 'search', q],
-    queryFn: ({ signal }) => answered(client.GET('/api/search', { params: { query: { q } }, signal })),
-    placeholderData: keepPreviousData,
-    enabled: q.trim() !== '',
-  })
+  asking.queryOptions(
+    'get',
+    '/api/search',
+    { params: { query: { q } } },
+    { placeholderData: keepPreviousData, enabled: q.trim() !== '' },
+  )

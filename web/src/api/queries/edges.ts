@@ -1,178 +1,91 @@
-import { keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '@/api/client'
-import { UNDER } from './under'
+import { keepPreviousData } from '@tanstack/react-query'
+import { asking, PREVIEW } from '@/api/asking'
+import type { Schemas } from '@/api/client'
 
-export const edges = () =>
-  queryOptions({
-    queryKey: [UNDER, 'edges'],
-    queryFn: ({ signal }) => answered(client.GET('/api/edges', { signal })),
-  })
+export const edges = () => asking.queryOptions('get', '/api/edges')
 
 export const edgePage = (edge: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'edge', edge],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/edges/{edge}', { params: { path: { edge } }, signal })),
-  })
+  asking.queryOptions('get', '/api/edges/{edge}', { params: { path: { edge } } })
 
 export const edgePlan = (edge: number, body: Schemas['EdgeFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'edge-plan', edge, body],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/edges/{edge}/plan', { params: { path: { edge } }, body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions('post', '/api/edges/{edge}/plan', { params: { path: { edge } }, body }, PREVIEW)
 
-export const outlook = () =>
-  queryOptions({
-    queryKey: [UNDER, 'outlook'],
-    queryFn: ({ signal }) => answered(client.GET('/api/edges/outlook', { signal })),
-  })
+export const outlook = () => asking.queryOptions('get', '/api/edges/outlook')
 
 export const edgeGeometry = (edge: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'edge-geometry', edge],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/edges/{edge}/geometry', { params: { path: { edge } }, signal })),
-  })
+  asking.queryOptions('get', '/api/edges/{edge}/geometry', { params: { path: { edge } } })
 
 export const geometryPreview = (edge: number, body: Schemas['GeometryFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'geometry-preview', edge, body],
-    queryFn: ({ signal }) =>
-      answered(
-        client.POST('/api/edges/{edge}/geometry/preview', { params: { path: { edge } }, body, signal }),
-      ),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/edges/{edge}/geometry/preview',
+    { params: { path: { edge } }, body },
+    PREVIEW,
+  )
 
 export const edgeLog = (edge: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'edge-log', edge],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/edges/{edge}/log', { params: { path: { edge } }, signal })),
-  })
+  asking.queryOptions('get', '/api/edges/{edge}/log', { params: { path: { edge } } })
 
-export const rack = () =>
-  queryOptions({
-    queryKey: [UNDER, 'rack'],
-    queryFn: ({ signal }) => answered(client.GET('/api/rack', { signal })),
-  })
+export const rack = () => asking.queryOptions('get', '/api/rack')
 
 export const stonePreview = (body: Schemas['StoneFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'stone-preview', body],
-    queryFn: ({ signal }) => answered(client.POST('/api/rack/preview', { body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions('post', '/api/rack/preview', { body }, PREVIEW)
 
 export const edgeCurve = (edge: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'edge-curve', edge],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/edges/{edge}/curve', { params: { path: { edge } }, signal })),
-  })
+  asking.queryOptions('get', '/api/edges/{edge}/curve', { params: { path: { edge } } })
 
 export const curvePreview = (edge: number, body: Schemas['CurveRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'curve-preview', edge, body],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/edges/{edge}/curve/preview', { params: { path: { edge } }, body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/edges/{edge}/curve/preview',
+    { params: { path: { edge } }, body },
+    PREVIEW,
+  )
 
-export const augers = () =>
-  queryOptions({
-    queryKey: [UNDER, 'augers'],
-    queryFn: ({ signal }) => answered(client.GET('/api/augers', { signal })),
-  })
+export const augers = () => asking.queryOptions('get', '/api/augers')
 
 export const auger = (set: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'auger', set],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/augers/{auger}', { params: { path: { auger: set } }, signal })),
-  })
+  asking.queryOptions('get', '/api/augers/{auger}', { params: { path: { auger: set } } })
 
 export const augerBitPreview = (set: number, body: Schemas['AugerBitRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'auger-bit-preview', set, body],
-    queryFn: ({ signal }) =>
-      answered(
-        client.POST('/api/augers/{auger}/preview', { params: { path: { auger: set } }, body, signal }),
-      ),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/augers/{auger}/preview',
+    { params: { path: { auger: set } }, body },
+    PREVIEW,
+  )
 
-export const scrapers = () =>
-  queryOptions({
-    queryKey: [UNDER, 'scrapers'],
-    queryFn: ({ signal }) => answered(client.GET('/api/scrapers', { signal })),
-  })
+export const scrapers = () => asking.queryOptions('get', '/api/scrapers')
 
 export const scraper = (id: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'scraper', id],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/scrapers/{scraper}', { params: { path: { scraper: id } }, signal })),
-  })
+  asking.queryOptions('get', '/api/scrapers/{scraper}', { params: { path: { scraper: id } } })
 
 export const scraperPreview = (id: number, body: Schemas['ScraperRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'scraper-preview', id, body],
-    queryFn: ({ signal }) =>
-      answered(
-        client.POST('/api/scrapers/{scraper}/preview', { params: { path: { scraper: id } }, body, signal }),
-      ),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/scrapers/{scraper}/preview',
+    { params: { path: { scraper: id } }, body },
+    PREVIEW,
+  )
 
-export const saws = () =>
-  queryOptions({
-    queryKey: [UNDER, 'saws'],
-    queryFn: ({ signal }) => answered(client.GET('/api/saws', { signal })),
-  })
+export const saws = () => asking.queryOptions('get', '/api/saws')
 
 export const sawPage = (saw: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'saw', saw],
-    queryFn: ({ signal }) => answered(client.GET('/api/saws/{saw}', { params: { path: { saw } }, signal })),
-  })
+  asking.queryOptions('get', '/api/saws/{saw}', { params: { path: { saw } } })
 
 export const sawPreview = (saw: number, body: Schemas['SawFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'saw-preview', saw, body],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/saws/{saw}/preview', { params: { path: { saw } }, body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions('post', '/api/saws/{saw}/preview', { params: { path: { saw } }, body }, PREVIEW)
 
-export const guides = () =>
-  queryOptions({
-    queryKey: [UNDER, 'guides'],
-    queryFn: ({ signal }) => answered(client.GET('/api/guides', { signal })),
-  })
+export const guides = () => asking.queryOptions('get', '/api/guides')
 
 export const guidePreview = (body: Schemas['GuideFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'guide-preview', body],
-    queryFn: ({ signal }) => answered(client.POST('/api/guides/preview', { body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions('post', '/api/guides/preview', { body }, PREVIEW)
 
 /** Without a choice: the day of all that are due. */
 export const day = (edges: readonly number[] | null) =>
-  queryOptions({
-    queryKey: [UNDER, 'day', edges],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/day', { body: edges ? { edges: [...edges] } : {}, signal })),
-    placeholderData: keepPreviousData,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/day',
+    { body: edges ? { edges: [...edges] } : {} },
+    { placeholderData: keepPreviousData },
+  )

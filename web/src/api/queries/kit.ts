@@ -1,129 +1,62 @@
-import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { answered, client, type Schemas } from '@/api/client'
-import { UNDER } from './under'
+import { keepPreviousData } from '@tanstack/react-query'
+import { asking, PREVIEW, STAYS } from '@/api/asking'
+import type { Schemas } from '@/api/client'
 
-export const kit = () =>
-  queryOptions({
-    queryKey: [UNDER, 'kit'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kit', { signal })),
-  })
+export const kit = () => asking.queryOptions('get', '/api/kit')
 
-export const kinds = () =>
-  queryOptions({
-    queryKey: [UNDER, 'kinds'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kinds', { signal })),
-    staleTime: 60_000,
-  })
+export const kinds = () => asking.queryOptions('get', '/api/kinds', {}, { staleTime: 60_000 })
 
 export const toolPage = (tool: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'tool', tool],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/tools/{tool}', { params: { path: { tool } }, signal })),
-  })
+  asking.queryOptions('get', '/api/tools/{tool}', { params: { path: { tool } } })
 
 export const toolPreview = (body: Schemas['ToolFormRequest'] | null) =>
-  queryOptions({
-    queryKey: [UNDER, 'tool-preview', body],
-    queryFn: body ? ({ signal }) => answered(client.POST('/api/tools/preview', { body, signal })) : skipToken,
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions(
+    'post',
+    '/api/tools/preview',
+    { body: body as NonNullable<typeof body> },
+    { ...PREVIEW, enabled: body !== null },
+  )
 
-export const works = () =>
-  queryOptions({
-    queryKey: [UNDER, 'works'],
-    queryFn: ({ signal }) => answered(client.GET('/api/works', { signal })),
-  })
+export const works = () => asking.queryOptions('get', '/api/works')
 
 export const workPage = (work: number) =>
-  queryOptions({
-    queryKey: [UNDER, 'work', work],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/works/{work}', { params: { path: { work } }, signal })),
-  })
+  asking.queryOptions('get', '/api/works/{work}', { params: { path: { work } } })
 
 export const workPreview = (body: Schemas['WorkFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'work-preview', body],
-    queryFn: ({ signal }) => answered(client.POST('/api/works/preview', { body, signal })),
-    placeholderData: keepPreviousData,
-  })
+  asking.queryOptions('post', '/api/works/preview', { body }, { placeholderData: keepPreviousData })
 
 export const operations = () =>
-  queryOptions({
-    queryKey: ['operations'],
-    queryFn: ({ signal }) => answered(client.GET('/api/operations', { signal })),
-    staleTime: Infinity,
-  })
+  asking.queryOptions('get', '/api/operations', {}, { staleTime: Infinity, meta: STAYS })
 
-export const ladder = () =>
-  queryOptions({
-    queryKey: [UNDER, 'ladder'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kit/ladder', { signal })),
-  })
+export const ladder = () => asking.queryOptions('get', '/api/kit/ladder')
 
-export const alternatives = () =>
-  queryOptions({
-    queryKey: [UNDER, 'alternatives'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kit/alternatives', { signal })),
-  })
+export const alternatives = () => asking.queryOptions('get', '/api/kit/alternatives')
 
-export const school = () =>
-  queryOptions({
-    queryKey: [UNDER, 'school'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kit/school', { signal })),
-  })
+export const school = () => asking.queryOptions('get', '/api/kit/school')
 
-export const care = () =>
-  queryOptions({
-    queryKey: [UNDER, 'care'],
-    queryFn: ({ signal }) => answered(client.GET('/api/care', { signal })),
-  })
+export const care = () => asking.queryOptions('get', '/api/care')
 
-export const idle = () =>
-  queryOptions({
-    queryKey: [UNDER, 'idle'],
-    queryFn: ({ signal }) => answered(client.GET('/api/kit/idle', { signal })),
-  })
+export const idle = () => asking.queryOptions('get', '/api/kit/idle')
 
-export const shadowBoards = () =>
-  queryOptions({
-    queryKey: [UNDER, 'shadow-boards'],
-    queryFn: ({ signal }) => answered(client.GET('/api/shadow-boards', { signal })),
-  })
+export const shadowBoards = () => asking.queryOptions('get', '/api/shadow-boards')
 
 export const shadowBoardPreview = (body: Schemas['ShadowBoardFormRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'shadow-board-preview', body],
-    queryFn: ({ signal }) => answered(client.POST('/api/shadow-boards/preview', { body, signal })),
-    placeholderData: keepPreviousData,
-    staleTime: Infinity,
-  })
+  asking.queryOptions('post', '/api/shadow-boards/preview', { body }, PREVIEW)
 
-export const looks = () =>
-  queryOptions({
-    queryKey: [UNDER, 'looks'],
-    queryFn: ({ signal }) => answered(client.GET('/api/looks', { signal })),
-  })
+export const looks = () => asking.queryOptions('get', '/api/looks')
 
 export const lookPage = (look: number) =>
-  queryOptions({
-    queryKey: ['look', look],
-    queryFn: ({ signal }) =>
-      answered(client.GET('/api/looks/{look}', { params: { path: { look } }, signal })),
-  })
+  asking.queryOptions('get', '/api/looks/{look}', { params: { path: { look } } }, { meta: STAYS })
 
-export const fits = () =>
-  queryOptions({
-    queryKey: [UNDER, 'fits'],
-    queryFn: ({ signal }) => answered(client.GET('/api/fit', { signal })),
-  })
+export const fits = () => asking.queryOptions('get', '/api/fit')
 
 export const fitSheet = (question: string, body: Schemas['FitRequest']) =>
-  queryOptions({
-    queryKey: [UNDER, 'fit', question, body],
-    queryFn: ({ signal }) =>
-      answered(client.POST('/api/fit/{question}', { params: { path: { question } }, body, signal })),
-    placeholderData: (before, query) => (query?.queryKey[2] === question ? before : undefined),
-  })
+  asking.queryOptions(
+    'post',
+    '/api/fit/{question}',
+    { params: { path: { question } }, body },
+    {
+      placeholderData: (before, query) =>
+        query?.queryKey[2].params.path.question === question ? before : undefined,
+    },
+  )

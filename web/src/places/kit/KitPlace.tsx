@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kit } from '@/api/queries'
@@ -8,6 +8,7 @@ import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from './KitNav'
 import { Prices } from './Prices'
 import { ToolBoard } from './ToolBoard'
@@ -77,22 +78,19 @@ function MainButton({
 /** What the next stroke names is there now: the record of the list, or a new one from the plan. */
 function useGot() {
   const queries = useQueryClient()
-  return useMutation({
-    mutationFn: async (next: Schemas['KitNext']) => {
-      const board = queries.getQueryData(kit().queryKey)?.board ?? []
-      const tool = board.find((row) => row.id === next.toolId)
-      return tool
-        ? answered(
-            client.POST('/api/tools/{tool}/got', {
-              params: { path: { tool: tool.id } },
-              body: { version: tool.version },
-            }),
-          )
-        : answered(
-            client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: next.offer ?? '' } } }),
-          )
-    },
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  return useChange(async (next: Schemas['KitNext']) => {
+    const board = queries.getQueryData<Schemas['Kit']>(kit().queryKey)?.board ?? []
+    const tool = board.find((row) => row.id === next.toolId)
+    return tool
+      ? answered(
+          client.POST('/api/tools/{tool}/got', {
+            params: { path: { tool: tool.id } },
+            body: { version: tool.version },
+          }),
+        )
+      : answered(
+          client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: next.offer ?? '' } } }),
+        )
   })
 }
 

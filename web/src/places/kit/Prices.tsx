@@ -1,8 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kit } from '@/api/queries'
 import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 
 /** The user's own prices of what is on the list; changing one asks for the plan anew. */
 export function Prices({ tools }: { tools: readonly Schemas['Tool'][] }) {
@@ -23,14 +24,14 @@ function Price({ tool }: { tool: Schemas['Tool'] }) {
   // What is being typed, with the version it was typed on; null while the field follows the record.
   const [draft, setDraft] = useState<{ typed: string; version: number } | null>(null)
   const queries = useQueryClient()
-  const save = useMutation({
-    mutationFn: (body: { price: string; version: number }) =>
+  const save = useChange(
+    (body: { price: string; version: number }) =>
       answered(client.PUT('/api/tools/{tool}/price', { params: { path: { tool: tool.id } }, body })),
-    onSuccess: (state) => {
+    (state) => {
       queries.setQueryData(kit().queryKey, state)
       setDraft(null)
     },
-  })
+  )
   const overtaken = draft !== null && draft.version !== tool.version
   const problem =
     save.error instanceof Refused && !save.error.changedElsewhere

@@ -1,7 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate, useParams } from 'react-router'
-import { answered, client, Refused, type Schemas } from '@/api/client'
+import { answered, client, type Schemas } from '@/api/client'
 import { edgePage, edgePlan, pulse } from '@/api/queries'
 import { detailScaleFor, EdgeDrawing } from '@/drawings/EdgeDrawing'
 import { Board } from '@/parts/Board'
@@ -16,6 +16,7 @@ import { Overtaken } from '@/parts/Overtaken'
 import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
 import { useDraft } from '@/parts/useDraft'
+import { useChange } from '@/parts/useChange'
 import { EdgeNav } from '@/places/edges/EdgesNav'
 import { Conditions } from './Conditions'
 import { Measures } from './Measures'
@@ -61,7 +62,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
   const report = useRecord(edge.id, draft, 'condition')
   const navigate = useNavigate()
   if (!plan) return <Waiting />
-  const begin = plan.steps.length > 0 && page.running === null ? () => start.mutate() : null
+  const begin = plan.steps.length > 0 && page.running === null ? () => start.mutate(undefined) : null
   const problem = start.error ?? keep.error ?? report.error
 
   return (
@@ -122,7 +123,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
             </Readings>
             <Angle plan={plan}>
               {plan.angle && (
-                <Button disabled={keep.isPending} onClick={() => keep.mutate()}>
+                <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
                   Keep this angle
                 </Button>
               )}
@@ -150,7 +151,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
                 </Link>
               )}
               {page.running === null && draft.values.condition !== edge.condition && (
-                <Button disabled={report.isPending} onClick={() => report.mutate()}>
+                <Button disabled={report.isPending} onClick={() => report.mutate(undefined)}>
                   Only note it
                 </Button>
               )}
@@ -183,10 +184,9 @@ interface Draft {
 
 /** Records what is on the page: starts the session, keeps the angle, or notes the condition. */
 function useRecord(edge: number, draft: Draft, what: 'sessions' | 'bevel' | 'condition') {
-  const queries = useQueryClient()
   const navigate = useNavigate()
-  return useMutation({
-    mutationFn: async () => {
+  return useChange(
+    async () => {
       const body = { ...draft.values, version: draft.version }
       const params = { path: { edge } }
       if (what === 'bevel')
@@ -195,13 +195,11 @@ function useRecord(edge: number, draft: Draft, what: 'sessions' | 'bevel' | 'con
         return void (await answered(client.POST('/api/edges/{edge}/condition', { params, body })))
       return (await answered(client.POST('/api/edges/{edge}/sessions', { params, body }))).id
     },
-    onSuccess: (session) => {
+    (session) => {
       draft.clear()
       if (session !== undefined) void navigate(`/sessions/${session}`)
     },
-    onError: (problem) => problem instanceof Refused,
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  )
 }
 
 function Angle({ plan, children }: { plan: Schemas['EdgePlan']; children: React.ReactNode }) {

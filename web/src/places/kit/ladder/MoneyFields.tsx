@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
 
 const floors = [
   { value: '', label: 'as each work asks' },
@@ -84,9 +84,5 @@ function Sum({ label, hint, kept, error, onKeep }: SumProps) {
 }
 
 function useSave() {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Schemas['SchoolRequest']) => answered(client.PUT('/api/kit/school', { body })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  return useChange((body: Schemas['SchoolRequest']) => answered(client.PUT('/api/kit/school', { body })))
 }

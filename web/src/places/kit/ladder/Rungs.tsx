@@ -1,9 +1,9 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { ToolOutline } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { asMonth } from '@/parts/dates'
+import { useChange } from '@/parts/useChange'
 import { TakeButton } from './TakeButton'
 
 /** The steps one after the other, each tool with its price, its month and its way onto the board. */
@@ -82,14 +82,15 @@ function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung']
 
 /** Puts it on the user's own list, where it can have a price of its own. */
 function WantButton({ tool }: { tool: Schemas['RungTool'] }) {
-  const queries = useQueryClient()
-  const want = useMutation({
-    mutationFn: () =>
-      answered(client.POST('/api/kit/offers/{offer}/want', { params: { path: { offer: tool.offer } } })),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  const want = useChange(() =>
+    answered(client.POST('/api/kit/offers/{offer}/want', { params: { path: { offer: tool.offer } } })),
+  )
   return (
-    <Button disabled={want.isPending} onClick={() => want.mutate()} aria-label={`list it: ${tool.name}`}>
+    <Button
+      disabled={want.isPending}
+      onClick={() => want.mutate(undefined)}
+      aria-label={`list it: ${tool.name}`}
+    >
       list it
     </Button>
   )

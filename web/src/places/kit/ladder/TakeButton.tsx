@@ -1,7 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { kit } from '@/api/queries'
 import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 
 interface TakeButtonProps {
   tool: Schemas['RungTool']
@@ -12,28 +13,23 @@ interface TakeButtonProps {
 /** The tool is there now: it hangs on the board from this moment. */
 export function TakeButton({ tool, made, weight = 'quiet' }: TakeButtonProps) {
   const queries = useQueryClient()
-  const take = useMutation({
-    mutationFn: async () => {
-      if (tool.toolId === null)
-        return answered(
-          client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: tool.offer } } }),
-        )
-      const { board } = await queries.ensureQueryData(kit())
-      return answered(
-        client.POST('/api/tools/{tool}/got', {
-          params: { path: { tool: tool.toolId } },
-          body: { version: board.find((row) => row.id === tool.toolId)?.version ?? 1 },
-        }),
-      )
-    },
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
+  const take = useChange(async () => {
+    if (tool.toolId === null)
+      return answered(client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: tool.offer } } }))
+    const { board } = await queries.ensureQueryData(kit())
+    return answered(
+      client.POST('/api/tools/{tool}/got', {
+        params: { path: { tool: tool.toolId } },
+        body: { version: board.find((row) => row.id === tool.toolId)?.version ?? 1 },
+      }),
+    )
   })
   return (
     <>
       <Button
         weight={weight}
         disabled={take.isPending}
-        onClick={() => take.mutate()}
+        onClick={() => take.mutate(undefined)}
         aria-label={weight === 'quiet' ? `${made ? 'Made' : 'Got'} it: ${tool.name}` : undefined}
       >
         {made ? 'Made it' : 'Got it'}

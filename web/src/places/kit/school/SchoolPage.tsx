@@ -1,16 +1,17 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
 import { answered, client, type Schemas } from '@/api/client'
 import { school } from '@/api/queries'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { Overrules } from './Overrules'
 
 /** Where good people disagree: each answer with why its people hold it. */
 export function SchoolPage() {
   const { data, error } = useQuery(school())
-  const change = useChange()
+  const change = useSchoolChange()
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
   const save = (body: Partial<Schemas['SchoolRequest']>, onKept?: () => void) =>
@@ -43,13 +44,12 @@ export function SchoolPage() {
   )
 }
 
-function useChange() {
+function useSchoolChange() {
   const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Schemas['SchoolRequest']) => answered(client.PUT('/api/kit/school', { body })),
-    onSuccess: (state) => queries.setQueryData(school().queryKey, state),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  return useChange(
+    (body: Schemas['SchoolRequest']) => answered(client.PUT('/api/kit/school', { body })),
+    (state) => queries.setQueryData(school().queryKey, state),
+  )
 }
 
 interface QuestionProps {

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kinds, pulse, toolPreview } from '@/api/queries'
@@ -12,6 +12,7 @@ import { Lost, Waiting } from '@/parts/Notice'
 import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
 import { useTyped } from '@/parts/useTyped'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { KindChooser } from './KindChooser'
 import { Naming } from './Naming'
@@ -136,16 +137,14 @@ function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): 
 
 /** Writes it down and comes back for the next one; a board is filled tool by tool. */
 function useAdd(onAdded: () => void) {
-  const queries = useQueryClient()
   const navigate = useNavigate()
-  return useMutation({
-    mutationFn: (tool: Schemas['AddToolRequest']) => answered(client.POST('/api/tools', { body: tool })),
-    onSuccess: ({ kind }) => {
+  return useChange(
+    (tool: Schemas['AddToolRequest']) => answered(client.POST('/api/tools', { body: tool })),
+    ({ kind }) => {
       onAdded()
-      void queries.invalidateQueries({ queryKey: ['bench'] })
       void navigate(`/kit/add?group=${kind.group}`, { replace: true })
     },
-  })
+  )
 }
 
 function Added({ name }: { name: string | undefined }) {

@@ -1,25 +1,22 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { overrulesFor, type Overrule } from '@/places/kit/overruleWords'
+import { useChange } from '@/parts/useChange'
 
 const NO_SAY = 'as my school has it'
 
 /** What the user holds of this kind of tool, whatever the school says. */
 export function Overruling({ page }: { page: Schemas['ToolPage'] }) {
-  const queries = useQueryClient()
-  const decide = useMutation({
-    mutationFn: (overrule: string) =>
-      answered(
-        client.PUT('/api/kit/school', {
-          body: {
-            version: page.settingsVersion,
-            overrule: { kind: page.kind.id, overrule: overrule === '' ? null : (overrule as Overrule) },
-          },
-        }),
-      ),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  const decide = useChange((overrule: string) =>
+    answered(
+      client.PUT('/api/kit/school', {
+        body: {
+          version: page.settingsVersion,
+          overrule: { kind: page.kind.id, overrule: overrule === '' ? null : (overrule as Overrule) },
+        },
+      }),
+    ),
+  )
   const options = [
     { value: '', label: `${NO_SAY}: ${page.kind.offered ? 'offered' : 'left out'}` },
     ...overrulesFor(page.kind.making !== null),

@@ -1,14 +1,17 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useNavigate } from 'react-router'
+import { benchChanged } from '@/api/asking'
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { Notice } from '@/parts/Notice'
+import { useChange } from '@/parts/useChange'
 
 /** Takes the tool off the board; says what stops without it, and brings it back at once if that was not meant. */
 export function Removal({ page }: { page: Schemas['ToolPage'] }) {
   const queries = useQueryClient()
   const navigate = useNavigate()
-  const refresh = () => queries.invalidateQueries({ queryKey: ['bench'] })
+  const refresh = () => benchChanged(queries)
+  // Not a change like others: this page is of the tool, and would be lost with it before it can be brought back.
   const remove = useMutation({
     mutationFn: () =>
       answered(
@@ -18,14 +21,10 @@ export function Removal({ page }: { page: Schemas['ToolPage'] }) {
         }),
       ),
   })
-  const undo = useMutation({
-    mutationFn: (entry: number) =>
-      answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
-    onSuccess: () => {
-      remove.reset()
-      return refresh()
-    },
-  })
+  const undo = useChange(
+    (entry: number) => answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
+    () => remove.reset(),
+  )
   const gone = remove.data
   if (!gone)
     return (

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse } from '@/api/queries'
@@ -7,6 +7,7 @@ import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
 import { useTyped } from '@/parts/useTyped'
 import { hardnesses, type Hardness } from '@/places/kit/hardness'
+import { useChange } from '@/parts/useChange'
 
 const LENGTHS = ['thickness', 'depth'] as const
 const BASE = { thickness: '', depth: '', strokes: '' }
@@ -60,13 +61,11 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
 }
 
 function useCount(tool: Schemas['Tool'], onCounted: () => void) {
-  const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Schemas['StrokesRequest']) =>
+  return useChange(
+    (body: Schemas['StrokesRequest']) =>
       answered(client.POST('/api/tools/{tool}/strokes', { params: { path: { tool: tool.id } }, body })),
-    onSuccess: () => {
+    () => {
       onCounted()
-      return queries.invalidateQueries({ queryKey: ['bench'] })
     },
-  })
+  )
 }

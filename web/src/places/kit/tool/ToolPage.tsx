@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, toolPage, toolPreview } from '@/api/queries'
@@ -12,6 +12,7 @@ import { Overtaken } from '@/parts/Overtaken'
 import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
 import { useTyped } from '@/parts/useTyped'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { Naming } from './Naming'
 import { Overruling } from './Overruling'
@@ -161,13 +162,12 @@ function stroke(page: Schemas['ToolPage'], touched: boolean): { says: string; wh
 
 function useSave(tool: number, onSaved: () => void) {
   const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Schemas['VersionedToolFormRequest']) =>
+  return useChange(
+    (body: Schemas['VersionedToolFormRequest']) =>
       answered(client.PUT('/api/tools/{tool}', { params: { path: { tool } }, body })),
-    onSuccess: (page) => {
+    (page) => {
       queries.setQueryData(toolPage(tool).queryKey, page)
       onSaved()
-      void queries.invalidateQueries({ queryKey: ['bench'] })
     },
-  })
+  )
 }

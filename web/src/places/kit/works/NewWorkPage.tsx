@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { useNavigate, useSearchParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, workPreview, works } from '@/api/queries'
@@ -9,6 +9,7 @@ import { NextStroke } from '@/parts/NextStroke'
 import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useTyped } from '@/parts/useTyped'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { TaskList } from './TaskList'
 import { lengthsOf, requestOf, sheetOf } from './workForm'
@@ -91,14 +92,12 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
 }
 
 function useAdd(onAdded: () => void) {
-  const queries = useQueryClient()
   const navigate = useNavigate()
-  return useMutation({
-    mutationFn: (body: Schemas['WorkRequest']) => answered(client.POST('/api/works', { body })),
-    onSuccess: () => {
+  return useChange(
+    (body: Schemas['WorkRequest']) => answered(client.POST('/api/works', { body })),
+    () => {
       onAdded()
-      void queries.invalidateQueries({ queryKey: ['bench'] })
       void navigate('/kit/ladder')
     },
-  })
+  )
 }

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useNavigate, useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, workPage, workPreview } from '@/api/queries'
@@ -10,6 +10,7 @@ import { Complaint, Keeping } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Overtaken } from '@/parts/Overtaken'
 import { useTyped } from '@/parts/useTyped'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { TaskList } from './TaskList'
 import { lengthsOf, requestOf, sheetOf } from './workForm'
@@ -111,37 +112,34 @@ function baseOf(page: Schemas['WorkPage']): Record<string, string> {
 
 function useSave(work: number, onSaved: () => void) {
   const queries = useQueryClient()
-  return useMutation({
-    mutationFn: (body: Schemas['VersionedWorkFormRequest']) =>
+  return useChange(
+    (body: Schemas['VersionedWorkFormRequest']) =>
       answered(client.PUT('/api/works/{work}', { params: { path: { work } }, body })),
-    onSuccess: (page) => {
+    (page) => {
       queries.setQueryData(workPage(work).queryKey, page)
       onSaved()
-      void queries.invalidateQueries({ queryKey: ['bench'] })
     },
-  })
+  )
 }
 
 /** Deleting can be undone in the diary, so it is not asked about. */
 function GiveUp({ work }: { work: Schemas['Work'] }) {
-  const queries = useQueryClient()
   const navigate = useNavigate()
-  const remove = useMutation({
-    mutationFn: () =>
+  const remove = useChange(
+    () =>
       answered(
         client.DELETE('/api/works/{work}', {
           params: { path: { work: work.id } },
           body: { version: work.version },
         }),
       ),
-    onSuccess: () => {
+    () => {
       void navigate('/kit/works')
-      void queries.invalidateQueries({ queryKey: ['bench'] })
     },
-  })
+  )
   return (
     <>
-      <Button disabled={remove.isPending} onClick={() => remove.mutate()}>
+      <Button disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
         Give this work up
       </Button>
       {remove.error && (

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { works } from '@/api/queries'
@@ -7,6 +7,7 @@ import { asDay } from '@/parts/dates'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
+import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { WorkSign } from './WorkSign'
 
@@ -62,17 +63,14 @@ function stroke(list: readonly Schemas['Work'][]): { says: string; why: string }
 }
 
 function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
-  const queries = useQueryClient()
-  const choose = useMutation({
-    mutationFn: (work: Schemas['Work']) =>
-      answered(
-        client.PUT('/api/works/{work}/chosen', {
-          params: { path: { work: work.id } },
-          body: { version: work.version, chosen: !work.chosen },
-        }),
-      ),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['bench'] }),
-  })
+  const choose = useChange((work: Schemas['Work']) =>
+    answered(
+      client.PUT('/api/works/{work}/chosen', {
+        params: { path: { work: work.id } },
+        body: { version: work.version, chosen: !work.chosen },
+      }),
+    ),
+  )
 
   return (
     <>
