@@ -174,7 +174,8 @@ final class Requests
     /** @param  list<mixed>  $of */
     private static function isNeeded(array $of): bool
     {
-        return array_intersect(['required', 'present'], $of) !== [] ||
+        return in_array('required', $of, true) ||
+            in_array('present', $of, true) ||
             self::begins($of, 'required_with:') ||
             self::begins($of, 'present_with:');
     }

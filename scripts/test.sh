@@ -22,7 +22,7 @@ vendor/bin/pint --test --quiet || fail "PHP is not formatted: vendor/bin/pint"
 npm run --silent format:check >build/format.log 2>&1 || { cat build/format.log; fail "the front end is not formatted: npm run format"; }
 
 step "Static analysis"
-vendor/bin/phpstan analyse -c phpstan.core.neon --no-progress --memory-limit=1G
+vendor/bin/phpstan analyse -c phpstan.max.neon --no-progress --memory-limit=2G
 vendor/bin/phpstan analyse --no-progress --memory-limit=2G
 npm run --silent check
 npm run --silent lint

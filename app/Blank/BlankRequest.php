@@ -44,7 +44,7 @@ class BlankRequest extends TypedFormRequest
     }
 
     /**
-     * @return array<string, mixed> columns
+     * @return array{name: string, ...<string, mixed>} columns
      *
      * @throws InvalidInput naming every figure that is wrong or missing
      */

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Bench\Bench;
 use App\Edge\Edge;
+use App\Http\Sent;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Collection;
 use JackRest\Core\Calculation\InvalidInput;
@@ -30,7 +31,7 @@ final class DayRequest extends FormRequest
         if ($this->input('edges') === null) {
             return $due;
         }
-        $ids = array_values(array_unique(array_map(intval(...), (array) $this->input('edges'))));
+        $ids = Sent::ints($this->input('edges'));
         $edges = Edge::of($bench)->get()->toBase()->whereIn('id', $ids)->values();
         if ($edges->count() < count($ids)) {
             throw InvalidInput::because('edges', 'One of these edges is no longer here. Reload the page.');

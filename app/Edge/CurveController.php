@@ -35,7 +35,7 @@ final class CurveController
         $ledger->record(
             'edge-curved',
             $edge,
-            "Gave the {$edge->name} a curve of {$format->dimension(round((float) $values['radius_mm']))} radius.",
+            "Gave the {$edge->name} a curve of {$format->dimension(round($values['radius_mm']))} radius.",
             static function (Changes $changes) use ($edge, $values, $request): void {
                 $changes->update($edge, $values, $request->version());
             },

@@ -41,7 +41,7 @@ final class CurveRequest extends TypedFormRequest
     }
 
     /**
-     * @return array<string, mixed> columns
+     * @return array{radius_mm: float, ...<string, mixed>} columns
      *
      * @throws InvalidInput
      */

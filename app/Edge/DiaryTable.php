@@ -41,7 +41,10 @@ final class DiaryTable implements Table
 
     public function rows(Bench $bench): array
     {
-        $names = Edge::of($bench)->pluck('name', 'id')->all();
+        $names = [];
+        foreach (Edge::of($bench)->get(['id', 'name']) as $edge) {
+            $names[$edge->id] = $edge->name;
+        }
 
         return array_values(
             EdgeEvent::of($bench)
@@ -54,7 +57,7 @@ final class DiaryTable implements Table
                         'day' => substr($event->happened_at, 11) === '12:00:00Z'
                                 ? substr($event->happened_at, 0, 10)
                                 : $event->happened_at,
-                        'edge' => (string) ($names[$event->edge_id] ?? ''),
+                        'edge' => $names[$event->edge_id] ?? '',
                         'what' => $event->kind->label(),
                         'minutes' => $event->minutes,
                         'wood' => $event->wood?->value,

@@ -13,6 +13,10 @@ use JackRest\Core\EdgeHistory\TestFound;
 use JackRest\Core\Timber\Hardness;
 
 /**
+ * @phpstan-type Row \stdClass&object{edge_id: int|string, kind: string, happened_at: string, wood: string|null,
+ *     minutes: int|float|string|null, strokes: int|string|null, found: string|null, deg: int|float|string|null,
+ *     give_deg: int|float|string|null, recession_mm: int|float|string|null, stone: string|null, note: string}
+ *
  * One entry of an edge’s own diary.
  *
  * @property int $edge_id
@@ -79,6 +83,7 @@ final class EdgeEvent extends Record
     {
         $stories = [];
         foreach ($events->oldest('happened_at')->oldest('id')->toBase()->get() as $row) {
+            /** @var Row $row */
             $stories[(int) $row->edge_id][] = new CoreEvent(
                 EdgeEntryKind::from($row->kind),
                 $row->happened_at,

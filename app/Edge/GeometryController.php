@@ -27,7 +27,7 @@ final class GeometryController
         $values = $request->values($edge, $format);
         $ledger->record(
             'edge-changed',
-            (string) $values['name'],
+            $values['name'],
             "Changed the figures of the {$values['name']}.",
             static function (Changes $changes) use ($edge, $values, $request): void {
                 $changes->update($edge, $values, $request->version());

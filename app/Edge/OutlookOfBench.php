@@ -34,9 +34,11 @@ final class OutlookOfBench
         $this->edges = Edge::of($bench)->with('tool')->get()->toBase()->keyBy('id');
         $today = Carbon::now()->toDateString();
         $this->stories = EdgeEvent::stories(EdgeEvent::of($bench));
-        $this->lives = $this->edges
-            ->map(fn (Edge $edge): Life => Life::of($this->stories[$edge->id] ?? [], $today))
-            ->all();
+        $lives = [];
+        foreach ($this->edges as $edge) {
+            $lives[$edge->id] = Life::of($this->stories[$edge->id] ?? [], $today);
+        }
+        $this->lives = $lives;
         $this->forecasts = EdgeForecast::all($this->lives);
     }
 

@@ -32,7 +32,7 @@ final class VersionedGeometryFormRequest extends GeometryFormRequest
     }
 
     /**
-     * @return array<string, mixed> columns
+     * @return array{name: string, ...<string, mixed>} columns
      *
      * @throws InvalidInput
      */

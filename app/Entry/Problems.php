@@ -84,9 +84,9 @@ final class Problems
     private static function fields(ValidationException $problem): array
     {
         $errors = [];
-        foreach ($problem->errors() as $field => $messages) {
+        foreach ($problem->validator->errors()->messages() as $field => $messages) {
             foreach ($messages as $message) {
-                $errors[] = new FieldError((string) $field, (string) $message);
+                $errors[] = new FieldError((string) $field, $message);
             }
         }
 

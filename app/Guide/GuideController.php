@@ -43,7 +43,7 @@ final class GuideController
         $values = $request->values($format);
         $ledger->record(
             'guide-measured',
-            (string) $values['name'],
+            $values['name'],
             "Measured the {$values['name']} for {$request->seat()->label()}.",
             static function (Changes $changes) use ($values): void {
                 $changes->create(Guide::of($changes->bench), $values);
@@ -68,7 +68,7 @@ final class GuideController
         $values = $request->values($format);
         $ledger->record(
             'guide-measured',
-            (string) $values['name'],
+            $values['name'],
             "Measured the {$values['name']} for {$request->seat()->label()} again.",
             static function (Changes $changes) use ($guide, $values, $request): void {
                 $changes->update($guide, $values, $request->version());

@@ -57,7 +57,7 @@ class GuideFormRequest extends FormRequest
     }
 
     /**
-     * @return array<string, mixed> columns
+     * @return array{name: string, ...<string, mixed>} columns
      *
      * @throws \JackRest\Core\Calculation\InvalidInput
      */

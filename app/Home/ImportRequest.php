@@ -37,7 +37,7 @@ final class ImportRequest extends FormRequest
             Tables::named($what),
             $bench,
             $this->string('name')->toString(),
-            (string) $this->input('text'),
+            $this->string('text')->toString(),
             $this->string('answer')->toString(),
             $told,
         );

@@ -22,7 +22,7 @@ final class AddToolRequest extends ToolFormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, status: ToolStatus, ...<string, mixed>} */
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);

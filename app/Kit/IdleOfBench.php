@@ -105,16 +105,14 @@ final class IdleOfBench
     {
         $names = $this->kit->works->keyBy('id');
 
-        return array_values(
-            ToolUse::of($this->bench)
-                ->where('tool_id', $tool->id)
-                ->get()
-                ->pluck('work_id')
-                ->filter()
-                ->unique()
-                ->map(static fn (int $id): string => $names[$id]->name ?? 'a work that is gone')
-                ->all(),
-        );
+        $used = [];
+        foreach (ToolUse::of($this->bench)->where('tool_id', $tool->id)->get() as $use) {
+            if ($use->work_id !== null) {
+                $used[$use->work_id] = $names[$use->work_id]->name ?? 'a work that is gone';
+            }
+        }
+
+        return array_values($used);
     }
 
     public static function worthOf(Tool $tool): float
@@ -178,36 +176,43 @@ final class IdleOfBench
     /** @return array<int, array{string, int}> */
     private function gathered(): array
     {
-        $edges = Edge::of($this->bench)->get()->pluck('tool_id', 'id');
-        $days = collect();
-        foreach (
-            EdgeEvent::of($this->bench)
-                ->where('kind', 'used')
-                ->get(['edge_id', 'happened_at']) as $event
-        ) {
-            $days->push([$edges[$event->edge_id] ?? null, $event->happened_at]);
+        $tools = [];
+        foreach (Edge::of($this->bench)->get() as $edge) {
+            $tools[$edge->id] = $edge->tool_id;
         }
-        foreach (ToolUse::of($this->bench)->get() as $use) {
-            $days->push([$use->tool_id, $use->used_on]);
-        }
-        foreach (StrokeCount::of($this->bench)->get() as $count) {
-            $days->push([$count->tool_id, $count->counted_at]);
-        }
-        foreach (Reference::testedOf($this->bench) as $reference) {
-            foreach ($reference->tests as $test) {
-                $days->push([$reference->getAttribute('tool_id'), $test->tested_at]);
-            }
+        $gathered = [];
+        foreach ($this->days($tools) as [$tool, $day]) {
+            [$last, $count] = $gathered[$tool] ?? ['', 0];
+            $gathered[$tool] = [max($last, $day), $count + 1];
         }
 
-        return $days
-            ->filter(static fn (array $day): bool => $day[0] !== null)
-            ->groupBy(static fn (array $day): int => (int) $day[0])
-            ->map(
-                static fn (Collection $uses): array => [
-                    (string) $uses->max(static fn (array $use): string => (string) $use[1]),
-                    $uses->count(),
-                ],
-            )
-            ->all();
+        return $gathered;
+    }
+
+    /**
+     * @param  array<int, int>  $toolOf  by edge
+     * @return iterable<array{int, string}> tool, day
+     */
+    private function days(array $toolOf): iterable
+    {
+        foreach (EdgeEvent::of($this->bench)->where('kind', 'used')->get(['edge_id', 'happened_at']) as $event) {
+            if (isset($toolOf[$event->edge_id])) {
+                yield [$toolOf[$event->edge_id], $event->happened_at];
+            }
+        }
+        foreach (ToolUse::of($this->bench)->get() as $use) {
+            yield [$use->tool_id, $use->used_on];
+        }
+        foreach (StrokeCount::of($this->bench)->get() as $count) {
+            yield [$count->tool_id, $count->counted_at];
+        }
+        foreach (Reference::testedOf($this->bench) as $reference) {
+            $tool = $reference->tool_id;
+            if ($tool !== null) {
+                foreach ($reference->tests as $test) {
+                    yield [$tool, $test->tested_at];
+                }
+            }
+        }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Http\Sent;
 use App\Tool\Tool;
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Calculation\InvalidInput;
@@ -24,8 +25,7 @@ final class PutAwayRequest extends FormRequest
      */
     public function tools(Bench $bench): array
     {
-        /** @var list<int> $ids */
-        $ids = array_values(array_unique((array) $this->input('tools')));
+        $ids = Sent::ints($this->input('tools'));
         $tools = array_values(Tool::of($bench)->find($ids)->all());
         if (count($tools) !== count($ids)) {
             throw InvalidInput::because('tools', 'One of them does not hang here any more.');

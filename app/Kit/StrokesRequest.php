@@ -40,7 +40,7 @@ final class StrokesRequest extends VersionedRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{thickness_mm: float, depth_mm: float, hardness: Hardness, strokes: int, counted_at: string} */
     public function values(LengthFormatter $format): array
     {
         $typed = array_map(fn (string $name): string => $this->string($name)->toString(), [
@@ -52,8 +52,8 @@ final class StrokesRequest extends VersionedRequest
         $form->soundOrRefuse();
 
         return [
-            'thickness_mm' => $form->value('thickness'),
-            'depth_mm' => $form->value('depth'),
+            'thickness_mm' => (float) $form->value('thickness'),
+            'depth_mm' => (float) $form->value('depth'),
             'hardness' => Hardness::from($this->string('hardness')->toString()),
             'strokes' => (int) $form->value('strokes'),
             'counted_at' => Carbon::now()->toIso8601ZuluString(),

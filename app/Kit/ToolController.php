@@ -41,7 +41,7 @@ final class ToolController
             $values['status'] === ToolStatus::Owned
                 ? "Hung up the {$values['name']}."
                 : "Put the {$values['name']} on the list.";
-        $ledger->record('tool-added', (string) $values['name'], $sentence, static function (Changes $changes) use (
+        $ledger->record('tool-added', $values['name'], $sentence, static function (Changes $changes) use (
             $values,
             $format,
             &$tool,
@@ -81,7 +81,7 @@ final class ToolController
         LengthFormatter $format,
     ): ToolPageAnswer {
         $values = $request->values($tool, $format);
-        $ledger->record('tool-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
+        $ledger->record('tool-changed', $values['name'], "Changed the {$values['name']}.", static function (
             Changes $changes,
         ) use ($tool, $values, $request, $format): void {
             $changes->update($tool, $values, $request->version());

@@ -30,7 +30,7 @@ final class VersionedToolFormRequest extends ToolFormRequest
         return $this->integer('version');
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, ...<string, mixed>} */
     public function values(Tool $tool, LengthFormatter $format): array
     {
         $sheet = $this->sheetOf($tool->kindOfTool(), $format);

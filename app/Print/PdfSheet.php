@@ -24,7 +24,10 @@ final class PdfSheet
             self::page($pdf, $sheet);
         }
 
-        return $pdf->Output('S');
+        $written = $pdf->Output('S');
+        assert(is_string($written));
+
+        return $written;
     }
 
     private static function page(FPDF $pdf, Sheet $sheet): void

@@ -80,14 +80,13 @@ final class SvgSheet
 
     private static function path(Path $path): string
     {
-        $ring = static fn (array $points): string => 'M'.
-            implode(
-                'L',
-                array_map(static fn (array $point): string => sprintf('%.3F %.3F', $point[0], $point[1]), $points),
-            ).
-            ($path->isClosed ? 'Z' : '');
+        $written = '';
+        foreach ([$path->points, ...$path->holes] as $points) {
+            $ring = array_map(static fn (array $point): string => sprintf('%.3F %.3F', ...$point), $points);
+            $written .= 'M'.implode('L', $ring).($path->isClosed ? 'Z' : '');
+        }
 
-        return implode('', array_map($ring, [$path->points, ...$path->holes]));
+        return $written;
     }
 
     /** A size without needless noughts. */

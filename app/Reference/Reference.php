@@ -124,11 +124,14 @@ final class Reference extends Record
     /** The day of its next check, ISO 8601; null: it is due, or was never tested. */
     public function nextCheckOn(): ?string
     {
-        $days = $this->histories()->map(static fn (History $history): ?float => $history->nextCheckDay());
+        $next = INF;
+        foreach ($this->histories() as $history) {
+            $next = min($next, $history->nextCheckDay() ?? -INF);
+        }
 
-        return $days->contains(null)
-            ? null
-            : Carbon::createFromTimestamp((int) ($days->min() * self::SECONDS_PER_DAY))->toIso8601ZuluString();
+        return is_finite($next)
+            ? Carbon::createFromTimestamp((int) ($next * self::SECONDS_PER_DAY))->toIso8601ZuluString()
+            : null;
     }
 
     /** What it is, in a few words beside its name. */
@@ -178,14 +181,13 @@ final class Reference extends Record
     {
         $fell = $this->dropped_on === null ? null : self::day($this->dropped_on);
         $tolerance = $this->toleranceMm();
-        $series = $tests->groupBy(static fn (ReferenceTest $test): string => $test->series);
+        $series = [];
+        foreach ($tests as $test) {
+            $series[$test->series][] = $test->tested();
+        }
 
-        return ($series->isEmpty() ? collect(['' => collect()]) : $series)->map(
-            static fn (Collection $all): History => new History(
-                array_values($all->map(static fn (ReferenceTest $test) => $test->tested())->all()),
-                $tolerance,
-                $fell,
-            ),
+        return collect($series === [] ? ['' => []] : $series)->map(
+            static fn (array $tested): History => new History($tested, $tolerance, $fell),
         );
     }
 }

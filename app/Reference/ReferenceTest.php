@@ -56,6 +56,7 @@ final class ReferenceTest extends Record
     public function tested(): Tested
     {
         // Read past the casts: a list of references reads thousands of tests.
+        /** @var array{tested_at: string, error_mm: float|string, uncertainty_mm: float|string, verdict: string} $row */
         $row = $this->getAttributes();
 
         return new Tested(
@@ -63,7 +64,7 @@ final class ReferenceTest extends Record
             (float) $row['error_mm'],
             (float) $row['uncertainty_mm'],
             Verdict::from($row['verdict']),
-            isset($row['taken']),
+            isset($this->getAttributes()['taken']),
         );
     }
 

@@ -39,11 +39,11 @@ final class ThreeEdgesFormRequest extends FormRequest
     public function references(Bench $bench): array
     {
         $chosen = [];
-        foreach ((array) $this->input('references') as $place => $id) {
+        foreach (array_keys(ThreeEdgesForm::EDGES) as $place) {
             $straightedges = Reference::of($bench)->where('kind', ReferenceKind::Straightedge)->with('tests');
-            $reference = $straightedges->find((int) $id);
+            $reference = $straightedges->find($this->integer("references.$place"));
             if ($reference !== null) {
-                $chosen[(int) $place] = $reference;
+                $chosen[$place] = $reference;
             }
         }
 

@@ -71,16 +71,14 @@ final class WindingResource
      */
     public static function sticksMm(Bench $bench): ?float
     {
-        $tests = Reference::of($bench)
-            ->where('kind', ReferenceKind::Sticks)
-            ->with('tests')
-            ->get()
-            ->map(static fn (Reference $sticks): ?ReferenceTest => $sticks->tests->last())
-            ->filter();
+        $least = null;
+        foreach (Reference::of($bench)->where('kind', ReferenceKind::Sticks)->with('tests')->get() as $sticks) {
+            $test = $sticks->tests->last();
+            $mm = $test === null ? INF : abs($test->error_mm) + $test->uncertainty_mm;
+            $least = min($least ?? INF, $mm);
+        }
 
-        return $tests->min(
-            static fn (ReferenceTest $test): float => abs($test->error_mm) + $test->uncertainty_mm,
-        );
+        return $least === null || is_infinite($least) ? null : $least;
     }
 
     /** @param  Reference|null  $board  on the list; null: it is not */

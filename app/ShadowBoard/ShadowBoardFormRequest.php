@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\ShadowBoard;
 
 use App\Bench\Bench;
+use App\Http\Sent;
 use Illuminate\Foundation\Http\FormRequest;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -33,7 +34,7 @@ class ShadowBoardFormRequest extends FormRequest
             $typed('width'),
             $typed('height'),
             $typed('room'),
-            ToolsToHang::chosen($bench, array_values(array_map(intval(...), (array) $this->input('tools')))),
+            ToolsToHang::chosen($bench, Sent::ints($this->input('tools'))),
             $format,
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Stall;
 
+use App\Http\Sent;
 use App\Tool\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -51,7 +52,7 @@ final class LookOverRequest extends FormRequest
     {
         return [
             'unit' => $unit,
-            ...$this->has('sizes') ? ['sizes' => array_map(strval(...), (array) $this->input('sizes'))] : [],
+            ...$this->has('sizes') ? ['sizes' => Sent::texts($this->input('sizes'))] : [],
             'name' => trim($this->string('name')->toString()),
             'found' => $this->found(),
             ...$this->prices()[0],

@@ -81,7 +81,7 @@ final readonly class PhotoFile
         $tiff = substr($head, $at + 6);
         [$short, $long] = str_starts_with($tiff, 'MM') ? ['n', 'N'] : ['v', 'V'];
         $number = static fn (string $kind, int $from): int => strlen($tiff) >= $from + ($kind === $short ? 2 : 4)
-            ? (int) (unpack($kind, $tiff, $from)[1] ?? 0)
+            ? self::unpacked($kind, $tiff, $from)
             : 0;
         $directory = $number($long, 4);
         for ($entry = 0, $count = min(64, $number($short, $directory)); $entry < $count; $entry++) {
@@ -108,5 +108,12 @@ final readonly class PhotoFile
         imagecopyresampled($small, $picture, 0, 0, 0, 0, $width, $height, imagesx($picture), imagesy($picture));
 
         return $small;
+    }
+
+    private static function unpacked(string $kind, string $bytes, int $from): int
+    {
+        $number = unpack($kind, $bytes, $from)[1] ?? 0;
+
+        return is_int($number) ? $number : 0;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Upgrade;
 
+use App\Http\Sent;
 use PDO;
 use RuntimeException;
 
@@ -56,6 +57,6 @@ final class CheckedCopy
     {
         $answer = $database->query($sql);
 
-        return $answer === false ? [] : array_map(strval(...), array_values($answer->fetchAll(PDO::FETCH_COLUMN)));
+        return $answer === false ? [] : array_values(Sent::texts($answer->fetchAll(PDO::FETCH_COLUMN)));
     }
 }

@@ -54,7 +54,7 @@ final class WorkController
     {
         $values = $request->values($format);
         $work = null;
-        $ledger->record('work-added', (string) $values['name'], "Took up a work: {$values['name']}.", static function (
+        $ledger->record('work-added', $values['name'], "Took up a work: {$values['name']}.", static function (
             Changes $changes,
         ) use ($values, &$work): void {
             $work = $changes->create(Work::of($changes->bench), [
@@ -112,7 +112,7 @@ final class WorkController
         LengthFormatter $format,
     ): WorkPageAnswer {
         $values = $request->values($format);
-        $ledger->record('work-changed', (string) $values['name'], "Changed the {$values['name']}.", static function (
+        $ledger->record('work-changed', $values['name'], "Changed the {$values['name']}.", static function (
             Changes $changes,
         ) use ($work, $values, $request): void {
             $changes->update($work, $values, $request->version());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Http\Sent;
 use App\Http\TypedFormRequest;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
@@ -55,18 +56,15 @@ class WorkFormRequest extends TypedFormRequest
     /** @return list<Form> the numbers of each step */
     public function stepForms(LengthFormatter $format): array
     {
-        return array_map(static function (mixed $step) use ($format): Form {
-            $typed = array_map(
-                static fn (mixed $text): string => is_string($text) ? $text : '',
-                (array) ($step['typed'] ?? []),
-            );
+        return array_map(static function (array $step) use ($format): Form {
+            $typed = Sent::texts($step['typed'] ?? []);
             $fields = array_map(
-                static fn (string|int $fact): Field => self::stepField((string) $fact, $format),
-                array_keys($typed),
+                static fn (string $fact): Field => self::stepField($fact, $format),
+                array_map(strval(...), array_keys($typed)),
             );
 
             return Form::of($fields, $typed, $format);
-        }, array_values((array) $this->input('steps')));
+        }, Sent::rows($this->input('steps')));
     }
 
     private static function stepField(string $name, LengthFormatter $format): Field
@@ -82,12 +80,12 @@ class WorkFormRequest extends TypedFormRequest
     public function steps(LengthFormatter $format): array
     {
         return array_map(
-            static fn (mixed $step, Form $form): Step => new Step(
-                (string) $step['operation'],
+            fn (int $index, Form $form): Step => new Step(
+                $this->string("steps.$index.operation")->toString(),
                 $form->given(),
-                (int) $step['minGrade'],
+                $this->integer("steps.$index.minGrade"),
             ),
-            array_values((array) $this->input('steps')),
+            array_keys($this->stepForms($format)),
             $this->stepForms($format),
         );
     }

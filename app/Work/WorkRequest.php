@@ -32,7 +32,7 @@ class WorkRequest extends WorkFormRequest
         ];
     }
 
-    /** @return array<string, mixed> */
+    /** @return array{name: string, ...<string, mixed>} */
     public function values(LengthFormatter $format): array
     {
         $sheet = $this->sheet($format);
