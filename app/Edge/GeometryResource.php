@@ -21,7 +21,7 @@ use JackRest\Desk\Advice;
 use JackRest\Desk\Edge\GeometryFields;
 use JackRest\Desk\Edge\GeometryForm;
 use JackRest\Desk\Edge\GeometryWords;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 
 /** An edge's geometry: what can be typed, and what the figures make together. */
 final class GeometryResource
@@ -31,7 +31,7 @@ final class GeometryResource
         return new GeometryPageAnswer(
             edge: EdgeResource::of($edge, $format),
             fields: array_map(
-                static fn (Field $field): FieldAnswer => FieldAnswer::of(
+                static fn (FormField $field): FieldAnswer => FieldAnswer::of(
                     $field,
                     $format,
                     self::onRecord($edge, $field, $format),
@@ -117,7 +117,7 @@ final class GeometryResource
         );
     }
 
-    private static function onRecord(Edge $edge, Field $field, LengthFormatter $format): string
+    private static function onRecord(Edge $edge, FormField $field, LengthFormatter $format): string
     {
         $value = match ($field->name) {
             'width' => $edge->width_mm,

@@ -13,7 +13,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Fit\FitForm;
 use JackRest\Desk\Fit\FitQuestion;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 
 /** The questions of fit, and their answers side by side. */
 final class FitResource
@@ -26,7 +26,7 @@ final class FitResource
             short: $question->short(),
             wantsHardness: $question->wantsHardness(),
             fields: array_map(
-                static fn (Field $field): FieldAnswer => FieldAnswer::of(
+                static fn (FormField $field): FieldAnswer => FieldAnswer::of(
                     $field,
                     $format,
                     $field->begins === null ? '' : $field->typed($field->begins, $format),

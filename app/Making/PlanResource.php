@@ -31,7 +31,7 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
 use JackRest\Desk\Making\Dim;
@@ -131,7 +131,7 @@ final class PlanResource
         );
     }
 
-    private static function field(Field $field, float $usual, LengthFormatter $format): FieldAnswer
+    private static function field(FormField $field, float $usual, LengthFormatter $format): FieldAnswer
     {
         $bare = $field->quantity->isLength()
             ? (string) preg_replace('/ (mm|in)$/', '', $format->dimension($usual))

@@ -14,7 +14,7 @@ use App\Reference\Answer\ReadingListAnswer;
 use App\Reference\Answer\ReferencePageAnswer;
 use App\Reference\Answer\TestChoiceAnswer;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Reference\Choice;
 use JackRest\Desk\Reference\ReadingList;
 
@@ -35,7 +35,7 @@ final class ReferencePage
             method: $kind->method(),
             isOwn: $reference->tool_id === null,
             asks: array_map(
-                static fn (Field|Choice|ReadingList $asked): AskedAnswer => self::asked($asked, $reference, $format),
+                static fn (FormField|Choice|ReadingList $asked): AskedAnswer => self::asked($asked, $reference, $format),
                 $kind->asks($sizes, $format),
             ),
             sizes: $kind->outlineSizes($sizes),
@@ -47,18 +47,18 @@ final class ReferencePage
     }
 
     private static function asked(
-        Field|Choice|ReadingList $asked,
+        FormField|Choice|ReadingList $asked,
         Reference $reference,
         LengthFormatter $format,
     ): AskedAnswer {
         return new AskedAnswer(
-            field: $asked instanceof Field ? self::field($asked, $reference, $format) : null,
+            field: $asked instanceof FormField ? self::field($asked, $reference, $format) : null,
             choice: $asked instanceof Choice ? self::choice($asked, $reference) : null,
             list: $asked instanceof ReadingList ? ReadingListAnswer::of($asked) : null,
         );
     }
 
-    private static function field(Field $field, Reference $reference, LengthFormatter $format): FieldAnswer
+    private static function field(FormField $field, Reference $reference, LengthFormatter $format): FieldAnswer
     {
         $value = $field->isReading ? null : $reference->sizesNow()->find($field->name) ?? $field->begins;
 

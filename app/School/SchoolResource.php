@@ -8,7 +8,7 @@ use App\School\Answer\OverruleAnswer;
 use App\School\Answer\SchoolAnswer;
 use App\School\Answer\SchoolAnswerAnswer;
 use App\School\Answer\SchoolQuestionAnswer;
-use JackRest\Core\School\Answer;
+use JackRest\Core\School\Option;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\Question;
 use JackRest\Core\School\Questions;
@@ -30,7 +30,7 @@ final class SchoolResource
                         asks: $question->asks,
                         answer: $school->answer($question)->id,
                         answers: array_map(
-                            static fn (Answer $answer): SchoolAnswerAnswer => new SchoolAnswerAnswer(
+                            static fn (Option $answer): SchoolAnswerAnswer => new SchoolAnswerAnswer(
                                 id: $answer->id,
                                 name: $answer->name,
                                 because: $answer->because,

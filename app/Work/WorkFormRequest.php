@@ -14,8 +14,8 @@ use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Step;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Work\WorkForm;
 
@@ -59,7 +59,7 @@ class WorkFormRequest extends TypedFormRequest
         return array_map(static function (array $step) use ($format): Form {
             $typed = Sent::texts($step['typed'] ?? []);
             $fields = array_map(
-                static fn (string $fact): Field => self::stepField($fact, $format),
+                static fn (string $fact): FormField => self::stepField($fact, $format),
                 array_map(strval(...), array_keys($typed)),
             );
 
@@ -67,13 +67,13 @@ class WorkFormRequest extends TypedFormRequest
         }, Sent::rows($this->input('steps')));
     }
 
-    private static function stepField(string $name, LengthFormatter $format): Field
+    private static function stepField(string $name, LengthFormatter $format): FormField
     {
         $fact = Fact::tryFrom($name) ?? throw InvalidInput::because('steps', "\"$name\" is no number a work has");
         $quantity = $fact === Fact::Tolerance ? Quantity::Thickness : Quantity::Length;
         $complaint = 'More than nothing, and less than '.$format->dimension(self::MOST_MM).'.';
 
-        return new Field($name, $quantity, 0.001, self::MOST_MM, complaint: $complaint);
+        return new FormField($name, $quantity, 0.001, self::MOST_MM, complaint: $complaint);
     }
 
     /** @return list<Step> */

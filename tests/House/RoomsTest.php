@@ -47,6 +47,18 @@ final class RoomsTest extends TestCase
         self::assertDoesNotMatchRegularExpression('/\$_(GET|POST|SERVER|ENV|COOKIE)/', $code, 'the request');
     }
 
+    public function test_no_two_classes_share_a_name(): void
+    {
+        $files = array_merge(...array_map(
+            static fn (string $folder): array => array_column(iterator_to_array(self::files($folder), false), 0),
+            ['core/src', 'desk/src', 'app'],
+        ));
+        self::assertGreaterThan(900, count($files));
+        $times = array_count_values(array_map(basename(...), $files));
+
+        self::assertSame([], array_filter($times, static fn (int $count): bool => $count > 1));
+    }
+
     #[DataProvider('coreFiles')]
     public function test_the_core_uses_only_itself(string $file): void
     {

@@ -7,7 +7,7 @@ namespace App\Http\Answer;
 use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field as FormField;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** One figure that is asked. */

@@ -9,13 +9,13 @@ use OutOfBoundsException;
 /** A question on which good people disagree; the first answer stands until another is chosen. */
 final readonly class Question
 {
-    /** @param  non-empty-list<Answer>  $answers */
+    /** @param  non-empty-list<Option>  $answers */
     public function __construct(public string $id, public string $asks, public array $answers)
     {
     }
 
     /** @throws OutOfBoundsException */
-    public function answer(?string $id): Answer
+    public function answer(?string $id): Option
     {
         foreach ($this->answers as $answer) {
             if ($answer->id === $id) {

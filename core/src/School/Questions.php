@@ -29,8 +29,8 @@ final class Questions
     {
         return [
             new Question('purity', 'How pure?', [
-                new Answer('hand', 'hand tools only', 'Quiet, no dust, and every stroke teaches.'),
-                new Answer(
+                new Option('hand', 'hand tools only', 'Quiet, no dust, and every stroke teaches.'),
+                new Option(
                     'hybrid',
                     'machines do the rough work',
                     'Machines bring it to size; hands make it fit. Block, shoulder and router planes come first.',
@@ -38,26 +38,26 @@ final class Questions
                 ),
             ]),
             new Question('spend', 'How to spend?', [
-                new Answer('steady', 'sound tools as they are needed', 'Good enough to keep, bought when a work asks.'),
-                new Answer(
+                new Option('steady', 'sound tools as they are needed', 'Good enough to keep, bought when a work asks.'),
+                new Option(
                     'best-once',
                     'the best once, few tools',
                     'A tool bought twice was the dear one.',
                     new Effect(priceFactor: 1.7),
                 ),
-                new Answer(
+                new Option(
                     'cheap-start',
                     'a cheap start',
                     'Begin now, replace what limits you.',
                     new Effect(priceFactor: 0.6, runningFactor: 1.5),
                 ),
-                new Answer(
+                new Option(
                     'second-hand',
                     'second-hand, tuned up',
                     'Old steel is cheap; an afternoon makes it work.',
                     new Effect(priceFactor: 0.5, runningFactor: 1.1),
                 ),
-                new Answer(
+                new Option(
                     'next-job',
                     'only what the next work needs',
                     'Nothing hangs idle.',
@@ -65,13 +65,13 @@ final class Questions
                 ),
             ]),
             new Question('surface', 'The last surface?', [
-                new Answer(
+                new Option(
                     'planed',
                     'from the plane',
                     'It shines, and it is quick.',
                     new Effect(minGrades: ['smooth' => 4]),
                 ),
-                new Answer(
+                new Option(
                     'sanded',
                     'sanded',
                     'Even, and no skill wanted.',
@@ -86,25 +86,25 @@ final class Questions
     {
         return [
             new Question('bench-plane', 'If one bench plane, which?', [
-                new Answer(
+                new Option(
                     'jack',
                     'a jack',
                     'Furniture size: it does all of it.',
                     new Effect(prefers: ['jack-plane'], leavesOut: ['wide-jack', 'bevel-up-jack']),
                 ),
-                new Answer(
+                new Option(
                     'smoother',
                     'a smoother',
                     'Nearly everything here is under 600 mm.',
                     new Effect(prefers: ['smoothing-plane'], leavesOut: ['jack-plane', 'wide-jack', 'bevel-up-jack']),
                 ),
-                new Answer(
+                new Option(
                     'wide-jack',
                     'a wide heavy jack',
                     'Steady on the shooting board.',
                     new Effect(prefers: ['wide-jack'], leavesOut: ['jack-plane', 'bevel-up-jack']),
                 ),
-                new Answer(
+                new Option(
                     'bevel-up',
                     'a bevel-up jack',
                     'End grain, and easy to set.',
@@ -112,12 +112,12 @@ final class Questions
                 ),
             ]),
             new Question('jointer', 'A jointer?', [
-                new Answer(
+                new Option(
                     'by-size',
                     'only if a board is too long without',
                     'The longest board and the tolerance decide.',
                 ),
-                new Answer(
+                new Option(
                     'essential',
                     'essential',
                     'It straightens by itself; nothing else does.',
@@ -125,8 +125,8 @@ final class Questions
                 ),
             ]),
             new Question('small-planes', 'Router plane and block plane?', [
-                new Answer('if-asked', 'if a work asks for one', 'Let the work decide.'),
-                new Answer(
+                new Option('if-asked', 'if a work asks for one', 'Let the work decide.'),
+                new Option(
                     'must',
                     'must have',
                     'The same depth everywhere, without thinking.',
@@ -135,7 +135,7 @@ final class Questions
                         minGrades: ['level-recess' => 5, 'chamfer' => 5],
                     ),
                 ),
-                new Answer(
+                new Option(
                     'without',
                     'chisel and paring block instead',
                     'A sharp chisel and a true block do it.',
@@ -150,23 +150,23 @@ final class Questions
     {
         return [
             new Question('saws', 'Push or pull?', [
-                new Answer(
+                new Option(
                     'push',
                     'push saws with a back',
                     'Stiff, can be filed, last a lifetime.',
                     new Effect(leavesOut: self::PULL),
                 ),
-                new Answer('pull', 'pull saws', 'Thin kerf, light work, no filing.', new Effect(leavesOut: self::PUSH)),
-                new Answer('either', 'either', 'Whatever is cheapest for the cut.'),
+                new Option('pull', 'pull saws', 'Thin kerf, light work, no filing.', new Effect(leavesOut: self::PUSH)),
+                new Option('either', 'either', 'Whatever is cheapest for the cut.'),
             ]),
             new Question('dovetail-pitch', 'Dovetail saw: how fine?', [
-                new Answer(
+                new Option(
                     'medium',
                     '14–15 teeth per inch',
                     'Faster, and good for thicker boards.',
                     new Effect(sizes: ['dovetail-saw' => ['tpi' => 15.0]]),
                 ),
-                new Answer(
+                new Option(
                     'fine',
                     '18–20 teeth per inch',
                     'Smooth and in control; slower.',
@@ -174,19 +174,19 @@ final class Questions
                 ),
             ]),
             new Question('waste', 'Waste between tails?', [
-                new Answer(
+                new Option(
                     'coping',
                     'coping saw',
                     'Cheap blades, quick enough.',
                     new Effect(prefers: ['coping-saw'], leavesOut: ['fret-saw']),
                 ),
-                new Answer(
+                new Option(
                     'fret',
                     'fret saw',
                     'The blade drops into the kerf.',
                     new Effect(prefers: ['fret-saw'], leavesOut: ['coping-saw']),
                 ),
-                new Answer(
+                new Option(
                     'chisel',
                     'chisel only',
                     'One tool less, and no blade to break.',
@@ -201,19 +201,19 @@ final class Questions
     {
         return [
             new Question('gauge', 'Marking gauge?', [
-                new Answer(
+                new Option(
                     'pin',
                     'pin',
                     'Cheapest, and can be made.',
                     new Effect(prefers: ['marking-gauge'], leavesOut: ['cutting-gauge', 'wheel-gauge']),
                 ),
-                new Answer(
+                new Option(
                     'blade',
                     'blade',
                     'Longer fence, cleaner across the grain.',
                     new Effect(prefers: ['cutting-gauge'], leavesOut: ['marking-gauge', 'wheel-gauge']),
                 ),
-                new Answer(
+                new Option(
                     'wheel',
                     'wheel',
                     'The finest line, quickly set.',
@@ -221,8 +221,8 @@ final class Questions
                 ),
             ]),
             new Question('squares', 'Squares?', [
-                new Answer('wood', 'of wood, made', 'Light, kind to the work, and can be trued.'),
-                new Answer(
+                new Option('wood', 'of wood, made', 'Light, kind to the work, and can be trued.'),
+                new Option(
                     'metal',
                     'of metal, bought',
                     'They stay put. A drop ruins one.',
@@ -230,19 +230,19 @@ final class Questions
                 ),
             ]),
             new Question('tail-slope', 'Slope of tails?', [
-                new Answer(
+                new Option(
                     'seven',
                     '1:7 for everything',
                     'One template, one habit.',
                     new Effect(sizes: ['dovetail-template' => ['slope' => 8.13]]),
                 ),
-                new Answer(
+                new Option(
                     'by-wood',
                     '1:6 in softwood, 1:8 in hardwood',
                     'Soft fibres crush; hard short grain breaks.',
                     new Effect(sizes: ['dovetail-template' => ['slope' => 9.46]]),
                 ),
-                new Answer(
+                new Option(
                     'fourteen',
                     '14°',
                     'It looks like a dovetail.',
@@ -250,13 +250,13 @@ final class Questions
                 ),
             ]),
             new Question('measuring', 'Measuring?', [
-                new Answer(
+                new Option(
                     'numbers',
                     'by numbers and a rule',
                     'A drawing says what to do.',
                     new Effect(prefers: ['steel-rule', 'hook-rule']),
                 ),
-                new Answer(
+                new Option(
                     'transfer',
                     'by transfer and a fixed gauge',
                     'What is not measured cannot be misread.',
@@ -271,24 +271,24 @@ final class Questions
     {
         return [
             new Question('media', 'Sharpen on what?', [
-                new Answer('waterstone', 'waterstones', 'Fast and fine.', new Effect(hones: 'waterstones')),
-                new Answer(
+                new Option('waterstone', 'waterstones', 'Fast and fine.', new Effect(hones: 'waterstones')),
+                new Option(
                     'oilstone',
                     'oilstone and strop',
                     'Clean, flat for years, cheap to run.',
                     new Effect(hones: 'oilstones'),
                 ),
-                new Answer(
+                new Option(
                     'diamond',
                     'diamond plates',
                     'Dear once, then years; any steel.',
                     new Effect(hones: 'diamond-plates'),
                 ),
-                new Answer('paper', 'paper on glass', 'The cheapest start.', new Effect(hones: 'paper-on-glass')),
+                new Option('paper', 'paper on glass', 'The cheapest start.', new Effect(hones: 'paper-on-glass')),
             ]),
             new Question('angle', 'Guide or freehand?', [
-                new Answer('freehand', 'freehand', 'Nothing to set; done between two joints.'),
-                new Answer(
+                new Option('freehand', 'freehand', 'Nothing to set; done between two joints.'),
+                new Option(
                     'guide',
                     'with a guide',
                     'The same angle every time, from the first day.',
@@ -296,35 +296,35 @@ final class Questions
                 ),
             ]),
             new Question('grit-path', 'Through how many stones?', [
-                new Answer('least-time', 'whatever takes least time', 'The face and the depth decide.'),
-                new Answer(
+                new Option('least-time', 'whatever takes least time', 'The face and the depth decide.'),
+                new Option(
                     'two-stones',
                     'two, with a big jump',
                     'A narrow bevel needs no more, and there is less to carry.',
                 ),
-                new Answer('full-ladder', 'every stone in turn', 'Each only takes out the scratches before it.'),
-                new Answer('stop-early', 'stop early where power is high', 'A mallet does not feel the last stone.'),
+                new Option('full-ladder', 'every stone in turn', 'Each only takes out the scratches before it.'),
+                new Option('stop-early', 'stop early where power is high', 'A mallet does not feel the last stone.'),
             ]),
             new Question('bevel', 'Which bevel on a new edge?', [
-                new Answer('micro', 'flat, with a small secondary bevel', 'A narrow strip hones in seconds.'),
-                new Answer('hollow', 'hollow ground, honed on both lands', 'It sits on the stone by itself.'),
-                new Answer('convex', 'one single bevel, a little round', 'Nothing to set; sharp in any position.'),
+                new Option('micro', 'flat, with a small secondary bevel', 'A narrow strip hones in seconds.'),
+                new Option('hollow', 'hollow ground, honed on both lands', 'It sits on the stone by itself.'),
+                new Option('convex', 'one single bevel, a little round', 'Nothing to set; sharp in any position.'),
             ]),
             new Question('iron-backs', 'Backs of plane irons?', [
-                new Answer('full', 'flatten them in full, once', 'After that the last bit is flat for good.'),
-                new Answer('thin-rule', 'only the last millimetre, over a thin rule', 'Nothing further up ever cuts.'),
+                new Option('full', 'flatten them in full, once', 'After that the last bit is flat for good.'),
+                new Option('thin-rule', 'only the last millimetre, over a thin rule', 'Nothing further up ever cuts.'),
             ]),
             new Question('exact-angles', 'How exact must an angle be?', [
-                new Answer('repeatable', 'anything that works, kept repeatable', 'The wood does not measure it.'),
-                new Answer('degree', 'keep to the degree', 'A steeper edge creeps in unseen.'),
+                new Option('repeatable', 'anything that works, kept repeatable', 'The wood does not measure it.'),
+                new Option('degree', 'keep to the degree', 'A steeper edge creeps in unseen.'),
             ]),
             new Question('upkeep', 'Between honings?', [
-                new Answer('stone', 'straight back to the finest stone', 'A stone keeps the edge flat.'),
-                new Answer('strop', 'strop often, stone seldom', 'Ten strokes a side, and on with the work.'),
+                new Option('stone', 'straight back to the finest stone', 'A stone keeps the edge flat.'),
+                new Option('strop', 'strop often, stone seldom', 'Ten strokes a side, and on with the work.'),
             ]),
             new Question('flatness', 'When are stones flattened?', [
-                new Answer('every-few', 'every few sessions', 'A stone stays flat enough for that long.'),
-                new Answer('each-time', 'a few seconds before every use', 'It never gets far, so it never takes long.'),
+                new Option('every-few', 'every few sessions', 'A stone stays flat enough for that long.'),
+                new Option('each-time', 'a few seconds before every use', 'It never gets far, so it never takes long.'),
             ]),
         ];
     }

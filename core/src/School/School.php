@@ -37,7 +37,7 @@ final readonly class School
         );
     }
 
-    public function answer(Question $question): Answer
+    public function answer(Question $question): Option
     {
         return $question->answer($this->answers[$question->id] ?? null);
     }

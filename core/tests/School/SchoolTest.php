@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\School;
 
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\School\Answer;
+use JackRest\Core\School\Option;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\Question;
 use JackRest\Core\School\Questions;
@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
 
 final class SchoolTest extends TestCase
 {
-    /** @return iterable<string, array{Question, Answer}> */
+    /** @return iterable<string, array{Question, Option}> */
     public static function answers(): iterable
     {
         foreach (Questions::all() as $question) {
@@ -29,7 +29,7 @@ final class SchoolTest extends TestCase
     }
 
     #[DataProvider('answers')]
-    public function test_each_answer_says_why_and_names_only_what_exists(Question $question, Answer $answer): void
+    public function test_each_answer_says_why_and_names_only_what_exists(Question $question, Option $answer): void
     {
         self::assertMatchesRegularExpression('/^[A-Z0-9].+\.$/u', $answer->because);
         $effect = $answer->effect;

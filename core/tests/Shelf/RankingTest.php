@@ -15,36 +15,13 @@ use JackRest\Core\Shelf\ReasonKind;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
-use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
-use JackRest\Core\Timber\Species;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class RankingTest extends TestCase
 {
-    /** @param  array<string, mixed>  $but  what is not as in a good blank */
-    private static function blank(string $name, array $but = []): WoodBlank
-    {
-        $rested = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
-        $species = Species::named($but['species'] ?? 'black cherry') ?? self::fail('no such wood');
-
-        return new WoodBlank(
-            $name,
-            $name,
-            $species,
-            $but['length'] ?? 400,
-            $but['width'] ?? 60,
-            $but['thickness'] ?? 20,
-            $but['ring'] ?? 90,
-            array_key_exists('runout', $but) ? $but['runout'] : 1.0,
-            $but['figure'] ?? Figured::Straight,
-            $but['knots'] ?? Knots::None,
-            $but['rest'] ?? $rested,
-        );
-    }
-
     private static function wanted(): WantedPiece
     {
         return new WantedPiece(200, 45, 12);
@@ -69,7 +46,7 @@ final class RankingTest extends TestCase
      */
     public function test_the_year_is_the_shed_s_own(): void
     {
-        $judged = Ranking::of([self::blank('cherry')], self::wanted(), self::year())->judged[0];
+        $judged = Ranking::of([SampleBlank::named('cherry')], self::wanted(), self::year())->judged[0];
         self::assertTrue($judged->swing->isLogged);
         self::assertEqualsWithDelta(
             [EquilibriumMoisture::pct(20, 45), EquilibriumMoisture::pct(20, 80)],
@@ -150,7 +127,7 @@ final class RankingTest extends TestCase
     #[DataProvider('reasons')]
     public function test_each_reason_is_told_and_decides(array $but, Fitness $fitness, ReasonKind $kind): void
     {
-        $judged = Ranking::of([self::blank('it', $but)], self::wanted(), self::year())
+        $judged = Ranking::of([SampleBlank::named('it', $but)], self::wanted(), self::year())
             ->judged[0];
         self::assertSame($fitness, $judged->fitness);
         self::assertSame($kind, $judged->reasons[0]->kind);

@@ -14,8 +14,8 @@ use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** The curve of a plane iron as far as it was chosen: how deep, and how many strokes at each place make it. */
@@ -85,15 +85,15 @@ final readonly class CurveForm
         }
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
         $relief = "Relief at the corners: up to {$format->dimension(20)}.";
         $radius = "A radius is between {$format->dimension(10)} and {$format->dimension(20000)}.";
 
         return [
-            new Field('relief', Quantity::Length, 0.001, 20, 'Corners stand back by', complaint: $relief),
-            new Field('radius', Quantity::Length, 10, 20000, 'Radius', complaint: $radius),
+            new FormField('relief', Quantity::Length, 0.001, 20, 'Corners stand back by', complaint: $relief),
+            new FormField('radius', Quantity::Length, 10, 20000, 'Radius', complaint: $radius),
         ];
     }
 

@@ -6,8 +6,8 @@ namespace JackRest\Desk\Edge;
 
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Form\Reading;
 
@@ -23,7 +23,7 @@ final class EdgeReadings
         return $form->with('bevelLength', self::steepOrFlat($form->readings['bevelLength'], $thick));
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     private static function fields(Blade $onRecord, float $thickMm, LengthFormatter $format): array
     {
         $bevel = "The bevel must be longer than the blade is thick ({$format->dimension($thickMm)}).";
@@ -33,7 +33,7 @@ final class EdgeReadings
             float $most,
             string $label,
             string $complaint,
-        ): Field => new Field($name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true);
+        ): FormField => new FormField($name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true);
 
         return [
             $length('bevelLength', $thickMm + 1e-9, 100, 'Bevel, edge to heel', $bevel)->expecting(
@@ -57,15 +57,15 @@ final class EdgeReadings
                 'Corners stand back by',
                 'A curve stands back between 0.01 and 10 mm at the corners.',
             ),
-            new Field('newAngle', Quantity::Degrees, 10, 60, 'New angle', complaint: 'A bevel is between 10° and 60°.'),
+            new FormField('newAngle', Quantity::Degrees, 10, 60, 'New angle', complaint: 'A bevel is between 10° and 60°.'),
         ];
     }
 
-    private static function thickness(Blade $onRecord): Field
+    private static function thickness(Blade $onRecord): FormField
     {
         $complaint = 'A blade is between 0.3 and 20 mm thick.';
 
-        return new Field(
+        return new FormField(
             'thickness',
             Quantity::Length,
             0.3,

@@ -6,7 +6,7 @@ namespace JackRest\Desk\Edge;
 
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeKind;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** What can be measured of an edge's geometry, and what of it a kind of edge has. */
@@ -18,7 +18,7 @@ final class GeometryFields
 
     private const GRIND = ['wheel', 'honedOff'];
 
-    /** @return list<Field> in the order they are asked */
+    /** @return list<FormField> in the order they are asked */
     public static function of(Blade $onRecord): array
     {
         $expected = [
@@ -31,7 +31,7 @@ final class GeometryFields
             $fields[$field->name] = $field->expecting($expected[$field->name] ?? null);
         }
 
-        return array_map(static fn (string $name): Field => $fields[$name], self::names($onRecord->form));
+        return array_map(static fn (string $name): FormField => $fields[$name], self::names($onRecord->form));
     }
 
     /** @return list<string> */
@@ -47,11 +47,11 @@ final class GeometryFields
         };
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     private static function all(): array
     {
         return [
-            new Field(
+            new FormField(
                 'width',
                 Quantity::Length,
                 0.5,
@@ -61,7 +61,7 @@ final class GeometryFields
                 'A blade is between 0.5 and 120 mm wide.',
                 step: 0.1,
             ),
-            new Field(
+            new FormField(
                 'thickness',
                 Quantity::Length,
                 0.3,
@@ -71,7 +71,7 @@ final class GeometryFields
                 'A blade is between 0.3 and 20 mm thick.',
                 step: 0.1,
             ),
-            new Field(
+            new FormField(
                 'bevelLength',
                 Quantity::Length,
                 0.5,
@@ -81,7 +81,7 @@ final class GeometryFields
                 'A bevel is between 0.5 and 100 mm long.',
                 step: 0.1,
             ),
-            new Field(
+            new FormField(
                 'honed',
                 Quantity::Degrees,
                 10,
@@ -91,7 +91,7 @@ final class GeometryFields
                 'An edge is honed between 10° and 80°.',
                 step: 0.5,
             ),
-            new Field(
+            new FormField(
                 'microWidth',
                 Quantity::Thickness,
                 0,
@@ -101,8 +101,8 @@ final class GeometryFields
                 'A secondary bevel is narrower than 20 mm.',
                 step: 0.01,
             ),
-            new Field('bed', Quantity::Degrees, 5, 89, 'Bed angle', '', 'A bed lies between 5° and 89°.', step: 0.5),
-            new Field(
+            new FormField('bed', Quantity::Degrees, 5, 89, 'Bed angle', '', 'A bed lies between 5° and 89°.', step: 0.5),
+            new FormField(
                 'shim',
                 Quantity::Thickness,
                 0.01,
@@ -112,7 +112,7 @@ final class GeometryFields
                 'The rule under the back is between 0.01 and 5 mm thick.',
                 step: 0.01,
             ),
-            new Field(
+            new FormField(
                 'reach',
                 Quantity::Length,
                 5,
@@ -122,7 +122,7 @@ final class GeometryFields
                 'From the edge to where the iron lies is between 5 and 300 mm.',
                 step: 0.1,
             ),
-            new Field(
+            new FormField(
                 'skew',
                 Quantity::Degrees,
                 0,
@@ -132,7 +132,7 @@ final class GeometryFields
                 'A skew is between 0° and 60°.',
                 step: 0.5,
             ),
-            new Field(
+            new FormField(
                 'wheel',
                 Quantity::Length,
                 30,
@@ -142,7 +142,7 @@ final class GeometryFields
                 'A wheel is between 30 and 600 mm across.',
                 step: 5.0,
             ),
-            new Field(
+            new FormField(
                 'honedOff',
                 Quantity::Thickness,
                 0,
@@ -152,7 +152,7 @@ final class GeometryFields
                 'Between 0 and 5 mm can be honed off.',
                 step: 0.01,
             ),
-            new Field(
+            new FormField(
                 'relief',
                 Quantity::Thickness,
                 0.01,
@@ -162,7 +162,7 @@ final class GeometryFields
                 'A curve stands back between 0.01 and 10 mm at the corners.',
                 step: 0.01,
             ),
-            new Field(
+            new FormField(
                 'nick',
                 Quantity::Thickness,
                 0.001,
@@ -172,7 +172,7 @@ final class GeometryFields
                 'A nick is between 0.001 and 5 mm deep.',
                 step: 0.01,
             ),
-            new Field(
+            new FormField(
                 'left',
                 Quantity::Length,
                 0,

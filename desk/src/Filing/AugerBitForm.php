@@ -11,8 +11,8 @@ use JackRest\Core\Filing\AugerCheckResult;
 use JackRest\Core\Filing\AugerVerdict;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Form\Reading;
 
@@ -37,10 +37,10 @@ final readonly class AugerBitForm
     ) {
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
-        $length = static fn (string $name, float $most, string $what): Field => new Field(
+        $length = static fn (string $name, float $most, string $what): FormField => new FormField(
             $name,
             Quantity::Length,
             0.1,
@@ -54,7 +54,7 @@ final readonly class AugerBitForm
             $length('twist', 80, 'Across the twist'),
             $length('height', 15, 'The spurs’ height'),
             $length('hole', 300, 'A test hole'),
-            new Field('turns', Quantity::Count, 0, 9999, 'Turns'),
+            new FormField('turns', Quantity::Count, 0, 9999, 'Turns'),
         ];
     }
 

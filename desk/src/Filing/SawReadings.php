@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Desk\Filing;
 
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** What is read off a saw, and what of it cannot be or is only doubtful. */
@@ -21,23 +21,23 @@ final readonly class SawReadings
     {
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(): array
     {
         $teeth = 'A hand saw has between 2 and 40 teeth to the inch.';
 
         return [
-            new Field('tpi', Quantity::TeethPerInch, 2, 40, 'Teeth per inch', complaint: $teeth),
-            new Field('rake', Quantity::Degrees, 0, 45, 'Rake', complaint: 'Rake lies between 0° and 45°.'),
-            new Field('fleam', Quantity::Degrees, 0, 45, 'Fleam', complaint: 'Fleam lies between 0° and 45°.'),
-            new Field('slope', Quantity::Degrees, 0, 30, 'Slope', complaint: 'Slope lies between 0° and 30°.'),
-            new Field('set', Quantity::Length, 0, 1, 'Set to one side'),
-            new Field('plate', Quantity::Length, 0.15, 2, 'A plate’s thickness'),
-            new Field('length', Quantity::Length, 50, 1500, 'The toothed edge'),
-            new Field('depth', Quantity::Length, 5, 300, 'The plate’s depth'),
-            new Field('tips', Quantity::Count, 0, 9999, 'Tips counted'),
-            new Field('over', Quantity::Length, 5, 1500, 'The counted length'),
-            new Field('across', Quantity::Length, 0.15, 4, 'Across the set teeth'),
+            new FormField('tpi', Quantity::TeethPerInch, 2, 40, 'Teeth per inch', complaint: $teeth),
+            new FormField('rake', Quantity::Degrees, 0, 45, 'Rake', complaint: 'Rake lies between 0° and 45°.'),
+            new FormField('fleam', Quantity::Degrees, 0, 45, 'Fleam', complaint: 'Fleam lies between 0° and 45°.'),
+            new FormField('slope', Quantity::Degrees, 0, 30, 'Slope', complaint: 'Slope lies between 0° and 30°.'),
+            new FormField('set', Quantity::Length, 0, 1, 'Set to one side'),
+            new FormField('plate', Quantity::Length, 0.15, 2, 'A plate’s thickness'),
+            new FormField('length', Quantity::Length, 50, 1500, 'The toothed edge'),
+            new FormField('depth', Quantity::Length, 5, 300, 'The plate’s depth'),
+            new FormField('tips', Quantity::Count, 0, 9999, 'Tips counted'),
+            new FormField('over', Quantity::Length, 5, 1500, 'The counted length'),
+            new FormField('across', Quantity::Length, 0.15, 4, 'Across the set teeth'),
         ];
     }
 

@@ -10,8 +10,8 @@ use JackRest\Core\Filing\SawTemplate;
 use JackRest\Core\Filing\SawTemplateInput;
 use JackRest\Core\Filing\SawTemplateResult;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /**
@@ -76,7 +76,7 @@ final readonly class SawTemplateForm
         }
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
         $teeth = 'A hand saw has between 2 and 40 teeth to the inch.';
@@ -84,11 +84,11 @@ final readonly class SawTemplateForm
             .'print it in parts.';
 
         return [
-            new Field('tpi', Quantity::TeethPerInch, 2, 40, 'Teeth per inch', complaint: $teeth),
-            new Field('length', Quantity::Length, 20, 1500, 'Length', complaint: $long),
-            new Field('toe', Quantity::TeethPerInch, 2, 40, 'At the toe', complaint: $teeth),
-            new Field('toeLength', Quantity::Length, -INF, INF, 'Over'),
-            new Field(
+            new FormField('tpi', Quantity::TeethPerInch, 2, 40, 'Teeth per inch', complaint: $teeth),
+            new FormField('length', Quantity::Length, 20, 1500, 'Length', complaint: $long),
+            new FormField('toe', Quantity::TeethPerInch, 2, 40, 'At the toe', complaint: $teeth),
+            new FormField('toeLength', Quantity::Length, -INF, INF, 'Over'),
+            new FormField(
                 'toeRake',
                 Quantity::Degrees,
                 0,

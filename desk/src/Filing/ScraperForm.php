@@ -13,8 +13,8 @@ use JackRest\Core\Filing\ScraperBurrResult;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A card scraper as it shall be turned: file, hone, burnish, and how it is then held. */
@@ -79,13 +79,13 @@ final readonly class ScraperForm
         return new self($form, $isFiled, $burr, $thickness ?? 0.8, $usesSince, $median);
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
         $thick = "A card is between {$format->small(0.3)} and {$format->dimension(3)} thick.";
 
         return [
-            new Field(
+            new FormField(
                 'tilt',
                 Quantity::Degrees,
                 0,
@@ -93,7 +93,7 @@ final readonly class ScraperForm
                 'Tilt of the burnisher',
                 complaint: 'A burnisher is tilted between 0° and 45°.',
             ),
-            new Field(
+            new FormField(
                 'free',
                 Quantity::Degrees,
                 0,
@@ -101,7 +101,7 @@ final readonly class ScraperForm
                 'Kept free',
                 complaint: 'Between 0° and 30° are kept free behind the burr.',
             ),
-            new Field('thickness', Quantity::Thickness, 0.3, 3, 'Thickness', complaint: $thick),
+            new FormField('thickness', Quantity::Thickness, 0.3, 3, 'Thickness', complaint: $thick),
         ];
     }
 

@@ -12,7 +12,7 @@ use JackRest\Core\Measure\LengthFormatter;
 final readonly class Form
 {
     /**
-     * @param  list<Field>  $fields
+     * @param  list<FormField>  $fields
      * @param  array<string, Reading>  $readings  by the fields' names
      */
     private function __construct(public array $fields, public array $readings)
@@ -20,7 +20,7 @@ final readonly class Form
     }
 
     /**
-     * @param  list<Field>  $fields
+     * @param  list<FormField>  $fields
      * @param  array<string, string>  $typed  by the fields' names; what is missing counts as not typed
      */
     public static function of(array $fields, array $typed, LengthFormatter $format): self

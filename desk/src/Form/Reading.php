@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Form;
 
-use JackRest\Core\Calculation\Field as Described;
+use JackRest\Core\Calculation\Field;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 
@@ -16,14 +16,14 @@ use JackRest\Core\Measure\LengthUnit;
 final readonly class Reading
 {
     private function __construct(
-        #[Described('as it was typed')] public string $typed,
-        #[Described('mm, degrees, or what its quantity is counted in; null: nothing typed, or wrong')]
+        #[Field('as it was typed')] public string $typed,
+        #[Field('mm, degrees, or what its quantity is counted in; null: nothing typed, or wrong')]
         public ?float $value,
-        #[Described('the figure as it was understood, in more than one unit; null: not told')]
+        #[Field('the figure as it was understood, in more than one unit; null: not told')]
         public ?string $understood,
-        #[Described('what is wrong; null: nothing')] public ?string $error,
-        #[Described('what is doubtful about it; null: nothing')] public ?string $doubt,
-        #[Described('what was probably meant, as it would be typed; null: not known')] public ?string $instead,
+        #[Field('what is wrong; null: nothing')] public ?string $error,
+        #[Field('what is doubtful about it; null: nothing')] public ?string $doubt,
+        #[Field('what was probably meant, as it would be typed; null: not known')] public ?string $instead,
     ) {
     }
 

@@ -14,8 +14,8 @@ use JackRest\Core\Edge\GuideSetting;
 use JackRest\Core\Edge\GuideStop;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A honing guide as far as it has been measured: where its axle lies, and its stops. */
@@ -96,10 +96,10 @@ final readonly class GuideForm
         );
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(int $settings, int $stops): array
     {
-        $angle = static fn (string $name): Field => new Field(
+        $angle = static fn (string $name): FormField => new FormField(
             $name,
             Quantity::Degrees,
             10,
@@ -107,7 +107,7 @@ final readonly class GuideForm
             'Angle',
             complaint: 'A guide holds between 10° and 60°.',
         );
-        $projection = static fn (string $name): Field => new Field(
+        $projection = static fn (string $name): FormField => new FormField(
             $name,
             Quantity::Length,
             1,
@@ -117,7 +117,7 @@ final readonly class GuideForm
             expected: 35.0,
         );
         $roller = 'A roller is between 3 and 60 mm thick.';
-        $fields = [new Field('roller', Quantity::Length, 3, 60, 'Roller', complaint: $roller, expected: 12.0)];
+        $fields = [new FormField('roller', Quantity::Length, 3, 60, 'Roller', complaint: $roller, expected: 12.0)];
         for ($index = 0; $index < $settings; $index++) {
             $fields = [...$fields, $projection("projection$index"), $angle("angle$index")];
         }

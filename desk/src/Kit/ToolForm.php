@@ -8,8 +8,8 @@ use JackRest\Core\Kit\ToolNamer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\Dimension;
 use JackRest\Core\Tool\ToolKind;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A tool as far as it has been described: its readings, its sizes, its name, and what cannot be. */
@@ -48,10 +48,10 @@ final readonly class ToolForm
         );
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(ToolKind $kind, LengthFormatter $format): array
     {
-        return array_map(static function (Dimension $dimension) use ($kind, $format): Field {
+        return array_map(static function (Dimension $dimension) use ($kind, $format): FormField {
             $quantity = Quantity::of($dimension->unit);
             [$least, $most] = [
                 $quantity->amount($dimension->least, $format),
@@ -59,7 +59,7 @@ final readonly class ToolForm
             ];
             $complaint = ucfirst("$dimension->label of a {$kind->name}: $least to $most.");
 
-            return new Field(
+            return new FormField(
                 $dimension->name,
                 $quantity,
                 $dimension->least,

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making;
 
 use Closure;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A size that is chosen for a plan; one that is not takes its usual proportion from those before it. */
 final readonly class PlanField
 {
     /** @param  Closure(PlanSizes): float  $usual  from the sizes before it */
-    private function __construct(public Field $field, public Closure $usual)
+    private function __construct(public FormField $field, public Closure $usual)
     {
     }
 
@@ -26,7 +26,7 @@ final readonly class PlanField
         string $hint = '',
         float $step = 1.0,
     ): self {
-        $field = new Field($name, Quantity::Length, $least, $most, $label, $hint, step: $step);
+        $field = new FormField($name, Quantity::Length, $least, $most, $label, $hint, step: $step);
 
         return new self($field, is_float($usual) ? static fn (): float => $usual : $usual);
     }
@@ -39,7 +39,7 @@ final readonly class PlanField
         float $most,
         string $hint,
     ): self {
-        $field = new Field($name, Quantity::Degrees, $least, $most, $label, $hint, step: 0.5);
+        $field = new FormField($name, Quantity::Degrees, $least, $most, $label, $hint, step: 0.5);
 
         return new self($field, static fn (): float => $usual);
     }

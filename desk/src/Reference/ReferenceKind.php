@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Reference\Flat\FlatReference;
 use JackRest\Desk\Reference\SlopeTemplate\SlopeTemplateReference;
 use JackRest\Desk\Reference\Square\SquareReference;
@@ -47,7 +47,7 @@ enum ReferenceKind: string
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         foreach ($this->reference()->asks(new ReferenceSizes([]), $format) as $asked) {
-            if ($asked instanceof Field && $asked->name === 'tolerance') {
+            if ($asked instanceof FormField && $asked->name === 'tolerance') {
                 return (float) $asked->begins;
             }
         }

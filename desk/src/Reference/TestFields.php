@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Reference;
 
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Fields that most tests have, asked in the same way everywhere. Usual values: common practice, no source. */
@@ -12,11 +12,11 @@ final class TestFields
 {
     private const LEAST_MM = 0.0001;
 
-    public static function shaving(float $usual): Field
+    public static function shaving(float $usual): FormField
     {
         $complaint = 'A shaving is thicker than nought and thinner than 1 mm.';
 
-        return new Field(
+        return new FormField(
             'shaving',
             Quantity::Length,
             self::LEAST_MM,
@@ -29,11 +29,11 @@ final class TestFields
         );
     }
 
-    public static function tolerance(string $label, string $hint, float $usual): Field
+    public static function tolerance(string $label, string $hint, float $usual): FormField
     {
         $complaint = 'A tolerance is more than nought and less than 20 mm.';
 
-        return new Field(
+        return new FormField(
             'tolerance',
             Quantity::Length,
             self::LEAST_MM,
@@ -47,11 +47,11 @@ final class TestFields
     }
 
     /** @param  array{string, string}|null  $when */
-    public static function lineWidth(float $usual, ?array $when = null, ?bool $isAside = null): Field
+    public static function lineWidth(float $usual, ?array $when = null, ?bool $isAside = null): FormField
     {
         $complaint = 'A knifed or pencilled line is no wider than 3 mm.';
 
-        return new Field(
+        return new FormField(
             'lineWidth',
             Quantity::Length,
             0,

@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 
 /**
  * A kind of reference: what is asked of it, how it is tested, how it is corrected, how it moves with its wood.
@@ -24,7 +24,7 @@ interface TestedReference
     /** @return array{string, string} what an error above zero means, in the history, and one below */
     public function sides(): array;
 
-    /** @return non-empty-list<Field|Choice|ReadingList> in the order they are asked */
+    /** @return non-empty-list<FormField|Choice|ReadingList> in the order they are asked */
     public function asks(ReferenceSizes $sizes, LengthFormatter $format): array;
 
     /** What it is, in a few words beside its name. */

@@ -7,8 +7,8 @@ namespace JackRest\Desk\Season;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Timber\Species;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Timber\WoodFields;
 
@@ -38,13 +38,13 @@ final readonly class ReferenceWoodForm
         );
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(): array
     {
         return [
             WoodFields::ring(),
             WoodFields::runout(),
-            new Field('thickness', Quantity::Length, 1, 200, 'Thickness'),
+            new FormField('thickness', Quantity::Length, 1, 200, 'Thickness'),
         ];
     }
 }

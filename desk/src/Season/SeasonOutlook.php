@@ -14,7 +14,7 @@ use JackRest\Core\Season\ReferenceForecast;
 use JackRest\Core\Season\RestLog;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Form\Reading;
 
@@ -41,7 +41,7 @@ final readonly class SeasonOutlook
         private float $today,
         private LengthFormatter $format,
     ) {
-        $this->thickness = (new Field('thickness', Quantity::Length, 1, 200, 'Thickness'))->read($thickness, $format);
+        $this->thickness = (new FormField('thickness', Quantity::Length, 1, 200, 'Thickness'))->read($thickness, $format);
         $this->piece = $log->wood($this->thicknessMm());
         $this->score = array_reduce(
             $forecasts,

@@ -11,8 +11,8 @@ use JackRest\Core\ShadowBoard\BoardTool;
 use JackRest\Core\ShadowBoard\LeftOut;
 use JackRest\Core\ShadowBoard\Panel;
 use JackRest\Desk\Advice;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Form\Reading;
 
@@ -50,14 +50,14 @@ final readonly class ShadowBoardForm
         return new self($form, $tools, new Panel($w, $h, $r), $arrangement, $format);
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
         $panel = "A panel is between {$format->dimension(self::LEAST_MM)} and {$format->dimension(self::MOST_MM)}.";
         $hand = "A hand needs between {$format->dimension(5)} and {$format->dimension(150)}.";
 
         return [
-            new Field(
+            new FormField(
                 'width',
                 Quantity::Length,
                 self::LEAST_MM,
@@ -66,7 +66,7 @@ final readonly class ShadowBoardForm
                 complaint: $panel,
                 missing: 'Read this off first.',
             ),
-            new Field(
+            new FormField(
                 'height',
                 Quantity::Length,
                 self::LEAST_MM,
@@ -75,7 +75,7 @@ final readonly class ShadowBoardForm
                 complaint: $panel,
                 missing: 'Read this off first.',
             ),
-            new Field(
+            new FormField(
                 'room',
                 Quantity::Length,
                 5,

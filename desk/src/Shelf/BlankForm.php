@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Shelf;
 
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Timber\WoodFields;
 
 /** What is measured of a blank. */
 final class BlankForm
 {
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(): array
     {
-        $size = static fn (string $name, string $label, float $least, float $most): Field => new Field(
+        $size = static fn (string $name, string $label, float $least, float $most): FormField => new FormField(
             $name, Quantity::Length, $least, $most, $label, missing: 'Measure this first.',
         );
 

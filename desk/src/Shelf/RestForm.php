@@ -6,8 +6,8 @@ namespace JackRest\Desk\Shelf;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\RestReading;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A blank measured before and after its rest. */
@@ -15,11 +15,11 @@ final class RestForm
 {
     private const MOST_MM = 50.0;
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(LengthFormatter $format): array
     {
         $firewood = "A blank that is out by more than {$format->dimension(self::MOST_MM)} is firewood. Check the unit.";
-        $out = static fn (string $name, string $label): Field => new Field(
+        $out = static fn (string $name, string $label): FormField => new FormField(
             $name, Quantity::Length, -self::MOST_MM, self::MOST_MM, $label,
             complaint: $firewood, isReading: true, missing: 'Measure this too; 0 if there is none.',
         );

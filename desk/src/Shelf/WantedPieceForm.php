@@ -7,8 +7,8 @@ namespace JackRest\Desk\Shelf;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\Purpose;
 use JackRest\Core\Shelf\WantedPiece;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** The piece that a blank is looked for: what is left empty is usual for its purpose. */
@@ -30,13 +30,13 @@ final readonly class WantedPieceForm
         );
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(): array
     {
         return [
-            new Field('length', Quantity::Length, 20, 5000, 'Length'),
-            new Field('width', Quantity::Length, 5, 600, 'Width'),
-            new Field('thickness', Quantity::Length, 2, 200, 'Thickness'),
+            new FormField('length', Quantity::Length, 20, 5000, 'Length'),
+            new FormField('width', Quantity::Length, 5, 600, 'Width'),
+            new FormField('thickness', Quantity::Length, 2, 200, 'Thickness'),
         ];
     }
 }

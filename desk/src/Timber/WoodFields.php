@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Timber;
 
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** How the grain of a piece lies, asked in the same way wherever wood is described. */
 final class WoodFields
 {
-    public static function ring(?string $missing = null): Field
+    public static function ring(?string $missing = null): FormField
     {
         $complaint = 'Rings lie between 0° (flatsawn) and 90° (quartersawn).';
 
-        return new Field(
+        return new FormField(
             'ring',
             Quantity::Degrees,
             0,
@@ -26,10 +26,10 @@ final class WoodFields
         );
     }
 
-    public static function runout(): Field
+    public static function runout(): FormField
     {
         $complaint = 'Grain that runs out by more than 45° is end grain.';
 
-        return new Field('runout', Quantity::Degrees, 0, 45, 'Grain runs out by', 'along the edge', $complaint);
+        return new FormField('runout', Quantity::Degrees, 0, 45, 'Grain runs out by', 'along the edge', $complaint);
     }
 }

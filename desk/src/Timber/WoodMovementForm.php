@@ -13,8 +13,8 @@ use JackRest\Core\Timber\WoodMovementResult;
 use JackRest\Core\Timber\WoodState;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A piece of wood between two airs, as far as it was described. */
@@ -64,13 +64,13 @@ final readonly class WoodMovementForm
         return new self($form, $species, $movement, $format);
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(): array
     {
         $fields = [
             WoodFields::ring(),
-            new Field('width', Quantity::Length, 1, 10000, 'Width'),
-            new Field('length', Quantity::Length, 1, 10000, 'Length'),
+            new FormField('width', Quantity::Length, 1, 10000, 'Width'),
+            new FormField('length', Quantity::Length, 1, 10000, 'Length'),
             WoodFields::runout(),
         ];
         foreach (['Before', 'After'] as $when) {

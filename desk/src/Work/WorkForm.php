@@ -9,8 +9,8 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** A work as far as it has been described: its numbers, and the tasks it expands to. */
@@ -58,15 +58,15 @@ final readonly class WorkForm
         return $this->form->isSound();
     }
 
-    /** @return list<Field> */
+    /** @return list<FormField> */
     public static function fields(Pattern $pattern, LengthFormatter $format): array
     {
-        return array_map(static function (Measure $measure) use ($format): Field {
+        return array_map(static function (Measure $measure) use ($format): FormField {
             $quantity = $measure->isLength ? Quantity::Length : Quantity::Count;
             [$least, $most] = [$quantity->amount($measure->least, $format), $quantity->amount($measure->most, $format)];
             $complaint = ucfirst("$measure->label: $least to $most.");
 
-            return new Field(
+            return new FormField(
                 $measure->name,
                 $quantity,
                 $measure->least,

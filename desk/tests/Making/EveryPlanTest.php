@@ -9,7 +9,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Tool\ToolKinds;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\PlanForm;
@@ -180,7 +180,7 @@ final class EveryPlanTest extends TestCase
         self::assertGreaterThan(5, $sound);
     }
 
-    private static function lot(Field $field, Randomizer $chance): string
+    private static function lot(FormField $field, Randomizer $chance): string
     {
         $value = $field->least + (($field->most - $field->least) * $chance->getInt(0, 1000)) / 1000;
 

@@ -6,16 +6,9 @@ namespace JackRest\Desk\Tests\Season;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Core\Season\ReferenceWood;
-use JackRest\Core\Season\RestLog;
 use JackRest\Core\Season\SeasonForecast;
 use JackRest\Core\Season\Silence;
-use JackRest\Core\Timber\ClimateDay;
-use JackRest\Core\Timber\Species;
-use JackRest\Core\Truing\History\Tested;
-use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Season\SeasonForecastWords;
 use PHPUnit\Framework\TestCase;
 
@@ -34,58 +27,13 @@ final class SeasonForecastWordsTest extends TestCase
         return new SeasonForecastWords($forecast, self::format());
     }
 
-    /** 200 dry days, then 165 damp ones; day 20600 is 27 May 2026. */
-    private static function log(): RestLog
-    {
-        return ClimateLog::of(
-            array_map(
-                static fn (int $day): ClimateDay => new ClimateDay(20600 + $day, 15, $day < 200 ? 50 : 85),
-                range(0, 364),
-            ),
-        )->rest;
-    }
-
-    private static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
-    {
-        return new ReferenceWood(Species::named('American beech') ?? self::fail(), $ringDeg, $runoutDeg, 9);
-    }
-
-    /** @param  list<Tested>  $tests */
-    private static function forecast(
-        array $tests,
-        float $today,
-        ?ReferenceWood $wood = null,
-        float $tolerance = 0.1,
-    ): SeasonForecast {
-        return SeasonForecast::of(
-            MoistureResponse::Square,
-            $wood ?? self::beech(),
-            200,
-            $tests,
-            $tolerance,
-            self::log()->wood(9),
-            $today,
-        );
-    }
-
-    private static function tested(int $day, float $error, bool $corrected = false): Tested
-    {
-        return new Tested(
-            20600 + $day,
-            $error,
-            0.03,
-            abs($error) > 0.1 ? Verdict::Outside : Verdict::Within,
-            $corrected,
-        );
-    }
-
     /**
      * Beech with rings at 30°, C = 0.0037; sin 5° cos 5° = 0.087; twice that over 200 mm: 0.13 mm for each per cent, to
      * either side.
      */
     public function test_a_claim_names_the_reading_it_starts_from_and_by_how_much(): void
     {
-        $forecast = self::forecast([self::tested(150, 0.02)], 20960);
+        $forecast = SampleSeason::forecast([SampleSeason::tested(150, 0.02)], 20960);
         self::assertTrue($forecast->isClaim());
         self::assertMatchesRegularExpression(
             '/^Probably 0\.\d\d mm out, to which side cannot be told, 0\.\d\d mm past your 0\.10 mm\.$/',
@@ -101,14 +49,14 @@ final class SeasonForecastWordsTest extends TestCase
     public function test_its_own_tests_tell_the_side(): void
     {
         $tests = [
-            self::tested(190, 0.0),
-            self::tested(215, -0.09),
-            self::tested(240, -0.13, corrected: true),
-            self::tested(241, 0.0),
-            self::tested(5, 0.0),
+            SampleSeason::tested(190, 0.0),
+            SampleSeason::tested(215, -0.09),
+            SampleSeason::tested(240, -0.13, corrected: true),
+            SampleSeason::tested(241, 0.0),
+            SampleSeason::tested(5, 0.0),
         ];
         array_unshift($tests, array_pop($tests));
-        $forecast = self::forecast([...$tests], 20960);
+        $forecast = SampleSeason::forecast([...$tests], 20960);
         self::assertStringContainsString('its own tests have it move 0.0', self::words($forecast)->why());
         self::assertSame(
             3,
@@ -117,11 +65,11 @@ final class SeasonForecastWordsTest extends TestCase
         );
         $gone = SeasonForecast::of(
             MoistureResponse::Square,
-            self::beech(),
+            SampleSeason::beech(),
             200,
-            [self::tested(190, 0.0), self::tested(203, -0.06)],
+            [SampleSeason::tested(190, 0.0), SampleSeason::tested(203, -0.06)],
             0.1,
-            self::log()->wood(9),
+            SampleSeason::log()->wood(9),
             20960,
         );
         self::assertStringContainsString(', away from it, ', self::words($gone)->says(self::SIDES));
@@ -130,14 +78,14 @@ final class SeasonForecastWordsTest extends TestCase
     /** A fall moves it too: what it did before says nothing of where it stands, only of how its wood moves it. */
     public function test_a_fall_begins_a_new_run(): void
     {
-        $tests = [self::tested(190, 0.0), self::tested(203, -0.06), self::tested(240, 0.09)];
+        $tests = [SampleSeason::tested(190, 0.0), SampleSeason::tested(203, -0.06), SampleSeason::tested(240, 0.09)];
         $of = static fn (array $tests, ?float $dropped): SeasonForecast => SeasonForecast::of(
             MoistureResponse::Square,
-            self::beech(),
+            SampleSeason::beech(),
             200,
             array_values($tests),
             0.1,
-            self::log()->wood(9),
+            SampleSeason::log()->wood(9),
             20960,
             $dropped,
         );
@@ -156,22 +104,22 @@ final class SeasonForecastWordsTest extends TestCase
     public function test_silence_has_a_reason(): void
     {
         $says = static fn (SeasonForecast $forecast): string => self::words($forecast)->says(self::SIDES);
-        self::assertSame('It has never been tested.', $says(self::forecast([], 20900)));
+        self::assertSame('It has never been tested.', $says(SampleSeason::forecast([], 20900)));
         self::assertSame(
             'It was planed and not tested again.',
-            $says(self::forecast([self::tested(10, 0.2, corrected: true)], 20900)),
+            $says(SampleSeason::forecast([SampleSeason::tested(10, 0.2, corrected: true)], 20900)),
         );
-        self::assertSame('The log does not reach to today.', $says(self::forecast([self::tested(10, 0.0)], 21000)));
+        self::assertSame('The log does not reach to today.', $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 21000)));
         self::assertSame(
             'The log does not tell how moist it was at its last test.',
-            $says(self::forecast([self::tested(-40, 0.0)], 20900)),
+            $says(SampleSeason::forecast([SampleSeason::tested(-40, 0.0)], 20900)),
         );
         $silent = SeasonForecast::silent(Silence::NoModel);
         self::assertSame('How the damp moves it cannot be worked out.', $says($silent));
-        self::assertSame('Probably within your 0.10 mm.', $says(self::forecast([self::tested(10, 0.0)], 20700)));
+        self::assertSame('Probably within your 0.10 mm.', $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 20700)));
         self::assertStringContainsString(
             ', as it was then',
-            self::words(self::forecast([self::tested(100, 0.0)], 20790))->why(),
+            self::words(SampleSeason::forecast([SampleSeason::tested(100, 0.0)], 20790))->why(),
         );
         self::assertSame('', self::words(SeasonForecast::silent(Silence::NoModel))->why());
     }

@@ -10,15 +10,14 @@ use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Judged;
-use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
 use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Tests\Season\ClimateLogTest;
+use JackRest\Core\Tests\Shelf\SampleBlank;
 use JackRest\Core\Timber\ClimateDay;
-use JackRest\Core\Timber\Species;
 use JackRest\Desk\Shelf\BlankAdvice;
 use PHPUnit\Framework\TestCase;
 
@@ -28,27 +27,6 @@ final class BlankAdviceTest extends TestCase
     private static function format(): LengthFormatter
     {
         return new LengthFormatter(LengthUnit::Millimetre);
-    }
-
-    /** @param  array<string, mixed>  $but  what is not as in a good blank */
-    private static function blank(string $name, array $but = []): WoodBlank
-    {
-        $rested = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
-        $species = Species::named($but['species'] ?? 'black cherry') ?? self::fail('no such wood');
-
-        return new WoodBlank(
-            $name,
-            $name,
-            $species,
-            $but['length'] ?? 400,
-            $but['width'] ?? 60,
-            $but['thickness'] ?? 20,
-            $but['ring'] ?? 90,
-            array_key_exists('runout', $but) ? $but['runout'] : 1.0,
-            $but['figure'] ?? Figured::Straight,
-            $but['knots'] ?? Knots::None,
-            $but['rest'] ?? $rested,
-        );
     }
 
     private static function wanted(): WantedPiece
@@ -70,7 +48,7 @@ final class BlankAdviceTest extends TestCase
     public function test_without_most_of_a_year_it_says_that_it_takes_a_usual_one(): void
     {
         $ranking = Ranking::of(
-            [self::blank('cherry')],
+            [SampleBlank::named('cherry')],
             self::wanted(),
             ClimateLog::of(ClimateLogTest::hours(50, 60, 70))->rest,
         );
@@ -84,12 +62,12 @@ final class BlankAdviceTest extends TestCase
     public function test_the_stillest_comes_first_and_what_is_ruled_out_last(): void
     {
         $blanks = [
-            self::blank('wild', ['figure' => Figured::Wild, 'runout' => 0.0]),
-            self::blank('run out', ['runout' => 4.0]),
-            self::blank('flatsawn', ['ring' => 10, 'runout' => 0.5]),
-            self::blank('mahogany', ['species' => 'mahogany']),
-            self::blank('cherry'),
-            self::blank('unrested', ['rest' => new RestTest([], 8), 'runout' => 0.0]),
+            SampleBlank::named('wild', ['figure' => Figured::Wild, 'runout' => 0.0]),
+            SampleBlank::named('run out', ['runout' => 4.0]),
+            SampleBlank::named('flatsawn', ['ring' => 10, 'runout' => 0.5]),
+            SampleBlank::named('mahogany', ['species' => 'mahogany']),
+            SampleBlank::named('cherry'),
+            SampleBlank::named('unrested', ['rest' => new RestTest([], 8), 'runout' => 0.0]),
         ];
         $ranking = Ranking::of($blanks, self::wanted(), self::year());
         self::assertSame(
@@ -108,18 +86,18 @@ final class BlankAdviceTest extends TestCase
             self::format(),
         ))->next()->says;
         self::assertSame('Write down the blanks on your shelf.', $says([]));
-        self::assertSame('None of these is for that piece.', $says([self::blank('short', ['length' => 100])]));
+        self::assertSame('None of these is for that piece.', $says([SampleBlank::named('short', ['length' => 100])]));
         self::assertSame(
             'Take the oak: prepare it, measure it, and leave it a week.',
-            $says([self::blank('oak', ['rest' => new RestTest([], 1)])]),
+            $says([SampleBlank::named('oak', ['rest' => new RestTest([], 1)])]),
         );
         self::assertSame(
             'Wait for the oak: it is resting.',
-            $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]),
+            $says([SampleBlank::named('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 1)])]),
         );
         self::assertSame(
             'Measure the oak again: its week is over.',
-            $says([self::blank('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]),
+            $says([SampleBlank::named('oak', ['rest' => new RestTest([new RestReading(0, 0, 0, 0)], 9)])]),
         );
     }
 }

@@ -14,39 +14,17 @@ use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
-use JackRest\Core\Shelf\WoodBlank;
-use JackRest\Core\Timber\Species;
+use JackRest\Core\Tests\Shelf\SampleBlank;
 use JackRest\Desk\Shelf\JudgedWords;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class JudgedWordsTest extends TestCase
 {
-    /** @param  array<string, mixed>  $but  what is not as in a good blank */
-    private static function blank(string $name, array $but = []): WoodBlank
-    {
-        $rested = new RestTest([new RestReading(0, 0, 0, 0), new RestReading(7, 0, 0, 0)], 8);
-        $species = Species::named($but['species'] ?? 'black cherry') ?? self::fail('no such wood');
-
-        return new WoodBlank(
-            $name,
-            $name,
-            $species,
-            $but['length'] ?? 400,
-            $but['width'] ?? 60,
-            $but['thickness'] ?? 20,
-            $but['ring'] ?? 90,
-            array_key_exists('runout', $but) ? $but['runout'] : 1.0,
-            $but['figure'] ?? Figured::Straight,
-            $but['knots'] ?? Knots::None,
-            $but['rest'] ?? $rested,
-        );
-    }
-
     /** @param  array<string, mixed>  $but */
     private static function judged(array $but = []): Judged
     {
-        return Ranking::of([self::blank('it', $but)], new WantedPiece(200, 45, 12), new RestLog([]))->judged[0];
+        return Ranking::of([SampleBlank::named('it', $but)], new WantedPiece(200, 45, 12), new RestLog([]))->judged[0];
     }
 
     /** @return iterable<string, array{array<string, mixed>, string}> */

@@ -15,9 +15,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every fine blade at hand in the kerf of the dovetail saw. */
@@ -31,7 +31,7 @@ final readonly class BladeQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field(
+            new FormField(
                 'plate',
                 Quantity::Thickness,
                 0.1,
@@ -41,8 +41,8 @@ final readonly class BladeQuestion implements Fit
                 begins: 0.5,
                 step: 0.01,
             ),
-            new Field('set', Quantity::Thickness, 0, 0.6, 'its set a side', expected: 0.08, begins: 0.08, step: 0.01),
-            new Field(
+            new FormField('set', Quantity::Thickness, 0, 0.6, 'its set a side', expected: 0.08, begins: 0.08, step: 0.01),
+            new FormField(
                 'bladeSet',
                 Quantity::Thickness,
                 0,
@@ -55,7 +55,7 @@ final readonly class BladeQuestion implements Fit
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $own = array_values(
             array_filter($tools, static fn (ToolAtHand $tool): bool => in_array($tool->kind, self::KINDS, true)),
@@ -102,7 +102,7 @@ final readonly class BladeQuestion implements Fit
             default => ['No blade here passes this kerf.', 'Start beside the kerf, or chop the waste with a chisel.'],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [
+        return new FitResult($rows, new Advice($next, $why), [
             new Explanation(
                 'How wide is the kerf?',
                 'kerf = plate + 2 · set a side',

@@ -13,9 +13,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every brace at hand with one bit. */
@@ -27,8 +27,8 @@ final readonly class BraceQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('diameter', Quantity::Length, 3, 100, 'diameter of the bit', expected: 20, begins: 20),
-            new Field(
+            new FormField('diameter', Quantity::Length, 3, 100, 'diameter of the bit', expected: 20, begins: 20),
+            new FormField(
                 'lead',
                 Quantity::Thickness,
                 0.5,
@@ -41,7 +41,7 @@ final readonly class BraceQuestion implements Fit
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $own = array_values(array_filter($tools, static fn (ToolAtHand $tool): bool => $tool->kind === 'brace'));
         $sweeps =
@@ -76,7 +76,7 @@ final readonly class BraceQuestion implements Fit
             default => ["None of yours: it takes a sweep of $needed.", 'Bore in stages, or with a battery drill.'],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [
+        return new FitResult($rows, new Advice($next, $why), [
             new Explanation(
                 'How long a sweep?',
                 'sweep = 2 · torque ÷ hand’s force; torque = c · diameter² · feed a turn',

@@ -14,9 +14,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every chisel at hand against a gap between tails and a mortise. */
@@ -27,13 +27,13 @@ final readonly class ChiselQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('pin', Quantity::Length, 1, 100, 'narrowest gap between tails', expected: 8, begins: 8),
-            new Field('thickness', Quantity::Length, 3, 100, 'board thickness', expected: 22, begins: 22),
-            new Field('mortise', Quantity::Length, 2, 60, 'width of a mortise', expected: 10),
+            new FormField('pin', Quantity::Length, 1, 100, 'narrowest gap between tails', expected: 8, begins: 8),
+            new FormField('thickness', Quantity::Length, 3, 100, 'board thickness', expected: 22, begins: 22),
+            new FormField('mortise', Quantity::Length, 2, 60, 'width of a mortise', expected: 10),
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $chisels = array_values(
             array_filter($tools, static fn (ToolAtHand $tool): bool => in_array($tool->kind, self::KINDS, true)),
@@ -57,7 +57,7 @@ final readonly class ChiselQuestion implements Fit
             ],
         );
 
-        return new FitAnswer(
+        return new FitResult(
             $rows,
             new Advice(
                 self::next($fit, $values, $format),

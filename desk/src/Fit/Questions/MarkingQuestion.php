@@ -16,9 +16,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every way to mark for one fit: what its chain of lines and readings can be off by. */
@@ -38,7 +38,7 @@ final readonly class MarkingQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field(
+            new FormField(
                 'tolerance',
                 Quantity::Thickness,
                 0.01,
@@ -48,11 +48,11 @@ final readonly class MarkingQuestion implements Fit
                 begins: 0.1,
                 step: 0.01,
             ),
-            new Field('times', Quantity::Count, 1, 20, 'transfers one after another', expected: 1, begins: 1),
+            new FormField('times', Quantity::Count, 1, 20, 'transfers one after another', expected: 1, begins: 1),
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $times = max(1, (int) round($values['times']));
         $rows = $chains = [];
@@ -80,7 +80,7 @@ final readonly class MarkingQuestion implements Fit
                 ]
                 : [ucfirst("{$best->name}: good enough."), ucfirst($best->says).'.'];
 
-        return new FitAnswer($rows, new Advice($next, $why), [
+        return new FitResult($rows, new Advice($next, $why), [
             new Explanation(
                 'How far off can it be?',
                 'each line or reading can be off by half its width; worst case: their sum; likely: the root of the '

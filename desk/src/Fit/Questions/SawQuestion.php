@@ -17,9 +17,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every saw at hand in one piece of stock, side by side. */
@@ -46,9 +46,9 @@ final readonly class SawQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('thickness', Quantity::Length, 1, 300, 'stock thickness', expected: 22, begins: 22),
-            new Field('depth', Quantity::Length, 1, 1000, 'depth of the cut', expected: 22, begins: 22),
-            new Field(
+            new FormField('thickness', Quantity::Length, 1, 300, 'stock thickness', expected: 22, begins: 22),
+            new FormField('depth', Quantity::Length, 1, 1000, 'depth of the cut', expected: 22, begins: 22),
+            new FormField(
                 'grain',
                 Quantity::Teeth,
                 Grain::RIP,
@@ -66,7 +66,7 @@ final readonly class SawQuestion implements Fit
         return $cut[2]->verdict === SawVerdict::Good && self::isShapedFor($cut[0], $grain);
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $cuts = [];
         foreach ($tools as $tool) {
@@ -99,7 +99,7 @@ final readonly class SawQuestion implements Fit
             ],
         };
 
-        return new FitAnswer(
+        return new FitResult(
             $rows,
             new Advice($next, $why),
             $best === null ? [] : [$this->how($best[1], $best[2], $format)],

@@ -15,9 +15,9 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every shoulder plane at hand at one tenon. */
@@ -29,13 +29,13 @@ final readonly class ShoulderQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('stock', Quantity::Length, 5, 200, 'stock thickness', expected: 40, begins: 40),
-            new Field('tenon', Quantity::Length, 2, 150, 'tenon thickness', expected: 10, begins: 10),
-            new Field('groove', Quantity::Length, 2, 60, 'a groove to clean as well', expected: 10),
+            new FormField('stock', Quantity::Length, 5, 200, 'stock thickness', expected: 40, begins: 40),
+            new FormField('tenon', Quantity::Length, 2, 150, 'tenon thickness', expected: 10, begins: 10),
+            new FormField('groove', Quantity::Length, 2, 60, 'a groove to clean as well', expected: 10),
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $planes = array_values(
             array_filter($tools, static fn (ToolAtHand $tool): bool => $tool->kind === 'shoulder-plane'),
@@ -49,7 +49,7 @@ final readonly class ShoulderQuestion implements Fit
                 new ShoulderFitInput($values['stock'], $values['tenon'], $irons, $values['groove'] ?? null),
             );
         } catch (InvalidInput $wrong) {
-            return new FitAnswer(
+            return new FitResult(
                 [],
                 new Advice(
                     'The tenon must be thinner than its stock.',
@@ -108,7 +108,7 @@ final readonly class ShoulderQuestion implements Fit
             ],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [
+        return new FitResult($rows, new Advice($next, $why), [
             new Explanation(
                 'How deep is the shoulder?',
                 'shoulder = (stock − tenon) ÷ 2',

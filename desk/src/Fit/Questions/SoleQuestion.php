@@ -15,9 +15,9 @@ use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
-use JackRest\Desk\Fit\FitAnswer;
+use JackRest\Desk\Fit\FitResult;
 use JackRest\Desk\Fit\FitRow;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 
 /** Every bench plane at hand on one board. */
@@ -26,8 +26,8 @@ final readonly class SoleQuestion implements Fit
     public function fields(): array
     {
         return [
-            new Field('length', Quantity::Length, 50, 5000, 'length of the board', expected: 900, begins: 900),
-            new Field(
+            new FormField('length', Quantity::Length, 50, 5000, 'length of the board', expected: 900, begins: 900),
+            new FormField(
                 'tolerance',
                 Quantity::Thickness,
                 0.01,
@@ -37,7 +37,7 @@ final readonly class SoleQuestion implements Fit
                 begins: 0.15,
                 step: 0.01,
             ),
-            new Field(
+            new FormField(
                 'shaving',
                 Quantity::Thickness,
                 0.005,
@@ -50,7 +50,7 @@ final readonly class SoleQuestion implements Fit
         ];
     }
 
-    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitAnswer
+    public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
     {
         $boards = [];
         foreach ($tools as $tool) {
@@ -100,7 +100,7 @@ final readonly class SoleQuestion implements Fit
             ],
         };
 
-        return new FitAnswer($rows, new Advice($next, $why), [
+        return new FitResult($rows, new Advice($next, $why), [
             new Explanation(
                 'How long a sole?',
                 'a plane stops cutting when its sole bridges the hollow: sole needed = board · √(shaving ÷ tolerance)',

@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference\Flat;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\ReferenceKind;
@@ -48,7 +48,7 @@ final class FlatReference implements TestedReference
         return self::fields($this->kind);
     }
 
-    /** @return non-empty-list<Field> */
+    /** @return non-empty-list<FormField> */
     public static function fields(ReferenceKind $kind): array
     {
         return match ($kind) {
@@ -111,12 +111,12 @@ final class FlatReference implements TestedReference
 
     /**
      * @param  array{float, float}  $sizesMm  length, width
-     * @return non-empty-list<Field>
+     * @return non-empty-list<FormField>
      */
     private static function flat(array $sizesMm, float $toleranceMm, ?float $shavingMm = null): array
     {
         return [
-            new Field(
+            new FormField(
                 'length',
                 Quantity::Length,
                 20,
@@ -127,7 +127,7 @@ final class FlatReference implements TestedReference
                 begins: $sizesMm[0],
                 step: 5.0,
             ),
-            new Field(
+            new FormField(
                 'width',
                 Quantity::Length,
                 10,
@@ -138,7 +138,7 @@ final class FlatReference implements TestedReference
                 begins: $sizesMm[1],
                 step: 5.0,
             ),
-            new Field(
+            new FormField(
                 'along',
                 Quantity::Count,
                 3,
@@ -149,7 +149,7 @@ final class FlatReference implements TestedReference
                 begins: 5.0,
                 step: 2.0,
             ),
-            new Field(
+            new FormField(
                 'across',
                 Quantity::Count,
                 3,

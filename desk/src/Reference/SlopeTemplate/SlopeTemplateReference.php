@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference\SlopeTemplate;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\ReferenceSizes;
@@ -41,14 +41,14 @@ final class SlopeTemplateReference implements TestedReference
         return self::fields();
     }
 
-    /** @return non-empty-list<Field> */
+    /** @return non-empty-list<FormField> */
     public static function fields(): array
     {
         $lean = 'A line leans between 0.1 and 500 mm.';
         $slope = 'A slope is between 1 in 0.2 and 1 in 60, 79° and 1°.';
 
         return [
-            new Field(
+            new FormField(
                 'rise',
                 Quantity::Length,
                 0.1,
@@ -59,7 +59,7 @@ final class SlopeTemplateReference implements TestedReference
                 step: 0.1,
                 isReading: true,
             ),
-            new Field(
+            new FormField(
                 'turned',
                 Quantity::Length,
                 0.1,
@@ -70,7 +70,7 @@ final class SlopeTemplateReference implements TestedReference
                 step: 0.1,
                 isReading: true,
             ),
-            new Field(
+            new FormField(
                 'run',
                 Quantity::Length,
                 5,
@@ -80,7 +80,7 @@ final class SlopeTemplateReference implements TestedReference
                 'Measure along 5 mm to 1 m.',
                 begins: self::USUAL_RUN_MM,
             ),
-            new Field(
+            new FormField(
                 'nominal',
                 Quantity::Slope,
                 0.2,
@@ -90,7 +90,7 @@ final class SlopeTemplateReference implements TestedReference
                 $slope,
                 begins: self::USUAL_SLOPE,
             ),
-            new Field(
+            new FormField(
                 'thickness',
                 Quantity::Length,
                 1,
@@ -101,7 +101,7 @@ final class SlopeTemplateReference implements TestedReference
                 begins: 22.0,
                 step: 0.5,
             ),
-            new Field(
+            new FormField(
                 'joints',
                 Quantity::Count,
                 1,

@@ -17,8 +17,8 @@ use JackRest\Core\Truing\SquareReversalResult;
 use JackRest\Core\Truing\SquareStrokes;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Advice;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\EarlierTest;
@@ -68,7 +68,7 @@ final readonly class SquareForm extends TestForm
         $blade = $sizes->get('blade', 200.0);
         $fields = array_filter(
             (new SquareReference())->asks($sizes, $format),
-            static fn (object $asked): bool => $asked instanceof Field,
+            static fn (object $asked): bool => $asked instanceof FormField,
         );
         $form = Form::of(array_values($fields), $typed->figures, $format);
         $span = $form->value('length') ?? $blade;

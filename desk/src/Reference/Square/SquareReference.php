@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference\Square;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Reference\Choice;
 use JackRest\Desk\Reference\Correction;
@@ -61,7 +61,7 @@ final class SquareReference implements TestedReference
             TestFields::shaving(0.05),
             TestFields::tolerance('What the work can bear', '', 0.1),
             self::workWidth(),
-            new Field(
+            new FormField(
                 'bladeWidth',
                 Quantity::Length,
                 1,
@@ -71,7 +71,7 @@ final class SquareReference implements TestedReference
                 'A blade is between 1 and 300 mm wide.',
                 step: 0.1,
             ),
-            new Field(
+            new FormField(
                 'least',
                 Quantity::Length,
                 0,
@@ -129,11 +129,11 @@ final class SquareReference implements TestedReference
         return $outline;
     }
 
-    private static function length(float $bladeMm, LengthFormatter $format): Field
+    private static function length(float $bladeMm, LengthFormatter $format): FormField
     {
         $complaint = "The blade is {$format->dimension($bladeMm)} long: test along 10 mm or more of it.";
 
-        return new Field(
+        return new FormField(
             'length',
             Quantity::Length,
             10,
@@ -147,9 +147,9 @@ final class SquareReference implements TestedReference
     }
 
     /** The gap where the line begins, if the feet of both lines did not meet. */
-    private static function nearGap(float $bladeMm): Field
+    private static function nearGap(float $bladeMm): FormField
     {
-        return new Field(
+        return new FormField(
             'nearGap',
             Quantity::Length,
             -$bladeMm / 2,
@@ -163,11 +163,11 @@ final class SquareReference implements TestedReference
         );
     }
 
-    private static function workWidth(): Field
+    private static function workWidth(): FormField
     {
         $complaint = 'Work marked with a square is between 1 and 5000 mm wide.';
 
-        return new Field(
+        return new FormField(
             'workWidth',
             Quantity::Length,
             1,

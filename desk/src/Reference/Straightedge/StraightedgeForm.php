@@ -20,8 +20,8 @@ use JackRest\Core\Truing\StraightedgeReversalResult;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
-use JackRest\Desk\Form\Field;
 use JackRest\Desk\Form\Form;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\EarlierTest;
@@ -68,7 +68,7 @@ final readonly class StraightedgeForm extends TestForm
     {
         $fields = array_filter(
             (new StraightedgeReference())->asks($sizes, $format),
-            static fn (object $asked): bool => $asked instanceof Field,
+            static fn (object $asked): bool => $asked instanceof FormField,
         );
         $form = Form::of(array_values($fields), $typed->figures, $format);
 

@@ -7,7 +7,7 @@ namespace JackRest\Desk\Reference\Straightedge;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
 use JackRest\Core\Truing\StraightedgeMethod;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Reference\Choice;
 use JackRest\Desk\Reference\Correction;
@@ -64,7 +64,7 @@ final class StraightedgeReference implements TestedReference
             ),
             new ReadingList('gap', 'Gap at place #', 'gap', ['0', '', '', '', '0'], null, self::MOST_PLACES),
             new Choice('against', 'Tested against', self::methods()),
-            new Field(
+            new FormField(
                 'flatTo',
                 Quantity::Length,
                 0,
@@ -79,7 +79,7 @@ final class StraightedgeReference implements TestedReference
             TestFields::lineWidth(0.05, ['against', 'reversal']),
             TestFields::shaving(0.05),
             TestFields::tolerance('What the work can bear', '', 0.1),
-            new Field(
+            new FormField(
                 'height',
                 Quantity::Length,
                 1,
@@ -89,7 +89,7 @@ final class StraightedgeReference implements TestedReference
                 'The wood is between 1 mm and 2 m high.',
                 step: 0.5,
             ),
-            new Field(
+            new FormField(
                 'least',
                 Quantity::Length,
                 0,

@@ -6,7 +6,7 @@ namespace JackRest\Desk\Reference\WindingSticks;
 
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\MoistureResponse;
-use JackRest\Desk\Form\Field;
+use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\ReferenceSizes;
@@ -37,11 +37,11 @@ final class WindingSticksReference implements TestedReference
         return self::fields();
     }
 
-    /** @return non-empty-list<Field> */
+    /** @return non-empty-list<FormField> */
     public static function fields(): array
     {
         $gap = 'A reading is far smaller than the sticks are long. Check the unit.';
-        $reading = static fn (string $name, string $label, string $hint): Field => new Field(
+        $reading = static fn (string $name, string $label, string $hint): FormField => new FormField(
             $name,
             Quantity::Length,
             -100,
@@ -57,7 +57,7 @@ final class WindingSticksReference implements TestedReference
             $reading('reading', 'Far stick’s right end higher by', 'less than nought: its left end'),
             $reading('turned', 'The same, far stick turned', 'end for end, in the same place'),
             $reading('nearTurned', 'The same, near stick turned too', 'if you want to know that one as well'),
-            new Field(
+            new FormField(
                 'length',
                 Quantity::Length,
                 50,
@@ -68,7 +68,7 @@ final class WindingSticksReference implements TestedReference
                 begins: 450.0,
                 step: 10.0,
             ),
-            new Field(
+            new FormField(
                 'boardWidth',
                 Quantity::Length,
                 10,

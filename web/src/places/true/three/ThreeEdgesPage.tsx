@@ -3,15 +3,13 @@ import { answered, client, type Schemas } from '@/api/client'
 import { pulse, threeEdges, threeEdgesPreview } from '@/api/queries'
 import { ThreeProfiles, threeHeight, threeFactor } from '@/drawings/ThreeProfiles'
 import { Board } from '@/parts/Board'
-import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
-import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
 import { useDraft } from '@/parts/useDraft'
 import { useToBench } from '@/parts/useToBench'
-import { TestStroke } from '@/places/true/TestStroke'
+import { JointStroke, recordOf } from '@/places/true/JointStroke'
 import { ThreeEdgesReadings } from './ThreeEdgesReadings'
 
 /** Three edges tested against each other, guided pair by pair; none of them needs to be straight. */
@@ -62,28 +60,18 @@ function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string })
             page={page}
             values={draft.values}
             preview={preview}
-            onRecord={preview.canRecord ? () => (preview.work ? bench : record).mutate(undefined) : null}
+            onRecord={recordOf(preview, record, bench)}
             onChange={draft.change}
           />
         }
         column={
-          <>
-            <TestStroke
-              next={preview.next}
-              how={preview.how}
-              onRecord={preview.canRecord ? () => record.mutate(undefined) : null}
-              work={preview.work}
-              onBench={preview.work ? () => bench.mutate(undefined) : null}
-              canSayDone={false}
-              busy={record.isPending || bench.isPending}
-            />
-            {begun && (
-              <p className="mt-3 text-sm">
-                <Button onClick={draft.clear}>Begin again</Button>
-              </p>
-            )}
-            <Complaint problem={record.error ?? bench.error} besides={[]} />
-          </>
+          <JointStroke
+            preview={preview}
+            record={record}
+            bench={bench}
+            again={begun ? 'Begin again' : null}
+            onAgain={draft.clear}
+          />
         }
       />
     </>

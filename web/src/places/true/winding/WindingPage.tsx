@@ -3,16 +3,14 @@ import { answered, client, type Schemas } from '@/api/client'
 import { pulse, winding, windingPreview } from '@/api/queries'
 import { WindingDrawing, windingFactor } from '@/drawings/WindingDrawing'
 import { Board } from '@/parts/Board'
-import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
-import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
 import { useDraft } from '@/parts/useDraft'
 import { useLastGood } from '@/parts/useLastGood'
 import { useToBench } from '@/parts/useToBench'
-import { TestStroke } from '@/places/true/TestStroke'
+import { JointStroke, recordOf } from '@/places/true/JointStroke'
 import { WindingReadings } from './WindingReadings'
 import { WindingUsual } from './WindingUsual'
 
@@ -33,7 +31,7 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
   const begun = draft.values.rows.some((row) => row.reading.trim() !== '')
   const result = useLastGood(preview?.result ?? null, begun)
   if (!preview) return <Waiting />
-  const onRecord = preview.canRecord ? () => (preview.work ? bench : record).mutate(undefined) : null
+  const onRecord = recordOf(preview, record, bench)
 
   return (
     <>
@@ -78,21 +76,13 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
               onRecord={onRecord}
               onChange={draft.change}
             />
-            <TestStroke
-              next={preview.next}
-              how={preview.how}
-              onRecord={preview.canRecord ? () => record.mutate(undefined) : null}
-              work={preview.work}
-              onBench={preview.work ? () => bench.mutate(undefined) : null}
-              canSayDone={false}
-              busy={record.isPending || bench.isPending}
+            <JointStroke
+              preview={preview}
+              record={record}
+              bench={bench}
+              again={begun ? 'Another board' : null}
+              onAgain={draft.clear}
             />
-            {begun && (
-              <p className="mt-3 text-sm">
-                <Button onClick={draft.clear}>Another board</Button>
-              </p>
-            )}
-            <Complaint problem={record.error ?? bench.error} besides={[]} />
           </>
         }
       />

@@ -8,7 +8,7 @@ use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 
 /** What a fit says once its readings are there. */
-final readonly class FitAnswer
+final readonly class FitResult
 {
     /**
      * @param  list<FitRow>  $rows

@@ -7,7 +7,7 @@ namespace JackRest\Desk\Form;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** One field of a form: what it is called, what it is read as, what is possible in it, what it begins with. */
-final readonly class Field
+final readonly class FormField
 {
     /**
      * @param  string  $label  empty: the page that shows the field says what it is
