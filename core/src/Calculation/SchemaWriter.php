@@ -140,7 +140,9 @@ final readonly class SchemaWriter
             $schema['enum'][] = null;
         }
 
-        return ['type' => [$schema['type'], 'null']] + $schema;
+        $schema['type'] = [$schema['type'], 'null'];
+
+        return $schema;
     }
 
     /** @return array<string, mixed> */
