@@ -16,6 +16,8 @@ final class Upgrade
     /** How often a write waits for another process before it gives up, ms. */
     private const PATIENCE_MS = 20_000;
 
+    private const TABLE = 'migrations';
+
     public function __construct(
         private readonly Migrator $migrator,
         private readonly Connection $database,
@@ -38,10 +40,13 @@ final class Upgrade
     {
         $pending = $this->pending();
         if ($pending === []) {
+            $this->nameAsNow();
+
             return null;
         }
         $this->database->statement('PRAGMA busy_timeout = '.self::PATIENCE_MS);
         $copy = $this->isNew() ? null : $this->copyBefore($pending[0]);
+        $this->nameAsNow();
         if (Artisan::call('migrate', ['--force' => true]) !== 0) {
             throw new RuntimeException(trim(Artisan::output()));
         }
@@ -54,7 +59,16 @@ final class Upgrade
     {
         $all = array_keys($this->migrator->getMigrationFiles($this->migrations));
 
-        return array_values(array_diff($all, $this->isNew() ? [] : $this->migrator->getRepository()->getRan()));
+        $ran = $this->isNew() ? [] : array_values($this->migrator->getRepository()->getRan());
+
+        return array_values(array_diff($all, MigrationNames::now($ran)));
+    }
+
+    private function nameAsNow(): void
+    {
+        if (! $this->isNew()) {
+            MigrationNames::write($this->database, self::TABLE);
+        }
     }
 
     private function isNew(): bool

@@ -70,6 +70,21 @@ final class UpgradeTest extends TestCase
         }
     }
 
+    public function test_steps_that_were_called_otherwise_are_not_taken_again(): void
+    {
+        $names = fn (): array => array_column(
+            (array) $this->bench->open()->query('SELECT migration FROM migrations ORDER BY id')->fetchAll(),
+            'migration',
+        );
+        self::assertContains('2026_11_01_000000_lay_the_house', $names());
+        $this->upgrade();
+        $files = array_map(
+            static fn (string $file): string => basename($file, '.php'),
+            array_filter((array) glob(dirname(__DIR__, 2).'/database/migrations/*.php'), is_string(...)),
+        );
+        self::assertSame($files, $names());
+    }
+
     public function test_a_copy_is_made_first_and_it_is_the_bench_as_it_was(): void
     {
         $before = (new Facts($this->bench->open()))->all();
