@@ -35,7 +35,7 @@ final class ReferencePage
             method: $kind->method(),
             isOwn: $reference->tool_id === null,
             asks: array_map(
-                static fn (FormField|Choice|ReadingList $asked): AskedAnswer => self::asked($asked, $reference, $format),
+                static fn (FormField|Choice|ReadingList $one): AskedAnswer => self::asked($one, $reference, $format),
                 $kind->asks($sizes, $format),
             ),
             sizes: $kind->outlineSizes($sizes),

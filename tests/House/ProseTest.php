@@ -26,7 +26,7 @@ final class ProseTest extends TestCase
         'Kit/Article.php',
         'Rack/StonesOfKind.php',
         'School/Questions.php',
-        'Stall/Checks.php',
+        'Stall/Checks',
         'Tool/Kinds/',
         'Work/Conditions/',
         'Work/Operations/',

@@ -33,7 +33,15 @@ final class EdgeReadings
             float $most,
             string $label,
             string $complaint,
-        ): FormField => new FormField($name, Quantity::Length, $least, $most, $label, complaint: $complaint, isReading: true);
+        ): FormField => new FormField(
+            $name,
+            Quantity::Length,
+            $least,
+            $most,
+            $label,
+            complaint: $complaint,
+            isReading: true,
+        );
 
         return [
             $length('bevelLength', $thickMm + 1e-9, 100, 'Bevel, edge to heel', $bevel)->expecting(
@@ -57,7 +65,14 @@ final class EdgeReadings
                 'Corners stand back by',
                 'A curve stands back between 0.01 and 10 mm at the corners.',
             ),
-            new FormField('newAngle', Quantity::Degrees, 10, 60, 'New angle', complaint: 'A bevel is between 10° and 60°.'),
+            new FormField(
+                'newAngle',
+                Quantity::Degrees,
+                10,
+                60,
+                'New angle',
+                complaint: 'A bevel is between 10° and 60°.',
+            ),
         ];
     }
 

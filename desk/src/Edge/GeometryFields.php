@@ -101,7 +101,16 @@ final class GeometryFields
                 'A secondary bevel is narrower than 20 mm.',
                 step: 0.01,
             ),
-            new FormField('bed', Quantity::Degrees, 5, 89, 'Bed angle', '', 'A bed lies between 5° and 89°.', step: 0.5),
+            new FormField(
+                'bed',
+                Quantity::Degrees,
+                5,
+                89,
+                'Bed angle',
+                '',
+                'A bed lies between 5° and 89°.',
+                step: 0.5,
+            ),
             new FormField(
                 'shim',
                 Quantity::Thickness,

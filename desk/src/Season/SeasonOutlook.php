@@ -41,7 +41,10 @@ final readonly class SeasonOutlook
         private float $today,
         private LengthFormatter $format,
     ) {
-        $this->thickness = (new FormField('thickness', Quantity::Length, 1, 200, 'Thickness'))->read($thickness, $format);
+        $this->thickness = (new FormField('thickness', Quantity::Length, 1, 200, 'Thickness'))->read(
+            $thickness,
+            $format,
+        );
         $this->piece = $log->wood($this->thicknessMm());
         $this->score = array_reduce(
             $forecasts,
@@ -115,8 +118,8 @@ final readonly class SeasonOutlook
             array_filter([
                 $now === null
                     ? null
-                    : "Wood $thick thick is at {$pct($now)} today; in this air it would come to rest at "
-                        ."{$pct($this->log->lastRest())}.",
+                    : "Wood $thick thick is at {$pct($now)} today; in this air it would come to rest at ".
+                        "{$pct($this->log->lastRest())}.",
                 $swing === null
                     ? 'The log is too short yet for a piece of that thickness.'
                     : "Through the log it went from {$pct($swing[0])} to {$pct($swing[1])}.",
@@ -142,8 +145,8 @@ final readonly class SeasonOutlook
             new Explanation(
                 'How fast does wood follow?',
                 '14 days · (thickness ÷ 12 mm)²',
-                "14 · ({$this->format->dimension($this->thicknessMm())} ÷ 12 mm)² = $tau days for two thirds of a "
-                    .'change',
+                "14 · ({$this->format->dimension($this->thicknessMm())} ÷ 12 mm)² = $tau days for two thirds of a ".
+                    'change',
                 Basis::FromMemory,
                 'first-order lag; its time constant from memory',
             ),
@@ -157,8 +160,8 @@ final readonly class SeasonOutlook
             new Explanation(
                 'When is a reference said to have moved?',
                 'error = height since its last correction + k · moisture',
-                'said where it is more likely than not past your tolerance; k is learnt from its tests, beginning '
-                    .'with what its grain allows',
+                'said where it is more likely than not past your tolerance; k is learnt from its tests, beginning '.
+                    'with what its grain allows',
                 Basis::Model,
                 'linear regression with a normal prior',
             ),

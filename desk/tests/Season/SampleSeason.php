@@ -31,7 +31,12 @@ final class SampleSeason
 
     public static function beech(float $runoutDeg = 5, float $ringDeg = 30): ReferenceWood
     {
-        return new ReferenceWood(Species::named('American beech') ?? throw new LogicException('no such wood'), $ringDeg, $runoutDeg, 9);
+        return new ReferenceWood(
+            Species::named('American beech') ?? throw new LogicException('no such wood'),
+            $ringDeg,
+            $runoutDeg,
+            9,
+        );
     }
 
     /** @param  list<Tested>  $tests */

@@ -40,8 +40,8 @@ final class SeasonForecastWordsTest extends TestCase
             self::words($forecast)->says(self::SIDES),
         );
         self::assertMatchesRegularExpression(
-            '/^From the test of 24 October 2026, 0\.02 mm out: its wood has taken up \d(\.\d)? % since and is at '
-                .'1\d(\.\d)? %; its grain lets it move up to 0\.13 mm for each per cent, to either side\.$/',
+            '/^From the test of 24 October 2026, 0\.02 mm out: its wood has taken up \d(\.\d)? % since and is at '.
+                '1\d(\.\d)? %; its grain lets it move up to 0\.13 mm for each per cent, to either side\.$/',
             self::words($forecast)->why(),
         );
     }
@@ -109,14 +109,20 @@ final class SeasonForecastWordsTest extends TestCase
             'It was planed and not tested again.',
             $says(SampleSeason::forecast([SampleSeason::tested(10, 0.2, corrected: true)], 20900)),
         );
-        self::assertSame('The log does not reach to today.', $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 21000)));
+        self::assertSame(
+            'The log does not reach to today.',
+            $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 21000)),
+        );
         self::assertSame(
             'The log does not tell how moist it was at its last test.',
             $says(SampleSeason::forecast([SampleSeason::tested(-40, 0.0)], 20900)),
         );
         $silent = SeasonForecast::silent(Silence::NoModel);
         self::assertSame('How the damp moves it cannot be worked out.', $says($silent));
-        self::assertSame('Probably within your 0.10 mm.', $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 20700)));
+        self::assertSame(
+            'Probably within your 0.10 mm.',
+            $says(SampleSeason::forecast([SampleSeason::tested(10, 0.0)], 20700)),
+        );
         self::assertStringContainsString(
             ', as it was then',
             self::words(SampleSeason::forecast([SampleSeason::tested(100, 0.0)], 20790))->why(),

@@ -27,8 +27,16 @@ final class SeasonSheetTest extends TestCase
 
     public function test_the_next_stroke_is_the_likeliest_claim(): void
     {
-        $sure = new ReferenceForecast('long square', self::SIDES, SampleSeason::forecast([SampleSeason::tested(150, 0.09)], 20960));
-        $likely = new ReferenceForecast('short square', self::SIDES, SampleSeason::forecast([SampleSeason::tested(150, 0.0)], 20960));
+        $sure = new ReferenceForecast(
+            'long square',
+            self::SIDES,
+            SampleSeason::forecast([SampleSeason::tested(150, 0.09)], 20960),
+        );
+        $likely = new ReferenceForecast(
+            'short square',
+            self::SIDES,
+            SampleSeason::forecast([SampleSeason::tested(150, 0.0)], 20960),
+        );
         $silent = new ReferenceForecast(
             'still one',
             self::SIDES,
@@ -67,11 +75,7 @@ final class SeasonSheetTest extends TestCase
             'Hang up your squares and straightedges: the season is watched for them.',
             $next(SampleSeason::log(), 20960),
         );
-        $unknown = new ReferenceForecast(
-            'square',
-            self::SIDES,
-            SeasonForecast::silent(Silence::WoodUnknown),
-        );
+        $unknown = new ReferenceForecast('square', self::SIDES, SeasonForecast::silent(Silence::WoodUnknown));
         self::assertSame(
             'Nothing can be told of your references yet.',
             (new SeasonOutlook(SampleSeason::log(), '', [$unknown], 20960, self::format()))->next()->says,

@@ -41,7 +41,16 @@ final readonly class BladeQuestion implements Fit
                 begins: 0.5,
                 step: 0.01,
             ),
-            new FormField('set', Quantity::Thickness, 0, 0.6, 'its set a side', expected: 0.08, begins: 0.08, step: 0.01),
+            new FormField(
+                'set',
+                Quantity::Thickness,
+                0,
+                0.6,
+                'its set a side',
+                expected: 0.08,
+                begins: 0.08,
+                step: 0.01,
+            ),
             new FormField(
                 'bladeSet',
                 Quantity::Thickness,
