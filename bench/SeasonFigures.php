@@ -142,12 +142,12 @@ final readonly class SeasonFigures
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $start = hrtime(true);
-        $sheet = PlanForm::of(PlanKind::Straightedge, ['length' => '2000'], $format);
+        $form = PlanForm::of(PlanKind::Straightedge, ['length' => '2000'], $format);
         PdfSheet::write(
             'Straightedge',
             ...array_map(
                 static fn (Tile $tile) => $tile->sheet,
-                (new PlanPrint('Straightedge', $sheet->making->views($format)))->tiles(),
+                (new PlanPrint('Straightedge', $form->making->views($format)))->tiles(),
             ),
         );
 

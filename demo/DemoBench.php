@@ -273,14 +273,14 @@ final class DemoBench
     private static function making(Bench $bench, array $making): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
-        $sheet = PlanForm::of(PlanKind::from($making['plan']), $making['figures'], $format);
+        $form = PlanForm::of(PlanKind::from($making['plan']), $making['figures'], $format);
         Making::of($bench)
             ->create([
                 ...array_diff_key($making, ['figures' => true]),
-                'sizes' => $sheet->sizes->all(),
+                'sizes' => $form->sizes->all(),
                 'steps' => array_map(
                     static fn (MakingStep $step): array => get_object_vars($step),
-                    $sheet->making->steps($format),
+                    $form->making->steps($format),
                 ),
             ]);
     }

@@ -59,7 +59,7 @@ final class AugerBit extends Record
         ];
     }
 
-    public function sheet(LengthFormatter $format): AugerBitForm
+    public function form(LengthFormatter $format): AugerBitForm
     {
         return AugerBitForm::of($this->sixteenths * AugerSet::STEP_MM, $this->typed($format), $this->is_sharp, $format);
     }

@@ -25,7 +25,7 @@ final class AugerBitRequest extends TypedFormRequest
         ];
     }
 
-    public function sheet(LengthFormatter $format): AugerBitForm
+    public function form(LengthFormatter $format): AugerBitForm
     {
         return AugerBitForm::of(
             $this->sixteenths() * AugerSet::STEP_MM,
@@ -52,15 +52,15 @@ final class AugerBitRequest extends TypedFormRequest
      */
     public function values(LengthFormatter $format): array
     {
-        $sheet = $this->sheet($format);
-        $sheet->form->soundOrRefuse('figures');
-        if ($sheet->check === null) {
+        $form = $this->form($format);
+        $form->form->soundOrRefuse('figures');
+        if ($form->check === null) {
             throw InvalidInput::because(
-                $sheet->form->value('spurs') === null ? 'figures.spurs' : 'figures.twist',
+                $form->form->value('spurs') === null ? 'figures.spurs' : 'figures.twist',
                 'Measure across the spurs and across the twist.',
             );
         }
-        [$spurs, $twist, $height, $hole, $turns] = array_values($sheet->form->values());
+        [$spurs, $twist, $height, $hole, $turns] = array_values($form->form->values());
 
         return [
             'sixteenths' => $this->sixteenths(),

@@ -56,7 +56,7 @@ final class AugerController
         $ledger->record(
             'auger-checked',
             $auger,
-            "Checked the $size bit: {$request->sheet($format)->next()->says}",
+            "Checked the $size bit: {$request->form($format)->next()->says}",
             static function (Changes $changes) use ($bit, $auger, $values, $request): void {
                 $bit === null
                     ? $changes->create(AugerBit::of($changes->bench), ['tool_id' => $auger->id, ...$values])
@@ -77,7 +77,7 @@ final class AugerController
     /** What becomes of a bit by its readings; writes nothing. */
     public function preview(AugerBitRequest $request, Tool $auger, LengthFormatter $format): AugerBitPreviewAnswer
     {
-        return AugerResource::preview($request->sheet($format));
+        return AugerResource::preview($request->form($format));
     }
 
     /**

@@ -70,20 +70,20 @@ final class AugerResource
         );
     }
 
-    public static function preview(AugerBitForm $sheet): AugerBitPreviewAnswer
+    public static function preview(AugerBitForm $form): AugerBitPreviewAnswer
     {
         return new AugerBitPreviewAnswer(
-            figures: $sheet->form->readings,
-            verdict: $sheet->check?->verdict,
-            lines: $sheet->lines(),
-            next: NextAnswer::of($sheet->next()),
-            sound: $sheet->isSound(),
+            figures: $form->form->readings,
+            verdict: $form->check?->verdict,
+            lines: $form->lines(),
+            next: NextAnswer::of($form->next()),
+            sound: $form->isSound(),
         );
     }
 
     private static function bit(float $sizeMm, ?AugerBit $bit, LengthFormatter $format): AugerBitAnswer
     {
-        $sheet = $bit?->sheet($format);
+        $form = $bit?->form($format);
         $inch = (new LengthFormatter(LengthUnit::Inch))->dimension($sizeMm);
 
         return new AugerBitAnswer(
@@ -96,8 +96,8 @@ final class AugerResource
             before: $bit?->spurs_before_mm === null
                 ? null
                 : 'The time before it measured '.$format->small($bit->spurs_before_mm).' across the spurs.',
-            verdict: $sheet?->check?->verdict,
-            says: match ($sheet?->check?->verdict) {
+            verdict: $form?->check?->verdict,
+            says: match ($form?->check?->verdict) {
                 AugerVerdict::Keep => 'keep',
                 AugerVerdict::File => 'file',
                 AugerVerdict::SetAside => 'set aside',

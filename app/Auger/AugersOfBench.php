@@ -51,7 +51,7 @@ final class AugersOfBench
     {
         $aside = self::bits($bench, $set)
             ->filter(
-                static fn (AugerBit $bit): bool => $bit->sheet($format)->check?->verdict === AugerVerdict::SetAside,
+                static fn (AugerBit $bit): bool => $bit->form($format)->check?->verdict === AugerVerdict::SetAside,
             )
             ->pluck('sixteenths')
             ->all();

@@ -33,22 +33,22 @@ use JackRest\Desk\Shelf\WantedPieceForm;
 /** The blanks on the shelf, ranked for one piece. */
 final class BlankResource
 {
-    public static function shelf(Bench $bench, WantedPieceForm $sheet, LengthFormatter $format): BlanksAnswer
+    public static function shelf(Bench $bench, WantedPieceForm $form, LengthFormatter $format): BlanksAnswer
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = Blank::of($bench)->with('visits')->get()->keyBy('id');
         $rests = ClimateTable::restsOf($bench);
         $ranking = Ranking::of(
             array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
-            $sheet->wanted,
+            $form->wanted,
             $rests,
         );
-        $usual = $sheet->purpose->usual();
+        $usual = $form->purpose->usual();
 
         return new BlanksAnswer(
-            purpose: $sheet->purpose->value,
+            purpose: $form->purpose->value,
             purposes: WordAnswer::each(Purpose::cases()),
-            figures: $sheet->form->readings,
+            figures: $form->form->readings,
             usual: [
                 'length' => $format->typed($usual->lengthMm),
                 'width' => $format->typed($usual->widthMm),

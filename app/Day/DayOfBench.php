@@ -111,14 +111,14 @@ final class DayOfBench
     {
         // An edge that was chosen though nothing is noted of it gets a touch-up.
         $need = EdgeNeed::tryFrom($edge->condition) ?? EdgeNeed::TouchUp;
-        $sheet = SharpeningForm::of($edge->toCore(), [], $need, $this->stones, $this->format, $this->rack->school);
-        if ($sheet->plan === null || $sheet->task === null) {
-            $this->left[$edge->id] = (string) $sheet->missing;
+        $form = SharpeningForm::of($edge->toCore(), [], $need, $this->stones, $this->format, $this->rack->school);
+        if ($form->plan === null || $form->task === null) {
+            $this->left[$edge->id] = (string) $form->missing;
 
             return null;
         }
-        $this->plans[$edge->id] = [$sheet->task, $sheet->plan];
-        [$plan, $task] = [$sheet->plan, $sheet->task];
+        $this->plans[$edge->id] = [$form->task, $form->plan];
+        [$plan, $task] = [$form->plan, $form->task];
         $of = static fn (StepKind $kind): array => array_values(
             array_filter($plan->steps, static fn (SharpeningStep $step): bool => $step->kind === $kind),
         );

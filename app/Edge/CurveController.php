@@ -53,7 +53,7 @@ final class CurveController
     ): CurvePreviewAnswer {
         abort_unless($edge->form->mayBeCurved(), 404);
 
-        return CurveResource::preview($request->sheet($bench, $edge, $format));
+        return CurveResource::preview($request->form($bench, $edge, $format));
     }
 
     /** The curve that is typed in the address, at true size. */
@@ -63,13 +63,13 @@ final class CurveController
             'relief' => $request->string('relief')->toString(),
             'radius' => $request->string('radius')->toString(),
         ];
-        $sheet = CurveForm::of($edge->toCore(), $typed, null, $format);
-        if ($sheet->curve === null) {
-            throw InvalidInput::because('relief', $sheet->objection ?? 'Type how much the corners shall stay back.');
+        $form = CurveForm::of($edge->toCore(), $typed, null, $format);
+        if ($form->curve === null) {
+            throw InvalidInput::because('relief', $form->objection ?? 'Type how much the corners shall stay back.');
         }
 
         return PrintedSheet::answer(
-            CurvePrint::sheet($edge->name, $edge->width_mm, $sheet->curve, $format),
+            CurvePrint::sheet($edge->name, $edge->width_mm, $form->curve, $format),
             $kind,
             'curve',
         );

@@ -25,7 +25,7 @@ final class CurveRequest extends TypedFormRequest
         ];
     }
 
-    public function sheet(Bench $bench, Edge $edge, LengthFormatter $format): CurveForm
+    public function form(Bench $bench, Edge $edge, LengthFormatter $format): CurveForm
     {
         return CurveForm::of(
             $edge->toCore(),
@@ -47,11 +47,11 @@ final class CurveRequest extends TypedFormRequest
      */
     public function values(Bench $bench, Edge $edge, LengthFormatter $format): array
     {
-        $sheet = $this->sheet($bench, $edge, $format);
-        $sheet->form->soundOrRefuse('figures');
+        $form = $this->form($bench, $edge, $format);
+        $form->form->soundOrRefuse('figures');
 
         return [
-            'radius_mm' => $sheet->curve->radiusMm ??
+            'radius_mm' => $form->curve->radiusMm ??
                 throw InvalidInput::because('figures.relief', 'Type how much the corners shall stay back.'),
         ];
     }

@@ -59,23 +59,23 @@ final class CurveResource
         );
     }
 
-    public static function preview(CurveForm $sheet): CurvePreviewAnswer
+    public static function preview(CurveForm $form): CurvePreviewAnswer
     {
-        $curve = $sheet->curve;
+        $curve = $form->curve;
 
         return new CurvePreviewAnswer(
-            figures: $sheet->form->readings,
-            widthMm: $sheet->blade->widthMm,
+            figures: $form->form->readings,
+            widthMm: $form->blade->widthMm,
             radiusMm: $curve?->radiusMm,
             sagMm: $curve?->sagMm,
-            other: $sheet->otherBed === null
+            other: $form->otherBed === null
                 ? null
                 : new OtherBedAnswer(
-                    radiusMm: $sheet->otherBed->radiusMm,
-                    sagMm: $sheet->otherBed->sagMm,
-                    bed: LengthFormatter::decimal($sheet->otherBedDeg(), 0),
+                    radiusMm: $form->otherBed->radiusMm,
+                    sagMm: $form->otherBed->sagMm,
+                    bed: LengthFormatter::decimal($form->otherBedDeg(), 0),
                 ),
-            places: $sheet->stone === null
+            places: $form->stone === null
                 ? []
                 : array_map(
                     static fn (CamberPlace $place): CurvePlaceAnswer => new CurvePlaceAnswer(
@@ -84,10 +84,10 @@ final class CurveResource
                     ),
                     $curve->places ?? [],
                 ),
-            lines: $sheet->lines(),
-            next: NextAnswer::of($sheet->next()),
-            sound: $sheet->isSound(),
-            how: $sheet->how(),
+            lines: $form->lines(),
+            next: NextAnswer::of($form->next()),
+            sound: $form->isSound(),
+            how: $form->how(),
         );
     }
 }

@@ -24,7 +24,7 @@ class EdgeFormRequest extends FormRequest
         ];
     }
 
-    public function sheet(Edge $edge, Bench $bench, LengthFormatter $format): SharpeningForm
+    public function form(Edge $edge, Bench $bench, LengthFormatter $format): SharpeningForm
     {
         $rack = new RackOfBench($bench);
         $typed = [];

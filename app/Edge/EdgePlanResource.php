@@ -28,25 +28,25 @@ final class EdgePlanResource
      * @param  list<HoningStone>  $rack
      */
     public static function of(
-        SharpeningForm $sheet,
+        SharpeningForm $form,
         float $onRecordDeg,
         array $rack,
         LengthFormatter $format,
     ): EdgePlanAnswer {
-        $plan = $sheet->plan;
-        $words = $plan === null || $sheet->need === null ? null : new SharpeningWords($plan, $sheet->need, $format);
+        $plan = $form->plan;
+        $words = $plan === null || $form->need === null ? null : new SharpeningWords($plan, $form->need, $format);
 
         return new EdgePlanAnswer(
-            readings: $sheet->form->readings,
-            angle: $sheet->angle === null
+            readings: $form->form->readings,
+            angle: $form->angle === null
                 ? null
                 : new MeasuredAngleAnswer(
-                    deg: $sheet->angle->angleDeg,
-                    text: LengthFormatter::fixed($sheet->angle->angleDeg, 1).'°',
-                    give: '± '.LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1).'°',
+                    deg: $form->angle->angleDeg,
+                    text: LengthFormatter::fixed($form->angle->angleDeg, 1).'°',
+                    give: '± '.LengthFormatter::fixed($form->angle->uncertaintyDeg, 1).'°',
                 ),
-            angleSays: $sheet->angleSentence($onRecordDeg),
-            drawn: self::drawn($sheet, $format),
+            angleSays: $form->angleSentence($onRecordDeg),
+            drawn: self::drawn($form, $format),
             steps: array_map(self::step(...), $plan->steps ?? []),
             minutes: $words?->minutes(),
             skipped: $words?->left() ?? [],
@@ -57,9 +57,9 @@ final class EdgePlanResource
                 ),
                 $plan?->earlier() ?? [],
             ),
-            schools: $sheet->task === null
+            schools: $form->task === null
                 ? []
-                : array_map(self::school(...), ComparedSchool::all($sheet->task, $rack)),
+                : array_map(self::school(...), ComparedSchool::all($form->task, $rack)),
             rackIsEmpty: $rack === [],
             warning: $words?->warning(),
             caution: SharpeningWords::CAUTION,
@@ -67,26 +67,26 @@ final class EdgePlanResource
                 ? SharpeningWords::GRINDING_CAUTION
                 : null,
             next: new NextAnswer(
-                says: $words?->nextStroke() ?? ($sheet->missing ?? 'Nothing to do: it is sharp.'),
+                says: $words?->nextStroke() ?? ($form->missing ?? 'Nothing to do: it is sharp.'),
                 why: $words?->why() ??
-                    ($sheet->missing === null ? 'If it is not, say what you see.' : 'Then the plan stands here.'),
+                    ($form->missing === null ? 'If it is not, say what you see.' : 'Then the plan stands here.'),
             ),
-            how: $sheet->explained(),
+            how: $form->explained(),
         );
     }
 
-    private static function drawn(SharpeningForm $sheet, LengthFormatter $format): DrawnEdgeAnswer
+    private static function drawn(SharpeningForm $form, LengthFormatter $format): DrawnEdgeAnswer
     {
-        $blade = $sheet->task->blade ?? $sheet->blade;
-        $contact = $sheet->plan?->microWidthAfterMm($blade) ?? $blade->microWidthMm;
-        $recession = $sheet->plan->recessionMm ?? 0.0;
+        $blade = $form->task->blade ?? $form->blade;
+        $contact = $form->plan?->microWidthAfterMm($blade) ?? $blade->microWidthMm;
+        $recession = $form->plan->recessionMm ?? 0.0;
 
         return new DrawnEdgeAnswer(
             thicknessMm: $blade->thicknessMm,
             primaryDeg: $blade->primaryDeg,
             secondaryDeg: $blade->secondaryDeg,
             // Shaped anew, it has no secondary bevel until it is honed.
-            microWidthMm: isset($sheet->task->shaping) ? 0.0 : $blade->microWidthMm,
+            microWidthMm: isset($form->task->shaping) ? 0.0 : $blade->microWidthMm,
             recessionMm: $recession,
             contactLengthMm: $contact,
             backBevelDeg: $blade->backBevelDeg,

@@ -40,6 +40,6 @@ final class GeometryController
     /** What an edge's figures make together; writes nothing. */
     public function preview(GeometryFormRequest $request, Edge $edge, LengthFormatter $format): GeometryPreviewAnswer
     {
-        return GeometryResource::preview($request->sheet($edge, $format), $format);
+        return GeometryResource::preview($request->form($edge, $format), $format);
     }
 }

@@ -27,7 +27,7 @@ class GeometryFormRequest extends TypedFormRequest
         ];
     }
 
-    public function sheet(Edge $edge, LengthFormatter $format): GeometryForm
+    public function form(Edge $edge, LengthFormatter $format): GeometryForm
     {
         $honing = Consumption::of($edge->story(), Carbon::now()->toDateString());
 

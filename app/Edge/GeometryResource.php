@@ -55,13 +55,13 @@ final class GeometryResource
         );
     }
 
-    public static function preview(GeometryForm $sheet, LengthFormatter $format): GeometryPreviewAnswer
+    public static function preview(GeometryForm $form, LengthFormatter $format): GeometryPreviewAnswer
     {
-        $words = $sheet->geometry === null ? null : new GeometryWords($sheet->geometry, $format);
+        $words = $form->geometry === null ? null : new GeometryWords($form->geometry, $format);
 
         return new GeometryPreviewAnswer(
-            figures: $sheet->form->readings,
-            objection: $sheet->objection,
+            figures: $form->form->readings,
+            objection: $form->objection,
             lines: array_map(
                 static fn (GeometryLine $line): GeometryLineAnswer => new GeometryLineAnswer(
                     label: $line->label,
@@ -70,19 +70,19 @@ final class GeometryResource
                 ),
                 $words?->lines() ?? [],
             ),
-            warnings: $sheet->geometry->cutting->warnings ?? [],
-            drawn: $sheet->geometry === null ? null : self::drawn($sheet->geometry, $sheet, $format),
+            warnings: $form->geometry->cutting->warnings ?? [],
+            drawn: $form->geometry === null ? null : self::drawn($form->geometry, $form, $format),
             next: NextAnswer::of(
-                $words?->next() ?? new Advice((string) $sheet->objection, 'The drawing stands as it was.'),
+                $words?->next() ?? new Advice((string) $form->objection, 'The drawing stands as it was.'),
             ),
-            sound: $sheet->isSound(),
+            sound: $form->isSound(),
             how: $words?->explained() ?? [],
         );
     }
 
     private static function drawn(
         EdgeGeometry $geometry,
-        GeometryForm $sheet,
+        GeometryForm $form,
         LengthFormatter $format,
     ): DrawnBladeAnswer {
         $blade = $geometry->blade;
@@ -106,7 +106,7 @@ final class GeometryResource
             radiusMm: $blade->radiusMm,
             sagMm: $geometry->camber->sagMm ?? 0.0,
             reliefMm: $geometry->camber->reliefMm ?? 0.0,
-            nickMm: $sheet->form->value('nick') ?? null,
+            nickMm: $form->form->value('nick') ?? null,
             nickRoute: $geometry->nick?->route,
             width: $format->dimension($blade->widthMm),
             thickness: $format->dimension($blade->thicknessMm),

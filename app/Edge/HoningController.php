@@ -32,7 +32,7 @@ final class HoningController
     public function plan(EdgeFormRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): EdgePlanAnswer
     {
         return EdgePlanResource::of(
-            $request->sheet($edge, $bench, $format),
+            $request->form($edge, $bench, $format),
             $edge->primary_deg,
             (new RackOfBench($bench))->forPlan(),
             $format,
@@ -46,18 +46,18 @@ final class HoningController
         Edge $edge,
         LengthFormatter $format,
     ): EdgePageAnswer {
-        $sheet = $request->sheet($edge, $ledger->bench, $format);
-        if ($sheet->angle === null || $sheet->measured === null) {
+        $form = $request->form($edge, $ledger->bench, $format);
+        if ($form->angle === null || $form->measured === null) {
             throw InvalidInput::because('bevelLength', 'Measure bevel length and thickness first.');
         }
-        $deg = LengthFormatter::fixed($sheet->angle->angleDeg, 1);
-        $give = LengthFormatter::fixed($sheet->angle->uncertaintyDeg, 1);
-        $blade = $sheet->blade;
+        $deg = LengthFormatter::fixed($form->angle->angleDeg, 1);
+        $give = LengthFormatter::fixed($form->angle->uncertaintyDeg, 1);
+        $blade = $form->blade;
         $event = new CoreEvent(
             EdgeEntryKind::Measured,
             Carbon::now()->toIso8601ZuluString(),
-            deg: $sheet->angle->angleDeg,
-            giveDeg: $sheet->angle->uncertaintyDeg,
+            deg: $form->angle->angleDeg,
+            giveDeg: $form->angle->uncertaintyDeg,
             note: 'ground bevel',
         );
         $ledger->record(
@@ -110,10 +110,10 @@ final class HoningController
         Edge $edge,
         LengthFormatter $format,
     ): Created {
-        $sheet = $request->sheet($edge, $ledger->bench, $format);
-        [$plan, $task, $need] = [$sheet->plan, $sheet->task, $sheet->need];
+        $form = $request->form($edge, $ledger->bench, $format);
+        [$plan, $task, $need] = [$form->plan, $form->task, $form->need];
         if ($plan === null || $task === null || $need === null) {
-            throw InvalidInput::because('condition', $sheet->missing ?? 'Say what is wrong with the edge first.');
+            throw InvalidInput::because('condition', $form->missing ?? 'Say what is wrong with the edge first.');
         }
         $steps = array_map(
             static fn (SharpeningStep $step): SessionStep => SessionStep::ofSharpening($step, $edge->id, $edge->name),

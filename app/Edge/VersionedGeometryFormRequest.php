@@ -38,12 +38,12 @@ final class VersionedGeometryFormRequest extends GeometryFormRequest
      */
     public function values(Edge $edge, LengthFormatter $format): array
     {
-        $sheet = $this->sheet($edge, $format);
-        $sheet->form->soundOrRefuse('figures');
-        if ($sheet->objection !== null) {
-            throw InvalidInput::because('figures', $sheet->objection);
+        $form = $this->form($edge, $format);
+        $form->form->soundOrRefuse('figures');
+        if ($form->objection !== null) {
+            throw InvalidInput::because('figures', $form->objection);
         }
-        $blade = $sheet->blade;
+        $blade = $form->blade;
         $honed = trim($this->typedUnder('figures')['honed'] ?? '') !== '';
 
         return [
@@ -64,7 +64,7 @@ final class VersionedGeometryFormRequest extends GeometryFormRequest
             'steel' => $blade->steel,
             'duty' => $blade->duty,
             'finish_um' => $blade->finishUm,
-            'left_mm' => $sheet->leftMm,
+            'left_mm' => $form->leftMm,
         ];
     }
 }

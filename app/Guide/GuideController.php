@@ -56,7 +56,7 @@ final class GuideController
     /** Where a guide's axle lies and how far blades stand out of it; writes nothing. */
     public function preview(GuideFormRequest $request, LengthFormatter $format): GuidePreviewAnswer
     {
-        return GuideResource::preview($request->sheet($format));
+        return GuideResource::preview($request->form($format));
     }
 
     public function update(
@@ -97,15 +97,15 @@ final class GuideController
     {
         $lanes = [];
         foreach (Guide::of($bench)->where('name', $guide->name)->oldest('seat')->get() as $seat) {
-            foreach (GuideResource::sheet($seat, $format)->stops as $stop) {
+            foreach (GuideResource::form($seat, $format)->stops as $stop) {
                 $lanes[] = new BoardLane($stop->angleDeg, $stop->projectionMm, $seat->seat->label());
             }
         }
         if ($lanes === []) {
             throw InvalidInput::because('stops', 'Type the angles you hone at first.');
         }
-        $sheet = ProjectionBoard::sheet($guide->name, $lanes, $format);
+        $printed = ProjectionBoard::sheet($guide->name, $lanes, $format);
 
-        return PrintedSheet::answer($sheet, $kind, 'projection-board');
+        return PrintedSheet::answer($printed, $kind, 'projection-board');
     }
 }

@@ -30,7 +30,7 @@ class GuideFormRequest extends FormRequest
         ];
     }
 
-    public function sheet(LengthFormatter $format): GuideForm
+    public function form(LengthFormatter $format): GuideForm
     {
         /** @var list<array{projection: string|null, angle: string|null}> $settings */
         $settings = (array) $this->input('settings');
@@ -63,12 +63,12 @@ class GuideFormRequest extends FormRequest
      */
     public function values(LengthFormatter $format): array
     {
-        $sheet = $this->sheet($format);
-        $sheet->form->soundOrRefuse();
-        if ($sheet->axle === null || $sheet->objection !== null) {
+        $form = $this->form($format);
+        $form->form->soundOrRefuse();
+        if ($form->axle === null || $form->objection !== null) {
             throw \JackRest\Core\Calculation\InvalidInput::because(
                 'settings',
-                $sheet->objection ?? 'Two settings are needed: how far a blade stood out, and which angle came of it.',
+                $form->objection ?? 'Two settings are needed: how far a blade stood out, and which angle came of it.',
             );
         }
 
@@ -77,15 +77,15 @@ class GuideFormRequest extends FormRequest
                     ? 'honing guide'
                     : trim($this->string('name')->toString()),
             'seat' => $this->seat(),
-            'roller_mm' => $sheet->rollerMm,
+            'roller_mm' => $form->rollerMm,
             'settings' => array_map(
                 static fn (GuideSetting $setting): array => [
                     'projectionMm' => $setting->projectionMm,
                     'angleDeg' => $setting->angleDeg,
                 ],
-                $sheet->settings,
+                $form->settings,
             ),
-            'stops' => array_map(static fn (GuideStop $stop): float => $stop->angleDeg, $sheet->stops),
+            'stops' => array_map(static fn (GuideStop $stop): float => $stop->angleDeg, $form->stops),
         ];
     }
 }

@@ -37,11 +37,11 @@ final class GuideResource
                 static fn (mixed $stop): string => LengthFormatter::decimal((float) $stop, 2),
                 $guide->stops,
             ),
-            says: self::sheet($guide, $format)->next()->says,
+            says: self::form($guide, $format)->next()->says,
         );
     }
 
-    public static function sheet(Guide $guide, LengthFormatter $format): GuideForm
+    public static function form(Guide $guide, LengthFormatter $format): GuideForm
     {
         return GuideForm::of(
             $format->typed($guide->roller_mm),
@@ -57,21 +57,21 @@ final class GuideResource
         );
     }
 
-    public static function preview(GuideForm $sheet): GuidePreviewAnswer
+    public static function preview(GuideForm $form): GuidePreviewAnswer
     {
-        $axle = $sheet->axle;
+        $axle = $form->axle;
 
         return new GuidePreviewAnswer(
-            figures: $sheet->form->readings,
-            rollerMm: $sheet->rollerMm,
+            figures: $form->form->readings,
+            rollerMm: $form->rollerMm,
             setbackMm: $axle?->axleSetbackMm,
             dropMm: $axle?->axleDropMm,
             axleSays: $axle === null
                 ? null
                 : 'Its axle lies '.
-                    $sheet->format->small($axle->axleSetbackMm).
+                    $form->format->small($axle->axleSetbackMm).
                     ' behind the front and '.
-                    $sheet->format->small($axle->axleDropMm).
+                    $form->format->small($axle->axleDropMm).
                     ' below the blade’s back; your settings agree to '.
                     LengthFormatter::fixed($axle->residualDeg, 2).
                     '°.',
@@ -79,13 +79,13 @@ final class GuideResource
                 static fn (GuideStop $stop): GuideStopAnswer => new GuideStopAnswer(
                     angleDeg: $stop->angleDeg,
                     projectionMm: $stop->projectionMm,
-                    text: $sheet->format->small($stop->projectionMm),
+                    text: $form->format->small($stop->projectionMm),
                 ),
-                $sheet->stops,
+                $form->stops,
             ),
-            objection: $sheet->objection,
-            next: NextAnswer::of($sheet->next()),
-            sound: $sheet->isSound(),
+            objection: $form->objection,
+            next: NextAnswer::of($form->next()),
+            sound: $form->isSound(),
         );
     }
 }

@@ -182,8 +182,8 @@ final class ToDoOfBench
         $blunt->whereNotIn('id', $running);
         foreach ($blunt->get() as $edge) {
             $condition = EdgeNeed::from($edge->condition);
-            $sheet = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
-            $minutes = self::SET_UP_MINUTES + (int) ceil(($sheet->plan->totalSeconds ?? 0) / 60);
+            $form = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
+            $minutes = self::SET_UP_MINUTES + (int) ceil(($form->plan->totalSeconds ?? 0) / 60);
             $chores[] = new Chore(
                 ChoreKind::SharpenEdge,
                 (string) $edge->id,

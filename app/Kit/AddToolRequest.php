@@ -25,14 +25,14 @@ final class AddToolRequest extends ToolFormRequest
     /** @return array{name: string, status: ToolStatus, ...<string, mixed>} */
     public function values(LengthFormatter $format): array
     {
-        $sheet = $this->sheet($format);
-        $sheet->form->soundOrRefuse('figures');
+        $form = $this->form($format);
+        $form->form->soundOrRefuse('figures');
 
         return [
-            'kind' => $sheet->kind->id,
-            'name' => $sheet->name,
+            'kind' => $form->kind->id,
+            'name' => $form->name,
             'status' => ToolStatus::from($this->string('status')->toString()),
-            'size' => $sheet->given,
+            'size' => $form->given,
             'price' => Price::read('price', $this->string('price')->toString()),
         ];
     }

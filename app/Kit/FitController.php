@@ -6,8 +6,8 @@ namespace App\Kit;
 
 use App\Bench\Bench;
 use App\Kit\Answer\FitAnswer;
+use App\Kit\Answer\FitPreviewAnswer;
 use App\Kit\Answer\FitsAnswer;
-use App\Kit\Answer\FitSheetAnswer;
 use App\Tool\Tool;
 use App\Work\KitOfBench;
 use JackRest\Core\Fit\OwnBite;
@@ -28,8 +28,12 @@ final class FitController
     }
 
     /** The tools at hand side by side for one piece of work; writes nothing. */
-    public function answer(FitRequest $request, Bench $bench, LengthFormatter $format, string $question): FitSheetAnswer
-    {
+    public function answer(
+        FitRequest $request,
+        Bench $bench,
+        LengthFormatter $format,
+        string $question,
+    ): FitPreviewAnswer {
         $asked = FitQuestion::tryFrom($question) ?? abort(404);
         $bites = [];
         foreach (Tool::of($bench)->whereHas('strokeCounts')->with('strokeCounts')->get() as $saw) {
@@ -37,7 +41,7 @@ final class FitController
             $bites[(string) $saw->id] = OwnBite::from($saw->sawCounts());
         }
 
-        return FitResource::sheet(
+        return FitResource::form(
             $asked->answered(
                 $request->typed(),
                 $request->hardness(),

@@ -7,8 +7,8 @@ namespace App\Kit;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
 use App\Kit\Answer\FitAnswer;
+use App\Kit\Answer\FitPreviewAnswer;
 use App\Kit\Answer\FitRowAnswer;
-use App\Kit\Answer\FitSheetAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Fit\FitForm;
 use JackRest\Desk\Fit\FitQuestion;
@@ -36,10 +36,10 @@ final class FitResource
         );
     }
 
-    public static function sheet(FitForm $sheet): FitSheetAnswer
+    public static function form(FitForm $form): FitPreviewAnswer
     {
-        return new FitSheetAnswer(
-            figures: $sheet->form->readings,
+        return new FitPreviewAnswer(
+            figures: $form->form->readings,
             rows: array_map(
                 static fn (FitRow $row): FitRowAnswer => new FitRowAnswer(
                     name: $row->name,
@@ -51,10 +51,10 @@ final class FitResource
                     model: $row->model,
                     caption: $row->caption,
                 ),
-                $sheet->rows,
+                $form->rows,
             ),
-            next: NextAnswer::of($sheet->next),
-            how: $sheet->how,
+            next: NextAnswer::of($form->next),
+            how: $form->how,
         );
     }
 }

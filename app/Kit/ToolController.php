@@ -58,14 +58,14 @@ final class ToolController
     /** A tool as far as it has been described; writes nothing. */
     public function preview(ToolFormRequest $request, LengthFormatter $format): ToolPreviewAnswer
     {
-        $sheet = $request->sheet($format);
+        $form = $request->form($format);
 
         return new ToolPreviewAnswer(
-            kind: $sheet->kind->id,
-            figures: $sheet->form->readings,
-            outline: OutlineResource::of(Outlines::of($sheet->kind->form, $sheet->sizes)),
-            name: $sheet->name,
-            sound: $sheet->isSound(),
+            kind: $form->kind->id,
+            figures: $form->form->readings,
+            outline: OutlineResource::of(Outlines::of($form->kind->form, $form->sizes)),
+            name: $form->name,
+            sound: $form->isSound(),
         );
     }
 

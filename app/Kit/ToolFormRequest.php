@@ -30,12 +30,12 @@ class ToolFormRequest extends TypedFormRequest
         return ['kind.*' => 'Choose which kind of tool it is.'];
     }
 
-    public function sheet(LengthFormatter $format): ToolForm
+    public function form(LengthFormatter $format): ToolForm
     {
-        return $this->sheetOf(ToolKinds::named($this->string('kind')->toString()), $format);
+        return $this->formOf(ToolKinds::named($this->string('kind')->toString()), $format);
     }
 
-    protected function sheetOf(ToolKind $kind, LengthFormatter $format): ToolForm
+    protected function formOf(ToolKind $kind, LengthFormatter $format): ToolForm
     {
         return ToolForm::of($kind, $this->typedUnder('figures'), $this->string('name')->toString(), $format);
     }

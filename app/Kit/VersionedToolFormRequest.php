@@ -33,13 +33,13 @@ final class VersionedToolFormRequest extends ToolFormRequest
     /** @return array{name: string, ...<string, mixed>} */
     public function values(Tool $tool, LengthFormatter $format): array
     {
-        $sheet = $this->sheetOf($tool->kindOfTool(), $format);
-        $sheet->form->soundOrRefuse('figures');
+        $form = $this->formOf($tool->kindOfTool(), $format);
+        $form->form->soundOrRefuse('figures');
 
         return [
-            'name' => $sheet->name,
+            'name' => $form->name,
             'status' => ToolStatus::from($this->string('status')->toString()),
-            'size' => $sheet->given,
+            'size' => $form->given,
             'price' => Price::read('price', $this->string('price')->toString()),
         ];
     }

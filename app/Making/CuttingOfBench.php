@@ -23,13 +23,13 @@ final readonly class CuttingOfBench
     public CutList $list;
 
     /** @param  array<string, string>  $chosen  the blank's number by the part's key */
-    public function __construct(Bench $bench, PlanForm $sheet, array $chosen, LengthFormatter $format)
+    public function __construct(Bench $bench, PlanForm $form, array $chosen, LengthFormatter $format)
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $this->blanks = Blank::of($bench)->with('visits')->get()->toBase()->keyBy('id');
         $known = array_filter($chosen, fn (string $id): bool => $this->blanks->has((int) $id));
         $this->list = CutList::of(
-            $sheet->making->parts(),
+            $form->making->parts(),
             array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
             $known,
             ClimateTable::restsOf($bench),

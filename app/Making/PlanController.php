@@ -37,11 +37,11 @@ final class PlanController
         PlanKind $plan,
         LengthFormatter $format,
     ): PlanPreviewAnswer {
-        $sheet = $request->sheet($plan, $format);
+        $form = $request->form($plan, $format);
 
         return PlanResource::preview(
-            $sheet,
-            new CuttingOfBench($bench, $sheet, $request->chosen(), $format),
+            $form,
+            new CuttingOfBench($bench, $form, $request->chosen(), $format),
             new KitOfBench($bench),
             $format,
         );
@@ -54,9 +54,9 @@ final class PlanController
      */
     public function make(BeginMakingRequest $request, Ledger $ledger, PlanKind $plan, LengthFormatter $format): Created
     {
-        $sheet = $request->sheet($plan, $format);
-        $sheet->form->soundOrRefuse('figures');
-        $cutting = new CuttingOfBench($ledger->bench, $sheet, $request->chosen(), $format);
+        $form = $request->form($plan, $format);
+        $form->form->soundOrRefuse('figures');
+        $cutting = new CuttingOfBench($ledger->bench, $form, $request->chosen(), $format);
         foreach ($cutting->list->rows as $row) {
             if ($row->wrong !== null) {
                 throw InvalidInput::because("blanks.{$row->part->key}", $row->wrong);
@@ -66,10 +66,10 @@ final class PlanController
         $columns = [
             'plan' => $plan,
             'name' => $name,
-            'sizes' => $sheet->sizes->all(),
+            'sizes' => $form->sizes->all(),
             'steps' => array_map(
                 static fn (MakingStep $step): array => get_object_vars($step),
-                $sheet->making->steps($format),
+                $form->making->steps($format),
             ),
             'wood' => self::wood($cutting->list->rows[0]),
         ];

@@ -18,7 +18,7 @@ class PlanRequest extends TypedFormRequest
         return [...self::figures('figures'), ...self::figures('blanks')];
     }
 
-    public function sheet(PlanKind $plan, LengthFormatter $format): PlanForm
+    public function form(PlanKind $plan, LengthFormatter $format): PlanForm
     {
         return PlanForm::of($plan, $this->typedUnder('figures'), $format);
     }

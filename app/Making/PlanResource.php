@@ -53,14 +53,14 @@ final class PlanResource
 
         return new PlansAnswer(
             plans: array_map(static function (PlanKind $plan) use ($format): ListedPlanAnswer {
-                $sheet = PlanForm::of($plan, [], $format);
+                $form = PlanForm::of($plan, [], $format);
 
                 return new ListedPlanAnswer(
                     value: $plan->value,
                     label: $plan->label(),
                     says: $plan->says(),
-                    minutes: $sheet->minutes($format),
-                    days: $sheet->days($format),
+                    minutes: $form->minutes($format),
+                    days: $form->days($format),
                 );
             }, PlanKind::cases()),
             makings: array_values(
@@ -82,27 +82,27 @@ final class PlanResource
     }
 
     public static function preview(
-        PlanForm $sheet,
+        PlanForm $form,
         CuttingOfBench $cutting,
         KitOfBench $kit,
         LengthFormatter $format,
     ): PlanPreviewAnswer {
-        $views = $sheet->making->views($format);
-        $needs = self::needs($sheet, $kit);
+        $views = $form->making->views($format);
+        $needs = self::needs($form, $kit);
 
         return new PlanPreviewAnswer(
-            plan: $sheet->kind->value,
-            label: $sheet->kind->label(),
-            says: $sheet->kind->says(),
+            plan: $form->kind->value,
+            label: $form->kind->label(),
+            says: $form->kind->says(),
             fields: array_map(
                 static fn (PlanField $size): FieldAnswer => self::field(
                     $size->field,
-                    $sheet->usual[$size->field->name],
+                    $form->usual[$size->field->name],
                     $format,
                 ),
-                $sheet->kind->fields(),
+                $form->kind->fields(),
             ),
-            figures: $sheet->form->readings,
+            figures: $form->form->readings,
             views: array_map(self::view(...), $views),
             parts: array_map(
                 static fn (Assigned $row): PlanPartAnswer => self::part($row, $format),
@@ -118,15 +118,15 @@ final class PlanResource
                     )
                     ->all(),
             ),
-            steps: array_map(self::step(...), $sheet->making->steps($format)),
-            minutes: $sheet->minutes($format),
-            days: $sheet->days($format),
+            steps: array_map(self::step(...), $form->making->steps($format)),
+            minutes: $form->minutes($format),
+            days: $form->days($format),
             needs: $needs,
-            lines: $sheet->making->lines($format),
+            lines: $form->making->lines($format),
             caution: Cautions::TEXT,
-            how: $sheet->making->how($format),
-            next: self::next($sheet, $cutting, $needs),
-            sound: $sheet->isSound(),
+            how: $form->making->how($format),
+            next: self::next($form, $cutting, $needs),
+            sound: $form->isSound(),
             sheets: array_map(static fn (Tile $tile): string => $tile->name, (new PlanPrint('', $views))->tiles()),
         );
     }
@@ -209,9 +209,9 @@ final class PlanResource
         );
     }
 
-    private static function needs(PlanForm $sheet, KitOfBench $kit): PlanNeedsAnswer
+    private static function needs(PlanForm $form, KitOfBench $kit): PlanNeedsAnswer
     {
-        $tasks = $sheet->making->tasks();
+        $tasks = $form->making->tasks();
         $lacking = array_values(
             array_filter(
                 array_map($kit->coverage()->of(...), $tasks),
@@ -222,7 +222,7 @@ final class PlanResource
             return new PlanNeedsAnswer(says: 'Your kit has all that it needs.', missing: [], ladder: [], cost: '');
         }
         $planner = new KitPlanner(
-            [new PlannedWork('plan', $sheet->kind->label(), $tasks)],
+            [new PlannedWork('plan', $form->kind->label(), $tasks)],
             $kit->owned(),
             [],
             $kit->school,
@@ -253,7 +253,7 @@ final class PlanResource
         );
     }
 
-    private static function next(PlanForm $sheet, CuttingOfBench $cutting, PlanNeedsAnswer $needs): NextAnswer
+    private static function next(PlanForm $form, CuttingOfBench $cutting, PlanNeedsAnswer $needs): NextAnswer
     {
         $open = array_values(
             array_filter(
@@ -263,7 +263,7 @@ final class PlanResource
         );
 
         return match (true) {
-            ! $sheet->isSound() => new NextAnswer(
+            ! $form->isSound() => new NextAnswer(
                 says: 'Mend the size that is marked.',
                 why: 'The drawing shows it in its usual proportion meanwhile.',
             ),

@@ -23,9 +23,9 @@ final class PlanTemplateRequest extends TypedFormRequest
     /** @throws InvalidInput beside the field as it was typed */
     public function template(PlanKind $plan, LengthFormatter $format): PlanPrint
     {
-        $sheet = PlanForm::of($plan, $this->typedUnder('figures'), $format);
-        $sheet->form->soundOrRefuse('figures');
+        $form = PlanForm::of($plan, $this->typedUnder('figures'), $format);
+        $form->form->soundOrRefuse('figures');
 
-        return new PlanPrint(ucfirst($plan->label()), $sheet->making->views($format));
+        return new PlanPrint(ucfirst($plan->label()), $form->making->views($format));
     }
 }

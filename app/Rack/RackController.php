@@ -22,14 +22,14 @@ final class RackController
     /** A piece of the rack as far as it has been described; writes nothing. */
     public function preview(StoneFormRequest $request): StonePreviewAnswer
     {
-        $sheet = $request->sheet();
+        $form = $request->form();
 
         return new StonePreviewAnswer(
-            figures: $sheet->form->readings,
-            name: $sheet->name,
-            particleUm: $sheet->particleUm,
-            elsewhere: $sheet->elsewhere(),
-            sound: $sheet->isSound(),
+            figures: $form->form->readings,
+            name: $form->name,
+            particleUm: $form->particleUm,
+            elsewhere: $form->elsewhere(),
+            sound: $form->isSound(),
         );
     }
 }

@@ -28,7 +28,7 @@ class StoneFormRequest extends FormRequest
         ];
     }
 
-    public function sheet(): StoneForm
+    public function form(): StoneForm
     {
         return StoneForm::of(
             $this->string('name')->toString(),
@@ -42,6 +42,6 @@ class StoneFormRequest extends FormRequest
     /** @throws \JackRest\Core\Calculation\InvalidInput */
     public function stone(): NewStone
     {
-        return $this->sheet()->stone(Price::read('price', $this->string('price')->toString()));
+        return $this->form()->stone(Price::read('price', $this->string('price')->toString()));
     }
 }

@@ -38,7 +38,7 @@ final class KnownResource
         );
     }
 
-    public static function preview(KnownSquareForm $sheet): KnownPreviewAnswer
+    public static function preview(KnownSquareForm $form): KnownPreviewAnswer
     {
         return new KnownPreviewAnswer(
             rows: array_map(
@@ -46,15 +46,15 @@ final class KnownResource
                     gap: $row->gap,
                     error: $row->errorMm === null
                         ? null
-                        : $sheet->format->small(abs($row->errorMm)).
+                        : $form->format->small(abs($row->errorMm)).
                             ' ± '.
-                            $sheet->format->small($row->uncertaintyMm),
+                            $form->format->small($row->uncertaintyMm),
                     leans: $row->lean()?->label(),
                     verdict: $row->verdict,
                 ),
-                $sheet->rows,
+                $form->rows,
             ),
-            next: NextAnswer::of($sheet->next()),
+            next: NextAnswer::of($form->next()),
         );
     }
 

@@ -28,19 +28,19 @@ final class KnownSquareController
     /** As far as the gaps have been read; writes nothing. */
     public function preview(KnownSquareRequest $request, Bench $bench, LengthFormatter $format): KnownPreviewAnswer
     {
-        return KnownResource::preview($request->sheet(new KnownSquares($bench), $format));
+        return KnownResource::preview($request->form(new KnownSquares($bench), $format));
     }
 
     /** @return Created<KnownAnswer> */
     public function store(KnownSquareRequest $request, Ledger $ledger, User $user, LengthFormatter $format): Created
     {
         $squares = new KnownSquares($ledger->bench);
-        $sheet = $request->sheet($squares, $format);
-        $test = self::test($sheet, $request->rows($squares));
+        $form = $request->form($squares, $format);
+        $test = self::test($form, $request->rows($squares));
         $ledger->record(
             'squares-compared',
-            $sheet->known->name,
-            "Compared with the {$sheet->known->name}: {$test->found($format)}.",
+            $form->known->name,
+            "Compared with the {$form->known->name}: {$test->found($format)}.",
             static function (Changes $changes) use ($test): void {
                 $test->write($changes);
             },
@@ -54,14 +54,14 @@ final class KnownSquareController
      *
      * @throws InvalidInput when a gap is wrong, or none is typed
      */
-    private static function test(KnownSquareForm $sheet, array $rows): JointTest
+    private static function test(KnownSquareForm $form, array $rows): JointTest
     {
         $wrong = $tests = [];
-        foreach ($sheet->rows as $index => $row) {
+        foreach ($form->rows as $index => $row) {
             if ($row->gap->error !== null) {
                 $wrong[] = new FieldError("rows[$index].gap", $row->gap->error);
             }
-            $one = $row->ofOne($sheet->known->name, $rows[$index]['atTip']);
+            $one = $row->ofOne($form->known->name, $rows[$index]['atTip']);
             if ($one !== null) {
                 $tests[$index] = [$rows[$index]['square'], $one];
             }

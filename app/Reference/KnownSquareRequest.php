@@ -28,7 +28,7 @@ final class KnownSquareRequest extends FormRequest
     }
 
     /** @throws InvalidInput when the known square is none */
-    public function sheet(KnownSquares $squares, LengthFormatter $format): KnownSquareForm
+    public function form(KnownSquares $squares, LengthFormatter $format): KnownSquareForm
     {
         $chosen = $squares->known()->firstWhere('id', $this->integer('known'));
         $known = $chosen === null ? null : KnownSquares::of($chosen);

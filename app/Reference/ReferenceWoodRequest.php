@@ -44,10 +44,10 @@ final class ReferenceWoodRequest extends TypedFormRequest
     {
         $species = Species::named($this->string('species')->toString());
         assert($species !== null);
-        $sheet = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
-        $sheet->form->soundOrRefuse('figures');
+        $form = ReferenceWoodForm::of($species, $this->typedUnder('figures'), $format);
+        $form->form->soundOrRefuse('figures');
 
-        return $sheet->wood ??
+        return $form->wood ??
             throw InvalidInput::because(
                 'figures.thickness',
                 'How thick is it? That decides how fast it follows the air.',

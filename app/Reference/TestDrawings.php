@@ -32,9 +32,9 @@ final class TestDrawings
     /** More strokes than this are not drawn one by one. */
     private const DRAWN = 60;
 
-    public static function square(SquareForm $sheet): ?SquareDrawnAnswer
+    public static function square(SquareForm $form): ?SquareDrawnAnswer
     {
-        [$test, $result, $format] = [$sheet->test, $sheet->result, $sheet->format];
+        [$test, $result, $format] = [$form->test, $form->result, $form->format];
 
         return $test === null || $result === null
             ? null
@@ -53,18 +53,18 @@ final class TestDrawings
                         toMm: $pass->toMm,
                         says: $format->dimension($pass->lengthMm()),
                     ),
-                    $sheet->passes(),
+                    $form->passes(),
                 ),
             );
     }
 
-    public static function straightedge(StraightedgeForm $sheet): ?StraightedgeDrawnAnswer
+    public static function straightedge(StraightedgeForm $form): ?StraightedgeDrawnAnswer
     {
-        [$test, $result, $format] = [$sheet->test, $sheet->result, $sheet->format];
+        [$test, $result, $format] = [$form->test, $form->result, $form->format];
         if ($test === null || $result === null) {
             return null;
         }
-        $passes = $sheet->next()->takeOff ? $sheet->map()->passes ?? [] : [];
+        $passes = $form->next()->takeOff ? $form->map()->passes ?? [] : [];
 
         return new StraightedgeDrawnAnswer(
             straightness: $format->small($result->straightnessMm),
@@ -74,70 +74,70 @@ final class TestDrawings
                 static fn (array $kind): StraightStrokeAnswer => self::stroke($kind[0], $kind[1], $format),
                 StrokeWords::kinds($passes),
             ),
-            leaves: self::leaves($sheet, $passes),
+            leaves: self::leaves($form, $passes),
             strokeCount: count($passes),
         );
     }
 
     /** @return list<ListReadAnswer> */
-    public static function lines(FlatForm $sheet): array
+    public static function lines(FlatForm $form): array
     {
         return array_map(
             static fn (GridLine $line): ListReadAnswer => new ListReadAnswer(
                 id: $line->id,
-                name: $sheet->grid === null ? '' : (new GridWords($sheet->grid))->line($line),
-                readings: $sheet->gaps[$line->id],
-                isRead: $sheet->isRead($line->id),
-                places: array_map(static function (int $node) use ($sheet): FlatPointAnswer {
-                    [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
+                name: $form->grid === null ? '' : (new GridWords($form->grid))->line($line),
+                readings: $form->gaps[$line->id],
+                isRead: $form->isRead($line->id),
+                places: array_map(static function (int $node) use ($form): FlatPointAnswer {
+                    [$across, $along] = $form->grid?->placeMm($node) ?? [0.0, 0.0];
 
                     return new FlatPointAnswer(acrossMm: $across, alongMm: $along);
                 }, $line->nodes),
             ),
-            $sheet->grid?->lines() ?? [],
+            $form->grid?->lines() ?? [],
         );
     }
 
-    public static function sticks(WindingSticksForm $sheet): ?SticksDrawnAnswer
+    public static function sticks(WindingSticksForm $form): ?SticksDrawnAnswer
     {
-        $error = $sheet->errorMm();
+        $error = $form->errorMm();
 
         return $error === null
             ? null
             : new SticksDrawnAnswer(
-                lengthMm: $sheet->form->value('length') ?? 0.0,
+                lengthMm: $form->form->value('length') ?? 0.0,
                 farMm: $error,
-                nearMm: $sheet->nearErrorMm(),
-                boardMm: $sheet->boardMm() ?? 0.0,
-                far: $sheet->format->small(abs($error)),
-                near: $sheet->nearErrorMm() === null ? null : $sheet->format->small(abs($sheet->nearErrorMm())),
-                board: $sheet->format->small(abs($sheet->boardMm() ?? 0.0)),
+                nearMm: $form->nearErrorMm(),
+                boardMm: $form->boardMm() ?? 0.0,
+                far: $form->format->small(abs($error)),
+                near: $form->nearErrorMm() === null ? null : $form->format->small(abs($form->nearErrorMm())),
+                board: $form->format->small(abs($form->boardMm() ?? 0.0)),
             );
     }
 
-    public static function slope(SlopeTemplateForm $sheet): ?SlopeResultAnswer
+    public static function slope(SlopeTemplateForm $form): ?SlopeResultAnswer
     {
-        return $sheet->slope === null
+        return $form->slope === null
             ? null
             : new SlopeResultAnswer(
-                angleDeg: $sheet->slope->angleDeg,
-                ratio: LengthFormatter::decimal($sheet->slope->ratio, 2),
-                angle: LengthFormatter::decimal($sheet->slope->angleDeg, 2).'°',
-                nominalDeg: $sheet->slope->errorDeg === null ? null : $sheet->slope->angleDeg - $sheet->slope->errorDeg,
-                lean: $sheet->leanDeg() === null ? null : LengthFormatter::fixed(abs($sheet->leanDeg()), 2).'°',
+                angleDeg: $form->slope->angleDeg,
+                ratio: LengthFormatter::decimal($form->slope->ratio, 2),
+                angle: LengthFormatter::decimal($form->slope->angleDeg, 2).'°',
+                nominalDeg: $form->slope->errorDeg === null ? null : $form->slope->angleDeg - $form->slope->errorDeg,
+                lean: $form->leanDeg() === null ? null : LengthFormatter::fixed(abs($form->leanDeg()), 2).'°',
             );
     }
 
-    public static function flat(FlatForm $sheet): ?FlatDrawnAnswer
+    public static function flat(FlatForm $form): ?FlatDrawnAnswer
     {
-        return $sheet->grid === null
+        return $form->grid === null
             ? null
             : new FlatDrawnAnswer(
-                lengthMm: $sheet->grid->lengthMm,
-                widthMm: $sheet->grid->widthMm,
-                along: $sheet->grid->along,
-                across: $sheet->grid->across,
-                places: $sheet->surface === null ? [] : self::places($sheet->surface, $sheet),
+                lengthMm: $form->grid->lengthMm,
+                widthMm: $form->grid->widthMm,
+                along: $form->grid->along,
+                across: $form->grid->across,
+                places: $form->surface === null ? [] : self::places($form->surface, $form),
             );
     }
 
@@ -159,20 +159,20 @@ final class TestDrawings
      * @param  list<ShavingPass>  $passes
      * @return list<list<float>> mm at each station
      */
-    private static function leaves(StraightedgeForm $sheet, array $passes): array
+    private static function leaves(StraightedgeForm $form, array $passes): array
     {
-        if ($sheet->result === null || $sheet->test === null) {
+        if ($form->result === null || $form->test === null) {
             return [];
         }
-        $shaving = $sheet->form->value('shaving') ?? 0.0;
-        $left = $sheet->result->removeMm;
+        $shaving = $form->form->value('shaving') ?? 0.0;
+        $left = $form->result->removeMm;
         $leaves = [$left];
         foreach (array_slice($passes, 0, self::DRAWN) as $pass) {
             $left = array_map(
                 static fn (float $at, float $mm): float => $at >= $pass->fromMm && $at <= $pass->toMm
                     ? $mm - $shaving
                     : $mm,
-                $sheet->test->stationsMm,
+                $form->test->stationsMm,
                 $left,
             );
             $leaves[] = $left;
@@ -182,18 +182,18 @@ final class TestDrawings
     }
 
     /** @return list<FlatPlaceAnswer> */
-    private static function places(Surface $surface, FlatForm $sheet): array
+    private static function places(Surface $surface, FlatForm $form): array
     {
         $most = $surface->mostMm();
         $places = [];
         foreach ($surface->nodes as $index => $node) {
-            [$across, $along] = $sheet->grid?->placeMm($node) ?? [0.0, 0.0];
+            [$across, $along] = $form->grid?->placeMm($node) ?? [0.0, 0.0];
             $remove = $surface->removeMm[$index];
             $places[] = new FlatPlaceAnswer(
                 acrossMm: $across,
                 alongMm: $along,
                 removeMm: $remove,
-                remove: $sheet->format->smallNumber($remove),
+                remove: $form->format->smallNumber($remove),
                 share: $most > 0 ? $remove / $most : 0.0,
             );
         }

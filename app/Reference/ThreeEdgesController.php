@@ -34,7 +34,7 @@ final class ThreeEdgesController
         Bench $bench,
         LengthFormatter $format,
     ): ThreeEdgesPreviewAnswer {
-        return ThreeEdgesResource::preview($request->sheet($format), $request->references($bench), $format);
+        return ThreeEdgesResource::preview($request->form($format), $request->references($bench), $format);
     }
 
     /** @return Created<ThreeEdgesPageAnswer> */
@@ -55,7 +55,7 @@ final class ThreeEdgesController
      */
     public function plane(ThreeEdgesFormRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
-        $form = $request->sheet($format);
+        $form = $request->form($format);
         $test = $request->test($ledger->bench, $format);
         $worst = $request->references($ledger->bench)[$form->worst() ?? -1] ?? null;
         $steps = array_map(SessionStep::ofPlaning(...), $form->strokes());

@@ -53,7 +53,7 @@ final class ThreeEdgesFormRequest extends FormRequest
     /** @throws InvalidInput when a figure is wrong, or no edge is chosen */
     public function test(Bench $bench, LengthFormatter $format): JointTest
     {
-        $form = $this->sheet($format);
+        $form = $this->form($format);
         $tests = [];
         foreach ($this->references($bench) as $place => $reference) {
             $tests[$place] = [
@@ -67,7 +67,7 @@ final class ThreeEdgesFormRequest extends FormRequest
             : new JointTest($tests);
     }
 
-    public function sheet(LengthFormatter $format): ThreeEdgesForm
+    public function form(LengthFormatter $format): ThreeEdgesForm
     {
         /** @var list<array<string, string|null>> $rows */
         $rows = (array) $this->input('rows');

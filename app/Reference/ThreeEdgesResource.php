@@ -13,7 +13,7 @@ use App\Reference\Answer\ThreeEdgesPageAnswer;
 use App\Reference\Answer\ThreeEdgesPreviewAnswer;
 use App\Reference\Answer\ThreeEdgesRowAnswer;
 use App\Reference\Answer\ThreeEdgesRowReadAnswer;
-use App\Reference\Answer\ThreeEdgesSheetAnswer;
+use App\Reference\Answer\ThreeEdgesTypedAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
@@ -33,7 +33,7 @@ final class ThreeEdgesResource
     public static function page(Bench $bench, LengthFormatter $format): ThreeEdgesPageAnswer
     {
         return new ThreeEdgesPageAnswer(
-            sheet: new ThreeEdgesSheetAnswer(
+            typed: new ThreeEdgesTypedAnswer(
                 shaving: $format->typed(self::SHAVING_MM),
                 tolerance: $format->typed(self::TOLERANCE_MM),
                 instrument: Instrument::Feeler->value,
@@ -58,44 +58,44 @@ final class ThreeEdgesResource
 
     /** @param  array<int, Reference>  $references  those that are on the list, by their place */
     public static function preview(
-        ThreeEdgesForm $sheet,
+        ThreeEdgesForm $form,
         array $references,
         LengthFormatter $format,
     ): ThreeEdgesPreviewAnswer {
         return new ThreeEdgesPreviewAnswer(
-            readings: $sheet->readings,
+            readings: $form->readings,
             rows: array_map(
                 static fn (array $row): ThreeEdgesRowReadAnswer => new ThreeEdgesRowReadAnswer(...$row),
-                $sheet->rows,
+                $form->rows,
             ),
-            stationsMm: $sheet->test->stationsMm ?? [],
+            stationsMm: $form->test->stationsMm ?? [],
             edges: array_map(
-                static fn (EdgeFound $edge, string $name): FoundEdgeAnswer => self::edge($edge, $name, $sheet, $format),
-                $sheet->edges(),
-                array_slice(ThreeEdgesForm::EDGES, 0, count($sheet->edges())),
+                static fn (EdgeFound $edge, string $name): FoundEdgeAnswer => self::edge($edge, $name, $form, $format),
+                $form->edges(),
+                array_slice(ThreeEdgesForm::EDGES, 0, count($form->edges())),
             ),
-            inconsistency: $sheet->result?->inconsistencyMm === null
+            inconsistency: $form->result?->inconsistencyMm === null
                 ? null
-                : $format->small($sheet->result->inconsistencyMm),
-            next: ReferenceNextAnswer::of($sheet->next()),
-            canRecord: $references !== [] && $sheet->ofOne(0) !== null,
-            work: isset($references[$sheet->worst() ?? -1]) && $sheet->strokes() !== [] ? 'plane' : null,
-            how: $sheet->explained(),
+                : $format->small($form->result->inconsistencyMm),
+            next: ReferenceNextAnswer::of($form->next()),
+            canRecord: $references !== [] && $form->ofOne(0) !== null,
+            work: isset($references[$form->worst() ?? -1]) && $form->strokes() !== [] ? 'plane' : null,
+            how: $form->explained(),
         );
     }
 
     private static function edge(
         EdgeFound $edge,
         string $name,
-        ThreeEdgesForm $sheet,
+        ThreeEdgesForm $form,
         LengthFormatter $format,
     ): FoundEdgeAnswer {
         return new FoundEdgeAnswer(
             name: $name,
             removeMm: $edge->removeMm,
-            straightness: $format->small($edge->straightnessMm).' ± '.$format->small($sheet->uncertaintyMm()),
+            straightness: $format->small($edge->straightnessMm).' ± '.$format->small($form->uncertaintyMm()),
             removeMost: $format->small(max([0.0, ...$edge->removeMm])),
-            verdict: $sheet->verdict($edge),
+            verdict: $form->verdict($edge),
         );
     }
 }

@@ -31,7 +31,7 @@ final class WindingController
     /** A board under winding sticks as far as it has been typed; writes nothing. */
     public function preview(WindingFormRequest $request, Bench $bench, LengthFormatter $format): WindingPreviewAnswer
     {
-        return WindingResource::preview($request->sheet($bench, $format), $request->board($bench), $format);
+        return WindingResource::preview($request->form($bench, $format), $request->board($bench), $format);
     }
 
     /** @return Created<WindingAnswer> */
@@ -55,7 +55,7 @@ final class WindingController
         $test = $request->test($ledger->bench, $format);
         $steps = array_map(
             SessionStep::ofPlaning(...),
-            $request->sheet($ledger->bench, $format)->strokes(),
+            $request->form($ledger->bench, $format)->strokes(),
         );
         if ($steps === []) {
             throw InvalidInput::because('tolerance', 'There is nothing to plane off.');

@@ -37,7 +37,7 @@ final class WindingFormRequest extends FormRequest
     /** @throws InvalidInput when a figure is wrong, or no board is chosen */
     public function test(Bench $bench, LengthFormatter $format): JointTest
     {
-        $form = $this->sheet($bench, $format);
+        $form = $this->form($bench, $format);
         $board = $this->board($bench) ?? throw InvalidInput::because('board', 'Say which board of the list this is.');
 
         return new JointTest([[
@@ -46,7 +46,7 @@ final class WindingFormRequest extends FormRequest
         ]]);
     }
 
-    public function sheet(Bench $bench, LengthFormatter $format): WindingForm
+    public function form(Bench $bench, LengthFormatter $format): WindingForm
     {
         /** @var list<array{at: string|null, reading: string|null}> $rows */
         $rows = (array) $this->input('rows');

@@ -13,7 +13,7 @@ use App\Reference\Answer\WindingPreviewAnswer;
 use App\Reference\Answer\WindingResultAnswer;
 use App\Reference\Answer\WindingRowAnswer;
 use App\Reference\Answer\WindingRowReadAnswer;
-use App\Reference\Answer\WindingSheetAnswer;
+use App\Reference\Answer\WindingTypedAnswer;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use JackRest\Core\Measure\LengthFormatter;
@@ -53,7 +53,7 @@ final class WindingResource
                 static fn (Reference $one): NamedAnswer => new NamedAnswer($one->id, $one->name),
                 array_values(Reference::of($bench)->where('kind', ReferenceKind::Board)->orderBy('name')->get()->all()),
             ),
-            sheet: new WindingSheetAnswer(
+            typed: new WindingTypedAnswer(
                 boardWidth: $format->typed(self::USUAL_MM['boardWidth']),
                 stickLength: $format->typed($length),
                 turned: '',
@@ -83,31 +83,31 @@ final class WindingResource
 
     /** @param  Reference|null  $board  on the list; null: it is not */
     public static function preview(
-        WindingForm $sheet,
+        WindingForm $form,
         ?Reference $board,
         LengthFormatter $format,
     ): WindingPreviewAnswer {
         return new WindingPreviewAnswer(
-            readings: $sheet->readings,
+            readings: $form->readings,
             rows: array_map(
                 static fn (array $row): WindingRowReadAnswer => new WindingRowReadAnswer(...$row),
-                $sheet->rows,
+                $form->rows,
             ),
-            objection: $sheet->objection,
-            result: $sheet->sticks === null || $sheet->map === null
+            objection: $form->objection,
+            result: $form->sticks === null || $form->map === null
                 ? null
-                : self::result($sheet->sticks, $sheet->map, $sheet, $format),
-            next: ReferenceNextAnswer::of($sheet->next()),
-            canRecord: $board !== null && $sheet->ofBoard() !== null,
-            work: $board !== null && $sheet->strokes() !== [] ? 'plane' : null,
-            how: $sheet->explained(),
+                : self::result($form->sticks, $form->map, $form, $format),
+            next: ReferenceNextAnswer::of($form->next()),
+            canRecord: $board !== null && $form->ofBoard() !== null,
+            work: $board !== null && $form->strokes() !== [] ? 'plane' : null,
+            how: $form->explained(),
         );
     }
 
     private static function result(
         WindingSticksResult $sticks,
         WindingMapResult $map,
-        WindingForm $sheet,
+        WindingForm $form,
         LengthFormatter $format,
     ): WindingResultAnswer {
         return new WindingResultAnswer(
@@ -116,9 +116,9 @@ final class WindingResource
             twistDeg: $sticks->twistDeg,
             magnification: LengthFormatter::decimal($sticks->magnification, 1),
             stickError: $sticks->stickErrorMm === null ? null : $format->small(abs($sticks->stickErrorMm)),
-            seenMm: $sheet->rows[count($sheet->rows) - 1]['reading']->value ?? 0.0,
-            stickLengthMm: $sheet->readings['stickLength']->value ?? 0.0,
-            boardWidthMm: $sheet->readings['boardWidth']->value ?? 0.0,
+            seenMm: $form->rows[count($form->rows) - 1]['reading']->value ?? 0.0,
+            stickLengthMm: $form->readings['stickLength']->value ?? 0.0,
+            boardWidthMm: $form->readings['boardWidth']->value ?? 0.0,
             totalTwist: $format->small($map->totalTwistMm),
             corners: array_map(
                 static fn (WindingCorner $corner): WindingPointAnswer => new WindingPointAnswer(

@@ -51,7 +51,7 @@ final class SawController
         Tool $saw,
         LengthFormatter $format,
     ): SawPageAnswer {
-        $sizes = $request->sizes($saw, $request->sheet($saw, $format));
+        $sizes = $request->sizes($saw, $request->form($saw, $format));
         $ledger->record('saw-read', $saw, "Read the teeth of the {$saw->name}.", static function (
             Changes $changes,
         ) use ($saw, $sizes, $request): void {
@@ -65,7 +65,7 @@ final class SawController
     public function preview(SawFormRequest $request, Bench $bench, Tool $saw, LengthFormatter $format): SawPreviewAnswer
     {
         return SawResource::preview(
-            $request->sheet($saw, $format),
+            $request->form($saw, $format),
             $request->template($format),
             SawsOfBench::blades($bench),
             $format,
@@ -79,16 +79,16 @@ final class SawController
      */
     public function file(VersionedSawFormRequest $request, Ledger $ledger, Tool $saw, LengthFormatter $format): Created
     {
-        $sheet = $request->sheet($saw, $format);
-        $sizes = $request->sizes($saw, $sheet);
-        if (! $sheet->canFile()) {
-            throw InvalidInput::because('figures.length', $sheet->next()->says);
+        $form = $request->form($saw, $format);
+        $sizes = $request->sizes($saw, $form);
+        if (! $form->canFile()) {
+            throw InvalidInput::because('figures.length', $form->next()->says);
         }
-        $steps = array_map(SessionStep::ofFiling(...), $sheet->plan->steps ?? []);
+        $steps = array_map(SessionStep::ofFiling(...), $form->plan->steps ?? []);
         $context = [
-            'state' => $sheet->state->value,
-            'loweredMm' => $sheet->plan?->loweredMm,
-            'setMm' => $sheet->wantedSetMm(),
+            'state' => $form->state->value,
+            'loweredMm' => $form->plan?->loweredMm,
+            'setMm' => $form->wantedSetMm(),
         ];
         $session = null;
         $ledger->record('saw-read', $saw, "Began to file the {$saw->name}.", static function (
@@ -110,8 +110,8 @@ final class SawController
         string $kind,
         LengthFormatter $format,
     ): Response {
-        $sheet = $request->template($format);
-        [$template, $relaxed] = [$sheet->template, $sheet->relaxed()];
+        $form = $request->template($format);
+        [$template, $relaxed] = [$form->template, $form->relaxed()];
         assert($template !== null);
         if ($what === 'whole') {
             return PrintedSheet::answer(

@@ -29,7 +29,7 @@ class SawFormRequest extends TypedFormRequest
         ];
     }
 
-    public function sheet(Tool $saw, LengthFormatter $format): SawForm
+    public function form(Tool $saw, LengthFormatter $format): SawForm
     {
         return SawForm::of(
             $this->typedUnder('figures'),
@@ -51,23 +51,23 @@ class SawFormRequest extends TypedFormRequest
      *
      * @throws InvalidInput
      */
-    public function sizes(Tool $saw, SawForm $sheet): array
+    public function sizes(Tool $saw, SawForm $form): array
     {
-        $sheet->readings->form->soundOrRefuse('figures');
-        if ($sheet->teeth === null) {
+        $form->readings->form->soundOrRefuse('figures');
+        if ($form->teeth === null) {
             throw InvalidInput::because('figures.tpi', 'Count the teeth first.');
         }
         $read = array_filter(
-            array_map($sheet->readings->value(...), array_combine(SawsOfBench::KEPT, SawsOfBench::KEPT)),
+            array_map($form->readings->value(...), array_combine(SawsOfBench::KEPT, SawsOfBench::KEPT)),
             is_float(...),
         );
-        $cut = match ($sheet->use) {
+        $cut = match ($form->use) {
             SawUse::Rip => Grain::RIP,
             SawUse::Cross => Grain::CROSS,
             SawUse::Joinery => Grain::BOTH,
             SawUse::Wet => $saw->toCore()->sizes()['cut'] ?? Grain::BOTH,
         };
 
-        return [...$saw->size, ...$read, 'cut' => $cut, 'hardened' => $sheet->isHardened ? 1.0 : 0.0];
+        return [...$saw->size, ...$read, 'cut' => $cut, 'hardened' => $form->isHardened ? 1.0 : 0.0];
     }
 }

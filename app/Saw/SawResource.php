@@ -36,7 +36,7 @@ final class SawResource
 {
     public static function listed(Tool $saw, LengthFormatter $format): ListedSawAnswer
     {
-        $teeth = SawsOfBench::sheet($saw, $format)->teeth;
+        $teeth = SawsOfBench::form($saw, $format)->teeth;
 
         return new ListedSawAnswer(
             id: $saw->id,
@@ -89,7 +89,7 @@ final class SawResource
      * @param  list<KerfBlade>  $blades  that may have to pass its kerf
      */
     public static function preview(
-        SawForm $sheet,
+        SawForm $form,
         SawTemplateForm $template,
         array $blades,
         LengthFormatter $format,
@@ -101,25 +101,25 @@ final class SawResource
                     'toeLength' => true,
                     'toeRake' => true,
                 ]),
-                ...$sheet->readings->form->readings,
+                ...$form->readings->form->readings,
             ],
             template: $template->says($format),
-            drawn: self::drawn($sheet, $format),
-            lines: [...self::lines($sheet, $format), ...self::kerf($sheet, $blades, $format)],
-            effects: $sheet->effects(),
-            suggestion: self::suggestion($sheet, $format),
-            steps: array_map(self::step(...), $sheet->plan->steps ?? []),
-            worth: $sheet->worth(),
-            next: NextAnswer::of($sheet->next()),
-            sound: $sheet->isSound(),
-            canFile: $sheet->canFile(),
-            how: $sheet->how(),
+            drawn: self::drawn($form, $format),
+            lines: [...self::lines($form, $format), ...self::kerf($form, $blades, $format)],
+            effects: $form->effects(),
+            suggestion: self::suggestion($form, $format),
+            steps: array_map(self::step(...), $form->plan->steps ?? []),
+            worth: $form->worth(),
+            next: NextAnswer::of($form->next()),
+            sound: $form->isSound(),
+            canFile: $form->canFile(),
+            how: $form->how(),
         );
     }
 
-    private static function drawn(SawForm $sheet, LengthFormatter $format): ?DrawnTeethAnswer
+    private static function drawn(SawForm $form, LengthFormatter $format): ?DrawnTeethAnswer
     {
-        $teeth = $sheet->teeth;
+        $teeth = $form->teeth;
 
         return $teeth === null
             ? null
@@ -128,9 +128,9 @@ final class SawResource
                 heightMm: $teeth->heightMm,
                 rakeDeg: $teeth->tipDeg - $teeth->backDeg,
                 backDeg: $teeth->backDeg,
-                fleamDeg: $sheet->readings->value('fleam') ?? 0.0,
-                plateMm: $sheet->readings->value('plate'),
-                setMm: $sheet->readings->value('set') ?? 0.0,
+                fleamDeg: $form->readings->value('fleam') ?? 0.0,
+                plateMm: $form->readings->value('plate'),
+                setMm: $form->readings->value('set') ?? 0.0,
                 pitch: $format->small($teeth->pitchMm),
                 height: $format->small($teeth->heightMm),
                 kerf: $teeth->kerfMm === null ? null : $format->small($teeth->kerfMm),
@@ -138,9 +138,9 @@ final class SawResource
     }
 
     /** @return list<SawLineAnswer> */
-    private static function lines(SawForm $sheet, LengthFormatter $format): array
+    private static function lines(SawForm $form, LengthFormatter $format): array
     {
-        [$teeth, $file] = [$sheet->teeth, $sheet->file];
+        [$teeth, $file] = [$form->teeth, $form->file];
         if ($teeth === null || $file === null) {
             return [];
         }
@@ -154,7 +154,7 @@ final class SawResource
         return [
             new SawLineAnswer(
                 label: 'Teeth',
-                text: ($sheet->count === null ? '' : "{$sheet->count}, ").
+                text: ($form->count === null ? '' : "{$form->count}, ").
                     LengthFormatter::decimal($teeth->teethPerInch, 1).
                     ' to the inch, '.
                     LengthFormatter::decimal($teeth->pointsPerInch, 1).
@@ -178,13 +178,13 @@ final class SawResource
      * @param  list<KerfBlade>  $blades
      * @return list<SawLineAnswer>
      */
-    private static function kerf(SawForm $sheet, array $blades, LengthFormatter $format): array
+    private static function kerf(SawForm $form, array $blades, LengthFormatter $format): array
     {
-        $plate = $sheet->readings->value('plate');
+        $plate = $form->readings->value('plate');
         if ($plate === null) {
             return [];
         }
-        $fit = (new KerfFit())(new KerfFitInput($plate, $sheet->readings->value('set') ?? 0.0, $blades));
+        $fit = (new KerfFit())(new KerfFitInput($plate, $form->readings->value('set') ?? 0.0, $blades));
 
         return array_map(
             static fn (BladeInKerf $blade): SawLineAnswer => new SawLineAnswer(
@@ -198,16 +198,16 @@ final class SawResource
         );
     }
 
-    private static function suggestion(SawForm $sheet, LengthFormatter $format): ?SawSuggestionAnswer
+    private static function suggestion(SawForm $form, LengthFormatter $format): ?SawSuggestionAnswer
     {
-        if ($sheet->teeth === null) {
+        if ($form->teeth === null) {
             return null;
         }
-        $set = $sheet->wantedSetMm();
-        [$rake, $fleam] = [$sheet->use->rakeDeg(), $sheet->use->fleamDeg()];
+        $set = $form->wantedSetMm();
+        [$rake, $fleam] = [$form->use->rakeDeg(), $form->use->fleamDeg()];
 
         return new SawSuggestionAnswer(
-            says: $sheet->use->why().
+            says: $form->use->why().
                 ' Rake '.
                 LengthFormatter::decimal($rake, 0).
                 '°, fleam '.
@@ -218,8 +218,8 @@ final class SawResource
             rake: LengthFormatter::decimal($rake, 0),
             fleam: LengthFormatter::decimal($fleam, 0),
             set: $set === null ? null : $format->typed($set),
-            isMet: abs(($sheet->readings->value('rake') ?? 0.0) - $rake) < 0.5 &&
-                abs(($sheet->readings->value('fleam') ?? 0.0) - $fleam) < 0.5,
+            isMet: abs(($form->readings->value('rake') ?? 0.0) - $rake) < 0.5 &&
+                abs(($form->readings->value('fleam') ?? 0.0) - $fleam) < 0.5,
         );
     }
 

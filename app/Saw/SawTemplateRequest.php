@@ -23,17 +23,17 @@ final class SawTemplateRequest extends FormRequest
     /** @throws InvalidInput beside the field as it was typed */
     public function template(LengthFormatter $format): SawTemplateForm
     {
-        $sheet = SawTemplateForm::of(
+        $form = SawTemplateForm::of(
             array_map(
                 fn (string $field): string => $this->string($field)->toString(),
                 array_combine(self::FIELDS, self::FIELDS),
             ),
             $format,
         );
-        $sheet->form->soundOrRefuse();
+        $form->form->soundOrRefuse();
 
-        return $sheet->template === null
+        return $form->template === null
             ? throw InvalidInput::because('tpi', 'Type the teeth per inch and the length of the toothed edge.')
-            : $sheet;
+            : $form;
     }
 }

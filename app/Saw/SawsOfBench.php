@@ -64,7 +64,7 @@ final class SawsOfBench
         return ($saw->toCore()->sizes()['hardened'] ?? 0.0) >= 1.0;
     }
 
-    public static function sheet(Tool $saw, LengthFormatter $format): SawForm
+    public static function form(Tool $saw, LengthFormatter $format): SawForm
     {
         return SawForm::of(
             self::typed($saw, $format),

@@ -53,7 +53,7 @@ final class ScraperController
         Tool $scraper,
         LengthFormatter $format,
     ): ScraperPreviewAnswer {
-        return ScraperResource::preview($request->sheet($bench, $scraper, $format));
+        return ScraperResource::preview($request->form($bench, $scraper, $format));
     }
 
     /**
@@ -63,14 +63,14 @@ final class ScraperController
      */
     public function turn(ScraperRequest $request, Ledger $ledger, Tool $scraper, LengthFormatter $format): Created
     {
-        $sheet = $request->sheet($ledger->bench, $scraper, $format);
-        $sheet->form->soundOrRefuse('figures');
-        if ($sheet->steps() === []) {
-            throw InvalidInput::because('figures.tilt', $sheet->next()->says);
+        $form = $request->form($ledger->bench, $scraper, $format);
+        $form->form->soundOrRefuse('figures');
+        if ($form->steps() === []) {
+            throw InvalidInput::because('figures.tilt', $form->next()->says);
         }
         $session = null;
-        $ledger->save(static function (Changes $changes) use ($scraper, $sheet, &$session): void {
-            $steps = array_map(SessionStep::ofFiling(...), $sheet->steps());
+        $ledger->save(static function (Changes $changes) use ($scraper, $form, &$session): void {
+            $steps = array_map(SessionStep::ofFiling(...), $form->steps());
             $session = Sessions::begin($changes, SessionKind::Turning, $scraper, $scraper->name, $steps, [
                 'state' => ScrapersOfBench::TURNED,
             ]);

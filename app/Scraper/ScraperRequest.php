@@ -19,7 +19,7 @@ final class ScraperRequest extends TypedFormRequest
         return [...self::figures('figures'), 'filed' => ['required', 'boolean']];
     }
 
-    public function sheet(Bench $bench, Tool $scraper, LengthFormatter $format): ScraperForm
+    public function form(Bench $bench, Tool $scraper, LengthFormatter $format): ScraperForm
     {
         [$since, $before] = ScrapersOfBench::uses($bench, $scraper);
 

@@ -44,25 +44,25 @@ final class ScraperResource
         );
     }
 
-    public static function preview(ScraperForm $sheet): ScraperPreviewAnswer
+    public static function preview(ScraperForm $form): ScraperPreviewAnswer
     {
-        $burr = $sheet->burr;
+        $burr = $form->burr;
 
         return new ScraperPreviewAnswer(
-            figures: $sheet->form->readings,
+            figures: $form->form->readings,
             drawn: $burr === null
                 ? null
                 : new DrawnBurrAnswer(
                     burrDeg: $burr->burrDeg,
                     leanDeg: $burr->leanDeg,
                     cuttingDeg: $burr->cuttingDeg,
-                    thicknessMm: $sheet->thicknessMm,
+                    thicknessMm: $form->thicknessMm,
                 ),
-            steps: array_map(SawResource::step(...), $sheet->steps()),
-            lasts: $sheet->lasts(),
-            next: NextAnswer::of($sheet->next()),
-            sound: $sheet->isSound(),
-            how: $sheet->how(),
+            steps: array_map(SawResource::step(...), $form->steps()),
+            lasts: $form->lasts(),
+            next: NextAnswer::of($form->next()),
+            sound: $form->isSound(),
+            how: $form->how(),
         );
     }
 }

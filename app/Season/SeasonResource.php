@@ -35,29 +35,29 @@ final class SeasonResource
     {
         $season = new SeasonOfBench($bench);
         $log = ClimateTable::logOf($bench);
-        $sheet = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
+        $form = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
 
         return new SeasonAnswer(
-            thickness: $sheet->thickness,
-            thick: $format->dimension($sheet->thicknessMm()),
+            thickness: $form->thickness,
+            thick: $format->dimension($form->thicknessMm()),
             count: count($log->rows),
-            days: self::days($log, $sheet),
+            days: self::days($log, $form),
             gaps: array_map(
                 static fn (Gap $gap): SeasonGapAnswer => new SeasonGapAnswer($gap->from, $gap->until),
                 $season->log->gaps(),
             ),
-            lines: $sheet->lines(),
-            next: NextAnswer::of($sheet->next()),
-            how: $sheet->how(),
+            lines: $form->lines(),
+            next: NextAnswer::of($form->next()),
+            how: $form->how(),
             forecasts: self::forecasts($season, $format),
-            score: (new ForecastScoreWords($sheet->score))->sentence(),
+            score: (new ForecastScoreWords($form->score))->sentence(),
             stretches: self::stretches($bench),
             species: SpeciesWords::all(),
         );
     }
 
     /** @return list<SeasonDayAnswer> one point a day */
-    private static function days(ClimateLog $log, SeasonOutlook $sheet): array
+    private static function days(ClimateLog $log, SeasonOutlook $form): array
     {
         return array_map(
             static fn (DayOfAir $day): SeasonDayAnswer => new SeasonDayAnswer(
@@ -67,7 +67,7 @@ final class SeasonResource
                 lowRhPct: round($day->lowRhPct, 1),
                 highRhPct: round($day->highRhPct, 1),
                 restPct: round($day->restPct, 2),
-                woodPct: self::rounded($sheet->piece->on($day->day + 0.5)),
+                woodPct: self::rounded($form->piece->on($day->day + 0.5)),
             ),
             $log->daily(),
         );

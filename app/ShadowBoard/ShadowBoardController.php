@@ -50,7 +50,7 @@ final class ShadowBoardController
         Bench $bench,
         LengthFormatter $format,
     ): ShadowBoardPreviewAnswer {
-        return ShadowBoardResource::preview($request->sheet($bench, $format));
+        return ShadowBoardResource::preview($request->form($bench, $format));
     }
 
     public function update(
@@ -94,8 +94,8 @@ final class ShadowBoardController
         string $kind,
         LengthFormatter $format,
     ): Response {
-        $sheet = ToolsToHang::sheet($bench, $shadowBoard, $format);
-        [$panel, $arrangement] = [$sheet->panel, $sheet->arrangement];
+        $form = ToolsToHang::form($bench, $shadowBoard, $format);
+        [$panel, $arrangement] = [$form->panel, $form->arrangement];
         if ($panel === null || $arrangement === null || $arrangement->hung === []) {
             throw InvalidInput::because('tools', 'Nothing hangs on this board.');
         }

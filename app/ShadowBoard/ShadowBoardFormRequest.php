@@ -26,7 +26,7 @@ class ShadowBoardFormRequest extends FormRequest
         ];
     }
 
-    public function sheet(Bench $bench, LengthFormatter $format): ShadowBoardForm
+    public function form(Bench $bench, LengthFormatter $format): ShadowBoardForm
     {
         $typed = fn (string $field): string => $this->string($field)->toString();
 
@@ -53,18 +53,18 @@ class ShadowBoardFormRequest extends FormRequest
      */
     public function values(Bench $bench, LengthFormatter $format): array
     {
-        $sheet = $this->sheet($bench, $format);
-        $sheet->form->soundOrRefuse();
-        if ($sheet->tools === []) {
+        $form = $this->form($bench, $format);
+        $form->form->soundOrRefuse();
+        if ($form->tools === []) {
             throw InvalidInput::because('tools', 'Choose the tools that shall hang here.');
         }
 
         return [
             'name' => $this->title(),
-            'width_mm' => $sheet->form->value('width'),
-            'height_mm' => $sheet->form->value('height'),
-            'room_mm' => $sheet->form->value('room'),
-            'tools' => array_map(static fn (BoardTool $tool): int => (int) $tool->id, $sheet->tools),
+            'width_mm' => $form->form->value('width'),
+            'height_mm' => $form->form->value('height'),
+            'room_mm' => $form->form->value('room'),
+            'tools' => array_map(static fn (BoardTool $tool): int => (int) $tool->id, $form->tools),
         ];
     }
 }

@@ -54,26 +54,26 @@ final class ShadowBoardResource
         );
     }
 
-    public static function preview(ShadowBoardForm $sheet): ShadowBoardPreviewAnswer
+    public static function preview(ShadowBoardForm $form): ShadowBoardPreviewAnswer
     {
         $tiles =
-            $sheet->panel === null || $sheet->arrangement === null
+            $form->panel === null || $form->arrangement === null
                 ? []
-                : ShadowBoardPrint::tiles('', $sheet->panel, $sheet->arrangement);
+                : ShadowBoardPrint::tiles('', $form->panel, $form->arrangement);
 
         return new ShadowBoardPreviewAnswer(
-            figures: $sheet->form->readings,
-            panel: $sheet->panel === null
+            figures: $form->form->readings,
+            panel: $form->panel === null
                 ? null
-                : new PanelAnswer(widthMm: $sheet->panel->width, heightMm: $sheet->panel->height),
-            hung: array_map(self::hung(...), $sheet->arrangement->hung ?? []),
+                : new PanelAnswer(widthMm: $form->panel->width, heightMm: $form->panel->height),
+            hung: array_map(self::hung(...), $form->arrangement->hung ?? []),
             left: array_map(
                 static fn (LeftOut $left): LeftToolAnswer => new LeftToolAnswer(
                     id: (int) $left->tool->id,
                     name: $left->tool->name,
-                    says: $sheet->why($left),
+                    says: $form->why($left),
                 ),
-                $sheet->arrangement->left ?? [],
+                $form->arrangement->left ?? [],
             ),
             sheets: array_map(
                 static fn (Tile $tile): PrintedTileAnswer => new PrintedTileAnswer(
@@ -85,8 +85,8 @@ final class ShadowBoardResource
                 ),
                 $tiles,
             ),
-            next: NextAnswer::of($sheet->next(count($tiles))),
-            sound: $sheet->isSound(),
+            next: NextAnswer::of($form->next(count($tiles))),
+            sound: $form->isSound(),
         );
     }
 

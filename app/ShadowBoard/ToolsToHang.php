@@ -40,7 +40,7 @@ final class ToolsToHang
         );
     }
 
-    public static function sheet(Bench $bench, ShadowBoard $board, LengthFormatter $format): ShadowBoardForm
+    public static function form(Bench $bench, ShadowBoard $board, LengthFormatter $format): ShadowBoardForm
     {
         $exact = static fn (float $mm): string => LengthFormatter::decimal($mm, 3).' mm';
 

@@ -99,7 +99,7 @@ final class LookOver extends Record
     }
 
     /** The tool as it would hang in the kit: by the sizes read, and by the readings of checks that are sizes of it. */
-    public function toolSheet(LengthFormatter $format): ToolForm
+    public function toolForm(LengthFormatter $format): ToolForm
     {
         $sizes = [
             ...$this->toCore($format)->sizesRead(),

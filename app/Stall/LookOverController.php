@@ -109,21 +109,21 @@ final class LookOverController
             $look->toCore($format)->toMend(),
             static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0,
         );
-        $sheet = $look->toolSheet($format);
+        $form = $look->toolForm($format);
         // A size that cannot be read is left to be read at home: the tool is bought all the same.
         $sizes = array_filter(
-            $sheet->given,
-            static fn (string $dimension): bool => $sheet->form->readings[$dimension]->error === null,
+            $form->given,
+            static fn (string $dimension): bool => $form->form->readings[$dimension]->error === null,
             ARRAY_FILTER_USE_KEY,
         );
         $ledger->record(
             'tool-bought',
-            $sheet->name,
-            self::sentence($sheet->name, $price, count($mends)),
-            static function (Changes $changes) use ($look, $sheet, $sizes, $price, $mends, $request, $format): void {
+            $form->name,
+            self::sentence($form->name, $price, count($mends)),
+            static function (Changes $changes) use ($look, $form, $sizes, $price, $mends, $request, $format): void {
                 $tool = $changes->create(Tool::of($changes->bench), [
                     'kind' => $look->kind,
-                    'name' => $sheet->name,
+                    'name' => $form->name,
                     'status' => ToolStatus::Owned,
                     'size' => $sizes,
                     'price' => $price,

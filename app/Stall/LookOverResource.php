@@ -54,7 +54,7 @@ final class LookOverResource
     public static function page(LookOver $look, LengthFormatter $format, array $complaints = []): LookAnswer
     {
         $core = $look->toCore($format);
-        $sheet = $look->toolSheet($format);
+        $form = $look->toolForm($format);
 
         return new LookAnswer(
             id: $look->id,
@@ -71,12 +71,12 @@ final class LookOverResource
                 static fn (Dimension $dimension): DimensionAnswer => KindResource::dimension(
                     $dimension,
                     $format,
-                    $sheet->sizes[$dimension->name],
+                    $form->sizes[$dimension->name],
                 ),
-                $sheet->kind->asked(),
+                $form->kind->asked(),
             ),
             sizes: $look->sizesIn($format),
-            figures: $sheet->form->readings,
+            figures: $form->form->readings,
             nextCheck: $core->nextCheck()?->check->id,
             next: NextAnswer::of($core->next(Money::plain(...))),
             good: self::typed($look->good_price),

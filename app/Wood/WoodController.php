@@ -33,19 +33,19 @@ final class WoodController
     /** How a piece moves between two airs; writes nothing. */
     public function preview(WoodRequest $request, LengthFormatter $format): WoodPreviewAnswer
     {
-        $sheet = $request->sheet($format);
-        $movement = $sheet->movement;
+        $form = $request->form($format);
+        $movement = $form->movement;
 
         return new WoodPreviewAnswer(
-            figures: $sheet->form->readings,
+            figures: $form->form->readings,
             changeMm: $movement?->changeMm,
             change: $movement === null ? null : $format->small(abs($movement->changeMm)),
             rotationDeg: $movement?->rotationDeg,
-            ringDeg: $sheet->form->value('ring') ?? 0.0,
-            widthMm: $sheet->form->value('width'),
-            lines: $sheet->lines(),
-            next: NextAnswer::of($sheet->next()),
-            how: $sheet->how(),
+            ringDeg: $form->form->value('ring') ?? 0.0,
+            widthMm: $form->form->value('width'),
+            lines: $form->lines(),
+            next: NextAnswer::of($form->next()),
+            how: $form->how(),
         );
     }
 }

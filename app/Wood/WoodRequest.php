@@ -31,7 +31,7 @@ final class WoodRequest extends TypedFormRequest
         return ['species.*' => 'Choose a wood from the list.'];
     }
 
-    public function sheet(LengthFormatter $format): WoodMovementForm
+    public function form(LengthFormatter $format): WoodMovementForm
     {
         return WoodMovementForm::of($this->string('species')->toString(), $this->typedUnder('figures'), $format);
     }

@@ -73,27 +73,27 @@ final class WorkController
     public function preview(WorkFormRequest $request, Bench $bench, LengthFormatter $format): WorkPreviewAnswer
     {
         $kit = new KitOfBench($bench);
-        $sheet = $request->sheet($format);
+        $form = $request->form($format);
         $steps = $request->stepForms($format);
         $tasks =
-            $sheet->tasks ??
+            $form->tasks ??
             array_map(static fn (Step $step): Task => $step->task($request->hardness()), $request->steps($format));
         $covered = array_map(
             $kit->coverage()->of(...),
             (new WorkTasks($kit->school, $kit->settings->floor))->graded($tasks),
         );
         $sound =
-            ($sheet === null || $sheet->isSound()) &&
+            ($form === null || $form->isSound()) &&
             array_filter($steps, static fn (Form $step): bool => ! $step->isSound()) === [];
 
         return new WorkPreviewAnswer(
-            figures: $sheet->form->readings ?? [],
+            figures: $form->form->readings ?? [],
             stepFigures: array_map(
                 static fn (Form $step): StepFiguresAnswer => new StepFiguresAnswer($step->readings),
                 $steps,
             ),
-            measuresMm: $sheet->measures ?? [],
-            form: $sheet->pattern->form ?? 'own',
+            measuresMm: $form->measures ?? [],
+            form: $form->pattern->form ?? 'own',
             tasks: WorkResource::tasks($covered, $kit, $format),
             sentence: WorkResource::sentence($covered, 'work'),
             sound: $sound,

@@ -44,7 +44,7 @@ class WorkFormRequest extends TypedFormRequest
         return Hardness::from($this->string('hardness')->toString());
     }
 
-    public function sheet(LengthFormatter $format): ?WorkForm
+    public function form(LengthFormatter $format): ?WorkForm
     {
         $pattern = $this->input('pattern');
 

@@ -35,21 +35,21 @@ class WorkRequest extends WorkFormRequest
     /** @return array{name: string, ...<string, mixed>} */
     public function values(LengthFormatter $format): array
     {
-        $sheet = $this->sheet($format);
-        $sheet?->form->soundOrRefuse('measures');
-        foreach ($this->stepForms($format) as $index => $form) {
-            $form->soundOrRefuse("steps.$index.typed");
+        $form = $this->form($format);
+        $form?->form->soundOrRefuse('measures');
+        foreach ($this->stepForms($format) as $index => $step) {
+            $step->soundOrRefuse("steps.$index.typed");
         }
         $steps = $this->steps($format);
-        if ($sheet === null && $steps === []) {
+        if ($form === null && $steps === []) {
             throw InvalidInput::because('steps', 'Choose what it is like, or add the operations it takes.');
         }
 
         return [
             'name' => $this->string('name')->trim()->toString(),
-            'pattern' => $sheet?->pattern->id,
-            'measures' => $sheet->measures ?? [],
-            'steps' => $sheet === null
+            'pattern' => $form?->pattern->id,
+            'measures' => $form->measures ?? [],
+            'steps' => $form === null
                     ? array_map(
                         static fn (Step $step): array => [
                             'operation' => $step->operation,

@@ -171,7 +171,7 @@ final class TruePlaceTest extends BrowserTestCase
         $this->open('/true/known');
         $this->type('Gap of the 200 mm try square', '0.2');
         $this->seesText('outside 0.10 mm');
-        $this->press('Write the sheet down');
+        $this->press('Write these down');
         $this->open('/diary');
         $this->seesText('Compared with the 100 mm try square');
     }

@@ -44,24 +44,24 @@ final class AugerTest extends HttpTestCase
 
     public function test_a_bit_is_measured_kept_and_undone(): void
     {
-        $sheet = [
+        $form = [
             'sixteenths' => 7,
             'figures' => ['spurs' => '11.2', 'twist' => '11.1'],
             'sharp' => false,
             'version' => 0,
         ];
-        $this->ask('POST', "/api/augers/{$this->set()}/preview", $sheet)
+        $this->ask('POST', "/api/augers/{$this->set()}/preview", $form)
             ->assertOk()
             ->assertJsonPath('verdict', 'file')
             ->assertJsonPath('sound', true);
-        $this->ask('PUT', "/api/augers/{$this->set()}", $sheet)->assertOk();
+        $this->ask('PUT', "/api/augers/{$this->set()}", $form)->assertOk();
         self::assertSame([1, 'file'], [$this->bits()[7]['version'], $this->bits()[7]['says']]);
         // Begun anew from a page that did not know of it.
-        $this->ask('PUT', "/api/augers/{$this->set()}", $sheet)->assertStatus(409);
+        $this->ask('PUT', "/api/augers/{$this->set()}", $form)->assertStatus(409);
         $this->ask(
             'PUT',
             "/api/augers/{$this->set()}",
-            ['figures' => ['spurs' => '10.9', 'twist' => '11.1'], 'version' => 1] + $sheet,
+            ['figures' => ['spurs' => '10.9', 'twist' => '11.1'], 'version' => 1] + $form,
         )->assertOk();
         self::assertSame(
             ['set aside', 'The time before it measured 11.20 mm across the spurs.'],

@@ -22,15 +22,15 @@ final class CurveTest extends HttpTestCase
             ->json();
         self::assertSame('0.5', array_column($page['roles'], null, 'value')['jack']['reliefs'][1]['relief']);
         $before = Edge::of(self::bench())->findOrFail($iron)->radius_mm;
-        $sheet = ['figures' => ['relief' => '0.5', 'radius' => ''], 'stone' => $page['stones'][0]['value']];
-        $this->ask('POST', "/api/edges/$iron/curve/preview", $sheet)
+        $form = ['figures' => ['relief' => '0.5', 'radius' => ''], 'stone' => $page['stones'][0]['value']];
+        $this->ask('POST', "/api/edges/$iron/curve/preview", $form)
             ->assertOk()
             ->assertJsonPath('sound', true)
             ->assertJsonPath('places.2.strokes', 0);
-        $this->ask('PUT', "/api/edges/$iron/curve", $sheet + ['version' => $page['edge']['version']])
+        $this->ask('PUT', "/api/edges/$iron/curve", $form + ['version' => $page['edge']['version']])
             ->assertOk()
             ->assertJsonPath('radius', '442.3');
-        $this->ask('PUT', "/api/edges/$iron/curve", $sheet + ['version' => $page['edge']['version']])->assertStatus(
+        $this->ask('PUT', "/api/edges/$iron/curve", $form + ['version' => $page['edge']['version']])->assertStatus(
             409,
         );
         $this->ask(

@@ -53,11 +53,11 @@ final class EdgeTest extends HttpTestCase
 
     public function test_a_measured_bevel_shows_its_angle_and_can_be_kept(): void
     {
-        $sheet = [...self::SHEET, 'bevelLength' => '6,8', 'thickness' => '3.4', 'give' => '0.1'];
-        $this->ask('POST', self::path('/plan'), $sheet)
+        $form = [...self::SHEET, 'bevelLength' => '6,8', 'thickness' => '3.4', 'give' => '0.1'];
+        $this->ask('POST', self::path('/plan'), $form)
             ->assertJsonPath('angle.text', '30.0°')
             ->assertJsonPath('angle.give', '± 1.1°');
-        $this->ask('POST', self::path('/bevel'), [...$sheet, 'version' => 1])
+        $this->ask('POST', self::path('/bevel'), [...$form, 'version' => 1])
             ->assertOk()
             ->assertJsonPath('diary.0.sentence', 'Bevel of the 12 mm chisel measured: 30.0° ± 1.1°.');
         self::assertEqualsWithDelta(30, self::chisel()->primary_deg, 1e-9);

@@ -18,8 +18,8 @@ final class FitTest extends HttpTestCase
     public function test_each_question_answers_for_the_tools_at_hand(string $question, string $next): void
     {
         self::assertContains($question, $this->ask('GET', '/api/fit')->assertOk()->json('fits.*.id'));
-        $sheet = $this->ask('POST', "/api/fit/$question", ['typed' => (object) [], 'hardness' => 'soft'])->assertOk();
-        self::assertSame(0, strpos((string) $sheet->json('next.says'), $next), (string) $sheet->json('next.says'));
+        $form = $this->ask('POST', "/api/fit/$question", ['typed' => (object) [], 'hardness' => 'soft'])->assertOk();
+        self::assertSame(0, strpos((string) $form->json('next.says'), $next), (string) $form->json('next.says'));
     }
 
     public function test_the_users_own_count_is_said_to_be_in_use(): void

@@ -17,7 +17,7 @@ final class GeometryTest extends HttpTestCase
      * @param  array<string, string>  $figures
      * @return array<string, mixed>
      */
-    private static function sheet(array $figures, bool $bevelUp = false): array
+    private static function form(array $figures, bool $bevelUp = false): array
     {
         return ['figures' => (object) $figures, 'bevelUp' => $bevelUp, 'steel' => 'carbon', 'duty' => 'fit'];
     }
@@ -29,7 +29,7 @@ final class GeometryTest extends HttpTestCase
         $this->ask(
             'POST',
             "/api/edges/{$edge->id}/geometry/preview",
-            self::sheet(['bed' => '20', 'honed' => '31'], true),
+            self::form(['bed' => '20', 'honed' => '31'], true),
         )
             ->assertJsonPath('drawn.cuttingDeg', 51)
             ->assertJsonPath('next.says', 'It cuts at 51°, with 20° of clearance.');
@@ -38,7 +38,7 @@ final class GeometryTest extends HttpTestCase
     public function test_a_heel_that_rubs_is_told_in_the_next_stroke(): void
     {
         $edge = self::edge('iron of the jack plane, 50 mm');
-        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['bed' => '28']))->assertJsonPath(
+        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::form(['bed' => '28']))->assertJsonPath(
             'next.says',
             'It cannot cut: the heel rubs.',
         );
@@ -51,7 +51,7 @@ final class GeometryTest extends HttpTestCase
         $drawn = $this->ask(
             'POST',
             "/api/edges/{$edge->id}/geometry/preview",
-            self::sheet(['shim' => '0.5', 'reach' => '70']),
+            self::form(['shim' => '0.5', 'reach' => '70']),
         )->json('drawn');
         self::assertEqualsWithDelta(0.409, $drawn['backBevelDeg'], 1e-3);
     }
@@ -60,7 +60,7 @@ final class GeometryTest extends HttpTestCase
     {
         $edge = self::edge('25 mm chisel');
         $body = [
-            ...self::sheet(['honed' => '32', 'wheel' => '150', 'left' => '99']),
+            ...self::form(['honed' => '32', 'wheel' => '150', 'left' => '99']),
             'version' => 1,
             'name' => '25 mm chisel',
         ];
@@ -77,16 +77,16 @@ final class GeometryTest extends HttpTestCase
     public function test_what_does_not_go_together_is_said_and_not_kept(): void
     {
         $edge = self::edge('25 mm chisel');
-        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::sheet(['honed' => '20']))
+        $this->ask('POST', "/api/edges/{$edge->id}/geometry/preview", self::form(['honed' => '20']))
             ->assertJsonPath('objection', 'The honed angle cannot be flatter than the ground one (25°).')
             ->assertJsonPath('sound', false);
         $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [
-            ...self::sheet(['honed' => '20']),
+            ...self::form(['honed' => '20']),
             'version' => 1,
             'name' => 'x',
         ])->assertStatus(422);
         $this->ask('PUT', "/api/edges/{$edge->id}/geometry", [
-            ...self::sheet(['thickness' => '300']),
+            ...self::form(['thickness' => '300']),
             'version' => 1,
             'name' => 'x',
         ])

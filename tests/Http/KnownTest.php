@@ -17,17 +17,17 @@ final class KnownTest extends HttpTestCase
             ->assertOk()
             ->assertJsonPath('known.*.name', ['100 mm try square']);
         [$known, $other] = [$page->json('known.0.id'), $page->json('squares.0.id')];
-        $sheet = [
+        $form = [
             'known' => $known,
             'instrument' => 'caliper',
             'rows' => [['square' => $other, 'gap' => '0.2', 'at' => 'tip']],
         ];
-        $this->ask('POST', '/api/references/known/preview', $sheet)
+        $this->ask('POST', '/api/references/known/preview', $form)
             ->assertOk()
             ->assertJsonPath('rows.0.error', '0.44 mm ± 0.11 mm')
             ->assertJsonPath('rows.0.leans', 'leans toward the stock')
             ->assertJsonPath('rows.0.verdict', 'outside');
-        $this->ask('POST', '/api/references/known', $sheet)->assertCreated();
+        $this->ask('POST', '/api/references/known', $form)->assertCreated();
         $this->ask('GET', "/api/references/$other")
             ->assertJsonCount(6, 'history.tests')
             ->assertJsonPath('history.tests.5.error', '0.44 mm');
@@ -41,21 +41,21 @@ final class KnownTest extends HttpTestCase
     {
         $page = $this->ask('GET', '/api/references/known');
         [$known, $other] = [$page->json('known.0.id'), $page->json('squares.0.id')];
-        $sheet = [
+        $form = [
             'known' => $known,
             'instrument' => 'caliper',
             'rows' => [['square' => $other, 'gap' => '', 'at' => 'tip']],
         ];
-        $this->ask('POST', '/api/references/known', $sheet)
+        $this->ask('POST', '/api/references/known', $form)
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'rows');
         $this->ask('POST', '/api/references/known', [
-            ...$sheet,
+            ...$form,
             'rows' => [['square' => $other, 'gap' => '-0.1', 'at' => 'tip']],
         ])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'rows[0].gap');
-        $this->ask('POST', '/api/references/known/preview', [...$sheet, 'known' => $other])
+        $this->ask('POST', '/api/references/known/preview', [...$form, 'known' => $other])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'known');
     }

@@ -20,7 +20,7 @@ final class LookTest extends HttpTestCase
      * @param  array<string, array{0: string|null, 1?: list<string>}>  $found
      * @return array<string, mixed>
      */
-    private static function sheet(array $look, array $found, string $asked = ''): array
+    private static function form(array $look, array $found, string $asked = ''): array
     {
         return [
             'version' => $look['version'],
@@ -80,7 +80,7 @@ final class LookTest extends HttpTestCase
         $this->ask(
             'PUT',
             "/api/looks/{$look['id']}",
-            self::sheet($look, ['cracks' => ['sound'], 'rust' => ['mend'], 'sole' => [null, ['0.3']]]),
+            self::form($look, ['cracks' => ['sound'], 'rust' => ['mend'], 'sole' => [null, ['0.3']]]),
         )
             ->assertOk()
             ->assertJsonPath('nextCheck', 'mouth');
@@ -99,14 +99,14 @@ final class LookTest extends HttpTestCase
     public function test_one_crack_and_it_is_over(): void
     {
         $look = $this->begun();
-        $this->ask('PUT', "/api/looks/{$look['id']}", self::sheet($look, ['cracks' => ['walk-away']]))
+        $this->ask('PUT', "/api/looks/{$look['id']}", self::form($look, ['cracks' => ['walk-away']]))
             ->assertOk()
             ->assertJsonPath('next.says', 'Walk away.')
             ->assertJsonPath('most', '€ 0');
         $this->ask('POST', "/api/looks/{$look['id']}/left", ['version' => 2])
             ->assertOk()
             ->assertJsonPath('state', 'left');
-        $this->ask('PUT', "/api/looks/{$look['id']}", self::sheet(['version' => 3], []))->assertStatus(409);
+        $this->ask('PUT', "/api/looks/{$look['id']}", self::form(['version' => 3], []))->assertStatus(409);
     }
 
     public function test_a_bought_one_enters_the_kit_with_what_is_to_be_mended(): void
@@ -122,7 +122,7 @@ final class LookTest extends HttpTestCase
             'handles' => ['sound'],
             'sole' => [null, ['0.05']],
         ];
-        $saved = $this->ask('PUT', "/api/looks/{$look['id']}", self::sheet($look, $found, '40'))
+        $saved = $this->ask('PUT', "/api/looks/{$look['id']}", self::form($look, $found, '40'))
             ->assertOk()
             ->assertJsonPath('next.says', 'Take it: € 40 is asked, and it is worth € 56 to you.');
         $tool = $this->ask('POST', "/api/looks/{$look['id']}/bought", [
@@ -167,14 +167,14 @@ final class LookTest extends HttpTestCase
     {
         $look = $this->begun();
         $page = $this->ask('PUT', "/api/looks/{$look['id']}", [
-            ...self::sheet($look, ['cracks' => ['sound']]),
+            ...self::form($look, ['cracks' => ['sound']]),
             $field => $typed,
         ])
             ->assertOk()
             ->json();
         self::assertSame([$field], array_keys($page['complaints']));
         self::assertSame('sound', $page['checks'][0]['outcome']);
-        $this->ask('PUT', "/api/looks/{$look['id']}", [...self::sheet(['version' => 2], []), 'name' => ''])
+        $this->ask('PUT', "/api/looks/{$look['id']}", [...self::form(['version' => 2], []), 'name' => ''])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'name');
     }
@@ -185,7 +185,7 @@ final class LookTest extends HttpTestCase
         $page = $this->ask(
             'PUT',
             "/api/looks/{$look['id']}",
-            self::sheet($look, ['iron' => [null, ['900']], 'cracks' => ['sound']]),
+            self::form($look, ['iron' => [null, ['900']], 'cracks' => ['sound']]),
         )
             ->assertOk()
             ->json();
@@ -246,10 +246,10 @@ final class LookTest extends HttpTestCase
             ->assertJsonPath('dimensions.1.name', 'depth')
             ->assertJsonPath('dimensions.1.usual', '45')
             ->json();
-        $sheet =
+        $form =
             ['name' => 'dovetail saw', 'sizes' => ['tpi' => '18', 'length' => 'long']] +
-            self::sheet($look, ['plate' => [null, ['41']]]);
-        $saved = $this->ask('PUT', "/api/looks/{$look['id']}", $sheet)
+            self::form($look, ['plate' => [null, ['41']]]);
+        $saved = $this->ask('PUT', "/api/looks/{$look['id']}", $form)
             ->assertOk()
             ->assertJsonPath('dimensions.1.usual', '41')
             ->json();
@@ -273,8 +273,8 @@ final class LookTest extends HttpTestCase
     public function test_readings_keep_the_unit_they_were_typed_in(): void
     {
         $look = $this->begun();
-        $sheet = ['sizes' => ['length' => '355']] + self::sheet($look, ['sole' => [null, ['0.3']]]);
-        $this->ask('PUT', "/api/looks/{$look['id']}", $sheet)->assertOk();
+        $form = ['sizes' => ['length' => '355']] + self::form($look, ['sole' => [null, ['0.3']]]);
+        $this->ask('PUT', "/api/looks/{$look['id']}", $form)->assertOk();
         $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk();
         $page = $this->ask('GET', "/api/looks/{$look['id']}")
             ->assertOk()

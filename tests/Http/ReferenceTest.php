@@ -23,7 +23,7 @@ final class ReferenceTest extends HttpTestCase
      * @param  list<array{id: string, typed: list<string>}>  $lines
      * @return array<string, mixed>
      */
-    private static function sheet(array $figures, array $lines = [], string $instrument = 'caliper'): array
+    private static function form(array $figures, array $lines = [], string $instrument = 'caliper'): array
     {
         return ['figures' => $figures, 'lists' => $lines, 'choices' => (object) [], 'instrument' => $instrument];
     }
@@ -71,8 +71,8 @@ final class ReferenceTest extends HttpTestCase
     public function test_winding_sticks_are_tested_corrected_and_kept(): void
     {
         $sticks = self::named('450 mm winding sticks');
-        $sheet = self::sheet([...self::STICKS, 'reading' => '1.5', 'turned' => '0.5']);
-        $this->ask('POST', "/api/references/{$sticks->id}/preview", $sheet)
+        $form = self::form([...self::STICKS, 'reading' => '1.5', 'turned' => '0.5']);
+        $this->ask('POST', "/api/references/{$sticks->id}/preview", $form)
             ->assertOk()
             ->assertJsonPath('answer.error', '0.50 mm')
             ->assertJsonPath('answer.verdict', 'outside')
@@ -81,7 +81,7 @@ final class ReferenceTest extends HttpTestCase
                 'Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the '
                     .'other. Then test again.',
             );
-        $page = $this->ask('POST', "/api/references/{$sticks->id}/tests", [...$sheet, 'version' => 1, 'planed' => true])
+        $page = $this->ask('POST', "/api/references/{$sticks->id}/tests", [...$form, 'version' => 1, 'planed' => true])
             ->assertCreated()
             ->assertJsonPath('history.tests.4.taken', '10 shavings off the right end of the far stick')
             ->assertJsonPath('history.due', 'It was planed and not tested again.');
@@ -90,7 +90,7 @@ final class ReferenceTest extends HttpTestCase
             'about' => ['kind' => 'reference', 'id' => $sticks->id],
         ]);
         $this->ask('POST', "/api/references/{$sticks->id}/tests", [
-            ...self::sheet([...self::STICKS, 'reading' => '1', 'turned' => '1']),
+            ...self::form([...self::STICKS, 'reading' => '1', 'turned' => '1']),
             'version' => $page->json('version'),
             'planed' => false,
         ])
@@ -111,7 +111,7 @@ final class ReferenceTest extends HttpTestCase
             'tolerance' => '0.2',
         ];
         $page = $this->ask('POST', "/api/references/{$template->id}/tests", [
-            ...self::sheet($figures),
+            ...self::form($figures),
             'version' => 1,
             'planed' => false,
         ])->assertCreated();
@@ -123,19 +123,19 @@ final class ReferenceTest extends HttpTestCase
     {
         $sole = self::named('sole of the jack plane');
         $figures = ['length' => '355', 'width' => '60', 'along' => '5', 'across' => '3', 'tolerance' => '0.05'];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::form($figures))
             ->assertOk()
             ->assertJsonPath('answer', null)
             ->assertJsonPath('nextLine', 'diagonal-0')
             ->assertJsonCount(10, 'lists');
-        $preview = $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures, self::hollow('0.1')))
+        $preview = $this->ask('POST', "/api/references/{$sole->id}/preview", self::form($figures, self::hollow('0.1')))
             ->assertOk()
             ->assertJsonPath('answer.verdict', 'outside')
             ->json();
         self::assertStringContainsString('hollow', $preview['answer']['standing']);
         self::assertStringStartsWith('Take ', $preview['next']['says']);
         $this->ask('POST', "/api/references/{$sole->id}/tests", [
-            ...self::sheet($figures, self::hollow('0.1')),
+            ...self::form($figures, self::hollow('0.1')),
             'version' => 1,
             'planed' => false,
         ])
@@ -148,9 +148,9 @@ final class ReferenceTest extends HttpTestCase
     {
         $sole = self::named('sole of the jack plane');
         $figures = ['length' => '355', 'width' => '60', 'along' => '5', 'across' => '3', 'tolerance' => '0.05'];
-        $sheet = self::sheet($figures, self::hollow('0.1'));
-        $this->ask('POST', "/api/references/{$sole->id}/preview", $sheet)->assertJsonPath('work', 'rub');
-        $session = $this->ask('POST', "/api/references/{$sole->id}/sessions", [...$sheet, 'version' => 1])
+        $form = self::form($figures, self::hollow('0.1'));
+        $this->ask('POST', "/api/references/{$sole->id}/preview", $form)->assertJsonPath('work', 'rub');
+        $session = $this->ask('POST', "/api/references/{$sole->id}/sessions", [...$form, 'version' => 1])
             ->assertCreated()
             ->assertJsonPath('steps.0.kind', 'rub')
             ->assertJsonPath('steps.0.count', 10)
@@ -172,7 +172,7 @@ final class ReferenceTest extends HttpTestCase
         $this->ask(
             'POST',
             "/api/references/{$board->id}/preview",
-            self::sheet([...$figures, 'shaving' => '0.05'], self::hollow('0.4', 450, 180)),
+            self::form([...$figures, 'shaving' => '0.05'], self::hollow('0.4', 450, 180)),
         )->assertJsonPath('work', 'plane');
     }
 
@@ -180,25 +180,25 @@ final class ReferenceTest extends HttpTestCase
     {
         $sole = self::named('sole of the jack plane');
         $figures = ['length' => '355', 'width' => '60', 'along' => '4', 'across' => '3', 'tolerance' => '0.05'];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet($figures))
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::form($figures))
             ->assertOk()
             ->assertJsonPath('readings.along.error', 'Read at 3, 5, 7 or 9 places along.');
         $this->ask('POST', "/api/references/{$sole->id}/tests", [
-            ...self::sheet($figures),
+            ...self::form($figures),
             'version' => 1,
             'planed' => false,
         ])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'figures.along');
         $this->ask('POST', "/api/references/{$sole->id}/tests", [
-            ...self::sheet([...$figures, 'along' => '5']),
+            ...self::form([...$figures, 'along' => '5']),
             'version' => 1,
             'planed' => false,
         ])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'figures');
         $lines = [['id' => 'diagonal-0', 'typed' => ['0', '-0.1', '0']]];
-        $this->ask('POST', "/api/references/{$sole->id}/preview", self::sheet([...$figures, 'along' => '5'], $lines))
+        $this->ask('POST', "/api/references/{$sole->id}/preview", self::form([...$figures, 'along' => '5'], $lines))
             ->assertOk()
             ->assertJsonPath(
                 'lists.0.readings.1.error',
@@ -245,7 +245,7 @@ final class ReferenceTest extends HttpTestCase
         $this->ask(
             'POST',
             "/api/references/{$board->id}/preview",
-            self::sheet(
+            self::form(
                 [
                     'length' => '450',
                     'width' => '180',

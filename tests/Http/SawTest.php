@@ -30,7 +30,7 @@ final class SawTest extends HttpTestCase
      * @param  array<string, mixed>  $with
      * @return array<string, mixed>
      */
-    private static function sheet(array $figures = [], array $with = []): array
+    private static function form(array $figures = [], array $with = []): array
     {
         return $with + ['figures' => $figures + self::READ, 'use' => 'rip', 'state' => 'dull', 'hardened' => false];
     }
@@ -54,7 +54,7 @@ final class SawTest extends HttpTestCase
 
     public function test_teeth_file_and_plan_follow_what_is_typed(): void
     {
-        $preview = $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet())
+        $preview = $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::form())
             ->assertOk()
             ->assertJsonPath('sound', true)
             ->assertJsonPath('canFile', true)
@@ -78,7 +78,7 @@ final class SawTest extends HttpTestCase
         $figure = fn (string $name, array $typed): array => $this->ask(
             'POST',
             '/api/saws/'.self::saw()->id.'/preview',
-            self::sheet($typed),
+            self::form($typed),
         )
             ->assertOk()
             ->json("figures.$name");
@@ -103,22 +103,22 @@ final class SawTest extends HttpTestCase
         );
         self::assertStringContainsString('breaks teeth', $figure('set', ['set' => '0.3'])['error']);
         self::assertStringContainsString('Narrower than the plate', $figure('across', ['across' => '0.4'])['error']);
-        $this->ask('PUT', '/api/saws/'.self::saw()->id, self::sheet(['tpi' => 'fine'], ['version' => 1]))
+        $this->ask('PUT', '/api/saws/'.self::saw()->id, self::form(['tpi' => 'fine'], ['version' => 1]))
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'figures.tpi');
     }
 
     public function test_hardened_teeth_and_a_filed_away_plate_are_not_worth_it(): void
     {
-        $next = fn (array $sheet): string => $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', $sheet)
+        $next = fn (array $form): string => $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', $form)
             ->assertJsonPath('canFile', false)
             ->json('next.says');
-        self::assertSame('Use it until it is blunt, then change it.', $next(self::sheet([], ['hardened' => true])));
-        self::assertSame('Not worth another filing.', $next(self::sheet(['depth' => '17'])));
+        self::assertSame('Use it until it is blunt, then change it.', $next(self::form([], ['hardened' => true])));
+        self::assertSame('Not worth another filing.', $next(self::form(['depth' => '17'])));
         $this->ask(
             'POST',
             '/api/saws/'.self::saw()->id.'/sessions',
-            self::sheet(['depth' => '17'], ['version' => 1]),
+            self::form(['depth' => '17'], ['version' => 1]),
         )->assertStatus(422);
     }
 
@@ -128,13 +128,13 @@ final class SawTest extends HttpTestCase
         $this->ask(
             'PUT',
             "/api/saws/{$saw->id}",
-            self::sheet(['rake' => '8', 'fleam' => '10'], ['version' => 1, 'use' => 'joinery']),
+            self::form(['rake' => '8', 'fleam' => '10'], ['version' => 1, 'use' => 'joinery']),
         )
             ->assertOk()
             ->assertJsonPath('figures.rake', '8')
             ->assertJsonPath('use', 'joinery');
         self::assertEqualsWithDelta(8.0, $saw->refresh()->size['rake'], 1e-9);
-        $this->ask('PUT', "/api/saws/{$saw->id}", self::sheet([], ['version' => 1]))->assertStatus(409);
+        $this->ask('PUT', "/api/saws/{$saw->id}", self::form([], ['version' => 1]))->assertStatus(409);
         $this->ask(
             'POST',
             '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo',
@@ -146,7 +146,7 @@ final class SawTest extends HttpTestCase
     public function test_a_saw_is_filed_tooth_by_tooth(): void
     {
         $saw = self::saw();
-        $session = $this->ask('POST', "/api/saws/{$saw->id}/sessions", self::sheet([], ['version' => 1]))
+        $session = $this->ask('POST', "/api/saws/{$saw->id}/sessions", self::form([], ['version' => 1]))
             ->assertCreated()
             ->assertJsonPath('kind', 'filing')
             ->assertJsonPath('steps.3.of', 'gullets')
@@ -200,14 +200,14 @@ final class SawTest extends HttpTestCase
         // Over several sheets: every tip once, each where it was.
         $places = [];
         foreach (['A1', 'B1'] as $row => $name) {
-            $sheet = new Svg(
+            $form = new Svg(
                 (string) $this->get("$at$name.svg?tpi=15&length=250")
                     ->assertOk()
                     ->getContent(),
             );
             foreach (
                 array_filter(
-                    $sheet->lines('0.10'),
+                    $form->lines('0.10'),
                     static fn (array $line): bool => abs($line[2] - $line[0]) > 5 && abs($line[2] - $line[0]) < 40,
                 ) as $line
             ) {
@@ -260,11 +260,11 @@ final class SawTest extends HttpTestCase
         $this->ask(
             'POST',
             '/api/saws/'.self::saw()->id.'/preview',
-            self::sheet(['toe' => '18', 'toeLength' => '300']),
+            self::form(['toe' => '18', 'toeLength' => '300']),
         )
             ->assertJsonPath('template', null)
             ->assertJsonPath('figures.toeLength.error', 'Must be at most as long as the toothed edge (250 mm).');
-        $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::sheet())->assertJsonPath(
+        $this->ask('POST', '/api/saws/'.self::saw()->id.'/preview', self::form())->assertJsonPath(
             'template',
             '148 tips, 1.69 mm apart, on 2 sheets to be joined.',
         );

@@ -16,7 +16,7 @@ final class ShadowBoardTest extends HttpTestCase
     private const BODY = '0.35';
 
     /** @return array<string, mixed> every tool that usually hangs */
-    private function sheet(string $width = '1800', string $height = '1200', string $room = '25'): array
+    private function form(string $width = '1800', string $height = '1200', string $room = '25'): array
     {
         $tools = array_column(
             array_filter(
@@ -35,14 +35,14 @@ final class ShadowBoardTest extends HttpTestCase
         ];
     }
 
-    /** @param  array<string, mixed>  $sheet */
-    private function keep(array $sheet): int
+    /** @param  array<string, mixed>  $form */
+    private function keep(array $form): int
     {
         return (int) array_column(
-            $this->ask('POST', '/api/shadow-boards', $sheet)->assertCreated()->json('boards'),
+            $this->ask('POST', '/api/shadow-boards', $form)->assertCreated()->json('boards'),
             'id',
             'name',
-        )[$sheet['name']];
+        )[$form['name']];
     }
 
     private function file(int $board, string $what): string
@@ -54,29 +54,29 @@ final class ShadowBoardTest extends HttpTestCase
 
     public function test_it_is_laid_out_while_it_is_typed(): void
     {
-        $sheet = $this->sheet();
-        $preview = $this->ask('POST', '/api/shadow-boards/preview', $sheet)
+        $form = $this->form();
+        $preview = $this->ask('POST', '/api/shadow-boards/preview', $form)
             ->assertOk()
             ->assertJsonPath('sound', true)
             ->assertJsonPath('left', []);
-        self::assertCount(count($sheet['tools']), $preview->json('hung'));
-        self::assertStringStartsWith('All '.count($sheet['tools']).' hang: print ', $preview->json('next.says'));
-        $this->ask('POST', '/api/shadow-boards/preview', [...$sheet, 'width' => '80 cm', 'height' => ''])
+        self::assertCount(count($form['tools']), $preview->json('hung'));
+        self::assertStringStartsWith('All '.count($form['tools']).' hang: print ', $preview->json('next.says'));
+        $this->ask('POST', '/api/shadow-boards/preview', [...$form, 'width' => '80 cm', 'height' => ''])
             ->assertJsonPath('figures.width.understood', '800 mm · 31 1/2 in')
             ->assertJsonPath('panel', null);
     }
 
     public function test_it_is_kept_changed_found_and_taken_off(): void
     {
-        $sheet = $this->sheet();
-        $id = $this->keep($sheet);
+        $form = $this->form();
+        $id = $this->keep($form);
         $this->ask('GET', '/api/search?q=by+the+door')->assertJsonPath('hits.0.id', $id);
-        $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'room' => '40', 'version' => 1])->assertOk();
+        $this->ask('PUT', "/api/shadow-boards/$id", [...$form, 'room' => '40', 'version' => 1])->assertOk();
         self::assertSame(
             '40',
             array_column($this->ask('GET', '/api/shadow-boards')->json('boards'), 'room', 'id')[$id],
         );
-        $this->ask('PUT', "/api/shadow-boards/$id", [...$sheet, 'version' => 1])->assertStatus(409);
+        $this->ask('PUT', "/api/shadow-boards/$id", [...$form, 'version' => 1])->assertStatus(409);
         $this->ask('DELETE', "/api/shadow-boards/$id", ['version' => 2])->assertOk();
         self::assertNotContains($id, $this->ask('GET', '/api/shadow-boards')->json('boards.*.id'));
     }
@@ -91,14 +91,14 @@ final class ShadowBoardTest extends HttpTestCase
             'tools' => ['tools' => []],
         ];
         foreach ($wrong as $field => $change) {
-            $this->ask('POST', '/api/shadow-boards', [...$this->sheet(), ...$change])
+            $this->ask('POST', '/api/shadow-boards', [...$this->form(), ...$change])
                 ->assertStatus(422)
                 ->assertJsonPath('errors.0.field', $field);
         }
         self::assertStringStartsWith(
             'The panel is smaller than each of the tools: ',
             $this->ask('POST', '/api/shadow-boards', [
-                ...$this->sheet('110', '110'),
+                ...$this->form('110', '110'),
                 'tools' => [Tool::of(self::bench())->where('kind', 'jack-plane')->firstOrFail()->id],
             ])->json('errors.0.message'),
         );
@@ -119,7 +119,7 @@ final class ShadowBoardTest extends HttpTestCase
         );
         self::assertSame(
             [],
-            $this->ask('POST', '/api/shadow-boards/preview', [...$this->sheet(), 'tools' => [$wanted, $away]])->json(
+            $this->ask('POST', '/api/shadow-boards/preview', [...$this->form(), 'tools' => [$wanted, $away]])->json(
                 'hung',
             ),
         );
@@ -134,17 +134,17 @@ final class ShadowBoardTest extends HttpTestCase
         $chance = new Randomizer(new Mt19937(11));
         foreach (range(1, 4) as $trial) {
             $room = $chance->getInt(5, 60);
-            $sheet = $this->sheet(
+            $form = $this->form(
                 (string) $chance->getInt(700, 2200),
                 (string) $chance->getInt(500, 1500),
                 (string) $room,
             );
-            $tools = $chance->pickArrayKeys($sheet['tools'], $chance->getInt(5, count($sheet['tools'])));
+            $tools = $chance->pickArrayKeys($form['tools'], $chance->getInt(5, count($form['tools'])));
             $id = $this->keep(
                 [
                     'name' => "board $trial",
-                    'tools' => array_map(static fn (int|string $key): int => $sheet['tools'][$key], $tools),
-                ] + $sheet,
+                    'tools' => array_map(static fn (int|string $key): int => $form['tools'][$key], $tools),
+                ] + $form,
             );
             $svg = new Svg($this->file($id, 'whole.svg'));
             [, , $width, $height] = array_map(floatval(...), explode(' ', $svg->root->getAttribute('viewBox')));
@@ -196,29 +196,29 @@ final class ShadowBoardTest extends HttpTestCase
     /** Put together by their names, the sheets carry the board's lines: as long together, and each where it was. */
     public function test_the_sheets_together_are_the_board_at_true_size(): void
     {
-        $id = $this->keep($this->sheet('1500', '1300'));
+        $id = $this->keep($this->form('1500', '1300'));
         $whole = new Svg($this->file($id, 'whole.svg'));
         self::assertSame(
             ['1500mm', '1300mm', '0 0 1500 1300'],
             array_map($whole->root->getAttribute(...), ['width', 'height', 'viewBox']),
         );
         $names = array_column(
-            $this->ask('POST', '/api/shadow-boards/preview', $this->sheet('1500', '1300'))->json('sheets'),
+            $this->ask('POST', '/api/shadow-boards/preview', $this->form('1500', '1300'))->json('sheets'),
             'name',
         );
         $printed = 0.0;
         foreach ($names as $name) {
-            $sheet = new Svg($this->file($id, "$name.svg"));
-            self::assertSame(['210mm', '297mm'], array_map($sheet->root->getAttribute(...), ['width', 'height']));
+            $form = new Svg($this->file($id, "$name.svg"));
+            self::assertSame(['210mm', '297mm'], array_map($form->root->getAttribute(...), ['width', 'height']));
             $check = array_filter(
-                $sheet->lines(),
+                $form->lines(),
                 static fn (array $line): bool => abs($line[2] - $line[0] - 100.0) < 0.2 && $line[1] === $line[3],
             );
             self::assertNotSame([], $check, "$name has no line of 100 mm");
             $printed += array_sum(
                 array_map(
                     static fn (array $line): float => hypot($line[2] - $line[0], $line[3] - $line[1]),
-                    $sheet->lines(self::BODY),
+                    $form->lines(self::BODY),
                 ),
             );
         }
@@ -230,9 +230,9 @@ final class ShadowBoardTest extends HttpTestCase
     /** A page each and one that shows how they lie; in the file the line of 100 mm is 283.46 points long. */
     public function test_all_sheets_are_one_pdf(): void
     {
-        $sheet = $this->sheet('900', '700');
-        $count = count($this->ask('POST', '/api/shadow-boards/preview', $sheet)->json('sheets'));
-        $pdf = $this->file($this->keep($sheet), 'sheets.pdf');
+        $form = $this->form('900', '700');
+        $count = count($this->ask('POST', '/api/shadow-boards/preview', $form)->json('sheets'));
+        $pdf = $this->file($this->keep($form), 'sheets.pdf');
         self::assertSame($count + 1, preg_match_all('/\/Type \/Page\b/', $pdf));
         preg_match_all('/stream\r?\n(.*?)endstream/s', $pdf, $streams);
         $second = (string) @gzuncompress($streams[1][1] ?? '');

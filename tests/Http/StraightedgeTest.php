@@ -40,11 +40,11 @@ final class StraightedgeTest extends HttpTestCase
 
     public function test_a_wrong_figure_stands_beside_its_field_and_is_refused(): void
     {
-        $sheet = self::straightedgeTest(['0', '0.2', 'a lot', '0.2', '0']);
+        $form = self::straightedgeTest(['0', '0.2', 'a lot', '0.2', '0']);
         self::assertNotNull(
-            $this->ask('POST', self::path('/preview'), $sheet)->assertOk()->json('lists.1.readings.2.error'),
+            $this->ask('POST', self::path('/preview'), $form)->assertOk()->json('lists.1.readings.2.error'),
         );
-        $this->ask('POST', self::path('/tests'), [...$sheet, 'version' => 1, 'planed' => false])
+        $this->ask('POST', self::path('/tests'), [...$form, 'version' => 1, 'planed' => false])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'lists.gap[2]');
         $this->ask('POST', self::path('/tests'), [

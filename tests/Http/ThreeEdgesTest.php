@@ -7,7 +7,7 @@ namespace Tests\Http;
 final class ThreeEdgesTest extends HttpTestCase
 {
     /** @return array<string, mixed> */
-    private function sheet(string $bc = '0.25'): array
+    private function form(string $bc = '0.25'): array
     {
         $at = ['0', '450', '900'];
         $gaps = [['0.1', '0.1', '0.1'], ['0.2', '0.3', '0'], ['0.1', '0.1', '0.1']];
@@ -25,7 +25,7 @@ final class ThreeEdgesTest extends HttpTestCase
         $rows[1]['bc'] = $bc;
 
         return [
-            ...$this->ask('GET', '/api/three-edges')->assertOk()->json('sheet'),
+            ...$this->ask('GET', '/api/three-edges')->assertOk()->json('typed'),
             'instrument' => 'caliper',
             'rows' => $rows,
         ];
@@ -33,15 +33,15 @@ final class ThreeEdgesTest extends HttpTestCase
 
     public function test_it_begins_with_places_and_no_gap(): void
     {
-        $this->ask('GET', '/api/three-edges')->assertJsonCount(5, 'sheet.rows')->assertJsonPath('sheet.rows.0.ab', '');
-        $this->ask('POST', '/api/three-edges/preview', $this->ask('GET', '/api/three-edges')->json('sheet'))
+        $this->ask('GET', '/api/three-edges')->assertJsonCount(5, 'typed.rows')->assertJsonPath('typed.rows.0.ab', '');
+        $this->ask('POST', '/api/three-edges/preview', $this->ask('GET', '/api/three-edges')->json('typed'))
             ->assertOk()
             ->assertJsonPath('edges', []);
     }
 
     public function test_three_pairs_tell_three_edges(): void
     {
-        $preview = $this->ask('POST', '/api/three-edges/preview', $this->sheet('0.3'))->assertOk()->json();
+        $preview = $this->ask('POST', '/api/three-edges/preview', $this->form('0.3'))->assertOk()->json();
         self::assertSame(['first', 'second', 'third'], array_column($preview['edges'], 'name'));
         self::assertEqualsWithDelta([0.2, 0, 0.2], $preview['edges'][1]['removeMm'], 1e-9);
         self::assertSame(
@@ -54,9 +54,9 @@ final class ThreeEdgesTest extends HttpTestCase
     public function test_a_wrong_figure_stands_beside_its_field(): void
     {
         self::assertNotNull(
-            $this->ask('POST', '/api/three-edges/preview', $this->sheet('300'))->assertOk()->json('rows.1.bc.error'),
+            $this->ask('POST', '/api/three-edges/preview', $this->form('300'))->assertOk()->json('rows.1.bc.error'),
         );
-        $this->ask('POST', '/api/three-edges/preview', [...$this->sheet(), 'instrument' => 'eye'])
+        $this->ask('POST', '/api/three-edges/preview', [...$this->form(), 'instrument' => 'eye'])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'instrument');
     }
@@ -80,12 +80,12 @@ final class ThreeEdgesTest extends HttpTestCase
     public function test_those_on_the_list_get_a_test_each(): void
     {
         [$one, $other] = $this->straightedges();
-        $sheet = [...$this->sheet('0.3'), 'references' => [$one, 0, $other]];
-        $this->ask('POST', '/api/three-edges/preview', $sheet)
+        $form = [...$this->form('0.3'), 'references' => [$one, 0, $other]];
+        $this->ask('POST', '/api/three-edges/preview', $form)
             ->assertJsonPath('canRecord', true)
             ->assertJsonPath('work', null);
         $before = count($this->ask('GET', "/api/references/$one")->json('history.tests'));
-        $this->ask('POST', '/api/three-edges/tests', $sheet)->assertStatus(201);
+        $this->ask('POST', '/api/three-edges/tests', $form)->assertStatus(201);
         $tests = $this->ask('GET', "/api/references/$one")->json('history.tests');
         self::assertCount($before + 1, $tests);
         self::assertSame('as one of three', $tests[$before]['found']);
@@ -99,9 +99,9 @@ final class ThreeEdgesTest extends HttpTestCase
     public function test_the_worst_of_them_is_planed_in_bench_mode(): void
     {
         [$one] = $this->straightedges();
-        $sheet = [...$this->sheet('0.3'), 'references' => [0, $one, 0]];
-        $this->ask('POST', '/api/three-edges/preview', $sheet)->assertJsonPath('work', 'plane');
-        $session = $this->ask('POST', '/api/three-edges/sessions', $sheet)->assertStatus(201)->json();
+        $form = [...$this->form('0.3'), 'references' => [0, $one, 0]];
+        $this->ask('POST', '/api/three-edges/preview', $form)->assertJsonPath('work', 'plane');
+        $session = $this->ask('POST', '/api/three-edges/sessions', $form)->assertStatus(201)->json();
         self::assertSame('planing', $session['kind']);
         $counted = array_column($session['steps'], 'count');
         $this->ask('PUT', "/api/sessions/{$session['id']}", [
@@ -123,14 +123,14 @@ final class ThreeEdgesTest extends HttpTestCase
     {
         [$one] = $this->straightedges();
         foreach ([[$one, $one, 0], [0, 0, 0]] as $references) {
-            $this->ask('POST', '/api/three-edges/tests', [...$this->sheet('0.3'), 'references' => $references])
+            $this->ask('POST', '/api/three-edges/tests', [...$this->form('0.3'), 'references' => $references])
                 ->assertStatus(422)
                 ->assertJsonPath('errors.0.field', 'references');
         }
-        $this->ask('POST', '/api/three-edges/tests', [...$this->sheet('wide'), 'references' => [$one, 0, 0]])
+        $this->ask('POST', '/api/three-edges/tests', [...$this->form('wide'), 'references' => [$one, 0, 0]])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.field', 'rows');
-        $this->ask('POST', '/api/three-edges/sessions', [...$this->sheet('0.3'), 'references' => [$one, 0, 0]])
+        $this->ask('POST', '/api/three-edges/sessions', [...$this->form('0.3'), 'references' => [$one, 0, 0]])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.message', 'Say which straightedge the worst of them is.');
     }

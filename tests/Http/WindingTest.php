@@ -23,7 +23,7 @@ final class WindingTest extends HttpTestCase
         $this->ask('GET', '/api/winding')
             ->assertOk()
             ->assertJsonPath('sticks', 'winding sticks, 450 mm, pine and walnut')
-            ->assertJsonPath('sheet.stickLength', '450');
+            ->assertJsonPath('typed.stickLength', '450');
     }
 
     public function test_a_twist_is_shown_where_it_is_to_come_off(): void
@@ -68,14 +68,14 @@ final class WindingTest extends HttpTestCase
     public function test_a_board_on_the_list_gets_a_test_and_its_corners_are_planed(): void
     {
         $board = $this->ask('POST', '/api/references', ['kind' => 'board', 'name' => 'hive floor'])->json('id');
-        $sheet = [...self::SHEET, 'board' => $board];
+        $form = [...self::SHEET, 'board' => $board];
         self::assertContains('hive floor', array_column($this->ask('GET', '/api/winding')->json('boards'), 'name'));
-        $this->ask('POST', '/api/winding/preview', $sheet)
+        $this->ask('POST', '/api/winding/preview', $form)
             ->assertOk()
             ->assertJsonPath('canRecord', true)
             ->assertJsonPath('work', 'plane')
             ->assertJsonPath('next.takeOff', true);
-        $session = $this->ask('POST', '/api/winding/sessions', $sheet)
+        $session = $this->ask('POST', '/api/winding/sessions', $form)
             ->assertStatus(201)
             ->assertJsonPath('kind', 'planing')
             ->assertJsonPath('steps.0.title', '5 shavings off the near left, along the diagonal')
@@ -96,7 +96,7 @@ final class WindingTest extends HttpTestCase
             ->assertJsonPath('history.tests.0.taken', '10 strokes taken')
             ->assertJsonPath('history.due', 'It was planed and not tested again.');
         $this->ask('POST', '/api/winding/tests', [
-            ...$sheet,
+            ...$form,
             'rows' => [['at' => '600', 'reading' => '0.1']],
         ])->assertStatus(201);
         $this->ask('GET', "/api/references/$board")->assertJsonPath('history.due', null);
@@ -109,11 +109,11 @@ final class WindingTest extends HttpTestCase
     public function test_sticks_that_were_tested_make_it_surer(): void
     {
         $next = static fn (array $preview): string => $preview['next']['says'];
-        $sheet = [...self::SHEET, 'tolerance' => '0.3', 'rows' => [['at' => '600', 'reading' => '0.5']]];
+        $form = [...self::SHEET, 'tolerance' => '0.3', 'rows' => [['at' => '600', 'reading' => '0.5']]];
         Reference::of($this->bench())->where('kind', 'sticks')->get()->each->delete();
         self::assertStringStartsWith(
             'Can’t tell yet',
-            $next($this->ask('POST', '/api/winding/preview', $sheet)->json()),
+            $next($this->ask('POST', '/api/winding/preview', $form)->json()),
         );
         $sticks = $this->ask('POST', '/api/references', ['kind' => 'sticks', 'name' => 'long sticks'])->json();
         $this->ask('POST', "/api/references/{$sticks['id']}/tests", [
@@ -131,7 +131,7 @@ final class WindingTest extends HttpTestCase
             'instrument' => 'loupe',
             'version' => $sticks['version'],
         ])->assertStatus(201);
-        self::assertStringStartsWith('Leave it', $next($this->ask('POST', '/api/winding/preview', $sheet)->json()));
+        self::assertStringStartsWith('Leave it', $next($this->ask('POST', '/api/winding/preview', $form)->json()));
     }
 
     public function test_what_is_not_on_the_list_is_not_written_down(): void

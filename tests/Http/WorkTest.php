@@ -74,18 +74,18 @@ final class WorkTest extends HttpTestCase
 
     public function test_sizes_are_reckoned_with_while_they_are_typed(): void
     {
-        $sheet = [
+        $form = [
             'pattern' => 'dovetailed-box',
             'measures' => ['thickness' => '70', 'pin' => '2'],
             'steps' => [],
             'hardness' => 'soft',
         ];
-        $this->ask('POST', '/api/works/preview', $sheet)
+        $this->ask('POST', '/api/works/preview', $form)
             ->assertOk()
             ->assertJsonPath('figures.thickness.error', 'Board thickness: 4 mm to 60 mm.')
             ->assertJsonPath('sound', false);
         $says = array_column(
-            $this->ask('POST', '/api/works/preview', ['measures' => ['pin' => '2']] + $sheet)->json('tasks'),
+            $this->ask('POST', '/api/works/preview', ['measures' => ['pin' => '2']] + $form)->json('tasks'),
             'says',
             'operation',
         );

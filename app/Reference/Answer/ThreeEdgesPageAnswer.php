@@ -17,7 +17,7 @@ final readonly class ThreeEdgesPageAnswer extends Answer
      * @param  list<NamedAnswer>  $straightedges
      */
     public function __construct(
-        #[Field('what stands in the fields')] public ThreeEdgesSheetAnswer $sheet,
+        #[Field('what stands in the fields')] public ThreeEdgesTypedAnswer $typed,
         #[Field('what a gap can be read with', of: InstrumentAnswer::class)] public array $instruments,
         #[Field('straightedges on the list', of: NamedAnswer::class)] public array $straightedges,
     ) {

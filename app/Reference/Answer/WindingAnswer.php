@@ -15,7 +15,7 @@ final readonly class WindingAnswer extends Answer
     public function __construct(
         #[Field('the winding sticks')] public ?string $sticks,
         #[Field('boards on the list', of: NamedAnswer::class)] public array $boards,
-        #[Field('what stands in the fields')] public WindingSheetAnswer $sheet,
+        #[Field('what stands in the fields')] public WindingTypedAnswer $typed,
     ) {
     }
 }

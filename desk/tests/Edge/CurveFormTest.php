@@ -22,7 +22,7 @@ use PHPUnit\Framework\TestCase;
 final class CurveFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed, float $bedDeg = 45.0, bool $hasStone = true): CurveForm
+    private static function form(array $typed, float $bedDeg = 45.0, bool $hasStone = true): CurveForm
     {
         $blade = new Blade(50, 2.5, 25, 30, 1.0, 4, EdgeKind::PlaneIron, bedDeg: $bedDeg, bevelUp: $bedDeg < 30);
 
@@ -37,13 +37,13 @@ final class CurveFormTest extends TestCase
     /** The check value of `camber-strokes`: 10, 3, none, 3, 10. */
     public function test_the_strokes_are_told_place_by_place(): void
     {
-        $sheet = self::sheet(['relief' => '0.1']);
-        self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $sheet->next()->says);
+        $form = self::form(['relief' => '0.1']);
+        self::assertSame('10 at each corner, 3 at each quarter: 26 strokes in all.', $form->next()->says);
         self::assertSame(
             'The corners stand back 0.14 mm on the iron, which the wood sees as 0.10 mm.',
-            $sheet->lines()[0],
+            $form->lines()[0],
         );
-        self::assertCount(2, $sheet->how());
+        self::assertCount(2, $form->how());
     }
 
     /** Relief 0.1 on a bed of 12° is 0.1/sin 12° = 0.48 mm of curve. */
@@ -51,34 +51,34 @@ final class CurveFormTest extends TestCase
     {
         self::assertStringStartsWith(
             'Bevel up on a bed of 12° the same relief needs 0.48 mm of curve',
-            self::sheet(['relief' => '0.1'])->lines()[2],
+            self::form(['relief' => '0.1'])->lines()[2],
         );
         self::assertStringStartsWith(
             'On a bed of 45° the same relief needs only 0.14 mm',
-            self::sheet(['relief' => '0.1'], 12.0)->lines()[2],
+            self::form(['relief' => '0.1'], 12.0)->lines()[2],
         );
     }
 
     public function test_a_radius_does_as_well_and_two_are_asked_about(): void
     {
-        self::assertEqualsWithDelta(250.0, self::sheet(['radius' => '250'])->curve->radiusMm ?? 0.0, 1e-9);
+        self::assertEqualsWithDelta(250.0, self::form(['radius' => '250'])->curve->radiusMm ?? 0.0, 1e-9);
         self::assertSame(
             'The relief is taken; leave one of the two empty.',
-            self::sheet(['radius' => '250', 'relief' => '0.1'])->form->readings['radius']->doubt,
+            self::form(['radius' => '250', 'relief' => '0.1'])->form->readings['radius']->doubt,
         );
     }
 
     public function test_what_cannot_be_is_refused_beside_its_field(): void
     {
-        self::assertNotNull(self::sheet(['radius' => '20'])->form->readings['radius']->error);
-        self::assertNotNull(self::sheet(['relief' => '19'])->form->readings['relief']->error);
-        self::assertFalse(self::sheet(['relief' => '19'])->isSound());
-        self::assertStringNotContainsString('strokes', self::sheet(['relief' => '0.1'], hasStone: false)->lines()[2]);
+        self::assertNotNull(self::form(['radius' => '20'])->form->readings['radius']->error);
+        self::assertNotNull(self::form(['relief' => '19'])->form->readings['relief']->error);
+        self::assertFalse(self::form(['relief' => '19'])->isSound());
+        self::assertStringNotContainsString('strokes', self::form(['relief' => '0.1'], hasStone: false)->lines()[2]);
         self::assertSame(
             'Lay a stone on the rack first.',
-            self::sheet(['relief' => '0.1'], hasStone: false)->next()->says,
+            self::form(['relief' => '0.1'], hasStone: false)->next()->says,
         );
-        self::assertStringStartsWith('Choose what the iron is for', self::sheet([])->next()->says);
+        self::assertStringStartsWith('Choose what the iron is for', self::form([])->next()->says);
     }
 
     /** The rougher the work the more curve; hard wood less than soft (common practice, no source). */
@@ -100,7 +100,7 @@ final class CurveFormTest extends TestCase
     /** Every point of the printed arc lies 250 mm from its centre, and its corners 50 mm apart. */
     public function test_the_curve_is_printed_at_true_size(): void
     {
-        $curve = self::sheet(['radius' => '250'])->curve;
+        $curve = self::form(['radius' => '250'])->curve;
         self::assertInstanceOf(CamberStrokesResult::class, $curve);
         $arc = array_values(
             array_filter(

@@ -21,7 +21,7 @@ use PHPUnit\Framework\TestCase;
 final class GeometryFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = [], ?Blade $blade = null, bool $up = false): GeometryForm
+    private static function form(array $typed = [], ?Blade $blade = null, bool $up = false): GeometryForm
     {
         $blade ??= new Blade(50, 2.5, 25, 30, 0.6, 2, EdgeKind::PlaneIron, EdgeDuty::Smooth, 45.0);
 
@@ -37,21 +37,21 @@ final class GeometryFormTest extends TestCase
     /** @param  array<string, string>  $typed */
     private static function next(array $typed = [], ?Blade $blade = null, bool $up = false): string
     {
-        $sheet = self::sheet($typed, $blade, $up);
-        self::assertNotNull($sheet->geometry, (string) $sheet->objection);
+        $form = self::form($typed, $blade, $up);
+        self::assertNotNull($form->geometry, (string) $form->objection);
 
-        return (new GeometryWords($sheet->geometry, $sheet->format))->next()->says;
+        return (new GeometryWords($form->geometry, $form->format))->next()->says;
     }
 
     /** @param  array<string, string>  $typed */
     private static function line(string $label, array $typed, ?Blade $blade = null): string
     {
-        $sheet = self::sheet($typed, $blade);
-        self::assertNotNull($sheet->geometry);
+        $form = self::form($typed, $blade);
+        self::assertNotNull($form->geometry);
         $lines = array_column(
             array_map(
                 static fn (GeometryLine $line): array => [$line->label, $line->text.' '.$line->says],
-                (new GeometryWords($sheet->geometry, $sheet->format))->lines(),
+                (new GeometryWords($form->geometry, $form->format))->lines(),
             ),
             1,
             0,
@@ -62,7 +62,7 @@ final class GeometryFormTest extends TestCase
 
     public function test_nothing_typed_is_the_record(): void
     {
-        self::assertTrue(self::sheet()->isSound());
+        self::assertTrue(self::form()->isSound());
         self::assertSame('It cuts at 45°, with 15° of clearance.', self::next());
     }
 
@@ -71,7 +71,7 @@ final class GeometryFormTest extends TestCase
     {
         self::assertEqualsWithDelta(
             30.0,
-            self::sheet(['bevelLength' => '5', 'honed' => '33'])->blade->primaryDeg,
+            self::form(['bevelLength' => '5', 'honed' => '33'])->blade->primaryDeg,
             1e-9,
         );
     }
@@ -98,15 +98,15 @@ final class GeometryFormTest extends TestCase
     /** asin(0.5/30) = 0.955°: a thin rule half a millimetre thick, lying 30 mm behind the edge. */
     public function test_a_thin_rule_makes_a_back_bevel(): void
     {
-        $sheet = self::sheet(['shim' => '0.5', 'reach' => '30']);
-        self::assertEqualsWithDelta(0.95495, $sheet->blade->backBevelDeg, 1e-4);
-        self::assertSame(0.0, self::sheet(['shim' => '0.5'])->blade->backBevelDeg, 'half of it says nothing');
+        $form = self::form(['shim' => '0.5', 'reach' => '30']);
+        self::assertEqualsWithDelta(0.95495, $form->blade->backBevelDeg, 1e-4);
+        self::assertSame(0.0, self::form(['shim' => '0.5'])->blade->backBevelDeg, 'half of it says nothing');
     }
 
     /** By hand: a relief of 0.1 mm at 45° is a sag of 0.1414; (25² + 0.1414²)/0.2828 = 2209.8 mm. */
     public function test_a_relief_makes_a_curve(): void
     {
-        self::assertEqualsWithDelta(2209.8, (float) self::sheet(['relief' => '0.1'])->blade->radiusMm, 0.2);
+        self::assertEqualsWithDelta(2209.8, (float) self::form(['relief' => '0.1'])->blade->radiusMm, 0.2);
         self::assertStringContainsString(
             '0.14 mm on the iron, 0.10 mm in the wood',
             self::line('Curve', ['relief' => '0.1']),
@@ -142,17 +142,17 @@ final class GeometryFormTest extends TestCase
     #[TestWith(['nick', '6', 'A nick is between 0.001 and 5 mm deep.'])]
     public function test_what_cannot_be_is_said_beside_its_field(string $field, string $text, string $says): void
     {
-        $figure = self::sheet([$field => $text])->form->readings[$field];
+        $figure = self::form([$field => $text])->form->readings[$field];
         self::assertNotNull($figure->error);
         self::assertStringContainsString($says, $figure->error);
-        self::assertFalse(self::sheet([$field => $text])->isSound());
+        self::assertFalse(self::form([$field => $text])->isSound());
     }
 
     public function test_figures_that_do_not_go_together_are_objected_to(): void
     {
-        $sheet = self::sheet(['honed' => '20']);
-        self::assertFalse($sheet->isSound());
-        self::assertTrue($sheet->objection !== null || $sheet->form->readings['honed']->error !== null);
+        $form = self::form(['honed' => '20']);
+        self::assertFalse($form->isSound());
+        self::assertTrue($form->objection !== null || $form->form->readings['honed']->error !== null);
     }
 
     public function test_every_field_has_its_words_and_limits(): void
@@ -170,9 +170,9 @@ final class GeometryFormTest extends TestCase
 
     public function test_how_far_a_honing_goes_is_explained_with_the_numbers(): void
     {
-        $sheet = self::sheet();
-        self::assertNotNull($sheet->geometry);
-        $explained = (new GeometryWords($sheet->geometry, $sheet->format))->explained();
+        $form = self::form();
+        self::assertNotNull($form->geometry);
+        $explained = (new GeometryWords($form->geometry, $form->format))->explained();
         self::assertSame('45° + 0° = 45°', $explained[0]->numbers);
         self::assertStringContainsString('0.03 mm a honing', $explained[1]->numbers);
     }

@@ -18,7 +18,7 @@ use PHPUnit\Framework\TestCase;
 final class SharpeningFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = [], ?EdgeNeed $condition = EdgeNeed::Dull): SharpeningForm
+    private static function form(array $typed = [], ?EdgeNeed $condition = EdgeNeed::Dull): SharpeningForm
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         $stones = [
@@ -43,23 +43,23 @@ final class SharpeningFormTest extends TestCase
 
     public function test_the_plan_names_stones_strokes_and_what_to_see(): void
     {
-        $plan = self::sheet()->plan;
+        $plan = self::form()->plan;
 
         self::assertNotNull($plan);
         self::assertSame(
             ['1000 stone', '8000 stone'],
             array_map(static fn ($step) => $step->stone->name, $plan->steps),
         );
-        $words = new SharpeningWords($plan, EdgeNeed::Dull, self::sheet()->format);
+        $words = new SharpeningWords($plan, EdgeNeed::Dull, self::form()->format);
         self::assertStringContainsString('burr along the whole edge', StepWords::see($plan->steps[0]));
         self::assertStringContainsString('coarse stone stays in the rack', $words->left()[0]);
     }
 
     public function test_the_next_stroke_is_one_sentence_with_its_numbers(): void
     {
-        $sheet = self::sheet();
-        assert($sheet->plan !== null);
-        $words = new SharpeningWords($sheet->plan, EdgeNeed::Dull, $sheet->format);
+        $form = self::form();
+        assert($form->plan !== null);
+        $words = new SharpeningWords($form->plan, EdgeNeed::Dull, $form->format);
 
         self::assertSame('4 strokes on the 1000 stone, then 6 on the 8000 stone.', $words->nextStroke());
     }
@@ -67,24 +67,24 @@ final class SharpeningFormTest extends TestCase
     /** 3.4 mm thick and 6.8 mm along the bevel: 30°, five more than on record. */
     public function test_a_measured_angle_is_told_from_the_record_by_its_uncertainty(): void
     {
-        $sheet = self::sheet(['thickness' => '3.4', 'bevelLength' => '6.8']);
+        $form = self::form(['thickness' => '3.4', 'bevelLength' => '6.8']);
 
-        self::assertEqualsWithDelta(30, $sheet->angle->angleDeg ?? 0, 1e-9);
-        self::assertSame('5.0° steeper than on record.', $sheet->angleSentence(25));
+        self::assertEqualsWithDelta(30, $form->angle->angleDeg ?? 0, 1e-9);
+        self::assertSame('5.0° steeper than on record.', $form->angleSentence(25));
     }
 
     public function test_a_bevel_shorter_than_the_blade_is_thick_is_told_in_words(): void
     {
         self::assertSame(
             'The bevel must be longer than the blade is thick (3.4 mm).',
-            self::sheet(['bevelLength' => '3'])->form->readings['bevelLength']->error,
+            self::form(['bevelLength' => '3'])->form->readings['bevelLength']->error,
         );
     }
 
     /** 3.4/sin 25° = 8.05 mm of bevel are expected; 204 is 25 times that. */
     public function test_a_bevel_25_times_too_long_is_asked_about(): void
     {
-        $reading = self::sheet(['bevelLength' => '204'], null)->form->readings['bevelLength'];
+        $reading = self::form(['bevelLength' => '204'], null)->form->readings['bevelLength'];
 
         self::assertStringContainsString('typed in the other unit', (string) $reading->error);
         self::assertSame('8.031', $reading->instead);
@@ -92,24 +92,24 @@ final class SharpeningFormTest extends TestCase
 
     public function test_a_nick_waits_for_its_depth(): void
     {
-        $sheet = self::sheet(condition: EdgeNeed::Nicked);
+        $form = self::form(condition: EdgeNeed::Nicked);
 
-        self::assertNull($sheet->plan);
-        self::assertSame('Type how deep the nick is: the edge must go back that far.', $sheet->missing);
+        self::assertNull($form->plan);
+        self::assertSame('Type how deep the nick is: the edge must go back that far.', $form->missing);
     }
 
     public function test_a_deep_nick_is_better_ground(): void
     {
-        $sheet = self::sheet(['nickDepth' => '0.4'], EdgeNeed::Nicked);
-        self::assertNotNull($sheet->plan);
+        $form = self::form(['nickDepth' => '0.4'], EdgeNeed::Nicked);
+        self::assertNotNull($form->plan);
         self::assertStringContainsString(
             'grind the bevel back first',
-            (string) (new SharpeningWords($sheet->plan, EdgeNeed::Nicked, $sheet->format))->warning(),
+            (string) (new SharpeningWords($form->plan, EdgeNeed::Nicked, $form->format))->warning(),
         );
     }
 
     public function test_a_sharp_edge_has_no_plan(): void
     {
-        self::assertNull(self::sheet(condition: null)->plan);
+        self::assertNull(self::form(condition: null)->plan);
     }
 }

@@ -32,7 +32,7 @@ final class SawFormTest extends TestCase
     ];
 
     /** @param  array<string, string>  $typed */
-    private static function sheet(
+    private static function form(
         array $typed = [],
         SawState $state = SawState::Dull,
         SawUse $use = SawUse::Rip,
@@ -66,8 +66,8 @@ final class SawFormTest extends TestCase
     /** 254 mm at ten to the inch are a hundred teeth. */
     public function test_teeth_are_counted(): void
     {
-        self::assertSame(100, self::sheet()->count);
-        self::assertTrue(self::sheet()->canFile());
+        self::assertSame(100, self::form()->count);
+        self::assertTrue(self::form()->canFile());
     }
 
     /**
@@ -147,30 +147,30 @@ final class SawFormTest extends TestCase
     /** 60 − 0.4·80 = 28 mm to spare; jointed by 0.2 a time: 140 filings. */
     public function test_filings_left_by_hand(): void
     {
-        self::assertSame(140, self::sheet([], SawState::Uneven)->filingsLeft);
-        self::assertSame(0, self::sheet(['depth' => '32'])->filingsLeft);
-        self::assertSame(1, self::sheet(['depth' => '32.25'], SawState::Uneven)->filingsLeft);
+        self::assertSame(140, self::form([], SawState::Uneven)->filingsLeft);
+        self::assertSame(0, self::form(['depth' => '32'])->filingsLeft);
+        self::assertSame(1, self::form(['depth' => '32.25'], SawState::Uneven)->filingsLeft);
         self::assertStringContainsString(
             'there is one filing left',
-            (string) self::sheet(['depth' => '32.25'], SawState::Uneven)->worth(),
+            (string) self::form(['depth' => '32.25'], SawState::Uneven)->worth(),
         );
-        self::assertStringContainsString('more than 100 filings', (string) self::sheet()->worth());
-        self::assertNull(self::sheet(['depth' => ''])->worth());
+        self::assertStringContainsString('more than 100 filings', (string) self::form()->worth());
+        self::assertNull(self::form(['depth' => ''])->worth());
     }
 
     public function test_what_is_not_worth_filing_is_not_filed(): void
     {
-        self::assertFalse(self::sheet(['depth' => '32'])->canFile());
-        self::assertSame('Not worth another filing.', self::sheet(['depth' => '32'])->next()->says);
-        self::assertFalse(self::sheet(isHardened: true)->canFile());
-        self::assertSame('Hardened teeth cannot be filed.', self::sheet(isHardened: true)->worth());
+        self::assertFalse(self::form(['depth' => '32'])->canFile());
+        self::assertSame('Not worth another filing.', self::form(['depth' => '32'])->next()->says);
+        self::assertFalse(self::form(isHardened: true)->canFile());
+        self::assertSame('Hardened teeth cannot be filed.', self::form(isHardened: true)->worth());
     }
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertStringStartsWith('Count the teeth', self::sheet(['tpi' => ''])->next()->says);
-        self::assertStringStartsWith('Measure the toothed edge', self::sheet(['length' => ''])->next()->says);
-        self::assertSame([], self::sheet(['tpi' => ''])->effects());
+        self::assertStringStartsWith('Count the teeth', self::form(['tpi' => ''])->next()->says);
+        self::assertStringStartsWith('Measure the toothed edge', self::form(['length' => ''])->next()->says);
+        self::assertSame([], self::form(['tpi' => ''])->effects());
     }
 
     public function test_each_number_says_what_it_does(): void
@@ -182,14 +182,14 @@ final class SawFormTest extends TestCase
                 '0° of fleam: chisel points, for cuts along the grain.',
                 'It cuts 1.00 mm wide.',
             ],
-            self::sheet()->effects(),
+            self::form()->effects(),
         );
-        self::assertStringContainsString('10° of slope', implode(' ', self::sheet(['slope' => '10'])->effects()));
+        self::assertStringContainsString('10° of slope', implode(' ', self::form(['slope' => '10'])->effects()));
         self::assertStringContainsString(
             'knife points',
-            implode(' ', self::sheet(['fleam' => '20', 'rake' => '15'])->effects()),
+            implode(' ', self::form(['fleam' => '20', 'rake' => '15'])->effects()),
         );
-        self::assertCount(2, self::sheet()->how());
+        self::assertCount(2, self::form()->how());
     }
 
     /**
@@ -244,7 +244,7 @@ final class SawFormTest extends TestCase
         [$error] = self::reading($name, $typed);
         self::assertNotNull($error);
         self::assertStringContainsString($part, $error);
-        self::assertFalse(self::sheet($typed)->isSound());
+        self::assertFalse(self::form($typed)->isSound());
     }
 
     /**

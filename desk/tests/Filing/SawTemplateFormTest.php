@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 final class SawTemplateFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed = []): SawTemplateForm
+    private static function form(array $typed = []): SawTemplateForm
     {
         return SawTemplateForm::of($typed + ['tpi' => '10', 'length' => '254'], self::format());
     }
@@ -31,22 +31,22 @@ final class SawTemplateFormTest extends TestCase
 
     public function test_it_says_what_will_be_printed(): void
     {
-        self::assertSame('101 tips, 2.54 mm apart, on 2 sheets to be joined.', self::sheet()->says(self::format()));
+        self::assertSame('101 tips, 2.54 mm apart, on 2 sheets to be joined.', self::form()->says(self::format()));
         self::assertSame(
             '41 tips, 2.54 mm apart, on one sheet.',
-            self::sheet(['length' => '101.6'])->says(self::format()),
+            self::form(['length' => '101.6'])->says(self::format()),
         );
         self::assertStringContainsString(
             '1.27 mm to 2.54 mm apart',
-            (string) self::sheet(['toe' => '20', 'toeLength' => '40'])->says(self::format()),
+            (string) self::form(['toe' => '20', 'toeLength' => '40'])->says(self::format()),
         );
-        self::assertNull(self::sheet(['tpi' => ''])->says(self::format()));
+        self::assertNull(self::form(['tpi' => ''])->says(self::format()));
     }
 
     /** A line at every tip: a hundred pitches of 2.54 are 254.0 mm; every tenth is longer and numbered. */
     public function test_a_line_stands_at_every_tip(): void
     {
-        $template = self::sheet()->template;
+        $template = self::form()->template;
         self::assertNotNull($template);
         $marks = SawTemplatePrint::whole('saw', $template, null, self::format())->marks;
         $tips = array_values(
@@ -69,7 +69,7 @@ final class SawTemplateFormTest extends TestCase
     /** A saw of 650 mm goes over three sheets of 255 mm. */
     public function test_long_saws_take_several_sheets(): void
     {
-        $template = self::sheet(['length' => '650'])->template;
+        $template = self::form(['length' => '650'])->template;
         self::assertNotNull($template);
         self::assertSame(
             ['A1', 'B1', 'C1'],
@@ -82,15 +82,15 @@ final class SawTemplateFormTest extends TestCase
 
     public function test_relaxed_teeth_are_marked_off(): void
     {
-        $sheet = self::sheet(['toeRake' => '15', 'toeLength' => '40']);
-        self::assertSame([40.0, 15.0], $sheet->relaxed());
-        self::assertNotNull($sheet->template);
+        $form = self::form(['toeRake' => '15', 'toeLength' => '40']);
+        self::assertSame([40.0, 15.0], $form->relaxed());
+        self::assertNotNull($form->template);
         $words = array_map(
             static fn (Mark $mark): string => $mark instanceof Text ? $mark->says : '',
-            SawTemplatePrint::whole('saw', $sheet->template, $sheet->relaxed(), self::format())->marks,
+            SawTemplatePrint::whole('saw', $form->template, $form->relaxed(), self::format())->marks,
         );
         self::assertContains('up to here 15° of rake', $words);
-        self::assertNull(self::sheet()->relaxed());
+        self::assertNull(self::form()->relaxed());
     }
 
     /** @param  array<string, string>  $typed */
@@ -105,7 +105,7 @@ final class SawTemplateFormTest extends TestCase
     {
         self::assertStringContainsStringIgnoringCase(
             $part,
-            (string) self::sheet($typed)->form->readings[$field]->error,
+            (string) self::form($typed)->form->readings[$field]->error,
         );
     }
 }

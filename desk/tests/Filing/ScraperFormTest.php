@@ -18,7 +18,7 @@ final class ScraperFormTest extends TestCase
      * @param  array<string, string>  $typed
      * @param  list<int>  $before
      */
-    private static function sheet(
+    private static function form(
         array $typed = [],
         bool $isFiled = true,
         int $since = 0,
@@ -35,13 +35,13 @@ final class ScraperFormTest extends TestCase
 
     public function test_filed_anew_or_only_turned_again(): void
     {
-        $tools = static fn (ScraperForm $sheet): array => array_map(
+        $tools = static fn (ScraperForm $form): array => array_map(
             static fn (FilingStep $step): string => $step->tool,
-            $sheet->steps(),
+            $form->steps(),
         );
-        self::assertSame(['mill file', 'fine stone', 'burnisher', 'burnisher'], $tools(self::sheet()));
-        self::assertSame(['burnisher', 'burnisher'], $tools(self::sheet(isFiled: false)));
-        self::assertStringStartsWith('File, hone, draw out and turn it: ', self::sheet()->next()->says);
+        self::assertSame(['mill file', 'fine stone', 'burnisher', 'burnisher'], $tools(self::form()));
+        self::assertSame(['burnisher', 'burnisher'], $tools(self::form(isFiled: false)));
+        self::assertStringStartsWith('File, hone, draw out and turn it: ', self::form()->next()->says);
     }
 
     /** Tilted 10°, 5° kept free: leaned 15°, below 10° it does not cut. */
@@ -49,9 +49,9 @@ final class ScraperFormTest extends TestCase
     {
         self::assertStringContainsString(
             'Then lean it 15° forward; below 10° it does not cut.',
-            self::sheet()->next()->why,
+            self::form()->next()->why,
         );
-        self::assertCount(2, self::sheet()->how());
+        self::assertCount(2, self::form()->how());
     }
 
     /**
@@ -66,7 +66,7 @@ final class ScraperFormTest extends TestCase
     #[TestWith([4, [4, 2, 9], 'It will be due.'])]
     public function test_how_long_a_burr_lasts(int $since, array $before, string $says): void
     {
-        self::assertStringContainsString($says, self::sheet(since: $since, before: $before)->lasts());
+        self::assertStringContainsString($says, self::form(since: $since, before: $before)->lasts());
     }
 
     #[TestWith(['tilt', '60', 'between 0° and 45°'])]
@@ -74,14 +74,14 @@ final class ScraperFormTest extends TestCase
     #[TestWith(['thickness', '9', 'A card is between'])]
     public function test_what_cannot_be_is_refused(string $field, string $typed, string $part): void
     {
-        $sheet = self::sheet([$field => $typed]);
-        self::assertStringContainsString($part, (string) $sheet->form->readings[$field]->error);
-        self::assertFalse($sheet->isSound());
+        $form = self::form([$field => $typed]);
+        self::assertStringContainsString($part, (string) $form->form->readings[$field]->error);
+        self::assertFalse($form->isSound());
     }
 
     public function test_without_a_tilt_it_asks(): void
     {
-        self::assertSame([], self::sheet(['tilt' => ''])->steps());
-        self::assertSame('Say how far you tilt the burnisher.', self::sheet(['tilt' => ''])->next()->says);
+        self::assertSame([], self::form(['tilt' => ''])->steps());
+        self::assertSame('Say how far you tilt the burnisher.', self::form(['tilt' => ''])->next()->says);
     }
 }

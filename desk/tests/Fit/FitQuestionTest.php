@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 final class FitQuestionTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(
+    private static function form(
         FitQuestion $question,
         array $typed = [],
         Hardness $hardness = Hardness::Soft,
@@ -50,9 +50,9 @@ final class FitQuestionTest extends TestCase
     {
         self::assertStringStartsWith(
             'Take the rip saw: about ',
-            self::sheet(FitQuestion::Saws, ['grain' => 'along'])->next->says,
+            self::form(FitQuestion::Saws, ['grain' => 'along'])->next->says,
         );
-        $across = self::sheet(FitQuestion::Saws, ['grain' => 'across']);
+        $across = self::form(FitQuestion::Saws, ['grain' => 'across']);
         self::assertStringStartsWith('Take the cross saw: about ', $across->next->says);
         self::assertStringContainsString(
             'rip teeth wander across the grain',
@@ -63,7 +63,7 @@ final class FitQuestionTest extends TestCase
     public function test_a_saw_too_shallow_is_said_to_be(): void
     {
         $rows = array_column(
-            self::sheet(FitQuestion::Saws, ['thickness' => '50', 'depth' => '50'])->rows,
+            self::form(FitQuestion::Saws, ['thickness' => '50', 'depth' => '50'])->rows,
             'verdict',
             'name',
         );
@@ -72,7 +72,7 @@ final class FitQuestionTest extends TestCase
 
     public function test_points_and_teeth_are_both_told(): void
     {
-        self::assertStringContainsString('12 teeth, 13 points per inch', self::sheet(FitQuestion::Saws)->rows[0]->says);
+        self::assertStringContainsString('12 teeth, 13 points per inch', self::form(FitQuestion::Saws)->rows[0]->says);
     }
 
     public function test_whose_factor_is_in_use_is_said(): void
@@ -82,14 +82,14 @@ final class FitQuestionTest extends TestCase
             new SawCount(12, 224, 22, 22, Hardness::Soft, 9),
         ]);
         assert($own !== null);
-        $sheet = FitQuestion::Saws->answered(
+        $form = FitQuestion::Saws->answered(
             [],
             Hardness::Soft,
             self::tools(),
             new LengthFormatter(LengthUnit::Millimetre),
             ['3' => $own],
         );
-        $models = array_column($sheet->rows, 'model', 'name');
+        $models = array_column($form->rows, 'model', 'name');
 
         self::assertStringStartsWith('your own count: ', (string) $models['cross saw']);
         self::assertStringContainsString('from 2 cuts', (string) $models['cross saw']);
@@ -98,27 +98,27 @@ final class FitQuestionTest extends TestCase
 
     public function test_the_shortest_sole_that_does_comes_first(): void
     {
-        self::assertSame('The long plane straightens it by itself.', self::sheet(FitQuestion::Soles)->next->says);
+        self::assertSame('The long plane straightens it by itself.', self::form(FitQuestion::Soles)->next->says);
         self::assertSame(
             'The jack straightens it by itself.',
-            self::sheet(FitQuestion::Soles, ['length' => '500'])->next->says,
+            self::form(FitQuestion::Soles, ['length' => '500'])->next->says,
         );
         self::assertStringStartsWith(
             'Straighten it hump by hump with the long plane',
-            self::sheet(FitQuestion::Soles, ['length' => '2000'])->next->says,
+            self::form(FitQuestion::Soles, ['length' => '2000'])->next->says,
         );
     }
 
     public function test_chisels_for_gap_and_mortise(): void
     {
-        self::assertSame('Take the 6 mm chisel for the waste.', self::sheet(FitQuestion::Chisels)->next->says);
+        self::assertSame('Take the 6 mm chisel for the waste.', self::form(FitQuestion::Chisels)->next->says);
         self::assertSame(
             'Take the 6 mm chisel for the waste. The 10 mm is as wide as the mortise.',
-            self::sheet(FitQuestion::Chisels, ['mortise' => '10'])->next->says,
+            self::form(FitQuestion::Chisels, ['mortise' => '10'])->next->says,
         );
         self::assertSame(
             'No chisel of yours goes into 4 mm.',
-            self::sheet(FitQuestion::Chisels, ['pin' => '4'])->next->says,
+            self::form(FitQuestion::Chisels, ['pin' => '4'])->next->says,
         );
     }
 
@@ -126,7 +126,7 @@ final class FitQuestionTest extends TestCase
     {
         self::assertSame(
             'Take the 15/64 in chisel for the waste.',
-            self::sheet(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next->says,
+            self::form(FitQuestion::Chisels, ['pin' => '5/16'], unit: LengthUnit::Inch)->next->says,
         );
     }
 
@@ -134,7 +134,7 @@ final class FitQuestionTest extends TestCase
     {
         self::assertSame(
             'None of your blades; a fine fret blade would.',
-            self::sheet(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next->says,
+            self::form(FitQuestion::Blades, ['plate' => '0.4', 'set' => '0.03'])->next->says,
         );
     }
 
@@ -142,7 +142,7 @@ final class FitQuestionTest extends TestCase
     {
         self::assertSame(
             'None of yours: it takes a sweep of 281.3 mm.',
-            self::sheet(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says,
+            self::form(FitQuestion::Braces, ['diameter' => '25'], Hardness::Hard)->next->says,
         );
     }
 
@@ -150,7 +150,7 @@ final class FitQuestionTest extends TestCase
     {
         self::assertSame(
             'The tenon must be thinner than its stock.',
-            self::sheet(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next->says,
+            self::form(FitQuestion::Shoulders, ['stock' => '10', 'tenon' => '12'])->next->says,
         );
     }
 
@@ -158,11 +158,11 @@ final class FitQuestionTest extends TestCase
     {
         self::assertSame(
             3.0,
-            self::sheet(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value,
+            self::form(FitQuestion::Marks, ['times' => '3'], unit: LengthUnit::Inch)->form->readings['times']->value,
         );
         self::assertSame(
             'Blade or wheel gauge: good enough.',
-            self::sheet(FitQuestion::Marks, ['times' => '3'])->next->says,
+            self::form(FitQuestion::Marks, ['times' => '3'])->next->says,
         );
     }
 
@@ -177,9 +177,9 @@ final class FitQuestionTest extends TestCase
     #[DataProvider('questions')]
     public function test_each_asks_answers_and_explains(FitQuestion $question): void
     {
-        $sheet = self::sheet($question);
-        self::assertNotSame([], $sheet->rows, $question->asks());
-        self::assertNotSame('', $sheet->how[0]->numbers);
+        $form = self::form($question);
+        self::assertNotSame([], $form->rows, $question->asks());
+        self::assertNotSame('', $form->how[0]->numbers);
         self::assertNotSame('', $question->short());
     }
 
@@ -196,8 +196,8 @@ final class FitQuestionTest extends TestCase
     public function test_a_reading_out_of_reason_is_refused_beside_its_field(FitQuestion $question): void
     {
         $field = $question->fit()->fields()[0]->name;
-        $sheet = self::sheet($question, [$field => '999999']);
-        self::assertNotNull($sheet->form->readings[$field]->error);
-        self::assertSame('Put that reading right first.', $sheet->next->says);
+        $form = self::form($question, [$field => '999999']);
+        self::assertNotNull($form->form->readings[$field]->error);
+        self::assertSame('Put that reading right first.', $form->next->says);
     }
 }

@@ -20,28 +20,28 @@ use PHPUnit\Framework\TestCase;
 final class ToolFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(string $kind, array $typed, LengthUnit $unit = LengthUnit::Millimetre): ToolForm
+    private static function form(string $kind, array $typed, LengthUnit $unit = LengthUnit::Millimetre): ToolForm
     {
         return ToolForm::of(ToolKinds::named($kind), $typed, '', new LengthFormatter($unit));
     }
 
     public function test_what_is_left_empty_is_usual(): void
     {
-        $sheet = self::sheet('dovetail-saw', ['tpi' => '18']);
-        self::assertSame([18.0, 45.0, 250.0], [$sheet->sizes['tpi'], $sheet->sizes['depth'], $sheet->sizes['length']]);
-        self::assertSame(['tpi' => 18.0], $sheet->given);
-        self::assertTrue($sheet->isSound());
+        $form = self::form('dovetail-saw', ['tpi' => '18']);
+        self::assertSame([18.0, 45.0, 250.0], [$form->sizes['tpi'], $form->sizes['depth'], $form->sizes['length']]);
+        self::assertSame(['tpi' => 18.0], $form->given);
+        self::assertTrue($form->isSound());
     }
 
     public function test_a_wide_iron_comes_in_a_wide_body(): void
     {
-        self::assertSame(72.0, self::sheet('jack-plane', ['iron' => '60'])->sizes['width']);
+        self::assertSame(72.0, self::form('jack-plane', ['iron' => '60'])->sizes['width']);
     }
 
     public function test_the_largest_follows_a_large_smallest(): void
     {
-        self::assertSame(30.0, self::sheet('auger-bits', ['smallest' => '20', 'largest' => '30'])->sizes['largest']);
-        self::assertTrue(self::sheet('plough-irons', ['iron' => '10', 'widest' => '10'])->isSound());
+        self::assertSame(30.0, self::form('auger-bits', ['smallest' => '20', 'largest' => '30'])->sizes['largest']);
+        self::assertTrue(self::form('plough-irons', ['iron' => '10', 'widest' => '10'])->isSound());
     }
 
     /** @param  array<string, string>  $typed */
@@ -93,12 +93,12 @@ final class ToolFormTest extends TestCase
         string $field,
         string $sentence,
     ): void {
-        $sheet = self::sheet($kind, $typed);
-        self::assertFalse($sheet->isSound());
-        self::assertStringContainsString(explode(' ', $sentence)[0], (string) $sheet->form->readings[$field]->error);
+        $form = self::form($kind, $typed);
+        self::assertFalse($form->isSound());
+        self::assertStringContainsString(explode(' ', $sentence)[0], (string) $form->form->readings[$field]->error);
         self::assertTrue(
-            $sentence === 'Type a length' || $sentence === $sheet->form->readings[$field]->error,
-            (string) $sheet->form->readings[$field]->error,
+            $sentence === 'Type a length' || $sentence === $form->form->readings[$field]->error,
+            (string) $form->form->readings[$field]->error,
         );
     }
 
@@ -107,9 +107,9 @@ final class ToolFormTest extends TestCase
     {
         self::assertStringContainsString(
             'typed in the other unit?',
-            (string) self::sheet('bench-chisel', ['width' => '0.5'])->form->readings['width']->error,
+            (string) self::form('bench-chisel', ['width' => '0.5'])->form->readings['width']->error,
         );
-        self::assertSame('12.7', self::sheet('bench-chisel', ['width' => '0.5'])->form->readings['width']->instead);
+        self::assertSame('12.7', self::form('bench-chisel', ['width' => '0.5'])->form->readings['width']->instead);
     }
 
     /** @param  array<string, string>  $typed */
@@ -121,14 +121,14 @@ final class ToolFormTest extends TestCase
     #[TestWith(['mallet', [], 'wooden mallet, 150 mm'])]
     public function test_a_tool_is_named_by_what_it_is(string $kind, array $typed, string $name): void
     {
-        self::assertSame($name, self::sheet($kind, $typed)->name);
+        self::assertSame($name, self::form($kind, $typed)->name);
     }
 
     public function test_names_follow_the_unit(): void
     {
         self::assertSame(
             'bevel-edge chisel, 1/2 in',
-            self::sheet('bench-chisel', ['width' => '1/2'], LengthUnit::Inch)->name,
+            self::form('bench-chisel', ['width' => '1/2'], LengthUnit::Inch)->name,
         );
         self::assertSame(
             'bevel-edge chisel, 12 mm',

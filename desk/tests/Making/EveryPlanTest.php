@@ -43,12 +43,12 @@ final class EveryPlanTest extends TestCase
     #[DataProvider('kinds')]
     public function test_its_usual_sizes_are_sound_and_each_is_within_its_limits(PlanKind $kind): void
     {
-        $sheet = PlanForm::of($kind, [], self::format());
-        self::assertTrue($sheet->isSound());
+        $form = PlanForm::of($kind, [], self::format());
+        self::assertTrue($form->isSound());
         foreach ($kind->fields() as $size) {
             $field = $size->field;
-            self::assertGreaterThanOrEqual($field->least, $sheet->usual[$field->name], $field->name);
-            self::assertLessThanOrEqual($field->most, $sheet->usual[$field->name], $field->name);
+            self::assertGreaterThanOrEqual($field->least, $form->usual[$field->name], $field->name);
+            self::assertLessThanOrEqual($field->most, $form->usual[$field->name], $field->name);
         }
     }
 
@@ -84,17 +84,17 @@ final class EveryPlanTest extends TestCase
     #[DataProvider('kinds')]
     public function test_each_step_says_what_to_do_and_what_to_look_at(PlanKind $kind): void
     {
-        $sheet = PlanForm::of($kind, [], self::format());
-        foreach ($sheet->making->steps(self::format()) as $step) {
+        $form = PlanForm::of($kind, [], self::format());
+        foreach ($form->making->steps(self::format()) as $step) {
             foreach ([$step->title, $step->says, $step->check, $step->tools] as $text) {
                 self::assertNotSame('', $text, $step->title);
             }
             self::assertGreaterThan(0.0, $step->minutes, $step->title);
             self::assertSame($step->waitDays > 0, $step->waitsFor !== '', $step->title);
         }
-        self::assertGreaterThan(30, $sheet->minutes(self::format()));
-        self::assertNotSame([], $sheet->making->tasks());
-        self::assertNotSame([], $sheet->making->lines(self::format()));
+        self::assertGreaterThan(30, $form->minutes(self::format()));
+        self::assertNotSame([], $form->making->tasks());
+        self::assertNotSame([], $form->making->lines(self::format()));
     }
 
     /** A week of rest stands in each plan of a reference. */
@@ -149,12 +149,12 @@ final class EveryPlanTest extends TestCase
                 $field = $size->field;
                 $typed[$field->name] = $chance->getInt(0, 2) === 0 ? '' : self::lot($field, $chance);
             }
-            $sheet = PlanForm::of($kind, $typed, self::format());
-            if (! $sheet->isSound()) {
+            $form = PlanForm::of($kind, $typed, self::format());
+            if (! $form->isSound()) {
                 continue;
             }
             $sound++;
-            foreach ($sheet->making->views(self::format()) as $view) {
+            foreach ($form->making->views(self::format()) as $view) {
                 foreach (self::points($view) as [$x, $y]) {
                     self::assertTrue(
                         $x >= -1e-6 && $x <= $view->width + 1e-6 && $y >= -1e-6 && $y <= $view->height + 1e-6,
@@ -169,7 +169,7 @@ final class EveryPlanTest extends TestCase
                     );
                 }
             }
-            foreach ($sheet->making->parts() as $part) {
+            foreach ($form->making->parts() as $part) {
                 self::assertGreaterThan(
                     0.0,
                     min($part->wanted->lengthMm, $part->wanted->widthMm, $part->wanted->thicknessMm),
@@ -192,9 +192,9 @@ final class EveryPlanTest extends TestCase
     {
         foreach ($kind->fields() as $size) {
             $field = $size->field;
-            $sheet = PlanForm::of($kind, [$field->name => (string) ($field->most * 1.5)], self::format());
-            self::assertFalse($sheet->isSound());
-            self::assertNotNull($sheet->form->readings[$field->name]->error, $field->name);
+            $form = PlanForm::of($kind, [$field->name => (string) ($field->most * 1.5)], self::format());
+            self::assertFalse($form->isSound());
+            self::assertNotNull($form->form->readings[$field->name]->error, $field->name);
         }
     }
 

@@ -30,7 +30,7 @@ final class PlanFormTest extends TestCase
      */
     public function test_what_is_not_chosen_stands_in_proportion_to_what_is(): void
     {
-        $sheet = PlanForm::of(PlanKind::BridleSquare, ['blade' => '300'], self::format());
+        $form = PlanForm::of(PlanKind::BridleSquare, ['blade' => '300'], self::format());
         self::assertSame(
             [
                 'blade' => 300.0,
@@ -40,7 +40,7 @@ final class PlanFormTest extends TestCase
                 'stockThickness' => 30.0,
                 'bladeThickness' => 10.0,
             ],
-            $sheet->sizes->all(),
+            $form->sizes->all(),
         );
         $narrow = PlanForm::of(PlanKind::BridleSquare, ['blade' => '300', 'bladeWidth' => '36'], self::format());
         self::assertSame(
@@ -51,14 +51,14 @@ final class PlanFormTest extends TestCase
 
     public function test_sizes_are_read_in_any_unit_and_asked_about_in_the_wrong_one(): void
     {
-        $sheet = PlanForm::of(
+        $form = PlanForm::of(
             PlanKind::BridleSquare,
             ['blade' => '8in', 'bladeWidth' => '1 5/8in', 'stock' => '14 cm'],
             self::format(),
         );
         self::assertEqualsWithDelta(
             [203.2, 41.275, 140.0],
-            array_map($sheet->sizes->get(...), ['blade', 'bladeWidth', 'stock']),
+            array_map($form->sizes->get(...), ['blade', 'bladeWidth', 'stock']),
             1e-9,
         );
         $inch = PlanForm::of(PlanKind::Straightedge, ['length' => '36'], self::format(LengthUnit::Inch));
@@ -70,21 +70,21 @@ final class PlanFormTest extends TestCase
 
     public function test_what_cannot_be_read_leaves_the_usual_size_standing(): void
     {
-        $sheet = PlanForm::of(PlanKind::Mallet, ['head' => 'large', 'reach' => '40 cm'], self::format());
-        self::assertFalse($sheet->isSound());
-        self::assertNotNull($sheet->form->readings['head']->error);
-        self::assertSame([150.0, 400.0], [$sheet->sizes->get('head'), $sheet->sizes->get('reach')]);
+        $form = PlanForm::of(PlanKind::Mallet, ['head' => 'large', 'reach' => '40 cm'], self::format());
+        self::assertFalse($form->isSound());
+        self::assertNotNull($form->form->readings['head']->error);
+        self::assertSame([150.0, 400.0], [$form->sizes->get('head'), $form->sizes->get('reach')]);
     }
 
     /** Two days of glue and the week of rest, and the minutes of all steps. */
     public function test_minutes_and_days_add_up(): void
     {
-        $sheet = PlanForm::of(PlanKind::BridleSquare, [], self::format());
-        $steps = $sheet->making->steps(self::format());
-        self::assertSame(9, $sheet->days(self::format()));
+        $form = PlanForm::of(PlanKind::BridleSquare, [], self::format());
+        $steps = $form->making->steps(self::format());
+        self::assertSame(9, $form->days(self::format()));
         self::assertSame(
             (int) round(array_sum(array_map(static fn (MakingStep $step): float => $step->minutes, $steps))),
-            $sheet->minutes(self::format()),
+            $form->minutes(self::format()),
         );
         self::assertSame(0, PlanForm::of(PlanKind::Mallet, [], self::format())->days(self::format()));
     }

@@ -272,8 +272,8 @@ final class PlansTest extends TestCase
         string $field,
         string $says,
     ): void {
-        $sheet = PlanForm::of($kind, $typed, self::format());
-        self::assertFalse($sheet->isSound());
-        self::assertSame($says, $sheet->form->readings[$field]->error);
+        $form = PlanForm::of($kind, $typed, self::format());
+        self::assertFalse($form->isSound());
+        self::assertSame($says, $form->form->readings[$field]->error);
     }
 }

@@ -148,9 +148,9 @@ final class RackReviewTest extends TestCase
 
     public function test_a_piece_is_read_by_what_is_printed_on_it(): void
     {
-        $sheet = StoneForm::of('', Medium::Waterstone, GritScale::Jis, '1000', '');
-        self::assertSame(['1000 stone', 11.5, true], [$sheet->name, $sheet->particleUm, $sheet->isSound()]);
-        self::assertStringStartsWith('11.5 µm, near P', (string) $sheet->elsewhere());
+        $form = StoneForm::of('', Medium::Waterstone, GritScale::Jis, '1000', '');
+        self::assertSame(['1000 stone', 11.5, true], [$form->name, $form->particleUm, $form->isSound()]);
+        self::assertStringStartsWith('11.5 µm, near P', (string) $form->elsewhere());
         self::assertSame('P800 abrasive paper', StoneForm::of(' ', Medium::Paper, GritScale::FepaP, '800', '')->name);
     }
 
@@ -162,11 +162,11 @@ final class RackReviewTest extends TestCase
         string $field,
         string $part,
     ): void {
-        $sheet = StoneForm::of('x', Medium::Waterstone, GritScale::Jis, $designation, '');
-        self::assertFalse($sheet->isSound());
-        self::assertNull($sheet->elsewhere());
+        $form = StoneForm::of('x', Medium::Waterstone, GritScale::Jis, $designation, '');
+        self::assertFalse($form->isSound());
+        self::assertNull($form->elsewhere());
         try {
-            $sheet->stone(null);
+            $form->stone(null);
             self::fail('It was taken.');
         } catch (InvalidInput $wrong) {
             self::assertSame($field, $wrong->errors[0]->field);
@@ -178,9 +178,9 @@ final class RackReviewTest extends TestCase
     #[TestWith(['many'])]
     public function test_a_piece_that_lasts_for_nothing_is_refused(string $lasts): void
     {
-        $sheet = StoneForm::of('', Medium::Paper, GritScale::FepaP, '800', $lasts);
-        self::assertFalse($sheet->isSound());
+        $form = StoneForm::of('', Medium::Paper, GritScale::FepaP, '800', $lasts);
+        self::assertFalse($form->isSound());
         $this->expectException(InvalidInput::class);
-        $sheet->stone(1.0);
+        $form->stone(1.0);
     }
 }

@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 final class ShadowBoardFormTest extends TestCase
 {
     /** @param  list<string>  $kinds */
-    private static function sheet(string $width, string $height, array $kinds, string $room = '25'): ShadowBoardForm
+    private static function form(string $width, string $height, array $kinds, string $room = '25'): ShadowBoardForm
     {
         $tools = array_map(
             static fn (string $kind): BoardTool => BoardTool::of(
@@ -30,62 +30,62 @@ final class ShadowBoardFormTest extends TestCase
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertSame('Choose the tools that shall hang here.', self::sheet('800', '600', [])->next(0)->says);
+        self::assertSame('Choose the tools that shall hang here.', self::form('800', '600', [])->next(0)->says);
         self::assertSame(
             'Read off the panel: its width and its height.',
-            self::sheet('800', '', ['jack-plane'])->next(0)->says,
+            self::form('800', '', ['jack-plane'])->next(0)->says,
         );
-        self::assertFalse(self::sheet('800', '', ['jack-plane'])->isSound());
+        self::assertFalse(self::form('800', '', ['jack-plane'])->isSound());
     }
 
     /** A jack plane is 355 mm long and 140 mm high; with 25 mm for the hand it takes 165 of 600 mm. */
     public function test_all_hang_and_what_stays_free_is_told(): void
     {
-        $sheet = self::sheet('800', '600', ['jack-plane']);
+        $form = self::form('800', '600', ['jack-plane']);
         self::assertEquals(
             new Advice('It hangs: print 2 sheets.', 'Each kind has rows of its own. 435 mm stay free below.'),
-            $sheet->next(2),
+            $form->next(2),
         );
-        self::assertTrue($sheet->isSound());
+        self::assertTrue($form->isSound());
     }
 
     public function test_a_panel_smaller_than_every_tool_is_refused_beside_its_width(): void
     {
-        $sheet = self::sheet('120', '120', ['jack-plane', 'try-plane']);
+        $form = self::form('120', '120', ['jack-plane', 'try-plane']);
         self::assertSame(
             'The panel is smaller than each of the tools: even the jack plane takes 355 mm × 140 mm.',
-            $sheet->form->readings['width']->error,
+            $form->form->readings['width']->error,
         );
-        self::assertFalse($sheet->isSound());
+        self::assertFalse($form->isSound());
     }
 
     public function test_one_tool_too_large_is_named_and_the_others_hang(): void
     {
-        $sheet = self::sheet('400', '400', ['jack-plane', 'try-plane']);
+        $form = self::form('400', '400', ['jack-plane', 'try-plane']);
         self::assertEquals(
             new Advice(
                 'One of 2 does not fit: take a larger panel, or leave it out.',
                 'Try plane is larger than the panel.',
             ),
-            $sheet->next(3),
+            $form->next(3),
         );
-        self::assertTrue($sheet->isSound());
-        self::assertNotNull($sheet->arrangement);
+        self::assertTrue($form->isSound());
+        self::assertNotNull($form->arrangement);
         self::assertSame(
             'larger than the panel: with room for the hand 625 mm × 175 mm',
-            $sheet->why($sheet->arrangement->left[0]),
+            $form->why($form->arrangement->left[0]),
         );
     }
 
     /** Two jacks of 140 + 25 mm in height need 330 mm. */
     public function test_the_panel_that_would_take_all_is_told(): void
     {
-        $sheet = self::sheet('400', '200', ['jack-plane', 'fore-plane', 'smoothing-plane']);
-        self::assertNotNull($sheet->arrangement);
-        self::assertSame(325.0, $sheet->arrangement->neededMm);
+        $form = self::form('400', '200', ['jack-plane', 'fore-plane', 'smoothing-plane']);
+        self::assertNotNull($form->arrangement);
+        self::assertSame(325.0, $form->arrangement->neededMm);
         self::assertStringContainsString(
             'A panel of this width takes the others if it is 325 mm high.',
-            $sheet->next(1)->why,
+            $form->next(1)->why,
         );
     }
 
@@ -93,12 +93,12 @@ final class ShadowBoardFormTest extends TestCase
     {
         self::assertSame(
             'A panel is between 100 mm and 5000 mm.',
-            self::sheet('20', '600', ['jack-plane'])->form->readings['width']->error,
+            self::form('20', '600', ['jack-plane'])->form->readings['width']->error,
         );
         self::assertSame(
             'A hand needs between 5 mm and 150 mm.',
-            self::sheet('800', '600', ['jack-plane'], '0')->form->readings['room']->error,
+            self::form('800', '600', ['jack-plane'], '0')->form->readings['room']->error,
         );
-        self::assertNotNull(self::sheet('wide', '600', ['jack-plane'])->form->readings['width']->error);
+        self::assertNotNull(self::form('wide', '600', ['jack-plane'])->form->readings['width']->error);
     }
 }

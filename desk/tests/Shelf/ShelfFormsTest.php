@@ -18,17 +18,17 @@ final class ShelfFormsTest extends TestCase
     public function test_the_piece_that_is_wanted(): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
-        $sheet = new WantedPieceForm(
+        $form = new WantedPieceForm(
             Purpose::Sticks,
             ['length' => '24in', 'width' => '', 'thickness' => 'thin'],
             $format,
         );
         self::assertEqualsWithDelta(
             [609.6, 40.0, 14.0],
-            [$sheet->wanted->lengthMm, $sheet->wanted->widthMm, $sheet->wanted->thicknessMm],
+            [$form->wanted->lengthMm, $form->wanted->widthMm, $form->wanted->thicknessMm],
             1e-9,
         );
-        self::assertNotNull($sheet->form->readings['thickness']->error);
+        self::assertNotNull($form->form->readings['thickness']->error);
         self::assertSame(
             'Between 20 mm and 5000 mm.',
             (new WantedPieceForm(Purpose::Sticks, ['length' => '12 m'], $format))->form->readings['length']->error,

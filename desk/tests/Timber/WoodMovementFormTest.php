@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 final class WoodMovementFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed): WoodMovementForm
+    private static function form(array $typed): WoodMovementForm
     {
         return WoodMovementForm::of(
             'black cherry',
@@ -27,32 +27,32 @@ final class WoodMovementFormTest extends TestCase
     /** The board of `wood-movement`'s own check: 0.994 mm. */
     public function test_it_grows_and_shrinks_in_words(): void
     {
-        self::assertSame('It grows 0.99 mm in its width.', self::sheet([])->next()->says);
+        self::assertSame('It grows 0.99 mm in its width.', self::form([])->next()->says);
         self::assertSame(
             'It shrinks 0.99 mm in its width.',
-            self::sheet(['mcBefore' => '12', 'mcAfter' => '8'])->next()->says,
+            self::form(['mcBefore' => '12', 'mcAfter' => '8'])->next()->says,
         );
-        self::assertSame('It stays as it is.', self::sheet(['mcAfter' => '8'])->next()->says);
+        self::assertSame('It stays as it is.', self::form(['mcAfter' => '8'])->next()->says);
     }
 
     public function test_an_edge_that_turns_far_wants_testing(): void
     {
         self::assertStringStartsWith(
             'Its edge turns by 0.26 mm over its length: test it again',
-            self::sheet(['length' => '300', 'runout' => '5'])->next()->why,
+            self::form(['length' => '300', 'runout' => '5'])->next()->why,
         );
         self::assertStringContainsString(
             'less than the work will show',
-            self::sheet(['length' => '100', 'runout' => '1'])->next()->why,
+            self::form(['length' => '100', 'runout' => '1'])->next()->why,
         );
     }
 
     public function test_the_air_does_as_well_as_a_meter(): void
     {
-        $sheet = self::sheet(['mcAfter' => '', 'tempAfter' => '20', 'rhAfter' => '65']);
-        self::assertEqualsWithDelta(12.0, $sheet->movement->toMcPct ?? 0.0, 0.1);
-        self::assertNull(self::sheet(['mcAfter' => '', 'tempAfter' => '20'])->movement);
-        self::assertSame('Say how wide the piece is, and both airs.', self::sheet(['width' => ''])->next()->says);
+        $form = self::form(['mcAfter' => '', 'tempAfter' => '20', 'rhAfter' => '65']);
+        self::assertEqualsWithDelta(12.0, $form->movement->toMcPct ?? 0.0, 0.1);
+        self::assertNull(self::form(['mcAfter' => '', 'tempAfter' => '20'])->movement);
+        self::assertSame('Say how wide the piece is, and both airs.', self::form(['width' => ''])->next()->says);
     }
 
     #[TestWith(['21', 21.0, null, null])]
@@ -83,13 +83,13 @@ final class WoodMovementFormTest extends TestCase
     {
         self::assertSame(
             'Humidity lies between 0 and 100 %.',
-            self::sheet(['rhAfter' => '120'])->form->readings['rhAfter']->error,
+            self::form(['rhAfter' => '120'])->form->readings['rhAfter']->error,
         );
         self::assertStringContainsString(
             'fibres are saturated',
-            (string) self::sheet(['mcAfter' => '40'])->form->readings['mcAfter']->error,
+            (string) self::form(['mcAfter' => '40'])->form->readings['mcAfter']->error,
         );
-        self::assertNotNull(self::sheet(['ring' => '95'])->form->readings['ring']->error);
-        self::assertSame(65.0, self::sheet(['rhAfter' => '65 %'])->form->readings['rhAfter']->value);
+        self::assertNotNull(self::form(['ring' => '95'])->form->readings['ring']->error);
+        self::assertSame(65.0, self::form(['rhAfter' => '65 %'])->form->readings['rhAfter']->value);
     }
 }

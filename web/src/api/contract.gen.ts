@@ -3398,6 +3398,18 @@ export interface components {
             /** @description what is asked */
             fields: components["schemas"]["Field"][];
         };
+        FitPreview: {
+            /** @description the figures, by name */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description line by line */
+            rows: components["schemas"]["FitRow"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
         FitRow: {
             /** @description what it is called */
             name: string;
@@ -3417,18 +3429,6 @@ export interface components {
             model: string | null;
             /** @description what stands below the drawing */
             caption: string;
-        };
-        FitSheet: {
-            /** @description the figures, by name */
-            figures: {
-                [key: string]: components["schemas"]["Reading"];
-            };
-            /** @description line by line */
-            rows: components["schemas"]["FitRow"][];
-            /** @description what to do next */
-            next: components["schemas"]["Next"];
-            /** @description where the numbers come from */
-            how: components["schemas"]["Explanation"][];
         };
         Fits: {
             /** @description question by question */
@@ -5359,7 +5359,7 @@ export interface components {
         };
         ThreeEdgesPage: {
             /** @description what stands in the fields */
-            sheet: components["schemas"]["ThreeEdgesSheet"];
+            typed: components["schemas"]["ThreeEdgesTyped"];
             /** @description what a gap can be read with */
             instruments: components["schemas"]["Instrument"][];
             /** @description straightedges on the list */
@@ -5414,7 +5414,7 @@ export interface components {
             /** @description between the first and the second turned end for end */
             abTurned: components["schemas"]["Reading"];
         };
-        ThreeEdgesSheet: {
+        ThreeEdgesTyped: {
             /** @description thickness of a shaving */
             shaving: string;
             /** @description how good it has to be */
@@ -5603,7 +5603,7 @@ export interface components {
             /** @description boards on the list */
             boards: components["schemas"]["Named"][];
             /** @description what stands in the fields */
-            sheet: components["schemas"]["WindingSheet"];
+            typed: components["schemas"]["WindingTyped"];
         };
         WindingPoint: {
             /** @description how far along, mm */
@@ -5675,7 +5675,7 @@ export interface components {
             /** @description what was read there */
             reading: components["schemas"]["Reading"];
         };
-        WindingSheet: {
+        WindingTyped: {
             /** @description width of the board */
             boardWidth: string;
             /** @description length of the sticks */
@@ -7539,13 +7539,13 @@ export interface operations {
             };
         };
         responses: {
-            /** @description FitSheet */
+            /** @description FitPreview */
             200: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FitSheet"];
+                    "application/json": components["schemas"]["FitPreview"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -20,28 +20,28 @@ final class FlatAdvice
     /** A place counts as high from this share of the largest removal on. */
     private const HIGH = 0.75;
 
-    public static function of(FlatForm $sheet): Advice
+    public static function of(FlatForm $form): Advice
     {
-        if (! $sheet->isSound() || $sheet->grid === null) {
+        if (! $form->isSound() || $form->grid === null) {
             return Advice::correct();
         }
-        $next = $sheet->nextLine();
-        $line = $next === null ? null : (new GridWords($sheet->grid))->line($next);
-        if ($sheet->surface === null) {
+        $next = $form->nextLine();
+        $line = $next === null ? null : (new GridWords($form->grid))->line($next);
+        if ($form->surface === null) {
             return new Advice(
                 "Lay the straightedge $line. Type the gap at each place, nought where no light shows.",
                 'Diagonals first: a twist shows along no side.',
             );
         }
 
-        return match ($sheet->verdict()) {
-            Verdict::Within => new Advice('Leave it alone: it is flat enough for this work.', self::why($sheet->kind)),
-            Verdict::Outside => self::takeOff($sheet),
+        return match ($form->verdict()) {
+            Verdict::Within => new Advice('Leave it alone: it is flat enough for this work.', self::why($form->kind)),
+            Verdict::Outside => self::takeOff($form),
             Verdict::CannotTell => $line === null
                 ? new Advice(
                     'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
                     'It is known to ± '.
-                        $sheet->format->small($sheet->uncertaintyMm()).
+                        $form->format->small($form->uncertaintyMm()).
                         ', and your tolerance lies inside that.',
                 )
                 : new Advice(
@@ -52,15 +52,15 @@ final class FlatAdvice
         };
     }
 
-    private static function takeOff(FlatForm $sheet): Advice
+    private static function takeOff(FlatForm $form): Advice
     {
-        assert($sheet->surface !== null && $sheet->grid !== null);
-        $most = $sheet->format->small($sheet->surface->mostMm());
-        $where = self::where($sheet->surface, $sheet->grid);
-        $shaving = $sheet->form->value('shaving');
-        $why = self::why($sheet->kind);
+        assert($form->surface !== null && $form->grid !== null);
+        $most = $form->format->small($form->surface->mostMm());
+        $where = self::where($form->surface, $form->grid);
+        $shaving = $form->form->value('shaving');
+        $why = self::why($form->kind);
 
-        return match ($sheet->kind) {
+        return match ($form->kind) {
             ReferenceKind::Stone => new Advice(
                 "Flatten it: $most comes off $where. Pencil a grid on it, rub until none is left, test again.",
                 $why,
@@ -76,7 +76,7 @@ final class FlatAdvice
             ),
             default => $shaving === null
                 ? new Advice("Plane $most off $where. Then test again.", $why, takeOff: true, off: "$most off $where")
-                : self::shavings(Rounding::up($sheet->surface->mostMm() / $shaving), $where, $why),
+                : self::shavings(Rounding::up($form->surface->mostMm() / $shaving), $where, $why),
         };
     }
 

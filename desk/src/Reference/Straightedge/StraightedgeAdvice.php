@@ -12,12 +12,12 @@ use JackRest\Desk\Reference\StrokeWords;
 /** A straightedge's reversal test in words: what is known, and the next stroke. */
 final class StraightedgeAdvice
 {
-    public static function of(StraightedgeForm $sheet): Advice
+    public static function of(StraightedgeForm $form): Advice
     {
-        if ($sheet->result === null) {
-            return ! $sheet->isSound()
+        if ($form->result === null) {
+            return ! $form->isSound()
                 ? Advice::correct()
-                : ($sheet->method === StraightedgeMethod::Flat
+                : ($form->method === StraightedgeMethod::Flat
                     ? new Advice(
                         'Lay the true edge on the flat, a light behind it. Type the gap at each place, nought where '
                             .'it touches.',
@@ -30,41 +30,41 @@ final class StraightedgeAdvice
         }
         $standing =
             '± '.
-            $sheet->format->small($sheet->uncertaintyMm()).
+            $form->format->small($form->uncertaintyMm()).
             ' over '.
-            $sheet->format->dimension($sheet->sizes->get('length')).
+            $form->format->dimension($form->sizes->get('length')).
             ', '.
-            $sheet->result->shape->label().
+            $form->result->shape->label().
             '.';
 
         return match (true) {
-            $sheet->verdict() === Verdict::Within => new Advice(
+            $form->verdict() === Verdict::Within => new Advice(
                 'Leave it alone: it is straight enough for this work.',
                 'Test it again after a drop, a damp week or a change of season.',
                 $standing,
             ),
-            $sheet->verdict() === Verdict::CannotTell => self::undecided($sheet, $standing),
-            $sheet->verdict() === null => new Advice(
+            $form->verdict() === Verdict::CannotTell => self::undecided($form, $standing),
+            $form->verdict() === null => new Advice(
                 'Type what the work can bear.',
                 'Then it can be told whether to plane.',
                 $standing,
             ),
-            $sheet->isTooLow() => new Advice(
+            $form->isTooLow() => new Advice(
                 'Make a new one: this one would grow too low.',
                 'It would be '.
-                    $sheet->format->dimension((float) $sheet->heightLeftMm()).
+                    $form->format->dimension((float) $form->heightLeftMm()).
                     ' high, and the least you set is '.
-                    $sheet->format->dimension((float) $sheet->leastMm()).
+                    $form->format->dimension((float) $form->leastMm()).
                     '.',
                 $standing,
             ),
-            default => self::strokes($sheet, $standing),
+            default => self::strokes($form, $standing),
         };
     }
 
-    private static function strokes(StraightedgeForm $sheet, string $standing): Advice
+    private static function strokes(StraightedgeForm $form, string $standing): Advice
     {
-        $map = $sheet->map();
+        $map = $form->map();
         if ($map === null) {
             return new Advice(
                 'Type how thick one shaving is.',
@@ -75,29 +75,29 @@ final class StraightedgeAdvice
         if ($map->passCount === 0) {
             return new Advice(
                 'Take a thinner shaving: one of yours is more than all there is to come off.',
-                'It stands proud by '.$sheet->format->small(max([0.0, ...$sheet->result->removeMm ?? []])).'.',
+                'It stands proud by '.$form->format->small(max([0.0, ...$form->result->removeMm ?? []])).'.',
                 $standing,
             );
         }
-        $strokes = StrokeWords::say($map->passes, $sheet->test->stationsMm ?? [0.0], $sheet->format);
+        $strokes = StrokeWords::say($map->passes, $form->test->stationsMm ?? [0.0], $form->format);
 
         return new Advice(
             "Take $strokes. Then test again.",
             'Shortest over the high spot first, through strokes last; '.
-                $sheet->format->small($sheet->form->value('shaving') ?? 0.0).
+                $form->format->small($form->form->value('shaving') ?? 0.0).
                 ' a shaving.'.
-                ($sheet->method === StraightedgeMethod::Reversal ? ' Turning it over doubled the error.' : ''),
+                ($form->method === StraightedgeMethod::Reversal ? ' Turning it over doubled the error.' : ''),
             $standing,
             takeOff: true,
         );
     }
 
-    private static function undecided(StraightedgeForm $sheet, string $standing): Advice
+    private static function undecided(StraightedgeForm $form, string $standing): Advice
     {
         return new Advice(
-            (new WhatWouldTellStraightedge($sheet))->sentence(),
+            (new WhatWouldTellStraightedge($form))->sentence(),
             'It is known to ± '.
-                $sheet->format->small($sheet->uncertaintyMm()).
+                $form->format->small($form->uncertaintyMm()).
                 ', and your tolerance lies inside that.',
             $standing,
         );

@@ -13,24 +13,24 @@ use JackRest\Desk\Explanation;
 final class StraightedgeExplained
 {
     /** @return list<Explanation> */
-    public static function of(StraightedgeForm $sheet): array
+    public static function of(StraightedgeForm $form): array
     {
-        if ($sheet->test === null || $sheet->result === null) {
+        if ($form->test === null || $form->result === null) {
             return [];
         }
-        $small = $sheet->format->small(...);
-        $flat = $sheet->method === StraightedgeMethod::Flat;
-        $worst = (int) array_search($sheet->result->worstAtMm, $sheet->test->stationsMm, true);
+        $small = $form->format->small(...);
+        $flat = $form->method === StraightedgeMethod::Flat;
+        $worst = (int) array_search($form->result->worstAtMm, $form->test->stationsMm, true);
 
         return [
             new Explanation(
                 'How far is it out?',
                 ($flat ? 'deviation = −gap' : 'deviation = gap ÷ 2').
                     '; straightness = distance of the two nearest parallel lines that hold every place',
-                "at {$sheet->format->dimension($sheet->result->worstAtMm)}: ".
-                    ($flat ? '' : "{$small($sheet->test->gapsMm[$worst])} ÷ 2 = ").
-                    "{$small($sheet->result->deviationMm[$worst])}; straightness "
-                        ."{$small($sheet->result->straightnessMm)}",
+                "at {$form->format->dimension($form->result->worstAtMm)}: ".
+                    ($flat ? '' : "{$small($form->test->gapsMm[$worst])} ÷ 2 = ").
+                    "{$small($form->result->deviationMm[$worst])}; straightness "
+                        ."{$small($form->result->straightnessMm)}",
                 Basis::Published,
                 'Common practice; the minimum zone is ISO 12780.',
             ),
@@ -40,10 +40,10 @@ final class StraightedgeExplained
                     ? 'U = √(resolution²/2 + flat²), for about 95 of 100 tests'
                     : 'U = √(1.5 · (line²/6 + resolution²/12)), for about 95 of 100 tests',
                 '± '.
-                    $small($sheet->uncertaintyMm()).
+                    $small($form->uncertaintyMm()).
                     ($flat
-                        ? ' on a flat true to '.$small($sheet->form->value('flatTo') ?? 0.0)
-                        : ' with a line of '.$small($sheet->form->value('lineWidth') ?? 0.0)),
+                        ? ' on a flat true to '.$small($form->form->value('flatTo') ?? 0.0)
+                        : ' with a line of '.$small($form->form->value('lineWidth') ?? 0.0)),
                 Basis::Published,
                 'Guide to the expression of uncertainty in measurement, JCGM 100.',
             ),
@@ -52,9 +52,9 @@ final class StraightedgeExplained
                 'remove = what stands above the line under the edge that takes least in all; shavings = the nearest '
                     .'whole number at each place',
                 'at most '.
-                    $small(max([0.0, ...$sheet->result->removeMm])).
+                    $small(max([0.0, ...$form->result->removeMm])).
                     ', left over at worst '.
-                    LengthFormatter::decimal($sheet->map()->residualMm ?? 0.0, 3).
+                    LengthFormatter::decimal($form->map()->residualMm ?? 0.0, 3).
                     ' mm',
                 Basis::CommonPractice,
                 'Counting shavings of known thickness; their number is the least that gives these counts.',

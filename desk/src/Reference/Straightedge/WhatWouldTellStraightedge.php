@@ -18,7 +18,7 @@ final readonly class WhatWouldTellStraightedge
     /** Nobody knifes a line thinner, or reads a gap finer at a bench; from memory. */
     private const FINEST_MM = ['line' => 0.02, 'reading' => 0.005];
 
-    public function __construct(private StraightedgeForm $sheet)
+    public function __construct(private StraightedgeForm $form)
     {
     }
 
@@ -26,12 +26,12 @@ final readonly class WhatWouldTellStraightedge
     {
         $line = $this->lineWidthMm();
         $reading = $this->resolutionMm();
-        $small = $this->sheet->format->small(...);
+        $small = $this->form->format->small(...);
 
         return match (true) {
             $line !== null => "Can’t tell yet. Knife a thinner line, {$small($line)} or less, and test again.",
             $reading !== null => "Can’t tell yet. Read the gaps with something that shows {$small($reading)} or less.",
-            $this->sheet->method === StraightedgeMethod::Flat => 'Too near your tolerance to tell on this flat. Test '.
+            $this->form->method === StraightedgeMethod::Flat => 'Too near your tolerance to tell on this flat. Test '.
                 'it against itself, or call it the tolerance.',
             default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
         };
@@ -40,15 +40,15 @@ final readonly class WhatWouldTellStraightedge
     /** Null when the line is not what stands in the way. */
     public function lineWidthMm(): ?float
     {
-        if ($this->sheet->method === StraightedgeMethod::Flat) {
+        if ($this->form->method === StraightedgeMethod::Flat) {
             return null;
         }
         // U² carries line²/4: 1.5 · line²/6.
-        $left = 4 * $this->sheet->budget()->roomFor('line', $this->neededMm());
+        $left = 4 * $this->form->budget()->roomFor('line', $this->neededMm());
 
         return self::floored(
             $left > 0 ? sqrt($left) : 0.0,
-            $this->sheet->form->value('lineWidth') ?? 0.0,
+            $this->form->form->value('lineWidth') ?? 0.0,
             self::FINEST_MM['line'],
         );
     }
@@ -57,12 +57,12 @@ final readonly class WhatWouldTellStraightedge
     public function resolutionMm(): ?float
     {
         // U² carries resolution²/2 on a flat, and resolution²/8 turned over: 1.5 · resolution²/12.
-        $times = $this->sheet->method === StraightedgeMethod::Flat ? 2 : 8;
-        $left = $times * $this->sheet->budget()->roomFor('reading', $this->neededMm());
+        $times = $this->form->method === StraightedgeMethod::Flat ? 2 : 8;
+        $left = $times * $this->form->budget()->roomFor('reading', $this->neededMm());
 
         return self::floored(
             $left > 0 ? sqrt($left) : 0.0,
-            $this->sheet->resolutionMm,
+            $this->form->resolutionMm,
             self::FINEST_MM['reading'],
         );
     }
@@ -78,7 +78,7 @@ final readonly class WhatWouldTellStraightedge
     private function neededMm(): float
     {
         return abs(
-            (float) $this->sheet->form->value('tolerance') - ($this->sheet->result->straightnessMm ?? 0.0),
+            (float) $this->form->form->value('tolerance') - ($this->form->result->straightnessMm ?? 0.0),
         );
     }
 }

@@ -31,7 +31,7 @@ final class FlatFormTest extends TestCase
      * @param  array<string, list<string>>  $gaps
      * @param  array<string, string>  $figures
      */
-    private static function sheet(
+    private static function form(
         array $gaps,
         array $figures = [],
         ReferenceKind $kind = ReferenceKind::Sole,
@@ -70,11 +70,11 @@ final class FlatFormTest extends TestCase
         self::assertSame(
             'Lay the straightedge diagonally from the near left. Type the gap at each place, nought where no light '.
                 'shows.',
-            self::sheet([])->next()->says,
+            self::form([])->next()->says,
         );
         self::assertStringContainsString(
             'diagonally from the near right',
-            self::sheet(['diagonal-0' => ['0', '0.1', '0']])->next()->says,
+            self::form(['diagonal-0' => ['0', '0.1', '0']])->next()->says,
         );
     }
 
@@ -101,18 +101,18 @@ final class FlatFormTest extends TestCase
     ]
     public function test_each_is_worked_down_in_its_own_way(ReferenceKind $kind, string $says): void
     {
-        $sheet = self::sheet(self::hollow('0.1'), kind: $kind);
-        self::assertSame(Verdict::Outside, $sheet->verdict());
-        self::assertSame([$says, true], [$sheet->next()->says, $sheet->next()->takeOff]);
-        self::assertEqualsWithDelta(-0.1, $sheet->errorMm(), 1e-6);
-        self::assertSame('hollow', $sheet->found());
+        $form = self::form(self::hollow('0.1'), kind: $kind);
+        self::assertSame(Verdict::Outside, $form->verdict());
+        self::assertSame([$says, true], [$form->next()->says, $form->next()->takeOff]);
+        self::assertEqualsWithDelta(-0.1, $form->errorMm(), 1e-6);
+        self::assertSame('hollow', $form->found());
     }
 
     public function test_flat_enough_is_left_alone(): void
     {
         self::assertSame(
             'Leave it alone: it is flat enough for this work.',
-            self::sheet(self::hollow('0.02'))->next()->says,
+            self::form(self::hollow('0.02'))->next()->says,
         );
     }
 
@@ -122,12 +122,12 @@ final class FlatFormTest extends TestCase
         $gaps = self::hollow('0.1');
         self::assertStringStartsWith(
             'Too near your tolerance to tell.',
-            self::sheet($gaps, resolution: 0.25)->next()->says,
+            self::form($gaps, resolution: 0.25)->next()->says,
         );
         unset($gaps['across-1']);
         self::assertSame(
             'Can’t tell yet. Lay the straightedge across the middle too.',
-            self::sheet($gaps, resolution: 0.25)->next()->says,
+            self::form($gaps, resolution: 0.25)->next()->says,
         );
     }
 
@@ -136,16 +136,16 @@ final class FlatFormTest extends TestCase
     #[TestWith(['a bit', 'is not a length'])]
     public function test_what_cannot_be_stands_beside_its_field(string $gap, string $says): void
     {
-        $sheet = self::sheet(['diagonal-0' => ['0', $gap, '0']]);
-        self::assertStringContainsString($says, (string) $sheet->gaps['diagonal-0'][1]->error);
-        self::assertNull($sheet->surface);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
+        $form = self::form(['diagonal-0' => ['0', $gap, '0']]);
+        self::assertStringContainsString($says, (string) $form->gaps['diagonal-0'][1]->error);
+        self::assertNull($form->surface);
+        self::assertStringStartsWith('Mend the figure', $form->next()->says);
     }
 
     /** 0.1 inch typed where 0.1 mm was meant. */
     public function test_the_other_unit_is_asked_about(): void
     {
-        $gap = self::sheet(['diagonal-0' => ['0', '2.54', '0']])->gaps['diagonal-0'][1];
+        $gap = self::form(['diagonal-0' => ['0', '2.54', '0']])->gaps['diagonal-0'][1];
         self::assertSame(
             ['That wide a gap shows without a test. Is the unit right?', '0.1'],
             [$gap->doubt, $gap->instead],
@@ -156,17 +156,17 @@ final class FlatFormTest extends TestCase
     {
         self::assertSame(
             'Read at 3, 5, 7 or 9 places along.',
-            self::sheet([], ['along' => '4'])->form->readings['along']->error,
+            self::form([], ['along' => '4'])->form->readings['along']->error,
         );
         self::assertSame(
             'Read at 3 or 5 places across.',
-            self::sheet([], ['across' => '4'])->form->readings['across']->error,
+            self::form([], ['across' => '4'])->form->readings['across']->error,
         );
     }
 
     public function test_it_is_explained(): void
     {
-        self::assertSame('9 places, 0.10 mm', self::sheet(self::hollow('0.1'))->explained()[0]->numbers);
-        self::assertSame([], self::sheet([])->explained());
+        self::assertSame('9 places, 0.10 mm', self::form(self::hollow('0.1'))->explained()[0]->numbers);
+        self::assertSame([], self::form([])->explained());
     }
 }

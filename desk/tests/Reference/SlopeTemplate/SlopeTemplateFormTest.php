@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
 final class SlopeTemplateFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(
+    private static function form(
         array $typed = [],
         LengthUnit $unit = LengthUnit::Millimetre,
         float $resolution = 0.01,
@@ -44,29 +44,29 @@ final class SlopeTemplateFormTest extends TestCase
     /** 10.5 over 70 is 1 in 6.667; on 22 mm a tail is 2 · 22 · (0.15 − 0.142857) = 0.314 mm too wide. */
     public function test_a_template_too_steep_makes_every_tail_wide(): void
     {
-        $sheet = self::sheet();
-        self::assertEqualsWithDelta(0.314286, $sheet->tailErrorMm(), 1e-6);
-        self::assertEqualsWithDelta(0.5, $sheet->atTheEndMm(), 1e-9);
+        $form = self::form();
+        self::assertEqualsWithDelta(0.314286, $form->tailErrorMm(), 1e-6);
+        self::assertEqualsWithDelta(0.5, $form->atTheEndMm(), 1e-9);
         self::assertSame(
             'Plane it flatter: take 0.50 mm off the far end of its slope, running out to nothing at the other. Then '
                 .'test again.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
         self::assertSame(
             'Each tail is 0.31 mm too wide at its wide end; over 8 in a row 0.89 mm likely, 2.51 mm at worst. A new '
                 .'one is as quick.',
-            $sheet->next()->why,
+            $form->next()->why,
         );
     }
 
     /** 10.2 one way and 9.8 turned over: the mean is 1 in 7 to the hair, the template itself leans by 0.16°. */
     public function test_both_ways_round_part_the_slope_from_the_templates_lean(): void
     {
-        $sheet = self::sheet(['rise' => '10.2', 'turned' => '9.8']);
-        self::assertEqualsWithDelta(7.0, $sheet->slope?->ratio, 1e-12);
-        self::assertEqualsWithDelta(0.1604, $sheet->leanDeg(), 1e-4);
-        self::assertSame('Use it: each tail is within 0.10 mm.', $sheet->next()->says);
-        self::assertNull(self::sheet()->leanDeg());
+        $form = self::form(['rise' => '10.2', 'turned' => '9.8']);
+        self::assertEqualsWithDelta(7.0, $form->slope?->ratio, 1e-12);
+        self::assertEqualsWithDelta(0.1604, $form->leanDeg(), 1e-4);
+        self::assertSame('Use it: each tail is within 0.10 mm.', $form->next()->says);
+        self::assertNull(self::form()->leanDeg());
     }
 
     /** @param  array<string, string>  $typed */
@@ -82,7 +82,7 @@ final class SlopeTemplateFormTest extends TestCase
     ]
     public function test_the_next_stroke(array $typed, string $says): void
     {
-        self::assertSame($says, self::sheet($typed)->next()->says);
+        self::assertSame($says, self::form($typed)->next()->says);
     }
 
     /** A ratio and a number of joints are bare numbers in either unit. */
@@ -90,7 +90,7 @@ final class SlopeTemplateFormTest extends TestCase
     {
         self::assertEqualsWithDelta(
             7.0,
-            self::sheet(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->form->readings[
+            self::form(['run' => '3', 'rise' => '0.5', 'thickness' => '7/8'], LengthUnit::Inch)->form->readings[
                 'nominal'
             ]->value,
             1e-12,
@@ -99,10 +99,10 @@ final class SlopeTemplateFormTest extends TestCase
 
     public function test_a_ratio_is_typed_as_the_trade_writes_it(): void
     {
-        self::assertSame(8.0, self::sheet(['nominal' => '1:8'])->form->readings['nominal']->value);
-        self::assertEqualsWithDelta(1.0, self::sheet(['nominal' => '45°'])->form->readings['nominal']->value, 1e-12);
-        self::assertNotNull(self::sheet(['nominal' => '90°'])->form->readings['nominal']->error);
-        self::assertNotNull(self::sheet(['nominal' => 'steep'])->form->readings['nominal']->error);
+        self::assertSame(8.0, self::form(['nominal' => '1:8'])->form->readings['nominal']->value);
+        self::assertEqualsWithDelta(1.0, self::form(['nominal' => '45°'])->form->readings['nominal']->value, 1e-12);
+        self::assertNotNull(self::form(['nominal' => '90°'])->form->readings['nominal']->error);
+        self::assertNotNull(self::form(['nominal' => 'steep'])->form->readings['nominal']->error);
     }
 
     /** 4 · 22 · √(0.05²/12/2)/70 = 0.0128 mm with both ways round, √2 times that with one. */
@@ -110,23 +110,23 @@ final class SlopeTemplateFormTest extends TestCase
     {
         self::assertEqualsWithDelta(
             0.0128307,
-            self::sheet(['turned' => '10.5'], resolution: 0.05)->uncertaintyMm(),
+            self::form(['turned' => '10.5'], resolution: 0.05)->uncertaintyMm(),
             1e-7,
         );
-        self::assertEqualsWithDelta(0.0181453, self::sheet(resolution: 0.05)->uncertaintyMm(), 1e-7);
+        self::assertEqualsWithDelta(0.0181453, self::form(resolution: 0.05)->uncertaintyMm(), 1e-7);
     }
 
     /** Read with a rule over 30 mm it cannot be told; over the length it names it can. */
     public function test_when_it_cannot_tell_it_says_how_long_a_line_would(): void
     {
         $typed = ['run' => '30', 'rise' => '4.45', 'tolerance' => '0.35'];
-        $sheet = self::sheet($typed, resolution: 0.25);
-        self::assertSame(Verdict::CannotTell, $sheet->verdict());
-        self::assertSame(1, preg_match('/Draw a line (\d+) mm long/', $sheet->next()->says, $line));
+        $form = self::form($typed, resolution: 0.25);
+        self::assertSame(Verdict::CannotTell, $form->verdict());
+        self::assertSame(1, preg_match('/Draw a line (\d+) mm long/', $form->next()->says, $line));
         $longer = (int) ($line[1] ?? 0);
         self::assertSame(
             Verdict::Within,
-            self::sheet(
+            self::form(
                 [...$typed, 'run' => (string) $longer, 'rise' => (string) (($longer * 4.45) / 30)],
                 resolution: 0.25,
             )->verdict(),
@@ -135,7 +135,7 @@ final class SlopeTemplateFormTest extends TestCase
 
     public function test_it_is_explained(): void
     {
-        self::assertSame('8.531°, 1 in 6.67', self::sheet()->explained()[0]->numbers);
-        self::assertSame([], self::sheet(['rise' => ''])->explained());
+        self::assertSame('8.531°, 1 in 6.67', self::form()->explained()[0]->numbers);
+        self::assertSame([], self::form(['rise' => ''])->explained());
     }
 }

@@ -16,7 +16,7 @@ use PHPUnit\Framework\TestCase;
 
 final class KnownSquareTest extends TestCase
 {
-    private static function sheet(string $gap, bool $atTip = true): KnownSquareForm
+    private static function form(string $gap, bool $atTip = true): KnownSquareForm
     {
         $known = new KnownSquare('steel square', 100.0, 0.02, 0.02);
 
@@ -31,7 +31,7 @@ final class KnownSquareTest extends TestCase
     /** Over the common 100 mm the known one takes 0.02 of a gap of 0.12; 0.10 over 100 is 0.20 over 200. */
     public function test_the_known_ones_own_error_is_taken_off(): void
     {
-        $row = self::sheet('0.12')->rows[0];
+        $row = self::form('0.12')->rows[0];
         self::assertEqualsWithDelta(0.2, $row->errorMm, 1e-12);
         self::assertEqualsWithDelta(2 * sqrt(0.01 ** 2 / 3 + 0.02 ** 2), $row->uncertaintyMm, 1e-12);
         self::assertSame([Verdict::Outside, Lean::TowardStock], [$row->verdict, $row->lean()]);
@@ -40,7 +40,7 @@ final class KnownSquareTest extends TestCase
     /** Light at the heel: −0.08 − 0.02 over 100 mm. */
     public function test_a_gap_at_the_heel_leans_the_other_way(): void
     {
-        self::assertEqualsWithDelta(-0.2, self::sheet('0.08', false)->rows[0]->errorMm, 1e-12);
+        self::assertEqualsWithDelta(-0.2, self::form('0.08', false)->rows[0]->errorMm, 1e-12);
     }
 
     /** Two squares drawn as lines at their true angles: the distance between their tips is what the formula says. */
@@ -56,9 +56,9 @@ final class KnownSquareTest extends TestCase
     #[TestWith(['60', 'far smaller than the blade'])]
     public function test_what_cannot_be_is_refused(string $gap, string $says): void
     {
-        $sheet = self::sheet($gap);
-        self::assertStringContainsString($says, (string) $sheet->rows[0]->gap->error);
-        self::assertSame('Mend the figure marked in red.', $sheet->next()->says);
+        $form = self::form($gap);
+        self::assertStringContainsString($says, (string) $form->rows[0]->gap->error);
+        self::assertSame('Mend the figure marked in red.', $form->next()->says);
     }
 
     #[TestWith(['', 'Hold both stocks against one straight edge'])]
@@ -66,11 +66,11 @@ final class KnownSquareTest extends TestCase
     #[TestWith(['0.02', 'Write them down.'])]
     public function test_the_next_stroke(string $gap, string $says): void
     {
-        self::assertStringContainsString($says, self::sheet($gap)->next()->says);
+        self::assertStringContainsString($says, self::form($gap)->next()->says);
     }
 
     public function test_the_other_unit_is_asked_about(): void
     {
-        self::assertSame('0.1', self::sheet('2.54')->rows[0]->gap->instead);
+        self::assertSame('0.1', self::form('2.54')->rows[0]->gap->instead);
     }
 }

@@ -26,7 +26,7 @@ final class StraightedgeFormTest extends TestCase
      * @param  list<string>  $at
      * @param  array<string, float>  $sizes
      */
-    private static function sheet(
+    private static function form(
         array $gaps,
         array $typed = [],
         bool $isProud = true,
@@ -48,9 +48,9 @@ final class StraightedgeFormTest extends TestCase
 
     public function test_before_three_gaps_it_says_how_to_test(): void
     {
-        $sheet = self::sheet(['0', '', '', '', '']);
-        self::assertNull($sheet->result);
-        self::assertStringStartsWith('Draw along it, turn it over', $sheet->next()->says);
+        $form = self::form(['0', '', '', '', '']);
+        self::assertNull($form->result);
+        self::assertStringStartsWith('Draw along it, turn it over', $form->next()->says);
     }
 
     /**
@@ -59,23 +59,23 @@ final class StraightedgeFormTest extends TestCase
      */
     public function test_a_crown_is_planed_shortest_first(): void
     {
-        $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0']);
+        $form = self::form(['0', '0.2', '0.4', '0.2', '0']);
         self::assertSame(
             'Take 2 short shavings at 450 mm, then 2 shavings from 225 mm to 675 mm. Then test again.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
-        self::assertTrue($sheet->next()->takeOff);
-        self::assertSame([0, 2, 4, 2, 0], $sheet->map()?->shavings);
-        self::assertSame(Verdict::Outside, $sheet->verdict());
+        self::assertTrue($form->next()->takeOff);
+        self::assertSame([0, 2, 4, 2, 0], $form->map()?->shavings);
+        self::assertSame(Verdict::Outside, $form->verdict());
     }
 
     public function test_the_other_line_in_front_makes_it_a_hollow(): void
     {
-        $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], isProud: false);
-        self::assertSame('hollow', $sheet->result?->shape->value);
+        $form = self::form(['0', '0.2', '0.4', '0.2', '0'], isProud: false);
+        self::assertSame('hollow', $form->result?->shape->value);
         self::assertSame(
             [0.2, 0.1, 0.0, 0.1, 0.2],
-            array_map(static fn (float $mm): float => round($mm, 9), $sheet->result->removeMm),
+            array_map(static fn (float $mm): float => round($mm, 9), $form->result->removeMm),
         );
     }
 
@@ -83,63 +83,63 @@ final class StraightedgeFormTest extends TestCase
     {
         self::assertSame(
             'Leave it alone: it is straight enough for this work.',
-            self::sheet(['0', '0.02', '0.06', '0.02', '0'])->next()->says,
+            self::form(['0', '0.02', '0.06', '0.02', '0'])->next()->says,
         );
     }
 
     /** A pencil of 0.3 mm knows it to ± 0.15: 0.2 out against 0.1 cannot be told; a line of 0.2 mm could. */
     public function test_when_it_cannot_tell_it_says_what_would(): void
     {
-        $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => '0.3']);
-        self::assertSame(Verdict::CannotTell, $sheet->verdict());
+        $form = self::form(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => '0.3']);
+        self::assertSame(Verdict::CannotTell, $form->verdict());
         self::assertMatchesRegularExpression(
             '/^Can’t tell yet\. Knife a thinner line, 0\.\d+ mm or less, and test again\.$/u',
-            $sheet->next()->says,
+            $form->next()->says,
         );
-        self::assertSame(1, preg_match('/0\.\d+/', $sheet->next()->says, $width));
+        self::assertSame(1, preg_match('/0\.\d+/', $form->next()->says, $width));
         self::assertSame(
             Verdict::Outside,
-            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict(),
+            self::form(['0', '0.2', '0.4', '0.2', '0'], ['lineWidth' => $width[0] ?? ''])->verdict(),
         );
     }
 
     /** On a flat the gap is the error itself: 0.2 under the middle is a hollow of 0.2, not of 0.1. */
     public function test_on_a_flat_nothing_is_halved(): void
     {
-        $sheet = self::sheet(
+        $form = self::form(
             ['0', '0.1', '0.2', '0.1', '0'],
             ['flatTo' => '0.02'],
             instrument: Instrument::Feeler,
             method: StraightedgeMethod::Flat,
         );
-        self::assertNotNull($sheet->result);
-        self::assertEqualsWithDelta(0.2, $sheet->result->straightnessMm, 1e-12);
-        self::assertSame('hollow', $sheet->result->shape->value);
-        self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $sheet->uncertaintyMm(), 1e-12);
+        self::assertNotNull($form->result);
+        self::assertEqualsWithDelta(0.2, $form->result->straightnessMm, 1e-12);
+        self::assertSame('hollow', $form->result->shape->value);
+        self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $form->uncertaintyMm(), 1e-12);
         self::assertStringStartsWith(
             'Lay the true edge on the flat',
-            self::sheet(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says,
+            self::form(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says,
         );
     }
 
     /** A rule on a flat cannot tell 0.2 from 0.1; what it names can. */
     public function test_on_a_flat_it_says_how_finely_to_read(): void
     {
-        $sheet = self::sheet(
+        $form = self::form(
             ['0', '0.1', '0.2', '0.1', '0'],
             ['flatTo' => '0.02'],
             instrument: Instrument::Rule,
             method: StraightedgeMethod::Flat,
         );
-        self::assertSame(Verdict::CannotTell, $sheet->verdict());
+        self::assertSame(Verdict::CannotTell, $form->verdict());
         self::assertSame(
             'Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
         self::assertLessThanOrEqual(0.1, StraightedgeForm::budgetOnFlat(0.02, 0.13)->expandedMm());
         self::assertStringContainsString(
             'on this flat',
-            self::sheet(
+            self::form(
                 ['0', '0.1', '0.2', '0.1', '0'],
                 ['flatTo' => '0.2'],
                 instrument: Instrument::Rule,
@@ -153,18 +153,18 @@ final class StraightedgeFormTest extends TestCase
     {
         self::assertSame(
             'Can’t tell yet. Read the gaps with something that shows 0.15 mm or less.',
-            self::sheet(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
+            self::form(['0', '0.1', '0.32', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
         );
     }
 
     public function test_height_and_least_height_are_typed_too(): void
     {
         self::assertTrue(
-            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1', 'least' => '40'])->isTooLow(),
+            self::form(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1', 'least' => '40'])->isTooLow(),
         );
         self::assertEqualsWithDelta(
             39.9,
-            self::sheet(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1'])->heightLeftMm(),
+            self::form(['0', '0.2', '0.4', '0.2', '0'], ['height' => '40.1'])->heightLeftMm(),
             1e-9,
         );
     }
@@ -173,17 +173,17 @@ final class StraightedgeFormTest extends TestCase
     {
         self::assertStringStartsWith(
             'Too near your tolerance to tell.',
-            self::sheet(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
+            self::form(['0', '0.1', '0.22', '0.1', '0'], instrument: Instrument::Rule)->next()->says,
         );
     }
 
     public function test_it_says_when_to_make_a_new_one(): void
     {
-        $sheet = self::sheet(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 40.1, 'least' => 40.0]);
-        self::assertTrue($sheet->isTooLow());
-        self::assertStringStartsWith('Make a new one', $sheet->next()->says);
+        $form = self::form(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 40.1, 'least' => 40.0]);
+        self::assertTrue($form->isTooLow());
+        self::assertStringStartsWith('Make a new one', $form->next()->says);
         self::assertFalse(
-            self::sheet(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 45.0, 'least' => 40.0])->isTooLow(),
+            self::form(['0', '0.2', '0.4', '0.2', '0'], sizes: ['height' => 45.0, 'least' => 40.0])->isTooLow(),
         );
     }
 
@@ -204,17 +204,17 @@ final class StraightedgeFormTest extends TestCase
         string $field,
         string $says,
     ): void {
-        $sheet = self::sheet($gaps, at: $at);
-        self::assertStringContainsString($says, (string) $sheet->lists[$field][$row]->error);
-        self::assertNotNull($sheet->lists[$field][$row]->error);
-        self::assertNull($sheet->result);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
+        $form = self::form($gaps, at: $at);
+        self::assertStringContainsString($says, (string) $form->lists[$field][$row]->error);
+        self::assertNotNull($form->lists[$field][$row]->error);
+        self::assertNull($form->result);
+        self::assertStringStartsWith('Mend the figure', $form->next()->says);
     }
 
     /** 0.3 inch typed for 0.3 mm: 7.62 mm is asked about, and 0.3 offered. */
     public function test_the_other_unit_is_asked_about(): void
     {
-        $gap = self::sheet(['0', '7.62', '0', '0', '0'])->lists['gap'][1];
+        $gap = self::form(['0', '7.62', '0', '0', '0'])->lists['gap'][1];
         self::assertNull($gap->error);
         self::assertStringContainsString('Is the unit right?', (string) $gap->doubt);
         self::assertSame('0.3', $gap->instead);
@@ -240,13 +240,13 @@ final class StraightedgeFormTest extends TestCase
                 $gap = 2 * $bow * (1 - (2 * $place - 1) ** 2) + $uniform($line) + $uniform($line);
                 $gaps[] = (string) (round($gap / $instrument->resolutionMm()) * $instrument->resolutionMm());
             }
-            $sheet = self::sheet(
+            $form = self::form(
                 $gaps,
                 ['lineWidth' => (string) $line],
                 instrument: $instrument,
                 at: ['0', '450', '900'],
             );
-            $held += abs(($sheet->result->straightnessMm ?? INF) - $bow) <= $sheet->uncertaintyMm() ? 1 : 0;
+            $held += abs(($form->result->straightnessMm ?? INF) - $bow) <= $form->uncertaintyMm() ? 1 : 0;
         }
         self::assertGreaterThan(900, $held);
         self::assertLessThanOrEqual(985, $held);
@@ -254,8 +254,8 @@ final class StraightedgeFormTest extends TestCase
 
     public function test_every_number_can_be_asked_how(): void
     {
-        $how = self::sheet(['0', '0.2', '0.4', '0.2', '0'])->explained();
+        $how = self::form(['0', '0.2', '0.4', '0.2', '0'])->explained();
         self::assertSame('at 450 mm: 0.40 mm ÷ 2 = 0.20 mm; straightness 0.20 mm', $how[0]->numbers);
-        self::assertSame([], self::sheet(['0', '', '', '', ''])->explained());
+        self::assertSame([], self::form(['0', '', '', '', ''])->explained());
     }
 }

@@ -22,7 +22,7 @@ final class ThreeEdgesFormTest extends TestCase
      * @param  array<string, list<string>>  $columns
      * @param  list<string>  $at
      */
-    private static function sheet(array $columns, string $tolerance = '0.1', array $at = self::AT): ThreeEdgesForm
+    private static function form(array $columns, string $tolerance = '0.1', array $at = self::AT): ThreeEdgesForm
     {
         $rows = array_map(
             static fn (int $index): array => [
@@ -49,93 +49,93 @@ final class ThreeEdgesFormTest extends TestCase
 
     public function test_each_pair_is_asked_for_in_turn(): void
     {
-        self::assertStringStartsWith('Close the first and the second', self::sheet([])->next()->says);
+        self::assertStringStartsWith('Close the first and the second', self::form([])->next()->says);
         self::assertStringStartsWith(
             'Now the second and the third',
-            self::sheet(['ab' => self::GAPS['ab']])->next()->says,
+            self::form(['ab' => self::GAPS['ab']])->next()->says,
         );
         self::assertStringStartsWith(
             'Now the third and the first',
-            self::sheet(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()->says,
+            self::form(['ab' => self::GAPS['ab'], 'bc' => self::GAPS['bc']])->next()->says,
         );
     }
 
     public function test_all_three_are_found_and_the_worst_is_planed_first(): void
     {
-        $sheet = self::sheet(self::GAPS);
+        $form = self::form(self::GAPS);
         self::assertEqualsWithDelta(
             [0.1, 0.2, 0.0],
-            array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $sheet->edges()),
+            array_map(static fn (EdgeFound $edge): float => $edge->straightnessMm, $form->edges()),
             1e-9,
         );
         self::assertSame(
             'Plane the second edge: 8 strokes over what is hatched, the shortest first. Then test all three again.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
     }
 
     public function test_straight_enough_is_left(): void
     {
-        self::assertStringStartsWith('Leave all three', self::sheet(self::GAPS, '0.3')->next()->says);
+        self::assertStringStartsWith('Leave all three', self::form(self::GAPS, '0.3')->next()->says);
     }
 
     /** The first and second read again with the second turned: the same figures agree, one misread by 0.3 does not. */
     public function test_pairs_that_contradict_each_other_are_read_again(): void
     {
-        $agree = self::sheet([...self::GAPS, 'abTurned' => self::GAPS['ab']]);
+        $agree = self::form([...self::GAPS, 'abTurned' => self::GAPS['ab']]);
         self::assertFalse($agree->contradicts());
-        $misread = self::sheet([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
+        $misread = self::form([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
         self::assertTrue($misread->contradicts());
         self::assertStringStartsWith('Read the pairs again: they contradict each other by', $misread->next()->says);
     }
 
     public function test_a_turned_pair_wants_places_that_meet_again(): void
     {
-        $sheet = self::sheet([...self::GAPS, 'abTurned' => self::GAPS['ab']], at: ['0', '200', '450', '675', '900']);
-        self::assertNull($sheet->result);
-        self::assertStringContainsString('as far from one end', $sheet->next()->says);
+        $form = self::form([...self::GAPS, 'abTurned' => self::GAPS['ab']], at: ['0', '200', '450', '675', '900']);
+        self::assertNull($form->result);
+        self::assertStringContainsString('as far from one end', $form->next()->says);
     }
 
     public function test_wrong_figures_stand_beside_their_field(): void
     {
-        $sheet = self::sheet([...self::GAPS, 'bc' => ['0.1', 'wide', '0.3', '0.25', '0.1']]);
-        self::assertNotNull($sheet->rows[1]['bc']->error);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
-        self::assertNotNull(self::sheet(self::GAPS, at: ['0', '225', '225', '675', '900'])->rows[2]['at']->error);
+        $form = self::form([...self::GAPS, 'bc' => ['0.1', 'wide', '0.3', '0.25', '0.1']]);
+        self::assertNotNull($form->rows[1]['bc']->error);
+        self::assertStringStartsWith('Mend the figure', $form->next()->says);
+        self::assertNotNull(self::form(self::GAPS, at: ['0', '225', '225', '675', '900'])->rows[2]['at']->error);
     }
 
     /** A reading of 0.01 mm: 2 · √1.5 · 0.866 · 0.01/√12 = 0.0061 mm. */
     public function test_how_sure_it_is(): void
     {
-        self::assertEqualsWithDelta(0.00612, self::sheet([])->uncertaintyMm(), 1e-5);
-        self::assertSame('straight to 0.10 mm, 0.20 mm, 0.00 mm', self::sheet(self::GAPS)->explained()[0]->numbers);
+        self::assertEqualsWithDelta(0.00612, self::form([])->uncertaintyMm(), 1e-5);
+        self::assertSame('straight to 0.10 mm, 0.20 mm, 0.00 mm', self::form(self::GAPS)->explained()[0]->numbers);
     }
 
     public function test_what_it_says_of_each_can_be_written_down(): void
     {
-        $sheet = self::sheet(self::GAPS);
-        $second = $sheet->ofOne(1);
+        $form = self::form(self::GAPS);
+        $second = $form->ofOne(1);
         self::assertSame(Verdict::Outside, $second?->verdict);
-        self::assertEqualsWithDelta([0.2, $sheet->uncertaintyMm()], [$second->errorMm, $second->uncertaintyMm], 1e-9);
+        self::assertEqualsWithDelta([0.2, $form->uncertaintyMm()], [$second->errorMm, $second->uncertaintyMm], 1e-9);
         self::assertSame([0.0, 225.0, 450.0, 675.0, 900.0], $second->facts['stationsMm']);
-        self::assertSame(Verdict::Within, $sheet->ofOne(2)?->verdict);
-        self::assertNull(self::sheet(['ab' => self::GAPS['ab']])->ofOne(0));
-        $misread = self::sheet([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
+        self::assertSame(Verdict::Within, $form->ofOne(2)?->verdict);
+        self::assertNull(self::form(['ab' => self::GAPS['ab']])->ofOne(0));
+        $misread = self::form([...self::GAPS, 'abTurned' => ['0.1', '0.475', '0.2', '0.175', '0.1']]);
         self::assertNull($misread->ofOne(0), 'what contradicts itself is not written down');
     }
 
     /** 8 strokes, as the advice says. */
     public function test_the_worst_is_planed_step_by_step(): void
     {
-        $sheet = self::sheet(self::GAPS);
-        self::assertSame(1, $sheet->worst());
+        $form = self::form(self::GAPS);
+        self::assertSame(1, $form->worst());
         self::assertSame(
             8,
-            array_sum(array_map(static fn (PlaningStep $step): int => $step->strokes, $sheet->strokes())),
+            array_sum(array_map(static fn (PlaningStep $step): int => $step->strokes, $form->strokes())),
         );
         self::assertSame(
             [null, []],
-            [self::sheet(self::GAPS, '0.3')->worst(), self::sheet(self::GAPS, '0.3')->strokes()],
+            [self::form(self::GAPS, '0.3')->worst(), self::form(self::GAPS, '0.3')->strokes()],
         );
     }
 }

@@ -19,7 +19,7 @@ final class WindingFormTest extends TestCase
      * @param  list<array{string, string}>  $rows
      * @param  array<string, string>  $typed
      */
-    private static function sheet(array $rows, array $typed = [], ?float $sticksMm = 0.0): WindingForm
+    private static function form(array $rows, array $typed = [], ?float $sticksMm = 0.0): WindingForm
     {
         $typed += [
             'boardWidth' => '150',
@@ -45,41 +45,41 @@ final class WindingFormTest extends TestCase
 
     public function test_before_a_reading_it_says_how_to_sight(): void
     {
-        self::assertStringStartsWith('Lay one stick across each end', self::sheet([['600', '']])->next()->says);
+        self::assertStringStartsWith('Lay one stick across each end', self::form([['600', '']])->next()->says);
     }
 
     /** 3 mm on sticks three times as long: 1 mm of twist, half of it off the near left and the far right corner. */
     public function test_two_high_corners_come_down(): void
     {
-        $sheet = self::sheet([['600', '3']]);
+        $form = self::form([['600', '3']]);
         self::assertSame(
             'Take 5 shavings off the near left and the far right, running out to nothing along the diagonal. Then '
                 .'sight again.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
         self::assertSame(
             'Twist of 1.00 mm over its width; each high corner is down by half of it.',
-            $sheet->next()->why,
+            $form->next()->why,
         );
     }
 
     /** Read 3 and, with the far stick turned, 1: the stick has 1 of it, the board 2, which is 0.67 mm. */
     public function test_the_sticks_own_error_is_taken_off_the_board(): void
     {
-        $sheet = self::sheet([['300', '2'], ['600', '3']], ['turned' => '1']);
-        self::assertEqualsWithDelta(1.0, $sheet->sticks?->stickErrorMm, 1e-12);
-        self::assertEqualsWithDelta(2 / 3, $sheet->map?->totalTwistMm, 1e-12);
+        $form = self::form([['300', '2'], ['600', '3']], ['turned' => '1']);
+        self::assertEqualsWithDelta(1.0, $form->sticks?->stickErrorMm, 1e-12);
+        self::assertEqualsWithDelta(2 / 3, $form->map?->totalTwistMm, 1e-12);
         self::assertEqualsWithDelta(
             [1 / 3, 0, 1 / 6, 1 / 6, 0, 1 / 3],
-            array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $sheet->map->corners ?? []),
+            array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $form->map->corners ?? []),
             1e-6,
         );
     }
 
     public function test_a_twist_the_work_bears_is_left(): void
     {
-        self::assertStringStartsWith('Leave it', self::sheet([['600', '0.2']])->next()->says);
-        self::assertSame(Verdict::Within, self::sheet([['600', '0.2']])->verdict());
+        self::assertStringStartsWith('Leave it', self::form([['600', '0.2']])->next()->says);
+        self::assertSame(Verdict::Within, self::form([['600', '0.2']])->verdict());
     }
 
     /**
@@ -89,13 +89,13 @@ final class WindingFormTest extends TestCase
      */
     public function test_how_sure_it_is(): void
     {
-        $known = self::sheet([['600', '0.5']]);
-        $turned = self::sheet([['600', '0.5']], ['turned' => '0.5'], null);
-        $untested = self::sheet([['600', '0.5']], sticksMm: null);
+        $known = self::form([['600', '0.5']]);
+        $turned = self::form([['600', '0.5']], ['turned' => '0.5'], null);
+        $untested = self::form([['600', '0.5']], sticksMm: null);
         self::assertEqualsWithDelta(
             [0.0962, 0.0680, 0.1388],
             array_map(
-                static fn (WindingForm $sheet): float => $sheet->budget()->expandedMm(),
+                static fn (WindingForm $form): float => $form->budget()->expandedMm(),
                 [$known, $turned, $untested],
             ),
             1e-4,
@@ -105,20 +105,20 @@ final class WindingFormTest extends TestCase
     /** 0.17 ± 0.10 mm beside 0.2: both may be so. Turned, 0.17 ± 0.07 is no better, and longer sticks are asked for. */
     public function test_too_near_to_tell_is_said(): void
     {
-        $once = self::sheet([['600', '0.5']]);
+        $once = self::form([['600', '0.5']]);
         self::assertSame(Verdict::CannotTell, $once->verdict());
         self::assertStringContainsString('turn the far stick end for end', $once->next()->says);
         self::assertStringContainsString(
             'sight over longer sticks',
-            self::sheet([['600', '0.5']], ['turned' => '0.5'])->next()->says,
+            self::form([['600', '0.5']], ['turned' => '0.5'])->next()->says,
         );
     }
 
     /** 1 mm of twist, 5 shavings of 0.1 off each of two corners. */
     public function test_it_can_be_written_down_and_planed_step_by_step(): void
     {
-        $sheet = self::sheet([['600', '3']]);
-        $test = $sheet->ofBoard();
+        $form = self::form([['600', '3']]);
+        $test = $form->ofBoard();
         self::assertSame(
             [WindingForm::SERIES, 1.0, Verdict::Outside],
             [$test?->series, $test?->errorMm, $test?->verdict],
@@ -130,16 +130,16 @@ final class WindingFormTest extends TestCase
             ],
             array_map(
                 static fn (PlaningStep $step): array => [$step->says, $step->strokes, $step->toMm],
-                $sheet->strokes(),
+                $form->strokes(),
             ),
         );
-        self::assertNull(self::sheet([['600', '']])->ofBoard());
-        self::assertSame([], self::sheet([['600', '3']], ['shaving' => ''])->strokes());
+        self::assertNull(self::form([['600', '']])->ofBoard());
+        self::assertSame([], self::form([['600', '3']], ['shaving' => ''])->strokes());
     }
 
     public function test_a_propeller_is_sawn(): void
     {
-        self::assertStringStartsWith('Saw a twist like that out', self::sheet([['600', '60']])->next()->says);
+        self::assertStringStartsWith('Saw a twist like that out', self::form([['600', '60']])->next()->says);
     }
 
     /**
@@ -156,14 +156,14 @@ final class WindingFormTest extends TestCase
         string $field,
         string $says,
     ): void {
-        $sheet = self::sheet($rows);
-        self::assertStringContainsString($says, (string) $sheet->rows[$row][$field]->error);
-        self::assertStringStartsWith('Mend the figure', $sheet->next()->says);
+        $form = self::form($rows);
+        self::assertStringContainsString($says, (string) $form->rows[$row][$field]->error);
+        self::assertStringStartsWith('Mend the figure', $form->next()->says);
     }
 
     public function test_it_is_explained_with_its_numbers(): void
     {
-        self::assertSame('1.00 mm, shown 3 times as large', self::sheet([['600', '3']])->explained()[0]->numbers);
-        self::assertSame([], self::sheet([['600', '']])->explained());
+        self::assertSame('1.00 mm, shown 3 times as large', self::form([['600', '3']])->explained()[0]->numbers);
+        self::assertSame([], self::form([['600', '']])->explained());
     }
 }

@@ -17,7 +17,7 @@ use PHPUnit\Framework\TestCase;
 final class WindingSticksFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(array $typed, float $resolution = 0.05): WindingSticksForm
+    private static function form(array $typed, float $resolution = 0.05): WindingSticksForm
     {
         $figures = [
             ...['length' => '450', 'boardWidth' => '150', 'shaving' => '0.05', 'tolerance' => '0.3'],
@@ -36,25 +36,25 @@ final class WindingSticksFormTest extends TestCase
     /** A board of 1 mm, a far stick 0.5 high at its right, a near one 0.2: read 1.3, turned 0.3, both turned 0.7. */
     public function test_three_readings_part_both_sticks_from_the_board(): void
     {
-        $sheet = self::sheet(['reading' => '1.3', 'turned' => '0.3', 'nearTurned' => '0.7']);
+        $form = self::form(['reading' => '1.3', 'turned' => '0.3', 'nearTurned' => '0.7']);
         self::assertEqualsWithDelta(
             [0.5, 0.2, 1.0],
-            [$sheet->errorMm(), $sheet->nearErrorMm(), $sheet->boardMm()],
+            [$form->errorMm(), $form->nearErrorMm(), $form->boardMm()],
             1e-12,
         );
         self::assertSame(
             'Take 10 shavings off the right end of the far stick, as it lay first, running out to nothing at the '
                 .'other. Then test again.',
-            $sheet->next()->says,
+            $form->next()->says,
         );
-        self::assertSame('On a board 150 mm wide it would look like 0.17 mm of twist.', $sheet->next()->why);
+        self::assertSame('On a board 150 mm wide it would look like 0.17 mm of twist.', $form->next()->why);
     }
 
     public function test_the_worse_of_both_comes_off(): void
     {
         self::assertStringContainsString(
             'off the left end of the near stick',
-            self::sheet(['reading' => '0', 'turned' => '0', 'nearTurned' => '-0.8'])->next()->says,
+            self::form(['reading' => '0', 'turned' => '0', 'nearTurned' => '-0.8'])->next()->says,
         );
     }
 
@@ -68,14 +68,14 @@ final class WindingSticksFormTest extends TestCase
     #[TestWith([['reading' => 'much'], 'Mend the figure marked in red'])]
     public function test_the_next_stroke(array $typed, string $says): void
     {
-        self::assertStringContainsString($says, self::sheet($typed)->next()->says);
+        self::assertStringContainsString($says, self::form($typed)->next()->says);
     }
 
     /** Half the difference of two readings, each to 0.05: √(0.05²/6) = 0.0204. */
     public function test_its_uncertainty_by_hand(): void
     {
-        self::assertEqualsWithDelta(0.0204124, self::sheet(['reading' => '1', 'turned' => '1'])->uncertaintyMm(), 1e-7);
-        self::assertNull(self::sheet(['reading' => '1', 'turned' => '1'])->found());
+        self::assertEqualsWithDelta(0.0204124, self::form(['reading' => '1', 'turned' => '1'])->uncertaintyMm(), 1e-7);
+        self::assertNull(self::form(['reading' => '1', 'turned' => '1'])->found());
     }
 
     /**
@@ -91,7 +91,7 @@ final class WindingSticksFormTest extends TestCase
             $read = static fn (float $mm): string => (string) (round($mm / 0.05) * 0.05);
             $held +=
                 abs(
-                    (float) self::sheet([
+                    (float) self::form([
                         'reading' => $read($board + $error),
                         'turned' => $read($board - $error),
                     ])->errorMm() - $error,
@@ -105,9 +105,9 @@ final class WindingSticksFormTest extends TestCase
 
     public function test_it_is_judged_and_explained(): void
     {
-        $sheet = self::sheet(['reading' => '1.5', 'turned' => '0.5']);
-        self::assertSame(Verdict::Outside, $sheet->verdict());
-        self::assertSame('(1.50 mm − 0.50 mm) ÷ 2 = 0.50 mm', $sheet->explained()[0]->numbers);
-        self::assertSame([], self::sheet([])->explained());
+        $form = self::form(['reading' => '1.5', 'turned' => '0.5']);
+        self::assertSame(Verdict::Outside, $form->verdict());
+        self::assertSame('(1.50 mm − 0.50 mm) ÷ 2 = 0.50 mm', $form->explained()[0]->numbers);
+        self::assertSame([], self::form([])->explained());
     }
 }

@@ -50,7 +50,7 @@ export const lookPage = (look: number) =>
 
 export const fits = () => asking.queryOptions('get', '/api/fit')
 
-export const fitSheet = (question: string, body: Schemas['FitRequest']) =>
+export const fitPreview = (question: string, body: Schemas['FitRequest']) =>
   asking.queryOptions(
     'post',
     '/api/fit/{question}',

@@ -1,6 +1,8 @@
-import { readFileSync } from 'node:fs'
+import { readdirSync, readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import { STALL_SIGNS } from './stallSigns'
+
+const CHECKS = 'core/src/Stall/Checks'
 
 /** A sentence may stand on several lines. */
 const TEXT = String.raw`\s*(?:(?:'[^']*'|"[^"]*")\s*\.?\s*)+,`
@@ -8,7 +10,9 @@ const CHECK = new RegExp(String.raw`new Check\(${TEXT}${TEXT}${TEXT}\s*'([a-z]+)
 
 /** The signs that the checks of the core name. */
 const named = new Set(
-  [...readFileSync('core/src/Stall/Checks.php', 'utf8').matchAll(CHECK)].map(([, sign]) => sign ?? ''),
+  readdirSync(CHECKS).flatMap((file) =>
+    [...readFileSync(`${CHECKS}/${file}`, 'utf8').matchAll(CHECK)].map(([, sign]) => sign ?? ''),
+  ),
 )
 
 describe('STALL_SIGNS', () => {

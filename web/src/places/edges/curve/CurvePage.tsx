@@ -33,12 +33,12 @@ function Page({ page, unit }: { page: Schemas['CurvePage']; unit: string }) {
   const base = { relief: '', radius: page.radius, stone: page.stones[0]?.value ?? '', wood: 'medium' }
   const draft = useTyped(`curve ${edge.id}`, base, unit, edge.version, LENGTHS)
   const { relief = '', radius = '', stone = '' } = draft.values
-  const sheet = { figures: { relief, radius }, stone }
-  const preview = useQuery(curvePreview(edge.id, sheet)).data
+  const sent = { figures: { relief, radius }, stone }
+  const preview = useQuery(curvePreview(edge.id, sent)).data
   const params = { path: { edge: edge.id } }
   const keep = useChange(
     () =>
-      answered(client.PUT('/api/edges/{edge}/curve', { params, body: { ...sheet, version: draft.version } })),
+      answered(client.PUT('/api/edges/{edge}/curve', { params, body: { ...sent, version: draft.version } })),
     draft.clear,
   )
   const record = draft.touched && preview?.sound ? () => keep.mutate(undefined) : null

@@ -31,8 +31,8 @@ function Page({ page, unit }: { page: Schemas['GeometryPage']; unit: string }) {
   const { edge } = page
   const lengths = page.fields.filter((field) => field.isLength).map((field) => field.name)
   const draft = useTyped(`geometry ${edge.id}`, baseOf(page), unit, edge.version, lengths)
-  const sheet = sheetOf(page, draft.values)
-  const preview = useQuery(geometryPreview(edge.id, sheet)).data
+  const sent = sentOf(page, draft.values)
+  const preview = useQuery(geometryPreview(edge.id, sent)).data
   const good = useLastGood(preview?.sound ? preview.drawn : null, true)
   const drawn = good ?? preview?.drawn
   const keep = useChange(
@@ -40,7 +40,7 @@ function Page({ page, unit }: { page: Schemas['GeometryPage']; unit: string }) {
       answered(
         client.PUT('/api/edges/{edge}/geometry', {
           params: { path: { edge: edge.id } },
-          body: { ...sheet, name: draft.values.name ?? '', version: draft.version },
+          body: { ...sent, name: draft.values.name ?? '', version: draft.version },
         }),
       ),
     draft.clear,
@@ -79,7 +79,7 @@ const baseOf = (page: Schemas['GeometryPage']) => ({
   name: page.edge.name,
 })
 
-function sheetOf(
+function sentOf(
   page: Schemas['GeometryPage'],
   values: Readonly<Record<string, string>>,
 ): Schemas['GeometryFormRequest'] {

@@ -10,7 +10,7 @@ import { Overtaken } from '@/parts/Overtaken'
 import { useChange } from '@/parts/useChange'
 import { useTyped } from '@/parts/useTyped'
 import { GuideFields } from './GuideFields'
-import { baseOf, LENGTHS, sheetOf } from './guideForm'
+import { baseOf, LENGTHS, sentOf } from './guideForm'
 import { GuideSheetDrawing } from './GuideSheetDrawing'
 import { PrintedBoard } from './PrintedBoard'
 
@@ -30,11 +30,11 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
     guide?.version ?? 1,
     LENGTHS,
   )
-  const sheet = sheetOf(draft.values)
-  const preview = useQuery(guidePreview(sheet)).data
+  const sent = sentOf(draft.values)
+  const preview = useQuery(guidePreview(sent)).data
   const [at, setAt] = useState(0)
   const keep = useChange(
-    () => save(guide, draft.version, sheet),
+    () => save(guide, draft.version, sent),
     ({ guides }) => {
       draft.clear()
       onKept(guide?.id ?? Math.max(...guides.map((row) => row.id)))
@@ -62,7 +62,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
             <Overtaken name={guide.name} onKeep={draft.keep} onDrop={draft.clear} />
           )}
           <GuideFields
-            sheet={sheet}
+            sent={sent}
             values={draft.values}
             figures={preview?.figures}
             onChange={draft.change}

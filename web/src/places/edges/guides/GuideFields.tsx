@@ -6,7 +6,7 @@ import { Readings } from '@/parts/Readings'
 import { SETTINGS, shownRows, STOPS, type Typed } from './guideForm'
 
 interface GuideFieldsProps {
-  sheet: Schemas['GuideFormRequest']
+  sent: Schemas['GuideFormRequest']
   values: Typed
   figures: ReadingsByName | undefined
   onChange: (field: string, text: string) => void
@@ -21,7 +21,7 @@ const seats = [
 const numbers = (count: number) => Array.from({ length: count }, (_, index) => index)
 
 /** The roller, the settings that were honed and measured, and the angles that the board should hold. */
-export function GuideFields({ sheet, values, figures, onChange, onRecord }: GuideFieldsProps) {
+export function GuideFields({ sent, values, figures, onChange, onRecord }: GuideFieldsProps) {
   const reading = (name: string, label: string, hint: string | undefined, stepMm: number, bare = false) => (
     <ReadingField
       key={name}
@@ -39,7 +39,7 @@ export function GuideFields({ sheet, values, figures, onChange, onRecord }: Guid
       {reading('roller', 'Roller, across', 'its diameter', 0.1)}
       <Choice
         label="The seat for"
-        value={sheet.seat}
+        value={sent.seat}
         options={seats}
         onChange={(seat) => onChange('seat', seat)}
       />
@@ -48,7 +48,7 @@ export function GuideFields({ sheet, values, figures, onChange, onRecord }: Guid
           Settings you honed
           <span className="block text-sm text-soft">how far it stood out, and the angle you measured</span>
         </legend>
-        {numbers(shownRows(sheet.settings.length, 2, SETTINGS)).map((index) => (
+        {numbers(shownRows(sent.settings.length, 2, SETTINGS)).map((index) => (
           <div key={index} className="clear-both flex justify-end gap-4 py-0.5">
             {reading(`projection${index}`, `Setting ${index + 1}: stands out`, undefined, 0.5, true)}
             {reading(`angle${index}`, `Setting ${index + 1}: angle in degrees`, undefined, 0.5, true)}
@@ -64,7 +64,7 @@ export function GuideFields({ sheet, values, figures, onChange, onRecord }: Guid
           <span className="block text-sm text-soft">one stop each, in degrees</span>
         </legend>
         <div className="clear-both flex flex-wrap gap-x-4 gap-y-1">
-          {numbers(shownRows(sheet.stops.length, 2, STOPS)).map((index) =>
+          {numbers(shownRows(sent.stops.length, 2, STOPS)).map((index) =>
             reading(`stop${index}`, `Stop ${index + 1}, degrees`, undefined, 1, true),
           )}
         </div>

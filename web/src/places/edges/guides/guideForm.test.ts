@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { baseOf, sheetOf, shownRows } from './guideForm'
+import { baseOf, sentOf, shownRows } from './guideForm'
 
 const guide = {
   id: 1,
@@ -16,9 +16,9 @@ const guide = {
   says: '',
 } as const
 
-describe('sheetOf', () => {
+describe('sentOf', () => {
   it('gives back a guide as it is kept', () => {
-    const { name, seat, roller, settings, stops } = sheetOf(
+    const { name, seat, roller, settings, stops } = sentOf(
       baseOf({ ...guide, settings: [...guide.settings], stops: [...guide.stops] }),
     )
     expect({ name, seat, roller, settings, stops }).toEqual({
@@ -30,8 +30,8 @@ describe('sheetOf', () => {
     })
   })
   it('keeps a half-typed row in its place and drops the empty ones after it', () => {
-    const sheet = sheetOf({ projection0: '40', angle0: '25', projection1: '30' })
-    expect(sheet.settings).toEqual([
+    const sent = sentOf({ projection0: '40', angle0: '25', projection1: '30' })
+    expect(sent.settings).toEqual([
       { projection: '40', angle: '25' },
       { projection: '30', angle: '' },
     ])

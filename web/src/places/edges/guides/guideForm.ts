@@ -27,7 +27,7 @@ export function baseOf(guide: Schemas['Guide'] | null): Typed {
 }
 
 /** What is typed as the application takes it; rows left empty at the end are left out. */
-export function sheetOf(values: Typed): Schemas['GuideFormRequest'] {
+export function sentOf(values: Typed): Schemas['GuideFormRequest'] {
   const settings = Array.from({ length: SETTINGS }, (_, index) => ({
     projection: values[`projection${index}`] ?? '',
     angle: values[`angle${index}`] ?? '',

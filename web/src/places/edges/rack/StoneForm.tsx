@@ -24,18 +24,18 @@ const NEW = { name: '', medium: 'waterstone', scale: 'jis', designation: '', pri
 export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
   const base = stone ? baseOf(stone) : NEW
   const draft = useTyped(`stone ${stone?.id ?? 'new'}`, base, '', stone?.version ?? 1, [])
-  const sheet = sheetOf(draft.values)
-  const preview = useQuery(stonePreview(sheet)).data
+  const sent = sentOf(draft.values)
+  const preview = useQuery(stonePreview(sent)).data
   const clear = () => {
     draft.clear()
     onDone()
   }
-  const keep = useChange(() => save(stone, draft.version, sheet), clear)
+  const keep = useChange(() => save(stone, draft.version, sent), clear)
   const remove = useChange((version: number) => discard(stone, version), clear)
   const refused = keep.error instanceof Refused ? keep.error : null
   const record = preview?.sound ? () => keep.mutate(undefined) : null
   const figure = (name: string) => preview?.figures[name]?.error ?? refused?.about(name)
-  const usual = rack.media.find((row) => row.value === sheet.medium)?.lasts
+  const usual = rack.media.find((row) => row.value === sent.medium)?.lasts
 
   return (
     <>
@@ -43,43 +43,43 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
       <Readings title={stone ? `The ${stone.name}` : 'A new piece'} onRecord={record}>
         <Choice
           label="What it is"
-          value={sheet.medium}
+          value={sent.medium}
           options={rack.media}
           onChange={(text) => {
             draft.change('medium', text)
-            draft.change('scale', rack.media.find((row) => row.value === text)?.scale ?? sheet.scale)
+            draft.change('scale', rack.media.find((row) => row.value === text)?.scale ?? sent.scale)
           }}
         />
         <Choice
           label="Its scale"
-          value={sheet.scale}
+          value={sent.scale}
           options={rack.scales}
           onChange={(text) => draft.change('scale', text)}
         />
         <PlainField
           label="Printed on it"
           hint="such as 1000, 800 or 15"
-          value={sheet.designation}
+          value={sent.designation}
           error={figure('designation')}
           onChange={(text) => draft.change('designation', text)}
         />
         <PlainField
           wide
           label="Called"
-          value={sheet.name}
+          value={sent.name}
           placeholder={preview?.name ?? ''}
           onChange={(text) => draft.change('name', text)}
         />
         <PlainField
           label="Price"
           before="€"
-          value={sheet.price}
+          value={sent.price}
           error={refused?.about('price')}
           onChange={(text) => draft.change('price', text)}
         />
         <PlainField
           label="Lasts for edges"
-          value={sheet.lasts}
+          value={sent.lasts}
           placeholder={usual ?? ''}
           error={figure('lasts')}
           onChange={(text) => draft.change('lasts', text)}
@@ -109,7 +109,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
   )
 }
 
-const sheetOf = (values: Readonly<Record<string, string>>): Schemas['StoneFormRequest'] => ({
+const sentOf = (values: Readonly<Record<string, string>>): Schemas['StoneFormRequest'] => ({
   name: values.name ?? '',
   medium: values.medium ?? '',
   scale: values.scale ?? '',
@@ -127,15 +127,15 @@ const baseOf = (stone: Schemas['Stone']) => ({
   lasts: stone.lastsTyped,
 })
 
-function save(stone: Schemas['Stone'] | null, version: number, sheet: Schemas['StoneFormRequest']) {
+function save(stone: Schemas['Stone'] | null, version: number, sent: Schemas['StoneFormRequest']) {
   return stone
     ? answered(
         client.PUT('/api/stones/{stone}', {
           params: { path: { stone: stone.id } },
-          body: { ...sheet, version },
+          body: { ...sent, version },
         }),
       )
-    : answered(client.POST('/api/stones', { body: sheet }))
+    : answered(client.POST('/api/stones', { body: sent }))
 }
 
 async function discard(stone: Schemas['Stone'] | null, version: number) {

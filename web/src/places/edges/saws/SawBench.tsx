@@ -13,17 +13,17 @@ import { useTyped } from '@/parts/useTyped'
 import { FilingPlan } from './FilingPlan'
 import { Filings } from './Filings'
 import { SawFields } from './SawFields'
-import { baseOf, LENGTHS, sheetOf } from './sawForm'
+import { baseOf, LENGTHS, sentOf } from './sawForm'
 import { SawTemplate } from './SawTemplate'
 import { TeethSheet } from './TeethSheet'
 
 /** One saw: its numbers, its teeth, its file and its plan. */
 export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: string }) {
   const draft = useTyped(`saw ${page.id}`, baseOf(page), unit, page.version, LENGTHS)
-  const sheet = sheetOf(draft.values)
-  const preview = useQuery(sawPreview(page.id, sheet)).data
+  const sent = sentOf(draft.values)
+  const preview = useQuery(sawPreview(page.id, sent)).data
   const params = { path: { saw: page.id } }
-  const body = { ...sheet, version: draft.version }
+  const body = { ...sent, version: draft.version }
   const keep = useChange(() => answered(client.PUT('/api/saws/{saw}', { params, body })), draft.clear)
   const begin = useToBench(
     () => answered(client.POST('/api/saws/{saw}/sessions', { params, body })),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { sheetOf, templateOf } from './sawForm'
+import { sentOf, templateOf } from './sawForm'
 
 const values = {
   tpi: '15',
@@ -13,7 +13,7 @@ const values = {
 
 describe('a saw as it is typed', () => {
   it('sends figures apart from what is chosen', () => {
-    expect(sheetOf(values)).toEqual({
+    expect(sentOf(values)).toEqual({
       figures: { tpi: '15', length: '250 mm', toe: '18', toeLength: '40' },
       use: 'rip',
       state: 'dull',

@@ -15,7 +15,7 @@ export function baseOf(page: Schemas['SawPage']): Record<string, string> {
 }
 
 /** What is typed as the application takes it. */
-export function sheetOf(values: Typed): Sent {
+export function sentOf(values: Typed): Sent {
   const figures = Object.fromEntries(Object.entries(values).filter(([name]) => !CHOSEN.includes(name)))
   return {
     figures,

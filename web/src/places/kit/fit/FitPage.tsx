@@ -3,7 +3,7 @@ import clsx from 'clsx'
 import { useState } from 'react'
 import { NavLink, useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
-import { fits, fitSheet, pulse } from '@/api/queries'
+import { fits, fitPreview, pulse } from '@/api/queries'
 import { FitDrawing } from '@/drawings/fit/FitDrawing'
 import { Board } from '@/parts/Board'
 import { Choice } from '@/parts/Choice'
@@ -65,7 +65,7 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
   const draft = useTyped(`fit ${fit.id}`, NOTHING, unit, 1, lengths)
   const [hardness, setHardness] = useState<Hardness>('soft')
   const typed = Object.fromEntries(names.map((name) => [name, draft.values[name] ?? '']))
-  const { data } = useQuery(fitSheet(fit.id, { typed, hardness }))
+  const { data } = useQuery(fitPreview(fit.id, { typed, hardness }))
   const rows = data?.rows ?? []
   const [shown, setShown] = useState<string | null>(null)
   const row = rows.find((candidate) => candidate.name === shown) ?? rows[0]

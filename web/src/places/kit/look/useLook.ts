@@ -52,7 +52,7 @@ export function useLook(page: Schemas['Look']) {
       answered(
         client.PUT('/api/looks/{look}', {
           params: { path: { look: page.id } },
-          body: { ...sheetOf(now), version: version.current },
+          body: { ...sentOf(now), version: version.current },
         }),
       ),
     )
@@ -83,7 +83,7 @@ function standingOf(page: Schemas['Look']): Standing {
 const byEye = (check: Schemas['LookCheck']): Outcome =>
   check.typed.some((typed) => typed.trim() !== '') ? null : check.outcome
 
-function sheetOf({ found, sizes, ...rest }: Standing): Omit<Schemas['LookOverRequest'], 'version'> {
+function sentOf({ found, sizes, ...rest }: Standing): Omit<Schemas['LookOverRequest'], 'version'> {
   const rows = Object.entries(found).map(([check, one]) => ({
     check,
     outcome: one.outcome,

@@ -10,7 +10,7 @@ import { Overtaken } from '@/parts/Overtaken'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
 import { useTyped } from '@/parts/useTyped'
-import { baseOf, choosing, chosenOf, LENGTHS, sheetOf } from './boardForm'
+import { baseOf, choosing, chosenOf, LENGTHS, sentOf } from './boardForm'
 import { PanelFields } from './PanelFields'
 import { PrintedSheets } from './PrintedSheets'
 import { ToolChoice } from './ToolChoice'
@@ -32,10 +32,10 @@ export function ShadowBoardBench({ board, data, unit, onKept }: ShadowBoardBench
     board?.version ?? 1,
     LENGTHS,
   )
-  const sheet = sheetOf(draft.values)
-  const preview = useQuery(shadowBoardPreview(sheet)).data
+  const sent = sentOf(draft.values)
+  const preview = useQuery(shadowBoardPreview(sent)).data
   const keep = useChange(
-    () => save(board, draft.version, sheet),
+    () => save(board, draft.version, sent),
     ({ boards }) => {
       draft.clear()
       onKept(board?.id ?? Math.max(...boards.map((row) => row.id)))

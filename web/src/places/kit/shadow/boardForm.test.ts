@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { baseOf, choosing, chosenOf, sheetOf } from './boardForm'
+import { baseOf, choosing, chosenOf, sentOf } from './boardForm'
 
 const tools = [
   { id: 3, name: 'jack plane', group: 'bench-planes', isUsual: true },
@@ -9,11 +9,11 @@ const tools = [
 
 describe('a shadow board as it is typed', () => {
   it('begins with what usually hangs', () => {
-    expect(sheetOf(baseOf(null, tools)).tools).toEqual([3, 9])
+    expect(sentOf(baseOf(null, tools)).tools).toEqual([3, 9])
   })
   it('is the one that is kept', () => {
     const board = { id: 1, version: 2, name: 'wall', width: '800', height: '600', room: '30', tools: [4] }
-    expect(sheetOf(baseOf(board, tools))).toEqual({
+    expect(sentOf(baseOf(board, tools))).toEqual({
       name: 'wall',
       width: '800',
       height: '600',

@@ -19,7 +19,7 @@ export function baseOf(
 }
 
 /** What is typed as the application takes it. */
-export function sheetOf(values: Typed): Schemas['ShadowBoardFormRequest'] {
+export function sentOf(values: Typed): Schemas['ShadowBoardFormRequest'] {
   const { name = '', width = '', height = '', room = '' } = values
   return { name, width, height, room, tools: chosenOf(values) }
 }

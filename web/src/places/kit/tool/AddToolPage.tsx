@@ -41,10 +41,10 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
   const kind = kinds.find((row) => row.id === search.get('kind'))
   const group = search.get('group') ?? kind?.group ?? FIRST_GROUP
   const draft = useTyped(`add ${kind?.id ?? ''}`, BASE, unit, 1, lengthsOf(kind))
-  const sheet = kind
+  const sent = kind
     ? { kind: kind.id, figures: typedFigures(kind, draft.values), name: draft.values.name ?? '' }
     : null
-  const preview = useQuery(toolPreview(sheet)).data
+  const preview = useQuery(toolPreview(sent)).data
   const add = useAdd(draft.clear)
   const refused = add.error instanceof Refused ? add.error : null
   const record = kind && preview?.sound ? () => add.mutate(body(kind, draft.values)) : null
@@ -69,7 +69,7 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
           />
         }
         column={
-          kind && sheet ? (
+          kind && sent ? (
             <>
               <KindSheet kind={kind} preview={preview} wanted={draft.values.status === 'wanted'} />
               <Readings onRecord={record}>

@@ -36,12 +36,12 @@ export function ToolPage() {
 function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
   const { tool, kind } = page
   const draft = useTyped(`tool ${tool.id}`, baseOf(page), unit, tool.version, lengthsOf(kind))
-  const sheet = { kind: kind.id, figures: typedFigures(kind, draft.values), name: draft.values.name ?? '' }
-  const preview = useQuery(toolPreview(sheet)).data
+  const sent = { kind: kind.id, figures: typedFigures(kind, draft.values), name: draft.values.name ?? '' }
+  const preview = useQuery(toolPreview(sent)).data
   const save = useSave(tool.id, draft.clear)
   const refused = save.error instanceof Refused ? save.error : null
   const record =
-    draft.touched && preview?.sound ? () => save.mutate(body(sheet, draft.values, draft.version)) : null
+    draft.touched && preview?.sound ? () => save.mutate(body(sent, draft.values, draft.version)) : null
   const asked = kind.dimensions.filter((row) => row.asked)
   const others = kind.dimensions.filter((row) => !row.asked)
   const labels = Object.fromEntries(page.sizes.map((row) => [row.name, row.text]))
@@ -132,14 +132,14 @@ function baseOf(page: Schemas['ToolPage']): Record<string, string> {
 }
 
 function body(
-  sheet: Schemas['ToolFormRequest'],
+  sent: Schemas['ToolFormRequest'],
   values: Readonly<Record<string, string>>,
   version: number,
 ): Schemas['VersionedToolFormRequest'] {
   return {
     version,
-    figures: sheet.figures,
-    name: sheet.name,
+    figures: sent.figures,
+    name: sent.name,
     status: values.status === 'wanted' ? 'wanted' : 'owned',
     price: values.price ?? '',
   }

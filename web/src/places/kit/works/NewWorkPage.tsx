@@ -12,7 +12,7 @@ import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { TaskList } from './TaskList'
-import { lengthsOf, requestOf, sheetOf } from './workForm'
+import { lengthsOf, requestOf, sentOf } from './workForm'
 import { WorkForm } from './WorkForm'
 import { WorkSheet } from './WorkSheet'
 
@@ -31,7 +31,7 @@ const BASE = { weight: '1', hardness: 'medium' }
 
 function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: string }) {
   const draft = useTyped(`work ${pattern?.id ?? 'own'}`, BASE, unit, 1, lengthsOf(pattern))
-  const preview = useQuery(workPreview(sheetOf(pattern, draft.values))).data
+  const preview = useQuery(workPreview(sentOf(pattern, draft.values))).data
   const add = useAdd(draft.clear)
   const refused = add.error instanceof Refused ? add.error : null
   const record =

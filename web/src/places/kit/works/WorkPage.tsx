@@ -13,7 +13,7 @@ import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { TaskList } from './TaskList'
-import { lengthsOf, requestOf, sheetOf } from './workForm'
+import { lengthsOf, requestOf, sentOf } from './workForm'
 import { WorkForm } from './WorkForm'
 import { WorkSheet } from './WorkSheet'
 
@@ -30,7 +30,7 @@ export function WorkPage() {
 function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
   const { work, pattern } = page
   const draft = useTyped(`work ${work.id}`, baseOf(page), unit, work.version, lengthsOf(pattern))
-  const preview = useQuery(workPreview(sheetOf(pattern, draft.values))).data
+  const preview = useQuery(workPreview(sentOf(pattern, draft.values))).data
   const save = useSave(work.id, draft.clear)
   const refused = save.error instanceof Refused ? save.error : null
   const record =

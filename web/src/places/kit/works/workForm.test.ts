@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { hardnessOf, labelsOf, lengthsOf, measuresOf, requestOf, sheetOf, stepsOf } from './workForm'
+import { hardnessOf, labelsOf, lengthsOf, measuresOf, requestOf, sentOf, stepsOf } from './workForm'
 
 const measure = (name: string, usual: string): Schemas['Measure'] => ({
   name,
@@ -26,8 +26,8 @@ describe('workForm', () => {
     expect(measuresOf(box, { length: '300' })).toEqual({ length: '300', tails: '' })
   })
   it('sends steps only for a work of one’s own', () => {
-    expect(sheetOf(box, { steps }).steps).toEqual([])
-    expect(sheetOf(null, { steps }).steps).toHaveLength(1)
+    expect(sentOf(box, { steps }).steps).toEqual([])
+    expect(sentOf(null, { steps }).steps).toHaveLength(1)
   })
   it('bears a broken draft', () => {
     expect(stepsOf({ steps: '[{' })).toEqual([])

@@ -20,7 +20,7 @@ export function measuresOf(
   return Object.fromEntries((pattern?.measures ?? []).map((row) => [row.name, values[row.name] ?? '']))
 }
 
-export function sheetOf(
+export function sentOf(
   pattern: Schemas['Pattern'] | null,
   values: Readonly<Record<string, string>>,
 ): Schemas['WorkFormRequest'] {
@@ -37,7 +37,7 @@ export function requestOf(
   values: Readonly<Record<string, string>>,
 ): Schemas['WorkRequest'] {
   return {
-    ...sheetOf(pattern, values),
+    ...sentOf(pattern, values),
     name: values.name?.trim() || (pattern?.name ?? ''),
     due: values.due || null,
     weight: Number((values.weight ?? '').replace(',', '.')) || 1,

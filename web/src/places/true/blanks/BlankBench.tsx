@@ -13,7 +13,7 @@ import { readingOf } from '@/parts/readingOf'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 import { useTyped } from '@/parts/useTyped'
-import { baseOf, LENGTHS, sheetOf } from './blankForm'
+import { baseOf, LENGTHS, sentOf } from './blankForm'
 import { EndSheet } from './EndSheet'
 import { RestTest } from './RestTest'
 
@@ -28,10 +28,10 @@ interface BlankBenchProps {
 export function BlankBench({ blank, data, unit }: BlankBenchProps) {
   const navigate = useNavigate()
   const draft = useTyped(`blank ${blank?.id ?? 'new'}`, baseOf(blank), unit, blank?.version ?? 1, LENGTHS)
-  const sheet = sheetOf(draft.values)
-  const preview = useQuery(blankPreview(sheet)).data
+  const sent = sentOf(draft.values)
+  const preview = useQuery(blankPreview(sent)).data
   const keep = useChange(
-    () => save(blank, draft.version, sheet),
+    () => save(blank, draft.version, sent),
     () => {
       draft.clear()
       if (!blank) void navigate('/true/blanks')

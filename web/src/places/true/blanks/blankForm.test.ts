@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest'
-import { baseOf, sheetOf } from './blankForm'
+import { baseOf, sentOf } from './blankForm'
 
 test('a new blank begins empty, with straight grain and no knots', () => {
-  const sheet = sheetOf(baseOf(null))
-  expect(sheet).toMatchObject({ name: '', figure: 'straight', knots: 'none' })
-  expect(sheet.figures).toEqual({ length: '', width: '', thickness: '', ring: '', runout: '' })
+  const sent = sentOf(baseOf(null))
+  expect(sent).toMatchObject({ name: '', figure: 'straight', knots: 'none' })
+  expect(sent.figures).toEqual({ length: '', width: '', thickness: '', ring: '', runout: '' })
 })
 
 test('a kept blank goes out as it came in', () => {
@@ -30,5 +30,5 @@ test('a kept blank goes out as it came in', () => {
     typed,
     rest,
   }
-  expect(sheetOf(baseOf(blank))).toEqual(typed)
+  expect(sentOf(baseOf(blank))).toEqual(typed)
 })

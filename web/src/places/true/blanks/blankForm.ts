@@ -22,7 +22,7 @@ export function baseOf(blank: Schemas['ListedBlank'] | null): Typed {
 }
 
 /** What is sent of them. */
-export function sheetOf(values: Typed): Sent {
+export function sentOf(values: Typed): Sent {
   const { name = '', species = '', figure = '', knots = '' } = values
   return {
     name,

@@ -17,7 +17,7 @@ import { useChange } from '@/parts/useChange'
 import { useDraft } from '@/parts/useDraft'
 import { InstrumentChoice } from '@/places/true/InstrumentChoice'
 
-/** A sheet of squares, each held against one that is known. */
+/** Several squares at once, each held against one that is known. */
 export function KnownPage() {
   const { data, error } = useQuery(known())
   const unit = useQuery(pulse()).data?.unit
@@ -46,7 +46,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
   const { values } = draft
   const chosen = page.known.find((square) => square.id === values.known) ?? page.known[0]
   const others = page.squares.filter((square) => square.id !== chosen?.id)
-  const sheet: Schemas['KnownSquareRequest'] = {
+  const sent: Schemas['KnownSquareRequest'] = {
     known: chosen?.id ?? first,
     instrument: values.instrument,
     rows: others.map((square) => ({
@@ -55,8 +55,8 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
       at: values.at[square.id] ?? 'tip',
     })),
   }
-  const preview = useQuery(knownPreview(sheet)).data
-  const record = useChange(() => answered(client.POST('/api/references/known', { body: sheet })), draft.clear)
+  const preview = useQuery(knownPreview(sent)).data
+  const record = useChange(() => answered(client.POST('/api/references/known', { body: sent })), draft.clear)
   if (!preview || !chosen) return <Waiting />
   const isRead = preview.rows.some((row) => row.error !== null)
 
@@ -117,7 +117,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
                   disabled={record.isPending}
                   onClick={() => record.mutate(undefined)}
                 >
-                  Write the sheet down
+                  Write these down
                 </Button>
               )}
             </NextStroke>

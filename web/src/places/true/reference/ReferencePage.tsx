@@ -33,7 +33,7 @@ export function ReferencePage() {
 
 function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) {
   const draft = useTestDraft(page, unit)
-  const preview = useQuery(testPreview(page.id, draft.sheet)).data
+  const preview = useQuery(testPreview(page.id, draft.sent)).data
   const [line, setLine] = useState<string | null>(null)
   // What was drawn last stays while a figure is half typed.
   const good = useLastGood(preview?.answer ? preview : null, draft.begun)
@@ -85,7 +85,7 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
             />
             <Learnt
               learnt={preview.learnt}
-              shaving={draft.sheet.figures['shaving'] ?? ''}
+              shaving={draft.sent.figures['shaving'] ?? ''}
               onTake={(shaving) => draft.change('shaving', shaving)}
             />
             {draft.overtaken && <Overtaken name={page.name} onKeep={draft.keep} onDrop={draft.clear} />}
@@ -130,11 +130,11 @@ function useTestChanges(
   }
   return {
     record: useChange((planed: boolean) => {
-      const body = { ...draft.sheet, version: draft.version, planed }
+      const body = { ...draft.sent, version: draft.version, planed }
       return answered(client.POST('/api/references/{reference}/tests', { params, body }))
     }, done),
     bench: useToBench(() => {
-      const body = { ...draft.sheet, version: draft.version }
+      const body = { ...draft.sent, version: draft.version }
       return answered(client.POST('/api/references/{reference}/sessions', { params, body }))
     }, done),
     fell: useChange(() => answered(client.POST('/api/references/{reference}/drops', { params, body: seen }))),

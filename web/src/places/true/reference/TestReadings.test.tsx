@@ -67,12 +67,12 @@ function Shown({ asks, told = preview() }: { asks: Schemas['Asked'][]; told?: Sc
   return (
     <QueryClientProvider client={queries}>
       <TestReadings page={at} preview={told} draft={draft} />
-      <output>{JSON.stringify(draft.sheet)}</output>
+      <output>{JSON.stringify(draft.sent)}</output>
     </QueryClientProvider>
   )
 }
 
-const sheet = (): Schemas['TestRequest'] => JSON.parse(screen.getByRole('status').textContent ?? '')
+const sent = (): Schemas['TestRequest'] => JSON.parse(screen.getByRole('status').textContent ?? '')
 
 beforeEach(() => localStorage.clear())
 afterEach(cleanup)
@@ -81,7 +81,7 @@ test('what is typed and chosen goes into the sheet', async () => {
   render(<Shown asks={[field('gap', 'Gap at the tip'), choice()]} />)
   await userEvent.type(screen.getByLabelText(/Gap at the tip/), '0.3')
   await userEvent.click(screen.getByText('metal'))
-  expect(sheet()).toMatchObject({
+  expect(sent()).toMatchObject({
     figures: { gap: '0.3' },
     choices: { blade: 'metal' },
     instrument: 'feeler',
@@ -110,5 +110,5 @@ test('a test has begun with its first reading, not with what stays', () => {
   const at = page(asks)
   const { result } = renderHook(() => useTestDraft(at, 'mm'))
   expect(result.current.begun).toBe(false)
-  expect(result.current.sheet.figures).toEqual({ gap: '', length: '200' })
+  expect(result.current.sent.figures).toEqual({ gap: '', length: '200' })
 })

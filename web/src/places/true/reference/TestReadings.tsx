@@ -20,11 +20,11 @@ const NAMED = 3
 
 /** What a test asks, in its own order; what rarely changes stands folded below. */
 export function TestReadings({ page, preview, draft }: TestReadingsProps) {
-  const asked = page.asks.filter((one) => isAsked(one, draft.sheet.choices))
+  const asked = page.asks.filter((one) => isAsked(one, draft.sent.choices))
   const first = asked.filter((one) => !isAside(one))
   const aside = asked.filter(isAside)
   const lists = asked.flatMap(({ list }) => list ?? [])
-  const step = page.instruments.find(({ value }) => value === draft.sheet.instrument)?.resolutionMm ?? 0.05
+  const step = page.instruments.find(({ value }) => value === draft.sent.instrument)?.resolutionMm ?? 0.05
 
   const one = ({ field, choice, list }: Schemas['Asked']) => {
     if (field) return <Figure key={field.name} field={field} preview={preview} draft={draft} />
@@ -44,7 +44,7 @@ export function TestReadings({ page, preview, draft }: TestReadingsProps) {
         <summary className="min-h-8 cursor-pointer text-soft">{summed(aside)}</summary>
         <InstrumentChoice
           instruments={page.instruments}
-          value={draft.sheet.instrument}
+          value={draft.sent.instrument}
           onChange={draft.chooseInstrument}
         />
         {aside.map(one)}
@@ -64,7 +64,7 @@ function Figure({ field, preview, draft }: FigureProps) {
     <ReadingField
       label={field.label}
       hint={field.hint}
-      value={draft.sheet.figures[field.name] ?? ''}
+      value={draft.sent.figures[field.name] ?? ''}
       reading={preview.readings[field.name]}
       stepMm={field.step}
       onChange={(typed) => draft.change(field.name, typed)}
@@ -80,7 +80,7 @@ function Chosen({ choice, draft }: { choice: Schemas['TestChoice']; draft: TestD
     <Picker
       label={choice.label}
       hint={choice.hint}
-      value={draft.sheet.choices[choice.name] ?? choice.chosen}
+      value={draft.sent.choices[choice.name] ?? choice.chosen}
       options={choice.options}
       onChange={(value) => draft.choose(choice.name, value)}
     />

@@ -16,7 +16,7 @@ export function useTestDraft(page: Schemas['ReferencePage'], unit: string) {
   const lists = useDraft<Lists>(`${name} lists`, base.lists, unit, page.version)
   const choices = useDraft<Choices>(`${name} choices`, base.choices, '', page.version)
   const { [INSTRUMENT]: instrument = page.instrument, ...chosen } = choices.values
-  const sheet: Schemas['TestRequest'] = {
+  const sent: Schemas['TestRequest'] = {
     figures: Object.fromEntries(
       Object.keys(base.figures).map((field) => [field, figures.values[field] ?? '']),
     ),
@@ -26,11 +26,11 @@ export function useTestDraft(page: Schemas['ReferencePage'], unit: string) {
   }
 
   return {
-    sheet,
+    sent,
     lists: lists.values,
     /** Whether anything was read yet that is read anew each time. */
     begun:
-      base.readings.some((field) => (sheet.figures[field] ?? '').trim() !== '') ||
+      base.readings.some((field) => (sent.figures[field] ?? '').trim() !== '') ||
       Object.entries(lists.values).some(([id, typed]) => differs(typed, base.lists[id])),
     version: Math.min(figures.version, lists.version, choices.version),
     overtaken: figures.overtaken || lists.overtaken || choices.overtaken,

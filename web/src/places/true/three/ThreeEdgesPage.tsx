@@ -21,7 +21,7 @@ export function ThreeEdgesPage() {
 }
 
 function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string }) {
-  const draft = useDraft('three edges', page.sheet, unit, 1)
+  const draft = useDraft('three edges', page.typed, unit, 1)
   const preview = useQuery(threeEdgesPreview(draft.values)).data
   const body = draft.values
   const record = useChange(() => answered(client.POST('/api/three-edges/tests', { body })), draft.clear)

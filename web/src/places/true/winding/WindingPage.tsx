@@ -23,7 +23,7 @@ export function WindingPage() {
 }
 
 function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
-  const draft = useDraft('winding', page.sheet, unit, 1)
+  const draft = useDraft('winding', page.typed, unit, 1)
   const preview = useQuery(windingPreview(draft.values)).data
   const body = draft.values
   const record = useChange(() => answered(client.POST('/api/winding/tests', { body })), draft.clear)

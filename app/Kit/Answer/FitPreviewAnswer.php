@@ -11,7 +11,7 @@ use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 
 /** A question of fit, answered as far as it has been typed. */
-final readonly class FitSheetAnswer extends Answer
+final readonly class FitPreviewAnswer extends Answer
 {
     /**
      * @param  array<string, Reading>  $figures

@@ -16,7 +16,7 @@ use JackRest\Desk\Season\SeasonOutlook;
 use PHPUnit\Framework\TestCase;
 
 /** What the season says in words: claims, and silence with its reason. */
-final class SeasonSheetTest extends TestCase
+final class SeasonOutlookTest extends TestCase
 {
     private const SIDES = ['toward the stock', 'away from it'];
 
@@ -86,9 +86,9 @@ final class SeasonSheetTest extends TestCase
     /** 24 mm follow four times as slowly as 12 mm: 56 days. */
     public function test_the_drawn_thickness_is_the_user_s(): void
     {
-        $sheet = new SeasonOutlook(SampleSeason::log(), '24 mm', [], 20960, self::format());
-        self::assertEqualsWithDelta(56.0, $sheet->piece->timeConstant, 1e-9);
-        self::assertStringStartsWith('Wood 24 mm thick is at ', $sheet->lines()[0]);
+        $form = new SeasonOutlook(SampleSeason::log(), '24 mm', [], 20960, self::format());
+        self::assertEqualsWithDelta(56.0, $form->piece->timeConstant, 1e-9);
+        self::assertStringStartsWith('Wood 24 mm thick is at ', $form->lines()[0]);
         $wrong = new SeasonOutlook(SampleSeason::log(), '3 m', [], 20960, self::format());
         self::assertSame('Between 1 mm and 200 mm.', $wrong->thickness->error);
         self::assertSame(12.0, $wrong->thicknessMm());

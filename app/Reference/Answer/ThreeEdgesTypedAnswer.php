@@ -8,7 +8,7 @@ use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 
 /** The fields of the page of three edges. */
-final readonly class ThreeEdgesSheetAnswer extends Answer
+final readonly class ThreeEdgesTypedAnswer extends Answer
 {
     /**
      * @param  list<int>  $references

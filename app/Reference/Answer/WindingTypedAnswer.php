@@ -8,7 +8,7 @@ use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 
 /** The fields of the page of winding. */
-final readonly class WindingSheetAnswer extends Answer
+final readonly class WindingTypedAnswer extends Answer
 {
     /**
      * @param  list<WindingRowAnswer>  $rows

@@ -15,10 +15,10 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** As it is typed and said. */
-final class WorkSheetTest extends TestCase
+final class WorkFormTest extends TestCase
 {
     /** @param  array<string, string>  $typed */
-    private static function sheet(string $pattern, array $typed): WorkForm
+    private static function form(string $pattern, array $typed): WorkForm
     {
         return WorkForm::of(
             Patterns::named($pattern),
@@ -29,10 +29,10 @@ final class WorkSheetTest extends TestCase
     }
 
     /** @return array<string, Task> */
-    private static function tasks(WorkForm $sheet): array
+    private static function tasks(WorkForm $form): array
     {
         return array_column(
-            array_map(static fn (Task $task): array => ['id' => $task->operation->id, 'task' => $task], $sheet->tasks),
+            array_map(static fn (Task $task): array => ['id' => $task->operation->id, 'task' => $task], $form->tasks),
             'task',
             'id',
         );
@@ -41,7 +41,7 @@ final class WorkSheetTest extends TestCase
     public function test_a_box_passes_its_numbers_on(): void
     {
         $tasks = self::tasks(
-            self::sheet('dovetailed-box', ['thickness' => '18', 'pin' => '6', 'rebate' => '9', 'height' => '200']),
+            self::form('dovetailed-box', ['thickness' => '18', 'pin' => '6', 'rebate' => '9', 'height' => '200']),
         );
 
         self::assertSame(['thickness' => 18.0, 'depth' => 18.0], $tasks['saw-dovetail']->facts->mm);
@@ -53,7 +53,7 @@ final class WorkSheetTest extends TestCase
 
     public function test_no_rebate_asks_for_none(): void
     {
-        self::assertArrayNotHasKey('rebate-along', self::tasks(self::sheet('dovetailed-box', ['rebate' => '0'])));
+        self::assertArrayNotHasKey('rebate-along', self::tasks(self::form('dovetailed-box', ['rebate' => '0'])));
     }
 
     #[TestWith(['dovetailed-box', 'rebate', '22', 'The rebate must be less than the 22 mm of the board.'])]
@@ -67,9 +67,9 @@ final class WorkSheetTest extends TestCase
         string $typed,
         ?string $error,
     ): void {
-        $sheet = self::sheet($pattern, [$field => $typed]);
-        self::assertSame($error, $sheet->form->readings[$field]->error);
-        self::assertSame($error === null, $sheet->isSound());
-        self::assertNotSame([], $sheet->tasks, 'the last good numbers are kept');
+        $form = self::form($pattern, [$field => $typed]);
+        self::assertSame($error, $form->form->readings[$field]->error);
+        self::assertSame($error === null, $form->isSound());
+        self::assertNotSame([], $form->tasks, 'the last good numbers are kept');
     }
 }
