@@ -5,28 +5,27 @@ declare(strict_types=1);
 namespace App\Blank;
 
 use App\Http\TypedFormRequest;
+use App\Wood\ChoosesWood;
 use Illuminate\Validation\Rule;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
-use JackRest\Core\Timber\Species;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Shelf\BlankForm;
 
 /** A blank as far as it has been described. */
 class BlankRequest extends TypedFormRequest
 {
+    use ChoosesWood;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             ...self::figures('figures'),
             'name' => ['present', 'nullable', 'string', 'max:60'],
-            'species' => [
-                'required',
-                Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all())),
-            ],
+            'species' => self::speciesRules(),
             'figure' => ['required', Rule::enum(Figured::class)],
             'knots' => ['required', Rule::enum(Knots::class)],
         ];
@@ -35,7 +34,7 @@ class BlankRequest extends TypedFormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['species.*' => 'Choose a wood from the list.', 'name.max' => 'A name of 60 letters will do.'];
+        return [...self::speciesMessages(), 'name.max' => 'A name of 60 letters will do.'];
     }
 
     public function form(LengthFormatter $format): Form

@@ -112,7 +112,7 @@ final readonly class Import
         if ($count === 0) {
             throw InvalidInput::because(
                 'text',
-                $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be taken in.',
+                $this->here > 0 ? 'All of it is here already.' : 'There is no line in it that can be imported.',
             );
         }
         $lines = $count === 1 ? '1 line' : "$count lines";
@@ -120,7 +120,7 @@ final readonly class Import
         return $ledger->record(
             'file-taken-in',
             $this->table->name(),
-            "Took in $lines of the {$this->table->name()} from {$this->name}.",
+            "Imported $lines of the {$this->table->name()} from {$this->name}.",
             function (Changes $changes) use ($count): void {
                 $this->table->write($changes, $this->lines);
                 $changes->create(ImportedFile::of($changes->bench), [

@@ -38,7 +38,7 @@ final class IdleOfBench
 
     public readonly WithoutOne $without;
 
-    public readonly RedundantTools $lossFree;
+    public readonly RedundantTools $redundant;
 
     public function __construct(private readonly Bench $bench, public readonly KitOfBench $kit)
     {
@@ -50,7 +50,7 @@ final class IdleOfBench
         );
         $this->uses = $this->gathered();
         $this->without = new WithoutOne($this->tasks, $kit->atHand(), $kit->school);
-        $this->lossFree = new RedundantTools(
+        $this->redundant = new RedundantTools(
             $this->tasks,
             $kit->atHand(),
             $this->worth(),

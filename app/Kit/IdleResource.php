@@ -10,8 +10,8 @@ use App\Http\Money;
 use App\Kit\Answer\BoughtForAnswer;
 use App\Kit\Answer\IdleAnswer;
 use App\Kit\Answer\IdleToolAnswer;
-use App\Kit\Answer\LossFreeSetAnswer;
 use App\Kit\Answer\NotHereAnswer;
+use App\Kit\Answer\RedundantSetAnswer;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use App\Work\Work;
@@ -26,7 +26,7 @@ final class IdleResource
     {
         $none = new RedundantSet([], 0.0, true);
         [$byWorth, $byNumber] = $idle->hasWorks()
-            ? [$idle->lossFree->byWorth(), $idle->lossFree->byNumber()]
+            ? [$idle->redundant->byWorth(), $idle->redundant->byNumber()]
             : [$none, $none];
         $couldGo = array_fill_keys([...$byWorth->ids(), ...$byNumber->ids()], true);
         $tools = $idle
@@ -104,9 +104,9 @@ final class IdleResource
         );
     }
 
-    private static function set(RedundantSet $set): LossFreeSetAnswer
+    private static function set(RedundantSet $set): RedundantSetAnswer
     {
-        return new LossFreeSetAnswer(
+        return new RedundantSetAnswer(
             ids: array_map(intval(...), $set->ids()),
             worth: Money::plain($set->worth),
             isProven: $set->isProven,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Http\TypedFormRequest;
-use Illuminate\Validation\Rule;
+use App\Wood\ChoosesWood;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ReferenceWood;
@@ -15,15 +15,14 @@ use JackRest\Desk\Season\ReferenceWoodForm;
 /** The wood a reference is said to be of. */
 final class ReferenceWoodRequest extends TypedFormRequest
 {
+    use ChoosesWood;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             ...self::figures('figures'),
-            'species' => [
-                'required',
-                Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all())),
-            ],
+            'species' => self::speciesRules(),
             'version' => ['required', 'integer', 'min:1'],
         ];
     }
@@ -31,7 +30,7 @@ final class ReferenceWoodRequest extends TypedFormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['species.*' => 'Choose a wood from the list.'];
+        return self::speciesMessages();
     }
 
     public function version(): int

@@ -13,7 +13,7 @@ use App\Reference\Answer\SquareDrawnAnswer;
 use App\Reference\Answer\SquareStrokeAnswer;
 use App\Reference\Answer\SticksDrawnAnswer;
 use App\Reference\Answer\StraightedgeDrawnAnswer;
-use App\Reference\Answer\StraightStrokeAnswer;
+use App\Reference\Answer\StraightedgeStrokeAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Flat\GridLine;
 use JackRest\Core\Truing\Flat\Surface;
@@ -71,7 +71,7 @@ final class TestDrawings
             shape: $result->shape->label(),
             stationsMm: $test->stationsMm,
             strokes: array_map(
-                static fn (array $kind): StraightStrokeAnswer => self::stroke($kind[0], $kind[1], $format),
+                static fn (array $kind): StraightedgeStrokeAnswer => self::stroke($kind[0], $kind[1], $format),
                 StrokeWords::kinds($passes),
             ),
             leaves: self::leaves($form, $passes),
@@ -141,9 +141,9 @@ final class TestDrawings
             );
     }
 
-    private static function stroke(ShavingPass $pass, int $count, LengthFormatter $format): StraightStrokeAnswer
+    private static function stroke(ShavingPass $pass, int $count, LengthFormatter $format): StraightedgeStrokeAnswer
     {
-        return new StraightStrokeAnswer(
+        return new StraightedgeStrokeAnswer(
             fromMm: $pass->fromMm,
             toMm: $pass->toMm,
             count: $count,

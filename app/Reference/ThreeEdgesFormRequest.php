@@ -12,6 +12,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
+use JackRest\Desk\Reference\Straightedge\ThreePairs;
 
 /** Three edges against each other as far as they were typed. */
 final class ThreeEdgesFormRequest extends FormRequest
@@ -29,7 +30,7 @@ final class ThreeEdgesFormRequest extends FormRequest
             'references.*' => ['integer', 'min:0'],
             'rows' => ['present', 'array', 'list', 'max:200'],
             ...array_fill_keys(
-                array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreeEdgesForm::COLUMNS]),
+                array_map(static fn (string $column): string => "rows.*.$column", ['at', ...ThreePairs::COLUMNS]),
                 $typed,
             ),
         ];

@@ -19,6 +19,7 @@ use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\Reference\Straightedge\ThreeEdgesForm;
+use JackRest\Desk\Reference\Straightedge\ThreePairs;
 
 /** Three edges against each other: what a test begins with, and what the readings make. */
 final class ThreeEdgesResource
@@ -41,7 +42,7 @@ final class ThreeEdgesResource
                 rows: array_map(
                     static fn (float $at): ThreeEdgesRowAnswer => new ThreeEdgesRowAnswer(
                         $format->typed($at),
-                        ...array_fill_keys(ThreeEdgesForm::COLUMNS, ''),
+                        ...array_fill_keys(ThreePairs::COLUMNS, ''),
                     ),
                     self::PLACES_MM,
                 ),
@@ -66,7 +67,7 @@ final class ThreeEdgesResource
             readings: $form->readings,
             rows: array_map(
                 static fn (array $row): ThreeEdgesRowReadAnswer => new ThreeEdgesRowReadAnswer(...$row),
-                $form->rows,
+                $form->pairs->rows,
             ),
             stationsMm: $form->test->stationsMm ?? [],
             edges: array_map(

@@ -107,9 +107,9 @@ final class EdgesPlaceTest extends BrowserTestCase
             $this->browser->findElements(WebDriverBy::cssSelector('textarea'))[0] ??
             self::fail('There is no field to paste into.');
         $box->sendKeys("day;edge;what;minutes\n2026-11-20;12 mm chisel;used;25\n2026-13-40;12 mm chisel;used;25");
-        $this->seesText('Take in 1 line');
+        $this->seesText('Import 1 line');
         $this->seesText('Line 3: Write the day as');
-        $this->press('Take in 1 line');
+        $this->press('Import 1 line');
         $this->seesText('The diary can undo it.');
         $this->open('/edges/'.$this->edge('12 mm chisel').'/diary');
         $this->seesText('20 Nov 2026');

@@ -33,11 +33,11 @@ final class SeasonTest extends BrowserTestCase
                 ),
         );
         $this->seesText('Are they °F?');
-        $this->sees("//button[contains(., 'Take in 200 lines') and @disabled]");
+        $this->sees("//button[contains(., 'Import 200 lines') and @disabled]");
         $this->press('Yes, they are °F');
         $this->seesText('2017-07-14 02:40: 10.0 °C, 70 %');
-        $this->press('Take in 200 lines');
-        $this->seesText('Took in 200 lines of the climate from shed-');
+        $this->press('Import 200 lines');
+        $this->seesText('Imported 200 lines of the climate from shed-');
         $this->seesText('200 readings from 14 July 2017');
         $this->seesText('Nothing is known from 22 July 2017');
         $this->press('Take these out');
@@ -59,9 +59,9 @@ final class SeasonTest extends BrowserTestCase
                     ),
                 ),
         );
-        $this->seesText('Take in 8760 lines');
+        $this->seesText('Import 8760 lines');
         $this->press('Leave it');
-        self::assertStringNotContainsString('Take in 8760 lines', $this->said());
+        self::assertStringNotContainsString('Import 8760 lines', $this->said());
     }
 
     public function test_the_air_now_and_the_wood_of_a_reference(): void

@@ -93,7 +93,7 @@ final class SeasonTest extends HttpTestCase
         $this->ask('GET', '/api/season')
             ->assertJsonPath('count', 0)
             ->assertJsonPath('days', [])
-            ->assertJsonPath('next.says', 'Take in a log of your shop’s air, or write down what a hygrometer shows.');
+            ->assertJsonPath('next.says', 'Import a log of your shop’s air, or write down what a hygrometer shows.');
     }
 
     public function test_the_wood_of_a_reference_is_told_and_a_stale_window_refused(): void
@@ -320,7 +320,7 @@ final class SeasonTest extends HttpTestCase
         self::assertSame(8760, $told[count($told) - 1]['answer']['sound']);
         $told = explode("\n", trim($this->asked('/api/files/climate', $text)->streamedContent()));
         $entry = json_decode($told[count($told) - 1], true)['answer'];
-        self::assertSame('Took in 8760 lines of the climate from year.csv.', $entry['sentence']);
+        self::assertSame('Imported 8760 lines of the climate from year.csv.', $entry['sentence']);
         $this->ask('GET', '/api/season')->assertJsonPath('count', 8761 + 8760);
         $again = explode("\n", trim($this->asked('/api/files/climate', $text)->streamedContent()));
         self::assertSame(

@@ -16,7 +16,7 @@ final readonly class ImportPreviewAnswer extends Answer
      * @param  list<string>  $notes
      */
     public function __construct(
-        #[Field('how many can be taken in')] public int $sound,
+        #[Field('how many can be imported')] public int $sound,
         #[Field('the first of them', of: 'string')] public array $first,
         #[Field('how many are here already')] public int $here,
         #[Field('the lines that are wrong', of: WrongLineAnswer::class)] public array $wrong,

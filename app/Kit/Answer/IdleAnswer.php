@@ -21,8 +21,8 @@ final readonly class IdleAnswer extends Answer
      */
     public function __construct(
         #[Field('with which tools', of: IdleToolAnswer::class)] public array $tools,
-        #[Field('the set that is worth most')] public LossFreeSetAnswer $byWorth,
-        #[Field('the set of most tools')] public LossFreeSetAnswer $byNumber,
+        #[Field('the set that is worth most')] public RedundantSetAnswer $byWorth,
+        #[Field('the set of most tools')] public RedundantSetAnswer $byNumber,
         #[Field('what is lent', of: NotHereAnswer::class)] public array $lent,
         #[Field('what is put away', of: NotHereAnswer::class)] public array $away,
         #[Field('what was bought and for what', of: BoughtForAnswer::class)] public array $purchases,

@@ -65,7 +65,7 @@ final readonly class SeasonOutlook
 
         return match (true) {
             $this->log->isEmpty() => new Advice(
-                'Take in a log of your shop’s air, or write down what a hygrometer shows.',
+                'Import a log of your shop’s air, or write down what a hygrometer shows.',
                 'From it is told how moist your wood is, and which reference the season has probably moved.',
             ),
             $first !== null => new Advice(

@@ -67,7 +67,7 @@ final class SeasonOutlookTest extends TestCase
             self::format(),
         ))->next()->says;
         self::assertSame(
-            'Take in a log of your shop’s air, or write down what a hygrometer shows.',
+            'Import a log of your shop’s air, or write down what a hygrometer shows.',
             $next(new RestLog([]), 20960),
         );
         self::assertSame('Bring the log up to today.', $next(SampleSeason::log(), 21000));

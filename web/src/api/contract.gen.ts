@@ -3639,9 +3639,9 @@ export interface components {
             /** @description with which tools */
             tools: components["schemas"]["IdleTool"][];
             /** @description the set that is worth most */
-            byWorth: components["schemas"]["LossFreeSet"];
+            byWorth: components["schemas"]["RedundantSet"];
             /** @description the set of most tools */
-            byNumber: components["schemas"]["LossFreeSet"];
+            byNumber: components["schemas"]["RedundantSet"];
             /** @description what is lent */
             lent: components["schemas"]["NotHere"][];
             /** @description what is put away */
@@ -3680,7 +3680,7 @@ export interface components {
             worth: string;
         };
         ImportPreview: {
-            /** @description how many can be taken in */
+            /** @description how many can be imported */
             sound: number;
             /** @description the first of them */
             first: string[];
@@ -4077,14 +4077,6 @@ export interface components {
             looks: components["schemas"]["ListedLook"][];
             /** @description which kinds there are */
             kinds: components["schemas"]["Word"][];
-        };
-        LossFreeSet: {
-            /** @description their numbers */
-            ids: number[];
-            /** @description what it is worth */
-            worth: string;
-            /** @description whether it is proven that no set is larger */
-            isProven: boolean;
         };
         Making: {
             /** @description the record's number */
@@ -4581,6 +4573,14 @@ export interface components {
             step: number | null;
             /** @description how many at most */
             most: number;
+        };
+        RedundantSet: {
+            /** @description their numbers */
+            ids: number[];
+            /** @description what it is worth */
+            worth: string;
+            /** @description whether it is proven that no set is larger */
+            isProven: boolean;
         };
         ReferenceNext: {
             /** @description ready to be read */
@@ -5203,16 +5203,6 @@ export interface components {
             /** @description whether it can be recorded as it is */
             sound: boolean;
         };
-        StraightStroke: {
-            /** @description where it begins, mm */
-            fromMm: number;
-            /** @description where it ends, mm */
-            toMm: number;
-            /** @description how many */
-            count: number;
-            /** @description ready to be read */
-            says: string;
-        };
         StraightedgeDrawn: {
             /** @description how far it is from straight, ready to be read */
             straightness: string;
@@ -5221,11 +5211,21 @@ export interface components {
             /** @description the places along it, mm */
             stationsMm: number[];
             /** @description stroke by stroke */
-            strokes: components["schemas"]["StraightStroke"][];
+            strokes: components["schemas"]["StraightedgeStroke"][];
             /** @description what stands at each station before the first stroke and after each, mm */
             leaves: number[][];
             /** @description how many strokes there are */
             strokeCount: number;
+        };
+        StraightedgeStroke: {
+            /** @description where it begins, mm */
+            fromMm: number;
+            /** @description where it ends, mm */
+            toMm: number;
+            /** @description how many */
+            count: number;
+            /** @description ready to be read */
+            says: string;
         };
         Stretch: {
             /** @description the record's number */

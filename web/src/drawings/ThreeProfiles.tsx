@@ -2,7 +2,7 @@ import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { path } from './geometry'
 import { Hatch } from './Hatch'
-import { straightFactor, straightLayout } from './straightLayout'
+import { straightedgeFactor, straightedgeLayout } from './straightedgeLayout'
 
 interface ThreeProfilesProps {
   preview: Schemas['ThreeEdgesPreview']
@@ -20,7 +20,7 @@ const lengthOf = (preview: Schemas['ThreeEdgesPreview']) => preview.stationsMm.a
 /** One factor for all three, so that the worst is seen to be the worst. */
 export function threeFactor(preview: Schemas['ThreeEdgesPreview'], width: number): number {
   const heightsMm = preview.edges.flatMap((edge) => edge.removeMm)
-  return straightFactor({ lengthMm: lengthOf(preview), stationsMm: [], heightsMm }, width, ROOM, FACTORS)
+  return straightedgeFactor({ lengthMm: lengthOf(preview), stationsMm: [], heightsMm }, width, ROOM, FACTORS)
 }
 
 /** Three edges one under the other, each over the line it would be planed to. */
@@ -40,7 +40,7 @@ export function ThreeProfiles({ preview, width }: ThreeProfilesProps) {
           stationsMm: preview.stationsMm,
           heightsMm: edge.removeMm,
         }
-        const { edge: points, line } = straightLayout(drawn, factor, width, baseline)
+        const { edge: points, line } = straightedgeLayout(drawn, factor, width, baseline)
         return (
           <g key={edge.name}>
             <path

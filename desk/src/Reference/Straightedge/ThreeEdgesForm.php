@@ -7,6 +7,7 @@ namespace JackRest\Desk\Reference\Straightedge;
 use JackRest\Core\Basis;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\UncertaintyBudget;
 use JackRest\Core\Truing\EdgeFound;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Core\Truing\ShavingMap;
@@ -21,7 +22,6 @@ use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
 use JackRest\Desk\Reference\PlaningStep;
-use JackRest\Desk\Reference\StrokeWords;
 use JackRest\Desk\Reference\TestOfOne;
 
 /** Three edges against each other as far as they have been read, pair by pair. */
@@ -29,27 +29,12 @@ final readonly class ThreeEdgesForm
 {
     public const EDGES = ['first', 'second', 'third'];
 
-    /** Pairs by the column they are typed in; the last one has its second edge turned end for end. */
-    public const COLUMNS = ['ab', 'bc', 'ca', 'abTurned'];
-
-    private const ASKS = [
-        'ab' => 'Close the first and the second edge on each other like a book, and type the gap at each place.',
-        'bc' => 'Now the second and the third, closed the same way.',
-        'ca' => 'Now the third and the first.',
-    ];
-
-    private const LEAST_STATIONS = 3;
-
-    /**
-     * @param  array<string, Reading>  $readings  shaving, tolerance
-     * @param  list<array<string, Reading>>  $rows  at and each of COLUMNS
-     */
+    /** @param  array<string, Reading>  $readings  shaving, tolerance */
     private function __construct(
         public array $readings,
-        public array $rows,
+        public ThreePairs $pairs,
         public ?ThreeEdgesInput $test,
         public ?ThreeEdgesResult $result,
-        public ?string $asks,
         public ?string $objection,
         public float $resolutionMm,
         public LengthFormatter $format,
@@ -58,7 +43,7 @@ final readonly class ThreeEdgesForm
 
     /**
      * @param  array{shaving: string, tolerance: string}  $typed
-     * @param  list<array<string, string>>  $rows  at and each of COLUMNS; what is missing counts as not typed
+     * @param  list<array<string, string>>  $rows  at and each of the columns; what is missing counts as not typed
      */
     public static function of(array $typed, array $rows, Instrument $instrument, LengthFormatter $format): self
     {
@@ -74,60 +59,31 @@ final readonly class ThreeEdgesForm
                 'A tolerance is more than nought and less than 20 mm.',
             ),
         ];
-        $read = self::rows($rows, $format);
-        $columns = self::columns($read);
-        $asks = null;
-        foreach (self::ASKS as $column => $says) {
-            $asks ??= isset($columns[$column]) ? null : $says;
-        }
+        $pairs = ThreePairs::of($rows, $format);
         [$test, $objection] =
-            $asks === null &&
-            ! self::isWrong([...array_values($readings), ...array_merge(...array_map(array_values(...), $read))])
-                ? self::test($columns, $readings['shaving']->value)
+            $pairs->asks() === null && self::isSoundIn([...array_values($readings), ...$pairs->readings()])
+                ? self::test($pairs->columns(), $readings['shaving']->value)
                 : [null, null];
 
         return new self(
             $readings,
-            $read,
+            $pairs,
             $test,
             $test === null ? null : (new ThreeEdges())($test),
-            $asks,
             $objection,
             $instrument->resolutionMm($format->paperMm),
             $format,
         );
     }
 
+    public function isSound(): bool
+    {
+        return self::isSoundIn([...array_values($this->readings), ...$this->pairs->readings()]);
+    }
+
     public function next(): Advice
     {
-        if ($this->result === null || $this->test === null) {
-            return match (true) {
-                self::isWrong([
-                    ...array_values($this->readings),
-                    ...array_merge(...array_map(array_values(...), $this->rows)),
-                ]) => new Advice(
-                    'Mend the figure marked in red; the drawing waits for it.',
-                    'Everything else you typed stays as it is.',
-                ),
-                $this->objection !== null => new Advice($this->objection, 'Everything you typed stays as it is.'),
-                default => new Advice(
-                    (string) $this->asks,
-                    'Three pairs tell all three edges apart, with no straight one among them.',
-                ),
-            };
-        }
-        if ($this->contradicts()) {
-            return new Advice(
-                'Read the pairs again: they contradict each other by '.
-                    $this->format->small((float) $this->result->inconsistencyMm).
-                    '.',
-                'That is more than your readings’ '.
-                    $this->format->small($this->resolutionMm).
-                    '; a place was misread, or an edge lay otherwise.',
-            );
-        }
-
-        return $this->planing($this->test);
+        return ThreeEdgesAdvice::of($this);
     }
 
     /** Whether the readings disagree by more than they can tell apart. */
@@ -139,12 +95,19 @@ final readonly class ThreeEdgesForm
     }
 
     /**
-     * Expanded uncertainty (k = 2) of an edge's straightness, mm: ½(bc − ab − ca) carries √3/2 of a reading's, and
-     * a straightness √1.5 of a deviation's (JCGM 100).
+     * What an edge's straightness carries of the readings: a deviation ½(bc − ab − ca) has √3/2 of one reading's
+     * uncertainty, the straightness √1.5 of the deviation's; a reading lies evenly within its resolution. Source:
+     * JCGM 100 (GUM), 4.3.7 and 5.1.2.
      */
+    public function budget(): UncertaintyBudget
+    {
+        return new UncertaintyBudget(['reading' => (2 ** 2 * 1.5 * 0.75 * $this->resolutionMm ** 2) / 12]);
+    }
+
+    /** Expanded uncertainty (k = 2) of an edge's straightness, mm. */
     public function uncertaintyMm(): float
     {
-        return (((2 * sqrt(1.5) * sqrt(3)) / 2) * $this->resolutionMm) / sqrt(12);
+        return $this->budget()->expandedMm();
     }
 
     /** What it says of one of them; null: nothing yet, or the readings contradict each other. */
@@ -158,7 +121,7 @@ final readonly class ThreeEdgesForm
 
         return new TestOfOne(
             '',
-            ['rows' => $this->typedRows(), 'edge' => self::EDGES[$edge]],
+            ['rows' => $this->pairs->typed(), 'edge' => self::EDGES[$edge]],
             [
                 'against' => 'three-edges',
                 'stationsMm' => $this->test?->stationsMm,
@@ -174,7 +137,7 @@ final readonly class ThreeEdgesForm
     /** The one to plane next; null: none is known to be out. */
     public function worst(): ?int
     {
-        return $this->next()->takeOff ? $this->worstOf($this->edges()) : null;
+        return $this->next()->takeOff ? $this->worstOfAll() : null;
     }
 
     /** @return list<PlaningStep> what the worst of them wants, as bench mode counts it */
@@ -185,7 +148,7 @@ final readonly class ThreeEdgesForm
         return $worst === null || $this->test === null
             ? []
             : PlaningStep::all(
-                $this->passes($this->edges()[$worst], $this->test),
+                $this->passes($worst),
                 $this->test->stationsMm,
                 $this->format,
             );
@@ -234,43 +197,10 @@ final readonly class ThreeEdgesForm
             ];
     }
 
-    private function planing(ThreeEdgesInput $test): Advice
+    /** The number of the edge that is least straight. */
+    public function worstOfAll(): int
     {
         $edges = $this->edges();
-        $worst = $this->worstOf($edges);
-        $name = self::EDGES[$worst];
-        $verdict = $this->verdict($edges[$worst]);
-        if ($verdict === Verdict::Within) {
-            return new Advice(
-                'Leave all three: they are straight enough for this work.',
-                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± ".
-                    "{$this->format->small($this->uncertaintyMm())}.",
-            );
-        }
-        if ($verdict !== Verdict::Outside) {
-            return new Advice(
-                $verdict === null
-                    ? 'Type what the work can bear.'
-                    : 'Can’t tell yet: read the gaps with something finer.',
-                "The worst is the $name, straight to {$this->format->small($edges[$worst]->straightnessMm)} ± ".
-                    "{$this->format->small($this->uncertaintyMm())}.",
-            );
-        }
-        $passes = $this->passes($edges[$worst], $test);
-
-        return new Advice(
-            $passes === []
-                ? "Plane the $name edge where it is hatched, with thin shavings."
-                : "Plane the $name edge: {$this->saidStrokes($passes, $test)}. Then test all three again.",
-            "It is the worst, straight to {$this->format->small($edges[$worst]->straightnessMm)}; one at a time, so ".
-                'that the others stay what they are.',
-            takeOff: true,
-        );
-    }
-
-    /** @param  list<EdgeFound>  $edges */
-    private function worstOf(array $edges): int
-    {
         $worst = 0;
         foreach ($edges as $number => $edge) {
             $worst = $edge->straightnessMm > $edges[$worst]->straightnessMm ? $number : $worst;
@@ -279,91 +209,22 @@ final readonly class ThreeEdgesForm
         return $worst;
     }
 
-    /** @return list<ShavingPass> none where no shaving is told */
-    private function passes(EdgeFound $edge, ThreeEdgesInput $test): array
+    /** @return list<ShavingPass> what an edge wants taken off; none where no shaving is told */
+    public function passes(int $edge): array
     {
         $shaving = $this->readings['shaving']->value;
 
-        return $shaving === null
+        return $shaving === null || $this->test === null
             ? []
-            : (new ShavingMap())(new ShavingMapInput($test->stationsMm, $edge->removeMm, $shaving))->passes;
-    }
-
-    /** @return list<array<string, string>> */
-    private function typedRows(): array
-    {
-        return array_map(
-            static fn (array $row): array => array_map(static fn (Reading $one): string => $one->typed, $row),
-            $this->rows,
-        );
-    }
-
-    /** @param  list<ShavingPass>  $passes */
-    private function saidStrokes(array $passes, ThreeEdgesInput $test): string
-    {
-        return count(StrokeWords::kinds($passes)) > StrokeWords::MOST_KINDS
-            ? count($passes).' strokes over what is hatched, the shortest first'
-            : StrokeWords::say($passes, $test->stationsMm, $this->format);
-    }
-
-    /**
-     * @param  list<array<string, string>>  $rows
-     * @return list<array<string, Reading>>
-     */
-    private static function rows(array $rows, LengthFormatter $format): array
-    {
-        $read = [];
-        $before = null;
-        foreach ($rows as $row) {
-            $at = Reading::length($row['at'] ?? '', $format)->within(0, 10000, 'An edge is at most ten metres long.');
-            if ($at->value !== null && $before !== null && $at->value <= $before) {
-                $at = $at->within(
-                    $before + 1e-9,
-                    10000,
-                    $at->value === $before
-                        ? 'This place is there already.'
-                        : 'Places go from one end to the other: this one is before the last.',
-                );
-            }
-            $before = $at->value ?? $before;
-            $gaps = array_map(
-                static fn (string $column): Reading => Reading::length($row[$column] ?? '', $format)->within(
-                    -1,
-                    20,
-                    'A gap this wide is seen without a test. Check the unit.',
-                ),
-                self::COLUMNS,
-            );
-            $read[] = ['at' => $at, ...array_combine(self::COLUMNS, $gaps)];
-        }
-
-        return $read;
-    }
-
-    /**
-     * @param  list<array<string, Reading>>  $rows
-     * @return array<string, non-empty-list<float>> at, and the columns that are read at every place
-     */
-    private static function columns(array $rows): array
-    {
-        $rows = array_values(array_filter($rows, static fn (array $row): bool => $row['at']->value !== null));
-        $columns = [];
-        foreach (['at', ...self::COLUMNS] as $column) {
-            $values = array_values(
-                array_filter(array_map(static fn (array $row): ?float => $row[$column]->value, $rows), is_float(...)),
-            );
-            if ($values !== [] && count($values) === count($rows) && count($rows) >= self::LEAST_STATIONS) {
-                $columns[$column] = $values;
-            }
-        }
-
-        return $columns;
+            : (new ShavingMap())(
+                new ShavingMapInput($this->test->stationsMm, $this->edges()[$edge]->removeMm, $shaving),
+            )->passes;
     }
 
     /** @param  list<Reading>  $readings */
-    private static function isWrong(array $readings): bool
+    private static function isSoundIn(array $readings): bool
     {
-        return array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null) !== [];
+        return array_filter($readings, static fn (Reading $reading): bool => $reading->error !== null) === [];
     }
 
     /**

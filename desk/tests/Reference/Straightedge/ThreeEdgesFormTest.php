@@ -99,9 +99,9 @@ final class ThreeEdgesFormTest extends TestCase
     public function test_wrong_figures_stand_beside_their_field(): void
     {
         $form = self::form([...self::GAPS, 'bc' => ['0.1', 'wide', '0.3', '0.25', '0.1']]);
-        self::assertNotNull($form->rows[1]['bc']->error);
+        self::assertNotNull($form->pairs->rows[1]['bc']->error);
         self::assertStringStartsWith('Mend the figure', $form->next()->says);
-        self::assertNotNull(self::form(self::GAPS, at: ['0', '225', '225', '675', '900'])->rows[2]['at']->error);
+        self::assertNotNull(self::form(self::GAPS, at: ['0', '225', '225', '675', '900'])->pairs->rows[2]['at']->error);
     }
 
     /** A reading of 0.01 mm: 2 · √1.5 · 0.866 · 0.01/√12 = 0.0061 mm. */

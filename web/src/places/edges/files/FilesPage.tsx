@@ -2,7 +2,7 @@ import { Link } from 'react-router'
 import type { Table } from '@/api/queries'
 import { Heading } from '@/parts/Heading'
 import { EdgesNav } from '@/places/edges/EdgesNav'
-import { TakeIn } from '@/parts/takeIn/TakeIn'
+import { ImportFile } from '@/parts/import/ImportFile'
 
 const TABLES: readonly { what: Table; name: string; columns: string; says: string }[] = [
   {
@@ -25,7 +25,7 @@ export function FilesPage() {
     <>
       <Heading
         title="Files"
-        says="Plain CSV tables that any spreadsheet opens. What is taken in is shown first, and can be undone."
+        says="Plain CSV tables that any spreadsheet opens. What a file would bring is shown first, and can be undone."
       />
       <EdgesNav />
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-2">
@@ -39,7 +39,7 @@ export function FilesPage() {
               </a>
             </p>
             <p className="text-sm text-soft">Columns: {table.columns}</p>
-            <TakeIn what={table.what} />
+            <ImportFile what={table.what} />
           </section>
         ))}
       </div>

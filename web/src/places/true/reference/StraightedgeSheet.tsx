@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { straightFactor } from '@/drawings/straightLayout'
-import { profileHeight, StraightProfile } from '@/drawings/StraightProfile'
+import { straightedgeFactor } from '@/drawings/straightedgeLayout'
+import { profileHeight, StraightedgeProfile } from '@/drawings/StraightedgeProfile'
 import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
@@ -21,7 +21,7 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
     heightsMm: leaves[0] ?? FLAT,
   }
   const drawn = { ...before, heightsMm: leaves[at] ?? before.heightsMm }
-  const factor = (width: number) => straightFactor(before, width, ROOM, FACTORS)
+  const factor = (width: number) => straightedgeFactor(before, width, ROOM, FACTORS)
 
   return (
     <Sheet
@@ -50,7 +50,7 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
       }
     >
       {(box) => (
-        <StraightProfile
+        <StraightedgeProfile
           drawn={drawn}
           strokes={edge?.strokes ?? []}
           done={at}

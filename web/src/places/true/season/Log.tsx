@@ -1,9 +1,9 @@
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
-import { TakeIn } from '@/parts/takeIn/TakeIn'
+import { ImportFile } from '@/parts/import/ImportFile'
 import { useChange } from '@/parts/useChange'
 
-/** The log of the air: what was taken in, out as CSV, in as CSV. */
+/** The log of the air: what was imported, out as CSV, in as CSV. */
 export function Log({ data }: { data: Schemas['Season'] }) {
   const remove = useChange((stretch: Schemas['Stretch']) =>
     answered(
@@ -18,7 +18,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
       <h2 className="text-lg">The log of your air</h2>
       <p className="text-soft">
         A CSV file with time, temperature and humidity, as hygrometers keep it; the first line names the
-        columns. °F is asked about. What is taken in is shown first, and can be undone.
+        columns. °F is asked about. What a file would bring is shown first, and can be undone.
       </p>
       <ul>
         {data.stretches.map((stretch) => (
@@ -38,7 +38,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
         </p>
       )}
       {remove.data && <p role="status">✓ {remove.data.sentence} The diary can undo it.</p>}
-      <TakeIn what="climate" />
+      <ImportFile what="climate" />
     </section>
   )
 }

@@ -2,11 +2,11 @@ import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { path } from './geometry'
 import { Hatch } from './Hatch'
-import { type StraightDrawn, straightLayout } from './straightLayout'
+import { type StraightDrawn, straightedgeLayout } from './straightedgeLayout'
 
-interface StraightProfileProps {
+interface StraightedgeProfileProps {
   drawn: StraightDrawn
-  strokes: readonly Schemas['StraightStroke'][]
+  strokes: readonly Schemas['StraightedgeStroke'][]
   /** Strokes of the list that are done in this picture. */
   done: number
   factor: number
@@ -18,10 +18,17 @@ const STROKE_ROW = 20
 const BODY = 34
 
 /** An edge along its length: what stands proud of the line to be planed to, where light shows, and every stroke. */
-export function StraightProfile({ drawn, strokes, done, factor, width, height }: StraightProfileProps) {
+export function StraightedgeProfile({
+  drawn,
+  strokes,
+  done,
+  factor,
+  width,
+  height,
+}: StraightedgeProfileProps) {
   const id = useId()
   const baseline = 128
-  const { edge, line, top, at } = straightLayout(drawn, factor, width, baseline)
+  const { edge, line, top, at } = straightedgeLayout(drawn, factor, width, baseline)
   const [left, right] = line
   const shown = strokes.slice(0, Math.max(0, Math.floor((height - baseline - BODY - 40) / STROKE_ROW)))
 
@@ -74,11 +81,11 @@ export function StraightProfile({ drawn, strokes, done, factor, width, height }:
 /** Height for so many kinds of stroke. */
 export const profileHeight = (strokes: number): number => 128 + BODY + 44 + Math.min(8, strokes) * STROKE_ROW
 
-const doneBefore = (strokes: readonly Schemas['StraightStroke'][], index: number) =>
+const doneBefore = (strokes: readonly Schemas['StraightedgeStroke'][], index: number) =>
   strokes.slice(0, index).reduce((sum, stroke) => sum + stroke.count, 0)
 
 interface StrokeProps {
-  stroke: Schemas['StraightStroke']
+  stroke: Schemas['StraightedgeStroke']
   from: number
   to: number
   y: number

@@ -10,7 +10,7 @@ import { ImportPreview } from './ImportPreview'
 type Given = Schemas['ImportRequest'] & { isFile: boolean }
 
 /** A file, or lines pasted from a spreadsheet: what they would bring is shown before anything is written. */
-export function TakeIn({ what }: { what: Table }) {
+export function ImportFile({ what }: { what: Table }) {
   const [given, setGiven] = useState<Given | null>(null)
   const [told, setTold] = useState<Told | null>(null)
   const body = given && bodyOf(given)
@@ -47,7 +47,7 @@ export function TakeIn({ what }: { what: Table }) {
             disabled={busy || preview.data.sound === 0 || preview.data.question !== null}
             onClick={() => take.mutate(bodyOf(given))}
           >
-            {preview.data.sound === 1 ? 'Take in 1 line' : `Take in ${preview.data.sound} lines`}
+            {preview.data.sound === 1 ? 'Import 1 line' : `Import ${preview.data.sound} lines`}
           </Button>
           <Button onClick={() => give(null)}>Leave it</Button>
         </ImportPreview>
@@ -94,7 +94,7 @@ function FileOrLines({ given, onGive }: FileOrLinesProps) {
     <>
       <p className="flex flex-wrap items-baseline gap-x-3">
         <label htmlFor={`${id}-file`} className="font-bold">
-          Take in a file
+          Import a file
         </label>
         <input
           id={`${id}-file`}

@@ -3,14 +3,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { cleanup, render, screen } from '@testing-library/react'
 import userEvent from '@testing-library/user-event'
 import { afterEach, expect, test, vi } from 'vitest'
-import { TakeIn } from './TakeIn'
+import { ImportFile } from './ImportFile'
 
 afterEach(cleanup)
 
 const shown = () =>
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <TakeIn what="climate" />
+      <ImportFile what="climate" />
     </QueryClientProvider>,
   )
 
@@ -18,7 +18,7 @@ test('a file that is gone when it is read is told of, and another can be chosen'
   const gone = new File(['time,rh'], 'shed.csv', { type: 'text/csv' })
   gone.text = vi.fn().mockRejectedValue(new Error('NotFoundError'))
   shown()
-  await userEvent.upload(screen.getByLabelText('Take in a file'), gone)
+  await userEvent.upload(screen.getByLabelText('Import a file'), gone)
   expect((await screen.findByRole('alert')).textContent).toContain('“shed.csv” could not be read')
-  expect(screen.getByLabelText('Take in a file')).toBeTruthy()
+  expect(screen.getByLabelText('Import a file')).toBeTruthy()
 })

@@ -8,7 +8,7 @@ use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 
 /** A set of tools that could go without loss. */
-final readonly class LossFreeSetAnswer extends Answer
+final readonly class RedundantSetAnswer extends Answer
 {
     /**
      * @param  list<int>  $ids

@@ -8,7 +8,7 @@ use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 
 /** Strokes from one place to another. */
-final readonly class StraightStrokeAnswer extends Answer
+final readonly class StraightedgeStrokeAnswer extends Answer
 {
     public function __construct(
         #[Field('where it begins, mm')] public float $fromMm,

@@ -21,7 +21,7 @@ export interface StraightLayout {
 const SIDE = 40
 
 /** The edge over its length, heights drawn larger by the factor; all heights share the one scale. */
-export function straightLayout(
+export function straightedgeLayout(
   drawn: StraightDrawn,
   factor: number,
   width: number,
@@ -48,7 +48,7 @@ export function straightLayout(
 }
 
 /** The largest factor at which the highest place still has room. */
-export function straightFactor(
+export function straightedgeFactor(
   drawn: StraightDrawn,
   width: number,
   roomPx: number,

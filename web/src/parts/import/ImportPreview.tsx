@@ -15,7 +15,7 @@ export function ImportPreview({ preview, onAnswer, children }: ImportPreviewProp
     <div className="mt-2">
       {preview.before && (
         <p className="border-l-4 border-amber pl-3 text-amber">
-          This file was taken in before, on {preview.before}.
+          This file was imported before, on {preview.before}.
         </p>
       )}
       {preview.question && (
@@ -50,7 +50,7 @@ export function ImportPreview({ preview, onAnswer, children }: ImportPreviewProp
       {more > 0 && <p className="text-sm text-soft">… and {more} more.</p>}
       {preview.wrong.length > 0 && (
         <>
-          <h3 className="mt-2 text-base text-red">Lines that cannot be read; the others can be taken in</h3>
+          <h3 className="mt-2 text-base text-red">Lines that cannot be read; the others can be imported</h3>
           <ul className="max-h-60 overflow-auto">
             {preview.wrong.map((row) => (
               <li key={row.line} className="border-t border-rule py-1 text-sm">
