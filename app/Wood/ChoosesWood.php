@@ -13,7 +13,9 @@ trait ChoosesWood
     /** @return list<mixed> */
     private static function speciesRules(): array
     {
-        return ['required', Rule::in(array_map(static fn (Species $species): string => $species->name, Species::all()))];
+        $names = array_map(static fn (Species $species): string => $species->name, Species::all());
+
+        return ['required', Rule::in($names)];
     }
 
     /** @return array<string, string> */
