@@ -28,9 +28,6 @@ use JackRest\Desk\Reference\TestOfOne;
  */
 final readonly class WindingForm
 {
-    /** More twist than this over a board is sawn out, not planed; from memory. */
-    private const DOUBTFUL_DEG = 5.0;
-
     /** What an eye tells apart over sticks, mm; from memory. */
     private const SEEN_MM = 0.5;
 
@@ -174,57 +171,7 @@ final readonly class WindingForm
 
     public function next(): Advice
     {
-        if ($this->sticks === null || $this->map === null) {
-            return $this->hasWrongFigure() || $this->objection !== null
-                ? new Advice(
-                    $this->objection ?? 'Mend the figure marked in red; the drawing waits for it.',
-                    'Everything else you typed stays as it is.',
-                )
-                : new Advice(
-                    'Lay one stick across each end, sight over the near one, and type how much higher the far '.
-                        'stick’s right end stands.',
-                    'Less than nought where its left end is the higher. Bow does not show, only twist.',
-                );
-        }
-        $most = max([
-            0.0,
-            ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $this->map->corners),
-        ]);
-
-        return match (true) {
-            $this->verdict() === Verdict::Within => new Advice(
-                'Leave it: it is out of wind no further than your work bears.',
-                'Twist of '.
-                    $this->format->small($this->map->totalTwistMm).
-                    ' over its width, '.
-                    LengthFormatter::decimal($this->sticks->magnification, 1).
-                    ' times as large on the sticks.',
-            ),
-            $this->verdict() === Verdict::CannotTell => new Advice(
-                $this->sticks->stickErrorMm === null
-                    ? 'Can’t tell yet: turn the far stick end for end, and type it again.'
-                    : 'Can’t tell yet: sight over longer sticks.',
-                'Twist of '.
-                    $this->format->small($this->map->totalTwistMm).
-                    ' ± '.
-                    $this->format->small($this->budget()->expandedMm()).
-                    ', and what your work bears lies inside that.',
-            ),
-            abs($this->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice(
-                'Saw a twist like that out, or take another board.',
-                LengthFormatter::decimal(abs($this->sticks->twistDeg), 1).
-                    '° of twist would take '.
-                    $this->format->small($most).
-                    ' off two corners.',
-            ),
-            default => new Advice(
-                $this->corners($most),
-                'Twist of '.
-                    $this->format->small($this->map->totalTwistMm).
-                    ' over its width; each high corner is down by half of it.',
-                takeOff: true,
-            ),
-        };
+        return WindingAdvice::of($this);
     }
 
     /** @return list<Explanation> */
@@ -270,20 +217,8 @@ final readonly class WindingForm
         return array_filter($all, static fn (Reading $reading): bool => $reading->error !== null) !== [];
     }
 
-    private function corners(float $mostMm): string
-    {
-        $high = $this->high();
-        $names = array_map($this->name(...), $high);
-        $shavings = $high[0]->shavings ?? null;
-        $each = $shavings === null ? $this->format->small($mostMm) : self::shavings($shavings);
-
-        return "Take $each off the ".
-            implode(' and the ', $names).
-            ', running out to nothing along the diagonal. Then sight again.';
-    }
-
     /** @return list<WindingCorner> those that come down most */
-    private function high(): array
+    public function high(): array
     {
         $corners = $this->map->corners ?? [];
         $most = max([0.0, ...array_map(static fn (WindingCorner $corner): float => $corner->removeMm, $corners)]);
@@ -293,7 +228,8 @@ final readonly class WindingForm
         );
     }
 
-    private function name(WindingCorner $corner): string
+    /** What a corner is called at the bench. */
+    public function name(WindingCorner $corner): string
     {
         $corners = $this->map->corners ?? [$corner];
 
@@ -304,7 +240,7 @@ final readonly class WindingForm
         };
     }
 
-    private static function shavings(int $count): string
+    public static function shavings(int $count): string
     {
         return $count === 1 ? '1 shaving' : "$count shavings";
     }
