@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Database\Relay\EarlierTables;
 use Database\Relay\ReferenceRows;
 use Database\Relay\SessionRows;
 use Illuminate\Database\Migrations\Migration;
@@ -60,11 +61,12 @@ return new class extends Migration
         });
     }
 
+    /** @throws RuntimeException when there are records that the earlier tables cannot hold; nothing is changed then */
     public function down(): void
     {
-        throw new RuntimeException(
-            'Not to be taken back: put the copy in place that lies in the data folder under copies/.',
-        );
+        if (Schema::hasTable('bench_sessions')) {
+            (new EarlierTables())->bringBack();
+        }
     }
 
     private function setOldAside(): void

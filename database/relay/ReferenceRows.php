@@ -31,7 +31,7 @@ final class ReferenceRows
         'square' => 'square as far as can be read',
     ];
 
-    private const SHAPES = [
+    public const SHAPES = [
         'crown' => 'high in the middle',
         'hollow' => 'hollow in the middle',
         'wave' => 'wavy',

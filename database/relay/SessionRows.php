@@ -7,14 +7,14 @@ namespace Database\Relay;
 /** Sessions as they were kept beside a column for each subject, as rows with one subject of any kind. */
 final class SessionRows
 {
-    private const STEPS = [
+    public const STEPS = [
         'stone' => 'title',
         'strokes' => 'count',
         'edge' => 'beside',
         'modelStrokes' => 'modelCount',
     ];
 
-    private const BECOMES = [
+    public const BECOMES = [
         'micro_width_mm' => 'microWidthMm',
         'primary_deg' => 'primaryDeg',
         'secondary_deg' => 'secondaryDeg',

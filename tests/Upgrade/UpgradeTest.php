@@ -70,6 +70,40 @@ final class UpgradeTest extends TestCase
         }
     }
 
+    /** All steps since the earlier layout: its tables stand again with every fact, and are brought over once more. */
+    public function test_the_uniting_of_references_can_be_taken_back(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        $tables = (new Facts($this->bench->open()))->tables();
+        $this->upgrade();
+        $this->rollBack(0);
+        self::assertSame($tables, (new Facts($this->bench->open()))->tables());
+        self::assertSame('ok', CheckedCopy::integrity($this->bench->open()));
+        foreach ((new Facts($this->bench->open()))->all() as $of => $facts) {
+            self::assertEquals($before[$of], $facts, $of);
+        }
+        $this->upgrade();
+        foreach ((new Facts($this->bench->open()))->all() as $of => $facts) {
+            self::assertEquals($before[$of], $facts, $of);
+        }
+    }
+
+    /** Three edges against each other are a test that the earlier tables had no place for. */
+    public function test_what_the_earlier_tables_cannot_hold_is_not_lost(): void
+    {
+        $this->upgrade();
+        $this->bench->open()->exec(
+            'UPDATE reference_tests SET readings = \'{"figures": {}, "lists": {"gap12": ["0.1"]}, "choices": {}}\'
+            WHERE id = (SELECT max(t.id) FROM reference_tests t JOIN "references" r ON r.id = reference_id
+                AND r.kind = \'straightedge\')',
+        );
+        $before = (new Facts($this->bench->open()))->all();
+        self::assertStringContainsString('no place for a test of 2027', $this->rollBack(1));
+        $after = new Facts($this->bench->open());
+        self::assertContains('bench_sessions', $after->tables());
+        self::assertEquals($before, $after->all());
+    }
+
     public function test_steps_that_were_called_otherwise_are_not_taken_again(): void
     {
         $names = function (): array {
@@ -136,6 +170,15 @@ final class UpgradeTest extends TestCase
         self::assertNotFalse($all);
 
         return (string) json_encode($all->fetchAll());
+    }
+
+    /** Every step since the earlier layout. */
+    private function rollBack(int $status): string
+    {
+        $back = $this->command('migrate:rollback', '--step=3', '--force');
+        self::assertSame($status, $back->run(), $back->getOutput().$back->getErrorOutput());
+
+        return (string) preg_replace('/\s+/', ' ', $back->getOutput().$back->getErrorOutput());
     }
 
     private function upgrade(): string
