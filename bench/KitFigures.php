@@ -10,7 +10,6 @@ use JackRest\Core\Filing\SawTemplateInput;
 use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Coverage;
-use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\ToolAtHand;
@@ -51,7 +50,7 @@ final class KitFigures
                 ['within 600', [], 600.0],
             ] as [$name, $answers, $budget]
         ) {
-            $figures["whole catalogue, all works, plan and ladder: $name"] = [
+            $figures["whole catalogue, all works, ladder with its stages: $name"] = [
                 self::planAndLadder($answers, $budget),
                 1000.0,
             ];
@@ -114,9 +113,8 @@ final class KitFigures
             ),
         );
         $start = hrtime(true);
-        $planner = new KitPlanner($works, [], [], new School($answers), $budget);
-        (new Ladder($planner))->rungs();
-        assert($planner->propose()->plan->provenOptimal);
+        $ladder = new Ladder($works, [], [], new School($answers), $budget);
+        assert($ladder->isProven() && $ladder->rungs() !== []);
 
         return (hrtime(true) - $start) / 1e6;
     }

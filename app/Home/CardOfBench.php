@@ -116,7 +116,7 @@ final readonly class CardOfBench
     /** @return list<CardLine> */
     private function rung(): array
     {
-        $first = $this->kit->ladder()->inOrder()[0] ?? null;
+        $first = $this->kit->ladder()->toGet()[0] ?? null;
 
         return $first instanceof Offer
             ? [new CardLine(ucfirst($first->name).'.', Money::plain($first->price))]

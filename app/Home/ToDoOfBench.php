@@ -6,6 +6,7 @@ namespace App\Home;
 
 use App\Bench\Bench;
 use App\Edge\Edge;
+use App\Http\Money;
 use App\Reference\SeasonOfBench;
 use App\Session\BenchSession;
 use App\Stone\RackOfBench;
@@ -14,12 +15,12 @@ use App\Work\KitOfBench;
 use App\Work\Work;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Kit\Article;
-use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Kit\LadderWords;
 use JackRest\Desk\Kit\PurchaseWords;
 use JackRest\Desk\Session\SessionStep;
 use JackRest\Desk\ToDo\Chore;
@@ -73,7 +74,7 @@ final class ToDoOfBench
         if ($lacking === []) {
             return [];
         }
-        $planner = $this->kit->plannerFor(collect([$work]));
+        $ladder = $this->kit->ladderFor(collect([$work]));
         $fetch = array_map(
             static fn (Tool $tool): Chore => new Chore(
                 ChoreKind::FetchTool,
@@ -86,9 +87,9 @@ final class ToDoOfBench
             ),
             $this->kit->toFetch($work),
         );
-        $buy = (new Ladder($planner))->inOrder();
+        $buy = $ladder->toGet();
         $named = array_slice($buy, 0, self::TOOLS_NAMED);
-        $chores = [...$fetch, ...array_map(fn (Offer $offer): Chore => $this->tool($planner, $offer), $named)];
+        $chores = [...$fetch, ...array_map(fn (Offer $offer): Chore => $this->tool($ladder, $offer), $named)];
         $more = count($buy) - count($named);
         if ($more > 0) {
             $chores[] = new Chore(
@@ -99,33 +100,43 @@ final class ToDoOfBench
                 null,
             );
         }
-        $impossible = [...$planner->propose()->impossible, ...$planner->propose()->unserved];
 
-        return $impossible === []
-            ? $chores
-            : [
-                ...$chores,
-                new Chore(
-                    ChoreKind::GetTool,
-                    'kit',
-                    'Find a tool to '.
-                        PurchaseWords::listed(
-                            array_values(
-                                array_unique(
-                                    array_map(static fn (Task $task): string => $task->operation->name, $impossible),
-                                ),
-                            ),
-                        ).
-                        '.',
-                    $planner->propose()->unserved === []
-                        ? 'Nothing on offer does it well enough.'
-                        : 'Your budget does not reach for it.',
-                    null,
-                ),
-            ];
+        return [...$chores, ...$this->notToBeHad($ladder)];
     }
 
-    private function tool(KitPlanner $planner, Offer $offer): Chore
+    /** @return list<Chore> */
+    private function notToBeHad(Ladder $ladder): array
+    {
+        $next = $ladder->outOfReach();
+        $missing = array_unique(
+            array_map(static fn (Task $task): string => $task->operation->name, $ladder->missing()),
+        );
+
+        return array_values(
+            array_filter([
+                $next === null
+                    ? null
+                    : new Chore(
+                        ChoreKind::GetTool,
+                        'ladder',
+                        'Your budget ends here.',
+                        (new LadderWords(Money::plain(...)))->outOfReach($next),
+                        null,
+                    ),
+                $missing === []
+                    ? null
+                    : new Chore(
+                        ChoreKind::GetTool,
+                        'kit',
+                        'Find a tool to '.PurchaseWords::listed(array_values($missing)).'.',
+                        'Nothing on offer does it well enough.',
+                        null,
+                    ),
+            ]),
+        );
+    }
+
+    private function tool(Ladder $ladder, Offer $offer): Chore
     {
         $name = preg_replace('/, .*/', '', $offer->name);
 
@@ -133,7 +144,7 @@ final class ToDoOfBench
             ChoreKind::GetTool,
             $offer->kind,
             ($offer->making === null ? 'Get ' : 'Make ').Article::with((string) $name).'.',
-            PurchaseWords::opens($planner->purchase($offer)),
+            LadderWords::for($offer, $ladder->lifts()),
             $offer->making?->minutes,
         );
     }

@@ -40,7 +40,7 @@ final class AlternativesResource
                 static fn (Purchase $purchase): PurchaseAnswer => new PurchaseAnswer(
                     offer: $purchase->offer->id,
                     name: $purchase->offer->name,
-                    says: PurchaseWords::opens($purchase).
+                    says: PurchaseWords::serves($purchase).
                         ' '.
                         PurchaseWords::instead($purchase).
                         ($purchase->extra === null ? '' : ': '.Money::plain(round($purchase->extra, 2)).' more.'),

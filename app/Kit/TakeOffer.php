@@ -62,7 +62,12 @@ final readonly class TakeOffer
 
     private function named(string $id): Offer
     {
-        foreach (Offers::for([], KitSettings::now($this->ledger->bench)->school()) as $offer) {
+        // As the ladder has it first: what cannot be made yet is bought there.
+        $offers = [
+            ...(new KitOfBench($this->ledger->bench))->ladder()->toGet(),
+            ...Offers::for([], KitSettings::now($this->ledger->bench)->school()),
+        ];
+        foreach ($offers as $offer) {
             if ($offer->id === $id) {
                 return $offer;
             }

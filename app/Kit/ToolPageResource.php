@@ -145,8 +145,8 @@ final readonly class ToolPageResource
         if ($this->kit->works->where('chosen', true)->isEmpty()) {
             return 'Choose a work, and the plan says whether it is worth its price.';
         }
-        if (in_array((string) $tool->id, $planner->propose()->ids(), true)) {
-            return 'It is in the cheapest plan.';
+        if (in_array((string) $tool->id, $this->kit->ladder()->ids(), true)) {
+            return 'It is on the ladder.';
         }
         $below = self::worthBelow($planner, (string) $tool->id);
 

@@ -25,7 +25,6 @@ use App\Making\Answer\PlansAnswer;
 use App\Making\Answer\PlanViewAnswer;
 use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
@@ -221,13 +220,15 @@ final class PlanResource
         if ($lacking === []) {
             return new PlanNeedsAnswer(says: 'Your kit has all that it needs.', missing: [], ladder: [], cost: '');
         }
-        $planner = new KitPlanner(
+        // Straight to what the plan asks: what is made by it is a tool.
+        $ladder = new Ladder(
             [new PlannedWork('plan', $form->kind->label(), $tasks)],
             $kit->owned(),
             [],
             $kit->school,
+            least: 5,
         );
-        $offers = (new Ladder($planner))->inOrder();
+        $offers = $ladder->inOrder();
         $count = count($lacking);
 
         return new PlanNeedsAnswer(
@@ -249,7 +250,7 @@ final class PlanResource
                 ),
                 $offers,
             ),
-            cost: Money::plain($planner->propose()->cost),
+            cost: Money::plain($ladder->total()),
         );
     }
 

@@ -40,6 +40,8 @@ final class KitOfBench
 
     private ?KitPlanner $planner = null;
 
+    private ?Ladder $ladder = null;
+
     private ?Coverage $coverage = null;
 
     private ?Coverage $planned = null;
@@ -61,33 +63,52 @@ final class KitOfBench
         return $this->works->first(static fn (Work $work): bool => $work->chosen);
     }
 
-    /** For the works that are chosen; a school that buys for the next work only plans for that one. */
-    public function planner(): KitPlanner
+    /**
+     * The works that are chosen; for a school that buys for the next work only, that one.
+     *
+     * @return Collection<int, Work>
+     */
+    public function chosen(): Collection
     {
-        return $this->planner ??= $this->plannerFor(
-            $this->school->nextWorkOnly()
-                ? $this->works->where('chosen', true)->take(1)
-                : $this->works->where('chosen', true),
-        );
+        $chosen = $this->works->where('chosen', true);
+
+        return $this->school->nextWorkOnly() ? $chosen->take(1) : $chosen;
     }
 
-    /** @param  Collection<int, Work>  $works */
-    public function plannerFor(Collection $works): KitPlanner
+    /** All of it bought straight away, whatever can be spent: what another choice would cost. */
+    public function planner(): KitPlanner
     {
-        $wanted = array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
-
-        return new KitPlanner(
-            array_values($works->map($this->planned(...))->all()),
+        return $this->planner ??= new KitPlanner(
+            array_values($this->chosen()->map($this->planned(...))->all()),
             $this->owned(),
-            $wanted,
+            $this->wanted(),
             $this->school,
-            $this->settings->budget,
         );
     }
 
     public function ladder(): Ladder
     {
-        return new Ladder($this->planner(), $this->settings->months(Carbon::now()->toDateString()));
+        return $this->ladder ??= $this->ladderFor($this->chosen());
+    }
+
+    /** @param  Collection<int, Work>  $works */
+    public function ladderFor(Collection $works): Ladder
+    {
+        return new Ladder(
+            array_values($works->map($this->planned(...))->all()),
+            $this->owned(),
+            $this->wanted(),
+            $this->school,
+            $this->settings->budget,
+            $this->settings->months(Carbon::now()->toDateString()),
+            $this->settings->floor ?? 1,
+        );
+    }
+
+    /** @return list<WantedTool> */
+    private function wanted(): array
+    {
+        return array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
     }
 
     /** What can be done with the tools owned. */
@@ -96,7 +117,7 @@ final class KitOfBench
         return $this->coverage ??= new Coverage(new ToolsAtHand($this->atHand()), $this->school);
     }
 
-    /** What could be done once the plan is got as well. */
+    /** What could be done from the top of the ladder. */
     public function coverageOfPlan(): Coverage
     {
         return $this->planned ??= new Coverage(
@@ -109,7 +130,7 @@ final class KitOfBench
                         $offer->name,
                         $offer->sizes,
                     ),
-                    $this->planner()->propose()->buy,
+                    $this->ladder()->toGet(),
                 ),
             ]),
             $this->school,
@@ -154,6 +175,21 @@ final class KitOfBench
                 static fn (Task $task): bool => ! $coverage->of($task)->isEnough(),
             ),
         );
+    }
+
+    /** How well a work can be made with what hangs here: 1 to 5; null: something of it cannot be done at all. */
+    public function floor(Work $work): ?int
+    {
+        $floor = 5;
+        foreach ($this->covered($work) as $row) {
+            if ($row->best === null && ! $row->byMachine) {
+                return null;
+            }
+            $floor = $row->isEnough() ? $floor : min($floor, $row->best->way->grade ?? $floor);
+        }
+        $asked = array_map(static fn (Task $task): int => $task->minGrade, $this->planned($work)->tasks);
+
+        return min($floor, max([1, ...$asked]));
     }
 
     /** What a kind is got for: the chosen works that lack something it takes part in; null: none of them. */

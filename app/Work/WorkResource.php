@@ -18,6 +18,7 @@ use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Kit\CoverageWords;
+use JackRest\Desk\Kit\LadderWords;
 
 /** Works: on the list, on their own page, and the patterns they are begun from. */
 final class WorkResource
@@ -50,6 +51,7 @@ final class WorkResource
                 default => 'locked',
             },
             missing: $missing,
+            well: ($floor = $kit->floor($work)) === null ? null : LadderWords::floor($floor),
             chosen: $work->chosen,
             due: $work->due_on,
         );

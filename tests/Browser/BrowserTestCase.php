@@ -97,7 +97,7 @@ abstract class BrowserTestCase extends TestCase
     protected function seesText(string $text, ?RemoteWebDriver $in = null): void
     {
         $browser = $in ?? $this->browser;
-        $page = static fn (): string => (string) $browser->executeScript('return document.body.innerText');
+        $page = static fn (): string => self::plain((string) $browser->executeScript('return document.body.innerText'));
         Server::until(
             static fn (): bool => str_contains($page(), $text),
             static fn (): string => "“{$text}” in:\n{$page()}",
@@ -160,7 +160,7 @@ abstract class BrowserTestCase extends TestCase
     /** Everything that can be read on the page. */
     protected function said(?RemoteWebDriver $in = null): string
     {
-        return (string) ($in ?? $this->browser)->executeScript('return document.body.innerText');
+        return self::plain((string) ($in ?? $this->browser)->executeScript('return document.body.innerText'));
     }
 
     /** Taps through a sharpening day in bench mode; gives how often a stone was fetched. */
@@ -180,7 +180,13 @@ abstract class BrowserTestCase extends TestCase
 
     protected function nextStroke(?RemoteWebDriver $in = null): string
     {
-        return $this->sees("//*[@data-testid='next-stroke']", $in)->getText();
+        return self::plain($this->sees("//*[@data-testid='next-stroke']", $in)->getText());
+    }
+
+    /** Spaces that a line is not broken at are spaces to whoever reads it. */
+    private static function plain(string $text): string
+    {
+        return str_replace("\u{A0}", ' ', $text);
     }
 
     /** The first reference of a form: square, straight, sticks, slope, sole. */

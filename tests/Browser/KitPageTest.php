@@ -69,8 +69,8 @@ final class KitPageTest extends BrowserTestCase
     {
         $this->open('/kit');
         $this->press('how?');
-        $this->seesText('Is there no cheaper way?');
-        $this->seesText('nothing cheaper exists among them');
+        $this->seesText('Why this order?');
+        $this->seesText('no stage could be had for less');
     }
 
     public function test_the_board_is_filtered_by_kind_and_by_list(): void
@@ -127,12 +127,12 @@ final class KitPageTest extends BrowserTestCase
     public function test_the_ladder_is_climbed_and_money_makes_dates(): void
     {
         $this->open('/kit/ladder');
-        $this->seesText('First get the rebate plane, 30 mm iron, beech.');
+        $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
         $this->type('at most in all', '70');
         $this->keys(WebDriverKeys::ENTER);
-        $this->seesText('It does not reach for: groove with the grain.');
+        $this->seesText('You are € 117 short: leave the router plane, 6 mm for now and borrow one.');
         $this->press('Got it: hang it up');
-        $this->seesText('First make the paring block.');
+        $this->seesText('Make the paring block: about 20 minutes, € 2 of wood.');
     }
 
     public function test_a_school_is_chosen_and_shifts_the_plan(): void
@@ -167,7 +167,7 @@ final class KitPageTest extends BrowserTestCase
         $this->press('Add it');
         $this->seesText('It takes a tongue-and-groove pair.');
         $this->press('Take it up');
-        $this->seesText('First get the rebate plane');
+        $this->seesText('Get the rebate plane');
         $this->open('/kit/works');
         $this->seesText('smoker box');
     }

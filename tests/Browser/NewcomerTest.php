@@ -23,10 +23,11 @@ final class NewcomerTest extends BrowserTestCase
         $this->type('length', '300');
         $this->seesText('Nothing of the work can be done yet.');
         $this->press('Take it up');
-        $this->seesText('First get the waterstones.');
+        $this->seesText('Get the abrasive paper on glass: € 25.');
+        $this->seesText('Dovetailed box, roughly made:');
         $this->sees("//*[local-name() = 'title'][. = 'The ladder of what to get']");
         $this->press('Got it: hang it up');
-        $this->seesText('First get the bevel-edge chisel');
+        $this->seesText('Get the marking knife: € 18.');
     }
 
     public function test_empty_hooks_teach_the_order_and_fill_in_five_readings(): void

@@ -28,12 +28,12 @@ final class ThreadTest extends BrowserTestCase
     private function chooses(): void
     {
         $this->press('See the ladder');
-        $this->seesText('First get the rebate plane, 30 mm iron, beech.');
+        $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
         $this->open('/kit');
         $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
         self::assertSame('wanted', $this->sees("//*[@data-testid='tool-rebate-plane']")->getAttribute('data-status'));
         $this->press('Got it: hang it up');
-        $this->seesText('Get the plough plane, 6 mm iron: € 130.');
+        $this->seesText('Make the paring block: about 20 minutes, € 2 of wood.');
         $this->seesText('can be made');
         $this->sees("//*[@data-testid='tool-rebate-plane'][@data-status='owned']");
     }

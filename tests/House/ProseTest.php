@@ -47,6 +47,7 @@ final class ProseTest extends TestCase
         'Calculation/',
         'Edge/EdgeStateInput.php',
         'Kit/KitPlanInput.php',
+        'Kit/KitStagesInput.php',
         'Season/ClimateLine.php',
     ];
 

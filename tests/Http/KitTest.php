@@ -19,10 +19,10 @@ final class KitTest extends HttpTestCase
             ->assertJsonPath('next.says', 'Get the rebate plane, 30 mm iron, beech: € 65.')
             ->assertJsonPath(
                 'next.why',
-                'It opens “rebate along the grain”. Without it: a shoulder plane, 20 mm iron, € 43 more.',
+                'Better: rebate along the grain. Hive bodies, well made: € 65 in all.',
             )
             ->assertJsonPath('next.toolId', self::wanted('rebate-plane')->id)
-            ->assertJsonPath('plan.sentence', '3 tools, € 197, make all your works possible.')
+            ->assertJsonPath('plan.sentence', '4 tools, € 317, make all your works possible.')
             ->assertJsonPath('plan.provenOptimal', true);
     }
 
@@ -40,7 +40,7 @@ final class KitTest extends HttpTestCase
         $tool = self::wanted('rebate-plane');
         $this->ask('POST', "/api/tools/{$tool->id}/got", ['version' => 1])
             ->assertOk()
-            ->assertJsonPath('next.says', 'Get the plough plane, 6 mm iron: € 130.')
+            ->assertJsonPath('next.says', 'Make the paring block: about 20 minutes, € 2 of wood.')
             ->assertJsonPath('works.0.state', 'now');
         self::assertNotContains('get-tool', $this->ask('GET', '/api/bench')->json('chores.*.kind'));
     }
@@ -74,7 +74,7 @@ final class KitTest extends HttpTestCase
         $tool = self::wanted('rebate-plane');
         $this->ask('PUT', "/api/tools/{$tool->id}/price", ['version' => 1, 'price' => '120,50'])
             ->assertJsonPath('next.says', 'Get the shoulder plane, 20 mm iron: € 110.')
-            ->assertJsonPath('plan.cost', 240);
+            ->assertJsonPath('plan.cost', 362);
     }
 
     public function test_a_price_that_is_none_gets_a_sentence_and_changes_nothing(): void

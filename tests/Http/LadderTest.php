@@ -12,54 +12,69 @@ final class LadderTest extends HttpTestCase
     {
         $ladder = $this->ask('GET', '/api/kit/ladder')
             ->assertOk()
-            ->assertJsonPath('says', 'First get the rebate plane, 30 mm iron, beech.');
+            ->assertJsonPath('says', 'Get the rebate plane, 30 mm iron, beech: € 65.');
 
         self::assertSame(
-            [['hive bodies'], ['grooved lids'], ['hive stand', 'frame jig']],
-            array_map(static fn (array $rung): array => array_column($rung['unlocks'], 'name'), $ladder->json('rungs')),
+            [
+                ['hive bodies, makeshift in places', 'frame jig, makeshift in places'],
+                ['hive bodies, well made'],
+                ['grooved lids, makeshift in places', 'hive stand, well made', 'frame jig, well made'],
+                ['grooved lids, soundly made'],
+                ['grooved lids, well made'],
+            ],
+            array_map(
+                static fn (array $rung): array => array_map(
+                    static fn (array $work): string => "{$work['name']}, {$work['well']}",
+                    $rung['unlocks'],
+                ),
+                $ladder->json('rungs'),
+            ),
         );
-        self::assertSame([65, 195, 197], $ladder->json('rungs.*.to'));
-        self::assertSame([false, false, true], $ladder->json('rungs.*.made'));
+        self::assertSame([0, 65, 67, 187, 317], $ladder->json('rungs.*.to'));
+        self::assertSame([false, false, true, false, false], $ladder->json('rungs.*.made'));
         // A paring block is made by no plan of ours; a mallet is.
-        self::assertSame([null, null, null], $ladder->json('rungs.*.plan'));
+        self::assertSame([null, null, null, null], $ladder->json('rungs.*.tools.*.plan'));
         Tool::of(self::bench())
             ->whereIn('kind', ['mallet', 'soft-hammer', 'dead-blow'])
             ->delete();
-        self::assertContains('mallet', $this->ask('GET', '/api/kit/ladder')->json('rungs.*.plan'));
+        self::assertContains('mallet', $this->ask('GET', '/api/kit/ladder')->json('rungs.*.tools.*.plan'));
         $ladder
-            ->assertJsonPath('total', 197)
+            ->assertJsonPath('total', 317)
+            ->assertJsonPath('tools', 4)
             ->assertJsonPath('locked', [])
-            ->assertJsonPath('proof', 'Nothing cheaper makes all of it possible.');
+            ->assertJsonPath(
+                'startingSmall',
+                'Climbing costs € 120 more in the end than buying all of it at once (€ 197), and begins for € 65.',
+            )
+            ->assertJsonPath('proof', 'Each stage is the cheapest there is.');
     }
 
     public function test_a_month_names_each_step_and_a_date_that_cannot_be_kept(): void
     {
         $this->travelTo('2026-11-25');
         self::assertSame(
-            ['2026-12', '2027-02', '2027-02'],
+            ['2026-11', '2026-12', '2026-12', '2027-02', '2027-04'],
             $this->ask('GET', '/api/kit/ladder')->json('rungs.*.month'),
         );
         $this->ask('PUT', '/api/kit/school', ['version' => 1, 'perMonth' => '10'])->assertOk();
         $this->ask('GET', '/api/kit/ladder')->assertJsonPath(
-            'rungs.0.late',
+            'rungs.1.late',
             'Too late for the hive bodies, wanted by 2027-02-27. It would take € 17 a month.',
         );
     }
 
-    public function test_a_budget_says_which_operation_is_left_out_and_what_can_be_done(): void
+    public function test_a_budget_says_what_it_does_not_reach_for_and_what_it_buys(): void
     {
         $this->ask('PUT', '/api/kit/school', ['version' => 1, 'budget' => '70'])->assertOk();
-        $ladder = $this->ask('GET', '/api/kit/ladder')
+        $this->ask('GET', '/api/kit/ladder')
             ->assertJsonPath('total', 67)
-            ->assertJsonPath('locked', ['grooved lids']);
-        self::assertSame(
-            'It does not reach for: groove with the grain. The nearest kit you can afford does the rest.',
-            $ladder->json('impossible'),
-        );
-        $this->ask('GET', '/api/kit')->assertJsonPath(
-            'plan.sentence',
-            '2 tools within your budget, € 67. It does not reach for: groove with the grain.',
-        );
+            ->assertJsonPath('locked', [])
+            ->assertJsonPath(
+                'outOfReach',
+                'Grooved lids, soundly made: € 120 more. You are € 117 short: leave the router plane, 6 mm for now and '
+                    .'borrow one.',
+            );
+        $this->ask('GET', '/api/kit')->assertJsonPath('plan.sentence', '2 tools within your budget, € 67.');
     }
 
     public function test_an_impossible_plan_names_the_operation(): void

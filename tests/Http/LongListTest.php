@@ -37,7 +37,7 @@ final class LongListTest extends HttpTestCase
 
     public function test_many_of_a_kind_change_nothing_in_the_plan(): void
     {
-        $this->ask('GET', '/api/kit')->assertJsonCount(174, 'board')->assertJsonPath('plan.cost', 197);
+        $this->ask('GET', '/api/kit')->assertJsonCount(174, 'board')->assertJsonPath('plan.cost', 317);
     }
 
     public function test_find_stops_at_what_can_be_read(): void

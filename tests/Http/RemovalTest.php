@@ -105,7 +105,7 @@ final class RemovalTest extends HttpTestCase
             ->assertOk()
             ->json('loses');
         self::assertCount(5, $loses);
-        $this->ask('GET', '/api/kit')->assertJsonPath('next.says', 'Get the waterstones: € 110.');
+        $this->ask('GET', '/api/kit')->assertJsonPath('next.says', 'Get the abrasive paper on glass: € 25.');
     }
 
     public function test_a_tool_of_another_bench_is_out_of_reach(): void

@@ -123,7 +123,7 @@ final class ToolTest extends HttpTestCase
     {
         $this->ask('GET', '/api/tools/'.self::named('rebate plane')->id)->assertJsonPath(
             'worth',
-            'It is in the cheapest plan.',
+            'It is on the ladder.',
         );
         $this->ask('GET', '/api/tools/'.self::named('moving fillister')->id)->assertJsonPath(
             'worth',

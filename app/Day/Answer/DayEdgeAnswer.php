@@ -16,7 +16,7 @@ final readonly class DayEdgeAnswer extends Answer
         #[Field('ready to be read')] public string $says,
         #[Field('whether it is due')] public bool $due,
         #[Field('whether it is left out')] public bool $left,
-        #[Field('what is chosen')] public bool $chosen,
+        #[Field('whether it is honed on that day')] public bool $chosen,
     ) {
     }
 }

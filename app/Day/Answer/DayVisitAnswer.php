@@ -14,7 +14,7 @@ final readonly class DayVisitAnswer extends Answer
     public function __construct(
         #[Field('the edge\'s number')] public int $edgeId,
         #[Field('the edge')] public string $edge,
-        #[Field('stroke by stroke')] public int $strokes,
+        #[Field('how many strokes')] public int $strokes,
         #[Field('how long, s')] public float $seconds,
         #[Field('which kind it is')] public StepKind $kind,
         #[Field('how the guide is set')] public string $setting,

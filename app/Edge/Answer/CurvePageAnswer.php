@@ -21,7 +21,7 @@ final readonly class CurvePageAnswer extends Answer
         #[Field('radius of the curve, as it would be typed')] public string $radius,
         #[Field('what a plane can be for', of: CurveRoleAnswer::class)] public array $roles,
         #[Field('how hard wood can be', of: WordAnswer::class)] public array $woods,
-        #[Field('stone by stone', of: WordAnswer::class)] public array $stones,
+        #[Field('the stones it can be shaped on', of: WordAnswer::class)] public array $stones,
     ) {
     }
 }

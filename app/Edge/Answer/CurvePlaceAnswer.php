@@ -12,7 +12,7 @@ final readonly class CurvePlaceAnswer extends Answer
 {
     public function __construct(
         #[Field('how far along, mm')] public float $atMm,
-        #[Field('stroke by stroke')] public int $strokes,
+        #[Field('how many strokes')] public int $strokes,
     ) {
     }
 }

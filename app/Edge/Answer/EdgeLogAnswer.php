@@ -35,7 +35,7 @@ final readonly class EdgeLogAnswer extends Answer
         #[Field('the angle aimed at, degrees')] public float $aimDeg,
         #[Field('how far the angle may be off, degrees')] public float $toleranceDeg,
         #[Field('what is said of the angle')] public ?string $angleSays,
-        #[Field('how far it was used up', of: 'string')] public array $used,
+        #[Field('what is used up, line by line', of: 'string')] public array $used,
         #[Field('the newest first', of: EdgeEntryAnswer::class)] public array $entries,
         #[Field('how many')] public int $count,
         #[Field('which kinds there are', of: WordAnswer::class)] public array $kinds,

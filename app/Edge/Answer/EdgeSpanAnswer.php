@@ -11,7 +11,7 @@ use JackRest\Core\Calculation\Field;
 final readonly class EdgeSpanAnswer extends Answer
 {
     public function __construct(
-        #[Field('length, ready to be read')] public float $length,
+        #[Field('how long it stayed sharp, by the edge\'s clock')] public float $length,
         #[Field('when it ended, ISO 8601')] public string $endedAt,
     ) {
     }

@@ -17,7 +17,7 @@ final readonly class PlanStepAnswer extends Answer
         #[Field('which kind it is')] public StepKind $kind,
         #[Field('size of the grit, µm')] public float $particleUm,
         #[Field('what comes off, µm')] public float $removeUm,
-        #[Field('stroke by stroke')] public int $strokes,
+        #[Field('how many strokes')] public int $strokes,
         #[Field('how long, s')] public float $seconds,
         #[Field('how long it takes')] public string $minutes,
         #[Field('how to know that it is done')] public string $see,

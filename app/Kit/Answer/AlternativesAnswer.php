@@ -17,7 +17,7 @@ final readonly class AlternativesAnswer extends Answer
     public function __construct(
         #[Field('what would be next best; null: nothing')] public ?string $nextBest,
         #[Field('what was bought and for what', of: PurchaseAnswer::class)] public array $purchases,
-        #[Field('what it is worth', of: WorthAnswer::class)] public array $worth,
+        #[Field('below which price each offer would come into the plan', of: WorthAnswer::class)] public array $worth,
     ) {
     }
 }

@@ -20,7 +20,7 @@ final readonly class IdleAnswer extends Answer
      * @param  list<WordAnswer>  $works
      */
     public function __construct(
-        #[Field('with which tools', of: IdleToolAnswer::class)] public array $tools,
+        #[Field('tool by tool', of: IdleToolAnswer::class)] public array $tools,
         #[Field('the set that is worth most')] public RedundantSetAnswer $byWorth,
         #[Field('the set of most tools')] public RedundantSetAnswer $byNumber,
         #[Field('what is lent', of: NotHereAnswer::class)] public array $lent,

@@ -22,7 +22,7 @@ final readonly class IdleToolAnswer extends Answer
         #[Field('whether it stands idle')] public bool $isIdle,
         #[Field('whether it is kept all the same')] public bool $kept,
         #[Field('whether nothing would be lost without it')] public bool $couldGo,
-        #[Field('how far it was used up')] public string $used,
+        #[Field('how much it was used, in one sentence')] public string $used,
         #[Field('why it is so')] public ?string $why,
         #[Field('what could not be done without it', of: 'string')] public array $lost,
         #[Field('what would be done worse without it', of: 'string')] public array $worse,

@@ -25,7 +25,7 @@ final readonly class KitAnswer extends Answer
         #[Field('the groups of tools', of: ToolGroupAnswer::class)] public array $groups,
         #[Field('what the kit is for', of: WorkAnswer::class)] public array $works,
         #[Field('what to do next')] public KitNextAnswer $next,
-        #[Field('the smallest kit that does it')] public KitPlanAnswer $plan,
+        #[Field('what the whole ladder comes to')] public KitPlanAnswer $plan,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
     ) {
     }

@@ -7,13 +7,13 @@ namespace App\Kit\Answer;
 use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
 
-/** The smallest kit for the works. */
+/** The whole ladder for the works. */
 final readonly class KitPlanAnswer extends Answer
 {
     public function __construct(
         #[Field('what it comes to, in one sentence')] public string $sentence,
         #[Field('what it costs')] public float $cost,
-        #[Field('whether it is proven that none is cheaper')] public bool $provenOptimal,
+        #[Field('whether every step is proven to be the cheapest')] public bool $provenOptimal,
         #[Field('how many tools it has')] public int $tools,
     ) {
     }

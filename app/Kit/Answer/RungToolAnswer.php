@@ -20,6 +20,10 @@ final readonly class RungToolAnswer extends Answer
         #[Field('what it costs')] public float $cost,
         #[Field('what it costs, ready to be read')] public string $costText,
         #[Field('whether the price is the user\'s own')] public bool $ownPrice,
+        #[Field('whether it is made and not bought')] public bool $made,
+        #[Field('how long making it takes, minutes; null: it is bought')] public ?int $minutes,
+        #[Field('the plan it is made by; null: it is bought')] public ?string $plan,
+        #[Field('what it makes possible, or better')] public string $for,
         #[Field('in which month it can be paid; null: not told')] public ?string $month,
     ) {
     }

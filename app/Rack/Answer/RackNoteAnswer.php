@@ -16,7 +16,7 @@ final readonly class RackNoteAnswer extends Answer
     public function __construct(
         #[Field('which kind it is', among: ['flatten', 'double', 'jump', 'company'])] public string $kind,
         #[Field('ready to be read')] public string $says,
-        #[Field('stone by stone', of: 'string')] public array $stones,
+        #[Field('the numbers of the stones it is about', of: 'string')] public array $stones,
     ) {
     }
 }

@@ -26,9 +26,9 @@ final readonly class StoneAnswer extends Answer
         #[Field('how long it lasts, as it would be typed')] public string $lastsTyped,
         #[Field('how much of it is used, 0 to 1')] public float $worn,
         #[Field('the same, ready to be read')] public string $wornSays,
-        #[Field('how often it was flattened')] public bool $flattens,
+        #[Field('whether it wears hollow and has to be flattened')] public bool $flattens,
         #[Field('what is said of its face')] public string $flatSays,
-        #[Field('why it is to be done; null: it is not')] public ?string $due,
+        #[Field('why it is to be flattened; null: it is not')] public ?string $due,
         #[Field('whether the pace is the user\'s own')] public ?string $own,
         #[Field('what it costs for one edge, ready to be read')] public ?string $perEdge,
     ) {

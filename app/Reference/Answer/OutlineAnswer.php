@@ -13,7 +13,7 @@ use JackRest\Desk\Reference\ReferenceKind;
 final readonly class OutlineAnswer extends Answer
 {
     public function __construct(
-        #[Field('which form it has')] public ReferenceKind $form,
+        #[Field('the kind of reference it is drawn as')] public ReferenceKind $form,
         #[Field('what it is drawn by')] public ?ToolOutlineAnswer $drawn,
     ) {
     }

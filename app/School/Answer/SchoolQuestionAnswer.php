@@ -16,7 +16,7 @@ final readonly class SchoolQuestionAnswer extends Answer
     public function __construct(
         #[Field('its name within the program')] public string $id,
         #[Field('the question it answers')] public string $asks,
-        #[Field('what the test says; null: not yet')] public string $answer,
+        #[Field('the answer that was given')] public string $answer,
         #[Field('what can be answered', of: SchoolAnswerAnswer::class)] public array $answers,
     ) {
     }

@@ -24,10 +24,10 @@ final readonly class SeasonAnswer extends Answer
      * @param  list<WordAnswer>  $species
      */
     public function __construct(
-        #[Field('thickness, ready to be read')] public Reading $thickness,
+        #[Field('the thickness that was typed, and how it was understood')] public Reading $thickness,
         #[Field('the thickness it was computed for, ready to be read')] public string $thick,
         #[Field('how many')] public int $count,
-        #[Field('how many days', of: SeasonDayAnswer::class)] public array $days,
+        #[Field('day by day', of: SeasonDayAnswer::class)] public array $days,
         #[Field('what is missing between', of: SeasonGapAnswer::class)] public array $gaps,
         #[Field('line by line, ready to be read', of: 'string')] public array $lines,
         #[Field('what to do next')] public NextAnswer $next,

@@ -13,8 +13,8 @@ final readonly class PhotoAnswer extends Answer
     public function __construct(
         #[Field('the record\'s number')] public int $id,
         #[Field('which state of the record this is')] public int $version,
-        #[Field('width, ready to be read')] public int $width,
-        #[Field('height, ready to be read')] public int $height,
+        #[Field('width, pixels')] public int $width,
+        #[Field('height, pixels')] public int $height,
     ) {
     }
 }

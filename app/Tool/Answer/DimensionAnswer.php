@@ -17,7 +17,7 @@ final readonly class DimensionAnswer extends Answer
         #[Field('the unit')] public DimensionUnit $unit,
         #[Field('what stands for it where nothing is typed')] public string $usual,
         #[Field('how much one step adds, mm')] public float $stepMm,
-        #[Field('what is asked for it')] public bool $asked,
+        #[Field('whether it is asked of every tool of its kind')] public bool $asked,
     ) {
     }
 }

@@ -14,7 +14,7 @@ final readonly class ToolGroupAnswer extends Answer
         #[Field('its name within the program')] public string $id,
         #[Field('what is read beside it')] public string $label,
         #[Field('what this group is for')] public string $teaches,
-        #[Field('the first of them')] public ?int $first,
+        #[Field('its place among the groups a beginner fills first, from 1; null: none of them')] public ?int $first,
     ) {
     }
 }

@@ -16,9 +16,10 @@ final readonly class WorkAnswer extends Answer
         #[Field('what it is called')] public string $name,
         #[Field('which form it has')] public string $form,
         #[Field('how it stands', among: ['now', 'planned', 'locked'])] public string $state,
-        #[Field('what is not there yet')] public int $missing,
-        #[Field('what is chosen')] public bool $chosen,
-        #[Field('why it is to be done; null: it is not')] public ?string $due,
+        #[Field('how many operations have no way that is good enough')] public int $missing,
+        #[Field('how well it can be made with what hangs here; null: not at all')] public ?string $well,
+        #[Field('whether the kit is planned for it')] public bool $chosen,
+        #[Field('the day it is wanted by; null: none')] public ?string $due,
     ) {
     }
 }

@@ -33,6 +33,7 @@ use JackRest\Core\Fit\ShoulderFit;
 use JackRest\Core\Fit\SoleFit;
 use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
+use JackRest\Core\Kit\KitStages;
 use JackRest\Core\Making\BentBatten;
 use JackRest\Core\Timber\MoistureCourse;
 use JackRest\Core\Timber\WoodMovement;
@@ -73,6 +74,7 @@ final class Catalogue
         SoleFit::class,
         KitPlan::class,
         KitLadder::class,
+        KitStages::class,
         ChiselFit::class,
         KerfFit::class,
         ShoulderFit::class,

@@ -15,58 +15,91 @@ final class CoverAnswer
     /** No set that serves as much can cost less. */
     public float $leastCost = 0.0;
 
-    private readonly CoverSearch $search;
-
-    public function __construct(private readonly KitReduction $reduction, int $mostNodes)
-    {
-        $this->search = new CoverSearch($reduction->problem, $mostNodes);
+    public function __construct(
+        private readonly KitReduction $reduction,
+        private readonly SearchLimit $limit,
+        private readonly ProvenParts $known = new ProvenParts(),
+    ) {
     }
 
     public function find(): self
     {
-        $limit = $this->reduction->valueLimit;
-        [$need, $gained] = $limit === null ? $this->everything() : $this->mostWithin($limit);
-        if ($limit === null) {
-            $this->leastCost = $this->reduction->costAtLeast($this->search->rootBound);
-        } else {
-            $gained = $this->search->cheapest($need, $this->reduction->problem->valueOf($gained) + 1) ?? $gained;
-        }
-        $this->proven = ! $this->search->wasStopped();
-        $this->tools = array_keys($gained);
+        $most = $this->reduction->valueLimit;
+        $this->tools = $most === null ? $this->everything() : $this->mostWithin($most);
         sort($this->tools);
 
         return $this;
     }
 
-    /** @return array{int, array<int, bool>} */
+    /** @return list<int> */
     private function everything(): array
     {
         $problem = $this->reduction->problem;
-        $need = array_sum($problem->weights);
-        $all = array_fill_keys(array_keys($problem->values), true);
+        $split = new CoverParts($problem);
+        $tools = $split->forced;
+        $atLeast = (float) array_sum(array_intersect_key($problem->values, array_fill_keys($tools, true)));
+        foreach ($split->parts as $part) {
+            [$gained, $bound] = $this->part($part);
+            $tools = [...$tools, ...$gained];
+            $atLeast += $bound;
+        }
+        $this->leastCost = $this->reduction->costAtLeast($atLeast);
 
-        return [$need, $this->search->cheapest($need, array_sum($problem->values) + 1) ?? $all];
+        return $tools;
+    }
+
+    /** @return array{list<int>, float} its tools, and a value that no set for it goes below */
+    private function part(CoverProblem $part): array
+    {
+        $gained = $this->known->answer($this->reduction, $part);
+        if ($gained !== null) {
+            return [$gained, (float) $part->valueOf(array_fill_keys($gained, true))];
+        }
+        $search = new CoverSearch($part, $this->limit);
+        $need = array_sum($part->weights);
+        $found = $search->cheapest($need, array_sum($part->values) + 1);
+        if ($search->wasStopped) {
+            $this->proven = false;
+
+            return [array_keys($found ?? $this->greedy($part, $need)), max(0.0, $search->rootBound)];
+        }
+        // All tools together always serve it, so without a stop there is a set.
+        $gained = array_keys($found ?? []);
+        $this->known->keep($this->reduction, $part, $gained);
+
+        return [$gained, (float) $part->valueOf(array_fill_keys($gained, true))];
+    }
+
+    /** @return array<int, bool> */
+    private function greedy(CoverProblem $part, int $need): array
+    {
+        return $part->pruned($part->filled([], PHP_INT_MAX), $need);
     }
 
     /**
      * Fills the budget greedily, then asks for a little more weight again and again, each time filling up what
-     * is left, until the budget is proved not to reach for more.
+     * is left, until the budget is proved not to reach for more; at last for the same weight at the least cost.
      *
-     * @return array{int, array<int, bool>}
+     * @return list<int>
      */
     private function mostWithin(int $limit): array
     {
-        $gained = $this->reduction->problem->filled([], $limit);
-        $weight = $this->reduction->problem->weightServed($gained);
-        while ($weight < array_sum($this->reduction->problem->weights)) {
-            $more = $this->search->anyBelow($weight + 1, $limit);
+        $problem = $this->reduction->problem;
+        $search = new CoverSearch($problem, $this->limit);
+        $gained = $problem->filled([], $limit);
+        $weight = $problem->weightServed($gained);
+        while ($weight < array_sum($problem->weights)) {
+            $more = $search->anyBelow($weight + 1, $limit);
             if ($more === null) {
                 break;
             }
-            $gained = $this->reduction->problem->filled($more, $limit);
-            $weight = $this->reduction->problem->weightServed($gained);
+            $gained = $problem->filled($more, $limit);
+            $weight = $problem->weightServed($gained);
         }
+        $gained = $problem->pruned($gained, $weight);
+        $gained = $search->cheapest($weight, $problem->valueOf($gained) + 1) ?? $gained;
+        $this->proven = ! $search->wasStopped;
 
-        return [$weight, $this->reduction->problem->pruned($gained, $weight)];
+        return array_keys($gained);
     }
 }

@@ -30,7 +30,7 @@ final class CoverNode
      * @param  array<int, int>  $pairTool
      * @param  list<int>  $weights
      * @param  list<list<list<int>>>  $optionPairs
-     * @param  list<int>  $values
+     * @param  array<int, int>  $values  by tool
      * @param  array<int, bool>  $decided  true = in, false = out, by tool
      */
     public function __construct(

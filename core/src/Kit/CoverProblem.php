@@ -14,7 +14,7 @@ namespace JackRest\Core\Kit;
 final readonly class CoverProblem
 {
     /**
-     * @param  list<int>  $values  by tool
+     * @param  array<int, int>  $values  by tool
      * @param  list<int>  $weights  by operation
      * @param  list<list<list<int>>>  $options  by operation, each a set of tools; none contains another
      */

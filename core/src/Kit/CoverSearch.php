@@ -40,25 +40,20 @@ final class CoverSearch
     /** @var array<int, bool>|null */
     private ?array $found = null;
 
-    /** Nodes that may still be opened. */
-    private int $nodesLeft;
-
+    /** No set that serves as much is of less value. */
     public float $rootBound = 0.0;
 
-    public function __construct(private readonly CoverProblem $problem, int $mostNodes)
+    /** Whether the time was up before all was searched. */
+    public bool $wasStopped = false;
+
+    public function __construct(private readonly CoverProblem $problem, private readonly SearchLimit $limit)
     {
-        $this->nodesLeft = $mostNodes;
         $grain = 0;
         foreach ($problem->values as $value) {
             $grain = self::commonDivisor($grain, $value);
         }
         $this->grain = max(1, $grain);
         $this->numberPairs();
-    }
-
-    public function wasStopped(): bool
-    {
-        return $this->nodesLeft <= 0;
     }
 
     /**
@@ -122,7 +117,7 @@ final class CoverSearch
      */
     private function explore(array $decided, array $shares, int $rounds): void
     {
-        if (($this->for === SearchFor::Any && $this->found !== null) || --$this->nodesLeft <= 0) {
+        if (($this->for === SearchFor::Any && $this->found !== null) || $this->isStopped($rounds)) {
             return;
         }
         do {
@@ -146,6 +141,12 @@ final class CoverSearch
             $rounds = self::ROUNDS_AT_NODE;
         } while ($this->decideByBound($decided, $bound, $this->target($spent)));
         $this->branch($decided, $bound);
+    }
+
+    /** The root is always looked at: it gives the bound, and a first set. */
+    private function isStopped(int $rounds): bool
+    {
+        return $this->wasStopped = $this->wasStopped || ($rounds !== self::ROUNDS_AT_ROOT && $this->limit->oneMore());
     }
 
     /**

@@ -26,6 +26,10 @@ final readonly class KitLadderInput
         #[Field('ids of the tools owned', of: 'string', maxItems: 5000)] public array $owned,
         #[Field('least grade by operation', of: 'number', keyed: true)] public array $grades = [],
         #[Field('the most that may be spent', atLeast: 0)] public ?float $budget = null,
+        #[
+            Field('computing time of each plan, s', atLeast: 0, atMost: 3600),
+        ]
+        public float $timeLimitSeconds = 2.0,
     ) {
         $errors = $seen = [];
         foreach ($works as $index => $work) {
@@ -61,7 +65,14 @@ final readonly class KitLadderInput
             }
         }
         if ($tools === $this->tools) {
-            return new KitPlanInput(array_values($operations), $tools, $this->methods, $owned, $budget);
+            return new KitPlanInput(
+                array_values($operations),
+                $tools,
+                $this->methods,
+                $owned,
+                $budget,
+                $this->timeLimitSeconds,
+            );
         }
         // Of fewer tools only what can be used: methods and tools that ask for another are left out.
         $known = array_fill_keys(array_map(static fn (ToolOffer $tool): string => $tool->id, $tools), true);
@@ -78,6 +89,7 @@ final readonly class KitLadderInput
             array_values($methods),
             array_values($owned),
             $budget,
+            $this->timeLimitSeconds,
         );
     }
 }

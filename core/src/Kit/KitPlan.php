@@ -10,28 +10,32 @@ use JackRest\Core\Calculation\Calculates;
  * The cheapest set of tools that, with those owned, gives every operation a good enough method.
  *
  * A tool counts only with everything it needs. On a tie fewer tools, then ids in alphabetical order. With a
- * budget: the largest weight of operations served within it, then the least cost. Exact, by
- * {@see CoverSearch}; if the search is ever stopped early, provenOptimal is false and lowerBound holds.
+ * budget: the largest weight of operations served within it, then the least cost. Exact, by {@see CoverSearch}, part
+ * by part ({@see CoverParts}); when the time is up first, provenOptimal is false and lowerBound holds.
  */
 #[Calculates('kit-plan', 'The cheapest tools that make the work possible')]
 final class KitPlan
 {
-    public function __construct(private readonly int $mostNodes = 60_000)
+    /** @param  ProvenParts  $known  what was proven when it was asked before */
+    public function __construct(private readonly ProvenParts $known = new ProvenParts())
     {
     }
 
     public function __invoke(KitPlanInput $kit): KitPlanResult
     {
         $reduction = new KitReduction($kit);
-        $answer = (new CoverAnswer($reduction, $this->mostNodes))->find();
+        $answer = (new CoverAnswer($reduction, new SearchLimit($kit->timeLimitSeconds), $this->known))->find();
         $buy = array_map(static fn (int $tool): string => $reduction->toolIds[$tool], $answer->tools);
         $cost = array_sum(array_map($reduction->bag->cost(...), $buy));
+
+        $lowerBound = $answer->proven ? $cost : min($cost, $answer->leastCost);
 
         return new KitPlanResult(
             $buy,
             $cost,
-            $answer->proven,
-            $answer->proven ? $cost : min($cost, $answer->leastCost),
+            // What costs no more than the bound is the cheapest, however the search ended; a budget asks for more.
+            $answer->proven || ($kit->budget === null && $cost <= $lowerBound),
+            $lowerBound,
             $coverage = self::coverage($kit, $reduction, $buy),
             $reduction->uncoverable,
             $kit->budget === null ? null : self::unserved($kit, $reduction, $coverage),

@@ -24,6 +24,10 @@ final readonly class KitPlanInput
         #[Field('the ways to do operations', of: Method::class, maxItems: 20000)] public array $methods,
         #[Field('ids of the tools owned', of: 'string', maxItems: 5000)] public array $owned,
         #[Field('the most that may be spent', atLeast: 0)] public ?float $budget = null,
+        #[
+            Field('computing time, s, after which the best set found is given', atLeast: 0, atMost: 3600),
+        ]
+        public float $timeLimitSeconds = 2.0,
     ) {
         $toolIds = array_map(static fn (ToolOffer $tool): string => $tool->id, $tools);
         $operationIds = array_map(static fn (OperationWanted $operation): string => $operation->id, $operations);

@@ -14,6 +14,9 @@ final class KitReduction
     /** @var list<string> ids of the tools that can be bought, alphabetical; a tool's number is its place here */
     public readonly array $toolIds;
 
+    /** @var array<string, int> */
+    private readonly array $numbers;
+
     /** @var list<string> operations that no method can serve */
     public readonly array $uncoverable;
 
@@ -30,6 +33,7 @@ final class KitReduction
         $toolIds = array_values(array_diff($all, $kit->owned));
         sort($toolIds, SORT_STRING);
         $this->toolIds = $toolIds;
+        $this->numbers = array_flip($toolIds);
         $options = $this->optionsByOperation($kit);
         $this->uncoverable = array_map(
             strval(...),
@@ -48,10 +52,14 @@ final class KitReduction
         return max(0.0, ceil(($value - $tools) / ($tools + 1) - 1e-9) / $this->priceScale);
     }
 
+    public function numberOf(string $id): int
+    {
+        return $this->numbers[$id];
+    }
+
     /** @return array<string, list<list<int>>> sets of tools to buy, by operation id; no set contains another */
     private function optionsByOperation(KitPlanInput $kit): array
     {
-        $number = array_flip($this->toolIds);
         $options = $minGrade = [];
         foreach ($kit->operations as $operation) {
             $minGrade[$operation->id] = $operation->minGrade;
@@ -59,33 +67,13 @@ final class KitReduction
         }
         foreach ($kit->methods as $method) {
             if (isset($minGrade[$method->operation]) && $method->grade >= $minGrade[$method->operation]) {
-                $missing = array_intersect_key($number, $this->bag->withNeeds($method->tools));
+                $missing = array_intersect_key($this->numbers, $this->bag->withNeeds($method->tools));
                 sort($missing);
                 $options[$method->operation][] = $missing;
             }
         }
 
-        return array_map(self::smallest(...), $options);
-    }
-
-    /**
-     * @param  list<list<int>>  $sets
-     * @return list<list<int>> those that contain none of the others
-     */
-    private static function smallest(array $sets): array
-    {
-        usort($sets, static fn (array $a, array $b): int => count($a) <=> count($b));
-        $kept = [];
-        foreach ($sets as $set) {
-            foreach ($kept as $smaller) {
-                if (array_diff($smaller, $set) === []) {
-                    continue 2;
-                }
-            }
-            $kept[] = $set;
-        }
-
-        return $kept;
+        return array_map(CoverParts::smallest(...), $options);
     }
 
     private function priceScale(KitPlanInput $kit): int

@@ -4,187 +4,363 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Kit;
 
+use JackRest\Core\School\School;
 use JackRest\Core\Tool\ToolKinds;
+use JackRest\Core\Work\Task;
 
-/** The order to get the tools of a proposal in: jobs' dates first, then what opens most for its cost. */
+/**
+ * The way up from the tools somebody has: first to make something at all, then to make it better, by `kit-stages`.
+ *
+ * A stage is one or several rungs, each of use by itself. A tool that could not be made with what is there by then is
+ * priced as bought, and all is asked again.
+ */
 final class Ladder
 {
-    /** @var list<LadderWork> */
-    private array $works = [];
+    /** A stage that costs more is cut into rungs: what one would put by for a month or two. Common practice. */
+    private const A_RUNG = 150.0;
 
-    /** @var array<string, PlannedWork> */
-    private array $byId = [];
+    /** @var list<Rung> */
+    private readonly array $rungs;
 
-    /** @var array<string, Offer> */
-    private array $offers;
+    private readonly LadderStages $answer;
 
-    /** @var list<Rung>|null */
-    private ?array $rungs = null;
-
-    public function __construct(private readonly KitPlanner $planner, private readonly ?Months $months = null)
-    {
-        $proposal = $planner->propose();
-        $this->offers = array_column($proposal->buy, null, 'id');
-        foreach ($planner->works as $work) {
-            $operations = [];
-            foreach ($work->tasks as $task) {
-                $operations[] = $proposal->problem->operationOf[$task->key()] ?? null;
-            }
-            $this->works[] = new LadderWork(
-                $work->id,
-                array_values(array_unique(array_filter($operations, is_string(...)))),
-                $work->weight,
-            );
-            $this->byId[$work->id] = $work;
-        }
+    /**
+     * @param  list<PlannedWork>  $works
+     * @param  list<ToolAtHand>  $owned
+     * @param  list<WantedTool>  $wanted
+     * @param  int  $least  how well everything has to be done at the very least, 1 to 5
+     */
+    public function __construct(
+        private readonly array $works,
+        private readonly array $owned,
+        array $wanted,
+        private readonly School $school,
+        private readonly ?float $budget = null,
+        private readonly ?Months $months = null,
+        private readonly int $least = 1,
+    ) {
+        $this->answer = $this->feasible(Offers::for($wanted, $school));
+        $this->rungs = $this->allRungs();
     }
 
     /** @return list<Rung> */
     public function rungs(): array
     {
-        return $this->rungs ??= $this->climb();
+        return $this->rungs;
+    }
+
+    /** @return list<Offer> the tools in the order they are got */
+    public function inOrder(): array
+    {
+        return array_merge(...array_map(static fn (Rung $rung): array => $rung->tools, $this->rungs));
+    }
+
+    /** @return list<Offer> the same, and what the budget buys of the rung that it does not reach for */
+    public function toGet(): array
+    {
+        return [...$this->inOrder(), ...$this->outOfReach()->meanwhile->tools ?? []];
+    }
+
+    /** What all of that costs. */
+    public function toSpend(): float
+    {
+        return $this->total() + ($this->outOfReach()->meanwhile->cost ?? 0.0);
+    }
+
+    /** @return list<string> */
+    public function ids(): array
+    {
+        return array_map(static fn (Offer $offer): string => $offer->id, $this->toGet());
+    }
+
+    /** The first rung that asks for something; null: nothing is left to get. */
+    public function next(): ?Rung
+    {
+        foreach ($this->rungs as $rung) {
+            if ($rung->tools !== []) {
+                return $rung;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Lift> of all that is to be got */
+    public function lifts(): array
+    {
+        $beyond = $this->outOfReach()->meanwhile->lifts ?? [];
+
+        return array_merge($beyond, ...array_map(static fn (Rung $rung): array => $rung->lifts, $this->rungs));
+    }
+
+    /** What to do now: the next rung, or what the money buys of one that it does not reach for. */
+    public function now(): ?Rung
+    {
+        return $this->next() ?? $this->outOfReach()?->meanwhile;
+    }
+
+    /** @return list<Task> what becomes possible at all with the tools at hand and this one, and no other */
+    public function opens(Offer $offer): array
+    {
+        $tool = new ToolAtHand($offer->id, $offer->kind, $offer->name, $offer->sizes);
+        $now = new Coverage(new ToolsAtHand($this->owned), $this->school);
+        $then = new Coverage(new ToolsAtHand([...$this->owned, $tool]), $this->school);
+        $opened = [];
+        foreach ($this->works as $work) {
+            foreach ($work->tasks as $task) {
+                $was = $now->of($task);
+                if (! $was->byMachine && $was->best === null && $then->of($task)->best !== null) {
+                    $opened[$task->operation->id] ??= $task;
+                }
+            }
+        }
+
+        return array_values($opened);
+    }
+
+    /** What all rungs cost. */
+    public function total(): float
+    {
+        return $this->answer->climb->spent;
+    }
+
+    /** What the same would cost bought straight away, without a makeshift on the way; null with a budget too small. */
+    public function straight(): ?float
+    {
+        return $this->answer->climb->next === null ? $this->answer->straight() : null;
+    }
+
+    /** Whether every plan on the way is proven to be the cheapest. */
+    public function isProven(): bool
+    {
+        return $this->answer->climb->isProven;
+    }
+
+    /** @return int how many tools were chosen among */
+    public function offered(): int
+    {
+        return count($this->answer->problem->problem->tools);
+    }
+
+    /** What the paper, blades and files of what is got cost in a year. */
+    public function runningPerYear(): float
+    {
+        return array_sum(
+            array_map(
+                static fn (Offer $offer): float => ToolKinds::named($offer->kind)->runningPerYear,
+                $this->toGet(),
+            ),
+        ) * $this->school->runningFactor();
+    }
+
+    /** @return list<PlannedWork> works that cannot be made at all by the end of it */
+    public function locked(): array
+    {
+        $reached = [];
+        foreach ($this->rungs as $rung) {
+            foreach ($rung->reached as $goal) {
+                $reached[$goal->work->id] = true;
+            }
+        }
+
+        return array_values(
+            array_filter($this->works, static fn (PlannedWork $work): bool => ! isset($reached[$work->id])),
+        );
+    }
+
+    /** @return list<PlannedWork> works with an operation that nothing owned or offered does */
+    public function impossible(): array
+    {
+        $ids = $this->answer->goals->impossible;
+
+        return array_values(
+            array_filter($this->works, static fn (PlannedWork $work): bool => in_array($work->id, $ids, true)),
+        );
+    }
+
+    /**
+     * @return list<Task> the operations that nothing owned or offered does, or does as well as it
+     * is asked
+     */
+    public function missing(): array
+    {
+        $problem = $this->answer->problem->problem;
+        $best = [];
+        foreach ($problem->methods as $method) {
+            $best[$method->operation] = max($best[$method->operation] ?? 0.0, $method->grade);
+        }
+        $missing = [];
+        foreach ($problem->tasks as $operation => $task) {
+            if (($best[$operation] ?? 0.0) < $task->minGrade && $task->operation->id !== 'hone') {
+                $missing[] = $task;
+            }
+        }
+
+        return $missing;
+    }
+
+    /** What the budget does not reach for next; null: it reaches for all, or there is none. */
+    public function outOfReach(): ?OutOfReach
+    {
+        $next = $this->answer->climb->next;
+        if ($next === null) {
+            return null;
+        }
+        $had = $this->had();
+        $steps = $this->answer->steps($next->buy, $had);
+        $tools = array_merge(...array_column($steps, 0));
+        $borrow = $this->answer->toBorrow($tools, $next->short);
+
+        return new OutOfReach(
+            $this->work($next->work),
+            (int) $next->floor,
+            $this->rung(
+                0,
+                $tools,
+                $this->total(),
+                array_merge(...array_column($steps, 1)),
+                $this->answer->beyond($had),
+            ),
+            $next->short,
+            $borrow,
+            $this->meanwhile($steps, $borrow),
+        );
+    }
+
+    /**
+     * All but what is borrowed; or, where that would not do, those steps that are of use by themselves and still fit.
+     *
+     * @param  list<array{list<Offer>, list<Lift>}>  $steps
+     */
+    private function meanwhile(array $steps, ?Offer $borrow): ?Rung
+    {
+        $left = (float) $this->budget - $this->total();
+        $got = $lifts = [];
+        foreach ($steps as [$tools, $lifted]) {
+            $tools = array_values(array_filter($tools, static fn (Offer $offer): bool => $offer !== $borrow));
+            $cost = self::costOf($tools);
+            if ($cost <= $left + 1e-9) {
+                $left -= $cost;
+                $got = [...$got, ...$tools];
+                $lifts = [...$lifts, ...$lifted];
+            }
+        }
+
+        return $got === [] ? null : $this->rung(0, $got, $this->total(), $lifts, []);
+    }
+
+    /** @return array<string, true> everything owned by the end of it, keyed by tool */
+    private function had(): array
+    {
+        $had = array_fill_keys($this->answer->problem->problem->owned, true);
+        foreach ($this->answer->stages as $stage) {
+            $had += array_fill_keys($stage->buy, true);
+        }
+
+        return $had;
+    }
+
+    /**
+     * Each round turns at least one kind from made to bought, so there is an end to it.
+     *
+     * @param  list<Offer>  $offers
+     */
+    private function feasible(array $offers): LadderStages
+    {
+        $known = new ProvenParts();
+        do {
+            $answer = new LadderStages(
+                $this->works,
+                $this->owned,
+                $offers,
+                $this->school,
+                $this->budget,
+                $this->least,
+                $known,
+            );
+            $tooSoon = $answer->madeTooSoon($this->owned);
+            $offers = array_map(
+                fn (Offer $offer): Offer => $offer->making !== null && in_array($offer->kind, $tooSoon, true)
+                    ? $offer->bought(Offers::shopPrice(ToolKinds::named($offer->kind), $this->school))
+                    : $offer,
+                $offers,
+            );
+        } while ($tooSoon !== []);
+
+        return $answer;
     }
 
     /** @return list<Rung> */
-    private function climb(): array
+    private function allRungs(): array
     {
-        $proposal = $this->planner->propose();
-        $grades = array_map(static fn ($task): float => (float) $task->minGrade, $proposal->problem->tasks);
-        $kit = new KitLadderInput(
-            $this->works,
-            $proposal->problem->tools,
-            $proposal->problem->methods,
-            $proposal->problem->owned,
-            $grades,
-        );
-        $climb = new LadderClimb($kit, $proposal->ids());
-        $steps = [];
-        foreach ($this->inPhases() as $works) {
-            $steps = [...$steps, ...$climb->climb($works)];
-        }
-
-        return array_merge(...array_map($this->split(...), [...$steps, ...$this->rest($steps)]));
-    }
-
-    /** @return list<PlannedWork> works that the plan does not make possible */
-    public function locked(): array
-    {
-        $unlocked = array_merge(...array_map(static fn (Rung $rung): array => $rung->unlocks, $this->rungs()));
-
-        return array_values(
-            array_filter(
-                $this->planner->works,
-                static fn (PlannedWork $work): bool => ! in_array($work, $unlocked, true),
-            ),
-        );
-    }
-
-    /** @return list<Offer> the tools of the plan in the order they are got */
-    public function inOrder(): array
-    {
-        return array_merge(...array_map(static fn (Rung $rung): array => $rung->tools, $this->rungs()));
-    }
-
-    /**
-     * Works with a date go before those without, the earliest first.
-     *
-     * @return list<list<LadderWork>>
-     */
-    private function inPhases(): array
-    {
-        $phases = [];
-        foreach ($this->works as $work) {
-            $phases[$this->byId[$work->id]->due ?? '9999'][] = $work;
-        }
-        ksort($phases, SORT_STRING);
-
-        return array_values($phases);
-    }
-
-    /**
-     * Tools of the plan that serve parts of works which stay locked.
-     *
-     * @param  list<LadderRung>  $steps
-     * @return list<LadderRung>
-     */
-    private function rest(array $steps): array
-    {
-        $got = array_merge(...array_map(static fn (LadderRung $step): array => $step->buy, $steps));
-        $rest = array_values(array_diff($this->planner->propose()->ids(), $got));
-        $cost = array_sum(array_map(fn (string $id): float => $this->offers[$id]->price, $rest));
-        $spent = $steps === [] ? 0.0 : $steps[count($steps) - 1]->cumulativeCost;
-
-        return $rest === [] ? [] : [new LadderRung($rest, $cost, [], $spent + $cost)];
-    }
-
-    /**
-     * What is made is a rung of its own, after what is bought; the last of them unlocks.
-     *
-     * @return list<Rung>
-     */
-    private function split(LadderRung $step): array
-    {
-        $offers = array_map(fn (string $id): Offer => $this->offers[$id], $step->buy);
-        $bought = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making === null));
-        $made = array_values(array_filter($offers, static fn (Offer $offer): bool => $offer->making !== null));
-        $parts = [
-            ...$bought === [] && $made !== [] ? [] : [self::sharpeningFirst($bought)],
-            ...array_map(static fn (Offer $offer): array => [$offer], $made),
-        ];
+        $had = array_fill_keys($this->answer->problem->problem->owned, true);
         $rungs = [];
-        $at = $step->cumulativeCost - $step->cost;
-        foreach ($parts as $index => $tools) {
-            $cost = array_sum(array_map(static fn (Offer $offer): float => $offer->price, $tools));
-            $unlocks =
-                $index === count($parts) - 1
-                    ? array_map(fn (string $id): PlannedWork => $this->byId[$id], $step->unlocks)
-                    : [];
-            $rungs[] = $this->rung($tools, $at, $cost, $unlocks);
-            $at += $cost;
+        $number = $this->answer->stages !== [] && $this->answer->stages[0]->buy === [] ? 0 : 1;
+        foreach ($this->answer->stages as $stage) {
+            $cut = $this->cut($this->answer->steps($stage->buy, $had), $stage->cost);
+            $had += array_fill_keys($stage->buy, true);
+            $from = $stage->cumulativeCost - $stage->cost;
+            foreach ($cut as $index => [$tools, $lifts]) {
+                $reached = $index === count($cut) - 1 ? $this->answer->reached($stage, $had) : [];
+                $rungs[] = $rung = $this->rung($number, $tools, $from, $lifts, $reached);
+                $from = $rung->to;
+            }
+            $number++;
         }
 
         return $rungs;
     }
 
     /**
-     * @param  list<Offer>  $tools
-     * @param  list<PlannedWork>  $unlocks
+     * @param  list<array{list<Offer>, list<Lift>}>  $steps
+     * @return non-empty-list<array{list<Offer>, list<Lift>}> a stage that is not dear is one
      */
-    private function rung(array $tools, float $from, float $cost, array $unlocks): Rung
+    private function cut(array $steps, float $cost): array
     {
-        $making = $tools[0]->making ?? null;
-        $month = $this->months?->whenSaved($from + $cost);
-        $late = array_filter(
-            $unlocks,
-            static fn (PlannedWork $work): bool => $month !== null &&
-                $work->due !== null &&
-                $month > substr($work->due, 0, 7),
-        );
+        $cut = [[[], []]];
+        $sum = 0.0;
+        foreach ($steps as [$tools, $lifts]) {
+            $price = self::costOf($tools);
+            if ($cost > self::A_RUNG && $sum > 0.0 && $sum + $price > self::A_RUNG) {
+                $cut[] = [[], []];
+                $sum = 0.0;
+            }
+            $last = count($cut) - 1;
+            $cut[$last] = [[...$cut[$last][0], ...$tools], [...$cut[$last][1], ...$lifts]];
+            $sum += $price;
+        }
 
-        return new Rung(
-            $tools,
-            $making !== null,
-            $cost,
-            $from,
-            $from + $cost,
-            $making->minutes ?? 0,
-            $unlocks,
-            $month,
-            $late !== [],
-        );
+        return $cut;
     }
 
     /**
-     * Sharpening before the first edge, and so on down the groups of the board.
-     *
-     * @param  list<Offer>  $offers
-     * @return list<Offer>
+     * @param  list<Offer>  $tools
+     * @param  list<Lift>  $lifts
+     * @param  list<Reached>  $reached
      */
-    private static function sharpeningFirst(array $offers): array
+    private function rung(int $stage, array $tools, float $from, array $lifts, array $reached): Rung
     {
-        $place = array_flip(array_keys(ToolKinds::all()));
-        usort($offers, static fn (Offer $a, Offer $b): int => $place[$a->kind] <=> $place[$b->kind]);
+        $cost = self::costOf($tools);
+        $month = $this->months?->whenSaved($from + $cost);
+        $late = array_filter(
+            $reached,
+            static fn (Reached $goal): bool => $month !== null &&
+                $goal->work->due !== null &&
+                $month > substr($goal->work->due, 0, 7),
+        );
+        $minutes = array_sum(array_map(static fn (Offer $offer): int => $offer->making->minutes ?? 0, $tools));
 
-        return $offers;
+        return new Rung($stage, $tools, $cost, $from, $from + $cost, $minutes, $lifts, $reached, $month, $late !== []);
+    }
+
+    private function work(string $id): PlannedWork
+    {
+        return array_column($this->works, null, 'id')[$id];
+    }
+
+    /** @param  list<Offer>  $offers */
+    private static function costOf(array $offers): float
+    {
+        return (float) array_sum(array_map(static fn (Offer $offer): float => $offer->price, $offers));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\School\School;
+use JackRest\Core\Tool\ShopMade;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Task;
 
@@ -16,9 +17,6 @@ use JackRest\Core\Work\Task;
  */
 final class Makeable
 {
-    /** A tool of one's own may be made by any way that is not a last resort. */
-    private const GOOD_ENOUGH = 2;
-
     /**
      * @param  list<ToolAtHand>  $owned
      * @param  list<Offer>  $planned
@@ -52,8 +50,10 @@ final class Makeable
 
     private static function isPossible(Offer $offer, Coverage $coverage): bool
     {
-        foreach ($offer->making->operations ?? [] as $operation) {
-            if (! $coverage->of(new Task(Operations::named($operation), minGrade: self::GOOD_ENOUGH))->isEnough()) {
+        $making = $offer->making;
+        foreach ($making->operations ?? [] as $operation) {
+            $task = new Task(Operations::named($operation), minGrade: $making->least ?? ShopMade::SOUND);
+            if (! $coverage->of($task)->isEnough()) {
                 return false;
             }
         }

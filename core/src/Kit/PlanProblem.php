@@ -29,6 +29,9 @@ final class PlanProblem
     /** @var list<Method> */
     public readonly array $methods;
 
+    /** @var list<Way> what each method is a way of, by its place */
+    public readonly array $ways;
+
     /** @var list<string> */
     public readonly array $owned;
 
@@ -42,9 +45,16 @@ final class PlanProblem
      * @param  list<Task>  $tasks
      * @param  list<ToolAtHand>  $owned
      * @param  list<Offer>  $offers
+     * @param  Sharpening|null  $sharpening  what else an edge may be sharpened with, tried beside the school's own way;
+     *                                       null: nothing else
      */
-    public function __construct(array $tasks, array $owned, array $offers, private readonly School $school)
-    {
+    public function __construct(
+        array $tasks,
+        array $owned,
+        array $offers,
+        private readonly School $school,
+        private readonly ?Sharpening $sharpening = null,
+    ) {
         foreach ($owned as $tool) {
             $this->ownedByKind[$tool->kind][] = $tool;
         }
@@ -63,7 +73,7 @@ final class PlanProblem
                 static fn (string $id): bool => isset($known[$id]),
             ),
         );
-        [$this->tasks, $this->methods, $this->operationOf] = $this->expand($tasks, $known);
+        [$this->tasks, $this->methods, $this->operationOf, $this->ways] = $this->expand($tasks, $known);
     }
 
     /** @return list<OperationWanted> */
@@ -84,20 +94,21 @@ final class PlanProblem
     /**
      * @param  list<Task>  $tasks
      * @param  array<string, true>  $known
-     * @return array{array<string, Task>, list<Method>, array<string, string>}
+     * @return array{array<string, Task>, list<Method>, array<string, string>, list<Way>}
      */
     private function expand(array $tasks, array $known): array
     {
-        $byShape = $wanted = $methods = $operationOf = [];
+        $byShape = $wanted = $methods = $operationOf = $ways = [];
         foreach ($tasks as $task) {
             if (isset($operationOf[$task->key()]) || ($task->operation->byMachine && $this->school->machines())) {
                 continue;
             }
-            $own = [];
+            $own = $ofWay = [];
             foreach ($task->operation->ways as $way) {
                 foreach ($way->allowedBy($task->facts) ? $this->toolSets($way, $task) : [] as $set) {
                     if (array_diff_key(array_fill_keys($set, true), $known) === []) {
-                        $own[] = [$set, $way->grade];
+                        $own[] = [$set, $this->sharpening?->grade($task->operation, $way) ?? $way->grade];
+                        $ofWay[] = $way;
                     }
                 }
             }
@@ -106,14 +117,15 @@ final class PlanProblem
             if (! isset($byShape[$shape])) {
                 $id = $byShape[$shape] = "{$task->operation->id}#".count($byShape);
                 $wanted[$id] = $task;
-                foreach ($own as [$set, $grade]) {
+                foreach ($own as $place => [$set, $grade]) {
                     $methods[] = new Method($id, $set, (float) $grade);
+                    $ways[] = $ofWay[$place];
                 }
             }
             $operationOf[$task->key()] = $byShape[$shape];
         }
 
-        return [$wanted, $methods, $operationOf];
+        return [$wanted, $methods, $operationOf, $ways];
     }
 
     /** @return list<list<string>> every set of tools that does it this way */
@@ -131,7 +143,34 @@ final class PlanProblem
             $sets = $longer;
         }
 
-        return $sets;
+        return $this->sharpening === null || ! self::hasEdge($way) ? $sets : $this->sharpened($sets);
+    }
+
+    private static function hasEdge(Way $way): bool
+    {
+        foreach ($way->kinds as $kind) {
+            if (in_array(Need::Hone, ToolKinds::named($kind)->needs, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  list<list<string>>  $sets
+     * @return list<list<string>> each with every way to sharpen that is tried
+     */
+    private function sharpened(array $sets): array
+    {
+        $all = [];
+        foreach ($this->sharpening->with ?? [] as $with) {
+            foreach ($sets as $set) {
+                $all[] = [...$set, ...$with];
+            }
+        }
+
+        return $all;
     }
 
     /** @return list<string> one that is owned, or else each that could be had */
@@ -179,6 +218,9 @@ final class PlanProblem
     {
         $needs = [];
         foreach (ToolKinds::named($kind)->needs as $need) {
+            if ($need === Need::Hone && $this->sharpening !== null) {
+                continue;
+            }
             $needs[] =
                 $need instanceof Need
                     ? $this->giver($this->school->givers($need), $need->value)

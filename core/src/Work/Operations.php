@@ -63,4 +63,17 @@ final class Operations
 
         return $served;
     }
+
+    /** Whether it keeps tools in order, and makes nothing. */
+    public static function isUpkeep(string $id): bool
+    {
+        /** @var array<string, true>|null $upkeep */
+        static $upkeep = null;
+        $upkeep ??= array_fill_keys(
+            array_map(static fn (Operation $operation): string => $operation->id, SharpeningOperations::list()),
+            true,
+        );
+
+        return isset($upkeep[$id]) || $id === 'hold';
+    }
 }

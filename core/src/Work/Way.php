@@ -16,7 +16,7 @@ use JackRest\Core\Tool\ToolKinds;
 final readonly class Way
 {
     /**
-     * @param  non-empty-list<string>  $kinds
+     * @param  list<string>  $kinds  none: it takes no tool of its own
      * @param  float  $minutes  of work on a usual piece, without setting up
      * @param  float  $setUp  minutes to set up before the first piece
      * @param  int  $skill  1 anybody, 2 with practice, 3 a practised hand

@@ -43,6 +43,8 @@ final class EveryCalculationTest extends TestCase
         'sole-fit' => '{"soleLengthMm":355,"boardLengthMm":900,"shavingMm":0.05,"toleranceMm":0.2}',
         'kit-ladder' => '{"works":[{"id":"w","operations":["o"]}],"tools":[{"id":"t","cost":1}],'
             .'"methods":[{"operation":"o","tools":["t"]}],"owned":[],"grades":{"o":1}}',
+        'kit-stages' => '{"works":[{"id":"w","operations":["o"]}],"tools":[{"id":"t","cost":1}],'
+            .'"methods":[{"operation":"o","tools":["t"]}],"owned":[],"floors":[1,2],"grades":{"o":1}}',
         'chisel-fit' => '{"chiselsMm":[6,12],"pinMm":8,"thicknessMm":22,"mortiseMm":10}',
         'kerf-fit' => '{"plateMm":0.5,"setPerSideMm":0.06,"blades":[{"id":"fret","thicknessMm":0.25}]}',
         'shoulder-fit' => '{"stockThicknessMm":40,"tenonThicknessMm":10,"ironsMm":[20]}',
@@ -143,7 +145,7 @@ final class EveryCalculationTest extends TestCase
         }
         // These take words and lists only.
         self::assertTrue(
-            $tried > 0 || in_array($name, ['grit', 'kit-plan', 'kit-ladder'], true),
+            $tried > 0 || in_array($name, ['grit', 'kit-plan', 'kit-ladder', 'kit-stages'], true),
             "$name has no field with a limit",
         );
     }

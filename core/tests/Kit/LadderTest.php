@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Kit;
 
-use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Months;
 use JackRest\Core\Kit\Offer;
@@ -38,13 +37,12 @@ final class LadderTest extends TestCase
     private static function ladder(array $works, array $owned = self::OWNED, ?Months $months = null): Ladder
     {
         return new Ladder(
-            new KitPlanner(
-                $works,
-                array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
-                [],
-                new School(),
-            ),
-            $months,
+            $works,
+            array_map(static fn (string $kind): ToolAtHand => new ToolAtHand("own-$kind", $kind, $kind), $owned),
+            [],
+            new School(),
+            months: $months,
+            least: 3,
         );
     }
 
@@ -102,7 +100,7 @@ final class LadderTest extends TestCase
         self::assertTrue($rungs[0]->late);
     }
 
-    public function test_what_can_be_made_is_a_rung_of_its_own_after_what_is_bought(): void
+    public function test_what_is_made_stands_beside_what_is_bought(): void
     {
         $work = new PlannedWork('w', 'w', [
             Ask::for('level-recess', Facts::of(width: 20)),
@@ -110,18 +108,16 @@ final class LadderTest extends TestCase
         ]);
         $rungs = self::ladder([$work])->rungs();
 
-        self::assertSame([false, true], array_map(static fn (Rung $rung): bool => $rung->made, $rungs));
+        self::assertCount(1, $rungs);
         self::assertSame(
-            [[], ['w']],
+            [['paring-block', true], ['hand-drill', false]],
             array_map(
-                static fn (Rung $rung): array => array_map(
-                    static fn (PlannedWork $unlocked): string => $unlocked->id,
-                    $rung->unlocks,
-                ),
-                $rungs,
+                static fn (Offer $offer): array => [$offer->kind, $offer->making !== null],
+                $rungs[0]->tools,
             ),
         );
-        self::assertSame(20, $rungs[1]->minutes);
+        self::assertSame('w', $rungs[0]->reached[0]->work->id);
+        self::assertSame(20, $rungs[0]->minutes);
     }
 
     /** Common practice, no source: sharpening before the first edge. */
@@ -136,10 +132,10 @@ final class LadderTest extends TestCase
     public function test_what_is_possible_at_once_costs_nothing(): void
     {
         $rungs = self::ladder([new PlannedWork('pare', 'pare', [Ask::for('pare')])])->rungs();
-        self::assertSame([[], 0.0, 'pare'], [$rungs[0]->tools, $rungs[0]->cost, $rungs[0]->unlocks[0]->id]);
+        self::assertSame([[], 0.0, 'pare'], [$rungs[0]->tools, $rungs[0]->cost, $rungs[0]->reached[0]->work->id]);
     }
 
-    /** A work with a part nothing can do stays locked, and the tools for its other parts come last. */
+    /** A work with a part nothing can do stays locked, and nothing is got for its other parts. */
     public function test_a_locked_work_is_named(): void
     {
         $half = new PlannedWork('half', 'half', [
@@ -150,7 +146,7 @@ final class LadderTest extends TestCase
 
         self::assertSame([$half], $ladder->locked());
         self::assertSame(
-            ['rebate plane', 'hand drill'],
+            ['rebate plane'],
             array_map(static fn (Offer $offer): string => $offer->name, $ladder->inOrder()),
         );
     }

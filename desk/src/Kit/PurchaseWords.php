@@ -9,20 +9,22 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\Purchase;
 use JackRest\Core\Work\Task;
 
-/** Says what a purchase opens, and what would be got without it. */
+/** Says what the plan loses without a purchase, and what would be got instead. */
 final class PurchaseWords
 {
     private const NAMED = 3;
 
-    public static function opens(Purchase $purchase): string
+    public static function serves(Purchase $purchase): string
     {
         $names = array_map(static fn (Task $task): string => "“{$task->operation->name}”", $purchase->opens);
         $rest = count($names) - self::NAMED;
 
         return match (true) {
             $names === [] => 'Other tools need it.',
-            $rest > 0 => 'It opens '.implode(', ', array_slice($names, 0, self::NAMED))." and $rest more.",
-            default => 'It opens '.self::listed($names).'.',
+            $rest > 0 => 'The plan has it for '.
+                implode(', ', array_slice($names, 0, self::NAMED)).
+                " and $rest more.",
+            default => 'The plan has it for '.self::listed($names).'.',
         };
     }
 
@@ -32,7 +34,7 @@ final class PurchaseWords
         return match (true) {
             $purchase->instead === null => 'No other tool does it.',
             $purchase->instead === [] => 'The rest of the plan would do without it',
-            default => 'Without it: '.
+            default => 'Instead: '.
                 self::listed(
                     array_map(static fn (Offer $offer): string => Article::with($offer->name), $purchase->instead),
                 ),

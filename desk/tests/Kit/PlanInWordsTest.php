@@ -56,9 +56,9 @@ final class PlanInWordsTest extends TestCase
         $planner = self::planner([Ask::for('rebate-along', Facts::of(width: 11))]);
         $purchase = $planner->purchase($planner->propose()->buy[0]);
 
-        self::assertSame('It opens “rebate along the grain”.', PurchaseWords::opens($purchase));
+        self::assertSame('The plan has it for “rebate along the grain”.', PurchaseWords::serves($purchase));
         self::assertSame(
-            'Without it: a shoulder plane, 20 mm',
+            'Instead: a shoulder plane, 20 mm',
             preg_replace('/\d+ mm/', '20 mm', PurchaseWords::instead($purchase)),
         );
         self::assertSame(45.0, $purchase->extra);

@@ -17,21 +17,21 @@ final class PurchaseWordsTest extends TestCase
         return new Offer($name, 'mallet', $name, [], 1.0);
     }
 
-    public function test_what_it_opens(): void
+    public function test_what_it_is_in_the_plan_for(): void
     {
-        $opens = static fn (string ...$operations): string => PurchaseWords::opens(
+        $serves = static fn (string ...$operations): string => PurchaseWords::serves(
             new Purchase(
                 self::offer('x'),
                 array_values(array_map(static fn (string $id) => Ask::for($id), $operations)),
             ),
         );
 
-        self::assertSame('Other tools need it.', $opens());
-        self::assertSame('It opens “pare to the line”.', $opens('pare'));
-        self::assertSame('It opens “pare to the line” and “bore holes”.', $opens('pare', 'bore'));
+        self::assertSame('Other tools need it.', $serves());
+        self::assertSame('The plan has it for “pare to the line”.', $serves('pare'));
+        self::assertSame('The plan has it for “pare to the line” and “bore holes”.', $serves('pare', 'bore'));
         self::assertSame(
-            'It opens “pare to the line”, “bore holes”, “hone an edge” and 2 more.',
-            $opens('pare', 'bore', 'hone', 'strop', 'grind'),
+            'The plan has it for “pare to the line”, “bore holes”, “hone an edge” and 2 more.',
+            $serves('pare', 'bore', 'hone', 'strop', 'grind'),
         );
     }
 
@@ -43,7 +43,7 @@ final class PurchaseWordsTest extends TestCase
             PurchaseWords::instead(new Purchase(self::offer('x'), [], [], 0.0)),
         );
         self::assertSame(
-            'Without it: a file and an awl',
+            'Instead: a file and an awl',
             PurchaseWords::instead(new Purchase(self::offer('x'), [], [self::offer('file'), self::offer('awl')], 3.0)),
         );
     }

@@ -2380,6 +2380,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/kit-stages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The way up from a small kit to a better one, stage by stage */
+        post: operations["calc-kit-stages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/chisel-fit": {
         parameters: {
             query?: never;
@@ -2639,7 +2656,7 @@ export interface components {
             nextBest: string | null;
             /** @description what was bought and for what */
             purchases: components["schemas"]["Purchase"][];
-            /** @description what it is worth */
+            /** @description below which price each offer would come into the plan */
             worth: components["schemas"]["Worth"][];
         };
         AngleMeasured: {
@@ -2885,13 +2902,13 @@ export interface components {
             roles: components["schemas"]["CurveRole"][];
             /** @description how hard wood can be */
             woods: components["schemas"]["Word"][];
-            /** @description stone by stone */
+            /** @description the stones it can be shaped on */
             stones: components["schemas"]["Word"][];
         };
         CurvePlace: {
             /** @description how far along, mm */
             atMm: number;
-            /** @description stroke by stroke */
+            /** @description how many strokes */
             strokes: number;
         };
         CurvePreview: {
@@ -2959,7 +2976,7 @@ export interface components {
             due: boolean;
             /** @description whether it is left out */
             left: boolean;
-            /** @description what is chosen */
+            /** @description whether it is honed on that day */
             chosen: boolean;
         };
         DayRound: {
@@ -2979,7 +2996,7 @@ export interface components {
             edgeId: number;
             /** @description the edge */
             edge: string;
-            /** @description stroke by stroke */
+            /** @description how many strokes */
             strokes: number;
             /** @description how long, s */
             seconds: number;
@@ -3027,7 +3044,7 @@ export interface components {
             usual: string;
             /** @description how much one step adds, mm */
             stepMm: number;
-            /** @description what is asked for it */
+            /** @description whether it is asked of every tool of its kind */
             asked: boolean;
         };
         DrawnBlade: {
@@ -3241,7 +3258,7 @@ export interface components {
             toleranceDeg: number;
             /** @description what is said of the angle */
             angleSays: string | null;
-            /** @description how far it was used up */
+            /** @description what is used up, line by line */
             used: string[];
             /** @description the newest first */
             entries: components["schemas"]["EdgeEntry"][];
@@ -3305,7 +3322,7 @@ export interface components {
             how: components["schemas"]["Explanation"][];
         };
         EdgeSpan: {
-            /** @description length, ready to be read */
+            /** @description how long it stayed sharp, by the edge's clock */
             length: number;
             /** @description when it ended, ISO 8601 */
             endedAt: string;
@@ -3636,7 +3653,7 @@ export interface components {
             outline: components["schemas"]["ToolOutline"];
         };
         Idle: {
-            /** @description with which tools */
+            /** @description tool by tool */
             tools: components["schemas"]["IdleTool"][];
             /** @description the set that is worth most */
             byWorth: components["schemas"]["RedundantSet"];
@@ -3666,7 +3683,7 @@ export interface components {
             kept: boolean;
             /** @description whether nothing would be lost without it */
             couldGo: boolean;
-            /** @description how far it was used up */
+            /** @description how much it was used, in one sentence */
             used: string;
             /** @description why it is so */
             why: string | null;
@@ -3764,7 +3781,7 @@ export interface components {
             works: components["schemas"]["Work"][];
             /** @description what to do next */
             next: components["schemas"]["KitNext"];
-            /** @description the smallest kit that does it */
+            /** @description what the whole ladder comes to */
             plan: components["schemas"]["KitPlan"];
             /** @description where the numbers come from */
             how: components["schemas"]["Explanation"][];
@@ -3786,7 +3803,7 @@ export interface components {
             sentence: string;
             /** @description what it costs */
             cost: number;
-            /** @description whether it is proven that none is cheaper */
+            /** @description whether every step is proven to be the cheapest */
             provenOptimal: boolean;
             /** @description how many tools it has */
             tools: number;
@@ -3833,13 +3850,15 @@ export interface components {
         Ladder: {
             /** @description rung by rung */
             rungs: components["schemas"]["Rung"][];
-            /** @description what the kit is for */
+            /** @description how many tools it takes in all */
+            tools: number;
+            /** @description how many works it leads to */
             works: number;
             /** @description what it all costs */
             total: number;
             /** @description the same, ready to be read */
             totalText: string;
-            /** @description the session that is open on it; null: none */
+            /** @description what the kit costs to run, ready to be read */
             running: string;
             /** @description how far it is proven */
             proof: string;
@@ -3853,8 +3872,16 @@ export interface components {
             settingsVersion: number;
             /** @description what stays locked */
             locked: string[];
-            /** @description what cannot be done */
+            /** @description what cannot be done; null: nothing */
             impossible: string | null;
+            /** @description what the budget does not reach for, and how it could; null: nothing */
+            outOfReach: string | null;
+            /** @description the rung that the budget does not reach for; null: it reaches for all */
+            beyond: components["schemas"]["Rung"] | null;
+            /** @description what the budget buys of that; null: nothing */
+            meanwhile: components["schemas"]["Rung"] | null;
+            /** @description what starting small costs more in the end; null: not to be told */
+            startingSmall: string | null;
             /** @description ready to be read */
             says: string;
             /** @description why it is so */
@@ -4022,11 +4049,11 @@ export interface components {
             nextCheck: string | null;
             /** @description what to do next */
             next: components["schemas"]["Next"];
-            /** @description whether it fits */
+            /** @description what a good one would cost, as it would be typed */
             good: string;
             /** @description what an hour is worth, as it would be typed */
             perHour: string;
-            /** @description what is asked for it */
+            /** @description what is asked for it, as it would be typed */
             asked: string;
             /** @description what it is worth, ready to be read */
             fair: string;
@@ -4218,7 +4245,7 @@ export interface components {
         };
         Outline: {
             /**
-             * @description which form it has
+             * @description the kind of reference it is drawn as
              * @enum {string}
              */
             form: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
@@ -4248,7 +4275,7 @@ export interface components {
             name: string;
             /** @description how long it will stay sharp, in one sentence */
             forecast: string;
-            /** @description how many days */
+            /** @description in how many days it will be blunt, as likely sooner as later; null: not known */
             days: number | null;
             /** @description how likely, 0 to 1 */
             chance: number;
@@ -4301,9 +4328,9 @@ export interface components {
             id: number;
             /** @description which state of the record this is */
             version: number;
-            /** @description width, ready to be read */
+            /** @description width, pixels */
             width: number;
-            /** @description height, ready to be read */
+            /** @description height, pixels */
             height: number;
         };
         PlanDim: {
@@ -4431,7 +4458,7 @@ export interface components {
             particleUm: number;
             /** @description what comes off, µm */
             removeUm: number;
-            /** @description stroke by stroke */
+            /** @description how many strokes */
             strokes: number;
             /** @description how long, s */
             seconds: number;
@@ -4543,8 +4570,22 @@ export interface components {
             kind: "flatten" | "double" | "jump" | "company";
             /** @description ready to be read */
             says: string;
-            /** @description stone by stone */
+            /** @description the numbers of the stones it is about */
             stones: string[];
+        };
+        Reached: {
+            /** @description the record's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description how well every operation can be done at least, 1 to 5 */
+            floor: number;
+            /** @description the same, ready to be read */
+            well: string;
+            /** @description whether that is as well as the work asks */
+            isAll: boolean;
+            /** @description what making it is like then, ready to be read */
+            like: string;
         };
         Reading: {
             /** @description as it was typed */
@@ -4663,12 +4704,12 @@ export interface components {
             cup: string;
         };
         Rung: {
-            /** @description with which tools */
+            /** @description which stage it is part of, from 1; 0: what is possible already */
+            stage: number;
+            /** @description what is got or made, in order */
             tools: components["schemas"]["RungTool"][];
-            /** @description whether it is made and not bought */
+            /** @description whether all of it is made and nothing bought */
             made: boolean;
-            /** @description the plan it is made by; null: it is bought */
-            plan: string | null;
             /** @description what it costs */
             cost: number;
             /** @description what it costs, ready to be read */
@@ -4679,10 +4720,10 @@ export interface components {
             to: number;
             /** @description what has been spent then, ready to be read */
             toText: string;
-            /** @description how long it takes */
+            /** @description how long making takes what is made, minutes */
             minutes: number;
-            /** @description the works that can be done then */
-            unlocks: components["schemas"]["Named"][];
+            /** @description the works that can be made so well then */
+            unlocks: components["schemas"]["Reached"][];
             /** @description in which month it can be paid; null: not told */
             month: string | null;
             /** @description what comes too late; null: nothing */
@@ -4705,6 +4746,14 @@ export interface components {
             costText: string;
             /** @description whether the price is the user's own */
             ownPrice: boolean;
+            /** @description whether it is made and not bought */
+            made: boolean;
+            /** @description how long making it takes, minutes; null: it is bought */
+            minutes: number | null;
+            /** @description the plan it is made by; null: it is bought */
+            plan: string | null;
+            /** @description what it makes possible, or better */
+            for: string;
             /** @description in which month it can be paid; null: not told */
             month: string | null;
         };
@@ -4825,7 +4874,7 @@ export interface components {
             id: string;
             /** @description the question it answers */
             asks: string;
-            /** @description what the test says; null: not yet */
+            /** @description the answer that was given */
             answer: string;
             /** @description what can be answered */
             answers: components["schemas"]["SchoolAnswer"][];
@@ -4869,13 +4918,13 @@ export interface components {
             hits: components["schemas"]["Hit"][];
         };
         Season: {
-            /** @description thickness, ready to be read */
+            /** @description the thickness that was typed, and how it was understood */
             thickness: components["schemas"]["Reading"];
             /** @description the thickness it was computed for, ready to be read */
             thick: string;
             /** @description how many */
             count: number;
-            /** @description how many days */
+            /** @description day by day */
             days: components["schemas"]["SeasonDay"][];
             /** @description what is missing between */
             gaps: components["schemas"]["SeasonGap"][];
@@ -5178,11 +5227,11 @@ export interface components {
             worn: number;
             /** @description the same, ready to be read */
             wornSays: string;
-            /** @description how often it was flattened */
+            /** @description whether it wears hollow and has to be flattened */
             flattens: boolean;
             /** @description what is said of its face */
             flatSays: string;
-            /** @description why it is to be done; null: it is not */
+            /** @description why it is to be flattened; null: it is not */
             due: string | null;
             /** @description whether the pace is the user's own */
             own: string | null;
@@ -5470,7 +5519,7 @@ export interface components {
             label: string;
             /** @description what this group is for */
             teaches: string;
-            /** @description the first of them */
+            /** @description its place among the groups a beginner fills first, from 1; null: none of them */
             first: number | null;
         };
         ToolOutline: {
@@ -5747,11 +5796,13 @@ export interface components {
              * @enum {string}
              */
             state: "now" | "planned" | "locked";
-            /** @description what is not there yet */
+            /** @description how many operations have no way that is good enough */
             missing: number;
-            /** @description what is chosen */
+            /** @description how well it can be made with what hangs here; null: not at all */
+            well: string | null;
+            /** @description whether the kit is planned for it */
             chosen: boolean;
-            /** @description why it is to be done; null: it is not */
+            /** @description the day it is wanted by; null: none */
             due: string | null;
         };
         WorkPage: {
@@ -11375,6 +11426,11 @@ export interface operations {
                     owned: string[];
                     /** @description the most that may be spent */
                     budget?: number;
+                    /**
+                     * @description computing time, s, after which the best set found is given
+                     * @default 2
+                     */
+                    timeLimitSeconds?: number;
                 };
             };
         };
@@ -11467,6 +11523,11 @@ export interface operations {
                     };
                     /** @description the most that may be spent */
                     budget?: number;
+                    /**
+                     * @description computing time of each plan, s
+                     * @default 2
+                     */
+                    timeLimitSeconds?: number;
                 };
             };
         };
@@ -11491,6 +11552,122 @@ export interface operations {
                         }[];
                         /** @description what the whole plan costs */
                         total: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-kit-stages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description what is to be made */
+                    works: {
+                        /** @description name of the work */
+                        id: string;
+                        /** @description the operations it takes */
+                        operations: string[];
+                        /**
+                         * @description how much it matters to get on with it
+                         * @default 1
+                         */
+                        weight?: number;
+                    }[];
+                    /** @description tools owned and on offer */
+                    tools: {
+                        /** @description name of the tool */
+                        id: string;
+                        /** @description what it costs, in any one currency */
+                        cost: number;
+                        /**
+                         * @description tools without which it does not count
+                         * @default []
+                         */
+                        needs?: string[];
+                    }[];
+                    /** @description the ways to do operations */
+                    methods: {
+                        /** @description the operation it does */
+                        operation: string;
+                        /** @description the tools it takes, all of them */
+                        tools: string[];
+                        /**
+                         * @description how good the result is; more is better
+                         * @default 1
+                         */
+                        grade?: number;
+                    }[];
+                    /** @description ids of the tools owned */
+                    owned: string[];
+                    /**
+                     * @description how well all is to be done, step by step, ascending
+                     * @default [
+                     *       1,
+                     *       2,
+                     *       3,
+                     *       4
+                     *     ]
+                     */
+                    floors?: number[];
+                    /** @description the most that a floor asks of an operation */
+                    grades?: {
+                        [key: string]: number;
+                    };
+                    /** @description the most that may be spent */
+                    budget?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the stages, first to last */
+                        stages: {
+                            /** @description the tools to get, in alphabetical order */
+                            buy: string[];
+                            /** @description what they cost */
+                            cost: number;
+                            /** @description what has been spent by then */
+                            cumulativeCost: number;
+                            /** @description works, in the order given, with their new floors, ascending */
+                            unlocks: {
+                                /** @description name of the work */
+                                work: string;
+                                /** @description how well it can be done */
+                                floor: number;
+                            }[];
+                        }[];
+                        /** @description what all stages cost */
+                        total: number;
+                        /** @description what the highest floor of all works would cost bought straight away */
+                        straightTotal: number;
+                        /** @description with a budget that does not reach for all: what would come next; null: nothing is left */
+                        next: {
+                            /** @description name of the work */
+                            work: string;
+                            /** @description how well it could be done */
+                            floor: number;
+                            /** @description the tools to get, in alphabetical order */
+                            buy: string[];
+                            /** @description what they cost */
+                            cost: number;
+                            /** @description what the budget is short of */
+                            short: number;
+                        } | null;
+                        /** @description works with an operation that nothing serves */
+                        impossible: string[];
                     };
                 };
             };

@@ -7,15 +7,19 @@ import { ladderLayout, type Tread } from './ladderLayout'
 
 interface LadderDrawingProps {
   rungs: readonly Schemas['Rung'][]
+  /** What the budget does not reach for: drawn, but not built. */
+  beyond: Schemas['Rung'] | null
   money: (cost: number) => string
   width: number
   height: number
 }
 
 /** The ladder: cost along, works unlocked up. The first tread, the next to climb, is hatched. */
-export function LadderDrawing({ rungs, money, width, height }: LadderDrawingProps) {
-  const layout = ladderLayout(rungs, width, height)
-  const next = layout.treads.find((tread) => tread.to.x > tread.from.x)
+export function LadderDrawing({ rungs, beyond, money, width, height }: LadderDrawingProps) {
+  const layout = ladderLayout(beyond ? [...rungs, beyond] : rungs, width, height)
+  const built = beyond ? layout.treads.slice(0, -1) : layout.treads
+  const open = beyond ? layout.treads.at(-1) : undefined
+  const next = built.find((tread) => tread.to.x > tread.from.x)
   const hatch = useId()
 
   return (
@@ -31,7 +35,7 @@ export function LadderDrawing({ rungs, money, width, height }: LadderDrawingProp
           </text>
         </g>
       ))}
-      {layout.treads.map((tread, index) => (
+      {built.map((tread, index) => (
         <path
           key={index}
           d={path([
@@ -44,7 +48,10 @@ export function LadderDrawing({ rungs, money, width, height }: LadderDrawingProp
           className={tread === next ? undefined : 'fill-wood'}
         />
       ))}
-      <path d={stairs(layout.treads)} className="fill-none stroke-ink" strokeWidth={2.5} />
+      <path d={stairs(built)} className="fill-none stroke-ink" strokeWidth={2.5} />
+      {open && (
+        <path d={stairs([open])} className="fill-none stroke-ink" strokeWidth={2.5} strokeDasharray="7 5" />
+      )}
       <line
         x1={layout.left}
         x2={layout.right}
@@ -71,13 +78,13 @@ const stairs = (treads: readonly Tread[]) =>
 
 /** Where each tool is paid for; what is made is a ring. */
 function Ticks({ tread }: { tread: Tread }) {
-  return tread.ticks.map((x, index) => (
+  return tread.ticks.map((tick, index) => (
     <circle
       key={index}
-      cx={x}
+      cx={tick.at}
       cy={tread.from.y}
-      r={tread.made ? 4 : 3}
-      className={clsx('stroke-ink', tread.made ? 'fill-sheet' : 'fill-ink')}
+      r={tick.made ? 4 : 3}
+      className={clsx('stroke-ink', tick.made ? 'fill-sheet' : 'fill-ink')}
       strokeWidth={1.5}
     />
   ))
@@ -88,13 +95,13 @@ function Names({ tread, left }: { tread: Tread; left: number }) {
   const before = tread.to.x - left > 190
   return tread.works.map((work) => (
     <text
-      key={work.id}
+      key={`${work.id} ${work.well}`}
       x={tread.to.x + (before ? -9 : 9)}
       y={work.y + 16}
       textAnchor={before ? 'end' : 'start'}
-      className="halo font-bold"
+      className="halo"
     >
-      {work.name}
+      <tspan className="font-bold">{work.name}</tspan>, {work.well}
     </text>
   ))
 }

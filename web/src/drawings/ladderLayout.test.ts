@@ -4,10 +4,9 @@ import { ladderLayout } from './ladderLayout'
 const rung = (from: number, to: number, unlocks: string[], costs: number[] = [to - from]) => ({
   from,
   to,
-  made: false,
   month: null,
-  unlocks: unlocks.map((name, id) => ({ id, name })),
-  tools: costs.map((cost) => ({ cost }) as never),
+  unlocks: unlocks.map((name, id) => ({ id, name, floor: 3, well: 'soundly made', isAll: true, like: '' })),
+  tools: costs.map((cost) => ({ cost, made: false }) as never),
 })
 
 describe('ladderLayout', () => {
@@ -26,7 +25,10 @@ describe('ladderLayout', () => {
     expect((second?.from.y ?? 0) - (second?.top ?? 0)).toBeCloseTo(92.7, 1)
   })
   it('marks where each tool is paid for', () => {
-    expect(layout.treads[1]?.ticks).toEqual([564, 624])
+    expect(layout.treads[1]?.ticks).toEqual([
+      { at: 564, made: false },
+      { at: 624, made: false },
+    ])
   })
   it('stands on its floor when nothing is to be got', () => {
     expect(ladderLayout([], 600, 300).treads).toEqual([])

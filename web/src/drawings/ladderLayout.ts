@@ -2,17 +2,16 @@ import { scaleLinear } from 'd3-scale'
 import type { Schemas } from '@/api/client'
 import type { Point } from './geometry'
 
-type Rung = Pick<Schemas['Rung'], 'from' | 'to' | 'unlocks' | 'made' | 'tools' | 'month'>
+type Rung = Pick<Schemas['Rung'], 'from' | 'to' | 'unlocks' | 'tools' | 'month'>
 
 export interface Tread {
   from: Point
   to: Point
   /** Where the riser at its end reaches. */
   top: number
-  made: boolean
-  /** Where each tool is paid for, px along. */
-  ticks: number[]
-  works: { name: string; id: number; y: number }[]
+  /** Where each tool is paid for, px along, and whether it is made. */
+  ticks: { at: number; made: boolean }[]
+  works: { name: string; well: string; id: number; y: number }[]
   month: string | null
 }
 
@@ -48,8 +47,7 @@ export function ladderLayout(rungs: readonly Rung[], width: number, height: numb
       from: { x: along(rung.from), y },
       to: { x: along(rung.to), y },
       top: up(unlocked),
-      made: rung.made,
-      ticks: ticksOf(rung).map(along),
+      ticks: ticksOf(rung).map((tick) => ({ ...tick, at: along(tick.at) })),
       works: names,
       month: rung.month,
     }
@@ -63,7 +61,7 @@ export function ladderLayout(rungs: readonly Rung[], width: number, height: numb
   }
 }
 
-function ticksOf(rung: Rung): number[] {
+function ticksOf(rung: Rung): Tread['ticks'] {
   let at = rung.from
-  return rung.tools.map((tool) => (at += tool.cost))
+  return rung.tools.map((tool) => ({ at: (at += tool.cost), made: tool.made }))
 }

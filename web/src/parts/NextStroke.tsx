@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { unbroken } from './unbroken'
 
 interface NextStrokeProps {
   says: string
@@ -15,9 +16,9 @@ export function NextStroke({ says, why, children }: NextStrokeProps) {
         className="font-slab text-[1.65rem] leading-[1.15] font-semibold"
         data-testid="next-stroke"
       >
-        {says}
+        {unbroken(says)}
       </p>
-      <p className="mt-2 text-soft">{why}</p>
+      <p className="mt-2 text-soft">{unbroken(why)}</p>
       {children && <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">{children}</div>}
     </section>
   )

@@ -1,10 +1,11 @@
 import type { ReactNode } from 'react'
+import { unbroken } from './unbroken'
 
 /** Something to know before going on; nothing typed is lost behind it. */
 export function Notice({ children }: { children: ReactNode }) {
   return (
     <div role="alert" className="my-3 border-l-4 border-red bg-sheet py-2 pr-2 pl-3">
-      {children}
+      {typeof children === 'string' ? unbroken(children) : children}
     </div>
   )
 }

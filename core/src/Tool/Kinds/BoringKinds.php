@@ -46,7 +46,8 @@ final class BoringKinds
                     Dimension::length('leadPitch', 'pitch of the lead screw', 1.5, 0.8, 4),
                     Dimension::length('length', 'length', 220, 100, 350),
                 ],
-                ['brace', 'auger-file'],
+                ['brace'],
+                ['auger-file'],
             ),
             new ToolKind(
                 'expansive-bit',

@@ -36,7 +36,7 @@ final class HoldingKinds
                     Dimension::length('head', 'head length', 150, 80, 250)->asked(),
                     Dimension::length('width', 'head height', 85, 50, 130),
                 ],
-                making: new ShopMade(4, 120, ['crosscut', 'flatten', 'pare']),
+                making: new ShopMade(4, 120, ['crosscut', 'flatten', 'pare'], least: ShopMade::ROUGH),
             ),
             new ToolKind(
                 'soft-hammer',
@@ -97,7 +97,7 @@ final class HoldingKinds
                 Group::Holding,
                 10,
                 [Dimension::length('length', 'length', 200, 40, 500), Dimension::length('width', 'width', 40, 20, 120)],
-                making: new ShopMade(2, 20, ['crosscut']),
+                making: new ShopMade(2, 20, ['crosscut'], least: ShopMade::ROUGH),
             ),
             new ToolKind(
                 'bench-hook',
@@ -112,7 +112,7 @@ final class HoldingKinds
                     Dimension::length('length', 'length', 260, 150, 400)->asked(),
                     Dimension::length('width', 'width', 150, 80, 300),
                 ],
-                making: new ShopMade(3, 45, ['crosscut', 'mark-square']),
+                making: new ShopMade(3, 45, ['crosscut', 'mark-square'], least: ShopMade::ROUGH),
             ),
             new ToolKind(
                 'shooting-board',
@@ -173,7 +173,7 @@ final class HoldingKinds
                     Dimension::length('length', 'length', 800, 400, 1300),
                     Dimension::length('height', 'height', 500, 350, 650),
                 ],
-                making: new ShopMade(15, 240, ['rip', 'crosscut', 'bore']),
+                making: new ShopMade(15, 240, ['rip', 'crosscut', 'bore'], least: ShopMade::ROUGH),
             ),
         ];
     }

@@ -285,7 +285,7 @@ final class LayoutKinds
                     Dimension::length('length', 'length', 600, 200, 2500),
                     Dimension::length('width', 'width', 25, 10, 60),
                 ],
-                making: new ShopMade(1, 15, ['crosscut']),
+                making: new ShopMade(1, 15, ['crosscut'], least: ShopMade::ROUGH),
             ),
         ];
     }

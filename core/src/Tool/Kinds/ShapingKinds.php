@@ -71,7 +71,8 @@ final class ShapingKinds
                 Group::Shaping,
                 12,
                 [Dimension::length('length', 'length', 150, 80, 200), Dimension::length('width', 'width', 60, 40, 100)],
-                [Need::Burnish, 'mill-file'],
+                [Need::Burnish],
+                ['mill-file'],
             ),
             new ToolKind(
                 'cabinet-scraper',
@@ -86,7 +87,8 @@ final class ShapingKinds
                     Dimension::length('iron', 'blade width', 70, 50, 90)->asked(),
                     Dimension::length('length', 'length', 280, 200, 330),
                 ],
-                [Need::Burnish, 'mill-file'],
+                [Need::Burnish],
+                ['mill-file'],
             ),
             new ToolKind(
                 'coarse-rasp',

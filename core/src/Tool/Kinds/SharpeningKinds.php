@@ -105,7 +105,7 @@ final class SharpeningKinds
                     Dimension::length('length', 'length', 280, 100, 500),
                     Dimension::length('width', 'width', 65, 20, 120),
                 ],
-                making: new ShopMade(8, 45, ['crosscut']),
+                making: new ShopMade(8, 45, ['crosscut'], least: ShopMade::ROUGH),
                 runningPerYear: 3,
             ),
             new ToolKind(

@@ -72,6 +72,14 @@ final class GrooveOperations
                     'chisel alone: the floor follows the grain',
                     skill: 3,
                 ),
+                new Way(
+                    ['dovetail-saw', 'bench-chisel', 'marking-knife'],
+                    2,
+                    30,
+                    'knifed, sawn down inside the line, split off and pared',
+                    skill: 3,
+                    conditions: [When::atLeast('dovetail-saw', 'depth', Fact::Depth)],
+                ),
             ]),
             new Operation('rebate-across', 'rebate across the grain', 'A step on an end: walls severed first.', [
                 new Way(

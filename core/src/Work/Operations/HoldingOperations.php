@@ -22,16 +22,19 @@ final class HoldingOperations
                 new Way(['hand-screws'], 4, 1, 'odd shapes, jaws kept parallel'),
                 new Way(['clamps'], 3, 1.5, 'to the bench’s edge', skill: 1),
                 new Way(['planing-stop'], 3, 0.5, 'for planing along', skill: 1),
+                new Way([], 1, 3, 'wedged between two blocks nailed to the bench', skill: 1),
             ]),
             new Operation('strike', 'strike a chisel', 'Heavy, with a wide face.', [
                 new Way(['mallet'], 5, 1, 'wood on wood', skill: 1),
                 new Way(['soft-hammer'], 3, 1, 'with its side', skill: 1),
+                new Way([], 1, 2, 'a block of hardwood in the hand', skill: 1),
             ]),
             new Operation('tap-home', 'tap a joint home', 'Without bruising it.', [
                 new Way(['dead-blow'], 5, 1, 'no rebound', skill: 1),
                 new Way(['soft-hammer'], 5, 1, 'over a block', skill: 1),
                 new Way(['mallet'], 4, 1, 'over a block', skill: 1),
                 new Way(['pin-hammer'], 3, 1.5, 'over a block', skill: 1),
+                new Way([], 2, 2, 'a block of hardwood in the hand, over an offcut', skill: 1),
             ]),
             new Operation('assemble', 'clamp and assemble', 'Closed and square while the glue sets.', [
                 new Way(
@@ -60,6 +63,13 @@ final class HoldingOperations
                     3,
                     10,
                     'tight dovetails hold themselves: tapped home, diagonals compared',
+                    skill: 3,
+                ),
+                new Way(
+                    ['try-square'],
+                    2,
+                    12,
+                    'tight dovetails hold themselves: tapped home over an offcut, corners squared',
                     skill: 3,
                 ),
             ]),

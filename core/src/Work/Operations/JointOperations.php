@@ -79,6 +79,18 @@ final class JointOperations
                         skill: 3,
                         conditions: [When::atLeast('carcase-saw', 'depth', Fact::Depth)],
                     ),
+                    new Way(
+                        ['dovetail-saw'],
+                        2,
+                        14,
+                        'work wedged upright in a notch of the bench’s edge',
+                        skill: 3,
+                        conditions: [
+                            When::atLeast('dovetail-saw', 'depth', Fact::Depth),
+                            When::teethSuit('dovetail-saw'),
+                            When::cuts('dovetail-saw', Grain::Along),
+                        ],
+                    ),
                 ],
             ),
             new Operation('saw-tenon-cheek', 'saw tenon cheeks', 'Deep cuts along the grain.', [
@@ -212,6 +224,17 @@ final class JointOperations
                         When::atLeast('bench-chisel', 'width', Fact::Gap, 0.25),
                     ],
                 ),
+                new Way(
+                    ['bench-chisel'],
+                    1,
+                    28,
+                    'chopped with a block of hardwood, from both faces',
+                    skill: 3,
+                    conditions: [
+                        When::atMost('bench-chisel', 'width', Fact::Gap),
+                        When::atLeast('bench-chisel', 'width', Fact::Gap, 0.25),
+                    ],
+                ),
             ]),
             new Operation('chop-across', 'chop across the grain', 'Down to a baseline.', [
                 new Way(
@@ -223,6 +246,7 @@ final class JointOperations
                 ),
                 new Way(['firmer-chisel', 'mallet'], 4, 4, 'stout, for heavy work'),
                 new Way(['bench-chisel', 'soft-hammer'], 3, 5, 'with the side of a soft hammer'),
+                new Way(['bench-chisel'], 1, 7, 'struck with a block of hardwood', skill: 3),
             ]),
             new Operation('pare', 'pare to the line', 'Thin slices by hand.', [
                 new Way(['paring-chisel'], 5, 4, 'long and thin, in full control'),
@@ -235,6 +259,7 @@ final class JointOperations
                 ),
                 new Way(['shoulder-plane'], 3, 4, 'where there is room to run'),
                 new Way(['firmer-chisel'], 3, 6, 'thick sides keep it out of corners'),
+                new Way(['bench-chisel'], 2, 9, 'a narrow chisel, cut beside cut', skill: 3),
             ]),
             new Operation('clean-corner', 'clean out a blind corner', 'Where a straight chisel does not reach.', [
                 new Way(['skew-chisels'], 5, 3, 'the point reaches into the corner'),
@@ -281,6 +306,17 @@ final class JointOperations
                     3,
                     22,
                     'it twists in deep mortises: pare the walls after',
+                    skill: 3,
+                    conditions: [
+                        When::atMost('bench-chisel', 'width', Fact::Width),
+                        When::atLeast('bench-chisel', 'width', Fact::Width, 0.3),
+                    ],
+                ),
+                new Way(
+                    ['bench-chisel'],
+                    1,
+                    32,
+                    'struck with a block of hardwood; pare the walls after',
                     skill: 3,
                     conditions: [
                         When::atMost('bench-chisel', 'width', Fact::Width),

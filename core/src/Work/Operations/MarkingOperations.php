@@ -52,6 +52,7 @@ final class MarkingOperations
                     skill: 1,
                     conditions: [When::atLeast('try-square', 'blade', Fact::Width)],
                 ),
+                new Way(['try-square', 'marking-knife'], 2, 3, 'a small square, carried on along a straight offcut'),
             ]),
             new Operation('mark-bevel', 'mark at an angle', 'Any angle, set once.', [
                 new Way(['sliding-bevel', 'marking-knife'], 5, 1, 'set from the drawing or the work'),
@@ -63,10 +64,10 @@ final class MarkingOperations
                 new Way(['dovetail-template', 'marking-knife'], 5, 1, 'the same slope every time'),
                 new Way(['sliding-bevel', 'marking-knife'], 4, 1.5, 'any slope, set from a drawing'),
                 new Way(['dovetail-template', 'pencil'], 3, 1, 'in pencil', skill: 1),
+                new Way(['marking-knife'], 1, 2, 'by eye: no two alike, and the pins follow them', skill: 3),
             ]),
             new Operation('transfer', 'transfer one part to another', 'Tails to pins, tenon to mortise.', [
                 new Way(['marking-knife'], 5, 2, 'the part itself, held in place and knifed'),
-                new Way(['pencil'], 3, 2, 'in pencil; split the line', skill: 3),
                 new Way(
                     ['steel-rule', 'marking-knife', 'try-square'],
                     2,
@@ -111,12 +112,14 @@ final class MarkingOperations
                     conditions: [When::atLeast('mortise-gauge', 'reach', Fact::Depth)],
                 ),
                 new Way(['steel-rule', 'pencil'], 2, 3, 'rule and finger as a fence', skill: 3),
+                new Way(['marking-knife'], 2, 3, 'knifed round the part itself, stood on its place'),
             ]),
             new Operation('mark-mortise', 'mark a mortise and its tenon', 'Two lines at one setting.', [
                 new Way(['mortise-gauge'], 5, 2, 'both points set straight from the chisel'),
                 new Way(['marking-gauge'], 3, 4, 'set twice: one more error'),
                 new Way(['wheel-gauge'], 3, 4, 'set twice: one more error'),
                 new Way(['cutting-gauge'], 3, 4, 'set twice: one more error'),
+                new Way(['marking-knife', 'steel-rule'], 2, 8, 'four lines, each measured'),
             ]),
             new Operation('mark-wide', 'mark the width of a panel', 'Parallel to a far edge.', [
                 new Way(
@@ -139,6 +142,7 @@ final class MarkingOperations
                 new Way(['dividers'], 5, 2, 'walk it, change it, walk again'),
                 new Way(['stop-rule', 'pencil'], 4, 3, 'one setting, mark by mark'),
                 new Way(['steel-rule', 'pencil'], 3, 5, 'reckoned and measured'),
+                new Way(['marking-knife'], 2, 6, 'a strip of paper folded into equal parts, nicked through'),
             ]),
         ];
     }
@@ -173,6 +177,7 @@ final class MarkingOperations
                     skill: 1,
                     conditions: [When::atLeast('story-stick', 'length', Fact::Length)],
                 ),
+                new Way(['marking-knife'], 2, 1, 'nicked on a strip of wood, no number at all', skill: 1),
             ]),
             new Operation('repeat-length', 'repeat a length', 'Many parts, all the same.', [
                 new Way(
@@ -223,6 +228,7 @@ final class MarkingOperations
                     'a short sole on its edge',
                     conditions: [When::workAtMost(Fact::Length, 400)],
                 ),
+                new Way(['smoothing-plane'], 1, 4, 'its sole on edge, moved along in overlaps'),
             ]),
             new Operation('check-straight', 'check straight', 'An edge against light.', [
                 new Way(
@@ -240,6 +246,7 @@ final class MarkingOperations
                     'its own sole, on short edges',
                     conditions: [When::workAtMost(Fact::Length, 600)],
                 ),
+                new Way(['smoothing-plane'], 1, 3, 'its sole on edge, moved along in overlaps'),
             ]),
             new Operation('check-square', 'check square', 'Edges, ends and corners.', [
                 new Way(
@@ -267,6 +274,7 @@ final class MarkingOperations
                     conditions: [When::atLeast('winding-sticks', 'length', Fact::Width)],
                 ),
                 new Way(['straightedge'], 3, 3, 'corner to corner, both ways'),
+                new Way(['try-square'], 2, 4, 'two straight offcuts sighted over, swapped and sighted again'),
             ]),
         ];
     }

@@ -58,6 +58,7 @@ final class PreparingOperations
                         'crosscut teeth scrape along the grain',
                         conditions: [When::workAtMost(Fact::Thickness, 30)],
                     ),
+                    new Way([], 2, 1, 'sawn to width where the board is bought', skill: 1),
                 ],
                 byMachine: true,
             ),
@@ -105,6 +106,26 @@ final class PreparingOperations
                     conditions: [When::workAtMost(Fact::Thickness, 150)],
                 ),
                 new Way(['bow-saw'], 2, 5, 'a wide blade crosscuts in need'),
+                new Way(
+                    ['dovetail-saw', 'bench-hook'],
+                    2,
+                    4,
+                    'rip teeth leave a ragged end to pare',
+                    conditions: [
+                        When::atLeast('dovetail-saw', 'depth', Fact::Thickness),
+                        When::workAtMost(Fact::Width, 300),
+                    ],
+                ),
+                new Way(
+                    ['dovetail-saw'],
+                    1,
+                    8,
+                    'held down by hand on the bench’s corner; ragged',
+                    conditions: [
+                        When::atLeast('dovetail-saw', 'depth', Fact::Thickness),
+                        When::workAtMost(Fact::Width, 300),
+                    ],
+                ),
             ]),
             new Operation(
                 'rough-out',
@@ -133,6 +154,7 @@ final class PreparingOperations
                     new Way(['fore-plane'], 4, 8, 'its curved iron takes thick shavings across'),
                     new Way(['jack-plane'], 3, 14, 'with a curved iron; slower', setUp: 4),
                     new Way(['wide-jack'], 2, 18, 'heavy for rough work', setUp: 4),
+                    new Way([], 2, 1, 'bought planed: dearer wood, and no say in it', skill: 1),
                 ],
                 byMachine: true,
             ),
@@ -191,6 +213,7 @@ final class PreparingOperations
                         'slow, and it dips',
                         conditions: [When::workAtMost(Fact::Length, 600)],
                     ),
+                    new Way([], 2, 1, 'bought planed to its thickness', skill: 1),
                 ],
                 byMachine: true,
             ),
@@ -269,6 +292,13 @@ final class PreparingOperations
                     skill: 3,
                     conditions: [When::atLeast('straightedge', 'length', Fact::Length, 0.75)],
                 ),
+                new Way(
+                    ['smoothing-plane'],
+                    1,
+                    35,
+                    'hump by hump, two edges held together against the light',
+                    skill: 3,
+                ),
             ]),
             new Operation('bring-to-width', 'bring to width', 'Down to a gauged line along the second edge.', [
                 new Way(
@@ -316,6 +346,20 @@ final class PreparingOperations
                         When::atLeast('marking-gauge', 'reach', Fact::Width),
                         When::workAtMost(Fact::Length, 600),
                     ],
+                ),
+                new Way(
+                    ['smoothing-plane', 'pencil'],
+                    2,
+                    20,
+                    'to marks ticked off from a strip cut to the width',
+                    skill: 3,
+                ),
+                new Way(
+                    ['smoothing-plane', 'marking-knife'],
+                    2,
+                    20,
+                    'to nicks knifed from a strip cut to the width',
+                    skill: 3,
                 ),
             ]),
             new Operation('chamfer', 'chamfer an edge', 'A small flat at 45°.', [
@@ -396,6 +440,13 @@ final class PreparingOperations
                     'from both edges to a knife line, tested often',
                     skill: 3,
                     conditions: [When::workAtMost(Fact::Width, 150)],
+                ),
+                new Way(
+                    ['smoothing-plane', 'try-square'],
+                    2,
+                    12,
+                    'freehand from both edges to a knife line, tested often',
+                    skill: 3,
                 ),
             ]),
             new Operation('shoot-mitre', 'shoot a mitre', 'To 45° and no less.', [

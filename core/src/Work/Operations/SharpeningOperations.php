@@ -56,6 +56,15 @@ final class SharpeningOperations
     private static function teeth(): array
     {
         return [
+            new Operation('have-saw', 'have a saw to sharpen', 'Files alone make nothing.', [
+                new Way(['dovetail-saw'], 5, 1, 'a backed saw with rip teeth', skill: 1),
+                new Way(['carcase-saw'], 5, 1, 'a backed saw with crosscut teeth', skill: 1),
+                new Way(['tenon-saw'], 5, 1, 'a deep backed saw', skill: 1),
+                new Way(['rip-handsaw'], 5, 1, 'a handsaw with rip teeth', skill: 1),
+                new Way(['crosscut-handsaw'], 5, 1, 'a handsaw with crosscut teeth', skill: 1),
+                new Way(['panel-saw'], 5, 1, 'a small handsaw', skill: 1),
+                new Way(['bow-saw'], 5, 1, 'a frame saw', skill: 1),
+            ]),
             new Operation('sharpen-saw', 'sharpen a saw', 'Joint, shape, set, file.', [
                 new Way(['saw-files', 'mill-file', 'saw-set', 'bench-vice'], 5, 45, 'jointed, set and filed'),
                 new Way(['saw-files', 'bench-vice'], 3, 20, 'touched up, every tooth the same strokes'),

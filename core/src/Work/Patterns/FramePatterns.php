@@ -102,7 +102,7 @@ final class FramePatterns
                 'Jointed, set and filed at your own bench.',
                 'tools',
                 [Measure::count('saws', 'saws', 3, 1, 40)],
-                static fn (): array => [Ask::for('sharpen-saw'), Ask::for('hold')],
+                static fn (): array => [Ask::for('have-saw'), Ask::for('sharpen-saw'), Ask::for('hold')],
             ),
         ];
     }

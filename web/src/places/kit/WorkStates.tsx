@@ -24,7 +24,7 @@ export function WorkStates({ works, sentence }: WorkStatesProps) {
               <WorkSign state={work.state} />
               <span className="grow font-bold underline decoration-rule underline-offset-4">{work.name}</span>
               <span className="text-sm text-soft">
-                {work.missing === 0 ? 'can be made' : `${work.missing} missing`}
+                {work.missing === 0 ? 'can be made' : (work.well ?? `${work.missing} missing`)}
                 {work.due && `, by ${asDay(work.due)}`}
               </span>
             </Link>

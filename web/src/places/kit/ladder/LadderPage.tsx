@@ -23,13 +23,13 @@ export function LadderPage() {
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
   const steps = data.rungs.filter((rung) => rung.tools.length > 0)
-  const first = steps[0]?.tools[0]
+  const first = (steps[0] ?? data.meanwhile)?.tools[0]
 
   return (
     <>
       <Heading
         title="Ladder"
-        says="Cost along, works unlocked up. Each step is the most for its cost, dates first."
+        says="First to make something at all, then to make it better. Cost along, what it unlocks up."
       />
       <KitNav />
       <Board
@@ -38,16 +38,16 @@ export function LadderPage() {
             title="The ladder of what to get"
             says={inWords(data)}
             block={[
-              ['Whole plan', data.totalText],
+              [`${data.tools} tools`, data.totalText],
               ['Paper, blades, files', data.running],
               ['Proof', data.proof],
             ]}
-            height={(width) => Math.max(260, Math.min(460, width * 0.35 + data.works * STEP_HEIGHT))}
+            height={(width) => Math.max(260, Math.min(460, width * 0.25 + unlocked(data) * STEP_HEIGHT))}
           >
-            {(box) => <LadderDrawing rungs={data.rungs} money={euros} {...box} />}
+            {(box) => <LadderDrawing rungs={data.rungs} beyond={data.beyond} money={euros} {...box} />}
           </Sheet>
         }
-        below={<Rungs rungs={data.rungs} />}
+        below={<Rungs rungs={data.rungs} meanwhile={data.meanwhile} />}
         column={
           <>
             <NextStroke says={data.says} why={data.why}>
@@ -59,16 +59,18 @@ export function LadderPage() {
                   Choose a work
                 </Link>
               ) : (
-                first && <TakeButton tool={first} made={steps[0]?.made ?? false} weight="main" />
+                first && <TakeButton tool={first} weight="main" />
               )}
               <How how={data.how} />
             </NextStroke>
+            {data.outOfReach && <Notice>{data.outOfReach}</Notice>}
             {data.impossible && <Notice>{data.impossible}</Notice>}
             {data.locked.length > 0 && (
               <p className="mt-3 border-t border-rule pt-2">
                 Not reached by this ladder: {data.locked.join(', ')}.
               </p>
             )}
+            {data.startingSmall && <p className="mt-3 border-t border-rule pt-2">{data.startingSmall}</p>}
             <MoneyFields ladder={data} />
             {steps.length > 0 && <Alternatives />}
           </>
@@ -80,11 +82,14 @@ export function LadderPage() {
 
 const euros = (cost: number) => `€ ${cost}`
 
+const unlocked = (data: Schemas['Ladder']) =>
+  data.rungs.reduce((sum, rung) => sum + rung.unlocks.length, data.beyond ? 1 : 0)
+
 function inWords(data: Schemas['Ladder']): string {
   return data.rungs
     .map(
       (rung) =>
-        `${rung.tools.length > 0 ? `${rung.made ? 'Make' : 'Get'} ${rung.tools.map((tool) => tool.name).join(', ')}` : 'At once'}, ${rung.toText} in all${rung.unlocks.length > 0 ? `: unlocks ${rung.unlocks.map((work) => work.name).join(', ')}` : ''}.`,
+        `${rung.tools.length > 0 ? `${rung.made ? 'Make' : 'Get'} ${rung.tools.map((tool) => tool.name).join(', ')}` : 'At once'}, ${rung.toText} in all${rung.unlocks.length > 0 ? `: unlocks ${rung.unlocks.map((work) => `${work.name}, ${work.well}`).join('; ')}` : ''}.`,
     )
     .join(' ')
 }

@@ -6,8 +6,14 @@ import { asMonth } from '@/parts/dates'
 import { useChange } from '@/parts/useChange'
 import { TakeButton } from './TakeButton'
 
-/** The steps one after the other, each tool with its price, its month and its way onto the board. */
-export function Rungs({ rungs }: { rungs: readonly Schemas['Rung'][] }) {
+interface RungsProps {
+  rungs: readonly Schemas['Rung'][]
+  /** What the budget buys of a rung that it does not reach for. */
+  meanwhile: Schemas['Rung'] | null
+}
+
+/** The rungs one after the other, each tool with its price, what it is for and its way onto the board. */
+export function Rungs({ rungs, meanwhile }: RungsProps) {
   const steps = rungs.filter((rung) => rung.tools.length > 0)
   const ready = rungs.filter((rung) => rung.tools.length === 0).flatMap((rung) => rung.unlocks)
 
@@ -15,7 +21,7 @@ export function Rungs({ rungs }: { rungs: readonly Schemas['Rung'][] }) {
     <>
       {ready.length > 0 && (
         <p className="border-t border-rule py-2">
-          ✓ With what hangs here already: {ready.map((work) => work.name).join(', ')}.
+          ✓ With what hangs here already: {ready.map((work) => `${work.name}, ${work.well}`).join('; ')}.
         </p>
       )}
       <ol>
@@ -28,26 +34,46 @@ export function Rungs({ rungs }: { rungs: readonly Schemas['Rung'][] }) {
               <span className="text-soft">
                 {rung.toText} in all{rung.month && `, by ${asMonth(rung.month)}`}
               </span>
-              {rung.unlocks.length > 0 && (
-                <span className="ml-auto">
-                  unlocks <strong>{rung.unlocks.map((work) => work.name).join(', ')}</strong>
-                </span>
-              )}
             </div>
             {rung.late && <p className="font-bold text-red">{rung.late}</p>}
             <ul>
               {rung.tools.map((tool) => (
-                <Line key={tool.offer} tool={tool} rung={rung} />
+                <Line key={tool.offer} tool={tool} />
               ))}
             </ul>
+            {rung.unlocks.map((work) => (
+              <Unlocked key={work.id} work={work} />
+            ))}
           </li>
         ))}
       </ol>
+      {meanwhile && (
+        <section className="border-t-2 border-ink py-2">
+          <h2 className="text-lg">Meanwhile, for {meanwhile.costText}</h2>
+          <ul>
+            {meanwhile.tools.map((tool) => (
+              <Line key={tool.offer} tool={tool} />
+            ))}
+          </ul>
+        </section>
+      )}
     </>
   )
 }
 
-function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung'] }) {
+function Unlocked({ work }: { work: Schemas['Reached'] }) {
+  return (
+    <p className="border-t border-rule py-1.5">
+      ✓{' '}
+      <Link to={`/kit/works/${work.id}`} className="font-bold underline decoration-rule underline-offset-4">
+        {work.name}
+      </Link>
+      , {work.well} <span className="text-soft">– {work.like}</span>
+    </p>
+  )
+}
+
+function Line({ tool }: { tool: Schemas['RungTool'] }) {
   const { outline } = tool
   const scale = Math.min(64 / outline.widthMm, 34 / outline.heightMm)
   return (
@@ -55,7 +81,7 @@ function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung']
       <span className="flex w-[72px] shrink-0 justify-center">
         <ToolOutline outline={outline} scale={scale} wanted />
       </span>
-      <span className="grow">
+      <span className="grow basis-48">
         {tool.toolId === null ? (
           tool.name
         ) : (
@@ -63,18 +89,19 @@ function Line({ tool, rung }: { tool: Schemas['RungTool']; rung: Schemas['Rung']
             {tool.name}
           </Link>
         )}
-        {rung.made && <span className="text-sm text-soft"> about {rung.minutes} minutes to make</span>}
-        {rung.plan && (
-          <Link to={`/true/plans/${rung.plan}`} className="ml-2 text-sm underline underline-offset-4">
+        {tool.made && <span className="text-sm text-soft"> about {tool.minutes} minutes to make</span>}
+        {tool.plan && (
+          <Link to={`/true/plans/${tool.plan}`} className="ml-2 text-sm underline underline-offset-4">
             by its plan
           </Link>
         )}
+        <span className="block text-sm text-soft">{tool.for}</span>
       </span>
       <span className="shrink-0 text-sm text-soft">{tool.month && asMonth(tool.month)}</span>
       <span className="w-16 shrink-0 text-right font-slab text-lg font-semibold">{tool.costText}</span>
       <span className="flex w-28 shrink-0 justify-end gap-4 text-sm">
-        {tool.toolId === null && !rung.made && <WantButton tool={tool} />}
-        <TakeButton tool={tool} made={rung.made} />
+        {tool.toolId === null && !tool.made && <WantButton tool={tool} />}
+        <TakeButton tool={tool} />
       </span>
     </li>
   )

@@ -6,12 +6,11 @@ import { useChange } from '@/parts/useChange'
 
 interface TakeButtonProps {
   tool: Schemas['RungTool']
-  made: boolean
   weight?: 'main' | 'quiet'
 }
 
 /** The tool is there now: it hangs on the board from this moment. */
-export function TakeButton({ tool, made, weight = 'quiet' }: TakeButtonProps) {
+export function TakeButton({ tool, weight = 'quiet' }: TakeButtonProps) {
   const queries = useQueryClient()
   const take = useChange(async () => {
     if (tool.toolId === null)
@@ -30,9 +29,9 @@ export function TakeButton({ tool, made, weight = 'quiet' }: TakeButtonProps) {
         weight={weight}
         disabled={take.isPending}
         onClick={() => take.mutate(undefined)}
-        aria-label={weight === 'quiet' ? `${made ? 'Made' : 'Got'} it: ${tool.name}` : undefined}
+        aria-label={weight === 'quiet' ? `${tool.made ? 'Made' : 'Got'} it: ${tool.name}` : undefined}
       >
-        {made ? 'Made it' : 'Got it'}
+        {tool.made ? 'Made it' : 'Got it'}
         {weight === 'main' && ': hang it up'}
       </Button>
       {take.error && (
