@@ -10,6 +10,7 @@ use App\Session\SessionEnd;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Desk\Count;
 use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\Session\SessionStep;
 
@@ -49,7 +50,7 @@ final readonly class HoningEnd implements SessionEnd
         $counted = [];
         foreach ($this->steps as $index => $step) {
             if ($this->session->counted[$index] > 0) {
-                $counted[] = "{$this->session->counted[$index]} strokes on the {$step->title}";
+                $counted[] = Count::of($this->session->counted[$index], 'stroke')." on the {$step->title}";
             }
         }
         $strokes = $counted === [] ? 'no stroke counted' : implode(', ', $counted);

@@ -98,6 +98,7 @@ final class ToDoOfBench
                 "And $more more to get or make.",
                 'The ladder has them in order.',
                 null,
+                $more,
             );
         }
 
@@ -122,6 +123,7 @@ final class ToDoOfBench
                         'Your budget ends here.',
                         (new LadderWords(Money::plain(...)))->outOfReach($next),
                         null,
+                        0,
                     ),
                 $missing === []
                     ? null

@@ -24,7 +24,7 @@ final class PriceRequest extends VersionedRequest
         return [
             ...parent::messages(),
             'price.required' => 'Type a price, or 0 for a gift.',
-            'price.*' => 'A price is a number such as 65 or 12.50, nought or more.',
+            'price.*' => 'A price is a number such as 65 or 12.50, 0 or more.',
         ];
     }
 

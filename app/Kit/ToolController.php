@@ -28,6 +28,7 @@ use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Outlines;
+use JackRest\Desk\Count;
 
 /** Tools, one by one. */
 final class ToolController
@@ -153,7 +154,7 @@ final class ToolController
         }
         $values = $request->values($format);
         $sentence =
-            "Counted {$values['strokes']} strokes of the {$tool->name}: ".
+            'Counted '.Count::of((int) $values['strokes'], 'stroke')." of the {$tool->name}: ".
             $format->dimension($values['depth_mm']).
             ' deep in '.
             $format->dimension($values['thickness_mm']).

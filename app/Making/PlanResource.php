@@ -265,7 +265,7 @@ final class PlanResource
 
         return match (true) {
             ! $form->isSound() => new NextAnswer(
-                says: 'Mend the size that is marked.',
+                says: 'Correct the size marked ✗.',
                 why: 'The drawing shows it in its usual proportion meanwhile.',
             ),
             $open !== [] && $open[0]->wrong !== null => new NextAnswer(

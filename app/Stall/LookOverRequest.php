@@ -71,7 +71,7 @@ final class LookOverRequest extends FormRequest
         $columns = $complaints = [];
         $missing = [
             'good' => 'What would you pay for a good one?',
-            'perHour' => 'What is an hour at the bench worth to you? Nought, if you like it.',
+            'perHour' => 'What is an hour at the bench worth to you? 0 if you like it.',
         ];
         foreach (['asked' => 'asked', 'good' => 'good_price', 'perHour' => 'per_hour'] as $field => $column) {
             try {

@@ -17,7 +17,7 @@ final class Price
         return match (true) {
             $typed === null, trim($typed) === '' => null,
             preg_match(self::FORM, $typed) === 1 => (float) str_replace(',', '.', trim($typed)),
-            default => throw InvalidInput::because($field, 'A price is a number such as 65 or 12.50, nought or more.'),
+            default => throw InvalidInput::because($field, 'A price is a number such as 65 or 12.50, 0 or more.'),
         };
     }
 }

@@ -54,7 +54,7 @@ final class WorkController
     {
         $values = $request->values($format);
         $work = null;
-        $ledger->record('work-added', $values['name'], "Took up a work: {$values['name']}.", static function (
+        $ledger->record('work-added', $values['name'], "Added a work: {$values['name']}.", static function (
             Changes $changes,
         ) use ($values, &$work): void {
             $work = $changes->create(Work::of($changes->bench), [
@@ -125,7 +125,7 @@ final class WorkController
     public function choose(ChooseWorkRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): WorksAnswer
     {
         $chosen = $request->boolean('chosen');
-        $sentence = $chosen ? "Took up the {$work->name}." : "Left the {$work->name} for later.";
+        $sentence = $chosen ? "Chose the {$work->name}." : "Left the {$work->name} for later.";
         $ledger->record('work-chosen', $work, $sentence, static function (Changes $changes) use (
             $work,
             $chosen,

@@ -26,7 +26,7 @@ final readonly class Advice
     public static function correct(?string $objection = null): self
     {
         return new self(
-            $objection ?? 'Mend the figure marked in red; the drawing waits for it.',
+            $objection ?? 'Correct the reading marked ✗; the drawing waits for it.',
             'Everything else you typed stays as it is.',
         );
     }

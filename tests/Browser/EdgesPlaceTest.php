@@ -34,7 +34,7 @@ final class EdgesPlaceTest extends BrowserTestCase
         $this->seesText('An edge is honed between 10° and 80°.');
         $this->sees("//*[name()='svg']//*[name()='text'][contains(., '33° honed')]");
         $this->type('Honed angle', '33');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->open('/edges/'.$this->edge('iron of the smoothing plane, 50 mm'));
         $this->sees("//*[name()='svg']//*[name()='text'][contains(., '33° honed')]");
     }
@@ -94,7 +94,7 @@ final class EdgesPlaceTest extends BrowserTestCase
             $this->type($label, $text);
         }
         $this->seesText('Set 25° at 40 mm, 30° at 30 mm.');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->seesText('Its projection board');
         $link = (string) $this->sees("//a[contains(., 'Print it: PDF')]")->getDomProperty('href');
         self::assertStringStartsWith('%PDF', (string) file_get_contents($link));

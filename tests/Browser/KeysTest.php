@@ -91,7 +91,7 @@ final class KeysTest extends BrowserTestCase
         $this->type('reading 1', '0.32');
         $this->sees("//*[@data-testid='wedge']");
         $this->type('Width of a line', '1/0');
-        $this->seesText('divides by nought');
+        $this->seesText('divides by zero');
         $this->sees("//*[@data-testid='wedge']");
         self::assertSame('true', $this->field('Width of a line')->getAttribute('aria-invalid'));
     }

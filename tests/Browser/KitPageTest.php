@@ -31,7 +31,7 @@ final class KitPageTest extends BrowserTestCase
         $this->open('/kit');
         $this->price('rebate plane', 'cheap');
         $this->keys(WebDriverKeys::ENTER);
-        $this->seesText('A price is a number such as 65 or 12.50, nought or more.');
+        $this->seesText('A price is a number such as 65 or 12.50, 0 or more.');
         self::assertSame(
             'cheap',
             $this->sees("//input[contains(@aria-label, 'Price of the rebate plane')]")->getAttribute('value'),
@@ -108,7 +108,7 @@ final class KitPageTest extends BrowserTestCase
         $this->type('depth under the back', '500');
         $this->seesText('Depth under the back of a dovetail saw: 15 mm to 160 mm.');
         $this->type('depth under the back', '20');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->seesText('No work would stop without it.');
         $this->open('/kit');
         $this->sees("//a[contains(., 'hive bodies')]")->click();
@@ -166,7 +166,7 @@ final class KitPageTest extends BrowserTestCase
         $this->sees("//select[@aria-label='An operation to add']")->sendKeys('groove with');
         $this->press('Add it');
         $this->seesText('It takes a tongue-and-groove pair.');
-        $this->press('Take it up');
+        $this->press('Add this work');
         $this->seesText('Get the rebate plane');
         $this->open('/kit/works');
         $this->seesText('smoker box');
@@ -183,11 +183,11 @@ final class KitPageTest extends BrowserTestCase
         }
         $this->type('Name', 'mallet of the second window', $second);
         $this->type('Name', 'mallet of the first window');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->seesText('was changed in another window meanwhile', $second);
         self::assertSame('mallet of the second window', $this->field('Name', $second)->getAttribute('value'));
         $this->press('Go on with mine', $second);
-        $this->press('Keep these', $second);
+        $this->press('Save', $second);
         $this->seesText('Mallet of the second window', $second);
     }
 }

@@ -15,7 +15,7 @@ final class MakingTest extends BrowserTestCase
         $this->sees("//*[name() = 'svg']//*[name() = 'text'][. = '300 mm']");
         $this->type('Thickness of the blade', '28');
         $this->seesText('leave 4 mm at least.');
-        $this->seesText('Mend the size that is marked.');
+        $this->seesText('Correct the size marked ✗.');
         $this->sees("//*[name() = 'svg']//*[name() = 'text'][. = '300 mm']");
         // What was typed outlives the page.
         $this->open('/');

@@ -22,7 +22,7 @@ final class NewcomerTest extends BrowserTestCase
         $this->sees("//a[contains(., 'dovetailed box')]")->click();
         $this->type('length', '300');
         $this->seesText('Nothing of the work can be done yet.');
-        $this->press('Take it up');
+        $this->press('Add this work');
         $this->seesText('Get the abrasive paper on glass: € 25.');
         $this->seesText('Dovetailed box, roughly made:');
         $this->sees("//*[local-name() = 'title'][. = 'The ladder of what to get']");

@@ -19,7 +19,7 @@ final class SawsTest extends BrowserTestCase
         $this->seesText('Rake 15°, fleam 20°');
         $this->press('Take these');
         $this->seesText('knife points, for cuts across');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->seesText('Start at the bench');
         $this->type('Teeth per inch', 'many');
         $this->seesText('Type teeth per inch, such as 15, or points: 16 ppi.');

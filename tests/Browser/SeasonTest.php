@@ -40,7 +40,7 @@ final class SeasonTest extends BrowserTestCase
         $this->seesText('Imported 200 lines of the climate from shed-');
         $this->seesText('200 readings from 14 July 2017');
         $this->seesText('Nothing is known from 22 July 2017');
-        $this->press('Take these out');
+        $this->press('Remove these');
         $this->seesText('Took 200 readings from 14 July 2017 out of the log of the air.');
     }
 

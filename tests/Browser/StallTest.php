@@ -138,7 +138,7 @@ final class StallTest extends BrowserTestCase
         $this->type('Width', '2.4 m');
         $this->type('Height', '1500');
         $this->type('Called', 'gable wall');
-        $this->press('Keep these');
+        $this->press('Save');
         $this->seesText('Print all sheets: PDF');
         self::assertStringEndsWith(
             '/sheets.pdf',

@@ -78,7 +78,7 @@ final class ThreadTest extends BrowserTestCase
         $this->sees("//a[contains(., '200 mm try square')]")->click();
         foreach (['0.30', '0.34', '0.32'] as $index => $gap) {
             if ($index > 0) {
-                $this->press('read it again');
+                $this->press('add another reading');
             }
             $this->type('reading '.($index + 1), $gap);
         }

@@ -38,7 +38,7 @@ final class TruePlaceTest extends BrowserTestCase
         }
         $this->seesText('Take 2 short shavings');
         $this->type('Gap at place 3', 'wide');
-        $this->seesText('Mend the figure marked in red');
+        $this->seesText('Correct the reading marked ✗');
         $this->sees("//*[@data-testid='edge']");
         $this->open('/');
         $this->open($page);

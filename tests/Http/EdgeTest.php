@@ -70,7 +70,7 @@ final class EdgeTest extends HttpTestCase
             ->assertJsonPath('angle', null)
             ->assertJsonPath(
                 'readings.bevelLength.error',
-                '“1/0” divides by nought. A fraction needs a number under its line, such as 1/8.',
+                '“1/0” divides by zero. A fraction needs a number under its line, such as 1/8.',
             );
     }
 

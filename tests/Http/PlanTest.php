@@ -115,7 +115,7 @@ final class PlanTest extends HttpTestCase
             $preview['figures']['endWidth']['error'],
         );
         self::assertFalse($preview['sound']);
-        self::assertSame('Mend the size that is marked.', $preview['next']['says']);
+        self::assertSame('Correct the size marked ✗.', $preview['next']['says']);
         self::assertNotSame([], $preview['views']);
         $this->ask('POST', '/api/plans/straightedge/makings', [
             'figures' => ['length' => 'long'],

@@ -154,7 +154,7 @@ final class PlaningTest extends HttpTestCase
             ->assertJsonPath('asks.3.choice.chosen', 'flat');
         $this->ask('POST', "$path/preview", $flat('-0.3'))->assertJsonPath(
             'lists.1.readings.1.error',
-            'On a flat a gap is nought or more: the edge lies on what is highest.',
+            'On a flat a gap is 0 or more: the edge lies on what is highest.',
         );
     }
 }

@@ -202,7 +202,7 @@ final class ReferenceTest extends HttpTestCase
             ->assertOk()
             ->assertJsonPath(
                 'lists.0.readings.1.error',
-                'A gap is nought or more: the straightedge lies on what is highest.',
+                'A gap is 0 or more: the straightedge lies on what is highest.',
             );
     }
 

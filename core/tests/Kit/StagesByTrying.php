@@ -61,7 +61,9 @@ final class StagesByTrying
     {
         $all = array_merge(...array_map(static fn (StageWork $work): array => $work->operations, $this->kit->works));
 
-        return $this->cheapest(array_values(array_unique($all)), max([0.0, ...$this->kit->floors]), $this->kit->owned)[1];
+        $highest = max([0.0, ...$this->kit->floors]);
+
+        return $this->cheapest(array_values(array_unique($all)), $highest, $this->kit->owned)[1];
     }
 
     /**

@@ -13,6 +13,7 @@ use JackRest\Core\Edge\CamberStrokesResult;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
+use JackRest\Desk\Count;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\FormField;
@@ -147,7 +148,7 @@ final readonly class CurveForm
         $small = fn (float $mm): string => $this->format->small($mm);
         $isLow = self::isLow($this->blade);
         // Strokes are told only where it is known what they are made on.
-        $strokes = $this->stone === null ? '' : ", {$other->strokes} strokes";
+        $strokes = $this->stone === null ? '' : ', '.Count::of($other->strokes, 'stroke');
         $bed = LengthFormatter::decimal($this->otherBedDeg(), 0);
 
         return [

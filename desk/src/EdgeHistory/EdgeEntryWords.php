@@ -6,6 +6,7 @@ namespace JackRest\Desk\EdgeHistory;
 
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Desk\Count;
 
 /** One entry of an edge's diary, in a sentence. */
 final class EdgeEntryWords
@@ -20,7 +21,7 @@ final class EdgeEntryWords
                 '.',
             EdgeEntryKind::Tested => "Tested $edge: ".($entry->found?->label() ?? 'nothing noted').'.',
             EdgeEntryKind::Stropped => "Stropped $edge".
-                ($entry->strokes === null ? '.' : ", {$entry->strokes} strokes a side."),
+                ($entry->strokes === null ? '.' : ', '.Count::of($entry->strokes, 'stroke').' a side.'),
             EdgeEntryKind::TouchedUp => "Touched up $edge".($entry->stone === null ? '.' : " on the {$entry->stone}."),
             EdgeEntryKind::Honed => "Honed $edge".($entry->stone === null ? '.' : ", to the {$entry->stone}."),
             EdgeEntryKind::Ground => "Ground $edge anew.",

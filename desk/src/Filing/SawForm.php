@@ -17,6 +17,7 @@ use JackRest\Core\Filing\SawTeethResult;
 use JackRest\Core\Filing\SawUse;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Advice;
+use JackRest\Desk\Count;
 use JackRest\Desk\Explanation;
 
 /** A saw as far as it was read: its teeth, its file, its plan, and whether filing is worth it. */
@@ -158,7 +159,9 @@ final readonly class SawForm
 
         return new Advice(
             ucfirst($this->verb($first))." with the {$first->tool}: $minutes min in all.",
-            "{$this->count} teeth, {$this->plan->strokes} strokes in each gullet; ".lcfirst($first->says),
+            "{$this->count} teeth, ".
+                Count::of($this->plan->strokes, 'stroke').
+                ' in each gullet; '.lcfirst($first->says),
         );
     }
 

@@ -21,7 +21,7 @@ final class UnreadableLength extends DomainException
 
     public static function zeroDenominator(string $text): self
     {
-        return new self("“{$text}” divides by nought. A fraction needs a number under its line, such as 1/8.");
+        return new self("“{$text}” divides by zero. A fraction needs a number under its line, such as 1/8.");
     }
 
     public static function unknownUnit(string $unit): self

@@ -14,7 +14,7 @@ final class TestFields
 
     public static function shaving(float $usual): FormField
     {
-        $complaint = 'A shaving is thicker than nought and thinner than 1 mm.';
+        $complaint = 'A shaving is thicker than 0 and thinner than 1 mm.';
 
         return new FormField(
             'shaving',
@@ -31,7 +31,7 @@ final class TestFields
 
     public static function tolerance(string $label, string $hint, float $usual): FormField
     {
-        $complaint = 'A tolerance is more than nought and less than 20 mm.';
+        $complaint = 'A tolerance is more than 0 and less than 20 mm.';
 
         return new FormField(
             'tolerance',

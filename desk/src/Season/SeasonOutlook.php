@@ -90,7 +90,7 @@ final readonly class SeasonOutlook
             ),
             default => new Advice(
                 'The season has moved nothing past your tolerance.',
-                'Silence means: probably within. The next check stands at each reference.',
+                'No warning: probably within tolerance. The next check stands at each reference.',
             ),
         };
     }

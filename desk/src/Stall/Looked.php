@@ -30,7 +30,7 @@ final readonly class Looked
         if ($check->measured === null) {
             return new self($check, [], $byEye, '');
         }
-        $complaint = "No {$toolName} has that: nought to {$format->dimension($check->measured->mostMm)}. Check the "
+        $complaint = "No {$toolName} has that: 0 to {$format->dimension($check->measured->mostMm)}. Check the "
             .'unit.';
         $readings = array_map(
             static fn (int $index): Reading => Reading::length($found['readings'][$index] ?? '', $format)->within(

@@ -7,13 +7,17 @@ namespace JackRest\Desk\ToDo;
 /** One thing that wants doing before work: what, why, about how long. */
 final readonly class Chore
 {
-    /** @param  int|null  $minutes null where it is no work at the bench, such as getting a tool */
+    /**
+     * @param  int|null  $minutes  null where it is no work at the bench, such as getting a tool
+     * @param  int  $count  how many things it stands for
+     */
     public function __construct(
         public ChoreKind $kind,
         public string $id,
         public string $says,
         public string $why,
         public ?int $minutes,
+        public int $count = 1,
     ) {
     }
 }

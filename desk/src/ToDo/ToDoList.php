@@ -33,10 +33,14 @@ final readonly class ToDoList
         if ($this->isReady()) {
             return "Ready for the {$this->work}.";
         }
-        $tools = count(
-            array_filter($this->chores, static fn (Chore $chore): bool => $chore->kind === ChoreKind::GetTool),
-        );
-        $atBench = count($this->chores) - $tools;
+        $tools = $atBench = 0;
+        foreach ($this->chores as $chore) {
+            if ($chore->kind === ChoreKind::GetTool) {
+                $tools += $chore->count;
+            } else {
+                $atBench += $chore->count;
+            }
+        }
         $parts = array_filter(
             [
                 $tools > 0 ? self::counted($tools, 'tool').' to get' : '',

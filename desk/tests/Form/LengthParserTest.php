@@ -84,7 +84,7 @@ final class LengthParserTest extends TestCase
     /** @return iterable<string, array{string, string}> typed, part of the sentence */
     public static function unreadable(): iterable
     {
-        yield 'nought under the line' => ['1/0', 'divides by nought'];
+        yield 'nought under the line' => ['1/0', 'divides by zero'];
         yield 'two strokes' => ['3//8', 'is not a length'];
         yield 'a word' => ['five', 'is not a length'];
         yield 'nothing' => ['  ', 'Type a length'];

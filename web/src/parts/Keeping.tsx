@@ -20,7 +20,7 @@ export function Keeping({ onKeep, onDrop, busy, quiet = false }: KeepingProps) {
         disabled={!onKeep || busy}
         onClick={() => onKeep?.()}
       >
-        Keep these
+        Save
       </Button>
       <Button onClick={onDrop}>Leave it as it was</Button>
     </>

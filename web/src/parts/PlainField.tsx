@@ -55,7 +55,7 @@ export function PlainField({
       </div>
       {error && (
         <p id={`${id}-said`} role="alert" className="mt-1 text-sm font-bold text-red">
-          {error}
+          ✗ {error}
         </p>
       )}
     </div>

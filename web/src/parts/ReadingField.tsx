@@ -82,6 +82,7 @@ export function ReadingField({
           role="status"
           className={clsx('mt-1 text-sm', current?.error ? 'font-bold text-red' : 'text-amber')}
         >
+          {current?.error && '✗ '}
           {said}{' '}
           {current?.instead && (
             <button

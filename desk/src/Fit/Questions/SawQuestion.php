@@ -15,6 +15,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Timber\Grain;
 use JackRest\Core\Timber\Hardness;
 use JackRest\Desk\Advice;
+use JackRest\Desk\Count;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Fit\Fit;
 use JackRest\Desk\Fit\FitResult;
@@ -94,7 +95,7 @@ final readonly class SawQuestion implements Fit
             $best === null => ['No saw hangs here yet.', 'Add one to the board, and it is compared here.'],
             ! $suits($best) => ['None of your saws suits this cut.', ucfirst($rows[0]->says).'.'],
             default => [
-                "Take the {$best[0]->name}: about {$best[2]->strokes} strokes.",
+                "Take the {$best[0]->name}: about ".Count::of($best[2]->strokes, 'stroke').'.',
                 ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.',
             ],
         };
@@ -133,7 +134,7 @@ final readonly class SawQuestion implements Fit
         $verdict = match (true) {
             $cut->verdict !== SawVerdict::Good => str_replace('-', ' ', $cut->verdict->value),
             ! $shaped => 'wanders',
-            default => "about {$cut->strokes} strokes",
+            default => 'about '.Count::of($cut->strokes, 'stroke'),
         };
         $teeth = $shaped
             ? ''

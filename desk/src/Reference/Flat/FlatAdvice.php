@@ -29,7 +29,7 @@ final class FlatAdvice
         $line = $next === null ? null : (new GridWords($form->grid))->line($next);
         if ($form->surface === null) {
             return new Advice(
-                "Lay the straightedge $line. Type the gap at each place, nought where no light shows.",
+                "Lay the straightedge $line. Type the gap at each place, 0 where no light shows.",
                 'Diagonals first: a twist shows along no side.',
             );
         }

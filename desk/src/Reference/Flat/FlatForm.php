@@ -224,7 +224,7 @@ final readonly class FlatForm extends TestForm
     private static function gap(string $typed, float $least, LengthFormatter $format): Reading
     {
         $gap = Reading::length($typed, $format)
-            ->within(0, INF, 'A gap is nought or more: the straightedge lies on what is highest.')
+            ->within(0, INF, 'A gap is 0 or more: the straightedge lies on what is highest.')
             ->within(0, $least / 4, 'A gap is far smaller than the thing itself. Check the unit.');
 
         return $gap->value === null || $gap->value <= self::DOUBTFUL_GAP_MM

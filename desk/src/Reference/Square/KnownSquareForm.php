@@ -39,7 +39,7 @@ final readonly class KnownSquareForm
         $names = implode(', ', array_map(static fn (Compared $row): string => $row->name, $out));
 
         return match (true) {
-            $wrong !== [] => new Advice('Mend the figure marked in red.', 'Everything else you typed stays as it is.'),
+            $wrong !== [] => new Advice('Correct the reading marked ✗.', 'Everything else you typed stays as it is.'),
             $read === [] => new Advice(
                 'Hold both stocks against one straight edge, outer edges of the blades together. Type the gap where '
                     .'light shows.',
@@ -61,7 +61,7 @@ final readonly class KnownSquareForm
     {
         $most = min($known->lengthMm, $row['lengthMm']) / 4;
         $gap = Reading::length($row['gap'], $format)
-            ->within(0, INF, 'A gap is nought or more: say whether it shows at the tip or at the heel.')
+            ->within(0, INF, 'A gap is 0 or more: say whether it shows at the tip or at the heel.')
             ->within(0, $most, 'A gap is far smaller than the blade. Check the unit.');
         if ($gap->value !== null && rad2deg(atan($gap->value / min($known->lengthMm, $row['lengthMm']))) > 1.0) {
             $gap = $gap->doubted(

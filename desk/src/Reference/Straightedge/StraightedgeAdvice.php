@@ -19,7 +19,7 @@ final class StraightedgeAdvice
                 ? Advice::correct()
                 : ($form->method === StraightedgeMethod::Flat
                     ? new Advice(
-                        'Lay the true edge on the flat, a light behind it. Type the gap at each place, nought where '
+                        'Lay the true edge on the flat, a light behind it. Type the gap at each place, 0 where '
                             .'it touches.',
                         'Ends included: it lies on what stands highest.',
                     )

@@ -304,7 +304,7 @@ final readonly class StraightedgeForm extends TestForm
     ): Reading {
         $least = $method === StraightedgeMethod::Flat ? 0.0 : -INF;
         $gap = Reading::length($typed, $format)
-            ->within($least, INF, 'On a flat a gap is nought or more: the edge lies on what is highest.')
+            ->within($least, INF, 'On a flat a gap is 0 or more: the edge lies on what is highest.')
             ->within(
                 -$lengthMm * 0.25,
                 $lengthMm * 0.25,

@@ -23,7 +23,7 @@ final class WindingAdvice
                 : new Advice(
                     'Lay one stick across each end, sight over the near one, and type how much higher the far '.
                         'stick’s right end stands.',
-                    'Less than nought where its left end is the higher. Bow does not show, only twist.',
+                    'Use minus if its left end is higher. Bow does not show, only twist.',
                 );
         }
         $most = max([

@@ -82,12 +82,12 @@ final readonly class WindingForm
             'shaving' => Reading::length($typed['shaving'], $format)->within(
                 0.0001,
                 1,
-                'A shaving is thicker than nought and thinner than 1 mm.',
+                'A shaving is thicker than 0 and thinner than 1 mm.',
             ),
             'tolerance' => Reading::length($typed['tolerance'], $format)->within(
                 0.0001,
                 20,
-                'A tolerance is more than nought and less than 20 mm.',
+                'A tolerance is more than 0 and less than 20 mm.',
             ),
         ];
         $read = self::rows($rows, $readings['stickLength']->value, $format);

@@ -54,7 +54,7 @@ final class WindingSticksReference implements TestedReference
         );
 
         return [
-            $reading('reading', 'Far stick’s right end higher by', 'less than nought: its left end'),
+            $reading('reading', 'Far stick’s right end higher by', 'use minus if its left end is higher'),
             $reading('turned', 'The same, far stick turned', 'end for end, in the same place'),
             $reading('nearTurned', 'The same, near stick turned too', 'if you want to know that one as well'),
             new FormField(

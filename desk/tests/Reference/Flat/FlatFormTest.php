@@ -68,7 +68,7 @@ final class FlatFormTest extends TestCase
     public function test_it_asks_for_the_diagonals_first(): void
     {
         self::assertSame(
-            'Lay the straightedge diagonally from the near left. Type the gap at each place, nought where no light '.
+            'Lay the straightedge diagonally from the near left. Type the gap at each place, 0 where no light '.
                 'shows.',
             self::form([])->next()->says,
         );
@@ -131,7 +131,7 @@ final class FlatFormTest extends TestCase
         );
     }
 
-    #[TestWith(['-0.1', 'nought or more'])]
+    #[TestWith(['-0.1', '0 or more'])]
     #[TestWith(['30', 'far smaller than the thing itself'])]
     #[TestWith(['a bit', 'is not a length'])]
     public function test_what_cannot_be_stands_beside_its_field(string $gap, string $says): void
@@ -139,7 +139,7 @@ final class FlatFormTest extends TestCase
         $form = self::form(['diagonal-0' => ['0', $gap, '0']]);
         self::assertStringContainsString($says, (string) $form->gaps['diagonal-0'][1]->error);
         self::assertNull($form->surface);
-        self::assertStringStartsWith('Mend the figure', $form->next()->says);
+        self::assertStringStartsWith('Correct the reading', $form->next()->says);
     }
 
     /** 0.1 inch typed where 0.1 mm was meant. */

@@ -72,7 +72,7 @@ final class SlopeTemplateFormTest extends TestCase
     /** @param  array<string, string>  $typed */
     #[TestWith([['nominal' => ''], 'It slopes 1 in 6.67, 8.53°.'])]
     #[TestWith([['rise' => ''], 'Draw along the template, measure how far the line leans over its length.'])]
-    #[TestWith([['rise' => 'steep'], 'Mend the figure marked in red; the drawing waits for it.'])]
+    #[TestWith([['rise' => 'steep'], 'Correct the reading marked ✗; the drawing waits for it.'])]
     #[
         TestWith([
             ['rise' => '9.5'],

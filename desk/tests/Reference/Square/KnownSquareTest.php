@@ -58,7 +58,7 @@ final class KnownSquareTest extends TestCase
     {
         $form = self::form($gap);
         self::assertStringContainsString($says, (string) $form->rows[0]->gap->error);
-        self::assertSame('Mend the figure marked in red.', $form->next()->says);
+        self::assertSame('Correct the reading marked ✗.', $form->next()->says);
     }
 
     #[TestWith(['', 'Hold both stocks against one straight edge'])]

@@ -161,6 +161,6 @@ final class SquareFormTest extends TestCase
         self::assertNull($form->result);
         self::assertNull($form->lists['farGaps'][0]->error);
         self::assertNotNull($form->lists['farGaps'][1]->error);
-        self::assertSame('Mend the figure marked in red; the drawing waits for it.', $form->next()->says);
+        self::assertSame('Correct the reading marked ✗; the drawing waits for it.', $form->next()->says);
     }
 }

@@ -208,7 +208,7 @@ final class StraightedgeFormTest extends TestCase
         self::assertStringContainsString($says, (string) $form->lists[$field][$row]->error);
         self::assertNotNull($form->lists[$field][$row]->error);
         self::assertNull($form->result);
-        self::assertStringStartsWith('Mend the figure', $form->next()->says);
+        self::assertStringStartsWith('Correct the reading', $form->next()->says);
     }
 
     /** 0.3 inch typed for 0.3 mm: 7.62 mm is asked about, and 0.3 offered. */

@@ -100,7 +100,7 @@ final class ThreeEdgesFormTest extends TestCase
     {
         $form = self::form([...self::GAPS, 'bc' => ['0.1', 'wide', '0.3', '0.25', '0.1']]);
         self::assertNotNull($form->pairs->rows[1]['bc']->error);
-        self::assertStringStartsWith('Mend the figure', $form->next()->says);
+        self::assertStringStartsWith('Correct the reading', $form->next()->says);
         self::assertNotNull(self::form(self::GAPS, at: ['0', '225', '225', '675', '900'])->pairs->rows[2]['at']->error);
     }
 

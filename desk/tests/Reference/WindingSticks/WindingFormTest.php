@@ -158,7 +158,7 @@ final class WindingFormTest extends TestCase
     ): void {
         $form = self::form($rows);
         self::assertStringContainsString($says, (string) $form->rows[$row][$field]->error);
-        self::assertStringStartsWith('Mend the figure', $form->next()->says);
+        self::assertStringStartsWith('Correct the reading', $form->next()->says);
     }
 
     public function test_it_is_explained_with_its_numbers(): void

@@ -65,7 +65,7 @@ final class WindingSticksFormTest extends TestCase
     #[TestWith([['reading' => '1', 'turned' => '0.4'], 'Can’t tell yet.'])]
     #[TestWith([['reading' => '2', 'turned' => '0', 'shaving' => ''], 'Type how thick one shaving is.'])]
     #[TestWith([['reading' => '2', 'turned' => '0', 'tolerance' => ''], 'Type what a stick may be out.'])]
-    #[TestWith([['reading' => 'much'], 'Mend the figure marked in red'])]
+    #[TestWith([['reading' => 'much'], 'Correct the reading marked ✗'])]
     public function test_the_next_stroke(array $typed, string $says): void
     {
         self::assertStringContainsString($says, self::form($typed)->next()->says);

@@ -49,7 +49,8 @@ function honed(at: Session): Ending {
   const isDay = at.kind === 'day'
   const done = counted(
     at,
-    (count, step) => `${count} strokes on the ${step.title}${isDay ? ` (${step.beside})` : ''}`,
+    (count, step) =>
+      `${count === 1 ? '1 stroke' : `${count} strokes`} on the ${step.title}${isDay ? ` (${step.beside})` : ''}`,
   )
   return {
     title: outcome(at),

@@ -38,7 +38,7 @@ export function PaperField({ paper }: { paper: string | null }) {
           />
         </div>
         <Button type="submit" disabled={typed.trim() === '' || prefer.isPending}>
-          Keep it
+          Save
         </Button>
       </form>
     </details>

@@ -35,7 +35,7 @@ export function FilesPage() {
             <p className="text-soft">{table.says}</p>
             <p className="my-1">
               <a href={`/api/files/${table.what}.csv`} className="underline underline-offset-4">
-                Take it out as CSV
+                Download as CSV
               </a>
             </p>
             <p className="text-sm text-soft">Columns: {table.columns}</p>

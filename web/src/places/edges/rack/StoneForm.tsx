@@ -95,7 +95,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
           disabled={!record || keep.isPending}
           onClick={() => record?.()}
         >
-          {stone ? 'Keep it so' : 'Put it on the rack'}
+          {stone ? 'Save' : 'Put it on the rack'}
         </Button>
         <Button onClick={clear}>Leave it</Button>
         {stone && (

@@ -10,6 +10,7 @@ import { NextStroke } from '@/parts/NextStroke'
 import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Readings } from '@/parts/Readings'
+import { capital } from '@/parts/capital'
 import { Sheet } from '@/parts/Sheet'
 import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
@@ -166,7 +167,7 @@ function KindSheet({ kind, preview, wanted }: KindSheetProps) {
   return (
     <div className="mb-3">
       <Sheet
-        title={`A ${kind.name}`}
+        title={capital(kind.name)}
         says={`${kind.says} ${kind.for}`}
         block={[
           ['Kind', kind.name],

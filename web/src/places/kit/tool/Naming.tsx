@@ -2,8 +2,8 @@ import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
 
 const STATUSES = [
-  { value: 'owned', label: 'hangs here' },
-  { value: 'wanted', label: 'is wanted' },
+  { value: 'owned', label: 'I own it' },
+  { value: 'wanted', label: 'I want it' },
 ] as const
 
 interface NamingProps {
@@ -21,7 +21,7 @@ export function Naming({ values, onChange, offered = '', priceHint, priceError }
   return (
     <>
       <Choice
-        label="It"
+        label="Yours"
         value={values.status === 'wanted' ? 'wanted' : 'owned'}
         options={STATUSES}
         onChange={(status) => onChange('status', status)}

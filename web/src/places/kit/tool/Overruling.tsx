@@ -26,7 +26,7 @@ export function Overruling({ page }: { page: Schemas['ToolPage'] }) {
     <section className="mt-5">
       <h2 className="text-lg">In the plan</h2>
       <Choice
-        label={`A ${page.kind.name}`}
+        label={page.kind.name}
         value={page.overrule ?? ''}
         options={options}
         onChange={(overrule) => decide.mutate(overrule)}

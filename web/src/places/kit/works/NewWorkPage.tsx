@@ -4,6 +4,7 @@ import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, workPreview, works } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
+import { capital } from '@/parts/capital'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Complaint } from '@/parts/Keeping'
@@ -40,7 +41,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
   return (
     <>
       <Heading
-        title={pattern ? `A ${pattern.name}` : 'A work of your own'}
+        title={pattern ? capital(pattern.name) : 'A work of your own'}
         says={pattern?.says ?? 'Add the operations it takes, each with its numbers.'}
       />
       <KitNav />
@@ -80,7 +81,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
                 disabled={!record || add.isPending}
                 onClick={() => record?.()}
               >
-                Take it up
+                Add this work
               </Button>
             </NextStroke>
             <Complaint problem={add.error} besides={['name']} />

@@ -8,7 +8,7 @@ import { useChange } from '@/parts/useChange'
 
 const EMPTY = { bow: '', wind: '', cup: '' }
 const FIELDS = [
-  ['bow', 'Bow', 'largest gap under a straightedge along its edge; hollow is less than nought'],
+  ['bow', 'Bow', 'largest gap under a straightedge along its edge; use minus if it is hollow'],
   ['wind', 'Wind', 'how far one corner stands off a flat'],
   ['cup', 'Cup', 'gap under a rule across its face'],
 ] as const

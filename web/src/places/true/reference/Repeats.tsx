@@ -35,7 +35,7 @@ export function Repeats({ list, preview, draft, stepMm }: RepeatsProps) {
         </span>
         {typed.length < list.most && typed.at(-1)?.trim() !== '' && (
           <Button className="ml-3 text-sm" onClick={() => change([...typed, ''])}>
-            read it again
+            add another reading
           </Button>
         )}
       </span>

@@ -25,7 +25,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
           <li key={stretch.id} className="flex flex-wrap justify-between gap-x-4 border-t border-rule py-1">
             {stretch.says}
             <Button disabled={remove.isPending} onClick={() => remove.mutate(stretch)}>
-              Take these out
+              Remove these
             </Button>
           </li>
         ))}
