@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Calendar\CalendarController;
 use App\Diary\DiaryController;
 use App\Home\BenchController;
+use App\Home\BenchesController;
 use App\Home\FileController;
 use App\Home\SearchController;
 use App\Home\Tables;
@@ -13,6 +14,9 @@ use Illuminate\Support\Facades\Route;
 
 // What every place shares: the bench itself, sessions, files, the diary.
 Route::get('pulse', [BenchController::class, 'pulse']);
+Route::get('benches', [BenchesController::class, 'index']);
+Route::post('benches', [BenchesController::class, 'store']);
+Route::post('benches/{place}/enter', [BenchesController::class, 'enter']);
 Route::get('bench', [BenchController::class, 'show']);
 Route::get('bench/card.{kind}', [BenchController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
 Route::put('preferences', [BenchController::class, 'preferences']);

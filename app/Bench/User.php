@@ -6,6 +6,7 @@ namespace App\Bench;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Facades\DB;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\Instrument;
 
@@ -27,6 +28,17 @@ final class User extends Model
     protected function casts(): array
     {
         return ['unit' => LengthUnit::class, 'paper_mm' => 'float', 'instrument' => Instrument::class];
+    }
+
+    public function standAt(Bench $bench): void
+    {
+        $this->fill(['bench_id' => $bench->id])->save();
+    }
+
+    /** An empty bench, with the user at it. */
+    public function beginBench(string $name): void
+    {
+        DB::transaction(fn () => $this->standAt(Bench::query()->create(['name' => $name])));
     }
 
     /** @return BelongsTo<Bench, $this> */

@@ -30,6 +30,20 @@ final class NewcomerTest extends BrowserTestCase
         $this->seesText('Get the marking knife: € 18.');
     }
 
+    public function test_another_bench_is_begun_from_the_screen_and_left_again(): void
+    {
+        $this->open('/');
+        $this->sees("//a[starts-with(@aria-label, 'Benches')]")->click();
+        $this->type('Name of the bench', 'Shed');
+        $this->press('Begin');
+        $this->seesText('Say what you want to make: the rest follows from it.');
+        $this->open('/benches');
+        $this->sees("//button[@aria-label = 'Go to Orchard Row']")->click();
+        $this->seesText('hive bodies');
+        $this->open('/benches');
+        $this->seesText('You are here');
+    }
+
     public function test_empty_hooks_teach_the_order_and_fill_in_five_readings(): void
     {
         $this->open('/kit');

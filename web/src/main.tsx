@@ -59,6 +59,10 @@ const router = createBrowserRouter([
     HydrateFallback: Waiting,
     children: [
       { path: '/', Component: BenchPlace },
+      {
+        path: '/benches',
+        lazy: async () => ({ Component: (await import('./places/bench/BenchesPage')).BenchesPage }),
+      },
       { path: '/kit', lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }) },
       {
         path: '/kit/add',

@@ -68,6 +68,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/benches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showBenches"];
+        put?: never;
+        post: operations["beginBench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/benches/{place}/enter": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enterBench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/search": {
         parameters: {
             query?: never;
@@ -2755,6 +2787,10 @@ export interface components {
             /** @description what was done last */
             latest: components["schemas"]["DiaryEntry"][];
         };
+        Benches: {
+            /** @description the one the user stands at first */
+            benches: components["schemas"]["ListedBench"][];
+        };
         BlankPreview: {
             /** @description the figures, by name */
             figures: {
@@ -3938,6 +3974,18 @@ export interface components {
             toleranceMm: number;
             /** @description its errors over time */
             trail: components["schemas"]["TrailPoint"][];
+        };
+        ListedBench: {
+            /** @description the bench's number */
+            id: number;
+            /** @description what it is called */
+            name: string;
+            /** @description how many tools hang there */
+            tools: number;
+            /** @description how many lines its diary has */
+            entries: number;
+            /** @description whether the user stands at it */
+            isHere: boolean;
         };
         ListedBlank: {
             /** @description the record's number */
@@ -5937,6 +5985,9 @@ export interface components {
             sharp: boolean;
             version?: number;
         };
+        BeginBenchRequest: {
+            name: string;
+        };
         BeginMakingRequest: {
             figures: {
                 [key: string]: string;
@@ -6508,6 +6559,74 @@ export interface operations {
                     "application/json": components["schemas"]["Bench"];
                 };
             };
+        };
+    };
+    showBenches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Benches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Benches"];
+                };
+            };
+        };
+    };
+    beginBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BeginBenchRequest"];
+            };
+        };
+        responses: {
+            /** @description Benches */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Benches"];
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    enterBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Benches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Benches"];
+                };
+            };
+            404: components["responses"]["Errors"];
         };
     };
     search: {

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import clsx from 'clsx'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { pulse } from '@/api/queries'
 import { Toggle } from '@/parts/Toggle'
@@ -27,8 +28,14 @@ export function Tools() {
   useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
 
   return (
-    <header className="flex flex-wrap items-center justify-end gap-x-4 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
-      <span className="mr-auto font-slab max-md:sr-only font-semibold text-ink">{data?.bench ?? ' '}</span>
+    <header className="flex flex-wrap items-center justify-end gap-x-3 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
+      <Link
+        to="/benches"
+        aria-label={`Benches: ${data?.bench ?? ''}`}
+        className="mr-auto min-h-8 max-w-20 truncate content-center font-slab md:max-w-none font-semibold text-ink underline decoration-rule underline-offset-4 hover:decoration-ink"
+      >
+        {data?.bench ?? ' '}
+      </Link>
       <Toggle
         label="Ground"
         options={grounds}

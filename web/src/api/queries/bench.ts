@@ -8,6 +8,8 @@ export type Table = 'diary' | 'rack' | 'climate'
 export const pulse = () =>
   asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: 2500, meta: STAYS })
 
+export const benches = () => asking.queryOptions('get', '/api/benches')
+
 export const bench = () => asking.queryOptions('get', '/api/bench')
 
 export const importPreview = (

@@ -1,0 +1,87 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { answered, client, Refused } from '@/api/client'
+import { benches } from '@/api/queries'
+import { changeBench } from '@/parts/draftsOfBench'
+import { Button } from '@/parts/Button'
+import { Heading } from '@/parts/Heading'
+import { Lost, Waiting } from '@/parts/Notice'
+import { PlainField } from '@/parts/PlainField'
+import { useChange } from '@/parts/useChange'
+
+/** Every bench on this machine: the demo's and one's own. Each stays as it is while the user stands at another. */
+export function BenchesPage() {
+  const { data, error } = useQuery(benches())
+  const here = data?.benches.find((bench) => bench.isHere)
+  const arrive = (id: number) => {
+    if (here) changeBench(here.id, id)
+    // All that was fetched belongs to the bench that is left.
+    window.location.assign('/')
+  }
+  const enter = useChange(
+    (place: number) => answered(client.POST('/api/benches/{place}/enter', { params: { path: { place } } })),
+    (_, place) => arrive(place),
+  )
+  const [name, setName] = useState('')
+  const begin = useChange(
+    (named: string) => answered(client.POST('/api/benches', { body: { name: named } })),
+    (answer) => arrive(answer.benches[0]?.id ?? 0),
+  )
+  const refused = begin.error instanceof Refused ? begin.error : null
+  if (error) return <Lost problem={error} />
+  if (!data) return <Waiting />
+
+  return (
+    <>
+      <Heading title="Benches" says="Each keeps its own tools, edges, references and diary." />
+      <div className="max-w-2xl">
+        <ul className="mt-4 border-t border-rule">
+          {data.benches.map((bench) => (
+            <li key={bench.id} className="flex min-h-14 items-center gap-4 border-b border-rule">
+              <span className="grow">
+                <strong>{bench.name}</strong>
+                <span className="block text-sm text-soft">
+                  {counted(bench.tools, 'tool')}, {counted(bench.entries, 'diary line')}
+                </span>
+              </span>
+              {bench.isHere ? (
+                <span className="text-soft">You are here</span>
+              ) : (
+                <Button
+                  disabled={enter.isPending}
+                  onClick={() => enter.mutate(bench.id)}
+                  aria-label={`Go to ${bench.name}`}
+                >
+                  Go there
+                </Button>
+              )}
+            </li>
+          ))}
+        </ul>
+        <h2 className="mt-6 text-lg">Begin an empty bench</h2>
+        <form
+          className="flex items-end gap-4"
+          onSubmit={(event) => {
+            event.preventDefault()
+            begin.mutate(name)
+          }}
+        >
+          <span className="grow">
+            <PlainField
+              label="Name of the bench"
+              wide
+              value={name}
+              error={refused?.about('name')}
+              onChange={setName}
+            />
+          </span>
+          <Button weight="main" type="submit" disabled={begin.isPending}>
+            Begin
+          </Button>
+        </form>
+      </div>
+    </>
+  )
+}
+
+const counted = (count: number, thing: string) => `${count} ${thing}${count === 1 ? '' : 's'}`
