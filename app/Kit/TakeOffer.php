@@ -35,11 +35,15 @@ final readonly class TakeOffer
             default => "Got the {$offer->name}; it hangs on the board.",
         };
         $kind = ToolKinds::named($offer->kind);
+        $left = $status === ToolStatus::Owned ? new BudgetLeft($this->ledger->bench, $id) : null;
+        $sentence .= $left?->sentence() ?? '';
         $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use (
             $offer,
             $status,
             $kind,
+            $left,
         ): void {
+            $left?->write($changes);
             $tool = $changes->create(Tool::of($changes->bench), [
                 'kind' => $offer->kind,
                 'name' => $offer->name,

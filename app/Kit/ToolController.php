@@ -131,10 +131,13 @@ final class ToolController
             'hung_on' => Carbon::now()->toDateString(),
             'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind),
         ];
-        $ledger->record('got-tool', $tool, "Got the {$tool->name}; it hangs on the board.", static function (
+        $left = new BudgetLeft($ledger->bench, (string) $tool->id);
+        $sentence = "Got the {$tool->name}; it hangs on the board.{$left->sentence()}";
+        $ledger->record('got-tool', $tool, $sentence, static function (
             Changes $changes,
-        ) use ($tool, $came, $request, $format): void {
+        ) use ($tool, $came, $request, $format, $left): void {
             $changes->update($tool, ['status' => ToolStatus::Owned, ...$came], $request->version());
+            $left->write($changes);
             EdgesOfTool::bring($changes, $tool, $format);
             ReferencesOfTool::bring($changes, $tool);
         });

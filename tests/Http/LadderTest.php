@@ -77,6 +77,50 @@ final class LadderTest extends HttpTestCase
         $this->ask('GET', '/api/kit')->assertJsonPath('plan.sentence', '2 tools within your budget, € 67.');
     }
 
+    /** What was paid for is not there to be spent again; taking it back brings the money back. */
+    public function test_what_is_got_goes_off_the_budget(): void
+    {
+        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'budget' => '70'])->assertOk();
+        $plane = Tool::of(self::bench())->where('kind', 'rebate-plane')->firstOrFail();
+        $this->ask('POST', "/api/tools/{$plane->id}/got", ['version' => 1])->assertOk();
+        $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 5)->assertJsonPath('total', 2);
+        $this->ask('POST', '/api/kit/offers/paring-block/got')->assertOk();
+        $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 3)->assertJsonPath('total', 0);
+        $entry = $this->ask('GET', '/api/diary')
+            ->assertJsonPath(
+                'entries.0.sentence',
+                'Made the paring block; it hangs on the board. € 3 of the budget is left.',
+            )
+            ->json('entries.0.id');
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 5)->assertJsonPath('total', 2);
+    }
+
+    /** With one work chosen the same tools stand on Bench, Kit and Ladder, whatever can be spent. */
+    public function test_bench_kit_and_ladder_count_the_same_tools(): void
+    {
+        $this->ask('POST', '/api/benches', ['name' => 'Shed'])->assertCreated();
+        $this->ask('POST', '/api/works', [
+            'name' => 'box', 'pattern' => 'dovetailed-box', 'measures' => (object) [], 'steps' => [],
+            'hardness' => 'soft', 'due' => null, 'weight' => 1,
+        ])->assertCreated();
+        $counted = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
+        foreach (['', '30', '120', '190', '400'] as $budget) {
+            $version = $this->ask('GET', '/api/kit/ladder')->json('settingsVersion');
+            $this->ask('PUT', '/api/kit/school', ['version' => $version, 'budget' => $budget])->assertOk();
+            $ladder = $this->ask('GET', '/api/kit/ladder');
+            $kit = $this->ask('GET', '/api/kit');
+            self::assertSame($ladder->json('tools'), $kit->json('plan.tools'));
+            self::assertEquals($ladder->json('total'), $kit->json('plan.cost'));
+            self::assertSame($ladder->json('says'), $kit->json('next.says'));
+            $count = $ladder->json('tools');
+            $this->ask('GET', '/api/bench')->assertJsonPath(
+                'sentence',
+                'Before the box: '.($counted[$count] ?? $count).($count === 1 ? ' tool' : ' tools').' to get.',
+            );
+        }
+    }
+
     public function test_an_impossible_plan_names_the_operation(): void
     {
         $this->ask('POST', '/api/works', [
