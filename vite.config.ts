@@ -1,9 +1,23 @@
+import { readFileSync } from 'node:fs'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
+
+/** The addresses that the front end has a page for, for the server: it answers 404 to any other. */
+function addresses(): Plugin {
+  return {
+    name: 'addresses',
+    apply: 'build',
+    generateBundle() {
+      const code = readFileSync(new URL('./web/src/main.tsx', import.meta.url), 'utf8')
+      const paths = [...code.matchAll(/path: '(\/[^']*)'/g)].map((match) => match[1])
+      this.emitFile({ type: 'asset', fileName: 'addresses.json', source: JSON.stringify(paths) })
+    },
+  }
+}
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), addresses()],
   resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
   base: '/build/',
   publicDir: false,

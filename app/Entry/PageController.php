@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Entry;
 
 use App\Http\Answer\HealthAnswer;
-use Illuminate\Contracts\View\View;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
 /** The one page of the front end, and whether the server is up. */
 final class PageController
 {
-    /** The page that carries the single-page front end. */
-    public function show(): View
+    /** The page that carries the single-page front end; 404 where that has no page of this address. */
+    public function show(Addresses $addresses, string $page = ''): Response
     {
         $manifest = public_path('build/.vite/manifest.json');
         abort_unless(is_file($manifest), 503, 'The front end is not built. Run ./jackrest start.');
@@ -25,11 +25,15 @@ final class PageController
                 ! str_contains($file, 'latin-ext'),
         );
 
-        return view('app', [
-            'script' => $entry['file'],
-            'styles' => $entry['css'] ?? [],
-            'fonts' => array_values($fonts),
-        ]);
+        return response()->view(
+            'app',
+            [
+                'script' => $entry['file'],
+                'styles' => $entry['css'] ?? [],
+                'fonts' => array_values($fonts),
+            ],
+            $addresses->has("/$page") ? 200 : 404,
+        );
     }
 
     /** Whether the application answers and its database can be read. */

@@ -3,6 +3,7 @@ import { useEffect } from 'react'
 import { useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { session } from '@/api/queries'
+import { useTitle } from '@/parts/useTitle'
 import { usePulse } from '@/shell/usePulse'
 import { Button } from '@/parts/Button'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
@@ -16,6 +17,7 @@ export function SessionPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(session(id))
   usePulse()
+  useTitle(data?.title ?? 'At the bench')
   if (error) return <Lost problem={error} />
   if (!data) return <Waiting />
   return data.state === 'running' ? <Running key={id} at={data} /> : <Ended at={data} />
