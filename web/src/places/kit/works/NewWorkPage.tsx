@@ -73,7 +73,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
             />
             <NextStroke
               says={preview?.sentence ?? 'Reckoning…'}
-              why="Taken up, it counts in the plan: the ladder leads to it."
+              why="Once added, it counts in the plan: the ladder leads to it."
             >
               <Button
                 weight="main"
