@@ -57,6 +57,11 @@ final class ThreadTest extends BrowserTestCase
         self::assertGreaterThanOrEqual(2, $counted());
         $this->keys(' ');
         $this->seesText('A burr along the whole edge');
+        $looked = $counted();
+        $this->press('Not yet: more strokes');
+        Server::until(fn (): bool => $counted() > $looked, 'more strokes to be counted');
+        $this->keys(' ');
+        $this->seesText('A burr along the whole edge');
         $this->press('+5');
         foreach (['Yes: next', 'On the stone: count', 'Done', 'Yes: it is sharp'] as $button) {
             $this->press($button);

@@ -57,13 +57,16 @@ function Running({ at }: { at: Schemas['Session'] }) {
           <p className="max-w-xs border-l-4 border-red pl-3 text-left text-sm md:hidden">{at.caution}</p>
         )}
       </div>
-      <button
-        type="button"
-        className="min-h-20 bg-ink px-6 font-slab text-3xl font-semibold text-on-ink"
-        data-testid="next"
-      >
-        {text.button}
-      </button>
+      <div className="flex gap-3">
+        {phase === 'check' && <NotYet step={step} onBack={walk.back} />}
+        <button
+          type="button"
+          className="min-h-20 grow-2 basis-0 bg-ink px-6 font-slab text-3xl font-semibold text-on-ink"
+          data-testid="next"
+        >
+          {text.button}
+        </button>
+      </div>
       <footer
         className="mt-4 flex items-center justify-between gap-4 text-xl"
         onClick={(event) => event.stopPropagation()}
@@ -103,6 +106,24 @@ function Strokes({ phase, count, step }: StrokesProps) {
       {count}
       <span className="text-[0.3em] text-soft"> of {step.count}</span>
     </p>
+  )
+}
+
+/** What it looks like is not what it should: back to it, with the strokes so far kept. */
+function NotYet({ step, onBack }: { step: Schemas['SessionStep']; onBack: () => void }) {
+  const says = isCounted(step) ? 'Not yet: more strokes' : 'Not yet: go on with it'
+  return (
+    <button
+      type="button"
+      aria-label={says}
+      onClick={(event) => {
+        event.stopPropagation()
+        onBack()
+      }}
+      className="grow basis-0 border-2 border-ink px-3 font-slab text-xl leading-tight font-semibold md:text-2xl"
+    >
+      {says}
+    </button>
   )
 }
 
