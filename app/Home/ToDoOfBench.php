@@ -108,7 +108,7 @@ final class ToDoOfBench
     /** @return list<Chore> */
     private function notToBeHad(Ladder $ladder): array
     {
-        $next = $ladder->outOfReach();
+        $next = $ladder->outOfReach;
         $missing = array_unique(
             array_map(static fn (Task $task): string => $task->operation->name, $ladder->missing()),
         );

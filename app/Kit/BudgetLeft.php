@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
-use App\Bench\Bench;
 use App\Http\Money;
 use App\Ledger\Changes;
 use App\School\KitSettings;
@@ -19,9 +18,8 @@ final readonly class BudgetLeft
     private ?float $left;
 
     /** @param  string  $id  of the offer; a tool on the user's own list has its number for it */
-    public function __construct(Bench $bench, string $id)
+    public function __construct(KitOfBench $kit, string $id)
     {
-        $kit = new KitOfBench($bench);
         $this->settings = $kit->settings;
         $offer = array_column($kit->ladder()->toGet(), null, 'id')[$id] ?? null;
         $this->left = $kit->settings->budget === null || ! $offer instanceof Offer

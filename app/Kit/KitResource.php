@@ -64,7 +64,7 @@ final readonly class KitResource
         $words = new LadderWords(Money::plain(...));
         $rung = $ladder->now();
         $offer = $rung?->tools[0] ?? null;
-        $beyond = $ladder->outOfReach();
+        $beyond = $ladder->outOfReach;
         [$says, $why] = match (true) {
             $this->kit->chosen()->isEmpty() => [
                 'Say what you want to make.',
@@ -95,7 +95,7 @@ final readonly class KitResource
         $cost = Money::plain($ladder->toSpend());
 
         return match (true) {
-            $ladder->outOfReach() !== null => "$tools within your budget, $cost.",
+            $ladder->outOfReach !== null => "$tools within your budget, $cost.",
             $count === 0 => 'Nothing to get.',
             $ladder->missing() !== [] => "$tools, $cost, make possible what can be.",
             default => "$tools, $cost, make all your works possible.",

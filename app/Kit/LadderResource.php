@@ -47,7 +47,7 @@ final readonly class LadderResource
     private function whole(): LadderAnswer
     {
         $settings = $this->kit->settings;
-        $next = $this->ladder->outOfReach();
+        $next = $this->ladder->outOfReach;
 
         return new LadderAnswer(
             rungs: array_map($this->rung(...), $this->ladder->rungs()),
@@ -100,7 +100,7 @@ final readonly class LadderResource
         return match (true) {
             $this->kit->chosen()->isEmpty() => 'Choose a work first: the ladder leads to it.',
             $rung !== null => $this->words->next($rung->tools[0]),
-            $this->ladder->outOfReach() !== null => 'Your budget does not reach for the next step.',
+            $this->ladder->outOfReach !== null => 'Your budget does not reach for the next step.',
             $this->ladder->missing() !== [] => 'No step leads further.',
             default => 'You stand at the top: all your works are possible.',
         };

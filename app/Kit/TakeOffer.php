@@ -9,7 +9,6 @@ use App\Kit\Answer\KitAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Reference\ReferencesOfTool;
-use App\School\KitSettings;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use App\Work\KitOfBench;
@@ -22,8 +21,11 @@ use JackRest\Core\Tool\ToolKinds;
 /** Turns an offer from the list of kinds into a tool of the bench. */
 final readonly class TakeOffer
 {
+    private KitOfBench $kit;
+
     public function __construct(private Ledger $ledger, private LengthFormatter $format)
     {
+        $this->kit = new KitOfBench($ledger->bench);
     }
 
     public function as(ToolStatus $status, string $id): KitAnswer
@@ -35,7 +37,7 @@ final readonly class TakeOffer
             default => "Got the {$offer->name}; it hangs on the board.",
         };
         $kind = ToolKinds::named($offer->kind);
-        $left = $status === ToolStatus::Owned ? new BudgetLeft($this->ledger->bench, $id) : null;
+        $left = $status === ToolStatus::Owned ? new BudgetLeft($this->kit, $id) : null;
         $sentence .= $left?->sentence() ?? '';
         $this->ledger->record('got-tool', $offer->name, $sentence, function (Changes $changes) use (
             $offer,
@@ -53,7 +55,7 @@ final readonly class TakeOffer
                 ...$status === ToolStatus::Owned
                     ? [
                         'hung_on' => Carbon::now()->toDateString(),
-                        'bought_for' => (new KitOfBench($changes->bench))->wantedFor($offer->kind),
+                        'bought_for' => $this->kit->wantedFor($offer->kind),
                     ]
                     : [],
             ]);
@@ -68,8 +70,8 @@ final readonly class TakeOffer
     {
         // As the ladder has it first: what cannot be made yet is bought there.
         $offers = [
-            ...(new KitOfBench($this->ledger->bench))->ladder()->toGet(),
-            ...Offers::for([], KitSettings::now($this->ledger->bench)->school()),
+            ...$this->kit->ladder()->toGet(),
+            ...Offers::for([], $this->kit->school),
         ];
         foreach ($offers as $offer) {
             if ($offer->id === $id) {

@@ -127,11 +127,9 @@ final class ToolController
 
     public function got(VersionedRequest $request, Ledger $ledger, Tool $tool, LengthFormatter $format): KitAnswer
     {
-        $came = [
-            'hung_on' => Carbon::now()->toDateString(),
-            'bought_for' => (new KitOfBench($ledger->bench))->wantedFor($tool->kind),
-        ];
-        $left = new BudgetLeft($ledger->bench, (string) $tool->id);
+        $kit = new KitOfBench($ledger->bench);
+        $came = ['hung_on' => Carbon::now()->toDateString(), 'bought_for' => $kit->wantedFor($tool->kind)];
+        $left = new BudgetLeft($kit, (string) $tool->id);
         $sentence = "Got the {$tool->name}; it hangs on the board.{$left->sentence()}";
         $ledger->record('got-tool', $tool, $sentence, static function (
             Changes $changes,

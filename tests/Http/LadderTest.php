@@ -44,7 +44,7 @@ final class LadderTest extends HttpTestCase
             ->assertJsonPath('locked', [])
             ->assertJsonPath(
                 'startingSmall',
-                'Climbing costs € 120 more in the end than buying all of it at once (€ 197), and begins for € 65.',
+                'Climbing costs € 120 more in the end than buying all of it at once (€ 197).',
             )
             ->assertJsonPath('proof', 'Each stage is the cheapest there is.');
     }

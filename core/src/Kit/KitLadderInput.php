@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 use JackRest\Core\Calculation\Field;
-use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
 
 final readonly class KitLadderInput
@@ -31,13 +30,7 @@ final readonly class KitLadderInput
         ]
         public float $timeLimitSeconds = 2.0,
     ) {
-        $errors = $seen = [];
-        foreach ($works as $index => $work) {
-            if (isset($seen[$work->id])) {
-                $errors[] = new FieldError("works[$index].id", "\"{$work->id}\" is given twice");
-            }
-            $seen[$work->id] = true;
-        }
+        $errors = DoubledIds::in('works', array_map(static fn (LadderWork $work): string => $work->id, $works));
         if ($errors !== []) {
             throw new InvalidInput($errors);
         }

@@ -32,8 +32,8 @@ final readonly class KitPlanInput
         $toolIds = array_map(static fn (ToolOffer $tool): string => $tool->id, $tools);
         $operationIds = array_map(static fn (OperationWanted $operation): string => $operation->id, $operations);
         $errors = [
-            ...self::doubled('tools', $toolIds),
-            ...self::doubled('operations', $operationIds),
+            ...DoubledIds::in('tools', $toolIds),
+            ...DoubledIds::in('operations', $operationIds),
             ...self::strangers($tools, $methods, $owned, array_fill_keys($toolIds, true)),
         ];
         if ($errors === []) {
@@ -42,23 +42,6 @@ final readonly class KitPlanInput
         if ($errors !== []) {
             throw new InvalidInput($errors);
         }
-    }
-
-    /**
-     * @param  list<string>  $ids
-     * @return list<FieldError>
-     */
-    private static function doubled(string $list, array $ids): array
-    {
-        $seen = $errors = [];
-        foreach ($ids as $index => $id) {
-            if (isset($seen[$id])) {
-                $errors[] = new FieldError("{$list}[$index].id", "\"$id\" is given twice");
-            }
-            $seen[$id] = true;
-        }
-
-        return $errors;
     }
 
     /**

@@ -33,18 +33,11 @@ final readonly class KitStagesInput
         #[Field('the most that a floor asks of an operation', of: 'number', keyed: true)] public array $grades = [],
         #[Field('the most that may be spent', atLeast: 0)] public ?float $budget = null,
     ) {
-        $errors = [];
+        $errors = DoubledIds::in('works', array_map(static fn (StageWork $work): string => $work->id, $works));
         foreach ($floors as $index => $floor) {
             if ($index > 0 && $floor <= $floors[$index - 1]) {
                 $errors[] = new FieldError("floors[$index]", 'must be more than the one before');
             }
-        }
-        $seen = [];
-        foreach ($works as $index => $work) {
-            if (isset($seen[$work->id])) {
-                $errors[] = new FieldError("works[$index].id", "\"{$work->id}\" is given twice");
-            }
-            $seen[$work->id] = true;
         }
         if ($errors !== []) {
             throw new InvalidInput($errors);

@@ -16,13 +16,15 @@ use JackRest\Core\Work\Task;
  */
 final class Ladder
 {
-    /** A stage that costs more is cut into rungs: what one would put by for a month or two. Common practice. */
-    private const A_RUNG = 150.0;
-
     /** @var list<Rung> */
     private readonly array $rungs;
 
     private readonly LadderStages $answer;
+
+    private readonly RungCutter $cutter;
+
+    /** What the budget does not reach for next; null: it reaches for all, or there is none. */
+    public readonly ?OutOfReach $outOfReach;
 
     /**
      * @param  list<PlannedWork>  $works
@@ -36,11 +38,13 @@ final class Ladder
         array $wanted,
         private readonly School $school,
         private readonly ?float $budget = null,
-        private readonly ?Months $months = null,
+        ?Months $months = null,
         private readonly int $least = 1,
     ) {
         $this->answer = $this->feasible(Offers::for($wanted, $school));
-        $this->rungs = $this->allRungs();
+        $this->cutter = new RungCutter($this->answer, $months);
+        $this->rungs = $this->cutter->all();
+        $this->outOfReach = $this->beyond();
     }
 
     /** @return list<Rung> */
@@ -58,13 +62,13 @@ final class Ladder
     /** @return list<Offer> the same, and what the budget buys of the rung that it does not reach for */
     public function toGet(): array
     {
-        return [...$this->inOrder(), ...$this->outOfReach()->meanwhile->tools ?? []];
+        return [...$this->inOrder(), ...$this->outOfReach->meanwhile->tools ?? []];
     }
 
     /** What all of that costs. */
     public function toSpend(): float
     {
-        return $this->total() + ($this->outOfReach()->meanwhile->cost ?? 0.0);
+        return $this->total() + ($this->outOfReach->meanwhile->cost ?? 0.0);
     }
 
     /** @return list<string> */
@@ -88,7 +92,7 @@ final class Ladder
     /** @return list<Lift> of all that is to be got */
     public function lifts(): array
     {
-        $beyond = $this->outOfReach()->meanwhile->lifts ?? [];
+        $beyond = $this->outOfReach->meanwhile->lifts ?? [];
 
         return array_merge($beyond, ...array_map(static fn (Rung $rung): array => $rung->lifts, $this->rungs));
     }
@@ -96,7 +100,7 @@ final class Ladder
     /** What to do now: the next rung, or what the money buys of one that it does not reach for. */
     public function now(): ?Rung
     {
-        return $this->next() ?? $this->outOfReach()?->meanwhile;
+        return $this->next() ?? $this->outOfReach?->meanwhile;
     }
 
     /** @return list<Task> what becomes possible at all with the tools at hand and this one, and no other */
@@ -199,8 +203,7 @@ final class Ladder
         return $missing;
     }
 
-    /** What the budget does not reach for next; null: it reaches for all, or there is none. */
-    public function outOfReach(): ?OutOfReach
+    private function beyond(): ?OutOfReach
     {
         $next = $this->answer->climb->next;
         if ($next === null) {
@@ -210,49 +213,56 @@ final class Ladder
         $steps = $this->answer->steps($next->buy, $had);
         $tools = array_merge(...array_column($steps, 0));
         $borrow = $this->answer->toBorrow($tools, $next->short);
+        $all = $this->cutter->rung(
+            0,
+            $tools,
+            $this->total(),
+            array_merge(...array_column($steps, 1)),
+            $this->answer->beyond($had),
+        );
 
         return new OutOfReach(
-            $this->work($next->work),
+            array_column($this->works, null, 'id')[$next->work],
             (int) $next->floor,
-            $this->rung(
-                0,
-                $tools,
-                $this->total(),
-                array_merge(...array_column($steps, 1)),
-                $this->answer->beyond($had),
-            ),
+            $all,
             $next->short,
             $borrow,
-            $this->meanwhile($steps, $borrow),
+            $borrow === null ? $this->affordable($next->buy, $had) : $this->without($borrow, $all),
         );
     }
 
     /**
-     * All but what is borrowed; or, where that would not do, those steps that are of use by themselves and still fit.
+     * Those steps that are of use by themselves and that the money reaches for.
      *
-     * @param  list<array{list<Offer>, list<Lift>}>  $steps
+     * @param  list<string>  $buy
+     * @param  array<string, true>  $had
      */
-    private function meanwhile(array $steps, ?Offer $borrow): ?Rung
+    private function affordable(array $buy, array $had): ?Rung
     {
-        $left = (float) $this->budget - $this->total();
-        $got = $lifts = [];
-        foreach ($steps as [$tools, $lifted]) {
-            $tools = array_values(array_filter($tools, static fn (Offer $offer): bool => $offer !== $borrow));
-            $cost = self::costOf($tools);
-            if ($cost <= $left + 1e-9) {
-                $left -= $cost;
-                $got = [...$got, ...$tools];
-                $lifts = [...$lifts, ...$lifted];
-            }
-        }
+        $steps = $this->answer->steps($buy, $had, (float) $this->budget - $this->total());
 
-        return $got === [] ? null : $this->rung(0, $got, $this->total(), $lifts, []);
+        return $steps === []
+            ? null
+            : $this->cutter->rung(
+                0,
+                array_merge(...array_column($steps, 0)),
+                $this->total(),
+                array_merge(...array_column($steps, 1)),
+            );
+    }
+
+    /** All but what is borrowed. */
+    private function without(Offer $borrow, Rung $all): ?Rung
+    {
+        $tools = array_values(array_filter($all->tools, static fn (Offer $offer): bool => $offer !== $borrow));
+
+        return $tools === [] ? null : $this->cutter->rung(0, $tools, $this->total(), $all->lifts);
     }
 
     /** @return array<string, true> everything owned by the end of it, keyed by tool */
     private function had(): array
     {
-        $had = array_fill_keys($this->answer->problem->problem->owned, true);
+        $had = $this->answer->owned();
         foreach ($this->answer->stages as $stage) {
             $had += array_fill_keys($stage->buy, true);
         }
@@ -288,79 +298,5 @@ final class Ladder
         } while ($tooSoon !== []);
 
         return $answer;
-    }
-
-    /** @return list<Rung> */
-    private function allRungs(): array
-    {
-        $had = array_fill_keys($this->answer->problem->problem->owned, true);
-        $rungs = [];
-        $number = $this->answer->stages !== [] && $this->answer->stages[0]->buy === [] ? 0 : 1;
-        foreach ($this->answer->stages as $stage) {
-            $cut = $this->cut($this->answer->steps($stage->buy, $had), $stage->cost);
-            $had += array_fill_keys($stage->buy, true);
-            $from = $stage->cumulativeCost - $stage->cost;
-            foreach ($cut as $index => [$tools, $lifts]) {
-                $reached = $index === count($cut) - 1 ? $this->answer->reached($stage, $had) : [];
-                $rungs[] = $rung = $this->rung($number, $tools, $from, $lifts, $reached);
-                $from = $rung->to;
-            }
-            $number++;
-        }
-
-        return $rungs;
-    }
-
-    /**
-     * @param  list<array{list<Offer>, list<Lift>}>  $steps
-     * @return non-empty-list<array{list<Offer>, list<Lift>}> a stage that is not dear is one
-     */
-    private function cut(array $steps, float $cost): array
-    {
-        $cut = [[[], []]];
-        $sum = 0.0;
-        foreach ($steps as [$tools, $lifts]) {
-            $price = self::costOf($tools);
-            if ($cost > self::A_RUNG && $sum > 0.0 && $sum + $price > self::A_RUNG) {
-                $cut[] = [[], []];
-                $sum = 0.0;
-            }
-            $last = count($cut) - 1;
-            $cut[$last] = [[...$cut[$last][0], ...$tools], [...$cut[$last][1], ...$lifts]];
-            $sum += $price;
-        }
-
-        return $cut;
-    }
-
-    /**
-     * @param  list<Offer>  $tools
-     * @param  list<Lift>  $lifts
-     * @param  list<Reached>  $reached
-     */
-    private function rung(int $stage, array $tools, float $from, array $lifts, array $reached): Rung
-    {
-        $cost = self::costOf($tools);
-        $month = $this->months?->whenSaved($from + $cost);
-        $late = array_filter(
-            $reached,
-            static fn (Reached $goal): bool => $month !== null &&
-                $goal->work->due !== null &&
-                $month > substr($goal->work->due, 0, 7),
-        );
-        $minutes = array_sum(array_map(static fn (Offer $offer): int => $offer->making->minutes ?? 0, $tools));
-
-        return new Rung($stage, $tools, $cost, $from, $from + $cost, $minutes, $lifts, $reached, $month, $late !== []);
-    }
-
-    private function work(string $id): PlannedWork
-    {
-        return array_column($this->works, null, 'id')[$id];
-    }
-
-    /** @param  list<Offer>  $offers */
-    private static function costOf(array $offers): float
-    {
-        return (float) array_sum(array_map(static fn (Offer $offer): float => $offer->price, $offers));
     }
 }

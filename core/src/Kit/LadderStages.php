@@ -62,11 +62,18 @@ final class LadderStages
     /**
      * @param  list<string>  $buy
      * @param  array<string, true>  $had  keyed by tool
+     * @param  float  $money  what may be spent on them
      * @return list<array{list<Offer>, list<Lift>}>
      */
-    public function steps(array $buy, array $had): array
+    public function steps(array $buy, array $had, float $money = INF): array
     {
-        return $this->steps->of($buy, $had);
+        return $this->steps->of($buy, $had, $money);
+    }
+
+    /** @return array<string, true> what was owned at first, keyed by tool */
+    public function owned(): array
+    {
+        return array_fill_keys($this->problem->problem->owned, true);
     }
 
     /**

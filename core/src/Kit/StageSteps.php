@@ -23,9 +23,10 @@ final class StageSteps
      *
      * @param  list<string>  $buy
      * @param  array<string, true>  $had  keyed by tool
+     * @param  float  $money  what may be spent; steps that it does not reach for are left out
      * @return list<array{list<Offer>, list<Lift>}>
      */
-    public function of(array $buy, array $had): array
+    public function of(array $buy, array $had, float $money = INF): array
     {
         $before = $this->ways->with($had);
         $all = $had + array_fill_keys($buy, true);
@@ -36,9 +37,10 @@ final class StageSteps
             ARRAY_FILTER_USE_BOTH,
         );
         $steps = [];
-        while ($waiting !== []) {
-            $tools = $this->best($this->withSharpening($waiting, $had), $waiting, $had);
+        while (($within = $this->within($waiting, $had, $money)) !== []) {
+            $tools = $this->best($this->withSharpening($within, $had), $waiting, $had);
             $had += $tools;
+            $money -= $this->cost($tools);
             $lifted = array_filter(
                 $waiting,
                 fn (int $method): bool => array_diff_key($this->ways->takes($method), $had) === [],
@@ -48,6 +50,19 @@ final class StageSteps
         }
 
         return $steps;
+    }
+
+    /**
+     * @param  array<string, int>  $waiting  methods by operation
+     * @param  array<string, true>  $had
+     * @return array<string, int> those whose missing tools cost no more
+     */
+    private function within(array $waiting, array $had, float $money): array
+    {
+        return array_filter(
+            $waiting,
+            fn (int $method): bool => $this->cost(array_diff_key($this->ways->takes($method), $had)) <= $money + 1e-9,
+        );
     }
 
     /**

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Work;
 
+use JackRest\Core\Work\Operations\BreakingDownOperations;
+use JackRest\Core\Work\Operations\ChoppingOperations;
+use JackRest\Core\Work\Operations\EdgeOperations;
+use JackRest\Core\Work\Operations\FaceOperations;
 use JackRest\Core\Work\Operations\GrooveOperations;
 use JackRest\Core\Work\Operations\HoldingOperations;
-use JackRest\Core\Work\Operations\JointOperations;
+use JackRest\Core\Work\Operations\JointFittingOperations;
+use JackRest\Core\Work\Operations\JointSawingOperations;
 use JackRest\Core\Work\Operations\MarkingOperations;
-use JackRest\Core\Work\Operations\PreparingOperations;
 use JackRest\Core\Work\Operations\ShapingOperations;
 use JackRest\Core\Work\Operations\SharpeningOperations;
 use OutOfBoundsException;
@@ -24,9 +28,13 @@ final class Operations
 
         return $operations ??= array_column(
             [
-                ...PreparingOperations::list(),
+                ...BreakingDownOperations::list(),
+                ...FaceOperations::list(),
+                ...EdgeOperations::list(),
                 ...MarkingOperations::list(),
-                ...JointOperations::list(),
+                ...JointSawingOperations::list(),
+                ...ChoppingOperations::list(),
+                ...JointFittingOperations::list(),
                 ...GrooveOperations::list(),
                 ...ShapingOperations::list(),
                 ...HoldingOperations::list(),

@@ -137,7 +137,7 @@ final class LadderPropertiesTest extends TestCase
             1e-6,
         );
         self::assertLessThanOrEqual(($budget ?? INF) + 1e-6, $sum);
-        $next = $ladder->outOfReach();
+        $next = $ladder->outOfReach;
         if ($next !== null) {
             $meanwhile = $next->meanwhile->cost ?? 0.0;
             self::assertEqualsWithDelta($next->short, $sum + $next->rung->cost - (float) $budget, 1e-6);
@@ -145,6 +145,38 @@ final class LadderPropertiesTest extends TestCase
             self::assertGreaterThanOrEqual($next->short - 1e-6, $next->borrow->price ?? INF);
         }
         self::assertGreaterThanOrEqual(($ladder->straight() ?? 0.0) - 1e-6, $ladder->straight() === null ? 0 : $sum);
+    }
+
+    /** What the money buys of a rung that it does not reach for is of use by itself, or with what is borrowed. */
+    #[DataProvider('smallBudgets')]
+    public function test_what_is_bought_meanwhile_is_of_use(int $seed, float $budget): void
+    {
+        [, $works, $owned, $school] = self::random($seed);
+        $ladder = new Ladder($works, $owned, [], $school, $budget);
+        $beyond = $ladder->outOfReach;
+        $meanwhile = $beyond?->meanwhile;
+        $had = [
+            ...array_map(static fn (ToolAtHand $tool): string => $tool->id, $owned),
+            ...array_map(static fn (Offer $offer): string => $offer->id, $ladder->toGet()),
+            ...$beyond?->borrow === null ? [] : [$beyond->borrow->id],
+        ];
+        foreach ($meanwhile->lifts ?? [] as $lift) {
+            self::assertSame([], array_diff($lift->tools, $had), $lift->task->operation->id);
+        }
+        foreach ($meanwhile->tools ?? [] as $offer) {
+            self::assertNotSame([], Lift::of($offer->id, $meanwhile->lifts ?? []), $offer->name);
+        }
+        self::assertLessThanOrEqual($budget + 1e-6, $ladder->toSpend());
+    }
+
+    /** @return iterable<string, array{int, float}> */
+    public static function smallBudgets(): iterable
+    {
+        foreach (range(1, 12) as $seed) {
+            foreach ([10.0, 35.0, 90.0, 160.0] as $budget) {
+                yield "seed $seed, $budget" => [$seed, $budget];
+            }
+        }
     }
 
     #[DataProvider('seeds')]
@@ -224,7 +256,7 @@ final class LadderPropertiesTest extends TestCase
         $ladder = new Ladder($works, $owned, [], new School(['spend' => 'second-hand']), 150.0);
         self::assertSame('paper-on-glass', $ladder->next()?->tools[0]->kind);
         self::assertSame(1, $ladder->rungs()[0]->reached[0]->floor);
-        $new = (new Ladder($works, $owned, [], new School(), 150.0))->outOfReach();
+        $new = (new Ladder($works, $owned, [], new School(), 150.0))->outOfReach;
         self::assertSame('try-square', $new?->borrow?->kind, 'At the price of new tools a square is borrowed.');
         self::assertSame('paper-on-glass', $new->meanwhile?->tools[0]->kind);
     }
@@ -239,7 +271,7 @@ final class LadderPropertiesTest extends TestCase
                 break;
             }
         }
-        $next = (new Ladder($works, [], [], new School(), $least - 20.0))->outOfReach();
+        $next = (new Ladder($works, [], [], new School(), $least - 20.0))->outOfReach;
         self::assertNotNull($next);
         self::assertEqualsWithDelta(20.0, $next->short, 1e-6);
         self::assertSame('try-square', $next->borrow?->kind);

@@ -148,7 +148,8 @@ final readonly class LadderWords
             $until === null => null,
             $more < 0.005 => 'Climbing costs nothing more than buying all of it at once.',
             default => 'Climbing costs '.($this->money)($more).' more in the end than buying all of it at once ('.
-                ($this->money)($straight).'), and begins for '.($this->money)($until).'.',
+                ($this->money)($straight).
+                ($ladder->rungs()[0]->tools === [] ? ').' : '), and begins for '.($this->money)($until).'.'),
         };
     }
 

@@ -63,14 +63,14 @@ final class LadderWordsTest extends TestCase
 
     public function test_a_budget_too_small_is_told_what_to_borrow_and_what_it_buys(): void
     {
-        $next = self::box(budget: 125.0)->outOfReach();
+        $next = self::box(budget: 125.0)->outOfReach;
         self::assertNotNull($next);
         self::assertSame(
             'Dovetailed box, roughly made: € 136 more. You are € 11 short: leave the try square, 250 mm for now and '
                 .'borrow one. The rest is within your budget.',
             self::words()->outOfReach($next),
         );
-        $tiny = self::box(budget: 30.0)->outOfReach();
+        $tiny = self::box(budget: 30.0)->outOfReach;
         self::assertNotNull($tiny);
         self::assertNull($tiny->borrow);
         self::assertStringEndsWith(

@@ -85,11 +85,11 @@ const euros = (cost: number) => `€ ${cost}`
 const unlocked = (data: Schemas['Ladder']) =>
   data.rungs.reduce((sum, rung) => sum + rung.unlocks.length, data.beyond ? 1 : 0)
 
-function inWords(data: Schemas['Ladder']): string {
-  return data.rungs
-    .map(
-      (rung) =>
-        `${rung.tools.length > 0 ? `${rung.made ? 'Make' : 'Get'} ${rung.tools.map((tool) => tool.name).join(', ')}` : 'At once'}, ${rung.toText} in all${rung.unlocks.length > 0 ? `: unlocks ${rung.unlocks.map((work) => `${work.name}, ${work.well}`).join('; ')}` : ''}.`,
-    )
-    .join(' ')
+const inWords = (data: Schemas['Ladder']) => data.rungs.map(rungInWords).join(' ')
+
+function rungInWords(rung: Schemas['Rung']): string {
+  const tools = rung.tools.map((tool) => tool.name).join(', ')
+  const got = tools === '' ? 'At once' : `${rung.made ? 'Make' : 'Get'} ${tools}`
+  const works = rung.unlocks.map((work) => `${work.name}, ${work.well}`).join('; ')
+  return `${got}, ${rung.toText} in all${works === '' ? '' : `: unlocks ${works}`}.`
 }

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Tests\Kit;
+
+use Bench\RandomKit;
+use JackRest\Core\Kit\KitPlan;
+use JackRest\Core\Kit\KitPlanInput;
+use JackRest\Core\Kit\Method;
+use JackRest\Core\Kit\OperationCovered;
+use JackRest\Core\Kit\OperationWanted;
+use JackRest\Core\Kit\ToolOffer;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** How the search ends: its time, its parts, what does not steer it. */
+final class KitPlanSearchTest extends TestCase
+{
+    /** Where nothing at all may be searched the first look gives a set and a bound. */
+    #[DataProvider('limits')]
+    public function test_a_search_stopped_early_says_so_and_its_bound_holds(int $seed, float $seconds): void
+    {
+        $kit = RandomKit::of($seed, 120, 80, 300);
+        $stopped = (new KitPlan())(
+            new KitPlanInput($kit->operations, $kit->tools, $kit->methods, $kit->owned, null, $seconds),
+        );
+        $full = (new KitPlan())($kit);
+
+        self::assertLessThanOrEqual($full->cost, $stopped->lowerBound);
+        self::assertGreaterThanOrEqual($full->cost, $stopped->cost);
+        self::assertSame($stopped->cost <= $stopped->lowerBound, $stopped->provenOptimal);
+        self::assertSame([], $stopped->uncoverable);
+        self::assertCount(80, $stopped->coverage);
+    }
+
+    /** @return iterable<string, array{int, float}> */
+    public static function limits(): iterable
+    {
+        foreach ([1, 2, 3, 4, 5] as $seed) {
+            yield "seed $seed, no time" => [$seed, 0.0];
+            yield "seed $seed, a little" => [$seed, 0.02];
+        }
+    }
+
+    public function test_no_time_at_all_leaves_a_hard_kit_unproven(): void
+    {
+        $kit = RandomKit::of(1, 120, 80, 300);
+        $asked = new KitPlanInput($kit->operations, $kit->tools, $kit->methods, $kit->owned, null, 0.0);
+        self::assertFalse((new KitPlan())($asked)->provenOptimal);
+    }
+
+    /** Kits that share no tool, side by side: the plan is the plans of both. */
+    #[DataProvider('seeds')]
+    public function test_independent_parts_are_solved_as_if_alone(int $seed): void
+    {
+        $kits = [RandomKit::of($seed, 14, 7, 20, null, 4), RandomKit::of(300 + $seed, 14, 7, 20, null, 4)];
+        $both = [[], [], [], []];
+        $bought = [];
+        foreach ($kits as $number => $kit) {
+            $kit = self::renamed($kit, "k$number-");
+            foreach ([$kit->operations, $kit->tools, $kit->methods, $kit->owned] as $part => $list) {
+                $both[$part] = [...$both[$part], ...$list];
+            }
+            $bought = [...$bought, ...(new KitPlan())($kit)->buy];
+        }
+        self::assertSame($bought, (new KitPlan())(new KitPlanInput(...$both))->buy);
+    }
+
+    /** A weight of 0 never steers what is bought, and is reported like any other. */
+    #[DataProvider('seeds')]
+    public function test_operations_of_no_weight_do_not_steer(int $seed): void
+    {
+        $kit = RandomKit::of($seed, 14, 8, 22, 8.0, 4);
+        $idle = array_map(
+            static fn (OperationWanted $wanted): OperationWanted => new OperationWanted(
+                $wanted->id,
+                $wanted->minGrade,
+                in_array($wanted->id, ['o000', 'o003'], true) ? 0.0 : $wanted->weight,
+            ),
+            $kit->operations,
+        );
+        $without = array_values(array_filter(
+            $idle,
+            static fn (OperationWanted $wanted): bool => $wanted->weight > 0.0,
+        ));
+        $plan = (new KitPlan())(new KitPlanInput($idle, $kit->tools, $kit->methods, $kit->owned, 8.0));
+        $same = (new KitPlan())(new KitPlanInput($without, $kit->tools, $kit->methods, $kit->owned, 8.0));
+        self::assertSame($same->buy, $plan->buy);
+        $covered = array_map(static fn (OperationCovered $way): string => $way->operation, $plan->coverage);
+        foreach (['o000', 'o003'] as $id) {
+            self::assertTrue(in_array($id, $covered, true) || in_array($id, $plan->unserved ?? [], true));
+        }
+    }
+
+    private static function renamed(KitPlanInput $kit, string $with): KitPlanInput
+    {
+        $name = static fn (string $id): string => $with.$id;
+
+        return new KitPlanInput(
+            array_map(static fn (OperationWanted $one): OperationWanted => new OperationWanted(
+                $with.$one->id, $one->minGrade, $one->weight,
+            ), $kit->operations),
+            array_map(static fn (ToolOffer $one): ToolOffer => new ToolOffer(
+                $with.$one->id, $one->cost, array_map($name, $one->needs),
+            ), $kit->tools),
+            array_map(static fn (Method $one): Method => new Method(
+                $with.$one->operation, array_map($name, $one->tools), $one->grade,
+            ), $kit->methods),
+            array_map($name, $kit->owned),
+        );
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 25) as $seed) {
+            yield "seed $seed" => [$seed];
+        }
+    }
+}
