@@ -14,6 +14,7 @@ use App\Print\PrintedSheet;
 use App\Work\KitOfBench;
 use Illuminate\Http\Response;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Kit\LadderWords;
 
 /** The bench itself: what wants doing, preferences, and what every page asks for. */
 final class BenchController
@@ -29,10 +30,20 @@ final class BenchController
         return BenchResource::of(
             $kit->nextWork(),
             (new ToDoOfBench($bench, $kit, $format))->readiness(),
+            self::already($kit),
             (new RecurringOfBench($bench))->lines(),
             array_values($diary->get()->all()),
             $format,
         );
+    }
+
+    /** What can be made before any of it is done. */
+    private static function already(KitOfBench $kit): ?string
+    {
+        $work = $kit->nextWork();
+        $floor = $work === null || $kit->lacking($work) === [] ? null : $kit->floor($work);
+
+        return $floor === null ? null : 'With what hangs here it would be '.LadderWords::floor($floor).'.';
     }
 
     /** Whether anything changed since: asked every few seconds by every open window. */

@@ -28,12 +28,14 @@ final class BenchResource
     public static function of(
         ?Work $work,
         ToDoList $readiness,
+        ?string $already,
         array $upkeep,
         array $latest,
         LengthFormatter $format,
     ): BenchAnswer {
         return new BenchAnswer(
             work: $work === null ? null : self::work($work, $format),
+            already: $already,
             ready: $readiness->isReady(),
             sentence: $readiness->sentence(),
             minutes: $readiness->minutes(),

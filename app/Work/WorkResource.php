@@ -17,6 +17,7 @@ use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Measure;
 use JackRest\Core\Work\Pattern;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Count;
 use JackRest\Desk\Kit\CoverageWords;
 use JackRest\Desk\Kit\LadderWords;
 
@@ -40,6 +41,8 @@ final class WorkResource
             array_unique(array_map(static fn (Task $task): string => $task->operation->id, $kit->lacking($work))),
         );
 
+        $floor = $kit->floor($work);
+
         return new WorkAnswer(
             id: $work->id,
             version: $work->version,
@@ -47,11 +50,12 @@ final class WorkResource
             form: $work->patternOfWork()->form ?? self::OWN_FORM,
             state: match (true) {
                 $missing === 0 => 'now',
+                $floor !== null => 'roughly',
                 $work->chosen && self::isPlanned($work, $kit) => 'planned',
                 default => 'locked',
             },
             missing: $missing,
-            well: ($floor = $kit->floor($work)) === null ? null : LadderWords::floor($floor),
+            well: $floor === null ? null : LadderWords::floor($floor),
             chosen: $work->chosen,
             due: $work->due_on,
         );
@@ -159,11 +163,12 @@ final class WorkResource
             name: $row->task->operation->name,
             explains: $row->task->operation->says,
             numbers: self::numbers($row->task, $format),
-            state: $row->isEnough()
-                ? 'now'
-                : ($kit->coverageOfPlan()->of($row->task)->isEnough()
-                    ? 'planned'
-                    : 'impossible'),
+            state: match (true) {
+                $row->isEnough() => 'now',
+                $row->best !== null => 'roughly',
+                $kit->coverageOfPlan()->of($row->task)->isEnough() => 'planned',
+                default => 'impossible',
+            },
             slow: $row->isEnough() && $row->better !== null,
             tools: implode(', ', $row->best?->names() ?? []),
             says: $words->says($row).self::leftOut($row, $kit),
@@ -221,18 +226,31 @@ final class WorkResource
     /** @param  list<TaskCoverage>  $covered */
     public static function sentence(array $covered, string $name): string
     {
-        $missing = count(array_filter($covered, static fn (TaskCoverage $row): bool => ! $row->isEnough()));
+        $enough = static fn (TaskCoverage $row): bool => $row->isEnough();
+        $poor = array_filter($covered, static fn (TaskCoverage $row): bool => ! $enough($row) && $row->best !== null);
+        $none = count($covered) - count(array_filter($covered, $enough)) - count($poor);
         $slow = count(
-            array_filter($covered, static fn (TaskCoverage $row): bool => $row->isEnough() && $row->better !== null),
+            array_filter($covered, static fn (TaskCoverage $row): bool => $enough($row) && $row->better !== null),
         );
+        $tooled = array_filter($covered, static fn (TaskCoverage $row): bool => ($row->best->tools ?? []) !== []);
         $all = count($covered);
 
         return match (true) {
             $all === 0 => 'Add the operations it takes.',
-            $missing === 0 && $slow === 0 => "You can make the $name with what hangs here.",
-            $missing === 0 => "You can make the $name; $slow of $all operations will be slow.",
-            $missing === $all => "Nothing of the $name can be done yet.",
-            default => $all - $missing." of $all operations can be done; $missing cannot yet.",
+            $tooled === [] && $none > 0 => "Nothing of the $name can be done yet.",
+            $none > 0 => $all - $none." of $all operations can be done; $none cannot yet.",
+            $poor !== [] => "You can make the $name, ".self::well($poor).': '.
+                Count::of(count($poor), 'operation').' not done as well as it asks.',
+            $slow > 0 => "You can make the $name; $slow of $all operations will be slow.",
+            default => "You can make the $name with what hangs here.",
         };
+    }
+
+    /** @param  non-empty-array<TaskCoverage>  $poor  what is done worse than it is asked */
+    private static function well(array $poor): string
+    {
+        return LadderWords::floor(
+            min(array_map(static fn (TaskCoverage $row): int => $row->best->way->grade ?? 1, array_values($poor))),
+        );
     }
 }

@@ -121,6 +121,33 @@ final class LadderTest extends HttpTestCase
         }
     }
 
+    /** What the ladder says can be made already is what Works, Kit and Bench say, tool by tool. */
+    public function test_works_say_what_the_ladder_says_can_be_made_already(): void
+    {
+        $kinds = ['', 'router-plane', 'paring-block', 'rebate-plane', 'mallet'];
+        foreach ($kinds as $kind) {
+            if ($kind === 'mallet') {
+                Tool::of(self::bench())->whereIn('kind', ['mallet', 'dovetail-saw'])->delete();
+            } elseif ($kind !== '') {
+                $this->ask('POST', '/api/tools', [
+                    'kind' => $kind, 'figures' => (object) [], 'name' => '', 'status' => 'owned', 'price' => '',
+                ])->assertCreated();
+            }
+            $already = [];
+            foreach ($this->ask('GET', '/api/kit/ladder')->json('rungs') as $rung) {
+                foreach ($rung['tools'] === [] ? $rung['unlocks'] : [] as $work) {
+                    $already[$work['name']] = $work['well'];
+                }
+            }
+            $works = array_filter(
+                $this->ask('GET', '/api/works')->json('works'),
+                static fn (array $work): bool => $work['chosen'],
+            );
+            $works = array_column($works, 'well', 'name');
+            self::assertEquals($already, array_filter($works, is_string(...)), "with $kind");
+        }
+    }
+
     public function test_an_impossible_plan_names_the_operation(): void
     {
         $this->ask('POST', '/api/works', [

@@ -18,6 +18,7 @@ final readonly class BenchAnswer extends Answer
      */
     public function __construct(
         #[Field('the work that is next; null: none is chosen')] public ?WorkPieceAnswer $work,
+        #[Field('how well it can be made already; null: not at all, or well enough')] public ?string $already,
         #[Field('whether work can begin')] public bool $ready,
         #[Field('what it comes to, in one sentence')] public string $sentence,
         #[Field('how long it takes')] public int $minutes,

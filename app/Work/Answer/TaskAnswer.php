@@ -15,7 +15,7 @@ final readonly class TaskAnswer extends Answer
         #[Field('what it is called')] public string $name,
         #[Field('what that is')] public string $explains,
         #[Field('the user\'s own numbers in it')] public string $numbers,
-        #[Field('how it stands', among: ['now', 'planned', 'impossible'])] public string $state,
+        #[Field('how it stands', among: ['now', 'roughly', 'planned', 'impossible'])] public string $state,
         #[Field('whether it takes long with these tools')] public bool $slow,
         #[Field('with which tools')] public string $tools,
         #[Field('ready to be read')] public string $says,

@@ -15,7 +15,7 @@ final readonly class WorkAnswer extends Answer
         #[Field('which state of the record this is')] public int $version,
         #[Field('what it is called')] public string $name,
         #[Field('which form it has')] public string $form,
-        #[Field('how it stands', among: ['now', 'planned', 'locked'])] public string $state,
+        #[Field('how it stands', among: ['now', 'roughly', 'planned', 'locked'])] public string $state,
         #[Field('how many operations have no way that is good enough')] public int $missing,
         #[Field('how well it can be made with what hangs here; null: not at all')] public ?string $well,
         #[Field('whether the kit is planned for it')] public bool $chosen,

@@ -125,7 +125,7 @@ final readonly class LadderWords
         return match (true) {
             $next->meanwhile === null => $says,
             $next->borrow !== null => "$says The rest is within your budget.",
-            default => "$says What you have buys ".
+            default => "$says What you have is enough for ".
                 PurchaseWords::listed(
                     array_map(static fn (Offer $offer): string => "the {$offer->name}", $next->meanwhile->tools),
                 ).

@@ -74,7 +74,7 @@ final class LadderWordsTest extends TestCase
         self::assertNotNull($tiny);
         self::assertNull($tiny->borrow);
         self::assertStringEndsWith(
-            'What you have buys the abrasive paper on glass and the marking knife.',
+            'What you have is enough for the abrasive paper on glass and the marking knife.',
             self::words()->outOfReach($tiny),
         );
     }

@@ -2774,6 +2774,8 @@ export interface components {
         Bench: {
             /** @description the work that is next; null: none is chosen */
             work: components["schemas"]["WorkPiece"] | null;
+            /** @description how well it can be made already; null: not at all, or well enough */
+            already: string | null;
             /** @description whether work can begin */
             ready: boolean;
             /** @description what it comes to, in one sentence */
@@ -5345,7 +5347,7 @@ export interface components {
              * @description how it stands
              * @enum {string}
              */
-            state: "now" | "planned" | "impossible";
+            state: "now" | "roughly" | "planned" | "impossible";
             /** @description whether it takes long with these tools */
             slow: boolean;
             /** @description with which tools */
@@ -5843,7 +5845,7 @@ export interface components {
              * @description how it stands
              * @enum {string}
              */
-            state: "now" | "planned" | "locked";
+            state: "now" | "roughly" | "planned" | "locked";
             /** @description how many operations have no way that is good enough */
             missing: number;
             /** @description how well it can be made with what hangs here; null: not at all */

@@ -98,7 +98,7 @@ function why(data: Schemas['Bench']): string {
   if (!data.work) return 'Begin with what you want to make.'
   return data.ready
     ? 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.'
-    : 'In the order that stops you least. Each opens where it is done.'
+    : `${data.already ? `${data.already} ` : ''}In the order that stops you least. Each opens where it is done.`
 }
 
 function MainButton({ chore }: { chore: Schemas['Chore'] }) {

@@ -52,10 +52,10 @@ export function WorksPage() {
 
 function stroke(list: readonly Schemas['Work'][]): { says: string; why: string } {
   const chosen = list.filter((work) => work.chosen)
-  const now = chosen.filter((work) => work.state === 'now').length
+  const now = chosen.filter((work) => work.well !== null).length
   if (list.length === 0)
     return { says: 'Choose what it is like.', why: 'Its sizes come next; all of them have a usual value.' }
-  if (chosen.length === 0) return { says: 'Take one up.', why: 'None counts in the plan at the moment.' }
+  if (chosen.length === 0) return { says: 'Choose one.', why: 'None counts in the plan at the moment.' }
   return {
     says: now === chosen.length ? 'All of them can be made.' : `${now} of ${chosen.length} can be made now.`,
     why: 'Those with a tick at the left count in the plan; the others wait.',
@@ -88,7 +88,7 @@ function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
               disabled={choose.isPending}
               onChange={() => choose.mutate(work)}
               aria-label={`${work.name} counts in the plan`}
-              className="h-5 w-5 accent-ink"
+              className="h-5 w-5 shrink-0 accent-ink"
             />
             <Link
               to={`/kit/works/${work.id}`}
@@ -98,9 +98,7 @@ function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
               <span className="grow">
                 <span className="font-bold underline decoration-rule underline-offset-4">{work.name}</span>
                 <span className="block text-sm text-soft">
-                  {work.missing === 0
-                    ? 'every operation can be done'
-                    : `${work.missing} ${work.missing === 1 ? 'operation' : 'operations'} cannot be done yet`}
+                  {stands(work)}
                   {work.due && `; wanted by ${asDay(work.due)}`}
                 </span>
               </span>
@@ -110,6 +108,14 @@ function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
       </ul>
     </>
   )
+}
+
+function stands(work: Schemas['Work']): string {
+  const operations = `${work.missing} ${work.missing === 1 ? 'operation' : 'operations'}`
+  if (work.missing === 0) return 'every operation can be done'
+  return work.well === null
+    ? `${operations} without a way that is good enough`
+    : `${work.well}: ${operations} not done as well as it asks`
 }
 
 function PatternCard({ pattern }: { pattern: Schemas['Pattern'] }) {
