@@ -39,6 +39,7 @@ Route::get('tools/{tool}', [ToolController::class, 'show']);
 Route::put('tools/{tool}', [ToolController::class, 'update']);
 Route::delete('tools/{tool}', [ToolController::class, 'destroy']);
 Route::put('tools/{tool}/price', [ToolController::class, 'price']);
+Route::put('tools/{tool}/condition', [ToolController::class, 'condition']);
 Route::post('tools/{tool}/got', [ToolController::class, 'got']);
 Route::post('tools/{tool}/strokes', [ToolController::class, 'strokes']);
 Route::post('tools/{tool}/edges', [EdgeController::class, 'store']);

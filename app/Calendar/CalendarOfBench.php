@@ -6,7 +6,6 @@ namespace App\Calendar;
 
 use App\Bench\Bench;
 use App\Blank\Blank;
-use App\Edge\Edge;
 use App\Edge\OutlookOfBench;
 use App\Making\Making;
 use App\Reference\Reference;
@@ -66,13 +65,15 @@ final readonly class CalendarOfBench
         $outlook = new OutlookOfBench($this->bench);
         $days = [];
         foreach ($outlook->edges as $id => $edge) {
-            $in = $edge->condition === Edge::SHARP ? $outlook->forecasts[$id]->days(0.5) : 0.0;
+            $in = $edge->isSharp() ? $outlook->forecasts[$id]->days(0.5) : 0.0;
             if ($in !== null && $in <= self::DAYS) {
                 $days[] = new CalendarDay(
                     "hone-$id",
                     Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(),
-                    "Hone the {$edge->name}",
-                    $in <= 0.0 ? 'It wants honing now.' : 'By your diary it is as likely blunt by then as not.',
+                    ($edge->isSharp() || $edge->isDue() ? 'Hone the ' : 'Look at the ').$edge->name,
+                    $in <= 0.0
+                        ? $edge->forecast($outlook->forecasts[$id])
+                        : 'By your diary it is as likely blunt by then as not.',
                 );
             }
         }

@@ -14,7 +14,6 @@ use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Measure\LengthFormatter;
 
 /** A sharpening day: all edges that are due, stone by stone. */
@@ -27,7 +26,7 @@ final class DayController
         $all = Edge::of($bench)
             ->get()
             ->toBase()
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
+            ->sortBy(static fn (Edge $edge): array => $edge->order())
             ->values();
         $chosen = $request->edges($bench, $day->due);
         $plan = $day->plan($chosen);

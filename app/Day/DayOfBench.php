@@ -56,11 +56,11 @@ final class DayOfBench
             ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
             ->all();
         $this->due = Edge::of($bench)
-            ->where('condition', '!=', Edge::SHARP)
+            ->whereNotIn('condition', [Edge::SHARP, Edge::UNKNOWN])
             ->get()
             ->toBase()
             ->reject(static fn (Edge $edge): bool => in_array($edge->id, $running, true))
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name])
+            ->sortBy(static fn (Edge $edge): array => $edge->order())
             ->values();
     }
 
@@ -111,7 +111,14 @@ final class DayOfBench
     {
         // An edge that was chosen though nothing is noted of it gets a touch-up.
         $need = EdgeNeed::tryFrom($edge->condition) ?? EdgeNeed::TouchUp;
-        $form = SharpeningForm::of($edge->toCore(), [], $need, $this->stones, $this->format, $this->rack->school);
+        $form = SharpeningForm::of(
+            $edge->toCore(),
+            $edge->typed($this->format),
+            $need,
+            $this->stones,
+            $this->format,
+            $this->rack->school,
+        );
         if ($form->plan === null || $form->task === null) {
             $this->left[$edge->id] = (string) $form->missing;
 
@@ -134,7 +141,7 @@ final class DayOfBench
                 $plan->state->contactWidthMm,
                 $plan->state->contactLengthMm,
                 $plan->state->removeUm,
-                $task->finishUm(),
+                $plan->finishUm(),
                 $abrasives,
             ),
             $task->school->path,

@@ -14,9 +14,9 @@ use Illuminate\Support\Collection;
 use JackRest\Core\Day\Round;
 use JackRest\Core\Day\SharpeningDay;
 use JackRest\Core\Day\Visit;
-use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Desk\Day\WaitWords;
+use JackRest\Desk\Edge\HoningTime;
 use JackRest\Desk\Edge\SharpeningWords;
 
 /** A sharpening day: who goes over which stone when, and what it saves. */
@@ -35,8 +35,8 @@ final class DayResource
                         static fn (Edge $edge): DayEdgeAnswer => new DayEdgeAnswer(
                             id: $edge->id,
                             name: $edge->name,
-                            says: $bench->left[$edge->id] ?? (EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp'),
-                            due: $edge->condition !== Edge::SHARP,
+                            says: $bench->left[$edge->id] ?? Edge::says($edge->condition),
+                            due: $edge->isDue(),
                             left: isset($bench->left[$edge->id]),
                             chosen: in_array($edge->id, $chosen, true),
                         ),
@@ -50,7 +50,7 @@ final class DayResource
             next: $day === null
                 ? self::nothingYet($bench, $chosen)
                 : new NextAnswer(
-                    says: self::edges($day).', '.SharpeningWords::inMinutes($day->totalSeconds).'.',
+                    says: self::edges($day).'. '.(new HoningTime($day->totalSeconds))->says().'.',
                     why: self::saves($day),
                 ),
         );

@@ -15,9 +15,13 @@ use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeKind;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\NewEdge;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 
 /**
  * @property int $tool_id
@@ -28,7 +32,7 @@ use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
  * @property float $secondary_deg
  * @property float $micro_width_mm
  * @property float $finish_um
- * @property string $condition sharp, or what {@see \JackRest\Core\Edge\EdgeNeed} calls it
+ * @property string $condition sharp, unknown, or what {@see EdgeNeed} calls it
  * @property string|null $honed_on
  * @property EdgeKind $form
  * @property EdgeDuty $duty
@@ -42,11 +46,15 @@ use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
  * @property float $honed_mm honed off the lands of a hollow since it was ground
  * @property float|null $left_mm usable length of the blade
  * @property float|null $aim_deg the honed angle it is meant to have
+ * @property float|null $nick_mm how deep its nick is; null: it has none, or nobody measured it
  * @property Tool $tool
  */
 final class Edge extends Record
 {
     public const SHARP = 'sharp';
+
+    /** Nobody has looked at it yet. */
+    public const UNKNOWN = 'unknown';
 
     /** Whether any edge of a bench is of hard steel laminated to soft iron. */
     public static function hasLaminated(Bench $bench): bool
@@ -82,6 +90,7 @@ final class Edge extends Record
             'honed_mm' => 'float',
             'left_mm' => 'float',
             'aim_deg' => 'float',
+            'nick_mm' => 'float',
         ];
     }
 
@@ -107,6 +116,49 @@ final class Edge extends Record
     public function trials(): HasMany
     {
         return $this->hasMany(StopTrial::class);
+    }
+
+    public function isSharp(): bool
+    {
+        return $this->condition === self::SHARP;
+    }
+
+    /** Whether it was looked at and wants something. */
+    public function isDue(): bool
+    {
+        return EdgeNeed::tryFrom($this->condition) !== null;
+    }
+
+    /** How a condition is read. */
+    public static function says(string $condition): string
+    {
+        return match ($condition) {
+            self::SHARP => 'Sharp',
+            self::UNKNOWN => 'Not looked at yet',
+            default => EdgeNeed::from($condition)->label(),
+        };
+    }
+
+    /** @return array<string, string> what was measured of what it wants, as it would be typed */
+    public function typed(LengthFormatter $format): array
+    {
+        return $this->nick_mm === null ? [] : ['nickDepth' => $format->typed($this->nick_mm)];
+    }
+
+    /** When it will want honing next, in words. */
+    public function forecast(EdgeForecast $ahead): string
+    {
+        return match (true) {
+            $this->isSharp() => (new EdgeForecastWords($ahead))->sentence(),
+            $this->isDue() => 'It wants honing now.',
+            default => 'Look at it first: nobody has said how it is.',
+        };
+    }
+
+    /** @return list<mixed> the worst first, one that nobody has looked at before the sharp ones, then by name */
+    public function order(): array
+    {
+        return [EdgeNeed::badness($this->condition), $this->isSharp(), $this->name];
     }
 
     /** @return list<CoreEvent> what happened to it, oldest first */
@@ -158,7 +210,7 @@ final class Edge extends Record
             'bevel_up' => $edge->bevelUp,
             'skew_deg' => $edge->skewDeg,
             'radius_mm' => $edge->radiusMm,
-            'condition' => self::SHARP,
+            'condition' => self::UNKNOWN,
         ];
     }
 }

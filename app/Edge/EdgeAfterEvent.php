@@ -24,11 +24,13 @@ final class EdgeAfterEvent
                 : [],
             EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => [
                 'condition' => Edge::SHARP,
+                'nick_mm' => null,
                 'honed_on' => $event->at,
                 ...self::wider($edge, $event),
             ],
             EdgeEntryKind::Ground => [
                 'condition' => EdgeNeed::FreshGrind->value,
+                'nick_mm' => null,
                 'micro_width_mm' => 0.0,
                 'honed_mm' => 0.0,
             ],

@@ -20,12 +20,10 @@ use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Session\Sessions;
 use App\Tool\Tool;
-use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\EdgeHistory\ComparisonWords;
-use JackRest\Desk\EdgeHistory\EdgeForecastWords;
 
 /** Edges of the tools on the bench. */
 final class EdgeController
@@ -43,7 +41,7 @@ final class EdgeController
         $edges = Edge::of($bench)
             ->with('tool')
             ->get()
-            ->sortBy(static fn (Edge $edge): array => [EdgeNeed::badness($edge->condition), $edge->name]);
+            ->sortBy(static fn (Edge $edge): array => $edge->order());
 
         return new EdgesAnswer(
             edges: array_map(
@@ -60,14 +58,12 @@ final class EdgeController
         $rows = [];
         foreach ($outlook->edges as $id => $edge) {
             $forecast = $outlook->forecasts[$id];
-            $chance = $edge->condition === Edge::SHARP ? $forecast->chanceDuring(self::JOB_MINUTES) : 1.0;
+            $chance = $edge->isDue() ? 1.0 : $forecast->chanceDuring(self::JOB_MINUTES);
             $rows[] = new OutlookEdgeAnswer(
                 edgeId: $id,
                 name: $edge->name,
-                forecast: $edge->condition === Edge::SHARP
-                    ? (new EdgeForecastWords($forecast))->sentence()
-                    : 'It wants honing now.',
-                days: $edge->condition === Edge::SHARP ? $forecast->days(0.5) : 0.0,
+                forecast: $edge->forecast($forecast),
+                days: $edge->isSharp() ? $forecast->days(0.5) : 0.0,
                 chance: $chance,
                 likely: $chance >= self::LIKELY,
             );

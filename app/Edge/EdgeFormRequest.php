@@ -20,7 +20,10 @@ class EdgeFormRequest extends FormRequest
     {
         return [
             ...array_fill_keys(SharpeningForm::FIELDS, ['present', 'nullable', 'string', 'max:60']),
-            'condition' => ['required', Rule::in([Edge::SHARP, ...array_column(EdgeNeed::cases(), 'value')])],
+            'condition' => [
+                'required',
+                Rule::in([Edge::SHARP, Edge::UNKNOWN, ...array_column(EdgeNeed::cases(), 'value')]),
+            ],
         ];
     }
 
@@ -30,6 +33,9 @@ class EdgeFormRequest extends FormRequest
         $typed = [];
         foreach (SharpeningForm::FIELDS as $field) {
             $typed[$field] = $this->string($field)->toString();
+        }
+        foreach ($edge->typed($format) as $field => $known) {
+            $typed[$field] = trim($typed[$field]) === '' ? $known : $typed[$field];
         }
 
         return SharpeningForm::of(

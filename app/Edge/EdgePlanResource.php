@@ -26,11 +26,13 @@ final class EdgePlanResource
 {
     /**
      * @param  list<HoningStone>  $rack
+     * @param  bool  $looked  whether anybody has said how the edge is
      */
     public static function of(
         SharpeningForm $form,
         float $onRecordDeg,
         array $rack,
+        bool $looked,
         LengthFormatter $format,
     ): EdgePlanAnswer {
         $plan = $form->plan;
@@ -67,9 +69,12 @@ final class EdgePlanResource
                 ? SharpeningWords::GRINDING_CAUTION
                 : null,
             next: new NextAnswer(
-                says: $words?->nextStroke() ?? ($form->missing ?? 'Nothing to do: it is sharp.'),
+                says: $words?->nextStroke() ?? $form->missing ??
+                    ($looked ? 'Nothing to do: it is sharp.' : 'Look at it, and choose what you see.'),
                 why: $words?->why() ??
-                    ($form->missing === null ? 'If it is not, say what you see.' : 'Then the plan stands here.'),
+                    ($looked && $form->missing === null
+                        ? 'If it is not, say what you see.'
+                        : 'Then the plan stands here.'),
             ),
             how: $form->explained(),
         );

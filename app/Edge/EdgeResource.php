@@ -18,15 +18,13 @@ final class EdgeResource
 {
     public static function of(Edge $edge, LengthFormatter $format): EdgeAnswer
     {
-        $condition = EdgeNeed::tryFrom($edge->condition);
-
         return new EdgeAnswer(
             id: $edge->id,
             version: $edge->version,
             name: $edge->name,
             tool: $edge->tool->name,
             condition: $edge->condition,
-            says: $condition?->label() ?? 'Sharp',
+            says: Edge::says($edge->condition),
             widthMm: $edge->width_mm,
             thicknessMm: $edge->thickness_mm,
             primaryDeg: $edge->primary_deg,
@@ -64,6 +62,7 @@ final class EdgeResource
                 EdgeNeed::forBlade($edge->toCore()),
             ),
             thicknessTyped: $format->typed($edge->thickness_mm),
+            nickTyped: $edge->typed($format)['nickDepth'] ?? '',
             running: $running?->id,
             diary: array_map(DiaryResource::entry(...), $diary),
         );

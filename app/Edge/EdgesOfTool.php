@@ -12,6 +12,7 @@ use App\Tool\ToolStatus;
 use JackRest\Core\Edge\BevelSchool;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\NewEdge;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\StonesOfKind;
 
@@ -21,11 +22,17 @@ final class EdgesOfTool
     /**
      * Writes what comes with a tool that is owned: its edges where it has none yet, stones where the rack has none like
      * them.
+     *
+     * @param  float|null  $price  what was paid for it; null: not told
      */
-    public static function bring(Changes $changes, Tool $tool, LengthFormatter $format): void
-    {
+    public static function bring(
+        Changes $changes,
+        Tool $tool,
+        LengthFormatter $format,
+        ?float $price = null,
+    ): void {
         if ($tool->status === ToolStatus::Owned) {
-            self::stones($changes, $tool->kind);
+            self::stones($changes, $tool->kind, $price);
         }
         if ($tool->status !== ToolStatus::Owned || Edge::ofTool($tool)->exists()) {
             return;
@@ -33,15 +40,32 @@ final class EdgesOfTool
         foreach (EdgesOfKind::of($tool->toCore(), $format) as $edge) {
             self::add($changes, $tool, $edge);
         }
+        self::tell($changes, $tool);
     }
 
-    private static function stones(Changes $changes, string $kind): void
+    /** What was paid for them together is shared out evenly. */
+    private static function stones(Changes $changes, string $kind, ?float $price): void
     {
-        foreach (StonesOfKind::of($kind) as $index => $stone) {
+        $stones = StonesOfKind::of($kind);
+        foreach ($stones as $index => $stone) {
             if ($index === 0 && Stone::of($changes->bench)->where('medium', $stone->medium->value)->exists()) {
                 return;
             }
-            $changes->create(Stone::of($changes->bench), Stone::columns($stone));
+            $changes->create(Stone::of($changes->bench), [
+                ...Stone::columns($stone),
+                'price' => $price === null ? null : round($price / count($stones), 2),
+            ]);
+        }
+    }
+
+    /** What a tool was found to be says how its edges are that nobody has looked at. */
+    public static function tell(Changes $changes, Tool $tool): void
+    {
+        foreach (Edge::ofTool($tool)->where('condition', Edge::UNKNOWN)->get() as $edge) {
+            $condition = self::condition($tool->condition, $edge);
+            if ($condition !== Edge::UNKNOWN) {
+                $changes->update($edge, ['condition' => $condition]);
+            }
         }
     }
 
@@ -55,6 +79,14 @@ final class EdgesOfTool
             'name' => self::unlike($edge->name, $names),
             'tool_id' => $tool->id,
         ]);
+    }
+
+    private static function condition(?ToolCondition $found, Edge $edge): string
+    {
+        return match ($found) {
+            null, ToolCondition::Unknown => Edge::UNKNOWN,
+            default => $found->needOf($edge->toCore())->value ?? Edge::SHARP,
+        };
     }
 
     /**

@@ -17,7 +17,6 @@ use App\Session\Sessions;
 use App\Stone\RackOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
@@ -35,6 +34,7 @@ final class HoningController
             $request->form($edge, $bench, $format),
             $edge->primary_deg,
             (new RackOfBench($bench))->forPlan(),
+            $request->string('condition')->toString() !== Edge::UNKNOWN,
             $format,
         );
     }
@@ -89,11 +89,12 @@ final class HoningController
         LengthFormatter $format,
     ): EdgePageAnswer {
         $condition = $request->string('condition')->toString();
-        $says = lcfirst(EdgeNeed::tryFrom($condition)?->label() ?? 'Sharp');
+        $nick = $request->form($edge, $ledger->bench, $format)->nickMm();
+        $says = lcfirst(Edge::says($condition));
         $ledger->record('edge-condition', $edge, "Looked at the {$edge->name}: $says.", static function (
             Changes $changes,
-        ) use ($edge, $condition, $request): void {
-            $changes->update($edge, ['condition' => $condition], $request->version());
+        ) use ($edge, $condition, $nick, $request): void {
+            $changes->update($edge, ['condition' => $condition, 'nick_mm' => $nick], $request->version());
         });
 
         return (new EdgeController())->show($ledger->bench, $edge, $format);
@@ -124,8 +125,12 @@ final class HoningController
         $session = null;
         $ledger->record('honing-started', $edge, "Began honing the {$edge->name}: $says.", static function (
             Changes $changes,
-        ) use ($edge, $steps, $context, $need, $request, &$session): void {
-            $changes->update($edge, ['condition' => $need->value], $request->version());
+        ) use ($edge, $steps, $context, $need, $form, $request, &$session): void {
+            $changes->update(
+                $edge,
+                ['condition' => $need->value, 'nick_mm' => $form->nickMm()],
+                $request->version(),
+            );
             $session = Sessions::begin($changes, SessionKind::Honing, $edge, $edge->name, $steps, $context);
         });
         assert($session instanceof BenchSession);

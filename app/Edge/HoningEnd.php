@@ -7,6 +7,7 @@ namespace App\Edge;
 use App\Ledger\Changes;
 use App\Session\BenchSession;
 use App\Session\SessionEnd;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\StepKind;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
@@ -70,7 +71,12 @@ final readonly class HoningEnd implements SessionEnd
             foreach (array_intersect_key(self::COLUMNS, $becomes) as $name => $column) {
                 $columns[$column] = $becomes[$name];
             }
-            $changes->update($edge, ['condition' => Edge::SHARP, ...$columns, 'honed_on' => $now]);
+            // A back that was flattened leaves the bevel to be honed.
+            $state =
+                isset($becomes['microWidthMm'])
+                    ? ['condition' => Edge::SHARP, 'honed_on' => $now, 'nick_mm' => null]
+                    : ['condition' => EdgeNeed::Dull->value];
+            $changes->update($edge, [...$columns, ...$state]);
             $entry = $this->entry($id, $now, $becomes['recessionMm'] ?? null);
             $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($entry)]);
         }

@@ -57,9 +57,7 @@ final readonly class LogResource
 
         return new EdgeLogAnswer(
             edge: EdgeResource::of($edge, $this->format),
-            forecast: $edge->condition === Edge::SHARP
-                ? (new EdgeForecastWords($forecast))->sentence()
-                : 'It wants honing now.',
+            forecast: $edge->forecast($forecast),
             range: self::range($forecast),
             spans: array_map(
                 static fn (Span $span): EdgeSpanAnswer => new EdgeSpanAnswer(

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Home;
 
 use App\Bench\Bench;
-use App\Edge\Edge;
 use App\Edge\OutlookOfBench;
 use App\Http\Money;
 use App\Reference\Reference;
@@ -81,7 +80,7 @@ final readonly class CardOfBench
         $lines = [];
         foreach ($outlook->edges as $id => $edge) {
             if (
-                $edge->condition === Edge::SHARP &&
+                $edge->isSharp() &&
                 ($outlook->forecasts[$id]->days(0.5) ?? INF) <= self::DAYS
             ) {
                 $lines[] = new CardLine("The {$edge->name}.", 'this week');

@@ -14,11 +14,13 @@ use App\Tool\Tool;
 use App\Work\KitOfBench;
 use App\Work\Work;
 use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Core\Kit\Article;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Edge\HoningTime;
 use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Kit\LadderWords;
 use JackRest\Desk\Kit\PurchaseWords;
@@ -30,10 +32,10 @@ use JackRest\Desk\ToDo\ToDoList;
 /** Gathers what wants doing before the next work. */
 final class ToDoOfBench
 {
-    // To fetch stones and water and clear up again; and to knife two lines and read them. From memory.
-    private const SET_UP_MINUTES = 3;
-
+    // To knife two lines and read them; to look along an edge: from memory.
     private const TEST_MINUTES = 5;
+
+    private const LOOK_MINUTES = 1;
 
     private const TOOLS_NAMED = 4;
 
@@ -52,6 +54,7 @@ final class ToDoOfBench
             ...$work === null ? [$this->chooseWork()] : $this->tools($work),
             ...$this->sessions(),
             ...$this->edges(),
+            ...$this->saws(),
             ...$this->references(),
         ]);
     }
@@ -191,12 +194,24 @@ final class ToDoOfBench
             ->flatMap(static fn (BenchSession $session): array => $session->edgeIds())
             ->all();
         $chores = [];
-        $blunt = Edge::of($this->bench)->where('condition', '!=', Edge::SHARP);
-        $blunt->whereNotIn('id', $running);
-        foreach ($blunt->get() as $edge) {
-            $condition = EdgeNeed::from($edge->condition);
-            $form = SharpeningForm::of($edge->toCore(), [], $condition, $stones, $this->format, $rack->school);
-            $minutes = self::SET_UP_MINUTES + (int) ceil(($form->plan->totalSeconds ?? 0) / 60);
+        $wanting = Edge::of($this->bench)->where('condition', '!=', Edge::SHARP);
+        $wanting->whereNotIn('id', $running);
+        foreach ($wanting->get() as $edge) {
+            $condition = EdgeNeed::tryFrom($edge->condition);
+            if ($condition === null) {
+                $chores[] = self::look(ChoreKind::LookAtEdge, $edge->id, $edge->name);
+
+                continue;
+            }
+            $form = SharpeningForm::of(
+                $edge->toCore(),
+                $edge->typed($this->format),
+                $condition,
+                $stones,
+                $this->format,
+                $rack->school,
+            );
+            $minutes = (new HoningTime($form->plan->totalSeconds ?? 0.0))->minutes();
             $chores[] = new Chore(
                 ChoreKind::SharpenEdge,
                 (string) $edge->id,
@@ -207,6 +222,38 @@ final class ToDoOfBench
         }
 
         return $chores;
+    }
+
+    /** @return list<Chore> saws that want filing, or of which nobody has said how they cut */
+    private function saws(): array
+    {
+        $chores = [];
+        foreach ($this->kit->tools->filter(static fn (Tool $tool): bool => $tool->isSaw()) as $saw) {
+            $chores[] = match ($saw->condition) {
+                ToolCondition::Unknown => self::look(ChoreKind::LookAtTool, $saw->id, $saw->name),
+                ToolCondition::WantsHoning, ToolCondition::WantsWork => new Chore(
+                    ChoreKind::FileSaw,
+                    (string) $saw->id,
+                    "File the {$saw->name}.",
+                    $saw->condition === ToolCondition::WantsWork ? 'It came in wanting work.' : 'It came in dull.',
+                    null,
+                ),
+                default => null,
+            };
+        }
+
+        return array_values(array_filter($chores));
+    }
+
+    private static function look(ChoreKind $kind, int $id, string $name): Chore
+    {
+        return new Chore(
+            $kind,
+            (string) $id,
+            "Look at the $name.",
+            'Nobody has said how it is.',
+            self::LOOK_MINUTES,
+        );
     }
 
     /** @return list<Chore> those that are due by their own history, then those the season has probably moved */

@@ -20,6 +20,7 @@ use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\ToolAtHand as CoreTool;
 use JackRest\Core\Tool\Group;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Task;
 use JackRest\Core\Work\Way;
@@ -160,17 +161,14 @@ final class IdleOfBench
      */
     private function kept(): array
     {
-        $kept = $this->tools()->filter(
-            static fn (Tool $tool): bool => $tool->kept || $tool->kindOfTool()->group === Group::Sharpening,
+        $own = $this->tools()->filter(static fn (Tool $tool): bool => $tool->kept)->map(static fn (Tool $tool): int => $tool->id)->all();
+        $sharpening = array_filter(
+            $this->kit->atHand(),
+            static fn (CoreTool $tool): bool => ToolKinds::named($tool->kind)->group === Group::Sharpening,
         );
 
-        return array_fill_keys(
-            array_map(
-                static fn (CoreTool $tool): string => $tool->id,
-                array_values($kept->map(static fn (Tool $tool): CoreTool => $tool->toCore())->all()),
-            ),
-            true,
-        );
+        return array_fill_keys($own, true) +
+            array_fill_keys(array_map(static fn (CoreTool $tool): string => $tool->id, $sharpening), true);
     }
 
     /** @return array<int, array{string, int}> */

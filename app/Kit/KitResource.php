@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
+use App\Edge\Edge;
+use App\Http\Answer\WordAnswer;
 use App\Http\Money;
 use App\Kit\Answer\KitAnswer;
 use App\Kit\Answer\KitNextAnswer;
 use App\Kit\Answer\KitPlanAnswer;
+use App\Kit\Answer\UnlookedToolAnswer;
+use App\Stone\StockOfRack;
 use App\Tool\Answer\ToolAnswer;
 use App\Tool\KindResource;
 use App\Tool\Tool;
 use App\Tool\ToolResource;
+use App\Tool\ToolStatus;
 use App\Work\KitOfBench;
 use App\Work\WorkResource;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Tool\ToolKinds;
 use JackRest\Desk\Kit\LadderWords;
@@ -47,6 +53,7 @@ final readonly class KitResource
                     ->all(),
             ),
             groups: KindResource::groups(),
+            rack: StockOfRack::names($this->kit->bench),
             works: WorkResource::lines($this->kit),
             next: $this->next($ladder),
             plan: new KitPlanAnswer(
@@ -55,8 +62,32 @@ final readonly class KitResource
                 provenOptimal: $ladder->isProven(),
                 tools: count($ladder->toGet()),
             ),
+            unlooked: $this->unlooked(),
+            conditions: WordAnswer::each(ToolCondition::cases()),
             how: [LadderResource::how($ladder)],
         );
+    }
+
+    /** @return list<UnlookedToolAnswer> what came in and cuts, the latest first */
+    private function unlooked(): array
+    {
+        $unknown = Edge::of($this->kit->bench)->where('condition', Edge::UNKNOWN)->pluck('tool_id')->all();
+        $unlooked = $this->kit->tools
+            ->filter(
+                static fn (Tool $tool): bool => $tool->condition === null &&
+                    $tool->status === ToolStatus::Owned &&
+                    ($tool->isSaw() || in_array($tool->id, $unknown, true)),
+            )
+            ->sortByDesc('id')
+            ->map(
+                static fn (Tool $tool): UnlookedToolAnswer => new UnlookedToolAnswer(
+                    id: $tool->id,
+                    version: $tool->version,
+                    name: $tool->name,
+                ),
+            );
+
+        return array_values($unlooked->all());
     }
 
     private function next(Ladder $ladder): KitNextAnswer

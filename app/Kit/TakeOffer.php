@@ -59,7 +59,7 @@ final readonly class TakeOffer
                     ]
                     : [],
             ]);
-            EdgesOfTool::bring($changes, $tool, $this->format);
+            EdgesOfTool::bring($changes, $tool, $this->format, $offer->price);
             ReferencesOfTool::bring($changes, $tool);
         });
 

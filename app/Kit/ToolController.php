@@ -21,6 +21,7 @@ use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Reference\Reference;
 use App\Reference\ReferencesOfTool;
+use App\Stone\StockOfRack;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use App\Work\KitOfBench;
@@ -48,7 +49,7 @@ final class ToolController
             &$tool,
         ): void {
             $tool = $changes->create(Tool::of($changes->bench), $values);
-            EdgesOfTool::bring($changes, $tool, $format);
+            EdgesOfTool::bring($changes, $tool, $format, $tool->price);
             ReferencesOfTool::bring($changes, $tool);
         });
         assert($tool instanceof Tool);
@@ -102,12 +103,34 @@ final class ToolController
             Changes $changes,
         ) use ($tool, $request): void {
             $changes->delete($tool, $request->version());
+            StockOfRack::tookOff($changes, $tool);
             Edge::ofTool($tool)->get()->each(static fn (Edge $edge) => $changes->delete($edge));
             $references = Reference::of($changes->bench)->where('tool_id', $tool->id);
             $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
         });
 
         return new RemovedAnswer(entry: DiaryResource::entry($entry->load('undoneBy')), loses: $loses);
+    }
+
+    /** How a tool was found: asked when it comes in, in one tap. */
+    public function condition(
+        ToolConditionRequest $request,
+        Ledger $ledger,
+        Tool $tool,
+        LengthFormatter $format,
+    ): ToolPageAnswer {
+        $found = $request->condition($tool);
+        $sentence = "Looked at the {$tool->name}: {$found->label()}.";
+        $ledger->record('tool-condition', $tool, $sentence, static function (Changes $changes) use (
+            $tool,
+            $found,
+            $request,
+        ): void {
+            $changes->update($tool, ['condition' => $found], $request->version());
+            EdgesOfTool::tell($changes, $tool);
+        });
+
+        return $this->show($ledger->bench, $tool, $format);
     }
 
     public function price(PriceRequest $request, Ledger $ledger, Tool $tool): KitAnswer
@@ -136,7 +159,7 @@ final class ToolController
         ) use ($tool, $came, $request, $format, $left): void {
             $changes->update($tool, ['status' => ToolStatus::Owned, ...$came], $request->version());
             $left->write($changes);
-            EdgesOfTool::bring($changes, $tool, $format);
+            EdgesOfTool::bring($changes, $tool, $format, $tool->price);
             ReferencesOfTool::bring($changes, $tool);
         });
 

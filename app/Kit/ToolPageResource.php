@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Edge\Edge;
+use App\Http\Answer\WordAnswer;
 use App\Http\Money;
+use App\Kit\Answer\AskedConditionAnswer;
 use App\Kit\Answer\ServiceAnswer;
 use App\Kit\Answer\ServiceWayAnswer;
 use App\Kit\Answer\ToolEdgeAnswer;
@@ -16,7 +18,7 @@ use App\Tool\Tool;
 use App\Tool\ToolResource;
 use App\Tool\ToolStatus;
 use App\Work\KitOfBench;
-use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Core\Fit\OwnBite;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Measure\LengthFormatter;
@@ -68,11 +70,17 @@ final readonly class ToolPageResource
                         static fn (Edge $edge): ToolEdgeAnswer => new ToolEdgeAnswer(
                             id: $edge->id,
                             name: $edge->name,
-                            says: EdgeNeed::tryFrom($edge->condition)?->label() ?? 'Sharp',
+                            says: Edge::says($edge->condition),
                         ),
                     )
                     ->all(),
             ),
+            asks: $tool->status === ToolStatus::Owned && Tool::cuts($kind)
+                ? new AskedConditionAnswer(
+                    found: $tool->condition,
+                    conditions: WordAnswer::each(ToolCondition::cases()),
+                )
+                : null,
             bite: $this->bite($tool),
             overrule: $this->kit->settings->overrules[$kind->id] ?? null,
             worth: $tool->status === ToolStatus::Wanted ? $this->worth($tool) : null,

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace App\Rack;
 
 use App\Http\Answer\NextAnswer;
-use App\Http\Answer\WordAnswer;
 use App\Http\Money;
 use App\Rack\Answer\MediumAnswer;
 use App\Rack\Answer\MediumCostAnswer;
 use App\Rack\Answer\RackAnswer;
 use App\Rack\Answer\RackGapAnswer;
 use App\Rack\Answer\RackNoteAnswer;
+use App\Rack\Answer\ScaleAnswer;
 use App\Rack\Answer\StoneAnswer;
 use App\Stone\RackOfBench;
 use App\Stone\Stone;
-use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Rack\Costs;
 use JackRest\Core\Rack\OwnCut;
 use JackRest\Core\Rack\RackStone;
+use JackRest\Desk\Rack\PrintedScale;
 use JackRest\Desk\Rack\RackGap;
 use JackRest\Desk\Rack\RackNote;
 use JackRest\Desk\Rack\RackReview;
@@ -29,15 +29,6 @@ use JackRest\Desk\Rack\RackReview;
 final class RackResource
 {
     private const YEARS = [1, 5, 10];
-
-    private const SCALES = [
-        'jis' => 'waterstone grit (JIS)',
-        'fepa-p' => 'paper, P (FEPA)',
-        'fepa-f' => 'stone or wheel, F (FEPA)',
-        'ansi-coated' => 'paper (ANSI)',
-        'ansi-bonded' => 'stone or wheel (ANSI)',
-        'micron' => 'micrometres',
-    ];
 
     /** @param  bool  $laminated  whether any edge is of hard steel laminated to soft iron */
     public static function of(RackOfBench $rack, float $edgesPerYear, bool $laminated): RackAnswer
@@ -79,16 +70,17 @@ final class RackResource
                     value: $medium->value,
                     label: $medium->label(),
                     lasts: (string) $medium->usualLifeEdges(),
-                    scale: $medium->usualScale()->value,
+                    scale: PrintedScale::usual($medium)->value,
                 ),
                 Medium::cases(),
             ),
             scales: array_map(
-                static fn (GritScale $scale): WordAnswer => new WordAnswer(
+                static fn (PrintedScale $scale): ScaleAnswer => new ScaleAnswer(
                     value: $scale->value,
-                    label: self::SCALES[$scale->value],
+                    label: $scale->label(),
+                    example: $scale->example(),
                 ),
-                GritScale::cases(),
+                PrintedScale::cases(),
             ),
         );
     }

@@ -11,6 +11,7 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Rack\Answer\RackAnswer;
+use App\Stone\StockOfRack;
 use App\Stone\Stone;
 use Illuminate\Support\Carbon;
 
@@ -54,6 +55,7 @@ final class StoneController
             "Took the {$stone->name} out of the rack.",
             static function (Changes $changes) use ($stone, $request): void {
                 $changes->delete($stone, $request->version());
+                StockOfRack::tookOut($changes, $stone->medium);
             },
         );
 

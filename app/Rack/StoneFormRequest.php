@@ -7,9 +7,9 @@ namespace App\Rack;
 use App\Tool\Price;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Rack\NewStone;
+use JackRest\Desk\Rack\PrintedScale;
 use JackRest\Desk\Rack\StoneForm;
 
 /** A piece of the rack as far as it has been described. */
@@ -21,7 +21,7 @@ class StoneFormRequest extends FormRequest
         return [
             'name' => ['present', 'nullable', 'string', 'max:60'],
             'medium' => ['required', Rule::enum(Medium::class)],
-            'scale' => ['required', Rule::enum(GritScale::class)],
+            'scale' => ['required', Rule::enum(PrintedScale::class)],
             'designation' => ['present', 'nullable', 'string', 'max:20'],
             'price' => ['present', 'nullable', 'string', 'max:20'],
             'lasts' => ['present', 'nullable', 'string', 'max:20'],
@@ -33,7 +33,7 @@ class StoneFormRequest extends FormRequest
         return StoneForm::of(
             $this->string('name')->toString(),
             Medium::from($this->string('medium')->toString()),
-            GritScale::from($this->string('scale')->toString()),
+            PrintedScale::from($this->string('scale')->toString()),
             $this->string('designation')->toString(),
             $this->string('lasts')->toString(),
         );

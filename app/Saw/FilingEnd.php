@@ -9,6 +9,7 @@ use App\Session\BenchSession;
 use App\Session\SessionEnd;
 use App\Tool\Tool;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Desk\Session\SessionKind;
 
 /** A saw's filing, a scraper's turning, an auger bit touched up: what it leaves on record. */
@@ -56,8 +57,9 @@ final readonly class FilingEnd implements SessionEnd
         if ($lowered > 0.0) {
             $size['depth'] = ($tool->toCore()->sizes()['depth'] ?? 0.0) - $lowered;
         }
-        if ($size !== $tool->size) {
-            $changes->update($tool, ['size' => $size]);
+        $found = $this->isDone && $tool->isSaw() ? ToolCondition::Works : $tool->condition;
+        if ($size !== $tool->size || $found !== $tool->condition) {
+            $changes->update($tool, ['size' => $size, 'condition' => $found]);
         }
     }
 

@@ -12,6 +12,7 @@ use JackRest\Core\Abrasive\GritScale;
 use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Rack\NewStone;
+use JackRest\Desk\Rack\PrintedScale;
 use JackRest\Desk\Rack\StoneForm;
 
 /** The rack: every piece with its scale and designation. */
@@ -119,12 +120,12 @@ final class RackTable implements Table
         );
     }
 
-    private static function scale(string $typed): GritScale
+    private static function scale(string $typed): PrintedScale
     {
-        return GritScale::tryFrom(mb_strtolower($typed)) ??
+        return PrintedScale::tryFrom(mb_strtolower($typed)) ??
             throw InvalidInput::because(
                 'scale',
-                'The scale must be one of: '.implode(', ', array_column(GritScale::cases(), 'value')).'.',
+                'The scale must be one of: '.implode(', ', array_column(PrintedScale::cases(), 'value')).'.',
             );
     }
 }

@@ -48,6 +48,7 @@ final class KindResource
                 ? Money::plain(round($kind->runningPerYear * $school->runningFactor(), 1)).' a year'
                 : null,
             basis: $kind->basis->value,
+            cuts: Tool::cuts($kind),
             offered: $school->offers($kind->id),
             dimensions: array_map(
                 static fn (Dimension $dimension): DimensionAnswer => self::dimension($dimension, $format),

@@ -6,6 +6,8 @@ namespace App\Tool;
 
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use JackRest\Core\Edge\EdgesOfKind;
+use JackRest\Core\Edge\ToolCondition;
 use JackRest\Core\Fit\SawCount;
 use JackRest\Core\Kit\ToolAtHand as CoreTool;
 use JackRest\Core\Kit\WantedTool;
@@ -19,6 +21,7 @@ use JackRest\Desk\ToDo\Topic;
  * @property ToolStatus $status
  * @property array<string, float> $size the dimensions that were read, by name; the others are usual for the kind
  * @property float|null $price
+ * @property ToolCondition|null $condition how it was found when it was last asked about; null: nobody was asked
  * @property string|null $hung_on when it came, where that is known better than by its record
  * @property string|null $bought_for what it was got for
  * @property bool $kept for its own sake
@@ -30,8 +33,6 @@ use JackRest\Desk\ToDo\Topic;
  */
 final class Tool extends Record
 {
-    private const SAWS = ['back-saw', 'handsaw', 'pull-saw'];
-
     private const SCRAPERS = ['card-scraper', 'cabinet-scraper'];
 
     private const AUGERS = 'auger-bits';
@@ -39,7 +40,13 @@ final class Tool extends Record
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['size' => 'array', 'status' => ToolStatus::class, 'price' => 'float', 'kept' => 'boolean'];
+        return [
+            'size' => 'array',
+            'status' => ToolStatus::class,
+            'price' => 'float',
+            'kept' => 'boolean',
+            'condition' => ToolCondition::class,
+        ];
     }
 
     /** @return HasMany<StrokeCount, $this> */
@@ -88,7 +95,13 @@ final class Tool extends Record
     /** Whether it has teeth that are filed. */
     public function isSaw(): bool
     {
-        return $this->status === ToolStatus::Owned && in_array($this->kindOfTool()->form, self::SAWS, true);
+        return $this->status === ToolStatus::Owned && $this->kindOfTool()->isSaw();
+    }
+
+    /** Whether it has an edge to hone or teeth to file: then it is asked how it is when it comes in. */
+    public static function cuts(ToolKind $kind): bool
+    {
+        return $kind->isSaw() || EdgesOfKind::has($kind->id);
     }
 
     /** Whether a burr is turned on it. */

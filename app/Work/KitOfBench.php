@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Bench\Bench;
 use App\School\KitSettings;
+use App\Stone\StockOfRack;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use Illuminate\Support\Carbon;
@@ -37,6 +38,8 @@ final class KitOfBench
     public readonly KitSettings $settings;
 
     public readonly School $school;
+
+    private ?StockOfRack $rack = null;
 
     private ?KitPlanner $planner = null;
 
@@ -213,16 +216,29 @@ final class KitOfBench
     /** @return list<CoreTool> all of them: what is lent or put away is not bought again */
     public function owned(): array
     {
-        return array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), $this->of(ToolStatus::Owned));
+        return $this->withRack(static fn (Tool $tool): bool => true);
     }
 
     /** @return list<CoreTool> those that hang here */
     public function atHand(): array
     {
-        return array_map(
-            static fn (Tool $tool): CoreTool => $tool->toCore(),
-            array_values(array_filter($this->of(ToolStatus::Owned), static fn (Tool $tool): bool => $tool->isAtHand())),
-        );
+        return $this->withRack(static fn (Tool $tool): bool => $tool->isAtHand());
+    }
+
+    /**
+     * @param  callable(Tool): bool  $counts
+     * @return list<CoreTool>
+     */
+    private function withRack(callable $counts): array
+    {
+        $this->rack ??= new StockOfRack($this->bench);
+        $owned = $this->of(ToolStatus::Owned);
+        $serving = array_filter($owned, fn (Tool $tool): bool => $counts($tool) && $this->rack->serves($tool));
+
+        return [
+            ...array_map(static fn (Tool $tool): CoreTool => $tool->toCore(), array_values($serving)),
+            ...$this->rack->besides($owned),
+        ];
     }
 
     /** @return list<Tool> lent or put away, and wanted for what cannot be done without them */

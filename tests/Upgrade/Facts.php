@@ -13,8 +13,9 @@ use PDO;
  */
 final class Facts
 {
-    /** Tables that were laid anew; every other must be the same to the last cell. */
+    /** Tables that were laid anew, or came later; every other must be the same to the last cell. */
     private const UNITED = [
+        'sent_requests',
         'squares',
         'square_tests',
         'straights',
@@ -26,8 +27,12 @@ final class Facts
         'migrations',
     ];
 
-    /** Columns that tell what could be found out from the others. */
-    private const ADDED = ['diary_entries' => ['subject_type' => true, 'subject_id' => true]];
+    /** Columns that tell what could be found out from the others, or was never asked before. */
+    private const ADDED = [
+        'diary_entries' => ['subject_type' => true, 'subject_id' => true],
+        'tools' => ['condition' => true],
+        'edges' => ['nick_mm' => true],
+    ];
 
     public function __construct(private readonly PDO $base)
     {

@@ -19,6 +19,7 @@ final readonly class EdgePageAnswer extends Answer
         #[Field('the edge')] public EdgeAnswer $edge,
         #[Field('how an edge can be', of: ConditionAnswer::class)] public array $conditions,
         #[Field('its thickness, as it would be typed')] public string $thicknessTyped,
+        #[Field('how deep its nick is, as it would be typed; empty: not known')] public string $nickTyped,
         #[Field('the session that is open on it; null: none')] public ?int $running,
         #[Field('what was done to it, the newest first', of: DiaryEntryAnswer::class)] public array $diary,
     ) {

@@ -30,7 +30,7 @@ final readonly class EdgePlanAnswer extends Answer
         #[Field('what is said of the angle')] public string $angleSays,
         #[Field('what it is drawn by')] public DrawnEdgeAnswer $drawn,
         #[Field('step by step', of: PlanStepAnswer::class)] public array $steps,
-        #[Field('how long it takes')] public ?string $minutes,
+        #[Field('how long it takes, set-up told apart from the stones')] public ?string $minutes,
         #[Field('what could be left out', of: 'string')] public array $skipped,
         #[Field('where one could stop earlier', of: EarlierAnswer::class)] public array $earlier,
         #[Field('what other schools would do', of: PlanOfSchoolAnswer::class)] public array $schools,

@@ -25,6 +25,7 @@ final readonly class ToolPageAnswer extends Answer
         #[Field('what it is used for', of: ServiceAnswer::class)] public array $serves,
         #[Field('what is lost with it', of: 'string')] public array $loses,
         #[Field('edge by edge', of: ToolEdgeAnswer::class)] public array $edges,
+        #[Field('how it was found; null: it has nothing to sharpen')] public ?AskedConditionAnswer $asks,
         #[Field('what it takes off; null: not told')] public ?string $bite,
         #[Field('what the user says of it in spite of the school; null: nothing')] public ?string $overrule,
         #[Field('what it is worth')] public ?string $worth,

@@ -6,7 +6,6 @@ namespace App\Rack\Answer;
 
 use App\Http\Answer;
 use App\Http\Answer\NextAnswer;
-use App\Http\Answer\WordAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** The stones. */
@@ -18,7 +17,7 @@ final readonly class RackAnswer extends Answer
      * @param  list<RackGapAnswer>  $gaps
      * @param  list<MediumCostAnswer>  $costs
      * @param  list<MediumAnswer>  $media
-     * @param  list<WordAnswer>  $scales
+     * @param  list<ScaleAnswer>  $scales
      */
     public function __construct(
         #[Field('stone by stone', of: StoneAnswer::class)] public array $stones,
@@ -28,7 +27,7 @@ final readonly class RackAnswer extends Answer
         #[Field('what each kind of stone costs to use', of: MediumCostAnswer::class)] public array $costs,
         #[Field('how many edges are honed in a year')] public int $edgesPerYear,
         #[Field('which kinds of stone there are', of: MediumAnswer::class)] public array $media,
-        #[Field('how grit can be counted', of: WordAnswer::class)] public array $scales,
+        #[Field('how grit can be counted', of: ScaleAnswer::class)] public array $scales,
     ) {
     }
 }

@@ -29,6 +29,7 @@ final readonly class KindAnswer extends Answer
         #[Field('how it is made; null: it is bought')] public ?string $making,
         #[Field('what it costs to run; null: nothing')] public ?string $running,
         #[Field('where the price comes from')] public string $basis,
+        #[Field('whether it has an edge or teeth, and is asked how it is')] public bool $cuts,
         #[Field('whether it is offered')] public bool $offered,
         #[Field('what is measured on it', of: DimensionAnswer::class)] public array $dimensions,
         #[Field('its outline')] public ToolOutlineAnswer $outline,

@@ -35,7 +35,7 @@ final readonly class ComparedSchool
         try {
             return new self(
                 $school,
-                SharpeningPlan::for(
+                SharpeningPlan::strictly(
                     new SharpeningTask($task->blade, $task->edge, $school, $task->shaping, $task->stopUm),
                     $rack,
                 ),

@@ -55,6 +55,22 @@ final readonly class HoningPlanInput
         }
     }
 
+    /** The same job with one stone more. */
+    public function with(Abrasive $abrasive): self
+    {
+        return new self(
+            $this->contactWidthMm,
+            $this->contactLengthMm,
+            $this->removeUm,
+            $this->finishUm,
+            [...$this->abrasives, $abrasive],
+            $this->volumePerStrokeMm3PerUm,
+            $this->scratchRatio,
+            $this->secondsPerStroke,
+            $this->maxStepRatio,
+        );
+    }
+
     /** The same job, ending at another size. */
     public function endingAt(float $finishUm): self
     {

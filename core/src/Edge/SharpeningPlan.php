@@ -13,11 +13,15 @@ final readonly class SharpeningPlan
     /** A secondary bevel wider than this goes back to the grinder; common practice. */
     public const WIDEST_MICRO_BEVEL_MM = 2.0;
 
+    /** Less than that is not worth another stone; from memory. */
+    private const WORTH_SAVING_SECONDS = 300.0;
+
     /** About ten strokes a side; common practice. */
     public const STROP_STROKES = 20;
 
     /**
      * @param  non-empty-list<SharpeningStep>  $steps
+     * @param  float|null  $shortOfUm  how fine it should have been; null: it is
      * @param  array<string, HoningStone>  $byId  the stones of this school
      */
     private function __construct(
@@ -25,6 +29,7 @@ final readonly class SharpeningPlan
         public array $steps,
         public float $totalSeconds,
         public float $recessionMm,
+        public ?float $shortOfUm,
         private bool $isMicro,
         private HoningPath $path,
         private HoningPlanInput $job,
@@ -35,9 +40,27 @@ final readonly class SharpeningPlan
     /**
      * @param  list<HoningStone>  $rack
      *
-     * @throws InvalidInput when no stone of this school is at hand, or none is fine enough
+     * @throws InvalidInput when no stone of this school is at hand
      */
     public static function for(SharpeningTask $task, array $rack): self
+    {
+        return self::over($task, $rack, false);
+    }
+
+    /**
+     * Only as the school asks: as fine, in its own sequence.
+     *
+     * @param  list<HoningStone>  $rack
+     *
+     * @throws InvalidInput when no stone of this school is at hand, none is fine enough, or there is no such sequence
+     */
+    public static function strictly(SharpeningTask $task, array $rack): self
+    {
+        return self::over($task, $rack, true);
+    }
+
+    /** @param  list<HoningStone>  $rack */
+    private static function over(SharpeningTask $task, array $rack, bool $strictly): self
     {
         $stones = $task->school->honesOn($rack);
         if ($stones === []) {
@@ -58,11 +81,12 @@ final readonly class SharpeningPlan
             $state->contactWidthMm,
             $state->contactLengthMm,
             $state->removeUm,
-            $task->finishUm(),
+            $strictly ? $task->finishUm() : max($task->finishUm(), self::finestUm($stones)),
             array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones),
         );
         $path =
             $task->school->path->over($job) ??
+            ($strictly ? null : GritPath::LeastTime->over($job)) ??
             throw InvalidInput::because('abrasives', 'the rack has no such sequence of stones');
         $byId = array_column($stones, null, 'id');
         $steps = [
@@ -78,6 +102,7 @@ final readonly class SharpeningPlan
             $steps,
             $seconds,
             $state->recessionMm + ($task->shaping->recessionMm ?? 0.0),
+            $job->finishUm > $task->finishUm() ? $task->finishUm() : null,
             $task->edge->condition !== EdgeCondition::Back && $task->edge->secondaryDeg > $task->edge->primaryDeg,
             $path,
             $job,
@@ -204,6 +229,43 @@ final readonly class SharpeningPlan
         }
 
         return [];
+    }
+
+    /** How fine it gets on these stones, µm. */
+    public function finishUm(): float
+    {
+        return $this->job->finishUm;
+    }
+
+    /** The stone that it ends on. */
+    public function last(): HoningStone
+    {
+        return $this->byId[$this->path->path[count($this->path->path) - 1]->id];
+    }
+
+    /**
+     * How long the honing alone would take with a stone so coarse beside these; null: it would save nothing worth
+     * having.
+     */
+    public function secondsWith(float $particleUm): ?float
+    {
+        $coarse = new Abrasive('coarser', $particleUm, 1.0, $this->byId[$this->path->path[0]->id]->changeSeconds);
+        $with = GritPath::LeastTime->over($this->job->with($coarse));
+
+        return $with === null || $this->path->totalSeconds - $with->totalSeconds < self::WORTH_SAVING_SECONDS
+            ? null
+            : $with->totalSeconds;
+    }
+
+    public function honingSeconds(): float
+    {
+        return $this->path->totalSeconds;
+    }
+
+    /** @param  non-empty-list<HoningStone>  $stones */
+    private static function finestUm(array $stones): float
+    {
+        return min(array_map(static fn (HoningStone $stone): float => $stone->particleUm(), $stones));
     }
 
     /** @return list<StopEarly> where one could stop sooner */

@@ -10,6 +10,26 @@ use JackRest\Core\Abrasive\Medium;
 /** What a sharpening tool usually puts into the rack; common practice, sizes of oilstones and plates from memory. */
 final class StonesOfKind
 {
+    /** The kind of tool that stones of a medium are on the board; null: none. */
+    public static function kindOf(Medium $medium): ?string
+    {
+        return match ($medium) {
+            Medium::Waterstone => 'waterstones',
+            Medium::Oilstone => 'oilstones',
+            Medium::DiamondPlate => 'diamond-plates',
+            Medium::Paper, Medium::Film => 'paper-on-glass',
+            Medium::Strop => 'strop',
+            Medium::Wheel => 'grinding-wheel',
+            Medium::File => null,
+        };
+    }
+
+    /** Whether a kind of tool is nothing but the stones in the rack. */
+    public static function isStock(string $kind): bool
+    {
+        return self::of($kind) !== [];
+    }
+
     /** @return list<NewStone> none for a tool that is no abrasive */
     public static function of(string $kind): array
     {

@@ -14,6 +14,8 @@ use JackRest\Core\Basis;
  */
 final readonly class ToolKind
 {
+    private const SAWS = ['back-saw', 'handsaw', 'pull-saw'];
+
     /**
      * @param  string  $form  the outline it is drawn by: plane, chisel, back-saw, …
      * @param  list<Dimension>  $dimensions
@@ -49,6 +51,12 @@ final readonly class ToolKind
         }
 
         return null;
+    }
+
+    /** Whether it has teeth that are filed. */
+    public function isSaw(): bool
+    {
+        return in_array($this->form, self::SAWS, true);
     }
 
     /** @return list<Dimension> the readings taken when one is added: three at most */

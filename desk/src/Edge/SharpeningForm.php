@@ -81,6 +81,12 @@ final readonly class SharpeningForm
         return new self($form, $blade, $measured, $angle, $need, $task, $plan, $missing, $format);
     }
 
+    /** How deep its nick was measured; null: it has none, or it was not measured. */
+    public function nickMm(): ?float
+    {
+        return $this->need === EdgeNeed::Nicked ? $this->form->value('nickDepth') : null;
+    }
+
     /** @return list<Explanation> */
     public function explained(): array
     {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Edge;
 
+use JackRest\Core\Abrasive\Medium;
 use JackRest\Core\Edge\ComparedSchool;
+use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\LeftReason;
 use JackRest\Core\Edge\LeftStone;
@@ -25,6 +27,14 @@ final readonly class SharpeningWords
         .'no loose sleeves; cool the steel before it colours. Maker’s instructions, local rules and trained teaching '
         .'come first.';
 
+    /** A waterstone of 220 (JIS R 6001). */
+    private const COARSE_UM = 53.0;
+
+    // To fetch a wheel and dress it, and what is worth the trouble; from memory.
+    private const WHEEL_READY_SECONDS = 120.0;
+
+    private const WORTH_SECONDS = 300.0;
+
     public function __construct(
         private SharpeningPlan $plan,
         private EdgeNeed $need,
@@ -38,8 +48,15 @@ final readonly class SharpeningWords
         return array_map(self::whyLeft(...), $this->plan->left());
     }
 
-    /** What speaks against it; null: nothing. */
+    /** What speaks against it, and what would be better; null: nothing. */
     public function warning(): ?string
+    {
+        $says = array_filter([$this->wide(), $this->short(), $this->slow()], is_string(...));
+
+        return $says === [] ? null : implode(' ', $says);
+    }
+
+    private function wide(): ?string
     {
         $width = round($this->plan->state->contactLengthMm, 1);
 
@@ -48,11 +65,56 @@ final readonly class SharpeningWords
             : null;
     }
 
+    /** The rack ends before the edge is as fine as it should be: it goes as far as it can. */
+    private function short(): ?string
+    {
+        if ($this->plan->shortOfUm === null) {
+            return null;
+        }
+        $good = EdgeDuty::goodFor($this->plan->finishUm());
+        $wanted = EdgeDuty::goodFor($this->plan->shortOfUm);
+        $finest = self::um($this->plan->last()->particleUm());
+        $missing = self::um($this->plan->shortOfUm);
+
+        return "It goes as fine as your {$this->plan->last()->name} ($finest): ".
+            ($good === null ? 'no finer than rough work' : "good enough for {$good->work()}").
+            '. '.
+            ($wanted === null || $wanted === $good
+                ? "A stone of $missing would finish it."
+                : "A stone of $missing would make it good enough for {$wanted->work()}.");
+    }
+
+    /** Nothing in the rack is coarse enough for so much steel: how long it takes anyway, and what would shorten it. */
+    private function slow(): ?string
+    {
+        $first = $this->plan->steps[0];
+        if ($first->shaping !== null && $first->stone->medium !== Medium::Wheel) {
+            $wheel = $first->shaping->secondsOnWheel() + self::WHEEL_READY_SECONDS;
+
+            return $first->seconds - $wheel < self::WORTH_SECONDS
+                ? null
+                : 'On a grinding wheel the grinding would take '.self::inMinutes($wheel).' instead of '.
+                    (int) round($first->seconds / 60).'.';
+        }
+        $with = $this->plan->secondsWith(self::COARSE_UM);
+
+        return $with === null
+            ? null
+            : 'Your coarsest stone is slow for so much steel; with one of '.self::um(self::COARSE_UM).
+                ' before it, it would take '.self::inMinutes($with).' instead of '.
+                (int) round($this->plan->honingSeconds() / 60).'.';
+    }
+
+    private static function um(float $size): string
+    {
+        return LengthFormatter::decimal($size, 1).' µm';
+    }
+
     public function nextStroke(): string
     {
         $says = array_map($this->one(...), $this->plan->steps, array_keys($this->plan->steps));
 
-        return ucfirst($this->minutesFirst().implode(', then ', $says)).'.';
+        return ucfirst(implode(', then ', $says)).'.';
     }
 
     public function why(): string
@@ -79,9 +141,10 @@ final readonly class SharpeningWords
         };
     }
 
+    /** How long it takes, set-up told apart from the stones. */
     public function minutes(): string
     {
-        return self::inMinutes($this->plan->totalSeconds);
+        return (new HoningTime($this->plan->totalSeconds))->says().'.';
     }
 
     private function one(SharpeningStep $step, int $index): string
@@ -93,14 +156,6 @@ final readonly class SharpeningWords
             $step->strokes === 1 => "1 stroke on the {$step->stone->name}",
             default => "{$step->strokes} strokes on the {$step->stone->name}",
         };
-    }
-
-    /** Hundreds of strokes are read as minutes first. */
-    private function minutesFirst(): string
-    {
-        $strokes = array_sum(array_map(static fn (SharpeningStep $step): int => $step->strokes, $this->plan->steps));
-
-        return $strokes >= 200 ? $this->minutes().': ' : '';
     }
 
     private static function whyLeft(LeftStone $left): string

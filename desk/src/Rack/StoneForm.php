@@ -16,24 +16,40 @@ use JackRest\Desk\Form\TypedCount;
 /** A piece of the rack as it was typed: which size it is, and what that size is called elsewhere. */
 final readonly class StoneForm
 {
-    /** @param  Form  $form  designation, lasts */
+    /** No wheel that a blade meets is coarser than F36 (FEPA 42-1: 525 µm); common practice. */
+    private const COARSEST_UM = 530.0;
+
+    /**
+     * @param  PrintedScale  $printed  how its size is told
+     * @param  GritScale  $scale  the scale it is kept with, and its designation there
+     * @param  Form  $form  designation, lasts
+     */
     private function __construct(
         public string $name,
         public Medium $medium,
+        public PrintedScale $printed,
         public GritScale $scale,
+        public string $designation,
         public Form $form,
         public ?float $particleUm,
     ) {
     }
 
-    public static function of(string $name, Medium $medium, GritScale $scale, string $designation, string $lasts): self
-    {
-        $figure = self::designation($scale, $designation);
+    public static function of(
+        string $name,
+        Medium $medium,
+        PrintedScale $printed,
+        string $typed,
+        string $lasts,
+    ): self {
+        [$figure, $scale, $designation] = self::size($printed, $typed);
 
         return new self(
-            self::named($name, $medium, $scale, $figure),
+            self::named($name, $medium, $printed, $figure),
             $medium,
+            $printed,
             $scale,
+            $designation,
             Form::ofReadings(['designation' => $figure, 'lasts' => self::lasts($lasts)]),
             $figure->value,
         );
@@ -58,7 +74,7 @@ final readonly class StoneForm
             $this->name,
             $this->medium,
             $this->scale,
-            trim($this->form->readings['designation']->typed),
+            $this->designation,
             $price,
             $lasts === null ? null : (int) $lasts,
         );
@@ -87,26 +103,50 @@ final readonly class StoneForm
             : TypedCount::whole($typed)->within(1, 9999, 'A piece hones one edge at least.');
     }
 
-    private static function designation(GritScale $scale, string $typed): Reading
+    /** @return array{Reading, GritScale, string} what was typed, and the scale and designation it is kept with */
+    private static function size(PrintedScale $printed, string $typed): array
     {
         if (trim($typed) === '') {
-            return Reading::none();
+            return [Reading::none(), GritScale::Micron, ''];
         }
         try {
-            return Reading::understood($typed, $scale->particleUm($typed));
+            [$scale, $designation] = $printed->kept($typed);
+            $um = $scale->particleUm($designation);
         } catch (InvalidInput $wrong) {
-            return Reading::unreadable($typed, ucfirst($wrong->errors[0]->message).'.');
+            return [
+                Reading::unreadable($typed, ucfirst($wrong->errors[0]->message).'.'),
+                GritScale::Micron,
+                '',
+            ];
         }
+        $figure = Reading::understood($typed, $um, LengthFormatter::decimal($um, 2).' µm');
+
+        return [self::doubted($figure, $printed, $um), $scale, $designation];
     }
 
-    private static function named(string $name, Medium $medium, GritScale $scale, Reading $designation): string
+    /** A grit number that was taken for micrometres is most of a millimetre. */
+    private static function doubted(Reading $figure, PrintedScale $printed, float $um): Reading
     {
+        return $printed === PrintedScale::Micron && $um > self::COARSEST_UM
+            ? $figure->doubted(
+                LengthFormatter::decimal($um / 1000, 2).' mm: no stone is so coarse. If '.trim($figure->typed).
+                    ' is a grit number, choose its scale.',
+            )
+            : $figure;
+    }
+
+    private static function named(
+        string $name,
+        Medium $medium,
+        PrintedScale $printed,
+        Reading $figure,
+    ): string {
         if (trim($name) !== '') {
             return mb_substr(trim($name), 0, 60);
         }
 
         return trim(
-            ($designation->value === null ? '' : $scale->label($designation->typed)).
+            ($figure->value === null ? '' : $printed->called($figure->typed)).
                 ' '.
                 ($medium === Medium::Waterstone ? 'stone' : $medium->label()),
         );

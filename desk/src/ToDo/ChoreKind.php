@@ -11,6 +11,10 @@ enum ChoreKind: string
     /** Lent or put away, and wanted now. */
     case FetchTool = 'fetch-tool';
     case SharpenEdge = 'sharpen-edge';
+    /** It came in, and nobody has said how it is. */
+    case LookAtEdge = 'look-at-edge';
+    case LookAtTool = 'look-at-tool';
+    case FileSaw = 'file-saw';
     case FinishSession = 'finish-session';
     /** Its id is where the reference's page is. */
     case TestReference = 'test-reference';

@@ -36,6 +36,63 @@ final class SharpeningWordsTest extends TestCase
         ]);
     }
 
+    /** A rack that ends too early is no dead end: it goes as far as it can, and says how far that is. */
+    public function test_a_rack_that_is_not_fine_enough_says_how_far_it_goes(): void
+    {
+        $dull = new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5);
+        $short = self::plan($dull, 0.8);
+        self::assertSame(0.8, $short->shortOfUm);
+        self::assertSame('8000 stone', $short->last()->name);
+        self::assertSame(
+            'It goes as fine as your 8000 stone (1.2 µm): good enough for the last surface. A stone of 0.8 µm would '.
+                'finish it.',
+            self::words($short)->warning(),
+        );
+        self::assertNull(self::plan($dull)->shortOfUm);
+        self::assertNull(self::words(self::plan($dull))->warning());
+        $coarse = SharpeningPlan::for(
+            new SharpeningTask(new Blade(25, 3, 25, 30, 0.5, 2), $dull),
+            [new HoningStone('1', '1000 stone', GritScale::Jis, '1000', 1, 20)],
+        );
+        self::assertSame(
+            'It goes as fine as your 1000 stone (11.5 µm): good enough for rough work. A stone of 2 µm would make it '.
+                'good enough for fitting joints.',
+            self::words($coarse)->warning(),
+        );
+    }
+
+    public function test_what_a_school_asks_for_is_compared_strictly(): void
+    {
+        $task = new SharpeningTask(
+            new Blade(25, 3, 25, 30, 0.5, 2),
+            new EdgeStateInput(EdgeCondition::Dull, 25, 3, 25, 30, 0.5),
+        );
+        $rack = [new HoningStone('1', '1000 stone', GritScale::Jis, '1000', 1, 20)];
+        foreach (ComparedSchool::all($task, $rack) as $compared) {
+            self::assertTrue(($compared->plan === null) === ($compared->lacks !== null));
+            self::assertNull($compared->plan?->shortOfUm);
+        }
+    }
+
+    /** A nick on fine stones alone: how long it takes anyway, and what would shorten it. */
+    public function test_what_would_shorten_slow_work_is_told(): void
+    {
+        $nick = new EdgeStateInput(EdgeCondition::Nicked, 25, 3, 25, 30, 0.5, 0.3);
+        $task = new SharpeningTask(new Blade(25, 3, 25, 30, 0.5, 2), $nick);
+        $fine = [new HoningStone('3', '8000 stone', GritScale::Jis, '8000', 1, 20)];
+        $says = (string) (new SharpeningWords(
+            SharpeningPlan::for($task, $fine),
+            EdgeNeed::Nicked,
+            new LengthFormatter(LengthUnit::Millimetre),
+        ))->warning();
+        self::assertMatchesRegularExpression(
+            '/with one of 53 µm before it, it would take (about .+ minutes?|under a minute) instead of \d+\./',
+            $says,
+        );
+        $coarse = [new HoningStone('1', '220 stone', GritScale::Jis, '220', 1, 20), ...$fine];
+        self::assertNull(SharpeningPlan::for($task, $coarse)->secondsWith(53.0));
+    }
+
     public function test_why_a_stone_stays_in_the_rack(): void
     {
         $left = self::words(self::plan(new EdgeStateInput(EdgeCondition::TouchUp, 25, 3, 25, 30, 0.5), 4))->left();

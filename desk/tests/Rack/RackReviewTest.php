@@ -11,6 +11,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Edge\HoningStone;
 use JackRest\Core\Rack\Costs;
 use JackRest\Core\Rack\RackStone;
+use JackRest\Desk\Rack\PrintedScale;
 use JackRest\Desk\Rack\RackGap;
 use JackRest\Desk\Rack\RackNote;
 use JackRest\Desk\Rack\RackReview;
@@ -148,10 +149,11 @@ final class RackReviewTest extends TestCase
 
     public function test_a_piece_is_read_by_what_is_printed_on_it(): void
     {
-        $form = StoneForm::of('', Medium::Waterstone, GritScale::Jis, '1000', '');
+        $form = StoneForm::of('', Medium::Waterstone, PrintedScale::Jis, '1000', '');
         self::assertSame(['1000 stone', 11.5, true], [$form->name, $form->particleUm, $form->isSound()]);
         self::assertStringStartsWith('11.5 µm, near P', (string) $form->elsewhere());
-        self::assertSame('P800 abrasive paper', StoneForm::of(' ', Medium::Paper, GritScale::FepaP, '800', '')->name);
+        $paper = StoneForm::of(' ', Medium::Paper, PrintedScale::FepaP, '800', '');
+        self::assertSame('P800 abrasive paper', $paper->name);
     }
 
     #[TestWith(['', 'designation', 'Type what is printed on it'])]
@@ -162,7 +164,7 @@ final class RackReviewTest extends TestCase
         string $field,
         string $part,
     ): void {
-        $form = StoneForm::of('x', Medium::Waterstone, GritScale::Jis, $designation, '');
+        $form = StoneForm::of('x', Medium::Waterstone, PrintedScale::Jis, $designation, '');
         self::assertFalse($form->isSound());
         self::assertNull($form->elsewhere());
         try {
@@ -178,7 +180,7 @@ final class RackReviewTest extends TestCase
     #[TestWith(['many'])]
     public function test_a_piece_that_lasts_for_nothing_is_refused(string $lasts): void
     {
-        $form = StoneForm::of('', Medium::Paper, GritScale::FepaP, '800', $lasts);
+        $form = StoneForm::of('', Medium::Paper, PrintedScale::FepaP, '800', $lasts);
         self::assertFalse($form->isSound());
         $this->expectException(InvalidInput::class);
         $form->stone(1.0);

@@ -13,7 +13,7 @@ export function EdgeSection({ edge }: { edge: Schemas['Edge'] }) {
   return (
     <svg aria-hidden width={WIDTH} height={HEIGHT} className="shrink-0">
       <path d={shape.steel} className="fill-steel stroke-ink" strokeWidth={1.25} />
-      {edge.condition !== 'sharp' && (
+      {edge.condition !== 'sharp' && edge.condition !== 'unknown' && (
         <circle
           cx={shape.edge.x + 2}
           cy={shape.edge.y - 2}

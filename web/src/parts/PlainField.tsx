@@ -8,6 +8,7 @@ interface PlainFieldProps {
   onChange: (text: string) => void
   placeholder?: string
   error?: string | undefined
+  doubt?: string | undefined
   /** Wide for words, narrow for a sum or a day. */
   wide?: boolean
   type?: 'text' | 'date'
@@ -22,6 +23,7 @@ export function PlainField({
   onChange,
   placeholder,
   error,
+  doubt,
   wide = false,
   type = 'text',
   before,
@@ -43,7 +45,7 @@ export function PlainField({
             autoComplete="off"
             placeholder={placeholder}
             aria-invalid={error !== undefined}
-            aria-describedby={error ? `${id}-said` : undefined}
+            aria-describedby={(error ?? doubt) ? `${id}-said` : undefined}
             onChange={(event) => onChange(event.target.value)}
             className={clsx(
               'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
@@ -53,6 +55,11 @@ export function PlainField({
           />
         </span>
       </div>
+      {!error && doubt && (
+        <p id={`${id}-said`} role="status" className="mt-1 text-sm text-amber">
+          {doubt}
+        </p>
+      )}
       {error && (
         <p id={`${id}-said`} role="alert" className="mt-1 text-sm font-bold text-red">
           ✗ {error}

@@ -36,7 +36,7 @@ final class HoldingKinds
                     Dimension::length('head', 'head length', 150, 80, 250)->asked(),
                     Dimension::length('width', 'head height', 85, 50, 130),
                 ],
-                making: new ShopMade(4, 120, ['crosscut', 'flatten', 'pare'], least: ShopMade::ROUGH),
+                making: new ShopMade(4, 229, ['crosscut', 'flatten', 'pare'], least: ShopMade::ROUGH),
             ),
             new ToolKind(
                 'soft-hammer',
@@ -112,7 +112,7 @@ final class HoldingKinds
                     Dimension::length('length', 'length', 260, 150, 400)->asked(),
                     Dimension::length('width', 'width', 150, 80, 300),
                 ],
-                making: new ShopMade(3, 45, ['crosscut', 'mark-square'], least: ShopMade::ROUGH),
+                making: new ShopMade(3, 98, ['crosscut', 'mark-square'], least: ShopMade::ROUGH),
             ),
             new ToolKind(
                 'shooting-board',
@@ -127,7 +127,7 @@ final class HoldingKinds
                     Dimension::length('length', 'length', 480, 250, 900),
                     Dimension::length('width', 'longest end it holds', 240, 80, 500)->asked(),
                 ],
-                making: new ShopMade(8, 120, ['crosscut', 'flatten', 'joint-edge', 'mark-square']),
+                making: new ShopMade(8, 356, ['crosscut', 'flatten', 'joint-edge', 'mark-square']),
             ),
             new ToolKind(
                 'mitre-donkey',

@@ -149,7 +149,7 @@ final class LayoutKinds
                     ['blade' => 250, 'stock' => 170],
                     ['blade' => 100, 'stock' => 70, 'bladeWidth' => 25, 'stockWidth' => 25],
                 ],
-                making: new ShopMade(5, 180, [...self::PLANED, 'saw-tenon-cheek', 'pare']),
+                making: new ShopMade(5, 153, [...self::PLANED, 'saw-tenon-cheek', 'pare']),
             ),
             new ToolKind(
                 'large-square',
@@ -166,7 +166,7 @@ final class LayoutKinds
                     Dimension::length('bladeWidth', 'blade width', 50, 20, 90),
                     Dimension::length('stockWidth', 'stock width', 45, 10, 80),
                 ],
-                making: new ShopMade(9, 240, [...self::PLANED, 'saw-tenon-cheek', 'pare']),
+                making: new ShopMade(9, 153, [...self::PLANED, 'saw-tenon-cheek', 'pare']),
             ),
             new ToolKind(
                 'sliding-bevel',
@@ -196,7 +196,7 @@ final class LayoutKinds
                     Dimension::length('length', 'length', 75, 30, 200),
                     Dimension::length('width', 'width', 45, 20, 120),
                 ],
-                making: new ShopMade(2, 60, ['crosscut', 'pare', 'mark-square']),
+                making: new ShopMade(2, 106, ['crosscut', 'pare', 'mark-square']),
             ),
             new ToolKind(
                 'mitre-square',
@@ -307,7 +307,7 @@ final class LayoutKinds
                     Dimension::length('length', 'length', 900, 300, 2000)->asked(),
                     Dimension::length('width', 'width', 50, 20, 100),
                 ],
-                making: new ShopMade(6, 90, ['crosscut', 'flatten', 'joint-edge']),
+                making: new ShopMade(6, 143, ['crosscut', 'flatten', 'joint-edge']),
             ),
             new ToolKind(
                 'winding-sticks',
@@ -322,7 +322,7 @@ final class LayoutKinds
                     Dimension::length('length', 'length', 450, 200, 900)->asked(),
                     Dimension::length('width', 'height', 45, 20, 80),
                 ],
-                making: new ShopMade(6, 120, ['crosscut', 'flatten', 'joint-edge', 'rip']),
+                making: new ShopMade(6, 157, ['crosscut', 'flatten', 'joint-edge', 'rip']),
             ),
             new ToolKind(
                 'feelers',

@@ -18,6 +18,9 @@ const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'get-tool': 'See the ladder',
   'fetch-tool': 'See what is not here',
   'sharpen-edge': 'Plan the honing',
+  'look-at-edge': 'Look at it',
+  'look-at-tool': 'Look at it',
+  'file-saw': 'Plan the filing',
   'finish-session': 'Go on at the bench',
   'test-reference': 'Test it',
 }
@@ -25,7 +28,7 @@ const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
 /** What wants doing before work. */
 export function BenchPlace() {
   const { data, error } = useQuery(bench())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const first = data.chores[0]
 

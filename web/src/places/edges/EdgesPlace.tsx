@@ -5,6 +5,7 @@ import { day, edges, outlook } from '@/api/queries'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
+import { capital } from '@/parts/capital'
 import { EdgeRow } from './EdgeRow'
 import { EdgesNav } from './EdgesNav'
 
@@ -12,17 +13,19 @@ import { EdgesNav } from './EdgesNav'
 export function EdgesPlace() {
   const { data, error } = useQuery(edges())
   const ahead = useQuery(outlook()).data
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
-  const blunt = data.edges.filter((edge) => edge.condition !== 'sharp').length
+  const blunt = data.edges.filter((edge) => edge.condition !== 'sharp' && edge.condition !== 'unknown').length
+  const unknown = data.edges.filter((edge) => edge.condition === 'unknown')
   const forecasts = new Map(ahead?.edges.map((row) => [row.edgeId, row]))
 
   return (
     <>
-      <Heading title="Edges" says={counts(blunt, data.edges.length)} />
+      <Heading title="Edges" says={counts(blunt, unknown.length, data.edges.length)} />
       <EdgesNav />
       {data.edges.length === 0 && <FirstEdge />}
       {blunt > 0 && <DayAhead />}
+      {blunt === 0 && unknown[0] && <FirstLook edge={unknown[0]} />}
       <ul className="mt-5 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
         {data.edges.map((edge) => (
           <li key={edge.id} className="border-t border-rule">
@@ -35,9 +38,14 @@ export function EdgesPlace() {
   )
 }
 
-function counts(blunt: number, all: number): string {
+function counts(blunt: number, unknown: number, all: number): string {
   if (all === 0) return 'Every cutting edge belongs here, each as a small section, worst first.'
-  return blunt === 0 ? 'All of them are sharp.' : `${blunt} of ${all} want honing; worst first.`
+  if (blunt + unknown === 0) return 'All of them are sharp.'
+  const parts = [
+    blunt > 0 && `${blunt} of ${all} ${blunt === 1 ? 'wants' : 'want'} honing`,
+    unknown > 0 && (unknown === all ? 'nobody has looked at them yet' : `${unknown} not looked at yet`),
+  ]
+  return `${capital(parts.filter((part) => part !== false).join(', '))}; worst first.`
 }
 
 function FirstEdge() {
@@ -52,6 +60,25 @@ function FirstEdge() {
         </Link>
         <Link to="/edges/rack" className="min-h-8 underline underline-offset-4">
           Lay out the rack
+        </Link>
+      </NextStroke>
+    </div>
+  )
+}
+
+/** What is not known is due for a look before anything is said of it. */
+function FirstLook({ edge }: { edge: Schemas['Edge'] }) {
+  return (
+    <div className="max-w-2xl">
+      <NextStroke
+        says={`Look at the ${edge.name}.`}
+        why="Hold it against a light: does a bright line show? What you see decides what it wants."
+      >
+        <Link
+          to={`/edges/${edge.id}`}
+          className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
+        >
+          Say what you see
         </Link>
       </NextStroke>
     </div>

@@ -9,6 +9,7 @@ import { How } from '@/parts/How'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
+import { AskLatest } from './HowIsIt'
 import { KitNav } from './KitNav'
 import { Prices } from './Prices'
 import { ToolBoard } from './ToolBoard'
@@ -18,7 +19,7 @@ import { WorkStates } from './WorkStates'
 export function KitPlace() {
   const { data, error } = useQuery(kit())
   const got = useGot()
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const wanted = data.board.filter((row) => row.status === 'wanted')
 
@@ -28,7 +29,9 @@ export function KitPlace() {
       <KitNav />
       <Board
         columnFirst
-        drawing={<ToolBoard tools={data.board} groups={data.groups} marked={data.next.toolId} />}
+        drawing={
+          <ToolBoard tools={data.board} groups={data.groups} rack={data.rack} marked={data.next.toolId} />
+        }
         column={
           <>
             <NextStroke says={data.next.says} why={data.next.why}>
@@ -36,6 +39,7 @@ export function KitPlace() {
               <How how={data.how} />
             </NextStroke>
             {got.error && <GotProblem problem={got.error} />}
+            <AskLatest />
             <WorkStates works={data.works} sentence={data.plan.sentence} />
             <Prices tools={wanted} />
           </>

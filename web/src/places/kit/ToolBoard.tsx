@@ -11,11 +11,13 @@ const SCALE = 0.25
 interface ToolBoardProps {
   tools: readonly Schemas['Tool'][]
   groups: readonly Schemas['ToolGroup'][]
+  /** What lies in the rack: the way to sharpen, whichever place it was added in. */
+  rack: readonly string[]
   marked: number | null
 }
 
 /** The board: every tool small, to one scale, in its own outline, hung by kind. Owned solid, wanted dashed. */
-export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
+export function ToolBoard({ tools, groups, rack, marked }: ToolBoardProps) {
   const [status, setStatus] = useState('all')
   const [kind, setKind] = useState('')
   const [words, setWords] = useState('')
@@ -47,6 +49,7 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
               tools={byGroup.get(group.id) ?? NONE}
               shown={ids}
               filtering={filtering}
+              rack={group.id === RACK_GROUP ? rack : NOTHING}
               marked={marked}
             />
           ))}
@@ -69,6 +72,8 @@ export function ToolBoard({ tools, groups, marked }: ToolBoardProps) {
 }
 
 const NONE: readonly Schemas['Tool'][] = []
+const NOTHING: readonly string[] = []
+const RACK_GROUP = 'sharpening'
 
 function matching(status: string, kind: string, words: string) {
   const sought = words.toLowerCase().split(/\s+/).filter(Boolean)
@@ -131,10 +136,11 @@ interface GroupProps {
   /** What the filter lets through; the others stay where they are, hidden, so that filtering draws nothing anew. */
   shown: ReadonlySet<number>
   filtering: boolean
+  rack: readonly string[]
   marked: number | null
 }
 
-function Group({ group, tools, shown, filtering, marked }: GroupProps) {
+function Group({ group, tools, shown, filtering, rack, marked }: GroupProps) {
   const empty = tools.length === 0
   const away = empty ? filtering || group.first === null : !tools.some((tool) => shown.has(tool.id))
 
@@ -145,9 +151,8 @@ function Group({ group, tools, shown, filtering, marked }: GroupProps) {
       style={{ contentVisibility: 'auto', containIntrinsicSize: 'auto 140px' }}
     >
       <h2 className="border-b-2 border-ink py-1 text-base">{group.label}</h2>
-      {empty ? (
-        <EmptyHook group={group} />
-      ) : (
+      {empty && rack.length === 0 && <EmptyHook group={group} />}
+      {!empty && (
         <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1">
           {tools.map((tool) => (
             <li
@@ -160,6 +165,14 @@ function Group({ group, tools, shown, filtering, marked }: GroupProps) {
             </li>
           ))}
         </ul>
+      )}
+      {rack.length > 0 && (
+        <p className="pt-2 text-sm">
+          <Link to="/edges/rack" className="underline underline-offset-4">
+            In the rack
+          </Link>
+          : {rack.join(', ')}.
+        </p>
       )}
     </section>
   )

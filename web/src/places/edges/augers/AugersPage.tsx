@@ -29,6 +29,6 @@ export function AugersPage() {
 function OneSet({ id }: { id: number }) {
   const { data, error } = useQuery(auger(id))
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <AugerBench page={data} unit={unit} /> : <Waiting />
 }

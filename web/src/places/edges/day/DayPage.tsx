@@ -23,7 +23,7 @@ export function DayPage() {
   const start = useToBench(() =>
     answered(client.POST('/api/day/sessions', { body: chosen ? { edges: [...chosen] } : {} })),
   )
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

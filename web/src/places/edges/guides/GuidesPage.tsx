@@ -13,7 +13,7 @@ export function GuidesPage() {
   const navigate = useNavigate()
   const { data, error } = useQuery(guides())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !unit) return <Waiting />
   const fresh = id === 'new' || data.guides.length === 0
   const guide = fresh ? null : (data.guides.find((row) => String(row.id) === id) ?? data.guides[0] ?? null)

@@ -20,7 +20,7 @@ export function LogPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(edgeLog(id))
   const stones = useQuery(rack()).data?.stones
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && stones ? <Page key={id} log={data} stones={stones} /> : <Waiting />
 }
 

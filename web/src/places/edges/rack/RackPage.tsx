@@ -17,7 +17,7 @@ import { StoneList } from './StoneList'
 export function RackPage() {
   const { data, error } = useQuery(rack())
   const [search, setSearch] = useSearchParams()
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const chosen = search.get('stone')
   const stone = data.stones.find((row) => String(row.id) === chosen)

@@ -58,9 +58,10 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
         />
         <PlainField
           label="Printed on it"
-          hint="such as 1000, 800 or 15"
+          hint={rack.scales.find((row) => row.value === sent.scale)?.example}
           value={sent.designation}
           error={figure('designation')}
+          doubt={preview?.figures.designation?.doubt ?? undefined}
           onChange={(text) => draft.change('designation', text)}
         />
         <PlainField

@@ -71,7 +71,7 @@ export function StoneList({ stones, onEdit }: StoneListProps) {
             </p>
             <p className="text-sm text-soft">
               {[stone.wornSays, ...(stone.flattens ? [stone.flatSays] : [])].join('; ')}
-              {stone.perEdge && `; ${stone.perEdge} an edge`}
+              {stone.perEdge && `; € ${stone.perEdge} an edge`}
             </p>
             {stone.due && <p className="text-sm font-bold text-red">{stone.due}</p>}
             {stone.own && <p className="text-sm">{stone.own}</p>}

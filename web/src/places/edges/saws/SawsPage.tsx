@@ -29,6 +29,6 @@ export function SawsPage() {
 function OneSaw({ id }: { id: number }) {
   const { data, error } = useQuery(sawPage(id))
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <SawBench page={data} unit={unit} /> : <Waiting />
 }

@@ -29,6 +29,6 @@ export function ScrapersPage() {
 function OneScraper({ id }: { id: number }) {
   const { data, error } = useQuery(scraper(id))
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <ScraperBench page={data} unit={unit} /> : <Waiting />
 }

@@ -7,6 +7,9 @@ interface ConditionsProps {
   onChange: (value: string) => void
 }
 
+const UNKNOWN_SIGN =
+  'Hold the edge against a light, then try it on end grain: the first that fits is what it wants.'
+
 const SHARP = {
   value: 'sharp',
   label: 'Sharp',
@@ -19,7 +22,9 @@ export function Conditions({ conditions, value, onChange }: ConditionsProps) {
   const chosen = options.find((option) => option.value === value)
   return (
     <fieldset className="mb-4">
-      <legend className="mb-1 font-slab text-lg font-semibold">What is wrong with it?</legend>
+      <legend className="mb-1 font-slab text-lg font-semibold">
+        {value === 'unknown' ? 'What do you see?' : 'What is wrong with it?'}
+      </legend>
       <div className="flex flex-wrap gap-2">
         {options.map((option) => (
           <label
@@ -43,7 +48,7 @@ export function Conditions({ conditions, value, onChange }: ConditionsProps) {
       </div>
       <div className="mt-2 flex items-center gap-3">
         <SignDrawing sign={value} />
-        <p className="min-h-5 text-sm text-soft">{chosen?.sign}</p>
+        <p className="min-h-5 text-sm text-soft">{chosen?.sign ?? UNKNOWN_SIGN}</p>
       </div>
     </fieldset>
   )

@@ -47,13 +47,13 @@ export function EdgePage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(edgePage(id))
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page key={id} page={data} unit={unit} /> : <Waiting />
 }
 
 function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
   const { edge } = page
-  const base = { ...NOTHING, condition: edge.condition }
+  const base = { ...NOTHING, nickDepth: page.nickTyped, condition: edge.condition }
   const draft = useDraft(`edge ${edge.id}`, base, unit, edge.version)
   const plan = useQuery(edgePlan(edge.id, draft.values)).data
   const [closer, setCloser] = useState(1)
@@ -130,7 +130,10 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
             </Angle>
             {draft.overtaken && <Overtaken name={edge.name} onKeep={draft.keep} onDrop={draft.clear} />}
             {problem && <Notice>{problem.message}</Notice>}
-            <NextStroke says={plan.next.says} why={plan.next.why}>
+            <NextStroke
+              says={plan.next.says}
+              why={plan.minutes ? `${plan.minutes} ${plan.next.why}` : plan.next.why}
+            >
               {page.running !== null ? (
                 <Button weight="main" onClick={() => void navigate(`/sessions/${page.running}`)}>
                   Go on at the bench

@@ -14,7 +14,7 @@ import { Stocks } from './Stocks'
 /** What keeps the tools well, by interval and by the shop's damp; and what is used up. */
 export function CarePage() {
   const { data, error } = useQuery(care())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data ? <Page data={data} /> : <Waiting />
 }
 

@@ -25,7 +25,7 @@ export function FitPage() {
   const { question = 'saws' } = useParams()
   const { data, error } = useQuery(fits())
   const { data: watched } = useQuery(pulse())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !watched) return <Waiting />
   const fit = data.fits.find((row) => row.id === question) ?? data.fits[0]
   if (!fit) return null

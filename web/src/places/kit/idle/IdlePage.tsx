@@ -17,7 +17,7 @@ import { NotHere } from './NotHere'
 /** What is used and what is not; what could go without loss; what is lent and put away. */
 export function IdlePage() {
   const { data, error } = useQuery(idle())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data ? <Page data={data} /> : <Waiting />
 }
 

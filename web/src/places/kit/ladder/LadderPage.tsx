@@ -9,6 +9,7 @@ import { How } from '@/parts/How'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
+import { AskLatest } from '@/places/kit/HowIsIt'
 import { KitNav } from '@/places/kit/KitNav'
 import { Alternatives } from './Alternatives'
 import { MoneyFields } from './MoneyFields'
@@ -20,7 +21,7 @@ const STEP_HEIGHT = 30
 /** The order to get things in: what each step costs, and what it unlocks. */
 export function LadderPage() {
   const { data, error } = useQuery(ladder())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const steps = data.rungs.filter((rung) => rung.tools.length > 0)
   const first = (steps[0] ?? data.meanwhile)?.tools[0]
@@ -63,6 +64,7 @@ export function LadderPage() {
               )}
               <How how={data.how} />
             </NextStroke>
+            <AskLatest />
             {data.outOfReach && <Notice>{data.outOfReach}</Notice>}
             {data.impossible && <Notice>{data.impossible}</Notice>}
             {data.locked.length > 0 && (

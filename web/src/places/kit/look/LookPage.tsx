@@ -19,7 +19,7 @@ import { useLook } from './useLook'
 export function LookPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(lookPage(id))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   return data.state === 'open' ? <Open key={id} page={data} /> : <Settled page={data} />
 }

@@ -21,7 +21,7 @@ export function LooksPage() {
     () => answered(client.POST('/api/looks', { body: { kind } })),
     (look) => void navigate(`/kit/look/${look.id}`),
   )
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

@@ -6,7 +6,11 @@ import type { Schemas } from '@/api/client'
 import { useLook } from './useLook'
 
 const put = vi.hoisted(() => vi.fn())
-vi.mock('@/api/client', () => ({ client: { PUT: put }, answered: (sent: Promise<unknown>) => sent }))
+vi.mock('@/api/client', () => ({
+  client: { PUT: put },
+  reader: {},
+  answered: (sent: Promise<unknown>) => sent,
+}))
 
 const check = (id: string) => ({ id, outcome: null, typed: [] }) as unknown as Schemas['LookCheck']
 

@@ -12,7 +12,7 @@ import { Overrules } from './Overrules'
 export function SchoolPage() {
   const { data, error } = useQuery(school())
   const change = useSchoolChange()
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const save = (body: Partial<Schemas['SchoolRequest']>, onKept?: () => void) =>
     change.mutate({ version: data.version, ...body }, { onSuccess: () => onKept?.() })

@@ -15,7 +15,7 @@ export function ShadowBoardsPage() {
   const navigate = useNavigate()
   const { data, error } = useQuery(shadowBoards())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !unit) return <Waiting />
   const isNew = id === 'new' || data.boards.length === 0
   const board = isNew ? null : (data.boards.find((row) => String(row.id) === id) ?? data.boards[0] ?? null)

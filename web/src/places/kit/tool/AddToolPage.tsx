@@ -16,7 +16,7 @@ import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { KindChooser } from './KindChooser'
-import { Naming } from './Naming'
+import { CONDITIONS, Naming } from './Naming'
 import { labelsOf, lengthsOf, typedFigures } from './toolForm'
 import { ToolFigures } from './ToolFigures'
 
@@ -26,7 +26,7 @@ const FIRST_GROUP = 'sharpening'
 export function AddToolPage() {
   const { data, error } = useQuery(kinds())
   const { data: watched } = useQuery(pulse())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !watched) return <Waiting />
   return <AddTool kinds={data.kinds} groups={data.groups} unit={watched.unit} />
 }
@@ -72,24 +72,6 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
         column={
           kind && sent ? (
             <>
-              <KindSheet kind={kind} preview={preview} wanted={draft.values.status === 'wanted'} />
-              <Readings onRecord={record}>
-                <ToolFigures
-                  dimensions={kind.dimensions.filter((dimension) => dimension.asked)}
-                  values={draft.values}
-                  figures={preview?.figures}
-                  onChange={draft.change}
-                />
-                <Naming
-                  values={draft.values}
-                  onChange={draft.change}
-                  offered={preview?.name ?? kind.name}
-                  priceHint={
-                    draft.values.status === 'wanted' ? `planned with ${kind.price} until you know it` : null
-                  }
-                  priceError={refused?.about('price')}
-                />
-              </Readings>
               <NextStroke
                 says={draft.values.status === 'wanted' ? 'Put it on the list.' : 'Hang it up.'}
                 why={kind.needs.length > 0 ? `It counts only with ${kind.needs.join(' and ')}.` : kind.for}
@@ -106,6 +88,25 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
                   Back to the board
                 </Link>
               </NextStroke>
+              <KindSheet kind={kind} preview={preview} wanted={draft.values.status === 'wanted'} />
+              <Readings onRecord={record}>
+                <ToolFigures
+                  dimensions={kind.dimensions.filter((dimension) => dimension.asked)}
+                  values={draft.values}
+                  figures={preview?.figures}
+                  onChange={draft.change}
+                />
+                <Naming
+                  values={draft.values}
+                  onChange={draft.change}
+                  offered={preview?.name ?? kind.name}
+                  asksCondition={kind.cuts}
+                  priceHint={
+                    draft.values.status === 'wanted' ? `planned with ${kind.price} until you know it` : null
+                  }
+                  priceError={refused?.about('price')}
+                />
+              </Readings>
               <Complaint problem={add.error} besides={['price']} />
               <Added name={add.data?.tool.name} />
             </>
@@ -124,7 +125,7 @@ function AddTool({ kinds, groups, unit }: AddToolProps) {
   )
 }
 
-const BASE = { status: 'owned', name: '', price: '' }
+const BASE = { status: 'owned', condition: 'unknown', name: '', price: '' }
 
 function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): Schemas['AddToolRequest'] {
   return {
@@ -132,6 +133,7 @@ function body(kind: Schemas['Kind'], values: Readonly<Record<string, string>>): 
     figures: typedFigures(kind, values),
     name: values.name ?? '',
     status: values.status === 'wanted' ? 'wanted' : 'owned',
+    condition: CONDITIONS.find((row) => row.value === values.condition)?.value ?? 'unknown',
     price: values.price ?? '',
   }
 }
@@ -165,15 +167,12 @@ interface KindSheetProps {
 function KindSheet({ kind, preview, wanted }: KindSheetProps) {
   const current = preview?.kind === kind.id ? preview : undefined
   return (
-    <div className="mb-3">
+    <div className="mt-4 mb-3">
       <Sheet
         title={capital(kind.name)}
         says={`${kind.says} ${kind.for}`}
-        block={[
-          ['Kind', kind.name],
-          ['What can go wrong', kind.wrong],
-        ]}
-        height={() => 230}
+        block={[['What can go wrong', kind.wrong]]}
+        height={() => 190}
       >
         {(box) => (
           <ToolDrawing

@@ -13,6 +13,7 @@ import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
 import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
+import { HowIsIt } from '@/places/kit/HowIsIt'
 import { KitNav } from '@/places/kit/KitNav'
 import { Naming } from './Naming'
 import { Overruling } from './Overruling'
@@ -28,7 +29,7 @@ export function ToolPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(toolPage(id))
   const { data: watched } = useQuery(pulse())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !watched) return <Waiting />
   return <OneTool key={id} page={data} unit={watched.unit} />
 }
@@ -108,6 +109,7 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
               <Removal page={page} />
             </NextStroke>
             <Complaint problem={save.error} besides={['price']} />
+            {page.asks && page.asks.found !== 'works' && <HowIsIt tool={tool} {...page.asks} />}
             {page.tool.status === 'owned' && page.sizes.some((row) => row.name === 'tpi') && (
               <StrokeCounter page={page} />
             )}

@@ -22,7 +22,7 @@ export function NewWorkPage() {
   const [search] = useSearchParams()
   const { data, error } = useQuery(works())
   const { data: watched } = useQuery(pulse())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !watched) return <Waiting />
   const pattern = data.patterns.find((row) => row.id === search.get('pattern')) ?? null
   return <NewWork key={pattern?.id ?? 'own'} pattern={pattern} unit={watched.unit} />

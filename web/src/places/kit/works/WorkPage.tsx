@@ -22,7 +22,7 @@ export function WorkPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(workPage(id))
   const { data: watched } = useQuery(pulse())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !watched) return <Waiting />
   return <OneWork key={id} page={data} unit={watched.unit} />
 }

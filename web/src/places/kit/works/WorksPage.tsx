@@ -14,7 +14,7 @@ import { WorkSign } from './WorkSign'
 /** The works on this bench, and the kinds of work to begin one from. */
 export function WorksPage() {
   const { data, error } = useQuery(works())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit\Answer;
+
+use App\Http\Answer;
+use JackRest\Core\Calculation\Field;
+
+/** A tool that came in and was not asked how it is. */
+final readonly class UnlookedToolAnswer extends Answer
+{
+    public function __construct(
+        #[Field('the record\'s number')] public int $id,
+        #[Field('which state of the record this is')] public int $version,
+        #[Field('what it is called')] public string $name,
+    ) {
+    }
+}
