@@ -58,7 +58,7 @@ final class ContractWriter
     {
         if (
             preg_match(
-                '~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)(?: \| (409|422))?$~',
+                '~^([A-Z]+) (/[^ ?]*)(?:\?(\S+))?(?: (\w+))? -> (?:(\d+) )?(\w+)(?: \| (422))?$~',
                 $line,
                 $part,
             ) !== 1
@@ -71,7 +71,7 @@ final class ContractWriter
         }
         $errors = [
             ...str_contains($path, '{') ? ['404'] : [],
-            ...$requests->isVersioned($request) || ($part[7] ?? '') === '409' ? ['409'] : [],
+            ...$method === 'GET' ? [] : ['409'],
             ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];
 

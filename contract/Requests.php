@@ -51,12 +51,6 @@ final class Requests
         $this->schemas[$name] = self::object($rules);
     }
 
-    /** Whether what was added carries the version its user was looking at. */
-    public function isVersioned(string $name): bool
-    {
-        return in_array('version', $this->schemas[$name]['required'] ?? [], true);
-    }
-
     /** @return array<string, array<string, mixed>> of what was added, by name */
     public function schemas(): array
     {

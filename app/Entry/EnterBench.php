@@ -6,6 +6,7 @@ namespace App\Entry;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Ledger\Once;
 use Closure;
 use Illuminate\Http\Request;
 use JackRest\Core\Measure\LengthFormatter;
@@ -27,6 +28,7 @@ final class EnterBench
         }
         app()->instance(User::class, $user);
         app()->instance(Bench::class, $user->bench);
+        app()->instance(Once::class, new Once($request->header(Once::HEADER)));
         app()->instance(LengthFormatter::class, new LengthFormatter($user->unit, $user->paper_mm));
 
         return $next($request);

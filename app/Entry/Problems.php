@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entry;
 
 use App\Http\Answer\ErrorsAnswer;
+use App\Ledger\AlreadyRecorded;
 use App\Ledger\CannotUndo;
 use App\Ledger\Conflict;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -24,7 +25,13 @@ final class Problems
 {
     public static function declare(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([InvalidInput::class, UnknownCalculation::class, Conflict::class, CannotUndo::class]);
+        $exceptions->dontReport([
+            InvalidInput::class,
+            UnknownCalculation::class,
+            Conflict::class,
+            CannotUndo::class,
+            AlreadyRecorded::class,
+        ]);
         $exceptions->render(
             static fn (Throwable $problem, Request $request): ?JsonResponse => $request->is('api/*')
                 ? self::answer($problem)
@@ -39,6 +46,7 @@ final class Problems
             $problem instanceof ValidationException => new JsonResponse(new ErrorsAnswer(self::fields($problem)), 422),
             $problem instanceof UnknownCalculation => self::one('name', $problem->getMessage(), 404),
             $problem instanceof Conflict => self::one('version', $problem->getMessage(), 409),
+            $problem instanceof AlreadyRecorded => self::one('once', $problem->getMessage(), 409),
             $problem instanceof CannotUndo => self::one('', $problem->getMessage(), 409),
             $problem instanceof TokenMismatchException => self::one(
                 '',

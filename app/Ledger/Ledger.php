@@ -20,7 +20,7 @@ final readonly class Ledger
     /** How much of a number survives being kept. */
     private const KEPT = 1e-12;
 
-    public function __construct(public Bench $bench)
+    public function __construct(public Bench $bench, private Once $once = new Once())
     {
     }
 
@@ -33,6 +33,7 @@ final readonly class Ledger
     public function record(string $kind, Record|string $subject, string $sentence, callable $write): DiaryEntry
     {
         return $this->inTransaction(function () use ($kind, $subject, $sentence, $write): DiaryEntry {
+            $this->once->claim($this->bench);
             $changes = new Changes($this->bench);
             $write($changes);
 
@@ -58,6 +59,7 @@ final readonly class Ledger
     public function undo(DiaryEntry $entry): DiaryEntry
     {
         return $this->inTransaction(function () use ($entry): DiaryEntry {
+            $this->once->claim($this->bench);
             if ($entry->undoneBy()->exists()) {
                 throw CannotUndo::already();
             }

@@ -167,7 +167,7 @@ abstract class BrowserTestCase extends TestCase
     protected function walkTheDay(?Closure $next = null): int
     {
         $fetched = 0;
-        for ($tap = 0; $tap < 60 && ! str_contains($this->said(), 'The sharpening day is done'); $tap++) {
+        for ($tap = 0; $tap < 90 && ! str_contains($this->said(), 'The sharpening day is done'); $tap++) {
             $before = $this->said();
             $fetched += str_contains($before, 'Fetch the') ? 1 : 0;
             $next === null ? $this->sees("//button[@data-testid='next']")->click() : $next();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+
 /** What holds for each view on both grounds and at both widths. */
 final class EveryViewTest extends BrowserTestCase
 {
@@ -23,9 +25,11 @@ final class EveryViewTest extends BrowserTestCase
             $this->browser->executeScript(
                 (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
             );
+            $this->assertHasAName($view);
             foreach ([1280, 360] as $width) {
                 $broken += $this->brokenAt($view, $width);
             }
+            $this->assertGivesWay($view);
         }
         self::assertSame([], $broken);
         // The browser itself tells of the one address that is not there, and of nothing else.
@@ -34,13 +38,45 @@ final class EveryViewTest extends BrowserTestCase
         self::assertMatchesRegularExpression('#/nowhere - .*status of 404#', $logs[0]);
     }
 
+    /** The narrowest phone, letters twice as large, and paper. */
+    private function assertGivesWay(string $view): void
+    {
+        $this->device(320, 'light');
+        usleep(150_000);
+        self::assertLessThanOrEqual(320, $this->width(), "$view is wider than 320");
+        $this->device(1280, 'light');
+        $this->browser->executeScript('document.documentElement.style.fontSize = "200%"');
+        usleep(150_000);
+        self::assertLessThanOrEqual(1280, $this->width(), "$view is too wide with letters twice as large");
+        $this->browser->executeScript('document.documentElement.style.fontSize = ""');
+        $tools = new ChromeDevToolsDriver($this->browser);
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => 'print']);
+        $pressed = $this->browser->executeScript(
+            'return [...document.querySelectorAll("nav, header, button")].filter(one => one.checkVisibility()).length',
+        );
+        $tools->execute('Emulation.setEmulatedMedia', ['media' => '']);
+        self::assertSame(0, $pressed, "$view prints what can only be pressed");
+    }
+
+    private function width(): int
+    {
+        return (int) $this->browser->executeScript('return document.documentElement.scrollWidth');
+    }
+
+    private function assertHasAName(string $view): void
+    {
+        $title = (string) $this->browser->getTitle();
+        self::assertStringEndsWith(' – Jack Rest', $title, $view);
+        $headings = $this->browser->executeScript('return document.querySelectorAll("h1").length');
+        self::assertSame(1, $headings, "$view has no name, or more than one");
+    }
+
     /** @return array<string, list<string>> what breaks a rule, by view, width and ground */
     private function brokenAt(string $view, int $width): array
     {
         $this->device($width, 'light');
         usleep(250_000);
-        $wide = $this->browser->executeScript('return document.documentElement.scrollWidth');
-        self::assertLessThanOrEqual($width, $wide, "$view is wider than $width");
+        self::assertLessThanOrEqual($width, $this->width(), "$view is wider than $width");
         $found = ["$view, $width wide, light" => $this->violations(self::RULES)];
         $this->device($width, 'dark');
         usleep(150_000);

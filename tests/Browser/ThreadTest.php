@@ -35,6 +35,8 @@ final class ThreadTest extends BrowserTestCase
         $this->press('Got it: hang it up');
         $this->seesText('Make the paring block: about 20 minutes, € 2 of wood.');
         $this->seesText('can be made');
+        $this->seesText('How is the rebate plane');
+        $this->press('Works as it is');
         $this->sees("//*[@data-testid='tool-rebate-plane'][@data-status='owned']");
     }
 
@@ -63,7 +65,7 @@ final class ThreadTest extends BrowserTestCase
         $this->keys(' ');
         $this->seesText('A burr along the whole edge');
         $this->press('+5');
-        foreach (['Yes: next', 'On the stone: count', 'Done', 'Yes: it is sharp'] as $button) {
+        foreach (['Yes: next', 'On the stone: count', 'Done', '+5', 'Yes: it is sharp'] as $button) {
             $this->press($button);
         }
         $this->seesText('The 12 mm chisel is sharp.');

@@ -4,9 +4,11 @@ import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, type LoaderFunctionArgs, RouterProvider } from 'react-router'
 import { Refused } from './api/client'
+import { Unreachable } from './api/connection'
 import { edgeGeometry, edgeLog, edgePage, edges, outlook, pulse, rack } from './api/queries'
 import { BenchPlace } from './places/bench/BenchPlace'
 import { Waiting } from './parts/Notice'
+import { Broken } from './shell/Broken'
 import { NothingHere } from './shell/NothingHere'
 import { Shell } from './shell/Shell'
 import './styles.css'
@@ -17,9 +19,14 @@ const queries = new QueryClient({
   defaultOptions: {
     queries: {
       staleTime: 1000,
+      // The bench is on this machine: whether there is an internet is no matter.
+      networkMode: 'always',
       retry: (count, problem) =>
-        !(problem instanceof Refused && problem.status >= 400 && problem.status < 500) && count < 3,
+        !(problem instanceof Refused && problem.status >= 400 && problem.status < 500) &&
+        !(problem instanceof Unreachable) &&
+        count < 3,
     },
+    mutations: { networkMode: 'always' },
   },
 })
 
@@ -52,187 +59,198 @@ const router = createBrowserRouter([
   {
     path: '/sessions/:id',
     HydrateFallback: Waiting,
+    ErrorBoundary: Broken,
     lazy: async () => ({ Component: (await import('./places/session/SessionPage')).SessionPage }),
   },
   {
     Component: Shell,
     HydrateFallback: Waiting,
     children: [
-      { path: '/', Component: BenchPlace },
       {
-        path: '/benches',
-        lazy: async () => ({ Component: (await import('./places/bench/BenchesPage')).BenchesPage }),
+        ErrorBoundary: Broken,
+        children: [
+          { path: '/', Component: BenchPlace },
+          {
+            path: '/benches',
+            lazy: async () => ({ Component: (await import('./places/bench/BenchesPage')).BenchesPage }),
+          },
+          {
+            path: '/kit',
+            lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }),
+          },
+          {
+            path: '/kit/add',
+            lazy: async () => ({ Component: (await import('./places/kit/tool/AddToolPage')).AddToolPage }),
+          },
+          {
+            path: '/kit/tools/:id',
+            lazy: async () => ({ Component: (await import('./places/kit/tool/ToolPage')).ToolPage }),
+          },
+          {
+            path: '/kit/works',
+            lazy: async () => ({ Component: (await import('./places/kit/works/WorksPage')).WorksPage }),
+          },
+          {
+            path: '/kit/works/new',
+            lazy: async () => ({ Component: (await import('./places/kit/works/NewWorkPage')).NewWorkPage }),
+          },
+          {
+            path: '/kit/works/:id',
+            lazy: async () => ({ Component: (await import('./places/kit/works/WorkPage')).WorkPage }),
+          },
+          {
+            path: '/kit/ladder',
+            lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
+          },
+          {
+            path: '/kit/care',
+            lazy: async () => ({ Component: (await import('./places/kit/care/CarePage')).CarePage }),
+          },
+          {
+            path: '/kit/idle',
+            lazy: async () => ({ Component: (await import('./places/kit/idle/IdlePage')).IdlePage }),
+          },
+          {
+            path: '/kit/shadow-boards/:id?',
+            lazy: async () => ({
+              Component: (await import('./places/kit/shadow/ShadowBoardsPage')).ShadowBoardsPage,
+            }),
+          },
+          {
+            path: '/kit/look',
+            lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
+          },
+          {
+            path: '/kit/look/:id',
+            lazy: async () => ({ Component: (await import('./places/kit/look/LookPage')).LookPage }),
+          },
+          {
+            path: '/kit/fit/:question?',
+            lazy: async () => ({ Component: (await import('./places/kit/fit/FitPage')).FitPage }),
+          },
+          {
+            path: '/kit/school',
+            lazy: async () => ({ Component: (await import('./places/kit/school/SchoolPage')).SchoolPage }),
+          },
+          {
+            path: '/edges',
+            loader: early.edges,
+            lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
+          },
+          {
+            path: '/edges/rack',
+            lazy: async () => ({ Component: (await import('./places/edges/rack/RackPage')).RackPage }),
+          },
+          {
+            path: '/edges/day',
+            lazy: async () => ({ Component: (await import('./places/edges/day/DayPage')).DayPage }),
+          },
+          {
+            path: '/edges/:id/curve',
+            lazy: async () => ({ Component: (await import('./places/edges/curve/CurvePage')).CurvePage }),
+          },
+          {
+            path: '/edges/scrapers/:id?',
+            lazy: async () => ({
+              Component: (await import('./places/edges/scrapers/ScrapersPage')).ScrapersPage,
+            }),
+          },
+          {
+            path: '/edges/augers/:id?',
+            lazy: async () => ({ Component: (await import('./places/edges/augers/AugersPage')).AugersPage }),
+          },
+          {
+            path: '/edges/saws/:id?',
+            lazy: async () => ({ Component: (await import('./places/edges/saws/SawsPage')).SawsPage }),
+          },
+          {
+            path: '/edges/guides/:id?',
+            lazy: async () => ({ Component: (await import('./places/edges/guides/GuidesPage')).GuidesPage }),
+          },
+          {
+            path: '/edges/files',
+            lazy: async () => ({ Component: (await import('./places/edges/files/FilesPage')).FilesPage }),
+          },
+          {
+            path: '/edges/:id/geometry',
+            loader: early.geometry,
+            lazy: async () => ({
+              Component: (await import('./places/edges/geometry/GeometryPage')).GeometryPage,
+            }),
+          },
+          {
+            path: '/edges/:id/diary',
+            loader: early.diary,
+            lazy: async () => ({ Component: (await import('./places/edges/log/LogPage')).LogPage }),
+          },
+          {
+            path: '/edges/:id',
+            loader: early.edge,
+            lazy: async () => ({ Component: (await import('./places/edges/sharpen/EdgePage')).EdgePage }),
+          },
+          {
+            path: '/true',
+            lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
+          },
+          {
+            path: '/true/add',
+            lazy: async () => ({
+              Component: (await import('./places/true/AddReferencePage')).AddReferencePage,
+            }),
+          },
+          {
+            path: '/true/known',
+            lazy: async () => ({ Component: (await import('./places/true/known/KnownPage')).KnownPage }),
+          },
+          {
+            path: '/true/references/:id',
+            lazy: async () => ({
+              Component: (await import('./places/true/reference/ReferencePage')).ReferencePage,
+            }),
+          },
+          {
+            path: '/true/three-edges',
+            lazy: async () => ({
+              Component: (await import('./places/true/three/ThreeEdgesPage')).ThreeEdgesPage,
+            }),
+          },
+          {
+            path: '/true/season',
+            lazy: async () => ({ Component: (await import('./places/true/season/SeasonPage')).SeasonPage }),
+          },
+          {
+            path: '/true/blanks/:id?',
+            lazy: async () => ({ Component: (await import('./places/true/blanks/BlanksPage')).BlanksPage }),
+          },
+          {
+            path: '/true/plans',
+            lazy: async () => ({ Component: (await import('./places/true/plans/PlansPage')).PlansPage }),
+          },
+          {
+            path: '/true/plans/:plan',
+            lazy: async () => ({ Component: (await import('./places/true/plans/PlanPage')).PlanPage }),
+          },
+          {
+            path: '/true/plans/makings/:id',
+            lazy: async () => ({ Component: (await import('./places/true/plans/MakingPage')).MakingPage }),
+          },
+          {
+            path: '/true/wood',
+            lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
+          },
+          {
+            path: '/true/winding',
+            lazy: async () => ({
+              Component: (await import('./places/true/winding/WindingPage')).WindingPage,
+            }),
+          },
+          {
+            path: '/diary',
+            lazy: async () => ({ Component: (await import('./places/diary/DiaryPlace')).DiaryPlace }),
+          },
+          { path: '*', Component: NothingHere },
+        ],
       },
-      { path: '/kit', lazy: async () => ({ Component: (await import('./places/kit/KitPlace')).KitPlace }) },
-      {
-        path: '/kit/add',
-        lazy: async () => ({ Component: (await import('./places/kit/tool/AddToolPage')).AddToolPage }),
-      },
-      {
-        path: '/kit/tools/:id',
-        lazy: async () => ({ Component: (await import('./places/kit/tool/ToolPage')).ToolPage }),
-      },
-      {
-        path: '/kit/works',
-        lazy: async () => ({ Component: (await import('./places/kit/works/WorksPage')).WorksPage }),
-      },
-      {
-        path: '/kit/works/new',
-        lazy: async () => ({ Component: (await import('./places/kit/works/NewWorkPage')).NewWorkPage }),
-      },
-      {
-        path: '/kit/works/:id',
-        lazy: async () => ({ Component: (await import('./places/kit/works/WorkPage')).WorkPage }),
-      },
-      {
-        path: '/kit/ladder',
-        lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),
-      },
-      {
-        path: '/kit/care',
-        lazy: async () => ({ Component: (await import('./places/kit/care/CarePage')).CarePage }),
-      },
-      {
-        path: '/kit/idle',
-        lazy: async () => ({ Component: (await import('./places/kit/idle/IdlePage')).IdlePage }),
-      },
-      {
-        path: '/kit/shadow-boards/:id?',
-        lazy: async () => ({
-          Component: (await import('./places/kit/shadow/ShadowBoardsPage')).ShadowBoardsPage,
-        }),
-      },
-      {
-        path: '/kit/look',
-        lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
-      },
-      {
-        path: '/kit/look/:id',
-        lazy: async () => ({ Component: (await import('./places/kit/look/LookPage')).LookPage }),
-      },
-      {
-        path: '/kit/fit/:question?',
-        lazy: async () => ({ Component: (await import('./places/kit/fit/FitPage')).FitPage }),
-      },
-      {
-        path: '/kit/school',
-        lazy: async () => ({ Component: (await import('./places/kit/school/SchoolPage')).SchoolPage }),
-      },
-      {
-        path: '/edges',
-        loader: early.edges,
-        lazy: async () => ({ Component: (await import('./places/edges/EdgesPlace')).EdgesPlace }),
-      },
-      {
-        path: '/edges/rack',
-        lazy: async () => ({ Component: (await import('./places/edges/rack/RackPage')).RackPage }),
-      },
-      {
-        path: '/edges/day',
-        lazy: async () => ({ Component: (await import('./places/edges/day/DayPage')).DayPage }),
-      },
-      {
-        path: '/edges/:id/curve',
-        lazy: async () => ({ Component: (await import('./places/edges/curve/CurvePage')).CurvePage }),
-      },
-      {
-        path: '/edges/scrapers/:id?',
-        lazy: async () => ({
-          Component: (await import('./places/edges/scrapers/ScrapersPage')).ScrapersPage,
-        }),
-      },
-      {
-        path: '/edges/augers/:id?',
-        lazy: async () => ({ Component: (await import('./places/edges/augers/AugersPage')).AugersPage }),
-      },
-      {
-        path: '/edges/saws/:id?',
-        lazy: async () => ({ Component: (await import('./places/edges/saws/SawsPage')).SawsPage }),
-      },
-      {
-        path: '/edges/guides/:id?',
-        lazy: async () => ({ Component: (await import('./places/edges/guides/GuidesPage')).GuidesPage }),
-      },
-      {
-        path: '/edges/files',
-        lazy: async () => ({ Component: (await import('./places/edges/files/FilesPage')).FilesPage }),
-      },
-      {
-        path: '/edges/:id/geometry',
-        loader: early.geometry,
-        lazy: async () => ({
-          Component: (await import('./places/edges/geometry/GeometryPage')).GeometryPage,
-        }),
-      },
-      {
-        path: '/edges/:id/diary',
-        loader: early.diary,
-        lazy: async () => ({ Component: (await import('./places/edges/log/LogPage')).LogPage }),
-      },
-      {
-        path: '/edges/:id',
-        loader: early.edge,
-        lazy: async () => ({ Component: (await import('./places/edges/sharpen/EdgePage')).EdgePage }),
-      },
-      {
-        path: '/true',
-        lazy: async () => ({ Component: (await import('./places/true/TruePlace')).TruePlace }),
-      },
-      {
-        path: '/true/add',
-        lazy: async () => ({
-          Component: (await import('./places/true/AddReferencePage')).AddReferencePage,
-        }),
-      },
-      {
-        path: '/true/known',
-        lazy: async () => ({ Component: (await import('./places/true/known/KnownPage')).KnownPage }),
-      },
-      {
-        path: '/true/references/:id',
-        lazy: async () => ({
-          Component: (await import('./places/true/reference/ReferencePage')).ReferencePage,
-        }),
-      },
-      {
-        path: '/true/three-edges',
-        lazy: async () => ({
-          Component: (await import('./places/true/three/ThreeEdgesPage')).ThreeEdgesPage,
-        }),
-      },
-      {
-        path: '/true/season',
-        lazy: async () => ({ Component: (await import('./places/true/season/SeasonPage')).SeasonPage }),
-      },
-      {
-        path: '/true/blanks/:id?',
-        lazy: async () => ({ Component: (await import('./places/true/blanks/BlanksPage')).BlanksPage }),
-      },
-      {
-        path: '/true/plans',
-        lazy: async () => ({ Component: (await import('./places/true/plans/PlansPage')).PlansPage }),
-      },
-      {
-        path: '/true/plans/:plan',
-        lazy: async () => ({ Component: (await import('./places/true/plans/PlanPage')).PlanPage }),
-      },
-      {
-        path: '/true/plans/makings/:id',
-        lazy: async () => ({ Component: (await import('./places/true/plans/MakingPage')).MakingPage }),
-      },
-      {
-        path: '/true/wood',
-        lazy: async () => ({ Component: (await import('./places/true/wood/WoodPage')).WoodPage }),
-      },
-      {
-        path: '/true/winding',
-        lazy: async () => ({ Component: (await import('./places/true/winding/WindingPage')).WindingPage }),
-      },
-      {
-        path: '/diary',
-        lazy: async () => ({ Component: (await import('./places/diary/DiaryPlace')).DiaryPlace }),
-      },
-      { path: '*', Component: NothingHere },
     ],
   },
 ])

@@ -1,9 +1,9 @@
 import { keepPreviousData, type QueryClient } from '@tanstack/react-query'
 import createQueries from 'openapi-react-query'
-import { client } from './client'
+import { reader } from './client'
 
 /** A question to the application; its key is its address and all that is asked with it. */
-export const asking = createQueries(client)
+export const asking = createQueries(reader)
 
 /** What is typed is understood the same whenever it is asked, and the last answer stands until the next. */
 export const PREVIEW = { placeholderData: keepPreviousData, staleTime: Infinity } as const

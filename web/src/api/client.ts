@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
+import { sendOnce, watchedFetch } from './connection'
 import type { components, paths } from './contract.gen'
 
 export type Schemas = components['schemas']
@@ -40,9 +41,16 @@ const refusal: Middleware = {
   },
 }
 
-export const client = createClient<paths>({ baseUrl: '/' })
-client.use(crossSiteToken)
-client.use(refusal)
+/** For questions: they fail at once when the bench does not answer. */
+export const reader = createClient<paths>({
+  baseUrl: '/',
+  fetch: (request: Request) => watchedFetch(request),
+})
+
+/** For what is recorded: it waits for the bench, and is written once. */
+export const client = createClient<paths>({ baseUrl: '/', fetch: sendOnce })
+
+for (const one of [reader, client]) one.use(crossSiteToken, refusal)
 
 /** The data of an answer; what was refused has been thrown as {@link Refused}. */
 export async function answered<T>(asked: Promise<{ data?: T | undefined; response: Response }>): Promise<T> {
@@ -55,7 +63,7 @@ export async function answered<T>(asked: Promise<{ data?: T | undefined; respons
 export async function sendFile(path: string, field: string, file: File): Promise<void> {
   const body = new FormData()
   body.set(field, file)
-  const response = await fetch(path, {
+  const response = await watchedFetch(path, {
     method: 'POST',
     headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() },
     body,
@@ -76,7 +84,7 @@ export async function askLong<T>(
   onTold: (told: Told) => void,
   signal?: AbortSignal,
 ): Promise<T> {
-  const response = await fetch(path, {
+  const response = await watchedFetch(path, {
     method: 'POST',
     headers: {
       Accept: 'application/x-ndjson, application/json',

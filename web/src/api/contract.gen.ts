@@ -676,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tools/{tool}/condition": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["tellToolCondition"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/{tool}/price": {
         parameters: {
             query?: never;
@@ -2705,6 +2721,15 @@ export interface components {
             /** @description a list of readings; null: not one */
             list: components["schemas"]["ReadingList"] | null;
         };
+        AskedCondition: {
+            /**
+             * @description how it was found; null: nobody was asked
+             * @enum {string|null}
+             */
+            found: "works" | "wants-honing" | "wants-work" | "unknown" | null;
+            /** @description how it can be found */
+            conditions: components["schemas"]["Word"][];
+        };
         AugerBit: {
             /** @description its size in sixteenths of an inch */
             sixteenths: number;
@@ -2905,7 +2930,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "finish-session" | "test-reference";
+            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "look-at-edge" | "look-at-tool" | "file-saw" | "finish-session" | "test-reference";
             /** @description ready to be read */
             says: string;
             /** @description why it is so */
@@ -3320,6 +3345,8 @@ export interface components {
             conditions: components["schemas"]["Condition"][];
             /** @description its thickness, as it would be typed */
             thicknessTyped: string;
+            /** @description how deep its nick is, as it would be typed; empty: not known */
+            nickTyped: string;
             /** @description the session that is open on it; null: none */
             running: number | null;
             /** @description what was done to it, the newest first */
@@ -3338,7 +3365,7 @@ export interface components {
             drawn: components["schemas"]["DrawnEdge"];
             /** @description step by step */
             steps: components["schemas"]["PlanStep"][];
-            /** @description how long it takes */
+            /** @description how long it takes, set-up told apart from the stones */
             minutes: string | null;
             /** @description what could be left out */
             skipped: string[];
@@ -3797,6 +3824,8 @@ export interface components {
             running: string | null;
             /** @description where the price comes from */
             basis: string;
+            /** @description whether it has an edge or teeth, and is asked how it is */
+            cuts: boolean;
             /** @description whether it is offered */
             offered: boolean;
             /** @description what is measured on it */
@@ -3815,12 +3844,18 @@ export interface components {
             board: components["schemas"]["Tool"][];
             /** @description the groups of tools */
             groups: components["schemas"]["ToolGroup"][];
+            /** @description what lies in the rack, coarse to fine */
+            rack: string[];
             /** @description what the kit is for */
             works: components["schemas"]["Work"][];
             /** @description what to do next */
             next: components["schemas"]["KitNext"];
             /** @description what the whole ladder comes to */
             plan: components["schemas"]["KitPlan"];
+            /** @description what came in and was not asked how it is */
+            unlooked: components["schemas"]["UnlookedTool"][];
+            /** @description how a tool can be found */
+            conditions: components["schemas"]["Word"][];
             /** @description where the numbers come from */
             how: components["schemas"]["Explanation"][];
         };
@@ -4597,7 +4632,7 @@ export interface components {
             /** @description which kinds of stone there are */
             media: components["schemas"]["Medium"][];
             /** @description how grit can be counted */
-            scales: components["schemas"]["Word"][];
+            scales: components["schemas"]["Scale"][];
         };
         RackGap: {
             /** @description from where */
@@ -4896,6 +4931,14 @@ export interface components {
         Saws: {
             /** @description saw by saw */
             saws: components["schemas"]["ListedSaw"][];
+        };
+        Scale: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description what may stand on a stone */
+            example: string;
         };
         School: {
             /** @description which state of the record this is */
@@ -5597,6 +5640,8 @@ export interface components {
             loses: string[];
             /** @description edge by edge */
             edges: components["schemas"]["ToolEdge"][];
+            /** @description how it was found; null: it has nothing to sharpen */
+            asks: components["schemas"]["AskedCondition"] | null;
             /** @description what it takes off; null: not told */
             bite: string | null;
             /** @description what the user says of it in spite of the school; null: nothing */
@@ -5675,6 +5720,14 @@ export interface components {
             tearOut: number;
             /** @description how hard it went, 1 to 5 */
             effort: number;
+        };
+        UnlookedTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
         };
         Upkeep: {
             /** @description its name within the program */
@@ -5972,6 +6025,8 @@ export interface components {
             };
             /** @enum {string} */
             status: "owned" | "wanted";
+            /** @enum {string} */
+            condition?: "works" | "wants-honing" | "wants-work" | "unknown";
             price: string;
         };
         AirRequest: {
@@ -6274,6 +6329,11 @@ export interface components {
                 abTurned: string;
             }[];
         };
+        ToolConditionRequest: {
+            version: number;
+            /** @enum {string} */
+            condition: "works" | "wants-honing" | "wants-work" | "unknown";
+        };
         ToolFormRequest: {
             kind: string;
             name: string;
@@ -6540,6 +6600,7 @@ export interface operations {
                     "application/json": components["schemas"]["Pulse"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -6605,6 +6666,7 @@ export interface operations {
                     "application/json": components["schemas"]["Benches"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -6629,6 +6691,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
         };
     };
     search: {
@@ -6675,6 +6738,7 @@ export interface operations {
                     "application/json": components["schemas"]["Step"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -6719,6 +6783,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
         };
     };
     wantOffer: {
@@ -6742,6 +6807,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
         };
     };
     showLadder: {
@@ -6872,6 +6938,7 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPage"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -6897,6 +6964,7 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7052,6 +7120,7 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7167,6 +7236,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7212,6 +7282,7 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7396,6 +7467,7 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7421,6 +7493,7 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7474,6 +7547,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
         };
     };
     showWorks: {
@@ -7518,6 +7592,7 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPage"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7543,6 +7618,7 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7721,6 +7797,36 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
+    tellToolCondition: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                tool: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolConditionRequest"];
+            };
+        };
+        responses: {
+            /** @description ToolPage */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolPage"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7824,6 +7930,7 @@ export interface operations {
                     "application/json": components["schemas"]["StonePreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -7849,6 +7956,7 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8010,6 +8118,7 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8090,6 +8199,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8190,6 +8300,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8290,6 +8401,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8318,6 +8430,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8418,6 +8531,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8492,6 +8606,7 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoards"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8517,6 +8632,7 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoardPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8600,6 +8716,7 @@ export interface operations {
                     "application/json": components["schemas"]["GuidePreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8683,6 +8800,7 @@ export interface operations {
                     "application/json": components["schemas"]["Day"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8708,6 +8826,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8736,6 +8855,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8764,6 +8884,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -8945,6 +9066,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9074,6 +9196,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9331,6 +9454,7 @@ export interface operations {
                     "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9376,6 +9500,7 @@ export interface operations {
                     "application/json": components["schemas"]["Known"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9401,6 +9526,7 @@ export interface operations {
                     "application/json": components["schemas"]["KnownPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9539,6 +9665,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9642,6 +9769,7 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9667,6 +9795,7 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPage"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9692,6 +9821,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9739,6 +9869,7 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9818,6 +9949,7 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9843,6 +9975,7 @@ export interface operations {
                     "application/json": components["schemas"]["BlankPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -9978,6 +10111,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -10006,6 +10140,7 @@ export interface operations {
                 };
             };
             404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -10132,6 +10267,7 @@ export interface operations {
                     "application/json": components["schemas"]["WoodPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -10177,6 +10313,7 @@ export interface operations {
                     "application/json": components["schemas"]["WindingPreview"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -10202,6 +10339,7 @@ export interface operations {
                     "application/json": components["schemas"]["Winding"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -10227,6 +10365,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };

@@ -10,7 +10,7 @@ interface NextStrokeProps {
 /** What to do now, in one sentence, under a heavy rule; why in one smaller line; the one dark button. */
 export function NextStroke({ says, why, children }: NextStrokeProps) {
   return (
-    <section aria-label="Next stroke" className="mt-4 border-t-4 border-ink pt-3">
+    <section aria-label="Next stroke" data-answer className="mt-4 border-t-4 border-ink pt-3">
       <p
         aria-live="polite"
         className="font-slab text-[1.65rem] leading-[1.15] font-semibold"

@@ -27,7 +27,7 @@ export function Sheet({ title, says, block, height, children, controls }: SheetP
   const box = { width, height: height(width) }
 
   return (
-    <figure className="border border-rule p-1">
+    <figure data-answer className="border border-rule p-1">
       <div className="border border-ink bg-sheet">
         <div ref={frame}>
           {width > 0 && (

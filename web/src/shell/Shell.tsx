@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query'
 import { Outlet, useNavigate } from 'react-router'
-import { pulse } from '@/api/queries'
+import { useConnection } from '@/api/connection'
+import { ConnectionLost } from '@/parts/ConnectionLost'
 import { Rail } from './Rail'
 import { Tools } from './Tools'
 import { places } from './places'
@@ -12,19 +12,21 @@ export function Shell() {
   usePulse()
   const navigate = useNavigate()
   useKeys(Object.fromEntries(places.map((place) => [place.key, () => void navigate(place.to)])))
-  const { isError } = useQuery(pulse())
+  const { lost } = useConnection()
 
   return (
-    <div className="md:pl-24">
+    <div className="md:pl-24 print:pl-0">
+      <a
+        href="#page"
+        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-30 focus:bg-ink focus:px-4 focus:py-3 focus:font-bold focus:text-on-ink"
+      >
+        Skip to the page
+      </a>
       <Rail />
       <div className="mx-auto max-w-[1400px] px-4 pb-24 md:px-8 md:pb-4">
         <Tools />
-        {isError && (
-          <p role="alert" className="mb-3 border-l-4 border-red pl-3 font-bold text-red">
-            The bench does not answer. Start Jack Rest again; what you typed is kept.
-          </p>
-        )}
-        <main>
+        <ConnectionLost />
+        <main id="page" tabIndex={-1} className="outline-none" data-lost={lost || undefined}>
           <Outlet />
         </main>
       </div>

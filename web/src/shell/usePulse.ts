@@ -1,6 +1,7 @@
 import { benchChanged } from '@/api/asking'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
+import { useConnection } from '@/api/connection'
 import { pulse } from '@/api/queries'
 
 /** Watches for changes made in other windows and asks for everything shown again when there is one. */
@@ -15,6 +16,11 @@ export function usePulse(): void {
     }
     seen.current = now ?? seen.current
   }, [now, queries])
+  // What failed while the bench was silent is asked again as soon as it answers.
+  const { lost } = useConnection()
+  useEffect(() => {
+    if (!lost) void queries.refetchQueries({ predicate: (query) => query.state.status === 'error' })
+  }, [lost, queries])
   const ground = data?.ground
   useEffect(() => {
     if (ground) document.documentElement.dataset.ground = ground

@@ -28,7 +28,7 @@ export function BenchesPage() {
     (answer) => arrive(answer.benches[0]?.id ?? 0),
   )
   const refused = begin.error instanceof Refused ? begin.error : null
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

@@ -47,7 +47,7 @@ interface PageProps {
 
 function Page({ words, before, onMore }: PageProps) {
   const { data, error } = useQuery(diary(words, before))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const last = data.entries.at(-1)
 

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
-import { useEffect } from 'react'
+import { useEffect, useState } from 'react'
 import { useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { session } from '@/api/queries'
 import { useTitle } from '@/parts/useTitle'
 import { usePulse } from '@/shell/usePulse'
 import { Button } from '@/parts/Button'
+import { ConnectionLost } from '@/parts/ConnectionLost'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Ended } from './Ended'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
+import { groups, isTapped } from './walk'
 import { inHand, isCounted, words } from './words'
 
 /** Bench mode: the plan stone by stone, readable at two metres; the whole screen is “done, next”. */
@@ -18,7 +20,7 @@ export function SessionPage() {
   const { data, error } = useQuery(session(id))
   usePulse()
   useTitle(data?.title ?? 'At the bench')
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   return data.state === 'running' ? <Running key={id} at={data} /> : <Ended at={data} />
 }
@@ -26,17 +28,19 @@ export function SessionPage() {
 function Running({ at }: { at: Schemas['Session'] }) {
   const walk = useSession(at)
   useWakeLock()
-  useNextKeys(walk.next)
   const { step, count, phase, isLast } = walk
-  const text = words(phase, step, at.steps[walk.atStep - 1], isLast)
   const counted = isCounted(step)
+  // A step left without a stroke is asked about, once.
+  const [asked, setAsked] = useState<number | null>(null)
+  const uncounted = phase === 'check' && counted && count === 0
+  const asking = uncounted && asked === walk.atStep
+  const next = () => (uncounted && !asking ? setAsked(walk.atStep) : walk.next())
+  useNextKeys(next)
+  const text = asking ? UNCOUNTED : words(phase, step, at.steps[walk.atStep - 1], isLast)
 
   return (
     // A click anywhere is “done, next”; the button below does the same from the keyboard.
-    <main
-      className="flex min-h-dvh cursor-pointer flex-col bg-paper p-5 select-none md:p-8"
-      onClick={walk.next}
-    >
+    <main className="flex min-h-dvh cursor-pointer flex-col bg-paper p-5 select-none md:p-8" onClick={next}>
       <header
         className="flex items-baseline justify-between gap-4 text-lg text-soft"
         onClick={(event) => event.stopPropagation()}
@@ -46,6 +50,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
           {at.kind === 'honing' ? 'stone' : 'step'} {walk.atStep + 1} of {at.steps.length}
         </span>
       </header>
+      <ConnectionLost />
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
         <p className="font-slab text-[clamp(1.8rem,6vw,4.5rem)] leading-tight font-semibold">{text.says}</p>
@@ -59,6 +64,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
       </div>
       <div className="flex gap-3">
         {phase === 'check' && <NotYet step={step} onBack={walk.back} />}
+        {phase === 'stroke' && isTapped(step) && <Together left={step.count - count} onTap={walk.next} />}
         <button
           type="button"
           className="min-h-20 grow-2 basis-0 bg-ink px-6 font-slab text-3xl font-semibold text-on-ink"
@@ -81,6 +87,30 @@ function Running({ at }: { at: Schemas['Session'] }) {
       </footer>
     </main>
   )
+}
+
+const UNCOUNTED = {
+  says: 'No stroke was counted',
+  under: 'If it was done without counting, go on. If not, go back to it, or add the strokes above.',
+  button: 'Done without counting',
+}
+
+/** Several at once, for who counts in the head or goes by groups of teeth. */
+function Together({ left, onTap }: { left: number; onTap: (by: number) => void }) {
+  return groups(left).map((by) => (
+    <button
+      key={by}
+      type="button"
+      aria-label={by === left ? `All ${left} that are left` : `${by} at once`}
+      onClick={(event) => {
+        event.stopPropagation()
+        onTap(by)
+      }}
+      className="basis-24 border-2 border-ink px-3 font-slab text-xl leading-tight font-semibold md:text-2xl"
+    >
+      {by === left ? `All ${left}` : `+${by}`}
+    </button>
+  ))
 }
 
 interface StrokesProps {

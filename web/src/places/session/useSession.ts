@@ -12,13 +12,15 @@ export function useSession(at: Schemas['Session']) {
   const [problem, setProblem] = useState<string | null>(null)
   const version = useRef(at.version)
   const queue = useRef<Promise<unknown>>(Promise.resolve())
+  const newest = useRef(0)
   const path = { path: { session: at.id } }
 
   const inTurn = useCallback(
-    (send: () => Promise<Schemas['Session']>) => {
+    (send: () => Promise<Schemas['Session'] | null>, isNewest: () => boolean) => {
       queue.current = queue.current.then(async () => {
         try {
           const saved = await send()
+          if (saved === null) return
           version.current = saved.version
           setProblem(null)
           if (saved.state !== 'running') queries.setQueryData(sessionQuery(at.id).queryKey, saved)
@@ -31,7 +33,7 @@ export function useSession(at: Schemas['Session']) {
           if (!(wrong instanceof Refused && wrong.changedElsewhere)) return
           const now = await queries.fetchQuery({ ...sessionQuery(at.id), staleTime: 0 })
           version.current = now.version
-          setStanding(now)
+          if (isNewest()) setStanding(now)
         }
       })
     },
@@ -40,23 +42,30 @@ export function useSession(at: Schemas['Session']) {
 
   const save = (to: Standing) => {
     setStanding(to)
-    inTurn(() =>
-      answered(
+    newest.current += 1
+    const mine = newest.current
+    const isNewest = () => mine === newest.current
+    inTurn(async () => {
+      // While the bench was silent the count went on: only where it stands now is sent then.
+      if (!isNewest()) return null
+      return answered(
         client.PUT('/api/sessions/{session}', {
           params: path,
           body: { ...plain(to), version: version.current },
         }),
-      ),
-    )
+      )
+    }, isNewest)
   }
   const finish = (outcome: 'done' | 'stopped') =>
-    inTurn(() =>
-      answered(
-        client.POST('/api/sessions/{session}/finish', {
-          params: path,
-          body: { outcome, version: version.current },
-        }),
-      ),
+    inTurn(
+      () =>
+        answered(
+          client.POST('/api/sessions/{session}/finish', {
+            params: path,
+            body: { outcome, version: version.current },
+          }),
+        ),
+      () => true,
     )
 
   const step = at.steps[standing.atStep] ?? at.steps[0]
@@ -76,8 +85,9 @@ export function useSession(at: Schemas['Session']) {
     count: standing.counted[standing.atStep] ?? 0,
     isLast: standing.atStep === at.steps.length - 1,
     problem,
-    next: () => {
-      const { to, finish: isDone } = forward(standing, at.steps)
+    /** One tap on; at what is tapped, `by` strokes or teeth of it. */
+    next: (by = 1) => {
+      const { to, finish: isDone } = forward(standing, at.steps, by)
       if (to !== standing) save(to)
       if (isDone) finish('done')
     },

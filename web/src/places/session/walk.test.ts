@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { backward, forward, type Standing, withCount } from './walk'
+import { backward, forward, groups, type Standing, withCount } from './walk'
 
 const start: Standing = { atStep: 0, phase: 'fetch', counted: [0, 0] }
 const stones = [
@@ -32,6 +32,23 @@ describe('forward', () => {
       to: { atStep: 1, phase: 'stroke', counted: [2, 1] },
       finish: true,
     })
+  })
+})
+
+describe('several at once', () => {
+  const teeth = [
+    { kind: 'file', count: 25 },
+    { kind: 'file', count: 3 },
+  ] as const
+  it('counts a group, and never more than there are', () => {
+    const ten = forward({ ...start, phase: 'stroke' }, teeth, 10).to
+    expect(ten).toEqual({ atStep: 0, phase: 'stroke', counted: [10, 0] })
+    expect(forward(ten, teeth, 40).to).toEqual({ atStep: 1, phase: 'fetch', counted: [25, 0] })
+  })
+  it('offers ten while there are more, and all that are left', () => {
+    expect(groups(25)).toEqual([10, 25])
+    expect(groups(10)).toEqual([10])
+    expect(groups(1)).toEqual([])
   })
 })
 

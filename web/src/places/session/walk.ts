@@ -22,17 +22,25 @@ export const isTapped = (step: Pick<Step, 'kind'>): boolean => TAPPED.includes(s
 
 /**
  * One tap on. Making has nothing to count: it is done, then looked at. At a stone: fetch, stroke, check, then the
- * next stone. With the plane every tap is a stroke, at a saw a tooth, and the last of them goes on by itself.
+ * next stone. With the plane every tap is a stroke, at a saw a tooth, and the last of them goes on by itself; `by` of
+ * them can be told at once.
  */
-export function forward(at: Standing, steps: readonly Step[]): Move {
+export function forward(at: Standing, steps: readonly Step[], by = 1): Move {
   const step = steps[at.atStep]
   if (at.phase === 'fetch') return on({ ...at, phase: step?.kind === 'make' ? 'check' : 'stroke' })
   if (step && isTapped(step)) {
-    const counted = withCount(at, (at.counted[at.atStep] ?? 0) + 1)
+    const counted = withCount(at, Math.min(step.count, (at.counted[at.atStep] ?? 0) + by))
     return (counted[at.atStep] ?? 0) < step.count ? on({ ...at, counted }) : next({ ...at, counted }, steps)
   }
   return at.phase === 'stroke' ? on({ ...at, phase: 'check' }) : next(at, steps)
 }
+
+/** How many at once make sense of those that are left: a group of ten, and all of them. */
+export function groups(left: number): number[] {
+  return left > 1 ? [...(left > GROUP ? [GROUP] : []), left] : []
+}
+
+const GROUP = 10
 
 const on = (to: Standing): Move => ({ to, finish: false })
 

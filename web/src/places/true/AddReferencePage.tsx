@@ -22,7 +22,7 @@ export function AddReferencePage() {
     () => answered(client.POST('/api/references', { body: { kind, name } })),
     (page) => void navigate(`/true/references/${page.id}`),
   )
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

@@ -22,7 +22,7 @@ const LINKS = [
 /** The references, those that want testing first, each with its history in small. */
 export function TruePlace() {
   const { data, error } = useQuery(references())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const due = data.references.filter((one) => one.due !== null).length
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { answered, client } from '@/api/client'
+import { answered, reader } from '@/api/client'
 import { pulse } from '@/api/queries'
 
 /** Readings from the user's instrument: where it stands along the reference goes out, what it reads comes back. */
@@ -15,7 +15,7 @@ export function useInstrument() {
     try {
       const typed: string[] = []
       for (const at of places) {
-        const reading = await answered(client.GET('/api/instrument', { params: { query: { at } } }))
+        const reading = await answered(reader.GET('/api/instrument', { params: { query: { at } } }))
         typed.push(reading.typed)
       }
       return typed

@@ -16,7 +16,7 @@ export function BlanksPage() {
   const unit = useQuery(pulse()).data?.unit ?? 'mm'
   const wanted = useTyped('wanted piece', WANTED, unit, 1, ['length', 'width', 'thickness'])
   const { data, error } = useQuery(blanks({ ...WANTED, ...wanted.values }))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const blank = data.blanks.find((one) => String(one.id) === id) ?? null
 

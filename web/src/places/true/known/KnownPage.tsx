@@ -21,7 +21,7 @@ import { InstrumentChoice } from '@/places/true/InstrumentChoice'
 export function KnownPage() {
   const { data, error } = useQuery(known())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data || !unit) return <Waiting />
   return data.known[0] && data.squares.length > 1 ? (
     <Page page={data} first={data.known[0].id} unit={unit} />

@@ -21,7 +21,7 @@ const NO_BLANKS = {}
 export function MakingPage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(making(id))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data ? <Page at={data} /> : <Waiting />
 }
 

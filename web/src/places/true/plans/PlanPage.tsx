@@ -29,7 +29,7 @@ export function PlanPage() {
   const { plan = '' } = useParams()
   const unit = useQuery(pulse()).data?.unit
   const { data, error } = useQuery(planPreview(plan, { figures: {}, blanks: {} }))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page key={plan} plan={plan} usual={data} unit={unit} /> : <Waiting />
 }
 

@@ -10,7 +10,7 @@ import { hours } from './hours'
 /** What can be made, and what is being made. */
 export function PlansPage() {
   const { data, error } = useQuery(plans())
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
   return (

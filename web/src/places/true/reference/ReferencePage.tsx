@@ -27,7 +27,7 @@ export function ReferencePage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(referencePage(id))
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page key={id} page={data} unit={unit} /> : <Waiting />
 }
 

@@ -22,7 +22,7 @@ import { pageOf } from '@/shell/pages'
 export function SeasonPage() {
   const [thickness, setThickness] = useState('')
   const { data, error } = useQuery(season(thickness))
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const claim = data.forecasts.find((one) => one.isClaim)
 

@@ -16,7 +16,7 @@ import { ThreeEdgesReadings } from './ThreeEdgesReadings'
 export function ThreeEdgesPage() {
   const { data, error } = useQuery(threeEdges())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page page={data} unit={unit} /> : <Waiting />
 }
 

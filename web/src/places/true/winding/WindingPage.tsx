@@ -18,7 +18,7 @@ import { WindingUsual } from './WindingUsual'
 export function WindingPage() {
   const { data, error } = useQuery(winding())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page page={data} unit={unit} /> : <Waiting />
 }
 

@@ -31,7 +31,7 @@ const BASE = {
 export function WoodPage() {
   const { data, error } = useQuery(wood())
   const unit = useQuery(pulse()).data?.unit
-  if (error) return <Lost problem={error} />
+  if (error && !data) return <Lost problem={error} />
   return data && unit ? <Page data={data} unit={unit} /> : <Waiting />
 }
 

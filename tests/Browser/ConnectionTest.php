@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** The server is gone, as when somebody closed its window: nothing is lost, and it is said in place. */
+final class ConnectionTest extends BrowserTestCase
+{
+    public function test_what_was_recorded_waits_and_is_written_once(): void
+    {
+        $this->open('/kit/add?kind=mallet');
+        $this->type('Name', 'mallet of the silent hour');
+        $this->sees("//button[contains(., 'Hang it up') and not(@disabled)]");
+        self::server()->kill();
+        $this->press('Hang it up');
+        $this->seesText('The bench does not answer.');
+        $this->seesText('Add a tool, ');
+        self::assertTrue($this->browser->executeScript('return document.querySelector("main").hasAttribute("data-lost")'));
+        $typed = $this->field('Name')->getAttribute('value');
+        self::assertSame('mallet of the silent hour', $typed, 'the form stays');
+
+        self::server()->start();
+        $this->seesText('The next one?');
+        self::assertFalse($this->browser->executeScript('return document.querySelector("main").hasAttribute("data-lost")'));
+        self::assertSame(1, substr_count($this->board(), 'mallet of the silent hour'));
+    }
+
+    public function test_bench_mode_goes_on_counting_and_catches_up(): void
+    {
+        $this->open('/edges');
+        $this->sees("//a[contains(., '12 mm chisel')]")->click();
+        $this->press('Start at the bench');
+        $this->seesText('Fetch the 1000 stone');
+        $address = $this->browser->getCurrentURL();
+        self::server()->kill();
+        $this->sees("//*[@data-testid='next']")->click();
+        $this->seesText('The bench does not answer.');
+        $counted = fn (): int => (int) $this->sees("//*[@data-testid='count']")->getText();
+        Server::until(fn (): bool => $counted() >= 3, 'strokes to be counted without the bench');
+        $this->keys(' ');
+        $this->seesText('A burr along the whole edge');
+        $there = $counted();
+
+        self::server()->start();
+        $kept = fn (): int => (int) max(
+            json_decode(
+                (string) file_get_contents(self::server()->url(str_replace('/sessions', '/api/sessions', (string)
+                    parse_url($address, PHP_URL_PATH)))),
+                true,
+            )['counted'],
+        );
+        Server::until(fn (): bool => $kept() === $there, static fn (): string => "$there strokes, not {$kept()}");
+        self::assertStringNotContainsString('does not answer', $this->said());
+    }
+
+    public function test_a_page_that_cannot_be_loaded_says_so_in_our_words(): void
+    {
+        $this->open('/');
+        self::server()->kill();
+        $this->sees("//nav[@aria-label='Places']//a[contains(., 'True')]")->click();
+        $this->seesText('could not be loaded: the bench does not answer.');
+        $this->sees("//nav[@aria-label='Places']", null);
+        self::server()->start();
+        $this->press('Load it once more');
+        $this->sees("//h1[contains(., 'True')]");
+    }
+
+    private function board(): string
+    {
+        return (string) file_get_contents(self::server()->url('/api/kit'));
+    }
+}

@@ -1,0 +1,23 @@
+import { useConnection } from '@/api/connection'
+
+/** Said at once, wherever one is on the page: the bench does not answer, and what waits for it. */
+export function ConnectionLost() {
+  const { lost, waiting } = useConnection()
+  if (!lost) return null
+  return (
+    <div role="alert" className="sticky top-0 z-20 my-2 border-l-4 border-red bg-sheet py-2 pr-2 pl-3">
+      <p className="font-bold text-red">The bench does not answer. What is grey is no longer sure.</p>
+      <p className="text-sm">Start Jack Rest again on this machine. What you typed stays here.</p>
+      {waiting.length > 0 && (
+        <>
+          <p className="mt-1 text-sm">Recorded, and sent as soon as it answers:</p>
+          <ul className="text-sm">
+            {waiting.map((one) => (
+              <li key={one.key}>○ {one.says}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </div>
+  )
+}
