@@ -30,4 +30,5 @@ Route::put('sessions/{session}', [SessionController::class, 'update']);
 Route::post('sessions/{session}/finish', [SessionController::class, 'finish']);
 Route::get('calendar.ics', [CalendarController::class, 'show']);
 Route::get('diary', [DiaryController::class, 'index']);
+Route::get('diary/{entry}', [DiaryController::class, 'show']);
 Route::post('diary/{entry}/undo', [DiaryController::class, 'undo']);

@@ -18,22 +18,28 @@ final class DiaryController
 
     public function index(DiaryRequest $request, Bench $bench): DiaryAnswer
     {
-        $query = DiaryEntry::of($bench)->with('undoneBy')->latest('id');
+        $query = DiaryEntry::of($bench)->with('undoneBy')->orderByRaw(DiaryEntry::DAY.' desc')->latest('id');
         $query->limit(self::PAGE + 1);
         foreach ($request->words() as $word) {
             $query->whereRaw("sentence like ? escape '!'", [
                 '%'.str_replace(['!', '%', '_'], ['!!', '!%', '!_'], $word).'%',
             ]);
         }
-        if ($request->before() !== null) {
-            $query->where('id', '<', $request->before());
+        $last = $request->before() === null ? null : DiaryEntry::of($bench)->find($request->before());
+        if ($last instanceof DiaryEntry) {
+            $query->whereRaw('('.DiaryEntry::DAY.', id) < (?, ?)', [$last->day(), $last->id]);
         }
         $entries = array_values($query->get()->all());
 
         return new DiaryAnswer(
-            entries: array_map(DiaryResource::entry(...), array_slice($entries, 0, self::PAGE)),
+            entries: DiaryResource::entries(array_slice($entries, 0, self::PAGE)),
             more: count($entries) > self::PAGE,
         );
+    }
+
+    public function show(DiaryEntry $entry): DiaryEntryAnswer
+    {
+        return DiaryResource::entry($entry->load('undoneBy'));
     }
 
     /** @return Created<DiaryEntryAnswer> */

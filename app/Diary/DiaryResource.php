@@ -5,20 +5,70 @@ declare(strict_types=1);
 namespace App\Diary;
 
 use App\Diary\Answer\DiaryEntryAnswer;
+use App\Http\Answer\AboutAnswer;
 use App\Ledger\DiaryEntry;
+use App\Ledger\Record;
+use Illuminate\Database\Eloquent\Relations\Relation;
 
+/** Lines of the diary, each with the place it belongs to. */
 final class DiaryResource
 {
+    /** Tests have no page of their own. */
+    private const NO_PAGE = ['reference-test'];
+
     public static function entry(DiaryEntry $entry): DiaryEntryAnswer
     {
-        return new DiaryEntryAnswer(
-            id: $entry->id,
-            writtenAt: $entry->written_at,
-            kind: $entry->kind,
-            subject: $entry->subject,
-            sentence: $entry->sentence,
-            undone: $entry->undoneBy !== null,
-            undoable: $entry->undoneBy === null && $entry->changes !== [],
+        return self::entries([$entry])[0];
+    }
+
+    /**
+     * @param  list<DiaryEntry>  $entries
+     * @return list<DiaryEntryAnswer>
+     */
+    public static function entries(array $entries): array
+    {
+        $here = self::stillHere($entries);
+
+        return array_map(
+            static fn (DiaryEntry $entry): DiaryEntryAnswer => new DiaryEntryAnswer(
+                id: $entry->id,
+                writtenAt: $entry->written_at,
+                happenedOn: $entry->day(),
+                kind: $entry->kind,
+                subject: $entry->subject,
+                sentence: $entry->sentence,
+                about: isset($here[$entry->subject_type][$entry->subject_id])
+                    ? new AboutAnswer(kind: (string) $entry->subject_type, id: $entry->subject_id)
+                    : null,
+                undone: $entry->undoneBy !== null,
+                undoable: $entry->undoneBy === null && $entry->changes !== [],
+            ),
+            $entries,
         );
+    }
+
+    /**
+     * @param  list<DiaryEntry>  $entries
+     * @return array<string, array<int, true>> ids of the records that were not removed, by their kind
+     */
+    private static function stillHere(array $entries): array
+    {
+        $ids = [];
+        foreach ($entries as $entry) {
+            if ($entry->subject_type !== null && ! in_array($entry->subject_type, self::NO_PAGE, true)) {
+                $ids[$entry->subject_type][] = (int) $entry->subject_id;
+            }
+        }
+        $here = [];
+        foreach ($ids as $type => $of) {
+            /** @var class-string<Record> $record */
+            $record = Relation::getMorphedModel($type);
+            $found = $record::query()->whereKey(array_values(array_unique($of)))->pluck('id');
+            foreach ($found->all() as $id) {
+                $here[$type][is_numeric($id) ? (int) $id : 0] = true;
+            }
+        }
+
+        return $here;
     }
 }

@@ -64,7 +64,7 @@ final class EdgeResource
             thicknessTyped: $format->typed($edge->thickness_mm),
             nickTyped: $edge->typed($format)['nickDepth'] ?? '',
             running: $running?->id,
-            diary: array_map(DiaryResource::entry(...), $diary),
+            diary: DiaryResource::entries($diary),
         );
     }
 }

@@ -8,8 +8,11 @@ use App\Bench\Bench;
 use App\Edge\Answer\EdgeLogAnswer;
 use App\Http\Created;
 use App\Ledger\Changes;
+use App\Ledger\Conflict;
+use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
 use Illuminate\Support\Carbon;
+use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 
@@ -35,22 +38,48 @@ final class LogController
      */
     public function event(EventRequest $request, Ledger $ledger, Edge $edge, LengthFormatter $format): Created
     {
+        self::write($ledger, $edge, $request->event(), $request->version());
+
+        return new Created($this->show($ledger->bench, $edge, $format));
+    }
+
+    /** An entry was wrong: it is kept, struck through, and written anew, of whatever day it is. */
+    public function correct(
+        EventRequest $request,
+        Ledger $ledger,
+        Edge $edge,
+        DiaryEntry $entry,
+        LengthFormatter $format,
+    ): EdgeLogAnswer {
+        abort_unless(EdgeEntries::isOf($entry, $edge), 404);
         $event = $request->event();
+        if ($edge->version !== $request->version()) {
+            throw new Conflict($edge);
+        }
+        $ledger->correct($entry, static function () use ($ledger, $edge, $event): void {
+            $edge->refresh();
+            self::write($ledger, $edge, $event, $edge->version);
+        });
+
+        return $this->show($ledger->bench, $edge, $format);
+    }
+
+    private static function write(Ledger $ledger, Edge $edge, EdgeEntry $event, int $version): void
+    {
         $ledger->record(
-            "edge-{$event->kind->value}",
+            EdgeEntries::KIND.$event->kind->value,
             $edge,
             EdgeEntryWords::sentence($event, "the {$edge->name}"),
-            static function (Changes $changes) use ($edge, $event, $request): void {
-                $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $request->version());
+            static function (Changes $changes) use ($edge, $event, $version): void {
+                $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $version);
                 $changes->create($edge->events(), [
                     'bench_id' => $edge->bench_id,
                     ...EdgeEvent::columns($event),
                     'recession_mm' => EdgeAfterEvent::recessionMm($event),
                 ]);
             },
+            $event->at,
         );
-
-        return new Created($this->show($ledger->bench, $edge, $format));
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Edge\Answer\EdgeSpanAnswer;
 use App\Edge\Answer\SpanRangeAnswer;
 use App\Edge\Answer\TrialAnswer;
 use App\Edge\Answer\TrialSideAnswer;
+use App\Edge\Answer\TypedEntryAnswer;
 use App\Http\Answer\WordAnswer;
 use App\School\KitSettings;
 use Illuminate\Support\Carbon;
@@ -77,14 +78,7 @@ final readonly class LogResource
                 $edge->left_mm,
                 $this->format,
             ),
-            entries: array_map(
-                static fn (CoreEvent $event): EdgeEntryAnswer => new EdgeEntryAnswer(
-                    at: $event->at,
-                    kind: $event->kind->value,
-                    says: EdgeEntryWords::sentence($event, 'it'),
-                ),
-                array_slice(array_reverse($story), 0, self::LATEST),
-            ),
+            entries: $this->entries($edge),
             count: count($story),
             kinds: WordAnswer::each(EdgeEntryKind::cases()),
             founds: WordAnswer::each(TestFound::cases()),
@@ -93,6 +87,34 @@ final readonly class LogResource
             how: array_values(
                 array_filter([(new EdgeForecastWords($forecast))->explained(), $courseWords->explained()]),
             ),
+        );
+    }
+
+    /** @return list<EdgeEntryAnswer> the latest, and all that can be corrected; the latest first */
+    private function entries(Edge $edge): array
+    {
+        $events = $edge->events()->latest('happened_at')->latest('id');
+        $events->limit(self::LATEST);
+        $written = EdgeEntries::of($edge, $this->bench);
+        $latest = $events->get();
+        $others = $edge->events()->whereIn('id', array_diff(array_keys($written), $latest->modelKeys()))->get();
+
+        return array_values(
+            $latest
+                ->concat($others)
+                ->sortByDesc(static fn (EdgeEvent $event): array => [$event->happened_at, $event->id])
+                ->map(static function (EdgeEvent $event) use ($written): EdgeEntryAnswer {
+                    $core = $event->toCore();
+
+                    return new EdgeEntryAnswer(
+                        at: $core->at,
+                        kind: $core->kind->value,
+                        says: EdgeEntryWords::sentence($core, 'it'),
+                        entry: $written[$event->id] ?? null,
+                        typed: TypedEntryAnswer::of($core),
+                    );
+                })
+                ->all(),
         );
     }
 

@@ -51,7 +51,7 @@ final class BenchResource
                 ),
                 $upkeep,
             ),
-            latest: array_map(DiaryResource::entry(...), $latest),
+            latest: DiaryResource::entries($latest),
         );
     }
 

@@ -76,6 +76,7 @@ final class IdleController
             $tool,
             "Lent the {$tool->name} to {$values['lent_to']}.",
             static fn (Changes $changes) => $changes->update($tool, $values, $request->version()),
+            $values['lent_on'],
         );
 
         return $this->show($ledger->bench);
@@ -111,6 +112,7 @@ final class IdleController
             static function (Changes $changes) use ($tool, $values): void {
                 $changes->create(ToolUse::of($changes->bench), ['tool_id' => $tool->id, ...$values]);
             },
+            $values['used_on'],
         );
 
         return new Created(DiaryResource::entry($entry->load('undoneBy')));

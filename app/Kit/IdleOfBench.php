@@ -161,7 +161,10 @@ final class IdleOfBench
      */
     private function kept(): array
     {
-        $own = $this->tools()->filter(static fn (Tool $tool): bool => $tool->kept)->map(static fn (Tool $tool): int => $tool->id)->all();
+        $own = $this->tools()
+            ->filter(static fn (Tool $tool): bool => $tool->kept)
+            ->map(static fn (Tool $tool): int => $tool->id)
+            ->all();
         $sharpening = array_filter(
             $this->kit->atHand(),
             static fn (CoreTool $tool): bool => ToolKinds::named($tool->kind)->group === Group::Sharpening,

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  *
  * @property int $id
  * @property string $written_at
+ * @property string|null $happened_on the day it happened; null: the day it was written
  * @property string $kind
  * @property string $subject what it is about, as it was called then
  * @property string|null $subject_type null: no record, or not known of an old entry
@@ -41,6 +42,14 @@ final class DiaryEntry extends Model
     public static function of(Bench $bench): HasMany
     {
         return $bench->hasMany(self::class);
+    }
+
+    /** By the day it happened, the latest first; on one day as they were written. */
+    public const DAY = 'coalesce(happened_on, substr(written_at, 1, 10))';
+
+    public function day(): string
+    {
+        return $this->happened_on ?? substr($this->written_at, 0, 10);
     }
 
     /** @return HasOne<DiaryEntry, $this> */

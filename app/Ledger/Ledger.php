@@ -17,6 +17,9 @@ use Illuminate\Support\Facades\Schema;
  */
 final readonly class Ledger
 {
+    /** Entries of an edge's own diary can be undone in any order: what happened to it later stands. */
+    private const LATER_WINS = 'edge-';
+
     /** How much of a number survives being kept. */
     private const KEPT = 1e-12;
 
@@ -27,19 +30,30 @@ final readonly class Ledger
     /**
      * @param  Record|string  $subject  what it is about; by name where it is no record, or is created by it
      * @param  callable(Changes): void  $write
+     * @param  string|null  $happenedOn  ISO 8601, the day it happened; null: today
      *
      * @throws Conflict
      */
-    public function record(string $kind, Record|string $subject, string $sentence, callable $write): DiaryEntry
-    {
-        return $this->inTransaction(function () use ($kind, $subject, $sentence, $write): DiaryEntry {
+    public function record(
+        string $kind,
+        Record|string $subject,
+        string $sentence,
+        callable $write,
+        ?string $happenedOn = null,
+    ): DiaryEntry {
+        return $this->inTransaction(function () use ($kind, $subject, $sentence, $write, $happenedOn): DiaryEntry {
             $this->once->claim($this->bench);
             $changes = new Changes($this->bench);
             $write($changes);
 
             $about = $subject instanceof Record ? Subject::record($subject) : Subject::named($subject, $changes);
 
-            return $this->entry($kind, $about->columns(), $sentence, $changes->made());
+            return $this->entry(
+                $kind,
+                [...$about->columns(), 'happened_on' => self::day($happenedOn)],
+                $sentence,
+                $changes->made(),
+            );
         });
     }
 
@@ -55,6 +69,33 @@ final readonly class Ledger
         $this->inTransaction(fn () => $write(new Changes($this->bench)));
     }
 
+    /**
+     * An entry is corrected: the old one is undone and kept, the new one written beside it.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $again  writes it anew
+     * @return T
+     *
+     * @throws CannotUndo
+     */
+    public function correct(DiaryEntry $entry, callable $again): mixed
+    {
+        return $this->inTransaction(function () use ($entry, $again): mixed {
+            $this->undo($entry);
+
+            return $again();
+        });
+    }
+
+    /** The day alone, where it is another than today. */
+    private static function day(?string $happenedOn): ?string
+    {
+        $day = $happenedOn === null ? null : substr($happenedOn, 0, 10);
+
+        return $day === Carbon::now()->toDateString() ? null : $day;
+    }
+
     /** @throws CannotUndo */
     public function undo(DiaryEntry $entry): DiaryEntry
     {
@@ -63,7 +104,11 @@ final readonly class Ledger
             if ($entry->undoneBy()->exists()) {
                 throw CannotUndo::already();
             }
-            $reversed = array_map($this->reverse(...), array_reverse($entry->changes));
+            $laterWins = str_starts_with($entry->kind, self::LATER_WINS);
+            $reversed = array_map(
+                fn (array $change): array => $this->reverse($change, $laterWins),
+                array_reverse($entry->changes),
+            );
 
             $about = $entry->only(['subject', 'subject_type', 'subject_id']);
 
@@ -73,9 +118,10 @@ final readonly class Ledger
 
     /**
      * @param  RowChange  $change
+     * @param  bool  $laterWins  whether what a later entry made of a row stays as it is
      * @return RowChange
      */
-    private function reverse(array $change): array
+    private function reverse(array $change, bool $laterWins): array
     {
         if (
             ! Schema::hasTable($change['table']) ||
@@ -84,7 +130,11 @@ final readonly class Ledger
             throw CannotUndo::laidAnew();
         }
         $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
+        /** @var Row $now */
         $now = (array) $row->first();
+        if ($laterWins && $change['before'] !== null && $change['after'] !== null) {
+            $change = self::untouchedSince($change, $now);
+        }
         foreach ($change['after'] ?? [] as $column => $value) {
             if (! self::same($now[$column] ?? null, $value)) {
                 throw CannotUndo::builtUpon();
@@ -105,6 +155,28 @@ final readonly class Ledger
             'id' => $change['id'],
             'before' => $change['after'],
             'after' => $change['before'],
+        ];
+    }
+
+    /**
+     * Of a row that was changed again since, only what still is as it was made then.
+     *
+     * @param  RowChange  $change
+     * @param  Row  $now
+     * @return RowChange
+     */
+    private static function untouchedSince(array $change, array $now): array
+    {
+        $same = array_filter(
+            $change['after'] ?? [],
+            static fn (mixed $value, string $column): bool => self::same($now[$column] ?? null, $value),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return [
+            ...$change,
+            'before' => array_intersect_key($change['before'] ?? [], $same),
+            'after' => $same,
         ];
     }
 

@@ -13,7 +13,8 @@ use Illuminate\Support\Facades\Schema;
  */
 return new class extends Migration
 {
-    private const EDGE = "condition IN ('sharp', 'nicked', 'bevel', 'camber', 'fresh-grind', 'dull', 'back', 'touch-up')";
+    private const EDGE = "condition IN ('sharp', 'nicked', 'bevel', 'camber', 'fresh-grind', 'dull', 'back', "
+        ."'touch-up')";
 
     private const EDGE_OR_UNKNOWN = "condition IN ('sharp', 'nicked', 'bevel', 'camber', 'fresh-grind', 'dull', "
         ."'back', 'touch-up', 'unknown')";

@@ -16,13 +16,13 @@ final class ConnectionTest extends BrowserTestCase
         $this->press('Hang it up');
         $this->seesText('The bench does not answer.');
         $this->seesText('Add a tool, ');
-        self::assertTrue($this->browser->executeScript('return document.querySelector("main").hasAttribute("data-lost")'));
+        self::assertTrue($this->isGrey());
         $typed = $this->field('Name')->getAttribute('value');
         self::assertSame('mallet of the silent hour', $typed, 'the form stays');
 
         self::server()->start();
         $this->seesText('The next one?');
-        self::assertFalse($this->browser->executeScript('return document.querySelector("main").hasAttribute("data-lost")'));
+        self::assertFalse($this->isGrey());
         self::assertSame(1, substr_count($this->board(), 'mallet of the silent hour'));
     }
 
@@ -64,6 +64,11 @@ final class ConnectionTest extends BrowserTestCase
         self::server()->start();
         $this->press('Load it once more');
         $this->sees("//h1[contains(., 'True')]");
+    }
+
+    private function isGrey(): bool
+    {
+        return $this->browser->executeScript('return document.querySelector("main").hasAttribute("data-lost")');
     }
 
     private function board(): string

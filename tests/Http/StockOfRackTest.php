@@ -115,7 +115,9 @@ final class StockOfRackTest extends HttpTestCase
     /** @return list<array{offer: string, kind: string, cost: float}> */
     private function tools(): array
     {
-        return array_merge(...array_column($this->ask('GET', '/api/kit/ladder')->json('rungs'), 'tools'));
+        return array_values(
+            array_merge(...array_column($this->ask('GET', '/api/kit/ladder')->json('rungs'), 'tools')),
+        );
     }
 
     /** @return list<string> kinds to hone on that the ladder wants got */

@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use App\Edge\Edge;
 use App\Tool\Tool;
+use JackRest\Desk\Edge\SharpeningForm;
 
 /** A tool that comes in is asked how it is; nothing is sharp that nobody has looked at. */
 final class ToolConditionTest extends HttpTestCase
@@ -53,7 +54,8 @@ final class ToolConditionTest extends HttpTestCase
     {
         $edge = $this->add('smoothing-plane', 'unknown');
         $edge->update(['condition' => 'nicked']);
-        $this->ask('PUT', "/api/tools/{$edge->tool_id}/condition", ['version' => 1, 'condition' => 'works'])->assertOk();
+        $works = ['version' => 1, 'condition' => 'works'];
+        $this->ask('PUT', "/api/tools/{$edge->tool_id}/condition", $works)->assertOk();
         self::assertSame('nicked', $edge->refresh()->condition);
     }
 
@@ -89,7 +91,7 @@ final class ToolConditionTest extends HttpTestCase
     {
         $edge = $this->add('paring-chisel', 'wants-work');
         $form = array_fill_keys(
-            ['bevelLength', 'thickness', 'give', 'nickDepth', 'backLength', 'outOfFlat', 'newAngle', 'relief', 'stopUm'],
+            SharpeningForm::FIELDS,
             '',
         );
         $this->finish("/api/edges/{$edge->id}/sessions", [...$form, 'condition' => 'back'], $edge->version);

@@ -29,7 +29,7 @@ final class Facts
 
     /** Columns that tell what could be found out from the others, or was never asked before. */
     private const ADDED = [
-        'diary_entries' => ['subject_type' => true, 'subject_id' => true],
+        'diary_entries' => ['subject_type' => true, 'subject_id' => true, 'happened_on' => true],
         'tools' => ['condition' => true],
         'edges' => ['nick_mm' => true],
     ];

@@ -248,6 +248,10 @@ const router = createBrowserRouter([
             path: '/diary',
             lazy: async () => ({ Component: (await import('./places/diary/DiaryPlace')).DiaryPlace }),
           },
+          {
+            path: '/removed/:id',
+            lazy: async () => ({ Component: (await import('./places/removed/RemovedPage')).RemovedPage }),
+          },
           { path: '*', Component: NothingHere },
         ],
       },

@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/edges/{edge}/events/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correctEdgeEvent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/edges/{edge}/trials": {
         parameters: {
             query?: never;
@@ -1980,6 +1996,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["showDiary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/{entry}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showDiaryEntry"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3082,12 +3114,16 @@ export interface components {
             id: number;
             /** @description when it was written, ISO 8601 */
             writtenAt: string;
+            /** @description the day it happened, ISO 8601 */
+            happenedOn: string;
             /** @description which kind it is */
             kind: string;
             /** @description what it is about, by name */
             subject: string;
             /** @description what it comes to, in one sentence */
             sentence: string;
+            /** @description where it belongs; null: that is no more, or has no page */
+            about: components["schemas"]["About"] | null;
             /** @description whether it was taken back */
             undone: boolean;
             /** @description whether it can be taken back */
@@ -3296,6 +3332,10 @@ export interface components {
             kind: string;
             /** @description ready to be read */
             says: string;
+            /** @description its entry in the diary of the bench; null: it was imported, or comes from a session */
+            entry: number | null;
+            /** @description as it would be typed */
+            typed: components["schemas"]["TypedEntry"];
         };
         EdgeLog: {
             /** @description the edge */
@@ -5720,6 +5760,26 @@ export interface components {
             tearOut: number;
             /** @description how hard it went, 1 to 5 */
             effort: number;
+        };
+        TypedEntry: {
+            /** @description what happened */
+            kind: string;
+            /** @description the day it happened, ISO 8601 */
+            day: string;
+            /** @description minutes of use; empty: not told */
+            minutes: string;
+            /** @description how hard the wood was; empty: not told */
+            wood: string;
+            /** @description strokes; empty: not told */
+            strokes: string;
+            /** @description what a test showed; empty: it was none */
+            found: string;
+            /** @description the last stone; empty: not told */
+            stone: string;
+            /** @description the measured angle, degrees; empty: none */
+            deg: string;
+            /** @description what was noted */
+            note: string;
         };
         UnlookedTool: {
             /** @description the record's number */
@@ -9122,6 +9182,36 @@ export interface operations {
             422: components["responses"]["Errors"];
         };
     };
+    correctEdgeEvent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                edge: number;
+                entry: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EventRequest"];
+            };
+        };
+        responses: {
+            /** @description EdgeLog */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeLog"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+        };
+    };
     recordTrial: {
         parameters: {
             query?: never;
@@ -10390,6 +10480,29 @@ export interface operations {
                     "application/json": components["schemas"]["Diary"];
                 };
             };
+        };
+    };
+    showDiaryEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
         };
     };
     undoEntry: {

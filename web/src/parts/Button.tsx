@@ -1,5 +1,7 @@
 import clsx from 'clsx'
-import type { ButtonHTMLAttributes, ReactNode } from 'react'
+import { type ButtonHTMLAttributes, type ReactNode, useEffect, useRef } from 'react'
+
+const CTRL_ENTER = 'Ctrl Enter'
 
 interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   /** The one dark button of a screen, or a quiet one. */
@@ -9,8 +11,11 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 }
 
 export function Button({ weight = 'quiet', keys, children, className, ...rest }: ButtonProps) {
+  const button = useRef<HTMLButtonElement>(null)
+  useCtrlEnter(button, keys === CTRL_ENTER)
   return (
     <button
+      ref={button}
       type="button"
       {...rest}
       className={clsx(
@@ -28,4 +33,19 @@ export function Button({ weight = 'quiet', keys, children, className, ...rest }:
       )}
     </button>
   )
+}
+
+/** The keys that stand on a button work wherever on the page one is; a field that takes them itself comes first. */
+function useCtrlEnter(button: React.RefObject<HTMLButtonElement | null>, shown: boolean): void {
+  useEffect(() => {
+    if (!shown) return
+    const onKey = (event: KeyboardEvent) => {
+      const isIt = event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !event.repeat
+      if (!isIt || event.defaultPrevented || document.querySelector('[role=dialog]')) return
+      event.preventDefault()
+      button.current?.click()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [button, shown])
 }

@@ -1,8 +1,13 @@
 import clsx from 'clsx'
 import { answered, client, type Schemas } from '@/api/client'
+import { pageOf } from '@/shell/pages'
+import { Link } from 'react-router'
 import { Button } from './Button'
 import { asDate, asTime } from './dates'
 import { useChange } from './useChange'
+
+/** Entries that an edge's own diary was written by. */
+const EVENT = /^edge-(used|tested|stropped|touched-up|honed|ground|measured)$/
 
 /** Diary entries, newest first, each with its way back. */
 export function DiaryLines({ entries, empty }: { entries: readonly Schemas['DiaryEntry'][]; empty: string }) {
@@ -23,13 +28,36 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
             className="flex items-baseline gap-3 border-b border-rule py-1.5 last:border-b-0"
           >
             <time
-              dateTime={entry.writtenAt}
+              dateTime={entry.happenedOn}
               title={asTime(entry.writtenAt)}
               className="w-24 shrink-0 text-sm text-soft"
             >
-              {asDate(entry.writtenAt)}
+              {asDate(entry.happenedOn)}
             </time>
-            <span className={clsx('grow', entry.undone && 'text-soft line-through')}>{entry.sentence}</span>
+            <span className="grow">
+              <span className={clsx(entry.undone && 'text-soft line-through')}>{entry.sentence}</span>
+              {!entry.writtenAt.startsWith(entry.happenedOn) && (
+                <span className="text-sm text-soft"> Written {asDate(entry.writtenAt)}.</span>
+              )}
+              {entry.about && (
+                <Link
+                  to={pageOf(entry.about)}
+                  aria-label={`Open the ${entry.subject}`}
+                  className="ml-2 inline-block min-h-6 text-sm underline decoration-rule underline-offset-4"
+                >
+                  open
+                </Link>
+              )}
+            </span>
+            {entry.undoable && EVENT.test(entry.kind) && entry.about && (
+              <Link
+                to={`${pageOf(entry.about)}/diary?correct=${entry.id}`}
+                aria-label={`Correct: ${entry.sentence}`}
+                className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
+              >
+                correct
+              </Link>
+            )}
             {entry.undoable && (
               <Button
                 className="shrink-0 text-sm"

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { search } from '@/api/queries'
+import { findable } from './findable'
 import { Panel } from './Panel'
 import { pageOf } from './pages'
 
@@ -32,6 +33,10 @@ function Find({ onClose }: { onClose: () => void }) {
   const { data } = useQuery(search(words))
   const navigate = useNavigate()
   const hits = words.trim() === '' ? [] : (data?.hits ?? [])
+  const lines = [
+    ...hits.map((hit) => ({ kind: kinds[hit.kind], says: hit.says, to: pageOf(hit) })),
+    ...findable(words),
+  ]
   const go = (place: string) => {
     onClose()
     void navigate(place)
@@ -41,7 +46,7 @@ function Find({ onClose }: { onClose: () => void }) {
     <form
       onSubmit={(event) => {
         event.preventDefault()
-        if (hits[0]) go(pageOf(hits[0]))
+        if (lines[0]) go(lines[0].to)
       }}
     >
       <input
@@ -54,21 +59,21 @@ function Find({ onClose }: { onClose: () => void }) {
         className="w-full border-b-2 border-ink bg-transparent py-1 text-lg placeholder:text-soft"
       />
       <ul className="mt-3">
-        {hits.map((hit, index) => (
-          <li key={`${hit.kind} ${hit.id} ${index}`} className="border-b border-rule">
+        {lines.map((line, index) => (
+          <li key={`${line.to} ${index}`} className="border-b border-rule">
             <button
               type="button"
-              onClick={() => go(pageOf(hit))}
+              onClick={() => go(line.to)}
               className="flex w-full gap-4 py-2 text-left hover:bg-wood"
             >
-              <span className="w-20 shrink-0 text-sm text-soft">{kinds[hit.kind]}</span>
-              <span>{hit.says}</span>
+              <span className="w-20 shrink-0 text-sm text-soft">{line.kind}</span>
+              <span>{line.says}</span>
             </button>
           </li>
         ))}
       </ul>
-      {words.trim() !== '' && data && hits.length === 0 && (
-        <p className="text-soft">Nothing on this bench holds those words.</p>
+      {words.trim() !== '' && data && lines.length === 0 && (
+        <p className="text-soft">Nothing here is called that.</p>
       )}
     </form>
   )

@@ -43,6 +43,9 @@ export const diary = (q: string, before?: number) =>
     { placeholderData: keepPreviousData },
   )
 
+export const diaryEntry = (entry: number) =>
+  asking.queryOptions('get', '/api/diary/{entry}', { params: { path: { entry } } })
+
 export const search = (q: string) =>
   asking.queryOptions(
     'get',

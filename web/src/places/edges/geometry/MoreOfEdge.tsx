@@ -1,11 +1,11 @@
-import { useNavigate } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { useChange } from '@/parts/useChange'
+import { useRemoved } from '@/parts/useRemoved'
 
 /** Takes an edge off the list: the record stays, and it can be undone in the diary. */
 export function MoreOfEdge({ edge }: { edge: Schemas['Edge'] }) {
-  const navigate = useNavigate()
+  const removed = useRemoved('/edges')
   const remove = useChange(
     () =>
       answered(
@@ -14,7 +14,7 @@ export function MoreOfEdge({ edge }: { edge: Schemas['Edge'] }) {
           body: { version: edge.version },
         }),
       ),
-    () => void navigate('/edges'),
+    removed,
   )
   return (
     <p className="mt-6 border-t border-rule pt-2 text-sm">

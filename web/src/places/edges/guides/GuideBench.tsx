@@ -13,6 +13,7 @@ import { GuideFields } from './GuideFields'
 import { baseOf, LENGTHS, sentOf } from './guideForm'
 import { GuideSheetDrawing } from './GuideSheetDrawing'
 import { PrintedBoard } from './PrintedBoard'
+import { useRemoved } from '@/parts/useRemoved'
 
 interface GuideBenchProps {
   /** Null: a new one. */
@@ -40,6 +41,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
       onKept(guide?.id ?? Math.max(...guides.map((row) => row.id)))
     },
   )
+  const removed = useRemoved('/edges/guides')
   const remove = useChange(
     (kept: Schemas['Guide']) =>
       answered(
@@ -48,7 +50,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
           body: { version: kept.version },
         }),
       ),
-    () => onKept(null),
+    removed,
   )
   const record = draft.touched && preview?.sound ? () => keep.mutate(undefined) : null
 

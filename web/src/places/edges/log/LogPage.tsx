@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
-import { useParams } from 'react-router'
-import type { Schemas } from '@/api/client'
+import { useParams, useSearchParams } from 'react-router'
+import { answered, client, type Schemas } from '@/api/client'
 import { edgeLog, rack } from '@/api/queries'
 import { AngleCourse } from '@/drawings/AngleCourse'
 import { FORECAST_HEIGHT, ForecastDrawing } from '@/drawings/ForecastDrawing'
@@ -11,6 +11,8 @@ import { How } from '@/parts/How'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
+import { Button } from '@/parts/Button'
+import { useChange } from '@/parts/useChange'
 import { EdgeNav } from '@/places/edges/EdgesNav'
 import { NewEntry } from './NewEntry'
 import { Trials } from './Trials'
@@ -26,6 +28,10 @@ export function LogPage() {
 
 function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schemas['Stone'][] }) {
   const { edge } = log
+  const [search, setSearch] = useSearchParams()
+  const wrong = log.entries.find((entry) => String(entry.entry) === search.get('correct'))
+  const correct = (entry: number | null) =>
+    setSearch(entry === null ? {} : { correct: String(entry) }, { replace: true })
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
@@ -38,7 +44,7 @@ function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schem
             {log.angles.length > 0 && <AngleSheet log={log} />}
           </>
         }
-        below={<Entries log={log} />}
+        below={<Entries log={log} onCorrect={correct} />}
         column={
           <>
             <NextStroke says={log.forecast} why={log.used[0] ?? 'Each honing makes this surer.'}>
@@ -50,7 +56,13 @@ function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schem
               </p>
             ))}
             {log.angleSays && <p className="mt-2">{log.angleSays}</p>}
-            <NewEntry log={log} stones={stones} />
+            <NewEntry
+              key={wrong?.entry ?? 'new'}
+              log={log}
+              stones={stones}
+              wrong={wrong ?? null}
+              onCorrected={() => correct(null)}
+            />
             <Trials log={log} stones={stones} />
           </>
         }
@@ -95,10 +107,39 @@ function AngleSheet({ log }: { log: Schemas['EdgeLog'] }) {
   )
 }
 
-function Entries({ log }: { log: Schemas['EdgeLog'] }) {
+interface MendProps {
+  entry: number
+  says: string
+  onCorrect: (entry: number) => void
+  undo: ReturnType<typeof useChange<number, unknown>>
+}
+
+/** An entry of any day can be corrected or undone where it stands. */
+function Mend({ entry, says, onCorrect, undo }: MendProps) {
+  return (
+    <span className="flex shrink-0 gap-3 text-sm">
+      <Button aria-label={`Correct: ${says}`} onClick={() => onCorrect(entry)}>
+        correct
+      </Button>
+      <Button aria-label={`Undo: ${says}`} disabled={undo.isPending} onClick={() => undo.mutate(entry)}>
+        undo
+      </Button>
+    </span>
+  )
+}
+
+function Entries({ log, onCorrect }: { log: Schemas['EdgeLog']; onCorrect: (entry: number) => void }) {
+  const undo = useChange((entry: number) =>
+    answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
+  )
   return (
     <section>
       <h2 className="mb-1 text-lg">What happened to it</h2>
+      {undo.error && (
+        <p role="alert" className="font-bold text-red">
+          {undo.error.message}
+        </p>
+      )}
       {log.count === 0 && (
         <p className="text-soft">Uses, tests, stroppings and honings stand here, the latest first.</p>
       )}
@@ -108,17 +149,19 @@ function Entries({ log }: { log: Schemas['EdgeLog'] }) {
             <time dateTime={entry.at} className="w-24 shrink-0 text-sm text-soft">
               {asDate(entry.at)}
             </time>
-            <span>{entry.says}</span>
+            <span className="grow">{entry.says}</span>
+            {entry.entry !== null && (
+              <Mend entry={entry.entry} says={entry.says} onCorrect={onCorrect} undo={undo} />
+            )}
           </li>
         ))}
       </ul>
       {log.count > log.entries.length && (
         <p className="pt-2 text-sm text-soft">
-          The latest {log.entries.length} of {log.count}; all of them are in the file that{' '}
+          The latest {log.entries.length} of {log.count}.{' '}
           <a href="/api/files/diary.csv" className="underline underline-offset-4">
-            takes the diary out
+            Download all of them as CSV
           </a>
-          .
         </p>
       )}
     </section>

@@ -1,6 +1,7 @@
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
+import { asDate } from '@/parts/dates'
 import { Complaint } from '@/parts/Keeping'
 import { PlainField } from '@/parts/PlainField'
 import { Readings } from '@/parts/Readings'
@@ -11,6 +12,12 @@ import { eventOf } from './eventOf'
 interface NewEntryProps {
   log: Schemas['EdgeLog']
   stones: readonly Schemas['Stone'][]
+}
+
+interface EntryProps extends NewEntryProps {
+  /** The entry that is corrected; null: a new one. */
+  wrong: Schemas['EdgeEntry'] | null
+  onCorrected: () => void
 }
 
 type Field = keyof Omit<Schemas['EventRequest'], 'version' | 'kind'>
@@ -32,25 +39,40 @@ const today = () => new Date().toISOString().slice(0, 10)
 const BASE = { kind: 'used', wood: 'soft', found: 'no-line' }
 
 /** One entry, quick to make: what happened, and the one or two figures that belong to it. */
-export function NewEntry({ log, stones }: NewEntryProps) {
-  const draft = useTyped(`entry ${log.edge.id}`, { ...BASE, day: today() }, '', 1, [])
+export function NewEntry({ log, stones, wrong, onCorrected }: EntryProps) {
+  const base = wrong ? { ...wrong.typed } : { ...BASE, day: today() }
+  const draft = useTyped(
+    wrong ? `entry ${log.edge.id} ${wrong.entry}` : `entry ${log.edge.id}`,
+    base,
+    '',
+    1,
+    [],
+  )
   const kind = draft.values.kind ?? 'used'
   const fields = FIELDS[kind] ?? []
+  const done = () => {
+    draft.clear()
+    if (wrong) onCorrected()
+  }
   const record = useChange(() => {
     const typed = Object.fromEntries(fields.map((field) => [field, draft.values[field] ?? '']))
-    return answered(
-      client.POST('/api/edges/{edge}/events', {
-        params: { path: { edge: log.edge.id } },
-        body: eventOf({ ...typed, kind, version: log.edge.version }),
-      }),
-    )
-  }, draft.clear)
+    const body = eventOf({ ...typed, kind, version: log.edge.version })
+    const edge = log.edge.id
+    return wrong?.entry
+      ? answered(
+          client.PUT('/api/edges/{edge}/events/{entry}', {
+            params: { path: { edge, entry: wrong.entry } },
+            body,
+          }),
+        )
+      : answered(client.POST('/api/edges/{edge}/events', { params: { path: { edge } }, body }))
+  }, done)
   const refused = record.error instanceof Refused ? record.error : null
   const onRecord = record.isPending ? null : () => record.mutate(undefined)
 
   return (
     <div className="mt-5">
-      <Readings title="Write down" onRecord={onRecord}>
+      <Readings title={wrong ? `Correct the entry of ${asDate(wrong.at)}` : 'Write down'} onRecord={onRecord}>
         <div className="flex flex-wrap gap-x-4" role="group" aria-label="What happened">
           {log.kinds.map((row) => (
             <button
@@ -78,8 +100,9 @@ export function NewEntry({ log, stones }: NewEntryProps) {
       </Readings>
       <p className="mt-2 flex items-baseline gap-4">
         <Button weight="main" keys="Ctrl Enter" disabled={!onRecord} onClick={() => onRecord?.()}>
-          Write it down
+          {wrong ? 'Correct it' : 'Write it down'}
         </Button>
+        {wrong && <Button onClick={onCorrected}>Leave it as it is</Button>}
         {record.isSuccess && <span role="status">✓ written down</span>}
       </p>
       <Complaint problem={record.error} besides={fields} />

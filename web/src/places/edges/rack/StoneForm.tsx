@@ -10,6 +10,7 @@ import { PlainField } from '@/parts/PlainField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 import { useTyped } from '@/parts/useTyped'
+import { useRemoved } from '@/parts/useRemoved'
 
 interface StoneFormProps {
   rack: Schemas['Rack']
@@ -31,7 +32,14 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
     onDone()
   }
   const keep = useChange(() => save(stone, draft.version, sent), clear)
-  const remove = useChange((version: number) => discard(stone, version), clear)
+  const removed = useRemoved('/edges/rack')
+  const remove = useChange(
+    (version: number) => discard(stone, version),
+    (entry) => {
+      draft.clear()
+      if (entry) removed(entry)
+    },
+  )
   const refused = keep.error instanceof Refused ? keep.error : null
   const record = preview?.sound ? () => keep.mutate(undefined) : null
   const figure = (name: string) => preview?.figures[name]?.error ?? refused?.about(name)
@@ -140,8 +148,9 @@ function save(stone: Schemas['Stone'] | null, version: number, sent: Schemas['St
 }
 
 async function discard(stone: Schemas['Stone'] | null, version: number) {
-  if (stone)
-    await answered(
-      client.DELETE('/api/stones/{stone}', { params: { path: { stone: stone.id } }, body: { version } }),
-    )
+  return stone
+    ? answered(
+        client.DELETE('/api/stones/{stone}', { params: { path: { stone: stone.id } }, body: { version } }),
+      )
+    : null
 }

@@ -14,6 +14,7 @@ import { baseOf, choosing, chosenOf, LENGTHS, sentOf } from './boardForm'
 import { PanelFields } from './PanelFields'
 import { PrintedSheets } from './PrintedSheets'
 import { ToolChoice } from './ToolChoice'
+import { useRemoved } from '@/parts/useRemoved'
 
 interface ShadowBoardBenchProps {
   /** Null: a new one. */
@@ -41,6 +42,7 @@ export function ShadowBoardBench({ board, data, unit, onKept }: ShadowBoardBench
       onKept(board?.id ?? Math.max(...boards.map((row) => row.id)))
     },
   )
+  const removed = useRemoved('/kit/shadow-boards')
   const remove = useChange(
     (kept: Schemas['ShadowBoard']) =>
       answered(
@@ -49,7 +51,7 @@ export function ShadowBoardBench({ board, data, unit, onKept }: ShadowBoardBench
           body: { version: kept.version },
         }),
       ),
-    () => onKept(null),
+    removed,
   )
   const isOpen = draft.touched || board === null
   const record = isOpen && preview?.sound ? () => keep.mutate(undefined) : null

@@ -1,66 +1,20 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useNavigate } from 'react-router'
-import { benchChanged } from '@/api/asking'
 import { answered, client, type Schemas } from '@/api/client'
-import { Button } from '@/parts/Button'
-import { Notice } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
+import { RemoveButton } from '@/parts/RemoveButton'
+import { useRemoved } from '@/parts/useRemoved'
 
-/** Takes the tool off the board; says what stops without it, and brings it back at once if that was not meant. */
+/** Takes the tool off the board; the page it leads to says what stops without it, and brings it back. */
 export function Removal({ page }: { page: Schemas['ToolPage'] }) {
-  const queries = useQueryClient()
-  const navigate = useNavigate()
-  const refresh = () => benchChanged(queries)
-  // Not a change like others: this page is of the tool, and would be lost with it before it can be brought back.
-  const remove = useMutation({
-    mutationFn: () =>
+  const removed = useRemoved('/kit')
+  const remove = useChange(
+    () =>
       answered(
         client.DELETE('/api/tools/{tool}', {
           params: { path: { tool: page.tool.id } },
           body: { version: page.tool.version },
         }),
       ),
-  })
-  const undo = useChange(
-    (entry: number) => answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
-    () => remove.reset(),
+    ({ entry }) => removed(entry),
   )
-  const gone = remove.data
-  if (!gone)
-    return (
-      <>
-        <Button disabled={remove.isPending} onClick={() => remove.mutate()}>
-          Take it off the board
-        </Button>
-        {remove.error && (
-          <p role="alert" className="font-bold text-red">
-            {remove.error.message}
-          </p>
-        )}
-      </>
-    )
-
-  return (
-    <Notice>
-      <p>
-        <strong>It is off the board.</strong>{' '}
-        {gone.loses.length > 0
-          ? `Without it you cannot: ${gone.loses.join('; ')}.`
-          : 'No work stops without it.'}
-      </p>
-      <p className="flex gap-5">
-        <Button disabled={undo.isPending} onClick={() => undo.mutate(gone.entry.id)}>
-          Hang it up again
-        </Button>
-        <Button
-          onClick={() => {
-            void navigate('/kit')
-            void refresh()
-          }}
-        >
-          To the board
-        </Button>
-      </p>
-    </Notice>
-  )
+  return <RemoveButton says="Take it off the board" remove={remove} />
 }

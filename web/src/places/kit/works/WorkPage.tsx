@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, workPage, workPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
-import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Complaint, Keeping } from '@/parts/Keeping'
@@ -16,6 +15,8 @@ import { TaskList } from './TaskList'
 import { lengthsOf, requestOf, sentOf } from './workForm'
 import { WorkForm } from './WorkForm'
 import { WorkSheet } from './WorkSheet'
+import { RemoveButton } from '@/parts/RemoveButton'
+import { useRemoved } from '@/parts/useRemoved'
 
 /** One work: its sizes, and what can be done of it with the tools that hang here. */
 export function WorkPage() {
@@ -122,9 +123,9 @@ function useSave(work: number, onSaved: () => void) {
   )
 }
 
-/** Deleting can be undone in the diary, so it is not asked about. */
+/** Deleting can be undone, so it is not asked about. */
 function GiveUp({ work }: { work: Schemas['Work'] }) {
-  const navigate = useNavigate()
+  const removed = useRemoved('/kit/works')
   const remove = useChange(
     () =>
       answered(
@@ -133,20 +134,7 @@ function GiveUp({ work }: { work: Schemas['Work'] }) {
           body: { version: work.version },
         }),
       ),
-    () => {
-      void navigate('/kit/works')
-    },
+    ({ entry }) => removed(entry),
   )
-  return (
-    <>
-      <Button disabled={remove.isPending} onClick={() => remove.mutate(undefined)}>
-        Give this work up
-      </Button>
-      {remove.error && (
-        <p role="alert" className="font-bold text-red">
-          {remove.error.message}
-        </p>
-      )}
-    </>
-  )
+  return <RemoveButton says="Give this work up" remove={remove} />
 }

@@ -16,6 +16,7 @@ import { useTyped } from '@/parts/useTyped'
 import { baseOf, LENGTHS, sentOf } from './blankForm'
 import { EndSheet } from './EndSheet'
 import { RestTest } from './RestTest'
+import { useRemoved } from '@/parts/useRemoved'
 
 interface BlankBenchProps {
   /** Null: a new one. */
@@ -37,6 +38,7 @@ export function BlankBench({ blank, data, unit }: BlankBenchProps) {
       if (!blank) void navigate('/true/blanks')
     },
   )
+  const removed = useRemoved('/true/blanks')
   const remove = useChange(
     (kept: Schemas['ListedBlank']) =>
       answered(
@@ -45,7 +47,7 @@ export function BlankBench({ blank, data, unit }: BlankBenchProps) {
           body: { version: kept.version },
         }),
       ),
-    () => void navigate('/true/blanks'),
+    removed,
   )
   const record = (draft.touched || !blank) && preview?.sound ? () => keep.mutate(undefined) : null
   const missing = Object.keys(preview?.missing ?? {})

@@ -14,6 +14,7 @@ import { PlanSheet } from './PlanSheet'
 import { Steps } from './Steps'
 import { Template } from './Template'
 import { pageOf } from '@/shell/pages'
+import { useRemoved } from '@/parts/useRemoved'
 
 const NO_BLANKS = {}
 
@@ -67,6 +68,7 @@ function Onward({ at }: { at: Schemas['Making'] }) {
       ),
     (session) => void navigate(`/sessions/${session.id}`),
   )
+  const removed = useRemoved('/true/plans')
   const leave = useChange(
     () =>
       answered(
@@ -75,7 +77,7 @@ function Onward({ at }: { at: Schemas['Making'] }) {
           body: { version: at.version },
         }),
       ),
-    () => void navigate('/true/plans'),
+    removed,
   )
   const dark = 'flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink'
 

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, referencePage, testPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
@@ -21,6 +21,7 @@ import { FlatLines } from './FlatLines'
 import { ReferenceSheet } from './ReferenceSheet'
 import { TestReadings } from './TestReadings'
 import { useTestDraft } from './useTestDraft'
+import { useRemoved } from '@/parts/useRemoved'
 
 /** Any reference under its test. */
 export function ReferencePage() {
@@ -121,13 +122,13 @@ function useTestChanges(
   draft: ReturnType<typeof useTestDraft>,
   onRecorded: () => void,
 ) {
-  const navigate = useNavigate()
   const params = { path: { reference: page.id } }
   const seen = { version: page.version }
   const done = () => {
     draft.clear()
     onRecorded()
   }
+  const removed = useRemoved('/true')
   return {
     record: useChange((planed: boolean) => {
       const body = { ...draft.sent, version: draft.version, planed }
@@ -140,7 +141,7 @@ function useTestChanges(
     fell: useChange(() => answered(client.POST('/api/references/{reference}/drops', { params, body: seen }))),
     remove: useChange(
       () => answered(client.DELETE('/api/references/{reference}', { params, body: seen })),
-      () => void navigate('/true'),
+      removed,
     ),
   }
 }

@@ -2,16 +2,19 @@ import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { ImportFile } from '@/parts/import/ImportFile'
 import { useChange } from '@/parts/useChange'
+import { useRemoved } from '@/parts/useRemoved'
 
 /** The log of the air: what was imported, out as CSV, in as CSV. */
 export function Log({ data }: { data: Schemas['Season'] }) {
-  const remove = useChange((stretch: Schemas['Stretch']) =>
-    answered(
-      client.DELETE('/api/season/stretches/{stretch}', {
-        params: { path: { stretch: stretch.id } },
-        body: { version: stretch.version },
-      }),
-    ),
+  const remove = useChange(
+    (stretch: Schemas['Stretch']) =>
+      answered(
+        client.DELETE('/api/season/stretches/{stretch}', {
+          params: { path: { stretch: stretch.id } },
+          body: { version: stretch.version },
+        }),
+      ),
+    useRemoved('/true/season'),
   )
   return (
     <section className="mt-6 max-w-2xl" aria-label="The log">

@@ -1,0 +1,90 @@
+/** A page, a plan, a calculation or a setting, with the words that people look for it by. */
+export interface Findable {
+  kind: 'Page' | 'Plan' | 'Calculation'
+  says: string
+  to: string
+  /** Beside its name. */
+  words: string
+}
+
+const page = (says: string, to: string, words: string): Findable => ({ kind: 'Page', says, to, words })
+const plan = (says: string, to: string, words: string): Findable => ({
+  kind: 'Plan',
+  says,
+  to: `/true/plans/${to}`,
+  words: `make build ${words}`,
+})
+const sum = (says: string, to: string, words: string): Findable => ({
+  kind: 'Calculation',
+  says,
+  to,
+  words: `calculate how much which ${words}`,
+})
+
+export const FINDABLE: readonly Findable[] = [
+  page('Bench', '/', 'home start today to do ready next'),
+  page('Benches', '/benches', 'demo leave empty new own switch another begin'),
+  page('Kit: the board', '/kit', 'tools inventory own have list prices'),
+  page('Add a tool', '/kit/add', 'new hang up inherited hand-me-down bought'),
+  page('Works', '/kit/works', 'projects jobs pieces make'),
+  page('Add a work', '/kit/works/new', 'new project box stand lid frame'),
+  page(
+    'Ladder',
+    '/kit/ladder',
+    'buy shopping beginner budget money cost price what to get next cheap starter',
+  ),
+  page('Care', '/kit/care', 'rust oil wax maintenance consumables blades clean'),
+  page('Idle tools', '/kit/idle', 'unused sell lend lent borrow put away duplicates'),
+  page('At the stall', '/kit/look', 'second-hand used flea market inspect check buy old'),
+  page('Shadow boards', '/kit/shadow-boards', 'wall hang outlines print storage'),
+  page('School', '/kit/school', 'settings preferences methods way western japanese pull second-hand habits'),
+  page('Edges', '/edges', 'sharpen sharp blunt dull hone chisels irons'),
+  page('Sharpening day', '/edges/day', 'batch all together session'),
+  page('Rack', '/edges/rack', 'stones grit waterstone oilstone diamond sandpaper abrasive strop'),
+  page('Put a stone on the rack', '/edges/rack?stone=new', 'add new grit waterstone sandpaper'),
+  page('Honing guides', '/edges/guides', 'jig angle projection stop block'),
+  page('Saws', '/edges/saws', 'file filing teeth set rake fleam jointing'),
+  page('Augers', '/edges/augers', 'bits brace spurs lead screw'),
+  page('Scrapers', '/edges/scrapers', 'burr burnish card'),
+  page('Files', '/edges/files', 'worn triangular saw file'),
+  page('True', '/true', 'square straightedge references test accuracy check'),
+  page('Put in a reference', '/true/add', 'add new square straightedge sticks template'),
+  page('Three straightedges', '/true/three-edges', 'flat true against each other'),
+  page('Season', '/true/season', 'humidity weather air climate hygrometer temperature moisture forecast'),
+  page('Blanks at rest', '/true/blanks', 'board dry drying acclimatise wood rest warp'),
+  page('Plans', '/true/plans', 'make build shop-made jigs'),
+  page('Diary', '/diary', 'history log journal undo correct records'),
+  sum('Which saw for the cut', '/kit/fit/saws', 'teeth points per inch tpi strokes minutes rip crosscut'),
+  sum('Movement of wood', '/true/wood', 'shrink shrinkage swell swelling humidity moisture width'),
+  sum('Winding of a board', '/true/winding', 'twist flat sticks high corners plane'),
+  sum('Two squares compared', '/true/known', 'known true square compare error'),
+  plan('Try square, bridle joint', 'bridle-square', 'square wooden'),
+  plan('Try square, twin tenons', 'tenon-square', 'square wooden'),
+  plan('Straightedge', 'straightedge', 'straight ruler'),
+  plan('Winding sticks', 'winding-sticks', 'twist'),
+  plan('Slope template', 'slope-template', 'dovetail marker'),
+  plan('Shooting board', 'shooting-board', 'shoot end grain square'),
+  plan('Bench hook', 'bench-hook', 'saw hook hold'),
+  plan('Mallet', 'mallet', 'hammer beater'),
+]
+
+const MOST = 6
+
+/** Those that every typed word begins a word of, names before what only their other words say. */
+export function findable(typed: string): Findable[] {
+  const sought = wordsOf(typed)
+  if (sought.length === 0) return []
+  const begins = (text: string) => {
+    const words = wordsOf(text)
+    return sought.every((one) => words.some((word) => word.startsWith(one)))
+  }
+  const byName = FINDABLE.filter((one) => begins(one.says))
+  const byWords = FINDABLE.filter((one) => !byName.includes(one) && begins(`${one.says} ${one.words}`))
+  return [...byName, ...byWords].slice(0, MOST)
+}
+
+const wordsOf = (text: string): string[] =>
+  text
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter(Boolean)
