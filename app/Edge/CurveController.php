@@ -65,7 +65,7 @@ final class CurveController
         ];
         $form = CurveForm::of($edge->toCore(), $typed, null, $format);
         if ($form->curve === null) {
-            throw InvalidInput::because('relief', $form->objection ?? 'Type how much the corners shall stay back.');
+            throw InvalidInput::because('relief', $form->objection ?? 'Type how far the corners are to stay back.');
         }
 
         return PrintedSheet::answer(

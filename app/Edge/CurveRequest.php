@@ -52,7 +52,7 @@ final class CurveRequest extends TypedFormRequest
 
         return [
             'radius_mm' => $form->curve->radiusMm ??
-                throw InvalidInput::because('figures.relief', 'Type how much the corners shall stay back.'),
+                throw InvalidInput::because('figures.relief', 'Type how far the corners are to stay back.'),
         ];
     }
 

@@ -121,7 +121,7 @@ final class EdgeController
         $entry = $ledger->record(
             'edge-removed',
             $edge,
-            "Put the {$edge->name} away: it is sharpened no more.",
+            "Took the {$edge->name} off the list of edges; its record is kept.",
             static function (Changes $changes) use ($edge, $request): void {
                 $changes->delete($edge, $request->version());
             },

@@ -26,7 +26,7 @@ final class ImportRequest extends FormRequest
     {
         return [
             'text.required' => 'Choose a file, or paste the lines.',
-            'text.max' => 'The file is larger than 4 MB: take it in in parts.',
+            'text.max' => 'The file is larger than 4 MB: import it in parts.',
         ];
     }
 

@@ -29,7 +29,7 @@ final class LendRequest extends VersionedRequest
         return [
             ...parent::messages(),
             'to.*' => 'To whom? One word will do.',
-            'on.before_or_equal' => 'That day is still to come. It went out today or earlier.',
+            'on.before_or_equal' => 'That day is still to come.',
             'on.*' => 'On which day did it go out?',
             'askOn.*' => 'Ask for it on the day it went out or later.',
         ];

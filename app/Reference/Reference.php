@@ -86,7 +86,7 @@ final class Reference extends Record
         return new ReferenceSizes($this->sizes, $this->choices);
     }
 
-    /** What the work can bear, mm. */
+    /** Tolerance, mm. */
     public function toleranceMm(): float
     {
         return $this->sizesNow()->find('tolerance') ?? $this->kind->usualToleranceMm();

@@ -32,7 +32,7 @@ final class ReferenceController
     }
 
     /**
-     * One that came with no tool: a sole, a stone, a board.
+     * One put in where it is looked for; what hangs on a board hangs on it from now on.
      *
      * @return Created<ReferencePageAnswer>
      */
@@ -43,10 +43,9 @@ final class ReferenceController
         $ledger->record('reference-added', $name, "Put the $name among the references.", static function (
             Changes $changes,
         ) use ($request, $name, &$reference): void {
-            $reference = $changes->create(Reference::of($changes->bench), [
-                'kind' => $request->kind(),
-                'name' => $name,
-            ]);
+            $reference =
+                ReferencesOfTool::hungUp($changes, $request->kind(), $name) ??
+                $changes->create(Reference::of($changes->bench), ['kind' => $request->kind(), 'name' => $name]);
         });
         assert($reference instanceof Reference);
 

@@ -23,7 +23,6 @@ final class ReferenceList
                 $format,
             ),
         );
-        $alone = array_filter(ReferenceKind::cases(), static fn (ReferenceKind $kind): bool => $kind->comesAlone());
 
         return new ReferencesAnswer(
             references: array_values($listed->sortBy(static fn (ListedAnswer $one): bool => $one->due === null)->all()),
@@ -32,7 +31,7 @@ final class ReferenceList
                     value: $kind->value,
                     label: $kind->reference()->label(),
                 ),
-                array_values($alone),
+                ReferenceKind::cases(),
             ),
             paper: $user->paper_mm === null ? null : $format->small($user->paper_mm),
         );

@@ -7,6 +7,7 @@ namespace App\Reference;
 use App\Ledger\Changes;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
+use Illuminate\Support\Carbon;
 use JackRest\Core\Truing\ReferencesOfKind;
 use JackRest\Desk\Reference\ReferenceKind;
 
@@ -26,6 +27,25 @@ final class ReferencesOfTool
             'name' => $new->name,
             'sizes' => $new->sizesMm,
         ]);
+    }
+
+    /** A reference that is a tool hangs on the board, too; null: it is none. */
+    public static function hungUp(Changes $changes, ReferenceKind $kind, string $name): ?Reference
+    {
+        $tool = ReferencesOfKind::toolOf($kind->value);
+        if ($tool === null) {
+            return null;
+        }
+        $hung = $changes->create(Tool::of($changes->bench), [
+            'kind' => $tool,
+            'name' => $name,
+            'status' => ToolStatus::Owned,
+            'size' => [],
+            'hung_on' => Carbon::now()->toDateString(),
+        ]);
+        self::bring($changes, $hung);
+
+        return self::broughtBy($hung);
     }
 
     /** The reference a tool has brought; null: it is none. */

@@ -56,7 +56,7 @@ class ShadowBoardFormRequest extends FormRequest
         $form = $this->form($bench, $format);
         $form->form->soundOrRefuse();
         if ($form->tools === []) {
-            throw InvalidInput::because('tools', 'Choose the tools that shall hang here.');
+            throw InvalidInput::because('tools', 'Choose the tools that are to hang here.');
         }
 
         return [

@@ -62,7 +62,7 @@ final class ConnectionTest extends BrowserTestCase
         $this->seesText('could not be loaded: the bench does not answer.');
         $this->sees("//nav[@aria-label='Places']", null);
         self::server()->start();
-        $this->press('Load it once more');
+        $this->press('Load it again');
         $this->sees("//h1[contains(., 'True')]");
     }
 

@@ -26,7 +26,7 @@ final class EdgePageTest extends BrowserTestCase
         $this->type('Read to within', '0.1');
         $this->seesText('± 1.1°');
         self::assertStringContainsString('30.0°', $this->sees("//*[@data-testid='angle']")->getText());
-        $this->press('Keep this angle');
+        $this->press('Save this angle');
         $this->seesText('Bevel of the 12 mm chisel measured: 30.0° ± 1.1°.');
     }
 

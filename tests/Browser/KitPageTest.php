@@ -94,8 +94,9 @@ final class KitPageTest extends BrowserTestCase
         $this->sees("//*[@data-testid='tool-dovetail-saw']//a")->click();
         $this->seesText('One work depends on it.');
         $this->press('Take it off the board');
-        $this->seesText('Without it you cannot: hive bodies: saw dovetails to the line.');
-        $this->press('Hang it up again');
+        $this->seesText('Without it – hive bodies: saw dovetails to the line.');
+        $this->sees("//h1[. = 'Removed']");
+        $this->press('Bring it back');
         $this->seesText('One work depends on it.');
         $this->open('/kit');
         $this->sees("//*[@data-testid='tool-dovetail-saw'][@data-status='owned']");
@@ -186,7 +187,7 @@ final class KitPageTest extends BrowserTestCase
         $this->press('Save');
         $this->seesText('was changed in another window meanwhile', $second);
         self::assertSame('mallet of the second window', $this->field('Name', $second)->getAttribute('value'));
-        $this->press('Go on with mine', $second);
+        $this->press('Keep mine', $second);
         $this->press('Save', $second);
         $this->seesText('Mallet of the second window', $second);
     }

@@ -14,10 +14,10 @@ final class SawsTest extends BrowserTestCase
         $this->type('Teeth per inch', '10');
         $this->seesText('2.54 mm from tip to tip');
         $this->sees(
-            "//select[@id = //label[contains(., 'It shall cut')]/@for]/option[contains(., 'across the grain')]",
+            "//select[@id = //label[contains(., 'It cuts')]/@for]/option[contains(., 'across the grain')]",
         )->click();
         $this->seesText('Rake 15°, fleam 20°');
-        $this->press('Take these');
+        $this->press('Use these');
         $this->seesText('knife points, for cuts across');
         $this->press('Save');
         $this->seesText('Start at the bench');

@@ -77,7 +77,7 @@ final class SeasonTest extends BrowserTestCase
         $this->sees("//summary[contains(., 'Of black cherry')]")->click();
         $this->sees("//details[@open]//label[contains(., 'Rings to the face')]");
         $this->sees('//details[@open]//input[1]')->sendKeys('0');
-        $this->sees("//details[@open]//button[. = 'Keep its wood']")->click();
+        $this->sees("//details[@open]//button[. = 'Save its wood']")->click();
         $this->seesText('Rings lie between 0° (flatsawn) and 90° (quartersawn).');
     }
 }

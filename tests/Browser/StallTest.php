@@ -67,7 +67,7 @@ final class StallTest extends BrowserTestCase
         );
         $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($text);
         $this->seesText('That is no picture.');
-        $this->press('Take it away');
+        $this->press('Remove it');
         Server::until(
             fn (): bool => $this->browser->findElements(WebDriverBy::cssSelector('figure img')) === [],
             'the photograph to be gone',
@@ -107,10 +107,10 @@ final class StallTest extends BrowserTestCase
     {
         $this->open('/kit/idle');
         $this->press('Lend it');
-        $this->press('It went out');
+        $this->press('Lent it');
         $this->seesText('To whom? One word will do.');
         $this->type('To whom', 'Jorun');
-        $this->press('It went out');
+        $this->press('Lent it');
         $this->seesText('to Jorun, since');
     }
 
@@ -130,7 +130,7 @@ final class StallTest extends BrowserTestCase
         $this->seesText('All 25 hang: print');
         $this->type('Width', '700');
         $this->seesText('do not fit');
-        $this->seesText('These are the sheets of the board as it is kept');
+        $this->seesText('These are the sheets of the board as it is saved');
         $this->press('Leave it as it was');
         $this->sees("//a[contains(., 'a new one')]")->click();
         $this->type('Width', '60 mm');

@@ -157,12 +157,15 @@ final class TruePlaceTest extends BrowserTestCase
     public function test_a_stone_is_added_and_taken_off_the_list(): void
     {
         $this->open('/true/add');
-        $this->press('Put it there and test it');
+        $this->press('Add it and test it');
         $this->seesText('Give it a name');
+        $this->sees("//option[contains(., 'sole')]")->click();
         $this->type('Name', 'sole of the smoothing plane');
-        $this->press('Put it there and test it');
+        $this->press('Add it and test it');
         $this->seesText('It has never been tested.');
         $this->press('Take it off the list');
+        $this->sees("//h1[. = 'Removed']");
+        $this->sees("//a[. = 'Go on']")->click();
         $this->seesText('of 7 references');
     }
 
@@ -234,8 +237,8 @@ final class TruePlaceTest extends BrowserTestCase
             Server::until(static fn (): bool => is_resource(@fsockopen('127.0.0.1', $port, timeout: 1)), 'the dial');
             $this->open('/true');
             $this->sees("//summary[contains(., 'An instrument that answers')]")->click();
-            $this->type('It answers at', "http://127.0.0.1:$port");
-            $this->press('Listen to it');
+            $this->type('Its address', "http://127.0.0.1:$port");
+            $this->press('Use it');
             $this->seesText("Readings come from http://127.0.0.1:$port");
             $this->open('/true/references/'.$this->straight());
             $this->press('Read them all');
@@ -248,7 +251,7 @@ final class TruePlaceTest extends BrowserTestCase
             proc_terminate($dial);
             $this->open('/true');
             $this->sees("//summary[contains(., 'Readings come from')]")->click();
-            $this->press('No longer');
+            $this->press('Stop using it');
             $this->seesText('An instrument that answers by itself');
         }
     }

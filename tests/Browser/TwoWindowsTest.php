@@ -12,13 +12,13 @@ final class TwoWindowsTest extends BrowserTestCase
         $this->open('/kit');
         $this->open('/', $second);
         $this->press('Got it: hang it up');
-        $this->seesText('five things to see to', $second);
+        $this->seesText('six things to see to', $second);
         Server::until(
             fn (): bool => ! str_contains($this->nextStroke($second), 'one tool to get'),
             'the second window to follow',
             10,
         );
-        self::assertStringContainsString('five things to see to', $this->nextStroke($second));
+        self::assertStringContainsString('six things to see to', $this->nextStroke($second));
     }
 
     public function test_the_second_editor_is_told_and_loses_nothing(): void
@@ -35,7 +35,7 @@ final class TwoWindowsTest extends BrowserTestCase
 
         $this->seesText('was changed in another window meanwhile', $second);
         self::assertSame('0.30', $this->field('reading 1', $second)->getAttribute('value'));
-        $this->press('Go on with mine', $second);
+        $this->press('Keep mine', $second);
         $this->press('Only record the test', $second);
         $this->seesText('0.15 mm, leans toward the stock, outside', $second);
     }

@@ -208,6 +208,18 @@ final class ReferenceTest extends HttpTestCase
 
     public function test_a_stone_is_added_fallen_taken_away_and_brought_back(): void
     {
+        $tools = ['square' => 'try-square', 'straightedge' => 'straightedge', 'sticks' => 'winding-sticks'];
+        foreach ($tools as $kind => $tool) {
+            $added = $this->ask('POST', '/api/references', ['kind' => $kind, 'name' => "a new $kind"])->assertCreated();
+            self::assertContains(
+                ["a new $kind", $tool, 'owned'],
+                array_map(
+                    static fn (array $one): array => [$one['name'], $one['kind'], $one['status']],
+                    $this->ask('GET', '/api/kit')->json('board'),
+                ),
+            );
+            $this->ask('GET', "/api/references/{$added->json('id')}")->assertOk();
+        }
         $stone = $this->ask('POST', '/api/references', ['kind' => 'stone', 'name' => '1000 stone'])
             ->assertCreated()
             ->assertJsonPath('history.due', 'It has never been tested.')

@@ -23,6 +23,18 @@ final class ReferencesOfKind
     /** Degrees given to a tenth leave so much doubt of the ratio. */
     private const WHOLE = 0.04;
 
+    /** The kind of tool that a kind of reference is; null: it hangs on no board. */
+    public static function toolOf(string $reference): ?string
+    {
+        return match ($reference) {
+            'square' => 'try-square',
+            'straightedge' => 'straightedge',
+            'sticks' => 'winding-sticks',
+            'slope' => 'dovetail-template',
+            default => null,
+        };
+    }
+
     public static function of(ToolAtHand $tool): ?NewReference
     {
         $sizes = $tool->sizes();

@@ -100,9 +100,11 @@ final class EdgeReadings
         }
         $deg = rad2deg(asin(min(1.0, $thicknessMm / $bevel->value)));
 
+        $whole = LengthFormatter::fixed($deg, 0);
+
         return $deg < 10 || $deg > 60
             ? $bevel->doubted(
-                'That makes the bevel '.LengthFormatter::fixed($deg, 0).'°. Edge to heel along the bevel, is it?',
+                "That makes the bevel $whole°. Did you measure along the bevel, edge to heel?",
             )
             : $bevel;
     }

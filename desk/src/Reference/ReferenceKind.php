@@ -36,12 +36,6 @@ enum ReferenceKind: string
         };
     }
 
-    /** Whether it can be put among the references by name; squares and straightedges come with their tools. */
-    public function comesAlone(): bool
-    {
-        return $this !== self::Square && $this !== self::Straightedge;
-    }
-
     /** What such a thing may be out before anybody has said otherwise, mm. */
     public function usualToleranceMm(): float
     {

@@ -97,7 +97,7 @@ final readonly class ShadowBoardForm
         $arrangement = $this->arrangement;
         if ($this->tools === []) {
             return new Advice(
-                'Choose the tools that shall hang here.',
+                'Choose the tools that are to hang here.',
                 'Each is drawn in its own outline, from the sizes you read off it.',
             );
         }

@@ -30,7 +30,7 @@ final class ShadowBoardFormTest extends TestCase
 
     public function test_it_asks_for_what_is_missing(): void
     {
-        self::assertSame('Choose the tools that shall hang here.', self::form('800', '600', [])->next(0)->says);
+        self::assertSame('Choose the tools that are to hang here.', self::form('800', '600', [])->next(0)->says);
         self::assertSame(
             'Read off the panel: its width and its height.',
             self::form('800', '', ['jack-plane'])->next(0)->says,

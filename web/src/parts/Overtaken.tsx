@@ -15,8 +15,8 @@ export function Overtaken({ name, onKeep, onDrop }: OvertakenProps) {
         <strong>The {name} was changed in another window meanwhile.</strong> Your figures are still here.
       </p>
       <p className="flex gap-5">
-        <Button onClick={onKeep}>Go on with mine</Button>
-        <Button onClick={onDrop}>Take the new state</Button>
+        <Button onClick={onKeep}>Keep mine</Button>
+        <Button onClick={onDrop}>Use the new version</Button>
       </p>
     </Notice>
   )

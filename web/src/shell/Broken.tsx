@@ -16,12 +16,12 @@ export function Broken() {
       </h1>
       <p className="mt-2">
         {unfetched
-          ? 'Start Jack Rest again on this machine, then load the page once more. What you typed is kept.'
-          : 'What you typed and recorded is kept. Load it once more; if it breaks again, the others still work.'}
+          ? 'Start Jack Rest again on this machine, then load the page again. What you typed is kept.'
+          : 'What you typed and recorded is kept. Load it again; if it breaks again, the others still work.'}
       </p>
       <p className="mt-3 flex flex-wrap gap-x-5">
         <Button weight="main" onClick={() => window.location.reload()}>
-          Load it once more
+          Load it again
         </Button>
         <Link to="/" className="flex min-h-11 items-center underline underline-offset-4">
           Back to the bench

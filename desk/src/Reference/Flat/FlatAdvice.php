@@ -39,7 +39,7 @@ final class FlatAdvice
             Verdict::Outside => self::takeOff($form),
             Verdict::CannotTell => $line === null
                 ? new Advice(
-                    'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+                    'Too near your tolerance to tell. Read it with something finer, or allow a little more.',
                     'It is known to ± '.
                         $form->format->small($form->uncertaintyMm()).
                         ', and your tolerance lies inside that.',
@@ -48,7 +48,7 @@ final class FlatAdvice
                     "Can’t tell yet. Lay the straightedge $line too.",
                     'Every line more makes the heights surer.',
                 ),
-            null => new Advice('Type what the work can bear.', 'Then it can be told whether anything comes off.'),
+            null => new Advice('Type your tolerance.', 'Then it can be told whether anything comes off.'),
         };
     }
 

@@ -161,7 +161,7 @@ final class FlatReference implements TestedReference
                 step: 2.0,
             ),
             ...$shavingMm === null ? [] : [TestFields::shaving($shavingMm)],
-            TestFields::tolerance('What the work can bear', 'between its highest and lowest place', $toleranceMm),
+            TestFields::tolerance('Tolerance', 'between its highest and lowest place', $toleranceMm),
         ];
     }
 }

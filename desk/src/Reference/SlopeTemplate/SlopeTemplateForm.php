@@ -167,7 +167,7 @@ final readonly class SlopeTemplateForm extends TestForm
                 $this->whatWouldTell($error),
                 'It is known to ± '.
                     $this->format->small($this->uncertaintyMm()).
-                    ', and what a tail can bear lies inside that.',
+                    ', and your tolerance lies inside that.',
             ),
             Verdict::Outside => $this->takeOff($error, $joints),
         };
@@ -205,7 +205,7 @@ final readonly class SlopeTemplateForm extends TestForm
             ? 'Can’t tell yet. Draw a line '.
                     $this->format->dimension(ceil($run / 5) * 5).
                     ' long or longer, and measure again.'
-            : 'Too near what you allow to tell. Read it with something finer, or call it that.';
+            : 'Too near your tolerance to tell. Read it with something finer, or allow a little more.';
     }
 
     /** What comes off one end of the slope over the length measured, mm. */

@@ -111,7 +111,7 @@ final class SlopeTemplateReference implements TestedReference
                 'Between 1 and 200 joints stand in a row.',
                 begins: 8.0,
             ),
-            TestFields::tolerance('What one tail can bear', '', 0.1),
+            TestFields::tolerance('Tolerance on one tail', '', 0.1),
         ];
     }
 

@@ -59,7 +59,7 @@ final class SquareReference implements TestedReference
             new Choice('edge', 'Edge of the blade', ['outer' => 'outer', 'inner' => 'inner']),
             new Choice('blade', 'Blade', ['wood' => 'wood', 'metal' => 'metal']),
             TestFields::shaving(0.05),
-            TestFields::tolerance('What the work can bear', '', 0.1),
+            TestFields::tolerance('Tolerance', '', 0.1),
             self::workWidth(),
             new FormField(
                 'bladeWidth',

@@ -45,7 +45,7 @@ final readonly class WhatWouldTell
             $longer !== null => "Can’t tell yet. Test along {$this->format->dimension($longer)} of the blade, where "
                 .'your tolerance is '
                 ."{$this->format->small(((float) $this->test->toleranceMm * $longer) / $this->test->bladeLengthMm)}.",
-            default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+            default => 'Too near your tolerance to tell. Read it with something finer, or allow a little more.',
         };
     }
 

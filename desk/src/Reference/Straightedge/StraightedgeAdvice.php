@@ -45,7 +45,7 @@ final class StraightedgeAdvice
             ),
             $form->verdict() === Verdict::CannotTell => self::undecided($form, $standing),
             $form->verdict() === null => new Advice(
-                'Type what the work can bear.',
+                'Type your tolerance.',
                 'Then it can be told whether to plane.',
                 $standing,
             ),

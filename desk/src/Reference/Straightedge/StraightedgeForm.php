@@ -109,7 +109,7 @@ final readonly class StraightedgeForm extends TestForm
         return match (true) {
             $this->result === null => $this->objection ?? 'Type the gap at three places at least, ends included.',
             $this->form->value('shaving') === null => 'Type how thick one shaving is.',
-            $this->form->value('tolerance') === null => 'Type what the work can bear.',
+            $this->form->value('tolerance') === null => 'Type your tolerance.',
             default => null,
         };
     }

@@ -78,7 +78,7 @@ final class StraightedgeReference implements TestedReference
             ),
             TestFields::lineWidth(0.05, ['against', 'reversal']),
             TestFields::shaving(0.05),
-            TestFields::tolerance('What the work can bear', '', 0.1),
+            TestFields::tolerance('Tolerance', '', 0.1),
             new FormField(
                 'height',
                 Quantity::Length,

@@ -53,7 +53,7 @@ final class ThreeEdgesAdvice
             return new Advice(
                 match ($verdict) {
                     Verdict::Within => 'Leave all three: they are straight enough for this work.',
-                    null => 'Type what the work can bear.',
+                    null => 'Type your tolerance.',
                     default => 'Can’t tell yet: read the gaps with something finer.',
                 },
                 "The worst is the $name, straight to $straight ± {$form->format->small($form->uncertaintyMm())}.",

@@ -32,8 +32,8 @@ final readonly class WhatWouldTellStraightedge
             $line !== null => "Can’t tell yet. Knife a thinner line, {$small($line)} or less, and test again.",
             $reading !== null => "Can’t tell yet. Read the gaps with something that shows {$small($reading)} or less.",
             $this->form->method === StraightedgeMethod::Flat => 'Too near your tolerance to tell on this flat. Test '.
-                'it against itself, or call it the tolerance.',
-            default => 'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+                'it against itself, or allow a little more.',
+            default => 'Too near your tolerance to tell. Read it with something finer, or allow a little more.',
         };
     }
 

@@ -33,7 +33,7 @@ final class WindingAdvice
 
         return match (true) {
             $form->verdict() === Verdict::Within => new Advice(
-                'Leave it: it is out of wind no further than your work bears.',
+                'Leave it: its twist is within your tolerance.',
                 'Twist of '.
                     $form->format->small($form->map->totalTwistMm).
                     ' over its width, '.
@@ -48,7 +48,7 @@ final class WindingAdvice
                     $form->format->small($form->map->totalTwistMm).
                     ' ± '.
                     $form->format->small($form->budget()->expandedMm()).
-                    ', and what your work bears lies inside that.',
+                    ', and your tolerance lies inside that.',
             ),
             abs($form->sticks->twistDeg) > self::DOUBTFUL_DEG => new Advice(
                 'Saw a twist like that out, or take another board.',

@@ -140,9 +140,9 @@ final readonly class WindingSticksForm extends TestForm
                 'Can’t tell yet. Read it with something finer, or on longer sticks.',
                 'It is known to '.
                     $this->format->small($this->uncertaintyMm()).
-                    ', and what you allow lies inside that.',
+                    ', and your tolerance lies inside that.',
             ),
-            default => new Advice('Type what a stick may be out.', $this->onBoard()),
+            default => new Advice('Type your tolerance.', $this->onBoard()),
         };
     }
 

@@ -112,7 +112,7 @@ final class WhatWouldTellTest extends TestCase
     public function test_an_error_right_at_the_tolerance_cannot_be_told_by_any_means(): void
     {
         self::assertSame(
-            'Too near your tolerance to tell. Read it with something finer, or call it the tolerance.',
+            'Too near your tolerance to tell. Read it with something finer, or allow a little more.',
             self::of(self::test([0.2], 0.1))->sentence(),
         );
     }

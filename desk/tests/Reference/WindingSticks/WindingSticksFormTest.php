@@ -64,7 +64,7 @@ final class WindingSticksFormTest extends TestCase
     #[TestWith([['reading' => '1', 'turned' => '0.9'], 'Use them: they are true enough'])]
     #[TestWith([['reading' => '1', 'turned' => '0.4'], 'Can’t tell yet.'])]
     #[TestWith([['reading' => '2', 'turned' => '0', 'shaving' => ''], 'Type how thick one shaving is.'])]
-    #[TestWith([['reading' => '2', 'turned' => '0', 'tolerance' => ''], 'Type what a stick may be out.'])]
+    #[TestWith([['reading' => '2', 'turned' => '0', 'tolerance' => ''], 'Type your tolerance.'])]
     #[TestWith([['reading' => 'much'], 'Correct the reading marked ✗'])]
     public function test_the_next_stroke(array $typed, string $says): void
     {

@@ -79,7 +79,7 @@ function NextWork({ work }: { work: Schemas['WorkPiece'] }) {
   const sizes = [length && `${length} long`, height && `${height} high`, thickness && `${thickness} thick`]
   return (
     <Sheet
-      title={`The ${work.name}, drawn from their sizes`}
+      title={`Drawing of the ${work.name}`}
       says={`${work.says} ${sizes.filter(Boolean).join(', ')}.`}
       block={[['Work', work.name], ...(thickness ? [['Board', thickness] as const] : [])]}
       height={(width) => Math.max(210, Math.min(400, width * 0.6))}
@@ -101,7 +101,7 @@ function why(data: Schemas['Bench']): string {
   if (!data.work) return 'Begin with what you want to make.'
   return data.ready
     ? 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.'
-    : `${data.already ? `${data.already} ` : ''}In the order that stops you least. Each opens where it is done.`
+    : `${data.already ? `${data.already} ` : ''}In the order that stops you least. Each opens where you do it.`
 }
 
 function MainButton({ chore }: { chore: Schemas['Chore'] }) {

@@ -12,11 +12,21 @@ import { PlainField } from '@/parts/PlainField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 
-/** A reference that comes with no tool on the board: a sole, a stone, a board, a second template. */
+const EXAMPLES: Readonly<Record<string, string>> = {
+  square: 'my 200 mm square',
+  straightedge: 'the long straightedge',
+  sticks: 'winding sticks, mahogany',
+  slope: 'template, 1:8',
+  sole: 'sole of the smoothing plane',
+  stone: 'the 1000 stone',
+  board: 'shooting board',
+}
+
+/** A reference put in from where one looks for it; a square or a straightedge hangs on the board then, too. */
 export function AddReferencePage() {
   const { data, error } = useQuery(references())
   const navigate = useNavigate()
-  const [kind, setKind] = useState('sole')
+  const [kind, setKind] = useState('square')
   const [name, setName] = useState('')
   const add = useChange(
     () => answered(client.POST('/api/references', { body: { kind, name } })),
@@ -28,8 +38,8 @@ export function AddReferencePage() {
   return (
     <>
       <Heading
-        title="Another reference"
-        says="Squares, straightedges, winding sticks and templates come with the tools you hang up; soles, stones and boards you put here."
+        title="Add a reference"
+        says="Give it a name and test it. What is a tool hangs in the kit, too; what you hang up in the kit turns up here by itself."
       />
       <div className="max-w-xl">
         <Readings onRecord={() => add.mutate(undefined)}>
@@ -38,7 +48,7 @@ export function AddReferencePage() {
             label="Name"
             wide
             value={name}
-            placeholder="sole of the smoothing plane"
+            placeholder={EXAMPLES[kind] ?? ''}
             error={add.error instanceof Refused ? add.error.about('name') : undefined}
             onChange={setName}
           />
@@ -50,7 +60,7 @@ export function AddReferencePage() {
             disabled={add.isPending}
             onClick={() => add.mutate(undefined)}
           >
-            Put it there and test it
+            Add it and test it
           </Button>
         </p>
         <Complaint problem={add.error} besides={['name']} />

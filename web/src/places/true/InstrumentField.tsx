@@ -33,7 +33,7 @@ export function InstrumentField() {
       >
         <div className="grow">
           <PlainField
-            label="It answers at"
+            label="Its address"
             wide
             value={typed}
             placeholder={address ?? 'http://127.0.0.1:8201'}
@@ -42,9 +42,9 @@ export function InstrumentField() {
           />
         </div>
         <Button type="submit" disabled={typed.trim() === '' || prefer.isPending}>
-          Listen to it
+          Use it
         </Button>
-        {address && <Button onClick={() => keep('')}>No longer</Button>}
+        {address && <Button onClick={() => keep('')}>Stop using it</Button>}
       </form>
     </details>
   )

@@ -13,7 +13,7 @@ export function Learnt({ learnt, shaving, onTake }: LearntProps) {
   if (!learnt || learnt.typed === shaving) return null
   return (
     <p className="mt-1">
-      {learnt.says} <Button onClick={() => onTake(learnt.typed)}>Reckon with that</Button>
+      {learnt.says} <Button onClick={() => onTake(learnt.typed)}>Use that</Button>
     </p>
   )
 }

@@ -33,7 +33,7 @@ export function TestFields({ instruments, values, readings, onChange }: TestFiel
         onChange={(shaving) => onChange({ shaving })}
       />
       <ReadingField
-        label="What the work can bear"
+        label="Tolerance"
         value={values.tolerance}
         reading={readings.tolerance}
         stepMm={0.01}

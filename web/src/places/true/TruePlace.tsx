@@ -13,7 +13,7 @@ import { TrueNav } from './TrueNav'
 import { pageOf } from '@/shell/pages'
 
 const LINKS = [
-  ['/true/add', 'Put a sole, a stone or a board among them'],
+  ['/true/add', 'Add a reference'],
   ['/true/winding', 'Sight a board with winding sticks'],
   ['/true/three-edges', 'Three edges against each other'],
   ['/true/known', 'Squares against a known one'],
@@ -55,7 +55,7 @@ export function TruePlace() {
 
 function counts(due: number, all: number): string {
   if (all === 0)
-    return 'Squares and straightedges belong here. They come with the tools you hang up, or are made by a plan.'
+    return 'Squares, straightedges, winding sticks, templates and flat things belong here. Add the first one.'
   return due === 0
     ? 'Every reference can be trusted.'
     : `${due} of ${all} references ${due === 1 ? 'wants' : 'want'} testing.`

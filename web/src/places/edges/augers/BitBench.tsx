@@ -65,7 +65,7 @@ export function BitBench({ set, running, bit, unit, caution, onKept }: BitBenchP
           onChange={(text) => draft.change('sharp', text)}
         />
       </Readings>
-      <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+      <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
         {!draft.touched && (running !== null || preview?.verdict === 'file') && (
           <StartAtBench running={running} onStart={() => begin.mutate(undefined)} busy={begin.isPending} />
         )}

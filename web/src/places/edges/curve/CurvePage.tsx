@@ -67,7 +67,7 @@ function Page({ page, unit }: { page: Schemas['CurvePage']; unit: string }) {
               onChange={draft.change}
               onRecord={record}
             />
-            <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+            <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
               {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
               {preview && <How how={preview.how} />}
             </NextStroke>

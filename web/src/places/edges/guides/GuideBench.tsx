@@ -70,7 +70,7 @@ export function GuideBench({ guide, unit, onKept }: GuideBenchProps) {
             onChange={draft.change}
             onRecord={record}
           />
-          <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {guide && !draft.touched && (
               <Button disabled={remove.isPending} onClick={() => remove.mutate(guide)}>

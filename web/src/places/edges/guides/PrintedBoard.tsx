@@ -5,14 +5,14 @@ export function PrintedBoard({ guide, touched }: { guide: Schemas['Guide'] | nul
   if (!guide || guide.stops.length === 0)
     return (
       <p className="text-soft">
-        Once it is kept with its stops, its board is printed from here at true size.
+        Once it is saved with its stops, its board is printed from here at true size.
       </p>
     )
   const file = (kind: string) => `/api/guides/${guide.id}/board.${kind}`
   return (
     <section>
       <h2 className="mb-1 text-lg">Its projection board</h2>
-      {touched && <p className="text-amber">This is the board as it is kept; keep your changes first.</p>}
+      {touched && <p className="text-amber">This is the board as it is saved; save your changes first.</p>}
       <p className="flex flex-wrap gap-x-5">
         <a href={file('pdf')} className="min-h-8 underline underline-offset-4">
           Print it: PDF

@@ -87,7 +87,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
           onChange={(text) => draft.change('price', text)}
         />
         <PlainField
-          label="Lasts for edges"
+          label="Lasts, in edges"
           value={sent.lasts}
           placeholder={usual ?? ''}
           error={figure('lasts')}

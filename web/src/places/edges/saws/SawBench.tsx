@@ -53,7 +53,7 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
             onChange={draft.change}
             onRecord={record}
           />
-          <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             {isStartable && (
               <StartAtBench
                 running={page.running}

@@ -21,7 +21,7 @@ export function SawFields({ page, values, preview, onChange, onRecord }: SawFiel
   return (
     <Readings onRecord={onRecord}>
       <Choice
-        label="It shall cut"
+        label="It cuts"
         value={values.use ?? ''}
         options={page.uses}
         onChange={(use) => onChange('use', use)}
@@ -51,7 +51,7 @@ export function SawFields({ page, values, preview, onChange, onRecord }: SawFiel
               if (suggestion.set !== null) onChange('set', suggestion.set)
             }}
           >
-            Take these
+            Use these
           </Button>
         </p>
       )}

@@ -48,7 +48,7 @@ export function SawTemplate({ saw, values, preview, onChange }: SawTemplateProps
           <span className="text-soft">{preview.template} Print at 100 %.</span>
         </p>
       ) : (
-        <p className="mt-2 text-soft">It is printed from here once its figures are sound.</p>
+        <p className="mt-2 text-soft">It can be printed from here once its figures are right.</p>
       )}
     </section>
   )

@@ -54,7 +54,7 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
               onChange={(text) => draft.change('filed', text)}
             />
           </Readings>
-          <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             <StartAtBench running={page.running} onStart={start} busy={begin.isPending} />
             {preview && <How how={preview.how} />}
           </NextStroke>

@@ -124,7 +124,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
             <Angle plan={plan}>
               {plan.angle && (
                 <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
-                  Keep this angle
+                  Save this angle
                 </Button>
               )}
             </Angle>

@@ -72,7 +72,7 @@ export function Stocks({ data }: { data: Schemas['Care'] }) {
         />
         <p className="mt-2">
           <Button type="submit" disabled={add.isPending}>
-            Count it down
+            Start counting
           </Button>
         </p>
         <Complaint problem={add.error ?? again.error ?? remove.error} besides={['amount']} />

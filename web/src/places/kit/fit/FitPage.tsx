@@ -117,7 +117,7 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
               <Choice label="wood" value={hardness} options={hardnesses} onChange={setHardness} />
             )}
           </Readings>
-          <NextStroke says={data?.next.says ?? 'Reckoning…'} why={data?.next.why ?? ''}>
+          <NextStroke says={data?.next.says ?? 'Working it out…'} why={data?.next.why ?? ''}>
             {data && <How how={data.how} />}
           </NextStroke>
         </>

@@ -54,7 +54,7 @@ export function LendForm({ tool, onDone }: { tool: Schemas['IdleTool']; onDone: 
       />
       <p className="mt-2">
         <Button type="submit" disabled={lend.isPending}>
-          It went out
+          Lent it
         </Button>
       </p>
       <Complaint problem={lend.error} besides={FIELDS} />

@@ -21,7 +21,7 @@ export function MoneyFields({ ladder }: { ladder: Schemas['Ladder'] }) {
 
   return (
     <section className="mt-5">
-      <h2 className="text-lg">Money and measure</h2>
+      <h2 className="text-lg">Money and quality</h2>
       <Sum
         label="a month"
         hint="turns steps into dates"

@@ -116,9 +116,9 @@ function WantButton({ tool }: { tool: Schemas['RungTool'] }) {
     <Button
       disabled={want.isPending}
       onClick={() => want.mutate(undefined)}
-      aria-label={`list it: ${tool.name}`}
+      aria-label={`put on the list: ${tool.name}`}
     >
-      list it
+      put on the list
     </Button>
   )
 }

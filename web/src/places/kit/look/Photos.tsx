@@ -38,7 +38,7 @@ export function Photos({ page }: { page: Schemas['Look'] }) {
               className="h-28 w-auto border border-rule"
             />
             <Button className="text-sm" onClick={() => remove.mutate(photo)}>
-              Take it away
+              Remove it
             </Button>
           </figure>
         ))}
@@ -47,7 +47,7 @@ export function Photos({ page }: { page: Schemas['Look'] }) {
         htmlFor={id}
         className="mt-2 inline-flex min-h-11 cursor-pointer items-center border-2 border-ink px-4 font-bold has-focus-visible:outline-3 has-focus-visible:outline-blue"
       >
-        {add.isPending ? 'Keeping it …' : 'Take a photograph'}
+        {add.isPending ? 'Saving …' : 'Take a photograph'}
         <input
           id={id}
           type="file"

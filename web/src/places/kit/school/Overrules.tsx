@@ -59,7 +59,7 @@ function Decide({ onDecide }: Pick<OverrulesProps, 'onDecide'>) {
         ))}
       </select>
       <select
-        aria-label="What you hold of it"
+        aria-label="What you want of it"
         value={decided}
         onChange={(event) => setOverrule(event.target.value)}
         className="min-h-8 border border-rule bg-sheet px-1"

@@ -8,14 +8,14 @@ interface PrintedSheetsProps {
 
 /** The board's outlines on paper, at true size. */
 export function PrintedSheets({ board, touched, sheets }: PrintedSheetsProps) {
-  if (!board) return <p className="text-soft">Once it is kept, its outlines are printed from here.</p>
+  if (!board) return <p className="text-soft">Once it is saved, its outlines are printed from here.</p>
   const file = (name: string) => `/api/shadow-boards/${board.id}/${name}`
   return (
     <section>
       <h2 className="mb-1 text-lg">On paper, at true size</h2>
       {touched && (
         <p className="text-amber">
-          These are the sheets of the board as it is kept; keep your changes first.
+          These are the sheets of the board as it is saved; save your changes first.
         </p>
       )}
       <p className="flex flex-wrap gap-x-5">

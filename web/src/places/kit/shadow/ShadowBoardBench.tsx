@@ -75,7 +75,7 @@ export function ShadowBoardBench({ board, data, unit, onKept }: ShadowBoardBench
             {draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {!board && !draft.touched && (
               <Button weight="main" disabled={!record || keep.isPending} onClick={() => record?.()}>
-                Keep this board
+                Save this board
               </Button>
             )}
             {board && !draft.touched && (

@@ -49,7 +49,7 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
           })
         }
       >
-        Keep this count
+        Save this count
       </Button>
       {refused && refused.changedElsewhere && (
         <p role="alert" className="text-sm font-bold text-red">

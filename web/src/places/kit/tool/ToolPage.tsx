@@ -58,7 +58,7 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
             says={`${kind.says} ${page.sizes.map((row) => `${row.label} ${row.text}`).join(', ')}.`}
             block={[
               ['Kind', kind.name],
-              ['Hangs under', tool.status === 'owned' ? 'owned' : 'wanted'],
+              ['Status', tool.status === 'owned' ? 'owned' : 'wanted'],
               ...(kind.running ? [['Running', kind.running] as const] : []),
             ]}
             height={(width) => Math.max(240, Math.min(380, width * 0.5))}
@@ -148,7 +148,7 @@ function body(
 }
 
 function stroke(page: Schemas['ToolPage'], touched: boolean): { says: string; why: string } {
-  if (touched) return { says: 'Changed, not yet kept.', why: 'The drawing shows it already.' }
+  if (touched) return { says: 'Changed, not yet saved.', why: 'The drawing shows it already.' }
   if (page.worth) return { says: page.worth, why: 'Judged by the works you chose and the prices you typed.' }
   const lost = page.loses.length
   return lost === 0

@@ -72,7 +72,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
               nameError={refused?.about('name')}
             />
             <NextStroke
-              says={preview?.sentence ?? 'Reckoning…'}
+              says={preview?.sentence ?? 'Working it out…'}
               why="Once added, it counts in the plan: the ladder leads to it."
             >
               <Button

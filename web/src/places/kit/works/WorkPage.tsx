@@ -136,5 +136,5 @@ function GiveUp({ work }: { work: Schemas['Work'] }) {
       ),
     ({ entry }) => removed(entry),
   )
-  return <RemoveButton says="Give this work up" remove={remove} />
+  return <RemoveButton says="Remove this work" remove={remove} />
 }

@@ -97,7 +97,7 @@ function nextOf(blank: Schemas['ListedBlank'] | null, touched: boolean, missing:
     }
   if (!blank) return { says: 'Lay it on the shelf.', why: 'Then it is ranked with the others, and can rest.' }
   return touched
-    ? { says: 'Keep what you measured.', why: 'It is ranked anew by it.' }
+    ? { says: 'Save what you measured.', why: 'It is ranked anew by it.' }
     : { says: blank.rest.says, why: blank.moves }
 }
 

@@ -17,7 +17,7 @@ export function PlansPage() {
     <>
       <Heading
         title="Plans"
-        says="Choose a size: cutting list, drawing, template and steps are reckoned from it."
+        says="Choose a size: cutting list, drawing, template and steps follow from it."
       />
       <TrueNav />
       <Makings makings={data.makings} />

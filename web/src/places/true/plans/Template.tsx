@@ -23,7 +23,7 @@ export function Template({ plan, figures, sheets, isSound }: TemplateProps) {
               {sheets.length === 1 ? 'One sheet: PDF' : `${sheets.length} sheets: PDF`}
             </a>
             <a href={file('whole.svg')} className="min-h-8 underline underline-offset-4">
-              In one: SVG
+              In one piece: SVG
             </a>
             {sheets.length < 13 &&
               sheets.map((name) => (
@@ -41,7 +41,7 @@ export function Template({ plan, figures, sheets, isSound }: TemplateProps) {
           </p>
         </>
       ) : (
-        <p className="text-soft">It is printed once all sizes are sound.</p>
+        <p className="text-soft">It can be printed once all sizes are right.</p>
       )}
     </section>
   )

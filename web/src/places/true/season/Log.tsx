@@ -36,7 +36,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
       {data.count > 0 && (
         <p className="border-t border-rule pt-1">
           <a href="/api/files/climate.csv" className="underline underline-offset-4">
-            Take the whole log out as CSV
+            Download the whole log as CSV
           </a>
         </p>
       )}

@@ -68,7 +68,7 @@ export function WoodOfReference({ of, species }: WoodOfReferenceProps) {
       ))}
       <Complaint problem={keep.error} besides={FIELDS.map(([name]) => `figures.${name}`)} />
       <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
-        Keep its wood
+        Save its wood
       </Button>
     </details>
   )

@@ -44,7 +44,7 @@ export function WindingUsual({ page, values, preview, onRecord, onChange }: Wind
       </p>
       {field('stickLength', 'Length of the sticks', '', 10)}
       {field('shaving', 'One shaving', 'ten in a pack under the caliper', 0.005)}
-      {field('tolerance', 'What the work can bear', 'twist over the width', 0.05)}
+      {field('tolerance', 'Tolerance', 'twist over the width', 0.05)}
     </Readings>
   )
 }

@@ -53,7 +53,7 @@ function Page({ data, unit }: { data: Schemas['Wood']; unit: string }) {
         below={<Lines lines={preview?.lines} />}
         column={
           <>
-            <NextStroke says={preview?.next.says ?? 'Reckoning…'} why={preview?.next.why ?? ''}>
+            <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
               {preview && <How how={preview.how} />}
             </NextStroke>
             <div className="mt-4" />
