@@ -104,7 +104,7 @@ final class EdgeReadings
 
         return $deg < 10 || $deg > 60
             ? $bevel->doubted(
-                "That makes the bevel $whole°. Did you measure along the bevel, edge to heel?",
+                "That makes the bevel {$whole}°. Did you measure along the bevel, edge to heel?",
             )
             : $bevel;
     }

@@ -46,13 +46,6 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
       column={
         <>
           {draft.overtaken && <Overtaken name={page.name} onKeep={draft.keep} onDrop={draft.clear} />}
-          <SawFields
-            page={page}
-            values={draft.values}
-            preview={preview}
-            onChange={draft.change}
-            onRecord={record}
-          />
           <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
             {isStartable && (
               <StartAtBench
@@ -66,6 +59,15 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
             )}
             {preview && <How how={preview.how} />}
           </NextStroke>
+          <div className="mt-6">
+            <SawFields
+              page={page}
+              values={draft.values}
+              preview={preview}
+              onChange={draft.change}
+              onRecord={record}
+            />
+          </div>
           <Complaint problem={keep.error ?? begin.error} besides={[]} />
           {preview?.worth && <p className="mt-3 text-soft">{preview.worth}</p>}
           <p className="mt-4 border-l-4 border-red pl-3 text-sm">{page.caution}</p>

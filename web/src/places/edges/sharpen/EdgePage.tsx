@@ -113,21 +113,6 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
               value={draft.values.condition}
               onChange={(condition) => draft.change({ condition, stopUm: '' })}
             />
-            <Readings title="Measure it, or go straight on" onRecord={begin}>
-              <Measures
-                values={draft.values}
-                readings={plan.readings}
-                thickness={edge.thickness}
-                onChange={draft.change}
-              />
-            </Readings>
-            <Angle plan={plan}>
-              {plan.angle && (
-                <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
-                  Save this angle
-                </Button>
-              )}
-            </Angle>
             {draft.overtaken && <Overtaken name={edge.name} onKeep={draft.keep} onDrop={draft.clear} />}
             {problem && <Notice>{problem.message}</Notice>}
             <NextStroke
@@ -160,6 +145,23 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
               )}
               <How how={plan.how} />
             </NextStroke>
+            <div className="mt-6">
+              <Readings title="Measure it, or go straight on" onRecord={begin}>
+                <Measures
+                  values={draft.values}
+                  readings={plan.readings}
+                  thickness={edge.thickness}
+                  onChange={draft.change}
+                />
+              </Readings>
+            </div>
+            <Angle plan={plan}>
+              {plan.angle && (
+                <Button disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+                  Save this angle
+                </Button>
+              )}
+            </Angle>
             <OneTap edge={edge} />
             <PlanSteps plan={plan} />
             <StopEarly

@@ -63,14 +63,6 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
         }
         column={
           <>
-            <WorkForm
-              pattern={pattern}
-              values={draft.values}
-              preview={preview}
-              onChange={draft.change}
-              onRecord={record}
-              nameError={refused?.about('name')}
-            />
             <NextStroke
               says={preview?.sentence ?? 'Working it out…'}
               why="Once added, it counts in the plan: the ladder leads to it."
@@ -84,6 +76,16 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
                 Add this work
               </Button>
             </NextStroke>
+            <div className="mt-6">
+              <WorkForm
+                pattern={pattern}
+                values={draft.values}
+                preview={preview}
+                onChange={draft.change}
+                onRecord={record}
+                nameError={refused?.about('name')}
+              />
+            </div>
             <Complaint problem={add.error} besides={['name']} />
           </>
         }

@@ -62,13 +62,6 @@ export function BlankBench({ blank, data, unit }: BlankBenchProps) {
           {draft.overtaken && blank && (
             <Overtaken name={blank.name} onKeep={draft.keep} onDrop={draft.clear} />
           )}
-          <Fields
-            values={draft.values}
-            figures={preview?.figures}
-            data={data}
-            onChange={draft.change}
-            onRecord={record}
-          />
           <NextStroke {...nextOf(blank, draft.touched, missing)}>
             {blank && draft.touched && <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} />}
             {!blank && (
@@ -82,6 +75,15 @@ export function BlankBench({ blank, data, unit }: BlankBenchProps) {
               </Button>
             )}
           </NextStroke>
+          <div className="mt-6">
+            <Fields
+              values={draft.values}
+              figures={preview?.figures}
+              data={data}
+              onChange={draft.change}
+              onRecord={record}
+            />
+          </div>
           <Complaint problem={keep.error ?? remove.error} besides={[]} />
         </>
       }
