@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 final class KeysTest extends BrowserTestCase
@@ -27,6 +28,22 @@ final class KeysTest extends BrowserTestCase
         $this->keys(WebDriverKeys::ENTER);
         $this->sees("//h1[. = '25 mm chisel']");
         self::assertStringContainsString('/edges/', $this->browser->getCurrentURL());
+    }
+
+    public function test_the_last_record_is_recorded_again(): void
+    {
+        $this->open('/edges');
+        $this->sees("//a[contains(., '12 mm chisel')]")->click();
+        $this->press('Stropped');
+        $this->seesText('✓ in its diary');
+        $this->open('/kit');
+        $this->keys('.');
+        $this->seesText('12 mm chisel: Stropped it');
+        $this->keys(WebDriverKeys::ENTER);
+        $this->open('/diary');
+        $this->seesText('Stropped the 12 mm chisel');
+        $lines = $this->browser->findElements(WebDriverBy::xpath("//li[contains(., 'Stropped the 12 mm chisel')]"));
+        self::assertCount(2, $lines);
     }
 
     public function test_keys_never_fire_while_typing(): void

@@ -4,6 +4,7 @@ import { places } from './places'
 
 const others: readonly [string, string][] = [
   ['/', 'find anything'],
+  ['.', 'record the last again'],
   ['?', 'these keys'],
   ['Enter', 'next reading'],
   ['Ctrl Enter', 'record'],

@@ -8,6 +8,7 @@ import { Toggle } from '@/parts/Toggle'
 import { usePreference } from '@/parts/usePreference'
 import { FindDialog } from './FindDialog'
 import { KeysDialog } from './KeysDialog'
+import { RepeatDialog } from './RepeatDialog'
 import { useKeys } from './useKeys'
 
 const units = [
@@ -24,8 +25,8 @@ const grounds = [
 export function Tools() {
   const { data } = useQuery(pulse())
   const { mutate: choose } = usePreference()
-  const [open, setOpen] = useState<'find' | 'keys' | null>(null)
-  useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys') })
+  const [open, setOpen] = useState<'find' | 'keys' | 'repeat' | null>(null)
+  useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys'), '.': () => setOpen('repeat') })
 
   return (
     <header className="flex flex-wrap items-center justify-end gap-x-3 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
@@ -51,6 +52,7 @@ export function Tools() {
       <ToolButton name="Find" letter="/" onClick={() => setOpen('find')} />
       <ToolButton className="max-md:hidden" name="Keys" letter="?" onClick={() => setOpen('keys')} />
       <FindDialog open={open === 'find'} onClose={() => setOpen(null)} />
+      <RepeatDialog open={open === 'repeat'} onClose={() => setOpen(null)} />
       <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
     </header>
   )

@@ -5,6 +5,7 @@ import { asDate } from '@/parts/dates'
 import { Complaint } from '@/parts/Keeping'
 import { PlainField } from '@/parts/PlainField'
 import { Readings } from '@/parts/Readings'
+import { rememberEvent } from '@/parts/lastRecord'
 import { useChange } from '@/parts/useChange'
 import { useTyped } from '@/parts/useTyped'
 import { eventOf } from './eventOf'
@@ -50,9 +51,10 @@ export function NewEntry({ log, stones, wrong, onCorrected }: EntryProps) {
   )
   const kind = draft.values.kind ?? 'used'
   const fields = FIELDS[kind] ?? []
-  const done = () => {
+  const done = (answer: Schemas['EdgeLog']) => {
     draft.clear()
     if (wrong) onCorrected()
+    else rememberEvent(answer)
   }
   const record = useChange(() => {
     const typed = Object.fromEntries(fields.map((field) => [field, draft.values[field] ?? '']))

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { rememberEvent } from '@/parts/lastRecord'
 import { useChange } from '@/parts/useChange'
 import { eventOf } from '@/places/edges/log/eventOf'
 
@@ -9,13 +10,15 @@ const STROKES = [5, 10, 15, 20, 30]
 /** Ten strokes on the strop, or a touch-up, done without any plan: one tap writes it down. */
 export function OneTap({ edge }: { edge: Schemas['Edge'] }) {
   const [strokes, setStrokes] = useState(10)
-  const record = useChange((typed: Partial<Schemas['EventRequest']>) =>
-    answered(
-      client.POST('/api/edges/{edge}/events', {
-        params: { path: { edge: edge.id } },
-        body: eventOf({ ...typed, version: edge.version }),
-      }),
-    ),
+  const record = useChange(
+    (typed: Partial<Schemas['EventRequest']>) =>
+      answered(
+        client.POST('/api/edges/{edge}/events', {
+          params: { path: { edge: edge.id } },
+          body: eventOf({ ...typed, version: edge.version }),
+        }),
+      ),
+    rememberEvent,
   )
   return (
     <p className="mt-4 flex flex-wrap items-baseline gap-x-5 border-t border-rule pt-2">

@@ -6,6 +6,7 @@ import { works } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Complaint } from '@/parts/Keeping'
+import { remember } from '@/parts/lastRecord'
 import { useChange } from '@/parts/useChange'
 
 /** Whether it is at hand, and one tap that says it was used. */
@@ -21,7 +22,10 @@ export function ItsUse({ tool }: { tool: Schemas['Tool'] }) {
           body: { day: new Date().toISOString().slice(0, 10), work: work === '' ? null : Number(work) },
         }),
       ),
-    (entry) => setSaid(entry.sentence),
+    (entry) => {
+      setSaid(entry.sentence)
+      remember({ of: 'tool', id: tool.id, says: entry.sentence, work: work === '' ? null : Number(work) })
+    },
   )
   if (tool.lentTo !== null || tool.awayOn !== null)
     return (
