@@ -29,10 +29,4 @@ final readonly class PlanSizes
     {
         return $this->values;
     }
-
-    /** To the nearest half millimetre, and not beyond what is sensible. */
-    public static function round(float $mm, float $least, float $most): float
-    {
-        return min($most, max($least, round(2 * $mm) / 2));
-    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Tests\Making;
 
+use JackRest\Core\Making\Proportion;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Shelf\RestTest;
@@ -136,7 +137,7 @@ final class PlanFormTest extends TestCase
     {
         self::assertSame(
             [12.5, 10.0, 20.0],
-            [PlanSizes::round(12.4, 10, 20), PlanSizes::round(3, 10, 20), PlanSizes::round(99, 10, 20)],
+            [Proportion::halfMm(12.4, 10, 20), Proportion::halfMm(3, 10, 20), Proportion::halfMm(99, 10, 20)],
         );
         $this->expectException(OutOfBoundsException::class);
         (new PlanSizes(['blade' => 200.0]))->get('blad');

@@ -16,6 +16,7 @@ export function Button({ weight = 'quiet', keys, children, className, ...rest }:
   return (
     <button
       ref={button}
+      data-keys={keys}
       type="button"
       {...rest}
       className={clsx(
@@ -42,6 +43,9 @@ function useCtrlEnter(button: React.RefObject<HTMLButtonElement | null>, shown: 
     const onKey = (event: KeyboardEvent) => {
       const isIt = event.key === 'Enter' && (event.ctrlKey || event.metaKey) && !event.repeat
       if (!isIt || event.defaultPrevented || document.querySelector('[role=dialog]')) return
+      // Of several the first that can be pressed.
+      const first = document.querySelector(`button[data-keys='${CTRL_ENTER}']:not(:disabled)`)
+      if (first !== button.current) return
       event.preventDefault()
       button.current?.click()
     }

@@ -13,9 +13,8 @@ export function Readings({ title = 'Readings', onRecord, children }: ReadingsPro
     if (event.key !== 'Enter') return
     const inField = event.target instanceof HTMLInputElement
     if (event.ctrlKey || event.metaKey) {
-      if (!onRecord) return
       event.preventDefault()
-      onRecord()
+      onRecord?.()
     } else if (inField) {
       event.preventDefault()
       focusNext(event.currentTarget, event.target as HTMLInputElement)

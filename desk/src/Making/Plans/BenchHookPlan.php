@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\BenchHookSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -39,7 +40,7 @@ final readonly class BenchHookPlan implements MakingPlan
             PlanField::length(
                 'width',
                 'Width',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.58 * $s->get('length'), 80.0, 250.0),
+                static fn (PlanSizes $s): float => BenchHookSizes::usualWidthMm($s->get('length')),
                 60.0,
                 300.0,
                 '',
@@ -49,7 +50,7 @@ final readonly class BenchHookPlan implements MakingPlan
             PlanField::length(
                 'stop',
                 'Height of the stops',
-                static fn (PlanSizes $s): float => $s->get('thickness') + 2.0,
+                static fn (PlanSizes $s): float => BenchHookSizes::usualStopMm($s->get('thickness')),
                 10.0,
                 50.0,
             ),
@@ -67,15 +68,15 @@ final readonly class BenchHookPlan implements MakingPlan
 
     public function wrong(LengthFormatter $format): array
     {
-        $s = $this->sizes;
+        [$s, $shape] = [$this->sizes, $this->shape()];
 
         return match (true) {
-            $s->get('saw') > $s->get('width') / 2 => [
-                'saw' => 'The stop would be too short to hold anything: at most '
-                    ."{$format->dimension($s->get('width') / 2)}.",
+            $s->get('saw') > $shape->mostSawRoomMm() => [
+                'saw' => 'The stop would be too short to hold anything: at most '.
+                    "{$format->dimension($shape->mostSawRoomMm())}.",
             ],
-            3 * $s->get('stopWidth') > $s->get('length') => [
-                'stopWidth' => "At most a third of the length, {$format->dimension($s->get('length') / 3)}.",
+            $s->get('stopWidth') > $shape->mostStopWidthMm() => [
+                'stopWidth' => "At most a third of the length, {$format->dimension($shape->mostStopWidthMm())}.",
             ],
             default => [],
         };
@@ -95,7 +96,7 @@ final readonly class BenchHookPlan implements MakingPlan
             new Part(
                 'stops',
                 'stops',
-                new WantedPiece($this->stopLength(), $s->get('stopWidth'), $s->get('stop')),
+                new WantedPiece($this->shape()->stopLengthMm(), $s->get('stopWidth'), $s->get('stop')),
                 'hard, straight-grained',
                 2,
             ),
@@ -109,7 +110,7 @@ final readonly class BenchHookPlan implements MakingPlan
             $s->get('length'),
             $s->get('width'),
             $s->get('stopWidth'),
-            $this->stopLength(),
+            $this->shape()->stopLengthMm(),
         ];
         $top = new View(
             'From above',
@@ -154,9 +155,9 @@ final readonly class BenchHookPlan implements MakingPlan
             ),
             new MakingStep(
                 'Glue the stops',
-                'Glue one stop above at the far end and one below at the near end, both flush with the same edge, '
-                    ."{$format->dimension($this->sizes->get('saw'))} short of the other. No screws where the saw may "
-                    .'come.',
+                'Glue one stop above at the far end and one below at the near end, both flush with the same edge, '.
+                    "{$format->dimension($this->sizes->get('saw'))} short of the other. No screws where the saw may ".
+                    'come.',
                 'Square to the edge; no glue in the corner, where dust must go.',
                 20,
                 'glue, clamps, square',
@@ -197,8 +198,9 @@ final readonly class BenchHookPlan implements MakingPlan
     public function lines(LengthFormatter $format): array
     {
         return [
-            "Each stop is {$format->dimension($this->stopLength())} long: the width, less the room for the saw. For "
-                .'a left hand turn the drawing over.',
+            "Each stop is {$format->dimension(
+                $this->shape()->stopLengthMm(),
+            )} long: the width, less the room for the saw. For ".'a left hand turn the drawing over.',
         ];
     }
 
@@ -215,8 +217,10 @@ final readonly class BenchHookPlan implements MakingPlan
         ];
     }
 
-    private function stopLength(): float
+    private function shape(): BenchHookSizes
     {
-        return $this->sizes->get('width') - $this->sizes->get('saw');
+        $s = $this->sizes;
+
+        return new BenchHookSizes($s->get('length'), $s->get('width'), $s->get('stopWidth'), $s->get('saw'));
     }
 }

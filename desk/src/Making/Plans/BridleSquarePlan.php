@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\BridleJoint;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -70,8 +71,8 @@ final readonly class BridleSquarePlan implements MakingPlan
                 Path::box(0, 0, $sw, $stock),
                 Path::box($sw, 0, $b, $w),
                 ...array_map(
-                    fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->pinMm() / 2),
-                    $this->pins(),
+                    fn (array $pin): Path => Path::disc($pin[0], $pin[1], $this->joint()->pinMm() / 2),
+                    $this->joint()->pins(),
                 ),
                 ...$this->crosses(),
             ],
@@ -83,7 +84,7 @@ final readonly class BridleSquarePlan implements MakingPlan
                 Dim::across(0, $sw, $stock, $format->dimension($sw)),
             ],
         );
-        $wall = $this->wall();
+        $wall = SquareFields::square($this->sizes)->wallMm();
         $end = new View(
             'End of the stock',
             $t,
@@ -116,7 +117,9 @@ final readonly class BridleSquarePlan implements MakingPlan
             new MakingStep(
                 'Mark the slot',
                 "Set the mortise gauge to {$format->dimension($s->get('bladeThickness'))}, its fence ".
-                    "{$format->dimension($this->wall())} off, and gauge round the end from both faces, $depth down. ".
+                    "{$format->dimension(
+                        SquareFields::square($this->sizes)->wallMm(),
+                    )} off, and gauge round the end from both faces, $depth down. ".
                     'Knife the bottom of the slot.',
                 'The lines from both faces meet.',
                 10,
@@ -124,8 +127,8 @@ final readonly class BridleSquarePlan implements MakingPlan
             ),
             new MakingStep(
                 'Saw the slot',
-                "Saw both cheeks down to the knife line, $depth, on the waste side; "
-                    .'chop the waste out from both edges.',
+                "Saw both cheeks down to the knife line, $depth, on the waste side; ".
+                    'chop the waste out from both edges.',
                 'The saw left both lines; the bottom is knifed square across.',
                 round(12 + 2 * Minutes::sawn($slot)),
                 'tenon saw, chisel, mallet',
@@ -149,8 +152,9 @@ final readonly class BridleSquarePlan implements MakingPlan
             ),
             new MakingStep(
                 'Pin it',
-                "Bore three holes of {$format->dimension($this->pinMm())} where the template has them, drive glued "
-                    .'pins, and trim them flush when they are dry.',
+                "Bore three holes of {$format->dimension(
+                    $this->joint()->pinMm(),
+                )} where the template has them, drive glued ".'pins, and trim them flush when they are dry.',
                 'Flush to the finger on both faces.',
                 25,
                 'brace and bit, pin stock, saw, chisel',
@@ -185,8 +189,8 @@ final readonly class BridleSquarePlan implements MakingPlan
             ),
             Ask::for('chop-across'),
             Ask::for('pare'),
-            Ask::for('bore', Facts::of(diameter: $this->pinMm(), hardness: SquareFields::WOOD)),
-            Ask::for('make-pegs', Facts::of(diameter: $this->pinMm())),
+            Ask::for('bore', Facts::of(diameter: $this->joint()->pinMm(), hardness: SquareFields::WOOD)),
+            Ask::for('make-pegs', Facts::of(diameter: $this->joint()->pinMm())),
             Ask::for('flush-trim'),
         ];
     }
@@ -200,16 +204,16 @@ final readonly class BridleSquarePlan implements MakingPlan
     {
         $places = array_map(
             static fn (array $pin): string => $format->dimension($pin[0]).' / '.$format->dimension($pin[1]),
-            $this->pins(),
+            $this->joint()->pins(),
         );
 
         return [
             "The blade is {$format->dimension($this->blade()->lengthMm)} long in all: it goes through the stock.",
-            "Thirds of the stock: wall {$format->dimension($this->wall())}, slot ".
+            "Thirds of the stock: wall {$format->dimension(SquareFields::square($this->sizes)->wallMm())}, slot ".
             "{$format->dimension($this->sizes->get('bladeThickness'))}, wall ".
-            "{$format->dimension($this->wall())}; the slot is ".
+            "{$format->dimension(SquareFields::square($this->sizes)->wallMm())}; the slot is ".
             "{$format->dimension($this->sizes->get('bladeWidth'))} deep.",
-            "Three pins of {$format->dimension($this->pinMm())}, from the stock’s outer edge and its end: ".
+            "Three pins of {$format->dimension($this->joint()->pinMm())}, from the stock’s outer edge and its end: ".
             implode(', ', $places).
             '.',
         ];
@@ -234,7 +238,7 @@ final readonly class BridleSquarePlan implements MakingPlan
                         static fn (array $pin): string => $format->dimension($pin[0]).
                             ' / '.
                             $format->dimension($pin[1]),
-                        $this->pins(),
+                        $this->joint()->pins(),
                     ),
                 ),
                 Basis::CommonPractice,
@@ -247,7 +251,7 @@ final readonly class BridleSquarePlan implements MakingPlan
     private function crosses(): array
     {
         $crosses = [];
-        foreach ($this->pins() as [$x, $y]) {
+        foreach ($this->joint()->pins() as [$x, $y]) {
             array_push(
                 $crosses,
                 Path::open([$x - self::CROSS_MM, $y], [$x + self::CROSS_MM, $y]),
@@ -262,30 +266,14 @@ final readonly class BridleSquarePlan implements MakingPlan
     private function blade(): WantedPiece
     {
         return new WantedPiece(
-            $this->sizes->get('blade') + $this->sizes->get('stockWidth'),
+            $this->joint()->bladeLengthMm(),
             $this->sizes->get('bladeWidth'),
             $this->sizes->get('bladeThickness'),
         );
     }
 
-    private function wall(): float
+    private function joint(): BridleJoint
     {
-        return SquareFields::wall($this->sizes);
-    }
-
-    /** A quarter of the stock's thickness, where the joint has room for that. */
-    private function pinMm(): float
-    {
-        $room = min($this->sizes->get('bladeWidth'), $this->sizes->get('stockWidth')) / 5;
-
-        return PlanSizes::round(min($this->sizes->get('stockThickness') / 4, $room), 3.0, 10.0);
-    }
-
-    /** @return list<array{float, float}> from the stock's outer edge and its end */
-    private function pins(): array
-    {
-        [$across, $down] = [$this->sizes->get('stockWidth'), $this->sizes->get('bladeWidth')];
-
-        return [[$across / 4, $down / 4], [$across / 4, (3 * $down) / 4], [(3 * $across) / 4, $down / 2]];
+        return new BridleJoint(SquareFields::square($this->sizes));
     }
 }

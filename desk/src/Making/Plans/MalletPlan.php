@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\MalletSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -30,14 +31,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class MalletPlan implements MakingPlan
 {
-    /** The mortise widens by one in so many on each side. */
-    private const TAPER = 25.0;
-
-    private const LEAST_WALL_MM = 15.0;
-
-    /** Handle left above the head. */
-    private const PROUD_MM = 6.0;
-
     public function __construct(private PlanSizes $sizes)
     {
     }
@@ -49,7 +42,7 @@ final readonly class MalletPlan implements MakingPlan
             PlanField::length(
                 'height',
                 'Height of the head',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.58 * $s->get('head'), 50.0, 130.0),
+                static fn (PlanSizes $s): float => MalletSizes::usualHeightMm($s->get('head')),
                 50.0,
                 130.0,
                 '',
@@ -58,7 +51,7 @@ final readonly class MalletPlan implements MakingPlan
             PlanField::length(
                 'thickness',
                 'Thickness of the head',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.43 * $s->get('head'), 40.0, 100.0),
+                static fn (PlanSizes $s): float => MalletSizes::usualThicknessMm($s->get('head')),
                 30.0,
                 120.0,
             ),
@@ -79,15 +72,16 @@ final readonly class MalletPlan implements MakingPlan
     public function wrong(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        $wall = ($s->get('head') - ((2 * $s->get('height')) / 2) * $this->slope() - $this->mortiseTop()) / 2;
+        $wall = $this->shape()->wallMm();
+        $least = $this->shape()->leastHandleMm();
 
         return match (true) {
-            $wall < self::LEAST_WALL_MM => [
+            $wall < MalletSizes::LEAST_WALL_MM => [
                 'handleWidth' => "The head would keep only {$format->dimension(max(0.0, $wall))} before and behind ".
-                    "the mortise: leave {$format->dimension(self::LEAST_WALL_MM)} at least.",
+                    "the mortise: leave {$format->dimension(MalletSizes::LEAST_WALL_MM)} at least.",
             ],
-            $s->get('handle') < $s->get('height') + 100 => [
-                'handle' => "Too short for a hand: {$format->dimension($s->get('height') + 100)} at least.",
+            $s->get('handle') < $least => [
+                'handle' => "Too short for a hand: {$format->dimension($least)} at least.",
             ],
             default => [],
         };
@@ -107,7 +101,7 @@ final readonly class MalletPlan implements MakingPlan
             new Part(
                 'handle',
                 'handle',
-                new WantedPiece($s->get('handle'), $this->mortiseTop() + 2.0, $this->tongue()),
+                new WantedPiece($s->get('handle'), $this->shape()->mortiseTopMm() + 2.0, $this->shape()->tongueMm()),
                 'ash, hickory, beech; straight-grained',
             ),
         ];
@@ -117,48 +111,48 @@ final readonly class MalletPlan implements MakingPlan
     {
         $s = $this->sizes;
         [$head, $height, $handle] = [$s->get('head'), $s->get('height'), $s->get('handle')];
-        $step = $height * $this->slope();
+        $step = $height * $this->shape()->slope();
         $middle = $head / 2;
-        $below = $handle - $height - self::PROUD_MM;
-        [$top, $foot] = [$this->mortiseTop() / 2, $s->get('handleWidth') / 2];
+        $below = $handle - $height - MalletSizes::PROUD_MM;
+        [$top, $foot] = [$this->shape()->mortiseTopMm() / 2, $s->get('handleWidth') / 2];
         $face = new View(
             'Side',
             $head,
-            self::PROUD_MM + $height + $below,
+            MalletSizes::PROUD_MM + $height + $below,
             [
                 Path::closed(
-                    [0.0, self::PROUD_MM],
-                    [$head, self::PROUD_MM],
-                    [$head - $step, self::PROUD_MM + $height],
-                    [$step, self::PROUD_MM + $height],
+                    [0.0, MalletSizes::PROUD_MM],
+                    [$head, MalletSizes::PROUD_MM],
+                    [$head - $step, MalletSizes::PROUD_MM + $height],
+                    [$step, MalletSizes::PROUD_MM + $height],
                 ),
                 Path::closed(
-                    [$middle - $foot, self::PROUD_MM + $height],
-                    [$middle + $foot, self::PROUD_MM + $height],
-                    [$middle + $foot * 0.9, self::PROUD_MM + $height + $below],
-                    [$middle - $foot * 0.9, self::PROUD_MM + $height + $below],
+                    [$middle - $foot, MalletSizes::PROUD_MM + $height],
+                    [$middle + $foot, MalletSizes::PROUD_MM + $height],
+                    [$middle + $foot * 0.9, MalletSizes::PROUD_MM + $height + $below],
+                    [$middle - $foot * 0.9, MalletSizes::PROUD_MM + $height + $below],
                 ),
                 Path::open(
-                    [$middle - $top, self::PROUD_MM],
+                    [$middle - $top, MalletSizes::PROUD_MM],
                     [$middle - $top, 0.0],
                     [$middle + $top, 0.0],
-                    [$middle + $top, self::PROUD_MM],
+                    [$middle + $top, MalletSizes::PROUD_MM],
                 ),
             ],
             [
-                Path::open([$middle - $top, self::PROUD_MM], [$middle - $foot, self::PROUD_MM + $height]),
-                Path::open([$middle + $top, self::PROUD_MM], [$middle + $foot, self::PROUD_MM + $height]),
+                Path::open([$middle - $top, MalletSizes::PROUD_MM], [$middle - $foot, MalletSizes::PROUD_MM + $height]),
+                Path::open([$middle + $top, MalletSizes::PROUD_MM], [$middle + $foot, MalletSizes::PROUD_MM + $height]),
             ],
             [
                 Dim::across(
                     $step,
                     $head - $step,
-                    self::PROUD_MM + $height,
+                    MalletSizes::PROUD_MM + $height,
                     $format->dimension($head - 2 * $step),
                     'below',
                 ),
-                Dim::down(self::PROUD_MM, self::PROUD_MM + $height, $head, $format->dimension($height)),
-                Dim::down(0, self::PROUD_MM + $height + $below, 0, $format->dimension($handle)),
+                Dim::down(MalletSizes::PROUD_MM, MalletSizes::PROUD_MM + $height, $head, $format->dimension($height)),
+                Dim::down(0, MalletSizes::PROUD_MM + $height + $below, 0, $format->dimension($handle)),
             ],
         );
         $thick = $s->get('thickness');
@@ -168,7 +162,12 @@ final readonly class MalletPlan implements MakingPlan
             $thick,
             [
                 Path::box(0, 0, $head, $thick),
-                Path::box($middle - $top, ($thick - $this->tongue()) / 2, 2 * $top, $this->tongue()),
+                Path::box(
+                    $middle - $top,
+                    ($thick - $this->shape()->tongueMm()) / 2,
+                    2 * $top,
+                    $this->shape()->tongueMm(),
+                ),
             ],
             [],
             [
@@ -189,8 +188,10 @@ final readonly class MalletPlan implements MakingPlan
             CommonSteps::prepare($this->parts(), $format),
             new MakingStep(
                 'Mark the mortise',
-                "Knife it on top, {$format->dimension($this->mortiseTop())} long, and below, ".
-                    "{$format->dimension($s->get('handleWidth'))}, both {$format->dimension($this->tongue())} wide, ".
+                "Knife it on top, {$format->dimension($this->shape()->mortiseTopMm())} long, and below, ".
+                    "{$format->dimension($s->get('handleWidth'))}, both {$format->dimension(
+                        $this->shape()->tongueMm(),
+                    )} wide, ".
                     'from the same middle line.',
                 'Both stand over each other about one middle.',
                 15,
@@ -207,7 +208,7 @@ final readonly class MalletPlan implements MakingPlan
             new MakingStep(
                 'Saw the faces',
                 'Saw both faces to the template: they lean in below by '.
-                    LengthFormatter::decimal($this->faceDeg(), 1).
+                    LengthFormatter::decimal($this->shape()->faceDeg(), 1).
                     '° each, on rays from the elbow.',
                 'Flat, square across.',
                 round(10 + 2 * Minutes::sawn($s->get('height') * $s->get('thickness'))),
@@ -216,7 +217,7 @@ final readonly class MalletPlan implements MakingPlan
             new MakingStep(
                 'Taper and fit the handle',
                 'Plane its edges until the head slides up and stops with '.
-                    $format->dimension(self::PROUD_MM).
+                    $format->dimension(MalletSizes::PROUD_MM).
                     ' to go; shape the grip.',
                 'It goes home with one blow on the handle’s end, and no light shows.',
                 40,
@@ -224,8 +225,8 @@ final readonly class MalletPlan implements MakingPlan
             ),
             new MakingStep(
                 'Chamfer it and drive it home',
-                'Chamfer every edge of the faces: a sharp one splits off. '
-                    .'Drive the handle’s top end down on the bench.',
+                'Chamfer every edge of the faces: a sharp one splits off. '.
+                    'Drive the handle’s top end down on the bench.',
                 'Nothing moves when it strikes.',
                 20,
                 'chisel, block plane',
@@ -253,11 +254,11 @@ final readonly class MalletPlan implements MakingPlan
                 ),
             ),
             Ask::for('flatten', Facts::of(length: $s->get('handle'), width: $s->get('height'))),
-            Ask::for('mark-mortise', Facts::of(width: $this->tongue())),
-            Ask::for('bore', Facts::of(diameter: min(20.0, $this->tongue() - 2), hardness: Hardness::Hard)),
+            Ask::for('mark-mortise', Facts::of(width: $this->shape()->tongueMm())),
+            Ask::for('bore', Facts::of(diameter: min(20.0, $this->shape()->tongueMm() - 2), hardness: Hardness::Hard)),
             Ask::for(
                 'chop-mortise',
-                Facts::of(width: $this->tongue(), depth: $s->get('height') / 2, hardness: Hardness::Hard),
+                Facts::of(width: $this->shape()->tongueMm(), depth: $s->get('height') / 2, hardness: Hardness::Hard),
             ),
             Ask::for('taper'),
             Ask::for('chamfer'),
@@ -278,13 +279,13 @@ final readonly class MalletPlan implements MakingPlan
     public function lines(LengthFormatter $format): array
     {
         return [
-            "The mortise is {$format->dimension($this->tongue())} wide, a third of the head, ".
+            "The mortise is {$format->dimension($this->shape()->tongueMm())} wide, a third of the head, ".
             "{$format->dimension($this->sizes->get('handleWidth'))} long below and ".
-            "{$format->dimension($this->mortiseTop())} above: 1 in ".
-            LengthFormatter::decimal(self::TAPER, 0).
+            "{$format->dimension($this->shape()->mortiseTopMm())} above: 1 in ".
+            LengthFormatter::decimal(MalletSizes::TAPER, 0).
             ' on each side.',
             'Each face leans by '.
-            LengthFormatter::decimal($this->faceDeg(), 1).
+            LengthFormatter::decimal($this->shape()->faceDeg(), 1).
             '°: they meet at the elbow, and strike flat.',
         ];
     }
@@ -298,7 +299,7 @@ final readonly class MalletPlan implements MakingPlan
                 'How far do the faces lean?',
                 'atan(half the head ÷ reach)',
                 "atan({$format->dimension($s->get('head') / 2)} ÷ {$format->dimension($s->get('reach'))}) = ".
-                    LengthFormatter::decimal($this->faceDeg(), 1).
+                    LengthFormatter::decimal($this->shape()->faceDeg(), 1).
                     '°',
                 Basis::CommonPractice,
                 'geometry',
@@ -306,24 +307,16 @@ final readonly class MalletPlan implements MakingPlan
         ];
     }
 
-    private function slope(): float
+    private function shape(): MalletSizes
     {
-        return $this->sizes->get('head') / 2 / $this->sizes->get('reach');
-    }
+        $s = $this->sizes;
 
-    private function faceDeg(): float
-    {
-        return rad2deg(atan($this->slope()));
-    }
-
-    /** Thickness of the handle where it goes through. */
-    private function tongue(): float
-    {
-        return PlanSizes::round($this->sizes->get('thickness') / 3, 10.0, 30.0);
-    }
-
-    private function mortiseTop(): float
-    {
-        return $this->sizes->get('handleWidth') + (2 * $this->sizes->get('height')) / self::TAPER;
+        return new MalletSizes(
+            $s->get('head'),
+            $s->get('height'),
+            $s->get('thickness'),
+            $s->get('reach'),
+            $s->get('handleWidth'),
+        );
     }
 }

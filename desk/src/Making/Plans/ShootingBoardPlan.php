@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\ShootingBoardSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -28,12 +29,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class ShootingBoardPlan implements MakingPlan
 {
-    /** Room beside the plane, so that its cheek does not foul. */
-    private const ROOM_MM = 5.0;
-
-    /** The fence stands this far from the end of its travel: the plane follows through. */
-    private const BEYOND_MM = 30.0;
-
     public function __construct(private PlanSizes $sizes)
     {
     }
@@ -53,7 +48,7 @@ final readonly class ShootingBoardPlan implements MakingPlan
             PlanField::length(
                 'length',
                 'Length',
-                static fn (PlanSizes $s): float => PlanSizes::round(2 * $s->get('width'), 250.0, 900.0),
+                static fn (PlanSizes $s): float => ShootingBoardSizes::usualLengthMm($s->get('width')),
                 200.0,
                 1200.0,
                 'the plane’s sole and a stroke',
@@ -71,7 +66,7 @@ final readonly class ShootingBoardPlan implements MakingPlan
             PlanField::length(
                 'fence',
                 'Width of the fence',
-                static fn (PlanSizes $s): float => PlanSizes::round($s->get('width') / 6, 25.0, 60.0),
+                static fn (PlanSizes $s): float => ShootingBoardSizes::usualFenceMm($s->get('width')),
                 20.0,
                 80.0,
             ),
@@ -81,13 +76,13 @@ final readonly class ShootingBoardPlan implements MakingPlan
     public function wrong(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        $least = $s->get('fence') + self::BEYOND_MM + 150.0;
+        $least = $this->shape()->leastLengthMm();
 
         return match (true) {
             $s->get('length') < $least => [
                 'length' => "The plane would fall off before it cuts: {$format->dimension($least)} at least.",
             ],
-            $s->get('bed') > $s->get('plane') / 2 => [
+            $s->get('bed') > $this->shape()->mostBedMm() => [
                 'bed' => 'So thick that the plane’s mouth passes below the work: at most half the plane’s height.',
             ],
             default => [],
@@ -102,7 +97,7 @@ final readonly class ShootingBoardPlan implements MakingPlan
             new Part(
                 'base',
                 'base',
-                new WantedPiece($s->get('length'), $this->wholeWidth(), $s->get('base')),
+                new WantedPiece($s->get('length'), $this->shape()->wholeWidthMm(), $s->get('base')),
                 'flat and still: quartersawn, or sheet material',
             ),
             new Part(
@@ -114,13 +109,13 @@ final readonly class ShootingBoardPlan implements MakingPlan
             new Part(
                 'fence',
                 'fence',
-                new WantedPiece($s->get('width'), $s->get('fence'), $this->fenceHeight()),
+                new WantedPiece($s->get('width'), $s->get('fence'), $this->shape()->fenceHeightMm()),
                 'hard, straight-grained',
             ),
             new Part(
                 'cleat',
                 'cleat below',
-                new WantedPiece($this->wholeWidth(), $s->get('fence'), 20.0),
+                new WantedPiece($this->shape()->wholeWidthMm(), $s->get('fence'), 20.0),
                 'anything hard',
             ),
         ];
@@ -133,9 +128,9 @@ final readonly class ShootingBoardPlan implements MakingPlan
             $s->get('length'),
             $s->get('width'),
             $s->get('fence'),
-            $this->wholeWidth(),
+            $this->shape()->wholeWidthMm(),
         ];
-        $at = $length - self::BEYOND_MM - $fence;
+        $at = $length - ShootingBoardSizes::BEYOND_MM - $fence;
         $top = new View(
             'From above; the plane runs along the lower side',
             $length,
@@ -149,15 +144,15 @@ final readonly class ShootingBoardPlan implements MakingPlan
                 Dim::across($at, $at + $fence, 0, $format->dimension($fence)),
             ],
         );
-        $height = $s->get('base') + $s->get('bed') + $this->fenceHeight();
+        $height = $s->get('base') + $s->get('bed') + $this->shape()->fenceHeightMm();
         $end = new View(
             'From the end',
             $whole,
             $height + 20.0,
             [
-                Path::box(0, 0, $width, $this->fenceHeight()),
-                Path::box(0, $this->fenceHeight(), $width, $s->get('bed')),
-                Path::box(0, $this->fenceHeight() + $s->get('bed'), $whole, $s->get('base')),
+                Path::box(0, 0, $width, $this->shape()->fenceHeightMm()),
+                Path::box(0, $this->shape()->fenceHeightMm(), $width, $s->get('bed')),
+                Path::box(0, $this->shape()->fenceHeightMm() + $s->get('bed'), $whole, $s->get('base')),
                 Path::box(0, $height, $whole, 20.0),
             ],
             [],
@@ -176,16 +171,17 @@ final readonly class ShootingBoardPlan implements MakingPlan
             CommonSteps::rest(),
             new MakingStep(
                 'True base, bed and run',
-                'Base and bed flat and out of wind; shoot the bed’s edge straight, and break its lower corner for '
-                    .'the dust.',
+                'Base and bed flat and out of wind; shoot the bed’s edge straight, and break its lower corner for '.
+                    'the dust.',
                 'Winding sticks in line; no light along the bed’s edge.',
                 40,
                 'try plane, winding sticks, straightedge',
             ),
             new MakingStep(
                 'Glue bed to base',
-                "Glue the bed on, its outer edge flush, {$format->dimension($this->wholeWidth() - $s->get('width'))} "
-                    .'left for the plane to run on. Weigh it down on a flat.',
+                "Glue the bed on, its outer edge flush, {$format->dimension(
+                    $this->shape()->wholeWidthMm() - $s->get('width'),
+                )} ".'left for the plane to run on. Weigh it down on a flat.',
                 'Still out of wind when the weights are on.',
                 20,
                 'glue, weights, winding sticks',
@@ -194,9 +190,11 @@ final readonly class ShootingBoardPlan implements MakingPlan
             ),
             new MakingStep(
                 'Fix the fence',
-                "Set the fence {$format->dimension(self::BEYOND_MM)} from the far end, square to the bed’s edge; one "
-                    .'screw as a pivot, shoot two ends and lay them edge to edge on a flat: they must close. Then '
-                    .'glue and screw it.',
+                "Set the fence {$format->dimension(
+                    ShootingBoardSizes::BEYOND_MM,
+                )} from the far end, square to the bed’s edge; one ".
+                    'screw as a pivot, shoot two ends and lay them edge to edge on a flat: they must close. Then '.
+                    'glue and screw it.',
                 'Two ends shot on it stand in one line, edge to edge.',
                 40,
                 'square, screws, block',
@@ -226,7 +224,7 @@ final readonly class ShootingBoardPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            ...Ask::board($s->get('base'), $this->wholeWidth(), $s->get('length'), Hardness::Medium),
+            ...Ask::board($s->get('base'), $this->shape()->wholeWidthMm(), $s->get('length'), Hardness::Medium),
             Ask::for('shoot-end', Facts::of(width: min($s->get('width'), 100.0), thickness: $s->get('fence'))),
             Ask::for('start-screw'),
             Ask::for('countersink'),
@@ -247,10 +245,10 @@ final readonly class ShootingBoardPlan implements MakingPlan
         $s = $this->sizes;
 
         return [
-            "It is {$format->dimension($this->wholeWidth())} wide in all: the bed, and "
-                ."{$format->dimension($this->wholeWidth() - $s->get('width'))} for the plane to lie on.",
-            "The fence is {$format->dimension($this->fenceHeight())} high and stands "
-                ."{$format->dimension(self::BEYOND_MM)} from the far end, so that the plane follows through.",
+            "It is {$format->dimension($this->shape()->wholeWidthMm())} wide in all: the bed, and ".
+            "{$format->dimension($this->shape()->wholeWidthMm() - $s->get('width'))} for the plane to lie on.",
+            "The fence is {$format->dimension($this->shape()->fenceHeightMm())} high and stands ".
+            "{$format->dimension(ShootingBoardSizes::BEYOND_MM)} from the far end, so that the plane follows through.",
         ];
     }
 
@@ -259,22 +257,18 @@ final readonly class ShootingBoardPlan implements MakingPlan
         return [
             new Explanation(
                 'How wide is the run?',
-                'the plane’s height on its side + '.$format->dimension(self::ROOM_MM),
-                "{$format->dimension($this->sizes->get('plane'))} + {$format->dimension(self::ROOM_MM)}",
+                'the plane’s height on its side + '.$format->dimension(ShootingBoardSizes::ROOM_MM),
+                "{$format->dimension($this->sizes->get('plane'))} + {$format->dimension(ShootingBoardSizes::ROOM_MM)}",
                 Basis::CommonPractice,
                 'no source',
             ),
         ];
     }
 
-    private function wholeWidth(): float
+    private function shape(): ShootingBoardSizes
     {
-        return $this->sizes->get('width') + $this->sizes->get('plane') + self::ROOM_MM;
-    }
+        $s = $this->sizes;
 
-    /** Half of the plane's height above the bed: the work is held where the iron cuts. */
-    private function fenceHeight(): float
-    {
-        return PlanSizes::round($this->sizes->get('plane') / 2 - $this->sizes->get('bed') / 2, 15.0, 40.0);
+        return new ShootingBoardSizes($s->get('width'), $s->get('plane'), $s->get('bed'), $s->get('fence'));
     }
 }

@@ -6,6 +6,7 @@ namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
 use JackRest\Core\Calculation\Angle;
+use JackRest\Core\Making\SlopeTemplateSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -30,9 +31,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class SlopeTemplatePlan implements MakingPlan
 {
-    /** A plate narrower than this at its far end crumbles, mm; from memory. */
-    private const LEAST_END_MM = 15.0;
-
     public function __construct(private PlanSizes $sizes)
     {
     }
@@ -40,7 +38,14 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     public static function fields(): array
     {
         return [
-            PlanField::degrees('slope', 'Slope', rad2deg(atan(1 / 7)), 3.0, 30.0, '1:7, 1:8, or degrees'),
+            PlanField::degrees(
+                'slope',
+                'Slope',
+                SlopeTemplateSizes::usualSlopeDeg(),
+                3.0,
+                30.0,
+                '1:7, 1:8, or degrees',
+            ),
             PlanField::length(
                 'height',
                 'Height of the sloping line',
@@ -52,10 +57,9 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             PlanField::length(
                 'width',
                 'Width at the fence',
-                static fn (PlanSizes $s): float => PlanSizes::round(
-                    30.0 + 2 * $s->get('height') * tan(deg2rad($s->get('slope'))),
-                    35.0,
-                    200.0,
+                static fn (PlanSizes $s): float => SlopeTemplateSizes::usualWidthMm(
+                    $s->get('height'),
+                    $s->get('slope'),
                 ),
                 20.0,
                 250.0,
@@ -67,11 +71,11 @@ final readonly class SlopeTemplatePlan implements MakingPlan
 
     public function wrong(LengthFormatter $format): array
     {
-        return $this->endMm() < self::LEAST_END_MM
+        return $this->shape()->isEndTooNarrow()
             ? [
-                'width' => "The far end would be {$format->dimension(max(0.0, $this->endMm()))} wide: take "
-                    ."{$format->dimension(ceil(self::LEAST_END_MM + 2 * $this->lean()))} at the fence, or a shorter "
-                    .'line.',
+                'width' => "The far end would be {$format->dimension(max(0.0, $this->shape()->endMm()))} wide: take ".
+                    "{$format->dimension($this->shape()->leastWidthMm())} at the fence, or a shorter ".
+                    'line.',
             ]
             : [];
     }
@@ -94,7 +98,12 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     public function views(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        [$height, $width, $fence, $lean] = [$s->get('height'), $s->get('width'), $s->get('fence'), $this->lean()];
+        [$height, $width, $fence, $lean] = [
+            $s->get('height'),
+            $s->get('width'),
+            $s->get('fence'),
+            $this->shape()->leanMm(),
+        ];
         $face = new View(
             'Face',
             $width,
@@ -127,7 +136,7 @@ final readonly class SlopeTemplatePlan implements MakingPlan
 
     public function steps(LengthFormatter $format): array
     {
-        $lean = $format->small($this->lean());
+        $lean = $format->small($this->shape()->leanMm());
 
         return [
             CommonSteps::prepare($this->parts(), $format),
@@ -135,8 +144,8 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             CommonSteps::again($this->plate(), $format),
             new MakingStep(
                 'Glue the fence across',
-                'Groove the fence by the plate’s thickness, or glue a half on each face; set it square to the '
-                    .'plate’s middle line before the glue grips.',
+                'Groove the fence by the plate’s thickness, or glue a half on each face; set it square to the '.
+                    'plate’s middle line before the glue grips.',
                 'Square to the middle line from both faces.',
                 20,
                 'groove or two halves, glue, square',
@@ -145,9 +154,9 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             ),
             new MakingStep(
                 'Knife the slopes',
-                "From the fence’s inner edge knife a line {$format->dimension($this->sizes->get('height'))} up; at "
-                    ."its end step $lean in from the side. Join the two, on both sides, on both faces; the printed "
-                    .'template has them.',
+                "From the fence’s inner edge knife a line {$format->dimension($this->sizes->get('height'))} up; at ".
+                    "its end step $lean in from the side. Join the two, on both sides, on both faces; the printed ".
+                    'template has them.',
                 'The lines of both faces meet over the end.',
                 15,
                 'square, knife, dividers',
@@ -162,8 +171,8 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             CommonSteps::oil(),
             new MakingStep(
                 'Test it',
-                'Draw along it, turn it over, draw again beside it: the mean is its slope, half the difference its '
-                    .'own lean.',
+                'Draw along it, turn it over, draw again beside it: the mean is its slope, half the difference its '.
+                    'own lean.',
                 'The first test is written down.',
                 10,
                 'knife, rule',
@@ -201,9 +210,9 @@ final readonly class SlopeTemplatePlan implements MakingPlan
             ', '.
             LengthFormatter::decimal($this->sizes->get('slope'), 2).
             '°: the line leans by '.
-            $format->small($this->lean()).
+            $format->small($this->shape()->leanMm()).
             " over {$format->dimension($this->sizes->get('height'))}.",
-            "At its far end the plate is {$format->dimension($this->endMm())} wide.",
+            "At its far end the plate is {$format->dimension($this->shape()->endMm())} wide.",
         ];
     }
 
@@ -216,7 +225,7 @@ final readonly class SlopeTemplatePlan implements MakingPlan
                 "{$format->dimension($this->sizes->get('height'))} · tan(".
                     LengthFormatter::decimal($this->sizes->get('slope'), 2).
                     '°) = '.
-                    $format->small($this->lean()),
+                    $format->small($this->shape()->leanMm()),
                 Basis::CommonPractice,
                 'geometry',
             ),
@@ -227,16 +236,13 @@ final readonly class SlopeTemplatePlan implements MakingPlan
     {
         $s = $this->sizes;
 
-        return new WantedPiece($s->get('height') + $s->get('fence') / 2, $s->get('width'), $s->get('thickness'));
+        return new WantedPiece($this->shape()->plateLengthMm(), $s->get('width'), $s->get('thickness'));
     }
 
-    private function lean(): float
+    private function shape(): SlopeTemplateSizes
     {
-        return $this->sizes->get('height') * Angle::tan($this->sizes->get('slope'));
-    }
+        $s = $this->sizes;
 
-    private function endMm(): float
-    {
-        return $this->sizes->get('width') - 2 * $this->lean();
+        return new SlopeTemplateSizes($s->get('slope'), $s->get('height'), $s->get('width'), $s->get('fence'));
     }
 }

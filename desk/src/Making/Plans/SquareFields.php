@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Making\Plans;
 
+use JackRest\Core\Making\SquareSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Shelf\WantedPiece;
 use JackRest\Core\Timber\Hardness;
@@ -18,14 +19,6 @@ final class SquareFields
 {
     public const WOOD = Hardness::Hard;
 
-    /** Blades from here on are a large square's. */
-    private const LARGE_MM = 400.0;
-
-    private const LEAST_WALL_MM = 4.0;
-
-    /** What the stock must reach beyond the joint, mm; from memory. */
-    private const BEYOND_MM = 25.0;
-
     /** @return non-empty-list<PlanField> */
     public static function list(): array
     {
@@ -34,14 +27,14 @@ final class SquareFields
             PlanField::length(
                 'bladeWidth',
                 'Width of the blade',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.2 * $s->get('blade'), 25.0, 60.0),
+                static fn (PlanSizes $s): float => SquareSizes::usualBladeWidthMm($s->get('blade')),
                 12.0,
                 90.0,
             ),
             PlanField::length(
                 'stock',
                 'Length of the stock',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.7 * $s->get('blade'), 60.0, 500.0),
+                static fn (PlanSizes $s): float => SquareSizes::usualStockMm($s->get('blade')),
                 40.0,
                 600.0,
                 '',
@@ -57,7 +50,7 @@ final class SquareFields
             PlanField::length(
                 'stockThickness',
                 'Thickness of the stock',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.5 * $s->get('bladeWidth'), 15.0, 30.0),
+                static fn (PlanSizes $s): float => SquareSizes::usualStockThicknessMm($s->get('bladeWidth')),
                 9.0,
                 60.0,
                 '',
@@ -66,7 +59,7 @@ final class SquareFields
             PlanField::length(
                 'bladeThickness',
                 'Thickness of the blade',
-                static fn (PlanSizes $s): float => PlanSizes::round($s->get('stockThickness') / 3, 3.0, 20.0),
+                static fn (PlanSizes $s): float => SquareSizes::usualBladeThicknessMm($s->get('stockThickness')),
                 2.0,
                 30.0,
                 'a third of the stock',
@@ -78,7 +71,7 @@ final class SquareFields
     /** @return array<string, string> */
     public static function wrong(PlanSizes $sizes, LengthFormatter $format): array
     {
-        $least = $sizes->get('bladeWidth') + self::BEYOND_MM;
+        $least = self::square($sizes)->leastStockMm();
 
         return $sizes->get('stock') < $least
             ? [
@@ -90,7 +83,7 @@ final class SquareFields
 
     public static function made(PlanSizes $sizes): Made
     {
-        return new Made($sizes->get('blade') >= self::LARGE_MM ? 'large-square' : 'try-square', [
+        return new Made(self::square($sizes)->isLarge() ? 'large-square' : 'try-square', [
             'blade' => $sizes->get('blade'),
             'stock' => $sizes->get('stock'),
             'bladeWidth' => $sizes->get('bladeWidth'),
@@ -98,21 +91,27 @@ final class SquareFields
         ]);
     }
 
-    /** What is left of the stock on each side of the blade, mm. */
-    public static function wall(PlanSizes $sizes): float
+    public static function square(PlanSizes $sizes): SquareSizes
     {
-        return ($sizes->get('stockThickness') - $sizes->get('bladeThickness')) / 2;
+        return new SquareSizes(
+            $sizes->get('blade'),
+            $sizes->get('bladeWidth'),
+            $sizes->get('bladeThickness'),
+            $sizes->get('stock'),
+            $sizes->get('stockWidth'),
+            $sizes->get('stockThickness'),
+        );
     }
 
     /** @return array<string, string> */
     public static function wallWrong(PlanSizes $sizes, string $beside, LengthFormatter $format): array
     {
-        $wall = self::wall($sizes);
+        $square = self::square($sizes);
 
-        return $wall < self::LEAST_WALL_MM
+        return $square->isWallTooThin()
             ? [
-                'bladeThickness' => "The walls beside $beside would be {$format->dimension($wall)}: leave "
-                    ."{$format->dimension(self::LEAST_WALL_MM)} at least.",
+                'bladeThickness' => "The walls beside $beside would be {$format->dimension($square->wallMm())}: leave "
+                    ."{$format->dimension(SquareSizes::LEAST_WALL_MM)} at least.",
             ]
             : [];
     }

@@ -6,8 +6,7 @@ namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
 use JackRest\Core\Making\BentBatten;
-use JackRest\Core\Making\BentBattenInput;
-use JackRest\Core\Making\BentBattenResult;
+use JackRest\Core\Making\StraightedgeSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -32,13 +31,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class StraightedgePlan implements MakingPlan
 {
-    private const HOLE_MM = 10.0;
-
-    /**
-     * A batten strained further than this breaks or stays bent; about a third of what clear wood bears, from memory.
-     */
-    private const STRAIN_PCT = 0.3;
-
     private const CHORDS = 48;
 
     private const READ_AT = 8;
@@ -50,47 +42,23 @@ final readonly class StraightedgePlan implements MakingPlan
     public static function fields(): array
     {
         return [
-            PlanField::length(
-                'length',
-                'Length',
-                900.0,
-                200.0,
-                2000.0,
-                'the board’s diagonal, if it can be',
-                50,
-            ),
+            PlanField::length('length', 'Length', 900.0, 200.0, 2000.0, 'the board’s diagonal, if it can be', 50),
             PlanField::length(
                 'width',
                 'Width in the middle',
-                static fn (PlanSizes $s): float => PlanSizes::round($s->get('length') / 18, 30.0, 90.0),
+                static fn (PlanSizes $s): float => StraightedgeSizes::usualWidthMm($s->get('length')),
                 20.0,
                 150.0,
             ),
             PlanField::length(
                 'endWidth',
                 'Width at the ends',
-                static fn (PlanSizes $s): float => PlanSizes::round(0.6 * $s->get('width'), 12.0, 140.0),
+                static fn (PlanSizes $s): float => StraightedgeSizes::usualEndWidthMm($s->get('width')),
                 8.0,
                 150.0,
             ),
-            PlanField::length(
-                'thickness',
-                'Thickness',
-                12.0,
-                5.0,
-                30.0,
-                'thick enough to stand on its edge',
-                0.5,
-            ),
-            PlanField::length(
-                'battenThickness',
-                'Batten: thickness',
-                4.0,
-                1.0,
-                15.0,
-                'in the plane of its bend',
-                0.5,
-            ),
+            PlanField::length('thickness', 'Thickness', 12.0, 5.0, 30.0, 'thick enough to stand on its edge', 0.5),
+            PlanField::length('battenThickness', 'Batten: thickness', 4.0, 1.0, 15.0, 'in the plane of its bend', 0.5),
             PlanField::length('battenWidth', 'Batten: width', 15.0, 2.0, 60.0),
         ];
     }
@@ -98,22 +66,19 @@ final readonly class StraightedgePlan implements MakingPlan
     public function wrong(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        $rise = $s->get('width') - $s->get('endWidth');
+        $shape = $this->shape();
+        $rise = $shape->riseMm();
 
         return match (true) {
             $rise <= 0 => ['endWidth' => 'Narrower than the middle, or it looks like two true edges.'],
-            $rise > BentBatten::STEEPEST * $this->span() => [
+            $shape->isTooSteep() => [
                 'endWidth' => "An arc that rises by {$format->dimension($rise)} is more than a batten takes over ".
-                    "that length: {$format->dimension($s->get('width') - BentBatten::STEEPEST * $this->span())} at ".
+                    "that length: {$format->dimension($shape->leastEndWidthMm())} at ".
                     'least.',
             ],
-            $this->batten([])->strainPct > self::STRAIN_PCT => [
+            $shape->breaksBatten() => [
                 'battenThickness' => 'So thick it would break: at most '.
-                    "{$format->dimension(
-                        floor(
-                            (10 * $s->get('battenThickness') * self::STRAIN_PCT) / $this->batten([])->strainPct,
-                        ) / 10,
-                    )} for that arc.",
+                    "{$format->dimension($shape->mostBattenThicknessMm())} for that arc.",
             ],
             default => [],
         };
@@ -121,9 +86,7 @@ final readonly class StraightedgePlan implements MakingPlan
 
     public function parts(): array
     {
-        return [
-            new Part('straightedge', 'straightedge', $this->piece(), 'straight, even, unfigured, quartersawn'),
-        ];
+        return [new Part('straightedge', 'straightedge', $this->piece(), 'straight, even, unfigured, quartersawn')];
     }
 
     public function views(LengthFormatter $format): array
@@ -133,7 +96,7 @@ final readonly class StraightedgePlan implements MakingPlan
             $s->get('length'),
             $s->get('width'),
             $s->get('endWidth'),
-            $this->roundMm(),
+            $this->shape()->roundMm(),
         ];
         $top = $width - $end;
         $corner = static fn (float $at, float $from, float $to): array => array_map(
@@ -145,8 +108,9 @@ final readonly class StraightedgePlan implements MakingPlan
         );
         $arc = array_map(
             fn (int $chord): array => [
-                $round + ($this->span() * $chord) / self::CHORDS,
-                $top - BentBatten::offset($this->span(), $top, ($this->span() * $chord) / self::CHORDS),
+                $round + ($this->shape()->spanMm() * $chord) / self::CHORDS,
+                $top -
+                BentBatten::offset($this->shape()->spanMm(), $top, ($this->shape()->spanMm() * $chord) / self::CHORDS),
             ],
             range(1, self::CHORDS - 1),
         );
@@ -170,7 +134,11 @@ final readonly class StraightedgePlan implements MakingPlan
                 $width,
                 [
                     $outline,
-                    Path::disc($length - 1.5 * $round - self::HOLE_MM, $top + $end / 2, self::HOLE_MM / 2),
+                    Path::disc(
+                        $length - 1.5 * $round - StraightedgeSizes::HOLE_MM,
+                        $top + $end / 2,
+                        StraightedgeSizes::HOLE_MM / 2,
+                    ),
                 ],
                 [],
                 $dims,
@@ -181,7 +149,7 @@ final readonly class StraightedgePlan implements MakingPlan
     public function steps(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        $force = $this->batten([])->forceN;
+        $force = $this->shape()->batten([])->forceN;
 
         return [
             CommonSteps::prepare($this->parts(), $format),
@@ -189,7 +157,7 @@ final readonly class StraightedgePlan implements MakingPlan
             CommonSteps::again($this->piece(), $format),
             new MakingStep(
                 'Draw the arc',
-                "Drive a pin {$format->dimension($this->roundMm())} from each end, ".
+                "Drive a pin {$format->dimension($this->shape()->roundMm())} from each end, ".
                     "{$format->dimension($s->get('endWidth'))} from the true edge. Bend a batten of ".
                     "{$format->dimension($s->get('battenThickness'))} × ".
                     "{$format->dimension($s->get('battenWidth'))} against them, its middle ".
@@ -212,7 +180,7 @@ final readonly class StraightedgePlan implements MakingPlan
             ),
             new MakingStep(
                 'Bore the hole',
-                "Bore {$format->dimension(self::HOLE_MM)} through near one end, from both faces.",
+                "Bore {$format->dimension(StraightedgeSizes::HOLE_MM)} through near one end, from both faces.",
                 'It hangs with the true edge to the wall.',
                 5,
                 'brace and bit',
@@ -238,9 +206,9 @@ final readonly class StraightedgePlan implements MakingPlan
             Ask::for('saw-curve', Facts::of(thickness: $s->get('thickness'))),
             Ask::for(
                 'shape-convex',
-                Facts::of(radius: $this->batten([])->radiusMm, thickness: $s->get('thickness')),
+                Facts::of(radius: $this->shape()->batten([])->radiusMm, thickness: $s->get('thickness')),
             ),
-            Ask::for('bore', Facts::of(diameter: self::HOLE_MM, hardness: Hardness::Hard)),
+            Ask::for('bore', Facts::of(diameter: StraightedgeSizes::HOLE_MM, hardness: Hardness::Hard)),
             Ask::for('check-straight', Facts::of(length: $s->get('length'))),
         ];
     }
@@ -256,12 +224,12 @@ final readonly class StraightedgePlan implements MakingPlan
     public function lines(LengthFormatter $format): array
     {
         $stations = array_map(
-            fn (int $part): float => ($this->span() * $part) / self::READ_AT,
+            fn (int $part): float => ($this->shape()->spanMm() * $part) / self::READ_AT,
             range(0, self::READ_AT / 2),
         );
-        $batten = $this->batten($stations);
+        $batten = $this->shape()->batten($stations);
         $heights = array_map(
-            fn (float $at, float $offset): string => $format->dimension($this->roundMm() + $at).
+            fn (float $at, float $offset): string => $format->dimension($this->shape()->roundMm() + $at).
                 ': '.
                 $format->dimension($this->sizes->get('endWidth') + $offset),
             $stations,
@@ -275,7 +243,7 @@ final readonly class StraightedgePlan implements MakingPlan
             'The batten is tightest in the middle, with a radius of '.
             $format->dimension(round($batten->radiusMm)).
             '; a circle through the same three points would stand up to '.
-            $format->small($this->fromCircleMm()).
+            $format->small($this->shape()->fromCircleMm()).
             ' further out.',
             'Holding it takes '.
             LengthFormatter::decimal($batten->forceN, 1).
@@ -293,7 +261,7 @@ final readonly class StraightedgePlan implements MakingPlan
             new Explanation(
                 'Which arc does a batten take?',
                 'y = f · x · (3L² − 4x²) ÷ L³',
-                "f = {$format->dimension($rise)}, L = {$format->dimension($this->span())}",
+                "f = {$format->dimension($rise)}, L = {$format->dimension($this->shape()->spanMm())}",
                 Basis::Published,
                 'beam equation of Euler and Bernoulli; stiffness of 11 GPa from memory',
             ),
@@ -302,48 +270,19 @@ final readonly class StraightedgePlan implements MakingPlan
 
     private function piece(): WantedPiece
     {
-        return new WantedPiece(
-            $this->sizes->get('length'),
-            $this->sizes->get('width'),
-            $this->sizes->get('thickness'),
+        return new WantedPiece($this->sizes->get('length'), $this->sizes->get('width'), $this->sizes->get('thickness'));
+    }
+
+    private function shape(): StraightedgeSizes
+    {
+        $s = $this->sizes;
+
+        return new StraightedgeSizes(
+            $s->get('length'),
+            $s->get('width'),
+            $s->get('endWidth'),
+            $s->get('battenThickness'),
+            $s->get('battenWidth'),
         );
-    }
-
-    /** Radius of the rounded ends. */
-    private function roundMm(): float
-    {
-        return PlanSizes::round($this->sizes->get('endWidth') / 2, 4.0, 30.0);
-    }
-
-    /** Between the pins. */
-    private function span(): float
-    {
-        return $this->sizes->get('length') - 2 * $this->roundMm();
-    }
-
-    /** @param  list<float>  $stations */
-    private function batten(array $stations): BentBattenResult
-    {
-        $rise = $this->sizes->get('width') - $this->sizes->get('endWidth');
-
-        return (new BentBatten())(
-            new BentBattenInput(
-                $this->span(),
-                $rise,
-                $this->sizes->get('battenThickness'),
-                $this->sizes->get('battenWidth'),
-                $stations,
-            ),
-        );
-    }
-
-    /** How far a circle through the ends and the middle lies outside the batten's arc, at a quarter of the length. */
-    private function fromCircleMm(): float
-    {
-        $rise = $this->sizes->get('width') - $this->sizes->get('endWidth');
-        $radius = ($this->span() ** 2 / 4 + $rise ** 2) / (2 * $rise);
-        $circle = sqrt($radius ** 2 - ($this->span() / 4) ** 2) - ($radius - $rise);
-
-        return max(0.0, $circle - BentBatten::offset($this->span(), $rise, $this->span() / 4));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\TwinTenons;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -29,9 +30,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class TenonSquarePlan implements MakingPlan
 {
-    /** Left on each tenon, to be trimmed flush. */
-    private const PROUD_MM = 2.0;
-
     public function __construct(private PlanSizes $sizes)
     {
     }
@@ -44,10 +42,11 @@ final readonly class TenonSquarePlan implements MakingPlan
     public function wrong(LengthFormatter $format): array
     {
         $wrong = SquareFields::wrong($this->sizes, $format);
-        if ($this->sizes->get('stock') < $this->sizes->get('bladeWidth') + 2 * $this->horn()) {
+        if ($this->sizes->get('stock') < $this->joint()->leastStockMm()) {
             $wrong += [
-                'stock' => "Too short: the blade and a horn of {$format->dimension($this->horn())} on each side of ".
-                    "it want {$format->dimension($this->sizes->get('bladeWidth') + 2 * $this->horn())}.",
+                'stock' => "Too short: the blade and a horn of {$format->dimension(
+                    $this->joint()->hornMm(),
+                )} on each side of "."it want {$format->dimension($this->joint()->leastStockMm())}.",
             ];
         }
 
@@ -68,11 +67,11 @@ final readonly class TenonSquarePlan implements MakingPlan
             $s->get('stock'),
             $s->get('stockWidth'),
             $s->get('stockThickness'),
-            $this->horn(),
+            $this->joint()->hornMm(),
         ];
         $tenons = array_map(
             static fn (array $tenon): Path => Path::box(0, $horn + $tenon[0], $sw, $tenon[1]),
-            $this->tenons(),
+            $this->joint()->tenons(),
         );
         $face = new View(
             'Face',
@@ -87,7 +86,7 @@ final readonly class TenonSquarePlan implements MakingPlan
                 Dim::across(0, $sw, $stock, $format->dimension($sw)),
             ],
         );
-        $wall = $this->wall();
+        $wall = SquareFields::square($this->sizes)->wallMm();
         $edge = new View(
             'Inner edge of the stock',
             $t,
@@ -95,13 +94,13 @@ final readonly class TenonSquarePlan implements MakingPlan
             [
                 Path::box(0, 0, $t, $stock),
                 ...array_map(
-                    fn (array $tenon): Path => Path::box(
+                    static fn (array $tenon): Path => Path::box(
                         $wall,
                         $horn + $tenon[0],
                         $s->get('bladeThickness'),
                         $tenon[1],
                     ),
-                    $this->tenons(),
+                    $this->joint()->tenons(),
                 ),
             ],
             [],
@@ -118,8 +117,8 @@ final readonly class TenonSquarePlan implements MakingPlan
     public function steps(LengthFormatter $format): array
     {
         $s = $this->sizes;
-        $tenon = $format->dimension($this->tenons()[0][1]);
-        $through = $s->get('stockWidth') + self::PROUD_MM;
+        $tenon = $format->dimension($this->joint()->tenons()[0][1]);
+        $through = $s->get('stockWidth') + TwinTenons::PROUD_MM;
         $cheeks = 4 * Minutes::sawn($through * $s->get('bladeThickness'));
 
         return [
@@ -129,7 +128,9 @@ final readonly class TenonSquarePlan implements MakingPlan
             new MakingStep(
                 'Mark the mortises',
                 "Knife both mortises, each $tenon long, on both edges of the stock from the same end; gauge them ".
-                    "{$format->dimension($s->get('bladeThickness'))} wide, {$format->dimension($this->wall())} from ".
+                    "{$format->dimension($s->get('bladeThickness'))} wide, {$format->dimension(
+                        SquareFields::square($this->sizes)->wallMm(),
+                    )} from ".
                     'each face.',
                 'The lines on both edges stand opposite each other.',
                 15,
@@ -144,8 +145,8 @@ final readonly class TenonSquarePlan implements MakingPlan
             ),
             new MakingStep(
                 'Saw the tenons',
-                "Saw the tenons from the template, {$format->dimension($through)} long, and the shoulders between "
-                    .'and beside them in one line.',
+                "Saw the tenons from the template, {$format->dimension($through)} long, and the shoulders between ".
+                    'and beside them in one line.',
                 'The shoulders lie in one knife line, square to the edge.',
                 round(15 + $cheeks),
                 'dovetail saw, chisel',
@@ -203,7 +204,7 @@ final readonly class TenonSquarePlan implements MakingPlan
                 'saw-dovetail',
                 Facts::of(
                     thickness: $s->get('bladeThickness'),
-                    depth: $s->get('stockWidth') + self::PROUD_MM,
+                    depth: $s->get('stockWidth') + TwinTenons::PROUD_MM,
                     hardness: SquareFields::WOOD,
                 ),
             ),
@@ -219,16 +220,18 @@ final readonly class TenonSquarePlan implements MakingPlan
 
     public function lines(LengthFormatter $format): array
     {
-        [[$shoulder, $tenon], [$second]] = $this->tenons();
+        [[$shoulder, $tenon], [$second]] = $this->joint()->tenons();
 
         return [
             "The blade is {$format->dimension($this->blade()->lengthMm)} long in all, ".
-            "{$format->dimension(self::PROUD_MM)} of it to be trimmed.",
+            "{$format->dimension(TwinTenons::PROUD_MM)} of it to be trimmed.",
             "Across the blade: shoulder {$format->dimension($shoulder)}, tenon {$format->dimension($tenon)}, gap ".
             "{$format->dimension($second - $shoulder - $tenon)}, tenon {$format->dimension($tenon)}, shoulder ".
             "{$format->dimension($shoulder)}.",
             "Mortises {$format->dimension($this->sizes->get('bladeThickness'))} wide between walls of ".
-            "{$format->dimension($this->wall())}; the stock runs on by {$format->dimension($this->horn())} ".
+            "{$format->dimension(
+                SquareFields::square($this->sizes)->wallMm(),
+            )}; the stock runs on by {$format->dimension($this->joint()->hornMm())} ".
             'beyond the blade.',
         ];
     }
@@ -249,10 +252,10 @@ final readonly class TenonSquarePlan implements MakingPlan
 
     private function bladeEnd(LengthFormatter $format): View
     {
-        [$w, $through] = [$this->sizes->get('bladeWidth'), $this->sizes->get('stockWidth') + self::PROUD_MM];
+        [$w, $through] = [$this->sizes->get('bladeWidth'), $this->joint()->throughMm()];
         $shown = $through + 40.0;
         $points = [[$shown, 0.0], [$through, 0.0]];
-        foreach ($this->tenons() as [$at, $long]) {
+        foreach ($this->joint()->tenons() as [$at, $long]) {
             array_push($points, [$through, $at], [0.0, $at], [0.0, $at + $long], [$through, $at + $long]);
         }
         array_push($points, [$through, $w], [$shown, $w]);
@@ -270,27 +273,14 @@ final readonly class TenonSquarePlan implements MakingPlan
     private function blade(): WantedPiece
     {
         return new WantedPiece(
-            $this->sizes->get('blade') + $this->sizes->get('stockWidth') + self::PROUD_MM,
+            $this->joint()->bladeLengthMm(),
             $this->sizes->get('bladeWidth'),
             $this->sizes->get('bladeThickness'),
         );
     }
 
-    /** @return array{array{float, float}, array{float, float}} each from the blade's edge, and how wide */
-    private function tenons(): array
+    private function joint(): TwinTenons
     {
-        $part = $this->sizes->get('bladeWidth') / 8;
-
-        return [[$part, 2 * $part], [5 * $part, 2 * $part]];
-    }
-
-    private function horn(): float
-    {
-        return PlanSizes::round($this->sizes->get('bladeWidth') / 4, 8.0, 20.0);
-    }
-
-    private function wall(): float
-    {
-        return SquareFields::wall($this->sizes);
+        return new TwinTenons(SquareFields::square($this->sizes));
     }
 }

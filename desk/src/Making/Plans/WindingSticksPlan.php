@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making\Plans;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Making\WindingSticksSizes;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Shelf\WantedPiece;
@@ -30,11 +31,6 @@ use JackRest\Desk\Making\View;
  */
 final readonly class WindingSticksPlan implements MakingPlan
 {
-    private const KERF_MM = 3.0;
-
-    /** What of the foot's thickness the top keeps: the eye wants a thin line, the bench a broad foot. */
-    private const TOP_SHARE = 0.4;
-
     public function __construct(private PlanSizes $sizes)
     {
     }
@@ -54,11 +50,7 @@ final readonly class WindingSticksPlan implements MakingPlan
             PlanField::length(
                 'length',
                 'Length of the sticks',
-                static fn (PlanSizes $s): float => PlanSizes::round(
-                    10 * ceil(0.18 * $s->get('boardWidth')),
-                    300.0,
-                    900.0,
-                ),
+                static fn (PlanSizes $s): float => WindingSticksSizes::usualLengthMm($s->get('boardWidth')),
                 150.0,
                 1200.0,
                 '',
@@ -67,7 +59,7 @@ final readonly class WindingSticksPlan implements MakingPlan
             PlanField::length(
                 'height',
                 'Height',
-                static fn (PlanSizes $s): float => PlanSizes::round($s->get('length') / 10, 30.0, 60.0),
+                static fn (PlanSizes $s): float => WindingSticksSizes::usualHeightMm($s->get('length')),
                 15.0,
                 100.0,
             ),
@@ -82,11 +74,11 @@ final readonly class WindingSticksPlan implements MakingPlan
 
         return match (true) {
             $s->get('length') <= $s->get('boardWidth') => [
-                'length' => "Longer than the board is wide, {$format->dimension($s->get('boardWidth'))}, or they "
-                    .'enlarge nothing.',
+                'length' => "Longer than the board is wide, {$format->dimension($s->get('boardWidth'))}, or they ".
+                    'enlarge nothing.',
             ],
-            $s->get('strip') > $s->get('height') / 3 => [
-                'strip' => "At most a third of the height, {$format->dimension($s->get('height') / 3)}.",
+            $s->get('strip') > $this->shape()->mostStripMm() => [
+                'strip' => "At most a third of the height, {$format->dimension($this->shape()->mostStripMm())}.",
             ],
             default => [],
         };
@@ -118,7 +110,7 @@ final readonly class WindingSticksPlan implements MakingPlan
             $s->get('thickness'),
             $s->get('strip'),
         ];
-        $top = $foot * self::TOP_SHARE;
+        $top = $this->shape()->topMm();
         $face = new View(
             'Far stick, face',
             $length,
@@ -160,8 +152,8 @@ final readonly class WindingSticksPlan implements MakingPlan
             CommonSteps::again($this->pair(), $format),
             new MakingStep(
                 'Glue the strip on',
-                "Joint the strip and one edge of the pair, glue it on, {$format->dimension($s->get('strip'))} high "
-                    .'when it is planed.',
+                "Joint the strip and one edge of the pair, glue it on, {$format->dimension($s->get('strip'))} high ".
+                    'when it is planed.',
                 'The joint is a line.',
                 15,
                 'plane, glue, clamps',
@@ -184,9 +176,9 @@ final readonly class WindingSticksPlan implements MakingPlan
             ),
             new MakingStep(
                 'Taper their backs and mark the middle',
-                "Plane the back from {$format->dimension($s->get('thickness'))} at the foot to "
-                    ."{$format->dimension($s->get('thickness') * self::TOP_SHARE)} at the top; knife the middle of "
-                    .'each.',
+                "Plane the back from {$format->dimension($s->get('thickness'))} at the foot to ".
+                    "{$format->dimension($this->shape()->topMm())} at the top; knife the middle of ".
+                    'each.',
                 'Each stands by itself.',
                 15,
                 'plane, knife',
@@ -194,8 +186,8 @@ final readonly class WindingSticksPlan implements MakingPlan
             CommonSteps::oil(),
             new MakingStep(
                 'Test them',
-                'Sight them on any board, turn the far one end for end, sight again: half of what changes is its own '
-                    .'error.',
+                'Sight them on any board, turn the far one end for end, sight again: half of what changes is its own '.
+                    'error.',
                 'The first test is written down.',
                 10,
                 'any board',
@@ -233,8 +225,8 @@ final readonly class WindingSticksPlan implements MakingPlan
             ' wide they show its twist '.
             LengthFormatter::decimal($this->sizes->get('length') / $this->sizes->get('boardWidth'), 1).
             ' times as large.',
-            "Both come out of one piece {$format->dimension($this->pair()->widthMm)} wide, with "
-                ."{$format->dimension(self::KERF_MM)} for the saw and its planing.",
+            "Both come out of one piece {$format->dimension($this->pair()->widthMm)} wide, with ".
+            "{$format->dimension(WindingSticksSizes::KERF_MM)} for the saw and its planing.",
         ];
     }
 
@@ -244,8 +236,8 @@ final readonly class WindingSticksPlan implements MakingPlan
             new Explanation(
                 'How much do they enlarge?',
                 'length ÷ width of the board',
-                "{$format->dimension($this->sizes->get('length'))} ÷ "
-                    ."{$format->dimension($this->sizes->get('boardWidth'))}",
+                "{$format->dimension($this->sizes->get('length'))} ÷ ".
+                    "{$format->dimension($this->sizes->get('boardWidth'))}",
                 Basis::CommonPractice,
                 'geometry',
             ),
@@ -256,8 +248,21 @@ final readonly class WindingSticksPlan implements MakingPlan
     {
         return new WantedPiece(
             $this->sizes->get('length'),
-            2 * $this->sizes->get('height') - $this->sizes->get('strip') + self::KERF_MM,
+            $this->shape()->pairWidthMm(),
             $this->sizes->get('thickness'),
+        );
+    }
+
+    private function shape(): WindingSticksSizes
+    {
+        $s = $this->sizes;
+
+        return new WindingSticksSizes(
+            $s->get('boardWidth'),
+            $s->get('length'),
+            $s->get('height'),
+            $s->get('thickness'),
+            $s->get('strip'),
         );
     }
 }
