@@ -40,6 +40,8 @@ final class KeysTest extends BrowserTestCase
         $this->keys('.');
         $this->seesText('12 mm chisel: Stropped it');
         $this->keys(WebDriverKeys::ENTER);
+        $dialog = WebDriverBy::xpath("//*[@role='dialog']");
+        Server::until(fn (): bool => $this->browser->findElements($dialog) === [], 'the dialog to close');
         $this->open('/diary');
         $this->seesText('Stropped the 12 mm chisel');
         $lines = $this->browser->findElements(WebDriverBy::xpath("//li[contains(., 'Stropped the 12 mm chisel')]"));
