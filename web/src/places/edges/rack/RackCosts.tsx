@@ -34,7 +34,7 @@ export function RackCosts({ rack }: { rack: Schemas['Rack'] }) {
               <th scope="row" className="py-1 text-left font-normal">
                 {row.medium}
               </th>
-              <td className="text-right">{row.perEdge}</td>
+              <td className="text-right">€ {row.perEdge}</td>
               {row.after.map((sum, index) => (
                 <td key={YEARS[index]} className="pl-2 text-right whitespace-nowrap">
                   {sum}
