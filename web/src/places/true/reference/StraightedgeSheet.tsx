@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { straightedgeFactor } from '@/drawings/straightedgeLayout'
 import { profileHeight, StraightedgeProfile } from '@/drawings/StraightedgeProfile'
+import { StraightedgeSketch } from '@/drawings/StraightedgeSketch'
 import { Sheet } from '@/parts/Sheet'
 import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
 
@@ -27,7 +28,10 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
     <Sheet
       title={`The true edge of the ${page.name}`}
       says={inWords(props)}
-      block={(box) => [['Heights', `drawn ×${factor(box.width)}`], ...block(props)]}
+      block={(box) => [
+        edge ? ['Heights', `drawn ×${factor(box.width)}`] : ['Drawn', 'how it is read'],
+        ...block(props),
+      ]}
       height={() => profileHeight(edge?.strokes.length ?? 0)}
       controls={
         edge !== null &&
@@ -49,15 +53,19 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
         )
       }
     >
-      {(box) => (
-        <StraightedgeProfile
-          drawn={drawn}
-          strokes={edge?.strokes ?? []}
-          done={at}
-          factor={factor(box.width)}
-          {...box}
-        />
-      )}
+      {(box) =>
+        edge ? (
+          <StraightedgeProfile
+            drawn={drawn}
+            strokes={edge.strokes}
+            done={at}
+            factor={factor(box.width)}
+            {...box}
+          />
+        ) : (
+          <StraightedgeSketch lengthMm={page.lengthMm} width={box.width} />
+        )
+      }
     </Sheet>
   )
 }
