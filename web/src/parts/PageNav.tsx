@@ -20,7 +20,7 @@ export function PageNav({ label, pages }: PageNavProps) {
     <nav
       ref={nav}
       aria-label={label}
-      className="mb-4 flex gap-x-5 overflow-x-auto border-b [scrollbar-width:none] border-rule"
+      className="strip mb-4 flex gap-x-5 overflow-x-auto border-b [scrollbar-width:none] border-rule"
     >
       {pages.map((page) => (
         <NavLink

@@ -36,7 +36,12 @@ export function ThreeEdgesReadings({ page, values, preview, onRecord, onChange }
   return (
     <Readings title="Gaps, pair by pair" onRecord={onRecord}>
       {/* What scrolls sideways must be reachable with the keys. */}
-      <div className="relative overflow-x-auto" role="region" aria-label="Gaps at each place" tabIndex={0}>
+      <div
+        className="strip relative overflow-x-auto"
+        role="region"
+        aria-label="Gaps at each place"
+        tabIndex={0}
+      >
         <table>
           <thead className="text-right text-sm text-soft">
             <tr>
