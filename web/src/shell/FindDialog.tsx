@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate } from 'react-router'
 import { search } from '@/api/queries'
-import { findable } from './findable'
+import { findable, SETTING } from './findable'
 import { Panel } from './Panel'
 import { pageOf } from './pages'
 
@@ -39,7 +39,8 @@ function Find({ onClose }: { onClose: () => void }) {
   ]
   const go = (place: string) => {
     onClose()
-    void navigate(place)
+    if (place.startsWith(SETTING)) focusGroup(place.slice(SETTING.length))
+    else void navigate(place)
   }
 
   return (
@@ -77,4 +78,9 @@ function Find({ onClose }: { onClose: () => void }) {
       )}
     </form>
   )
+}
+
+/** The settings stand at the top of every page; once the dialog has given the focus back, it goes there. */
+function focusGroup(label: string): void {
+  setTimeout(() => document.querySelector<HTMLElement>(`[aria-label='${label}'] button`)?.focus(), 50)
 }

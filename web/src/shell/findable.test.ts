@@ -10,6 +10,8 @@ it('finds by the words people use', () => {
   expect(found('settings')).toEqual(['/kit/school'])
   expect(found('twist')).toContain('/true/winding')
   expect(found('tpi')).toEqual(['/kit/fit/saws'])
+  expect(found('dark mode')).toEqual(['setting:Ground'])
+  expect(found('inches')).toEqual(['setting:Unit'])
 })
 
 it('puts names first and asks for every word', () => {

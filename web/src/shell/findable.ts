@@ -1,6 +1,9 @@
+/** Settings that stand on every page are led to by the name of their group. */
+export const SETTING = 'setting:'
+
 /** A page, a plan, a calculation or a setting, with the words that people look for it by. */
 export interface Findable {
-  kind: 'Page' | 'Plan' | 'Calculation'
+  kind: 'Page' | 'Plan' | 'Calculation' | 'Setting'
   says: string
   to: string
   /** Beside its name. */
@@ -20,6 +23,8 @@ const sum = (says: string, to: string, words: string): Findable => ({
   to,
   words: `calculate how much which ${words}`,
 })
+
+const setting = (says: string, to: string, words: string): Findable => ({ kind: 'Setting', says, to, words })
 
 export const FINDABLE: readonly Findable[] = [
   page('Bench', '/', 'home start today to do ready next'),
@@ -58,6 +63,11 @@ export const FINDABLE: readonly Findable[] = [
   sum('Movement of wood', '/true/wood', 'shrink shrinkage swell swelling humidity moisture width'),
   sum('Winding of a board', '/true/winding', 'twist flat sticks high corners plane'),
   sum('Two squares compared', '/true/known', 'known true square compare error'),
+  setting('Unit: mm or inch', `${SETTING}Unit`, 'millimetres inches imperial metric fractions thou'),
+  setting('Ground: light or dark', `${SETTING}Ground`, 'dark mode theme night contrast colours'),
+  setting('Paper as a feeler', '/true#paper', 'sheet thickness gauge'),
+  setting('Instrument', '/true#instrument', 'dial caliper gauge digital connect'),
+  setting('The damp of the shop', '/kit/care#damp', 'humid air climate dry'),
   plan('Try square, bridle joint', 'bridle-square', 'square wooden'),
   plan('Try square, twin tenons', 'tenon-square', 'square wooden'),
   plan('Straightedge', 'straightedge', 'straight ruler'),
