@@ -1,5 +1,8 @@
 import { useSyncExternalStore } from 'react'
 
+/** Taps of bench mode are on their way even when the window is closed upon them. */
+const OUTLIVES = /\/api\/sessions\//
+
 /** What was recorded while the bench did not answer, and is sent when it does. */
 export interface Waiting {
   key: string
@@ -64,7 +67,10 @@ export async function sendOnce(request: Request): Promise<Response> {
   try {
     for (;;) {
       try {
-        return await watchedFetch(request.clone())
+        return await watchedFetch(
+          request.clone(),
+          OUTLIVES.test(request.url) ? { keepalive: true } : undefined,
+        )
       } catch (problem) {
         if (!(problem instanceof Unreachable)) throw problem
         if (!now.waiting.some((one) => one.key === key))

@@ -13,7 +13,7 @@ interface BoardProps {
 export function Board({ drawing, column, below, columnFirst = false }: BoardProps) {
   const read = <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1">{column}</div>
   return (
-    <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem] lg:grid-rows-[auto_1fr]">
+    <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_min(26rem,50%)] lg:grid-rows-[auto_1fr]">
       {columnFirst && read}
       <div className="min-w-0 lg:col-start-1">{drawing}</div>
       {!columnFirst && read}

@@ -46,9 +46,9 @@ export function ReadingField({
           {label}
           {hint && <span className="block text-sm text-soft">{hint}</span>}
         </label>
-        <span className="flex shrink-0 items-baseline gap-2">
+        <span className="flex min-w-0 items-baseline justify-end gap-2">
           {!bare && !said && current?.understood && differs(current) && (
-            <span className="text-xs text-soft">{current.understood}</span>
+            <span className="min-w-0 text-right text-xs text-soft">{current.understood}</span>
           )}
           <input
             id={id}
@@ -70,7 +70,7 @@ export function ReadingField({
             }}
             className={clsx(
               narrow ? 'w-16' : 'w-24',
-              'border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
+              'shrink-0 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
               current?.error ? 'border-red' : 'border-ink',
             )}
           />

@@ -57,7 +57,7 @@ final class StraightedgeReference implements TestedReference
             new ReadingList(
                 'at',
                 'Place #',
-                'place along the edge',
+                'place, from the left end',
                 self::places($sizes, $format),
                 5.0,
                 self::MOST_PLACES,

@@ -80,7 +80,11 @@ function Row({ listed }: { listed: Schemas['Listed'] }) {
           </span>
         )}
       </span>
-      {listed.trail.length > 1 && <Trail listed={listed} width={96} height={44} />}
+      {listed.trail.length > 1 && (
+        <span className="max-[350px]:hidden">
+          <Trail listed={listed} width={96} height={44} />
+        </span>
+      )}
     </Link>
   )
 }

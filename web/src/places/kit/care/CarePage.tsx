@@ -32,7 +32,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
     <>
       <Heading title="Care" says="A few minutes a week keep what honing cannot bring back." />
       <KitNav />
-      <div className="grid gap-x-10 gap-y-6 md:grid-cols-2">
+      <div className="grid grid-cols-1 gap-x-10 gap-y-6 *:min-w-0 md:grid-cols-2">
         <section>
           <NextStroke
             says={first?.says ?? 'Nothing is due.'}

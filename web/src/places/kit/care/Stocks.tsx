@@ -37,12 +37,12 @@ export function Stocks({ data }: { data: Schemas['Care'] }) {
       <ul>
         {data.stocks.map((stock) => (
           <li key={stock.id} className="border-t border-rule py-2">
-            <p className="flex items-baseline justify-between gap-3">
+            <p className="flex flex-wrap items-baseline justify-between gap-x-3">
               <span className={stock.isLow ? 'font-bold text-red' : 'font-bold'}>
                 {stock.isLow && '○ low: '}
                 {stock.label}
               </span>
-              <span className="flex shrink-0 gap-4 text-sm">
+              <span className="flex flex-wrap gap-x-4 text-sm">
                 <Button onClick={() => again.mutate(stock.key)}>Got as much again</Button>
                 <Button onClick={() => remove.mutate(stock)}>Stop counting</Button>
               </span>

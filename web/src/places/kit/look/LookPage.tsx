@@ -34,7 +34,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
   return (
     <>
       <Heading title={look.standing.name} says={`${page.kind}, second-hand`} />
-      <div className="grid gap-x-10 gap-y-4 md:grid-cols-[minmax(0,34rem)_minmax(0,1fr)]">
+      <div className="grid gap-x-10 gap-y-4 md:grid-cols-[minmax(0,min(34rem,55%))_minmax(0,1fr)]">
         <div>
           {check && !over ? (
             <CheckCard

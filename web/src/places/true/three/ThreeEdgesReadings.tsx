@@ -19,7 +19,7 @@ interface ThreeEdgesReadingsProps {
 
 const MOST_ROWS = 21
 const COLUMNS: readonly { name: Column; head: string }[] = [
-  { name: 'at', head: 'place' },
+  { name: 'at', head: 'place, from the left' },
   { name: 'ab', head: '1st on 2nd' },
   { name: 'bc', head: '2nd on 3rd' },
   { name: 'ca', head: '3rd on 1st' },
