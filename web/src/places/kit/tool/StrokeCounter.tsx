@@ -49,7 +49,7 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
           })
         }
       >
-        Save this count
+        Record this count
       </Button>
       {refused && refused.changedElsewhere && (
         <p role="alert" className="text-sm font-bold text-red">
