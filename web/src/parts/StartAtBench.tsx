@@ -1,5 +1,5 @@
-import { Link } from 'react-router'
 import { Button } from './Button'
+import { MainLink } from './MainLink'
 
 interface StartAtBenchProps {
   /** The session that runs already, if one does. */
@@ -12,12 +12,7 @@ interface StartAtBenchProps {
 /** Into bench mode: on with what runs, or a new start. */
 export function StartAtBench({ running, onStart, busy }: StartAtBenchProps) {
   return running !== null ? (
-    <Link
-      to={`/sessions/${running}`}
-      className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-    >
-      Go on at the bench
-    </Link>
+    <MainLink to={`/sessions/${running}`}>Go on at the bench</MainLink>
   ) : (
     <Button weight="main" disabled={!onStart || busy} onClick={() => onStart?.()}>
       Start at the bench

@@ -1,3 +1,4 @@
+import clsx from 'clsx'
 import { Outlet, useNavigate } from 'react-router'
 import { useConnection } from '@/api/connection'
 import { ConnectionLost } from '@/parts/ConnectionLost'
@@ -18,7 +19,10 @@ export function Shell() {
     <div className="md:pl-24 print:pl-0">
       <a
         href="#page"
-        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-30 focus:bg-ink focus:px-4 focus:py-3 focus:font-bold focus:text-on-ink"
+        className={clsx(
+          'sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-30',
+          'focus:bg-ink focus:px-4 focus:py-3 focus:font-bold focus:text-on-ink',
+        )}
       >
         Skip to the page
       </a>

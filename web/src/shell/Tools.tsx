@@ -29,11 +29,19 @@ export function Tools() {
   useKeys({ '/': () => setOpen('find'), '?': () => setOpen('keys'), '.': () => setOpen('repeat') })
 
   return (
-    <header className="flex flex-wrap items-center justify-end gap-x-3 gap-y-1 pt-2 md:gap-x-5 text-sm text-soft md:pt-3">
+    <header
+      className={clsx(
+        'flex flex-wrap items-center justify-end gap-x-3 gap-y-1 pt-2 text-sm text-soft',
+        'md:gap-x-5 md:pt-3',
+      )}
+    >
       <Link
         to="/benches"
         aria-label={`Benches: ${data?.bench ?? ''}`}
-        className="mr-auto min-h-8 max-w-20 truncate content-center font-slab md:max-w-none font-semibold text-ink underline decoration-rule underline-offset-4 hover:decoration-ink"
+        className={clsx(
+          'mr-auto min-h-8 max-w-20 truncate content-center font-slab font-semibold md:max-w-none',
+          'text-ink underline decoration-rule underline-offset-4 hover:decoration-ink',
+        )}
       >
         {data?.bench ?? ' '}
       </Link>

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react'
-import { Link, useParams } from 'react-router'
+import { useParams } from 'react-router'
 import { Heading } from '@/parts/Heading'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { RecordNav } from '@/parts/RecordNav'
@@ -44,9 +45,7 @@ export function ByTool({ title, says, place, tools, problem, empty, children }: 
       ) : (
         <div className="max-w-2xl">
           <NextStroke says={empty.says} why={empty.why}>
-            <Link to={empty.to} className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
-              {empty.button}
-            </Link>
+            <MainLink to={empty.to}>{empty.button}</MainLink>
           </NextStroke>
         </div>
       )}

@@ -1,11 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { Link } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kit } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
@@ -65,12 +65,7 @@ function MainButton({
   works: readonly Schemas['Work'][]
   got: ReturnType<typeof useGot>
 }) {
-  if (works.every((work) => !work.chosen))
-    return (
-      <Link to="/kit/works" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
-        Choose a work
-      </Link>
-    )
+  if (works.every((work) => !work.chosen)) return <MainLink to="/kit/works">Choose a work</MainLink>
   if (next.offer === null) return null
   return (
     <Button weight="main" disabled={got.isPending} onClick={() => got.mutate(next)}>

@@ -4,6 +4,7 @@ import type { Schemas } from '@/api/client'
 import { rack } from '@/api/queries'
 import { RACK_HEIGHT, StoneRack } from '@/drawings/StoneRack'
 import { Board } from '@/parts/Board'
+import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
@@ -36,16 +37,11 @@ export function RackPage() {
         column={
           chosen === null ? (
             <>
-              <NextStroke {...data.next} />
-              <p className="mt-3">
-                <button
-                  type="button"
-                  className="min-h-11 bg-ink px-4 font-bold text-on-ink"
-                  onClick={() => setSearch({ stone: 'new' })}
-                >
+              <NextStroke {...data.next}>
+                <Button weight="main" onClick={() => setSearch({ stone: 'new' })}>
                   Add a stone, paper or plate
-                </button>
-              </p>
+                </Button>
+              </NextStroke>
               <Notes notes={data.notes} />
               <RackCosts rack={data} />
             </>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link, useNavigate, useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { edgePage, edgePlan, pulse } from '@/api/queries'
 import { detailScaleFor, EdgeDrawing } from '@/drawings/EdgeDrawing'
@@ -10,6 +10,7 @@ import { DiaryLines } from '@/parts/DiaryLines'
 import { Enlargement } from '@/parts/Enlargement'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Overtaken } from '@/parts/Overtaken'
@@ -130,14 +131,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
                   </Button>
                 )
               )}
-              {plan.rackIsEmpty && (
-                <Link
-                  to="/edges/rack?stone=new"
-                  className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-                >
-                  Put a stone on the rack
-                </Link>
-              )}
+              {plan.rackIsEmpty && <MainLink to="/edges/rack?stone=new">Put a stone on the rack</MainLink>}
               {page.running === null && draft.values.condition !== edge.condition && (
                 <Button disabled={report.isPending} onClick={() => report.mutate(undefined)}>
                   Only note it

@@ -1,11 +1,11 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { ladder } from '@/api/queries'
 import { LadderDrawing } from '@/drawings/LadderDrawing'
 import { Board } from '@/parts/Board'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
@@ -53,12 +53,7 @@ export function LadderPage() {
           <>
             <NextStroke says={data.says} why={data.why}>
               {data.works === 0 ? (
-                <Link
-                  to="/kit/works"
-                  className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-                >
-                  Choose a work
-                </Link>
+                <MainLink to="/kit/works">Choose a work</MainLink>
               ) : (
                 first && <TakeButton tool={first} weight="main" />
               )}

@@ -5,6 +5,7 @@ import { answered, client, type Schemas } from '@/api/client'
 import { lookPage } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
+import { MainLink } from '@/parts/MainLink'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { PlainField } from '@/parts/PlainField'
 import { ToolFigures } from '@/places/kit/tool/ToolFigures'
@@ -127,12 +128,7 @@ function Settled({ page }: { page: Schemas['Look'] }) {
       <div className="max-w-xl">
         {page.toolId !== null && (
           <p className="mb-4">
-            <Link
-              to={`/kit/tools/${page.toolId}`}
-              className="inline-flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-            >
-              See it in the kit
-            </Link>
+            <MainLink to={`/kit/tools/${page.toolId}`}>See it in the kit</MainLink>
           </p>
         )}
         <CheckList checks={page.checks} shown={null} onChoose={null} />

@@ -1,3 +1,4 @@
+import clsx from 'clsx'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
 import { answered, client, type Schemas } from '@/api/client'
@@ -21,7 +22,7 @@ export function SchoolPage() {
     <>
       <Heading
         title="School"
-        says="Where good people disagree, you choose once. Plan, prices and defaults follow; any single tool can be overruled."
+        says="Where good people disagree, you choose once. Plan, prices and defaults follow; any one tool may differ."
       />
       <KitNav />
       {change.error && (
@@ -78,7 +79,10 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
           >
             <span
               aria-hidden
-              className="relative top-0.5 size-3.5 shrink-0 rounded-full border-2 border-ink group-data-[state=checked]:bg-ink"
+              className={clsx(
+                'relative top-0.5 size-3.5 shrink-0 rounded-full border-2 border-ink',
+                'group-data-[state=checked]:bg-ink',
+              )}
             />
             <span>
               <span className="group-data-[state=checked]:font-bold">{answer.name}</span>

@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { EndGrain } from '@/drawings/EndGrain'
 import { Choice } from '@/parts/Choice'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
@@ -27,24 +28,14 @@ export function Shelf({ data, values, onChange }: ShelfProps) {
     <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem]">
       <section className="min-w-0 lg:col-start-2 lg:row-start-1">
         <NextStroke says={data.next.says} why={data.next.why}>
-          {best && (
-            <Link
-              to={`/true/blanks/${best.id}`}
-              className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-            >
-              Open it
+          {best && <MainLink to={`/true/blanks/${best.id}`}>Open it</MainLink>}
+          {best ? (
+            <Link to="/true/blanks/new" className="min-h-8 underline underline-offset-4">
+              Lay a blank on the shelf
             </Link>
+          ) : (
+            <MainLink to="/true/blanks/new">Lay a blank on the shelf</MainLink>
           )}
-          <Link
-            to="/true/blanks/new"
-            className={
-              best
-                ? 'min-h-8 underline underline-offset-4'
-                : 'flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink'
-            }
-          >
-            Lay a blank on the shelf
-          </Link>
         </NextStroke>
         <div className="mt-4" />
         <Readings title="The piece that is wanted" onRecord={null}>

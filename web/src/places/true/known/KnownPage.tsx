@@ -28,7 +28,7 @@ export function KnownPage() {
   ) : (
     <Heading
       title="Squares against a known one"
-      says="This takes two squares, one of them tested and to be trusted. Test one against itself first, by turning it over."
+      says="This takes two squares, one of them tested. Test one against itself first, by turning it over."
     />
   )
 }

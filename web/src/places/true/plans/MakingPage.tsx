@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query'
-import { Link, useNavigate, useParams } from 'react-router'
+import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { making, planPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
 import { Complaint } from '@/parts/Keeping'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
@@ -79,21 +80,15 @@ function Onward({ at }: { at: Schemas['Making'] }) {
       ),
     removed,
   )
-  const dark = 'flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink'
 
   return (
     <>
       {at.isMade ? (
-        <Link
-          to={at.reference === null ? '/kit' : pageOf({ kind: 'reference', id: at.reference })}
-          className={dark}
-        >
+        <MainLink to={at.reference === null ? '/kit' : pageOf({ kind: 'reference', id: at.reference })}>
           {at.reference !== null ? 'Test it' : 'See it on the board'}
-        </Link>
+        </MainLink>
       ) : at.running !== null ? (
-        <Link to={`/sessions/${at.running}`} className={dark}>
-          Go on at the bench
-        </Link>
+        <MainLink to={`/sessions/${at.running}`}>Go on at the bench</MainLink>
       ) : at.waitsUntil === null ? (
         <Button weight="main" disabled={work.isPending} onClick={() => work.mutate(false)}>
           To the bench

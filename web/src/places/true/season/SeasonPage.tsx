@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
-import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { season } from '@/api/queries'
 import { SeasonDrawing } from '@/drawings/SeasonDrawing'
@@ -8,6 +7,7 @@ import { Board } from '@/parts/Board'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
 import { Lines } from '@/parts/Lines'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { ReadingField } from '@/parts/ReadingField'
@@ -44,14 +44,7 @@ export function SeasonPage() {
         column={
           <>
             <NextStroke says={data.next.says} why={data.next.why}>
-              {claim && (
-                <Link
-                  to={pageOf({ kind: 'reference', id: claim.id })}
-                  className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-                >
-                  Test it
-                </Link>
-              )}
+              {claim && <MainLink to={pageOf({ kind: 'reference', id: claim.id })}>Test it</MainLink>}
               <How how={data.how} />
             </NextStroke>
             <div className="mt-4" />

@@ -45,7 +45,7 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
             title="What the eye sees over the near stick, and the board from above"
             says={
               result
-                ? `${result.twist} of twist. ${result.corners.map((one) => `${one.side} at ${one.atMm} mm: ${one.remove}`).join('; ')}`
+                ? `${result.twist} of twist. ${result.corners.map(atCorner).join('; ')}`
                 : preview.next.says
             }
             block={(box) => [
@@ -88,4 +88,8 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
       />
     </>
   )
+}
+
+function atCorner(one: Schemas['WindingPoint']): string {
+  return `${one.side} at ${one.atMm} mm: ${one.remove}`
 }
