@@ -10,7 +10,9 @@ use App\Edge\OutlookOfBench;
 use App\Making\Making;
 use App\Reference\Reference;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Edge\SharpeningWords;
 
 /** When what wants doing: checks of references, sharpenings by the forecast, blanks whose week is over. */
 final readonly class CalendarOfBench
@@ -70,7 +72,9 @@ final readonly class CalendarOfBench
                 $days[] = new CalendarDay(
                     "hone-$id",
                     Carbon::now()->addDays((int) max(0, floor($in)))->toDateString(),
-                    ($edge->isSharp() || $edge->isDue() ? 'Hone the ' : 'Look at the ').$edge->name,
+                    $edge->isSharp() || $edge->isDue()
+                        ? SharpeningWords::job(EdgeNeed::tryFrom($edge->condition), $edge->name)
+                        : "Look at the {$edge->name}",
                     $in <= 0.0
                         ? $edge->forecast($outlook->forecasts[$id])
                         : 'By your diary it is as likely blunt by then as not.',

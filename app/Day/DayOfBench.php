@@ -102,6 +102,11 @@ final class DayOfBench
         return count($this->plans);
     }
 
+    public function rackIsEmpty(): bool
+    {
+        return $this->stones === [];
+    }
+
     private function handling(): Handling
     {
         return $this->rack->kitSchool->says('angle') === 'guide' ? Handling::withGuide() : Handling::freehand();

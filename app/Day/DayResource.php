@@ -47,6 +47,7 @@ final class DayResource
             waits: array_map(WaitWords::sentence(...), $day?->waits() ?? []),
             totalSeconds: $day->totalSeconds ?? 0.0,
             savesSeconds: $day?->savesSeconds() ?? 0.0,
+            rackIsEmpty: $bench->rackIsEmpty(),
             next: $day === null
                 ? self::nothingYet($bench, $chosen)
                 : new NextAnswer(
@@ -68,7 +69,7 @@ final class DayResource
             )
             : new NextAnswer(
                 says: $bench->left[array_key_first($bench->left)],
-                why: 'None of the chosen edges can be planned before that.',
+                why: 'No honing can be planned before that.',
             );
     }
 

@@ -82,7 +82,7 @@ final class BenchResource
             minutes: $chore->minutes,
             about: match ($chore->kind) {
                 ChoreKind::ChooseWork => new AboutAnswer(kind: 'works', id: null),
-                ChoreKind::GetTool => new AboutAnswer(kind: 'ladder', id: null),
+                ChoreKind::GetTool, ChoreKind::BudgetEnds => new AboutAnswer(kind: 'ladder', id: null),
                 ChoreKind::FetchTool => new AboutAnswer(kind: 'idle', id: null),
                 ChoreKind::SharpenEdge, ChoreKind::LookAtEdge => new AboutAnswer(kind: 'edge', id: (int) $chore->id),
                 ChoreKind::LookAtTool => new AboutAnswer(kind: 'tool', id: (int) $chore->id),

@@ -22,6 +22,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Edge\HoningTime;
 use JackRest\Desk\Edge\SharpeningForm;
+use JackRest\Desk\Edge\SharpeningWords;
 use JackRest\Desk\Kit\LadderWords;
 use JackRest\Desk\Kit\PurchaseWords;
 use JackRest\Desk\Session\SessionStep;
@@ -121,7 +122,7 @@ final class ToDoOfBench
                 $next === null
                     ? null
                     : new Chore(
-                        ChoreKind::GetTool,
+                        ChoreKind::BudgetEnds,
                         'ladder',
                         'Your budget ends here.',
                         (new LadderWords(Money::plain(...)))->outOfReach($next),
@@ -211,13 +212,12 @@ final class ToDoOfBench
                 $this->format,
                 $rack->school,
             );
-            $minutes = (new HoningTime($form->plan->totalSeconds ?? 0.0))->minutes();
             $chores[] = new Chore(
                 ChoreKind::SharpenEdge,
                 (string) $edge->id,
-                "Hone the {$edge->name}.",
-                $condition->label().'. '.$condition->sign(),
-                $minutes,
+                SharpeningWords::job($condition, $edge->name).'.',
+                $condition->label().'. '.($form->missing ?? $condition->sign()),
+                $form->plan === null ? null : (new HoningTime($form->plan->totalSeconds))->minutes(),
             );
         }
 

@@ -44,6 +44,7 @@ final class DayTest extends HttpTestCase
         $this->ask('POST', '/api/day', ['edges' => self::due()])
             ->assertOk()
             ->assertJsonPath('next.says', 'There is no stone in your rack yet.')
+            ->assertJsonPath('rackIsEmpty', true)
             ->assertJsonPath('rounds', []);
     }
 

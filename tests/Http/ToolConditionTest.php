@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\Edge;
+use App\Stone\Stone;
 use App\Tool\Tool;
 use JackRest\Desk\Edge\SharpeningForm;
 
@@ -30,6 +31,25 @@ final class ToolConditionTest extends HttpTestCase
         self::assertSame('dull', $this->add('block-plane', 'wants-honing')->condition);
         self::assertSame('back', $this->add('paring-chisel', 'wants-work')->condition);
         self::assertSame('dull', $this->add('bench-gouge', 'wants-work')->condition, 'it has no back to flatten');
+    }
+
+    /** Common practice, no source: the back comes first. How long it takes depends on the stone, and there is none. */
+    public function test_an_edge_that_cannot_be_planned_says_what_it_waits_for_and_no_minutes(): void
+    {
+        $edge = $this->add('smoothing-plane', 'wants-work');
+        $chore = "Flatten the back of the {$edge->name}.";
+        self::assertIsInt($this->chore($chore)['minutes']);
+        Stone::of(self::bench())->delete();
+        self::assertNull($this->chore($chore)['minutes']);
+        self::assertStringContainsString('There is no stone in your rack yet.', $this->chore($chore)['why']);
+        $said = (string) $this->get('/api/calendar.ics')->getContent();
+        self::assertStringContainsString('Flatten the back', $said, 'the calendar calls it the same');
+    }
+
+    /** @return array{minutes: int|null, why: string} */
+    private function chore(string $says): array
+    {
+        return array_column($this->ask('GET', '/api/bench')->json('chores'), null, 'says')[$says];
     }
 
     public function test_what_was_got_is_asked_in_one_tap_and_undone_like_everything(): void

@@ -22,6 +22,7 @@ final readonly class DayAnswer extends Answer
         #[Field('what waits for another day', of: 'string')] public array $waits,
         #[Field('how long it all takes, s')] public float $totalSeconds,
         #[Field('what going stone by stone saves, s')] public float $savesSeconds,
+        #[Field('whether there is no stone at all')] public bool $rackIsEmpty,
         #[Field('what to do next')] public NextAnswer $next,
     ) {
     }

@@ -42,6 +42,17 @@ final readonly class SharpeningWords
     ) {
     }
 
+    /** What is to be done, without a stop, as a list or a calendar has it; honing, if nothing else is known. */
+    public static function job(?EdgeNeed $need, string $edge): string
+    {
+        return match ($need) {
+            EdgeNeed::Back => "Flatten the back of the $edge",
+            EdgeNeed::Nicked => "Get the nick out of the $edge",
+            EdgeNeed::Bevel, EdgeNeed::Curve => "Regrind the $edge",
+            default => "Hone the $edge",
+        };
+    }
+
     /** @return list<string> one sentence for each stone left in the rack */
     public function left(): array
     {

@@ -8,7 +8,7 @@ namespace JackRest\Desk\ToDo;
 final readonly class Chore
 {
     /**
-     * @param  int|null  $minutes  null where it is no work at the bench, such as getting a tool
+     * @param  int|null  $minutes  null: not known yet, or no work at the bench, such as buying a tool
      * @param  int  $count  how many things it stands for
      */
     public function __construct(

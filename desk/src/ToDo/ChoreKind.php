@@ -8,6 +8,8 @@ enum ChoreKind: string
 {
     case ChooseWork = 'choose-work';
     case GetTool = 'get-tool';
+    /** What comes next on the ladder costs more than there is to spend. */
+    case BudgetEnds = 'budget-ends';
     /** Lent or put away, and wanted now. */
     case FetchTool = 'fetch-tool';
     case SharpenEdge = 'sharpen-edge';

@@ -34,20 +34,23 @@ final readonly class ToDoList
             return "Ready for the {$this->work}.";
         }
         $tools = $atBench = 0;
+        $making = false;
         foreach ($this->chores as $chore) {
             if ($chore->kind === ChoreKind::GetTool) {
                 $tools += $chore->count;
+                $making = $making || $chore->minutes !== null;
             } else {
                 $atBench += $chore->count;
             }
         }
         $parts = array_filter(
             [
-                $tools > 0 ? self::counted($tools, 'tool').' to get' : '',
+                $tools > 0 ? self::counted($tools, 'tool').' to get'.($making ? ' or make' : '') : '',
                 $atBench > 0
                     ? self::counted($atBench, 'thing').
                         ' to see to, about '.
-                        self::counted($this->minutes(), 'minute')
+                        self::counted($this->minutes(), 'minute').
+                        ($making ? ' in all' : '')
                     : '',
             ],
             static fn (string $part): bool => $part !== '',

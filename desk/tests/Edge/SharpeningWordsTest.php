@@ -36,6 +36,16 @@ final class SharpeningWordsTest extends TestCase
         ]);
     }
 
+    #[TestWith([EdgeNeed::Back, 'Flatten the back of the chisel'])]
+    #[TestWith([EdgeNeed::Nicked, 'Get the nick out of the chisel'])]
+    #[TestWith([EdgeNeed::Bevel, 'Regrind the chisel'])]
+    #[TestWith([EdgeNeed::Dull, 'Hone the chisel'])]
+    #[TestWith([null, 'Hone the chisel'])]
+    public function test_a_list_calls_the_job_by_what_is_done(?EdgeNeed $need, string $says): void
+    {
+        self::assertSame($says, SharpeningWords::job($need, 'chisel'));
+    }
+
     /** A rack that ends too early is no dead end: it goes as far as it can, and says how far that is. */
     public function test_a_rack_that_is_not_fine_enough_says_how_far_it_goes(): void
     {

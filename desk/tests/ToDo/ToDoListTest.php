@@ -31,6 +31,20 @@ final class ToDoListTest extends TestCase
         );
     }
 
+    /** A tool that is made takes time at the bench; what lies beyond the budget is no tool to get. */
+    public function test_making_is_told_from_buying_and_its_minutes_are_in_the_sum(): void
+    {
+        self::assertSame(
+            'Before the lids: two tools to get or make, and one thing to see to, about 24 minutes in all.',
+            (new ToDoList('lids', [
+                self::chore(ChoreKind::GetTool, null),
+                self::chore(ChoreKind::GetTool, 20),
+                new Chore(ChoreKind::BudgetEnds, 'ladder', 'Your budget ends here.', '', null, 0),
+                self::chore(ChoreKind::SharpenEdge, 4),
+            ]))->sentence(),
+        );
+    }
+
     public function test_one_thing_and_one_minute_are_said_in_the_singular(): void
     {
         self::assertSame(

@@ -2962,7 +2962,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "choose-work" | "get-tool" | "fetch-tool" | "sharpen-edge" | "look-at-edge" | "look-at-tool" | "file-saw" | "finish-session" | "test-reference";
+            kind: "choose-work" | "get-tool" | "budget-ends" | "fetch-tool" | "sharpen-edge" | "look-at-edge" | "look-at-tool" | "file-saw" | "finish-session" | "test-reference";
             /** @description ready to be read */
             says: string;
             /** @description why it is so */
@@ -3057,6 +3057,8 @@ export interface components {
             totalSeconds: number;
             /** @description what going stone by stone saves, s */
             savesSeconds: number;
+            /** @description whether there is no stone at all */
+            rackIsEmpty: boolean;
             /** @description what to do next */
             next: components["schemas"]["Next"];
         };

@@ -16,6 +16,7 @@ import { pageOf } from '@/shell/pages'
 const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'choose-work': 'Choose a work',
   'get-tool': 'See the ladder',
+  'budget-ends': 'See the ladder',
   'fetch-tool': 'See what is not here',
   'sharpen-edge': 'Plan the honing',
   'look-at-edge': 'Look at it',

@@ -3,11 +3,13 @@ import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { day, edges, outlook } from '@/api/queries'
 import { Heading } from '@/parts/Heading'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { capital } from '@/parts/capital'
 import { EdgeRow } from './EdgeRow'
 import { EdgesNav } from './EdgesNav'
+import { WhatIsMissing } from './day/WhatIsMissing'
 
 /** Every cutting edge as a small section, worst first, with when it will next want honing. */
 export function EdgesPlace() {
@@ -55,9 +57,7 @@ function FirstEdge() {
         says="Hang up the first chisel or plane."
         why="Its edge comes with it; then put a stone on the rack, and the plan is there."
       >
-        <Link to="/kit/add" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
-          Add a tool
-        </Link>
+        <MainLink to="/kit/add">Add a tool</MainLink>
         <Link to="/edges/rack" className="min-h-8 underline underline-offset-4">
           Lay out the rack
         </Link>
@@ -74,12 +74,7 @@ function FirstLook({ edge }: { edge: Schemas['Edge'] }) {
         says={`Look at the ${edge.name}.`}
         why="Hold it against a light: does a bright line show? What you see decides what it wants."
       >
-        <Link
-          to={`/edges/${edge.id}`}
-          className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink"
-        >
-          Say what you see
-        </Link>
+        <MainLink to={`/edges/${edge.id}`}>Say what you see</MainLink>
       </NextStroke>
     </div>
   )
@@ -88,13 +83,15 @@ function FirstLook({ edge }: { edge: Schemas['Edge'] }) {
 /** All that are due, taken together. */
 function DayAhead() {
   const plan = useQuery(day(null)).data
-  if (!plan || plan.rounds.length === 0) return null
+  if (!plan) return null
   return (
     <div className="max-w-2xl">
       <NextStroke {...plan.next}>
-        <Link to="/edges/day" className="flex min-h-11 items-center bg-ink px-4 font-bold text-on-ink">
-          Take them together
-        </Link>
+        {plan.rounds.length > 0 ? (
+          <MainLink to="/edges/day">Take them together</MainLink>
+        ) : (
+          <WhatIsMissing plan={plan} />
+        )}
       </NextStroke>
     </div>
   )

@@ -14,6 +14,7 @@ import { useToBench } from '@/parts/useToBench'
 import { EdgesNav } from '@/places/edges/EdgesNav'
 import { DayChoice } from './DayChoice'
 import { DayRounds } from './DayRounds'
+import { WhatIsMissing } from './WhatIsMissing'
 
 /** Sharpening day: the chosen edges taken together, stone by stone. */
 export function DayPage() {
@@ -40,7 +41,9 @@ export function DayPage() {
         column={
           <>
             <NextStroke {...data.next}>
-              {data.rounds.length > 0 && (
+              {data.rounds.length === 0 ? (
+                <WhatIsMissing plan={data} />
+              ) : (
                 <Button weight="main" disabled={start.isPending} onClick={() => start.mutate(undefined)}>
                   Start the day at the bench
                 </Button>
