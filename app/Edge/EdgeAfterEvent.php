@@ -14,6 +14,15 @@ use JackRest\Core\EdgeHistory\EdgeEntryKind;
 /** What an entry of its diary makes of an edge. */
 final class EdgeAfterEvent
 {
+    /** @return list<string> columns that an entry adds to, whatever others added */
+    public static function added(EdgeEntry $event): array
+    {
+        return match ($event->kind) {
+            EdgeEntryKind::TouchedUp, EdgeEntryKind::Honed => ['honed_mm', 'micro_width_mm'],
+            default => [],
+        };
+    }
+
     /** @return array<string, mixed> columns that change */
     public static function columns(Edge $edge, EdgeEntry $event): array
     {

@@ -71,7 +71,8 @@ final class LogController
             $edge,
             EdgeEntryWords::sentence($event, "the {$edge->name}"),
             static function (Changes $changes) use ($edge, $event, $version): void {
-                $changes->update($edge, EdgeAfterEvent::columns($edge, $event), $version);
+                $columns = EdgeAfterEvent::columns($edge, $event);
+                $changes->update($edge, $columns, $version, EdgeAfterEvent::added($event));
                 $changes->create($edge->events(), [
                     'bench_id' => $edge->bench_id,
                     ...EdgeEvent::columns($event),

@@ -36,7 +36,7 @@ final readonly class BudgetLeft
     public function write(Changes $changes): void
     {
         if ($this->left !== null) {
-            $changes->update($this->settings, ['budget' => $this->left]);
+            $changes->update($this->settings, ['budget' => $this->left], added: ['budget']);
         }
     }
 }

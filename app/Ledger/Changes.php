@@ -7,10 +7,20 @@ namespace App\Ledger;
 use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
-/** The writes of one diary entry, each remembered with what stood there before and after. */
+/**
+ * The writes of one diary entry, each remembered with what stood there before and after.
+ *
+ * @phpstan-import-type RowChange from Timeline
+ */
 final class Changes
 {
-    /** @var list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}> */
+    /** What a row is beside its values. */
+    private const KEEPING = ['id', 'bench_id', 'version', 'deleted_at', 'created_at', 'updated_at'];
+
+    /** Longer values are not kept a second time, bytes: they are written once and stay as they are. */
+    private const LONG = 4096;
+
+    /** @var list<RowChange> */
     private array $made = [];
 
     /** @var list<Record> what was created or changed */
@@ -30,7 +40,15 @@ final class Changes
     public function create(HasMany $records, array $values): Record
     {
         $record = $records->create(['bench_id' => $this->bench->id, ...$values])->refresh();
-        $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => null, 'after' => []];
+        $this->made[] = [
+            'table' => $record->getTable(),
+            'id' => $record->id,
+            'before' => null,
+            'after' => array_filter(
+                array_diff_key($record->getRawOriginal(), array_flip(self::KEEPING)),
+                static fn (mixed $value): bool => ! is_string($value) || strlen($value) <= self::LONG,
+            ),
+        ];
         $this->touched[] = $record;
 
         return $record;
@@ -39,14 +57,13 @@ final class Changes
     /**
      * @param  array<string, mixed>  $values
      * @param  int|null  $seenVersion  the version the user was looking at; null where the change does not depend on it
+     * @param  list<string>  $added  columns that something is added to: undone, only that is taken off again
      *
      * @throws Conflict when somebody else changed the record meanwhile
      */
-    public function update(Record $record, array $values, ?int $seenVersion = null): void
+    public function update(Record $record, array $values, ?int $seenVersion = null, array $added = []): void
     {
-        if ($seenVersion !== null && $record->version !== $seenVersion) {
-            throw new Conflict($record);
-        }
+        $this->asItIsNow($record, $seenVersion);
         $before = $record->getRawOriginal();
         $record->fill($values);
         $changed = $record->getDirty();
@@ -60,11 +77,13 @@ final class Changes
         if ($changed === []) {
             return;
         }
+        $added = array_values(array_intersect($added, array_keys($changed)));
         $this->made[] = [
             'table' => $record->getTable(),
             'id' => $record->id,
             'before' => array_intersect_key($before, $changed),
             'after' => $changed,
+            ...$added === [] ? [] : ['added' => $added],
         ];
     }
 
@@ -75,14 +94,26 @@ final class Changes
      */
     public function delete(Record $record, ?int $seenVersion = null): void
     {
-        if ($seenVersion !== null && $record->version !== $seenVersion) {
-            throw new Conflict($record);
-        }
+        $this->asItIsNow($record, $seenVersion);
         $record->version++;
         $record->save();
         $record->delete();
         $this->touched[] = $record;
         $this->made[] = ['table' => $record->getTable(), 'id' => $record->id, 'before' => [], 'after' => null];
+    }
+
+    /**
+     * Read again under the write lock: it was loaded before the lock was had, and may have changed between.
+     *
+     * @throws Conflict
+     */
+    private function asItIsNow(Record $record, ?int $seenVersion): void
+    {
+        $now = $record->newQueryWithoutScopes()->toBase()->where('id', $record->id)->first();
+        $record->setRawAttributes((array) $now, true);
+        if ($record->trashed() || ($seenVersion !== null && $record->version !== $seenVersion)) {
+            throw new Conflict($record);
+        }
     }
 
     /** What was touched and has this name; null: nothing. */
@@ -98,7 +129,7 @@ final class Changes
     }
 
     /**
-     * @return list<array{table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null}>
+     * @return list<RowChange>
      */
     public function made(): array
     {

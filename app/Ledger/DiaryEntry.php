@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
 /**
  * What was recorded, in one sentence, with the changes it made. Written once; the database refuses more.
  *
+ * @phpstan-import-type RowChange from Timeline
+ *
  * @property int $id
  * @property string $written_at
  * @property string|null $happened_on the day it happened; null: the day it was written
@@ -20,9 +22,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string|null $subject_type null: no record, or not known of an old entry
  * @property int|null $subject_id
  * @property string $sentence
- * @property list<array{
- *     table: string, id: int, before: array<string, mixed>|null, after: array<string, mixed>|null,
- * }> $changes
+ * @property list<RowChange> $changes
  * @property int|null $undoes_id
  * @property DiaryEntry|null $undoneBy
  */

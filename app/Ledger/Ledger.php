@@ -7,22 +7,14 @@ namespace App\Ledger;
 use App\Bench\Bench;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Schema;
 
 /**
  * The one way to write. Each record is one transaction and one diary entry; undoing is an entry of its own.
  *
- * @phpstan-type Row array<string, mixed>
- * @phpstan-type RowChange array{table: string, id: int, before: Row|null, after: Row|null}
+ * @phpstan-import-type RowChange from Timeline
  */
 final readonly class Ledger
 {
-    /** Entries of an edge's own diary can be undone in any order: what happened to it later stands. */
-    private const LATER_WINS = 'edge-';
-
-    /** How much of a number survives being kept. */
-    private const KEPT = 1e-12;
-
     public function __construct(public Bench $bench, private Once $once = new Once())
     {
     }
@@ -104,93 +96,12 @@ final readonly class Ledger
             if ($entry->undoneBy()->exists()) {
                 throw CannotUndo::already();
             }
-            $laterWins = str_starts_with($entry->kind, self::LATER_WINS);
-            $reversed = array_map(
-                fn (array $change): array => $this->reverse($change, $laterWins),
-                array_reverse($entry->changes),
-            );
-
+            $undoing = new Undoing($this->bench, $entry);
             $about = $entry->only(['subject', 'subject_type', 'subject_id']);
+            $sentence = "Undone: {$entry->sentence}{$undoing->remark()}";
 
-            return $this->entry('undo', $about, "Undone: {$entry->sentence}", $reversed, $entry->id);
+            return $this->entry('undo', $about, $sentence, $undoing->changes(), $entry->id);
         });
-    }
-
-    /**
-     * @param  RowChange  $change
-     * @param  bool  $laterWins  whether what a later entry made of a row stays as it is
-     * @return RowChange
-     */
-    private function reverse(array $change, bool $laterWins): array
-    {
-        if (
-            ! Schema::hasTable($change['table']) ||
-            ! Schema::hasColumns($change['table'], array_keys([...$change['before'] ?? [], ...$change['after'] ?? []]))
-        ) {
-            throw CannotUndo::laidAnew();
-        }
-        $row = DB::table($change['table'])->where('bench_id', $this->bench->id)->where('id', $change['id']);
-        /** @var Row $now */
-        $now = (array) $row->first();
-        if ($laterWins && $change['before'] !== null && $change['after'] !== null) {
-            $change = self::untouchedSince($change, $now);
-        }
-        foreach ($change['after'] ?? [] as $column => $value) {
-            if (! self::same($now[$column] ?? null, $value)) {
-                throw CannotUndo::builtUpon();
-            }
-        }
-        if (($now['deleted_at'] ?? null) !== null && $change['after'] !== null) {
-            throw CannotUndo::builtUpon();
-        }
-        $values = match (true) {
-            $change['before'] === null => ['deleted_at' => Carbon::now()->toDateTimeString()],
-            $change['after'] === null => ['deleted_at' => null],
-            default => $change['before'],
-        };
-        $row->update([...$values, 'version' => DB::raw('version + 1')]);
-
-        return [
-            'table' => $change['table'],
-            'id' => $change['id'],
-            'before' => $change['after'],
-            'after' => $change['before'],
-        ];
-    }
-
-    /**
-     * Of a row that was changed again since, only what still is as it was made then.
-     *
-     * @param  RowChange  $change
-     * @param  Row  $now
-     * @return RowChange
-     */
-    private static function untouchedSince(array $change, array $now): array
-    {
-        $same = array_filter(
-            $change['after'] ?? [],
-            static fn (mixed $value, string $column): bool => self::same($now[$column] ?? null, $value),
-            ARRAY_FILTER_USE_BOTH,
-        );
-
-        return [
-            ...$change,
-            'before' => array_intersect_key($change['before'] ?? [], $same),
-            'after' => $same,
-        ];
-    }
-
-    /**
-     * SQLite hands numbers back as it keeps them: 1 and "1" and 1.0 and true are the same value, and of a fraction it
-     * is given 14 figures.
-     */
-    private static function same(mixed $kept, mixed $written): bool
-    {
-        $written = is_bool($written) ? (int) $written : $written;
-
-        return is_numeric($kept) && is_numeric($written)
-            ? abs((float) $kept - (float) $written) <= self::KEPT * max(1.0, abs((float) $written))
-            : $kept === $written;
     }
 
     /**

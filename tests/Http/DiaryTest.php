@@ -53,17 +53,23 @@ final class DiaryTest extends HttpTestCase
             ->assertJsonPath('errors.0.message', 'This has been undone already.');
     }
 
-    public function test_what_was_built_upon_is_not_undone_first(): void
+    public function test_of_two_the_first_is_undone_and_the_later_stands(): void
     {
         $plane = self::plane();
         $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => 1, 'price' => '70']);
         $first = $this->ask('GET', '/api/diary')->json('entries.0.id');
         $this->ask('PUT', "/api/tools/{$plane->id}/price", ['version' => 2, 'price' => '80']);
+        $second = $this->ask('GET', '/api/diary')->json('entries.0.id');
 
         $this->ask('POST', "/api/diary/$first/undo")
-            ->assertStatus(409)
-            ->assertJsonPath('errors.0.message', 'Something recorded later builds on this. Undo that first.');
+            ->assertCreated()
+            ->assertJsonPath(
+                'sentence',
+                'Undone: Price of the rebate plane, 30 mm iron, beech: € 70. What was recorded later stands.',
+            );
         self::assertSame(80.0, self::plane()->price);
+        $this->ask('POST', "/api/diary/$second/undo")->assertCreated();
+        self::assertSame(65.0, self::plane()->price);
     }
 
     public function test_undoing_backwards_leads_back_to_the_start(): void

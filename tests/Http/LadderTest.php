@@ -96,6 +96,22 @@ final class LadderTest extends HttpTestCase
         $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 5)->assertJsonPath('total', 2);
     }
 
+    /** € 65 and € 2 of € 70 were spent; of whichever is undone first, that alone comes back. */
+    public function test_in_whatever_order_money_comes_back_it_is_all_there(): void
+    {
+        $this->ask('PUT', '/api/kit/school', ['version' => 1, 'budget' => '70'])->assertOk();
+        $plane = Tool::of(self::bench())->where('kind', 'rebate-plane')->firstOrFail();
+        $this->ask('POST', "/api/tools/{$plane->id}/got", ['version' => 1])->assertOk();
+        $first = $this->ask('GET', '/api/diary')->json('entries.0.id');
+        $this->ask('POST', '/api/kit/offers/paring-block/got')->assertOk();
+        $second = $this->ask('GET', '/api/diary')->json('entries.0.id');
+
+        $this->ask('POST', "/api/diary/$first/undo")->assertCreated();
+        $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 68);
+        $this->ask('POST', "/api/diary/$second/undo")->assertCreated();
+        $this->ask('GET', '/api/kit/ladder')->assertJsonPath('budget', 70);
+    }
+
     /** With one work chosen the same tools stand on Bench, Kit and Ladder, whatever can be spent. */
     public function test_bench_kit_and_ladder_count_the_same_tools(): void
     {
