@@ -217,9 +217,10 @@ final class DemoBench
                 ...$entry,
                 'subject_type' => $type,
                 'subject_id' => $id,
-                'changes' => [],
+                'changes' => DemoDiary::honed($bench, $entry, $id),
             ]);
         }
+        DemoDiary::write($bench);
     }
 
     /**

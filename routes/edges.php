@@ -51,7 +51,6 @@ Route::post('day', [DayController::class, 'plan']);
 Route::post('day/sessions', [DayController::class, 'start']);
 Route::get('edges', [EdgeController::class, 'index']);
 Route::get('edges/outlook', [EdgeController::class, 'outlook']);
-Route::put('edges/{edge}/events/{entry}', [LogController::class, 'correct']);
 Route::delete('edges/{edge}', [EdgeController::class, 'destroy']);
 Route::get('edges/{edge}/geometry', [GeometryController::class, 'show']);
 Route::put('edges/{edge}/geometry', [GeometryController::class, 'update']);

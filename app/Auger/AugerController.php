@@ -52,7 +52,7 @@ final class AugerController
         $values = $request->values($format);
         $size = $format->dimension($request->sixteenths() * AugerSet::STEP_MM);
         $bit = AugersOfBench::bits($ledger->bench, $auger)->firstWhere('sixteenths', $request->sixteenths());
-        abort_if($bit === null && $request->version() > 0, 409, 'This bit was taken back elsewhere.');
+        abort_if($bit === null && $request->version() > 0, 409, 'This bit was changed in another window.');
         $ledger->record(
             'auger-checked',
             $auger,

@@ -13,7 +13,6 @@ use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
-use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 
@@ -38,7 +37,7 @@ final class BlankController
             },
         );
 
-        return new Created(DiaryResource::entry($entry->load('undoneBy')));
+        return new Created(DiaryResource::entry($entry));
     }
 
     /** A blank as far as it was described; writes nothing. */
@@ -64,13 +63,13 @@ final class BlankController
         $entry = $ledger->record(
             'blank-measured',
             $columns['name'],
-            "Described the {$columns['name']} anew.",
+            "Described the {$columns['name']} again.",
             static function (Changes $changes) use ($blank, $columns, $request): void {
                 $changes->update($blank, $columns, $request->version());
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     /** Takes a blank off the shelf: used up, burnt, given away. */
@@ -82,7 +81,7 @@ final class BlankController
             $changes->delete($blank, $request->version());
         });
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     /**
@@ -92,23 +91,22 @@ final class BlankController
      */
     public function measure(RestVisitRequest $request, Ledger $ledger, Blank $blank, LengthFormatter $format): Created
     {
-        $now = Carbon::now();
-        $visit = $request->visit($now->getTimestamp() / ClimateLine::SECONDS_PER_DAY, $format);
+        $visit = $request->visit($ledger->at()->getTimestamp() / ClimateLine::SECONDS_PER_DAY, $format);
         $says =
             "bow {$format->small($visit->bowMm)}, wind {$format->small($visit->windMm)}, cup ".
             "{$format->small($visit->cupMm)}";
         $entry = $ledger->record('blank-at-rest', $blank, "Measured the {$blank->name}: $says.", static function (
             Changes $changes,
-        ) use ($blank, $visit, $now, $request): void {
+        ) use ($blank, $visit, $request): void {
             $changes->update($blank, [], $request->version());
             $changes->create($blank->visits(), [
-                'measured_at' => $now->toIso8601ZuluString(),
+                'measured_at' => $changes->at->toIso8601ZuluString(),
                 'bow_mm' => $visit->bowMm,
                 'wind_mm' => $visit->windMm,
                 'cup_mm' => $visit->cupMm,
             ]);
         });
 
-        return new Created(DiaryResource::entry($entry->load('undoneBy')));
+        return new Created(DiaryResource::entry($entry));
     }
 }

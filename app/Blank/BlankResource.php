@@ -14,6 +14,8 @@ use App\Blank\Answer\RestVisitAnswer;
 use App\Climate\ClimateTable;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
+use App\Http\Answer\WrittenAnswer;
+use App\Ledger\Written;
 use App\Wood\SpeciesWords;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
@@ -38,6 +40,14 @@ final class BlankResource
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = Blank::of($bench)->with('visits')->get()->keyBy('id');
         $rests = ClimateTable::restsOf($bench);
+        $visits = $blanks->flatMap(static fn (Blank $blank) => $blank->visits->all());
+        $written = Written::by(
+            $bench,
+            'rest_visits',
+            array_values($visits->map(static fn (RestVisit $visit): int => $visit->id)->all()),
+            (new Blank())->getMorphClass(),
+            array_values($blanks->map(static fn (Blank $blank): int => $blank->id)->all()),
+        );
         $ranking = Ranking::of(
             array_values($blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
             $form->wanted,
@@ -59,6 +69,7 @@ final class BlankResource
                     $blanks->findOrFail((int) $judged->blank->id),
                     $judged,
                     $rests,
+                    $written,
                     $format,
                 ),
                 $ranking->judged,
@@ -70,10 +81,12 @@ final class BlankResource
         );
     }
 
+    /** @param  array<int, Written>  $written  by visit */
     private static function blank(
         Blank $blank,
         Judged $judged,
         RestLog $rests,
+        array $written,
         LengthFormatter $format,
     ): ListedBlankAnswer {
         $words = new JudgedWords($judged, $format);
@@ -112,12 +125,18 @@ final class BlankResource
                     'runout' => $blank->runout_deg === null ? '' : LengthFormatter::decimal($blank->runout_deg, 1),
                 ],
             ),
-            rest: self::rest($blank, $judged, $rests, $format),
+            rest: self::rest($blank, $judged, $rests, $written, $format),
         );
     }
 
-    private static function rest(Blank $blank, Judged $judged, RestLog $rests, LengthFormatter $format): RestAnswer
-    {
+    /** @param  array<int, Written>  $written  by visit */
+    private static function rest(
+        Blank $blank,
+        Judged $judged,
+        RestLog $rests,
+        array $written,
+        LengthFormatter $format,
+    ): RestAnswer {
         $rest = $judged->blank->rest;
         $words = new RestWords($rest, $format);
         $again = $rest->againOn();
@@ -135,6 +154,7 @@ final class BlankResource
                             bow: $format->small($visit->bow_mm),
                             wind: $format->small($visit->wind_mm),
                             cup: $format->small($visit->cup_mm),
+                            written: WrittenAnswer::of($written[$visit->id] ?? null),
                         ),
                     )
                     ->all(),

@@ -16,13 +16,18 @@ final class DiaryResource
     /** Tests have no page of their own. */
     private const NO_PAGE = ['reference-test'];
 
+    /** Entries that an edge's own diary was written by: what was typed is in that. */
+    private const EDGE = '/^edge-(used|tested|stropped|touched-up|honed|ground|measured)$/';
+
+    private const READINGS = ['reference-tested', 'board-sighted', 'edges-compared', 'air-read', 'blank-at-rest'];
+
     public static function entry(DiaryEntry $entry): DiaryEntryAnswer
     {
-        return self::entries([$entry])[0];
+        return self::entries([$entry->loadMissing(DiaryEntry::STANDING)])[0];
     }
 
     /**
-     * @param  list<DiaryEntry>  $entries
+     * @param  list<DiaryEntry>  $entries  with what tells whether they stand
      * @return list<DiaryEntryAnswer>
      */
     public static function entries(array $entries): array
@@ -40,11 +45,24 @@ final class DiaryResource
                 about: isset($here[$entry->subject_type][$entry->subject_id])
                     ? new AboutAnswer(kind: (string) $entry->subject_type, id: $entry->subject_id)
                     : null,
-                undone: $entry->undoneBy !== null,
-                undoable: $entry->undoneBy === null && $entry->changes !== [],
+                undone: $entry->isUndone(),
+                undoable: self::isUndoable($entry),
+                correctable: self::isUndoable($entry) && self::isCorrectable($entry),
             ),
             $entries,
         );
+    }
+
+    private static function isUndoable(DiaryEntry $entry): bool
+    {
+        return ! $entry->isUndone() && ($entry->changes !== [] || $entry->undoes_id !== null);
+    }
+
+    /** Readings can be read wrong: they are typed again where they were typed first. */
+    private static function isCorrectable(DiaryEntry $entry): bool
+    {
+        return preg_match(self::EDGE, $entry->kind) === 1 ||
+            ($entry->typed !== null && in_array($entry->kind, self::READINGS, true));
     }
 
     /**

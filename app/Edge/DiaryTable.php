@@ -118,11 +118,14 @@ final class DiaryTable implements Table
     {
         foreach ($lines as $line) {
             assert($line['edge'] instanceof Edge && $line['event'] instanceof CoreEvent);
-            $changes->create($line['edge']->events(), [
+            ['edge' => $edge, 'event' => $event] = $line;
+            $made = $changes->create($edge->events(), [
                 'bench_id' => $changes->bench->id,
-                ...EdgeEvent::columns($line['event']),
-                'recession_mm' => EdgeAfterEvent::recessionMm($line['event']),
+                ...EdgeEvent::columns($event),
+                'recession_mm' => EdgeAfterEvent::recessionMm($event),
             ]);
+            $sentence = EdgeEntryWords::sentence($event, "the {$edge->name}");
+            $changes->part($made, EdgeEntries::KIND.$event->kind->value, $edge, $sentence, $event->at);
         }
     }
 

@@ -19,6 +19,7 @@ use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Edge\NewEdge;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\EdgeHistory\EdgeForecast;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\EdgeHistory\EdgeForecastWords;
@@ -110,6 +111,17 @@ final class Edge extends Record
     public function events(): HasMany
     {
         return $this->hasMany(EdgeEvent::class);
+    }
+
+    /**
+     * @param  string  $at  ISO 8601
+     * @return list<EdgeEntryKind> what happened to it after that
+     */
+    public function laterKinds(string $at): array
+    {
+        $later = $this->events()->where('happened_at', '>', $at)->get(['kind']);
+
+        return array_values($later->map(static fn (EdgeEvent $one): EdgeEntryKind => $one->kind)->all());
     }
 
     /** @return HasMany<StopTrial, $this> */

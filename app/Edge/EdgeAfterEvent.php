@@ -23,8 +23,29 @@ final class EdgeAfterEvent
         };
     }
 
-    /** @return array<string, mixed> columns that change */
-    public static function columns(Edge $edge, EdgeEntry $event): array
+    /**
+     * @param  list<EdgeEntryKind>  $later  what happened to it after that
+     * @return array<string, mixed> columns that change
+     */
+    public static function columns(Edge $edge, EdgeEntry $event, array $later): array
+    {
+        $columns = self::ofLatest($edge, $event);
+
+        return match (true) {
+            in_array(EdgeEntryKind::Ground, $later, true) => [],
+            array_intersect(array_column($later, 'value'), self::TELLING) !== [] => array_intersect_key(
+                $columns,
+                array_flip(self::added($event)),
+            ),
+            default => $columns,
+        };
+    }
+
+    /** Kinds that tell how an edge is, whatever it was before. */
+    private const TELLING = ['tested', 'stropped', 'touched-up', 'honed', 'ground'];
+
+    /** @return array<string, mixed> columns that change when nothing happened since */
+    private static function ofLatest(Edge $edge, EdgeEntry $event): array
     {
         return match ($event->kind) {
             EdgeEntryKind::Tested => ['condition' => $event->found?->need()->value ?? Edge::SHARP],

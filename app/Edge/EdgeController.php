@@ -88,7 +88,7 @@ final class EdgeController
 
     public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgePageAnswer
     {
-        $diary = DiaryEntry::of($bench)->with('undoneBy')
+        $diary = DiaryEntry::of($bench)->with(DiaryEntry::STANDING)
             ->where('subject_type', $edge->getMorphClass())->where('subject_id', $edge->id)->latest('id');
         $diary->limit(self::LATEST);
         $running = Sessions::running($bench, $edge);
@@ -127,6 +127,6 @@ final class EdgeController
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 }

@@ -5,47 +5,36 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
+use App\Http\Answer\WrittenAnswer;
 use App\Ledger\DiaryEntry;
+use App\Ledger\Written;
 
 /** The entries of the bench's diary that an edge's own diary was written by. */
 final class EdgeEntries
 {
     public const KIND = 'edge-';
 
-    private const LATEST = 400;
-
-    public static function isOf(DiaryEntry $entry, Edge $edge): bool
+    /**
+     * @param  list<int>  $events  of the edge
+     * @return array<int, WrittenAnswer> by event; what was typed is in the event itself
+     */
+    public static function of(Edge $edge, Bench $bench, array $events): array
     {
-        return $entry->subject_type === $edge->getMorphClass() &&
-            $entry->subject_id === $edge->id &&
-            self::event($entry) !== null;
+        return array_map(
+            static fn (Written $written): WrittenAnswer => new WrittenAnswer(
+                entry: $written->entry,
+                correctable: str_starts_with($written->kind, self::KIND),
+            ),
+            Written::by($bench, 'edge_events', $events, $edge->getMorphClass(), [$edge->id]),
+        );
     }
 
-    /** @return array<int, int> the entry by the id of the event that it wrote; those that were undone are left out */
-    public static function of(Edge $edge, Bench $bench): array
+    /** The event that an entry of this edge wrote; null: none. */
+    public static function event(?int $entry, Edge $edge, Bench $bench): ?int
     {
-        $query = DiaryEntry::of($bench)
-            ->where('subject_type', $edge->getMorphClass())
-            ->where('subject_id', $edge->id)
-            ->where('kind', 'like', self::KIND.'%')
-            ->whereDoesntHave('undoneBy')
-            ->latest('id');
-        $query->limit(self::LATEST);
-        $entries = [];
-        foreach ($query->get() as $entry) {
-            $event = self::event($entry);
-            if ($event !== null) {
-                $entries[$event] = $entry->id;
-            }
-        }
-
-        return $entries;
-    }
-
-    /** The event that an entry wrote; null: none. */
-    private static function event(DiaryEntry $entry): ?int
-    {
-        foreach ($entry->changes as $change) {
+        $found = $entry === null ? null : DiaryEntry::of($bench)->find($entry);
+        $isOf = $found?->subject_type === $edge->getMorphClass() && $found->subject_id === $edge->id;
+        foreach ($isOf ? $found->changes : [] as $change) {
             if ($change['table'] === 'edge_events' && $change['before'] === null) {
                 return $change['id'];
             }

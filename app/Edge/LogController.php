@@ -8,8 +8,6 @@ use App\Bench\Bench;
 use App\Edge\Answer\EdgeLogAnswer;
 use App\Http\Created;
 use App\Ledger\Changes;
-use App\Ledger\Conflict;
-use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
 use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\EdgeEntry;
@@ -20,11 +18,16 @@ use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 final class LogController
 {
     /** An edge's own diary, and what follows from it. */
-    public function show(Bench $bench, Edge $edge, LengthFormatter $format): EdgeLogAnswer
+    public function show(LogRequest $request, Bench $bench, Edge $edge, LengthFormatter $format): EdgeLogAnswer
+    {
+        return self::answer($edge, new LogResource($bench, $format, $request->count(), $request->entry()), $bench);
+    }
+
+    private static function answer(Edge $edge, LogResource $resource, Bench $bench): EdgeLogAnswer
     {
         $outlook = new OutlookOfBench($bench);
 
-        return (new LogResource($bench, $format))->of(
+        return $resource->of(
             $edge->load('tool'),
             $outlook->forecasts[$edge->id],
             $outlook->stories[$edge->id] ?? [],
@@ -40,28 +43,7 @@ final class LogController
     {
         self::write($ledger, $edge, $request->event(), $request->version());
 
-        return new Created($this->show($ledger->bench, $edge, $format));
-    }
-
-    /** An entry was wrong: it is kept, struck through, and written anew, of whatever day it is. */
-    public function correct(
-        EventRequest $request,
-        Ledger $ledger,
-        Edge $edge,
-        DiaryEntry $entry,
-        LengthFormatter $format,
-    ): EdgeLogAnswer {
-        abort_unless(EdgeEntries::isOf($entry, $edge), 404);
-        $event = $request->event();
-        if ($edge->version !== $request->version()) {
-            throw new Conflict($edge);
-        }
-        $ledger->correct($entry, static function () use ($ledger, $edge, $event): void {
-            $edge->refresh();
-            self::write($ledger, $edge, $event, $edge->version);
-        });
-
-        return $this->show($ledger->bench, $edge, $format);
+        return new Created(self::answer($edge, new LogResource($ledger->bench, $format), $ledger->bench));
     }
 
     private static function write(Ledger $ledger, Edge $edge, EdgeEntry $event, int $version): void
@@ -71,7 +53,7 @@ final class LogController
             $edge,
             EdgeEntryWords::sentence($event, "the {$edge->name}"),
             static function (Changes $changes) use ($edge, $event, $version): void {
-                $columns = EdgeAfterEvent::columns($edge, $event);
+                $columns = EdgeAfterEvent::columns($edge, $event, $edge->laterKinds($event->at));
                 $changes->update($edge, $columns, $version, EdgeAfterEvent::added($event));
                 $changes->create($edge->events(), [
                     'bench_id' => $edge->bench_id,
@@ -113,6 +95,6 @@ final class LogController
             },
         );
 
-        return new Created($this->show($ledger->bench, $edge, $format));
+        return new Created(self::answer($edge, new LogResource($ledger->bench, $format), $ledger->bench));
     }
 }

@@ -35,10 +35,18 @@ use JackRest\Desk\EdgeHistory\StopTrialWords;
 /** An edge's own diary with its forecast, the course of its angle, and what is left of it. */
 final readonly class LogResource
 {
-    private const LATEST = 40;
+    public const LATEST = 40;
 
-    public function __construct(private Bench $bench, private LengthFormatter $format)
-    {
+    /**
+     * @param  int  $count  how many entries are told, the latest
+     * @param  int|null  $entry  one of the bench's diary that is told in any case
+     */
+    public function __construct(
+        private Bench $bench,
+        private LengthFormatter $format,
+        private int $count = self::LATEST,
+        private ?int $entry = null,
+    ) {
     }
 
     /**
@@ -90,19 +98,21 @@ final readonly class LogResource
         );
     }
 
-    /** @return list<EdgeEntryAnswer> the latest, and all that can be corrected; the latest first */
+    /** @return list<EdgeEntryAnswer> the latest, and the one that is asked for; the latest first */
     private function entries(Edge $edge): array
     {
-        $events = $edge->events()->latest('happened_at')->latest('id');
-        $events->limit(self::LATEST);
-        $written = EdgeEntries::of($edge, $this->bench);
-        $latest = $events->get();
-        $others = $edge->events()->whereIn('id', array_diff(array_keys($written), $latest->modelKeys()))->get();
+        $latest = $edge->events()->latest('happened_at')->latest('id');
+        $latest->limit($this->count);
+        $events = $latest->get();
+        $asked = EdgeEntries::event($this->entry, $edge, $this->bench);
+        if ($asked !== null && ! $events->contains('id', $asked)) {
+            $events = $events->concat($edge->events()->whereKey($asked)->get());
+        }
+        $ids = array_values($events->map(static fn (EdgeEvent $event): int => $event->id)->all());
+        $written = EdgeEntries::of($edge, $this->bench, $ids);
 
         return array_values(
-            $latest
-                ->concat($others)
-                ->sortByDesc(static fn (EdgeEvent $event): array => [$event->happened_at, $event->id])
+            $events
                 ->map(static function (EdgeEvent $event) use ($written): EdgeEntryAnswer {
                     $core = $event->toCore();
 
@@ -110,7 +120,7 @@ final readonly class LogResource
                         at: $core->at,
                         kind: $core->kind->value,
                         says: EdgeEntryWords::sentence($core, 'it'),
-                        entry: $written[$event->id] ?? null,
+                        written: $written[$event->id] ?? null,
                         typed: TypedEntryAnswer::of($core),
                     );
                 })

@@ -6,6 +6,7 @@ namespace App\Entry;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Ledger\AsSent;
 use App\Ledger\Once;
 use Closure;
 use Illuminate\Http\Request;
@@ -29,8 +30,21 @@ final class EnterBench
         app()->instance(User::class, $user);
         app()->instance(Bench::class, $user->bench);
         app()->instance(Once::class, new Once($request->header(Once::HEADER)));
+        app()->instance(
+            AsSent::class,
+            AsSent::of($request->header(AsSent::HEADER), $user->unit->value, self::body($request)),
+        );
         app()->instance(LengthFormatter::class, new LengthFormatter($user->unit, $user->paper_mm));
 
         return $next($request);
+    }
+
+    /** @return array<string, mixed> */
+    private static function body(Request $request): array
+    {
+        /** @var array<string, mixed> $sent */
+        $sent = $request->isJson() && ! $request->isMethod('GET') ? $request->json()->all() : [];
+
+        return $sent;
     }
 }

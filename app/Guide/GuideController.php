@@ -89,7 +89,7 @@ final class GuideController
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     /** The projection board of a guide at true size, with the stops of all its seats. */

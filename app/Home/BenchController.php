@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\User;
 use App\Home\Answer\BenchAnswer;
 use App\Home\Answer\PulseAnswer;
+use App\Home\Answer\ReadTypedAnswer;
 use App\Home\Answer\StepAnswer;
 use App\Ledger\DiaryEntry;
 use App\Print\PrintedSheet;
@@ -24,7 +25,7 @@ final class BenchController
     public function show(Bench $bench, LengthFormatter $format): BenchAnswer
     {
         $kit = new KitOfBench($bench);
-        $diary = DiaryEntry::of($bench)->with('undoneBy')->latest('id');
+        $diary = DiaryEntry::of($bench)->with(DiaryEntry::STANDING)->latest('id');
         $diary->limit(self::LATEST);
 
         return BenchResource::of(
@@ -73,6 +74,12 @@ final class BenchController
     public function step(StepRequest $request, LengthFormatter $format): StepAnswer
     {
         return new StepAnswer(typed: $request->stepped($format));
+    }
+
+    /** What one field is understood as, while it is typed. */
+    public function read(ReadRequest $request, LengthFormatter $format): ReadTypedAnswer
+    {
+        return new ReadTypedAnswer($request->reading($format));
     }
 
     /** The week on one page, for the wall. */

@@ -46,7 +46,7 @@ final class FileController
         return Progress::answer(
             $request,
             static fn (callable $told): DiaryEntryAnswer => DiaryResource::entry(
-                $request->import($ledger->bench, $what, $told)->take($ledger)->load('undoneBy'),
+                $request->import($ledger->bench, $what, $told)->take($ledger),
             ),
             201,
         );

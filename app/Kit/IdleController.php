@@ -115,6 +115,6 @@ final class IdleController
             $values['used_on'],
         );
 
-        return new Created(DiaryResource::entry($entry->load('undoneBy')));
+        return new Created(DiaryResource::entry($entry));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Ledger\VersionedRequest;
+use App\Tool\Price;
+use JackRest\Desk\Form\TypedMoney;
 
 /** A price as it was typed, decimal point or comma. */
 final class PriceRequest extends VersionedRequest
@@ -14,7 +16,7 @@ final class PriceRequest extends VersionedRequest
     {
         return [
             ...parent::rules(),
-            'price' => ['required', 'string', 'max:20', 'regex:/^\s*\d{1,9}([.,]\d{1,2})?\s*$/'],
+            'price' => ['required', 'string', 'max:20', 'regex:'.TypedMoney::FORM],
         ];
     }
 
@@ -24,12 +26,12 @@ final class PriceRequest extends VersionedRequest
         return [
             ...parent::messages(),
             'price.required' => 'Type a price, or 0 for a gift.',
-            'price.*' => 'A price is a number such as 65 or 12.50, 0 or more.',
+            'price.*' => TypedMoney::COMPLAINT,
         ];
     }
 
     public function price(): float
     {
-        return (float) str_replace(',', '.', trim($this->string('price')->toString()));
+        return (float) Price::read('price', $this->string('price')->toString());
     }
 }

@@ -109,7 +109,7 @@ final class ToolController
             $references->get()->each(static fn (Reference $reference) => $changes->delete($reference));
         });
 
-        return new RemovedAnswer(entry: DiaryResource::entry($entry->load('undoneBy')), loses: $loses);
+        return new RemovedAnswer(entry: DiaryResource::entry($entry), loses: $loses);
     }
 
     /** How a tool was found: asked when it comes in, in one tap. */
@@ -192,7 +192,7 @@ final class ToolController
             $changes->create($tool->strokeCounts(), $values);
         });
 
-        return new Created(DiaryResource::entry($entry->load('undoneBy')));
+        return new Created(DiaryResource::entry($entry));
     }
 
     /** @param  list<string>  $loses */

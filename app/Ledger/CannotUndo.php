@@ -26,4 +26,9 @@ final class CannotUndo extends RuntimeException
     {
         return new self('Something recorded later builds on this. Undo that first.');
     }
+
+    public static function elsewhere(): self
+    {
+        return new self('That entry is of something else: it cannot be corrected here.');
+    }
 }

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 
 /**
  * The writes of one diary entry, each remembered with what stood there before and after.
@@ -26,8 +27,34 @@ final class Changes
     /** @var list<Record> what was created or changed */
     private array $touched = [];
 
-    public function __construct(public readonly Bench $bench)
+    /** @var list<array{Record, Record, string, string, string}> */
+    private array $parts = [];
+
+    /**
+     * @param  Carbon  $at  the moment that what is written belongs to
+     * @param  list<string>  $countedUp  rows whose versions the undoing of what is corrected counted up
+     */
+    public function __construct(
+        public readonly Bench $bench,
+        public readonly Carbon $at,
+        private readonly array $countedUp = [],
+    ) {
+    }
+
+    /**
+     * Gives something that was created here an entry of its own in the diary, to be corrected and undone alone.
+     *
+     * @param  string  $happenedOn  ISO 8601
+     */
+    public function part(Record $made, string $kind, Record $subject, string $sentence, string $happenedOn): void
     {
+        $this->parts[] = [$made, $subject, $kind, $sentence, $happenedOn];
+    }
+
+    /** @return list<array{Record, Record, string, string, string}> what, about what, kind, sentence, day */
+    public function parts(): array
+    {
+        return $this->parts;
     }
 
     /**
@@ -111,7 +138,8 @@ final class Changes
     {
         $now = $record->newQueryWithoutScopes()->toBase()->where('id', $record->id)->first();
         $record->setRawAttributes((array) $now, true);
-        if ($record->trashed() || ($seenVersion !== null && $record->version !== $seenVersion)) {
+        $since = count(array_keys($this->countedUp, "{$record->getTable()} {$record->id}", true));
+        if ($record->trashed() || ($seenVersion !== null && $record->version - $since !== $seenVersion)) {
             throw new Conflict($record);
         }
     }

@@ -6,6 +6,7 @@ namespace App\Ledger;
 
 use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 
@@ -24,7 +25,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $sentence
  * @property list<RowChange> $changes
  * @property int|null $undoes_id
+ * @property int|null $part_of_id the entry of the file it came with
+ * @property array{unit: string, body: array<string, mixed>}|null $typed the request, as it was typed; null: not known
  * @property DiaryEntry|null $undoneBy
+ * @property DiaryEntry|null $partOf
  */
 final class DiaryEntry extends Model
 {
@@ -35,7 +39,7 @@ final class DiaryEntry extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['changes' => 'array', 'subject_id' => 'integer'];
+        return ['changes' => 'array', 'subject_id' => 'integer', 'part_of_id' => 'integer', 'typed' => 'array'];
     }
 
     /** @return HasMany<DiaryEntry, Bench> */
@@ -43,6 +47,9 @@ final class DiaryEntry extends Model
     {
         return $bench->hasMany(self::class);
     }
+
+    /** What is to be loaded for knowing whether it stands. */
+    public const STANDING = ['undoneBy', 'partOf.undoneBy'];
 
     /** By the day it happened, the latest first; on one day as they were written. */
     public const DAY = 'coalesce(happened_on, substr(written_at, 1, 10))';
@@ -56,5 +63,17 @@ final class DiaryEntry extends Model
     public function undoneBy(): HasOne
     {
         return $this->hasOne(self::class, 'undoes_id');
+    }
+
+    /** @return BelongsTo<DiaryEntry, $this> */
+    public function partOf(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'part_of_id');
+    }
+
+    /** Whether it was taken back, alone or with the file it came with. */
+    public function isUndone(): bool
+    {
+        return $this->undoneBy !== null || $this->partOf?->undoneBy !== null;
     }
 }

@@ -15,16 +15,41 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Ledger
 {
-    public function __construct(public Bench $bench, private Once $once = new Once())
+    public function __construct(
+        public Bench $bench,
+        private Once $once = new Once(),
+        private AsSent $sent = new AsSent(),
+    ) {
+    }
+
+    /** The moment that what is written belongs to: now, or when the entry that it corrects was written. */
+    public function at(): Carbon
     {
+        $corrected = $this->corrected();
+
+        return match (true) {
+            $corrected === null => Carbon::now(),
+            $corrected->happened_on === null => Carbon::parse($corrected->written_at),
+            default => Carbon::parse($corrected->happened_on)->setTime(12, 0),
+        };
+    }
+
+    private function corrected(): ?DiaryEntry
+    {
+        return $this->sent->corrects === null
+            ? null
+            : DiaryEntry::of($this->bench)->findOrFail($this->sent->corrects);
     }
 
     /**
+     * One entry. Where it corrects another, that is undone first and kept.
+     *
      * @param  Record|string  $subject  what it is about; by name where it is no record, or is created by it
      * @param  callable(Changes): void  $write
-     * @param  string|null  $happenedOn  ISO 8601, the day it happened; null: today
+     * @param  string|null  $happenedOn  ISO 8601, the day it happened; null: today, or that of what it corrects
      *
      * @throws Conflict
+     * @throws CannotUndo
      */
     public function record(
         string $kind,
@@ -35,18 +60,48 @@ final readonly class Ledger
     ): DiaryEntry {
         return $this->inTransaction(function () use ($kind, $subject, $sentence, $write, $happenedOn): DiaryEntry {
             $this->once->claim($this->bench);
-            $changes = new Changes($this->bench);
+            $corrected = $this->corrected();
+            $changes = new Changes(
+                $this->bench,
+                $this->at(),
+                $corrected === null ? [] : $this->takeBack($corrected),
+            );
+            if ($corrected !== null && $subject instanceof Record) {
+                $subject->refresh();
+            }
             $write($changes);
 
             $about = $subject instanceof Record ? Subject::record($subject) : Subject::named($subject, $changes);
-
-            return $this->entry(
+            if ($corrected !== null && ! $about->isOf($corrected)) {
+                throw CannotUndo::elsewhere();
+            }
+            $entry = $this->entry(
                 $kind,
-                [...$about->columns(), 'happened_on' => self::day($happenedOn)],
+                [
+                    ...$about->columns(),
+                    'happened_on' => self::day($happenedOn ?? $corrected?->day()),
+                    'typed' => $this->sent->typed,
+                ],
                 $sentence,
                 $changes->made(),
             );
+            Parts::write($entry, $changes->parts());
+
+            return $entry;
         });
+    }
+
+    /**
+     * @return list<string> rows whose versions that counted up, each as often
+     *
+     * @throws CannotUndo
+     */
+    private function takeBack(DiaryEntry $entry): array
+    {
+        return array_map(
+            static fn (array $change): string => "{$change['table']} {$change['id']}",
+            $this->undo($entry)->changes,
+        );
     }
 
     /**
@@ -58,26 +113,7 @@ final readonly class Ledger
      */
     public function save(callable $write): void
     {
-        $this->inTransaction(fn () => $write(new Changes($this->bench)));
-    }
-
-    /**
-     * An entry is corrected: the old one is undone and kept, the new one written beside it.
-     *
-     * @template T
-     *
-     * @param  callable(): T  $again  writes it anew
-     * @return T
-     *
-     * @throws CannotUndo
-     */
-    public function correct(DiaryEntry $entry, callable $again): mixed
-    {
-        return $this->inTransaction(function () use ($entry, $again): mixed {
-            $this->undo($entry);
-
-            return $again();
-        });
+        $this->inTransaction(fn () => $write(new Changes($this->bench, Carbon::now())));
     }
 
     /** The day alone, where it is another than today. */

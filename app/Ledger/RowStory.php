@@ -64,7 +64,9 @@ final readonly class RowStory
     /** @return list<string> the columns that any entry told of */
     public function columns(): array
     {
-        return array_keys(array_merge(...array_map(static fn (Write $write): array => $write->after ?? [], $this->writes)));
+        $written = array_map(static fn (Write $write): array => $write->after ?? [], $this->writes);
+
+        return array_keys(array_merge(...$written));
     }
 
     /** @return list<string> the columns that an entry changed */

@@ -45,4 +45,10 @@ final readonly class Subject
             'subject_id' => $this->type === null ? null : $this->id,
         ];
     }
+
+    public function isOf(DiaryEntry $entry): bool
+    {
+        return $this->columns()['subject_type'] === $entry->subject_type &&
+            $this->columns()['subject_id'] === $entry->subject_id;
+    }
 }

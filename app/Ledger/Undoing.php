@@ -172,7 +172,9 @@ final class Undoing
         [$whole, $column] = Kinship::wholeOf($table) ?? [null, ''];
         $id = $now[$column] ?? null;
 
-        return $whole === null || $id === null || DB::table($whole)->where('id', $id)->whereNull('deleted_at')->exists();
+        return $whole === null ||
+            $id === null ||
+            DB::table($whole)->where('id', $id)->whereNull('deleted_at')->exists();
     }
 
     private function row(string $table, int $id): Builder

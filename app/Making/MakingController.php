@@ -72,7 +72,7 @@ final class MakingController
         $sentence =
             $making->state === 'made'
                 ? "Took the making of the {$making->name} off the list."
-                : "Left off making the {$making->name}.";
+                : "Stopped making the {$making->name}.";
         $entry = $ledger->record('making-left', $making, $sentence, static function (Changes $changes) use (
             $making,
             $request,
@@ -83,6 +83,6 @@ final class MakingController
             $changes->delete($making, $request->version());
         });
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 }

@@ -59,7 +59,7 @@ final class StoneController
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     /** It is flat again: edges are counted anew. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Ledger\Changes;
-use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Reference\TestOfOne;
@@ -47,7 +46,7 @@ final readonly class JointTest
     /** @return non-empty-array<int, ReferenceTest> */
     public function write(Changes $changes): array
     {
-        $now = Carbon::now()->toIso8601ZuluString();
+        $now = $changes->at->toIso8601ZuluString();
 
         return array_map(
             static fn (array $one): ReferenceTest => $changes->create($one[0]->tests(), [

@@ -40,7 +40,7 @@ final class ReferenceController
     {
         $name = $request->name();
         $reference = null;
-        $ledger->record('reference-added', $name, "Put the $name among the references.", static function (
+        $ledger->record('reference-added', $name, "Added the $name to the references.", static function (
             Changes $changes,
         ) use ($request, $name, &$reference): void {
             $reference =
@@ -54,14 +54,14 @@ final class ReferenceController
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): DiaryEntryAnswer
     {
-        $sentence = "Took the {$reference->name} from the references.";
+        $sentence = "Took the {$reference->name} off the references.";
         $entry = $ledger->record('reference-removed', $reference, $sentence, static function (
             Changes $changes,
         ) use ($reference, $request): void {
             $changes->delete($reference, $request->version());
         });
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     public function drop(
@@ -97,6 +97,6 @@ final class ReferenceController
             $changes->update($reference, ['wood' => Reference::woodColumn($wood)], $request->version());
         });
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 }

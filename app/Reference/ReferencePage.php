@@ -42,7 +42,7 @@ final class ReferencePage
             lengthMm: $kind->movingLengthMm($sizes),
             instrument: ($user->instrument ?? $reference->instrument)->value,
             instruments: InstrumentAnswer::all($format),
-            history: TestHistory::of($reference, $format),
+            history: TestHistory::of($reference, $user->bench, $format),
         );
     }
 

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
+use App\Http\Answer\WrittenAnswer;
 use App\Http\OutlineResource;
+use App\Ledger\Written;
 use App\Reference\Answer\HistoryAnswer;
 use App\Reference\Answer\ListedAnswer;
 use App\Reference\Answer\OutlineAnswer;
@@ -20,12 +23,28 @@ use JackRest\Desk\Reference\HistoryWords;
 /** Every test of a reference in one picture, and what they say together. */
 final class TestHistory
 {
-    public static function of(Reference $reference, LengthFormatter $format): HistoryAnswer
+    /** Kinds of entries that tell of several references, or of none by its number. */
+    private const JOINT = ['board-sighted', 'edges-compared'];
+
+    public static function of(Reference $reference, Bench $bench, LengthFormatter $format): HistoryAnswer
     {
+        $written = Written::by(
+            $bench,
+            'reference_tests',
+            array_values($reference->tests->map(static fn (ReferenceTest $test): int => $test->id)->all()),
+            $reference->getMorphClass(),
+            [$reference->id],
+            self::JOINT,
+        );
+
         return new HistoryAnswer(
             tests: array_values(
                 $reference->tests
-                    ->map(static fn (ReferenceTest $test): TestedAnswer => self::test($test, $format))
+                    ->map(static fn (ReferenceTest $test): TestedAnswer => self::test(
+                        $test,
+                        $written[$test->id] ?? null,
+                        $format,
+                    ))
                     ->all(),
             ),
             toleranceMm: $reference->toleranceMm(),
@@ -96,7 +115,7 @@ final class TestHistory
         );
     }
 
-    private static function test(ReferenceTest $test, LengthFormatter $format): TestedAnswer
+    private static function test(ReferenceTest $test, ?Written $written, LengthFormatter $format): TestedAnswer
     {
         $tested = $test->tested();
 
@@ -110,6 +129,7 @@ final class TestHistory
             found: $test->found,
             taken: $test->taken,
             series: $test->series,
+            written: WrittenAnswer::of($written),
         );
     }
 }

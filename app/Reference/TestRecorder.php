@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Ledger\Changes;
-use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Form\Reading;
@@ -45,7 +44,7 @@ final readonly class TestRecorder
         );
 
         return $changes->create($this->reference->tests(), [
-            'tested_at' => Carbon::now()->toIso8601ZuluString(),
+            'tested_at' => $changes->at->toIso8601ZuluString(),
             'series' => $form->series(),
             'readings' => $form->typed->toArray(),
             'facts' => $form->facts(),

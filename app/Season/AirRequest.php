@@ -23,7 +23,7 @@ final class AirRequest extends TypedFormRequest
     }
 
     /** @throws InvalidInput */
-    public function air(LengthFormatter $format): ClimateDay
+    public function air(Carbon $at, LengthFormatter $format): ClimateDay
     {
         $missing = 'Read this off first.';
         $form = Form::of(
@@ -39,7 +39,7 @@ final class AirRequest extends TypedFormRequest
         }
 
         return new ClimateDay(
-            Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY,
+            $at->getTimestamp() / ClimateLine::SECONDS_PER_DAY,
             (float) $form->value('temperature'),
             (float) $form->value('humidity'),
         );

@@ -30,7 +30,7 @@ final class SeasonController
      */
     public function record(AirRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
-        $air = $request->air($format);
+        $air = $request->air($ledger->at(), $format);
         $says = LengthFormatter::decimal($air->tempC, 1).' °C and '.LengthFormatter::decimal($air->rhPct, 0).' %';
         $entry = $ledger->record('air-read', 'shop', "The shop’s air: $says.", static function (Changes $changes) use (
             $air,
@@ -38,7 +38,7 @@ final class SeasonController
             $changes->create(ClimateStretch::of($changes->bench), ClimateStretch::columns('by hand', [$air]));
         });
 
-        return new Created(DiaryResource::entry($entry->load('undoneBy')));
+        return new Created(DiaryResource::entry($entry));
     }
 
     /** Takes a file's readings out of the log. */
@@ -53,6 +53,6 @@ final class SeasonController
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 }

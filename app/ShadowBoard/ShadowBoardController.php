@@ -63,7 +63,7 @@ final class ShadowBoardController
         $ledger->record(
             'shadow-board-laid-out',
             $request->title(),
-            "Laid out the {$request->title()} anew.",
+            "Laid out the {$request->title()} again.",
             static function (Changes $changes) use ($shadowBoard, $values, $request): void {
                 $changes->update($shadowBoard, $values, $request->version());
             },
@@ -83,7 +83,7 @@ final class ShadowBoardController
             },
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 
     /** A shadow board at true size: all its sheets as PDF; one sheet, or the whole board in one drawing, as SVG. */

@@ -37,7 +37,7 @@ final class PhotoController
             );
         }
         if ($look->photos()->count() >= self::MOST) {
-            throw InvalidInput::because('photo', 'Twelve pictures are enough. Take one away first.');
+            throw InvalidInput::because('photo', 'Twelve pictures are enough. Remove one first.');
         }
         $kept = PhotoFile::keep($file->getPathname());
         $ledger->save(static function (Changes $changes) use ($look, $kept): void {
@@ -67,10 +67,10 @@ final class PhotoController
         $entry = $ledger->record(
             'photo-removed',
             'photograph',
-            'Took a photograph away.',
+            'Removed a photograph.',
             static fn (Changes $changes) => $changes->delete($photo, $request->version()),
         );
 
-        return DiaryResource::entry($entry->load('undoneBy'));
+        return DiaryResource::entry($entry);
     }
 }

@@ -139,13 +139,13 @@ final class WorkController
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Work $work): RemovedAnswer
     {
-        $entry = $ledger->record('work-removed', $work, "Gave up the work: {$work->name}.", static function (
+        $entry = $ledger->record('work-removed', $work, "Removed the work: {$work->name}.", static function (
             Changes $changes,
         ) use ($work, $request): void {
             $changes->delete($work, $request->version());
         });
 
-        return new RemovedAnswer(entry: DiaryResource::entry($entry->load('undoneBy')), loses: []);
+        return new RemovedAnswer(entry: DiaryResource::entry($entry), loses: []);
     }
 
     /** Every operation a work can be put together from, with the numbers that decide about it. */

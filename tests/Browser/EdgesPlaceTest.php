@@ -12,7 +12,7 @@ final class EdgesPlaceTest extends BrowserTestCase
     public function test_a_sharpening_day_is_walked_stone_by_stone(): void
     {
         $this->open('/edges');
-        $this->sees("//a[contains(., 'Take them together')]")->click();
+        $this->sees("//a[contains(., 'Sharpen them together')]")->click();
         $this->seesText('Round by round');
         $this->seesText('Saves');
         $this->press('Start the day at the bench');

@@ -46,6 +46,29 @@ final class TruePlaceTest extends BrowserTestCase
         self::assertSame('0.2', $this->field('Gap at place 2')->getAttribute('value'));
     }
 
+    /** From the diary to the form it was typed into, and back: the old entry is struck through. */
+    public function test_a_reading_that_was_wrong_is_typed_again(): void
+    {
+        $this->open('/true/references/'.$this->straight());
+        foreach (['2' => '0.2', '3' => '0.4', '4' => '0.2'] as $place => $gap) {
+            $this->type("Gap at place $place", $gap);
+        }
+        $this->press('Only record the test');
+        $this->seesText('The last test found it outside');
+        $this->open('/diary');
+        $this->sees("//main//a[normalize-space() = 'correct']")->click();
+        $this->seesText('You are correcting the entry of');
+        self::assertSame('0.4', $this->field('Gap at place 3')->getAttribute('value'));
+        foreach (['2' => '0', '3' => '0.02', '4' => '0'] as $place => $gap) {
+            $this->type("Gap at place $place", $gap);
+        }
+        $this->press('Record this test');
+        $this->seesText('It can be trusted.');
+        self::assertStringNotContainsString('correcting', $this->sees('//main')->getText());
+        $this->open('/diary');
+        $this->sees("//main//li//span[contains(@class, 'line-through') and contains(., 'Tested the 900 mm')]");
+    }
+
     public function test_three_edges_are_asked_for_pair_by_pair(): void
     {
         $this->open('/true/three-edges');

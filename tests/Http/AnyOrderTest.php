@@ -96,8 +96,8 @@ final class AnyOrderTest extends HttpTestCase
             ->assertCreated()
             ->assertJsonPath(
                 'sentence',
-                "Undone: Took the {$edge->name} off the list of edges; its record is kept. It will be back when the tool it "
-                    .'belongs to is.',
+                "Undone: Took the {$edge->name} off the list of edges; its record is kept. It will be back when the "
+                    .'tool it belongs to is.',
             );
         $this->everyPageAnswers();
         self::assertNull(Edge::of(self::bench())->find($edge->id));
@@ -142,7 +142,9 @@ final class AnyOrderTest extends HttpTestCase
             fn (): array => $this->on($tool(), 'DELETE', '/api/tools/%d'),
             fn (): array => $this->on($tool(), 'POST', '/api/tools/%d/edges'),
             fn (): array => $this->on($tool(), 'POST', '/api/tools/%d/got'),
-            fn (): array => $this->on($tool(), 'PUT', '/api/tools/%d/kept', ['kept' => $this->dice->getInt(0, 1) === 1]),
+            fn (): array => $this->on($tool(), 'PUT', '/api/tools/%d/kept', [
+                'kept' => $this->dice->getInt(0, 1) === 1,
+            ]),
             fn (): array => $this->on($tool(), 'PUT', '/api/tools/%d/price', [
                 'price' => (string) $this->dice->getInt(5, 90),
             ]),
@@ -160,7 +162,9 @@ final class AnyOrderTest extends HttpTestCase
             fn (): array => $this->on($this->anyOf(Blank::class), 'DELETE', '/api/blanks/%d'),
             fn (): array => $this->on($this->anyOf(Work::class), 'DELETE', '/api/works/%d'),
             fn (): array => ['PUT', '/api/care/damp', ['damp' => ['dry', 'damp'][$this->dice->getInt(0, 1)]]],
-            fn (): array => ['POST', '/api/consumables', ['kind' => 'paper', 'amount' => (string) $this->dice->getInt(1, 9)]],
+            fn (): array => ['POST', '/api/consumables', [
+                'kind' => 'paper', 'amount' => (string) $this->dice->getInt(1, 9),
+            ]],
             fn (): array => ['POST', '/api/season/air', ['figures' => [
                 'temperature' => '7', 'humidity' => (string) $this->dice->getInt(40, 90),
             ]]],
@@ -208,7 +212,8 @@ final class AnyOrderTest extends HttpTestCase
     /** @return list<int> */
     private function undoable(): array
     {
-        $latest = DiaryEntry::of(self::bench())->whereDoesntHave('undoneBy')->where('changes', '<>', '[]')->latest('id');
+        $latest = DiaryEntry::of(self::bench())->whereDoesntHave('undoneBy');
+        $latest->where('changes', '<>', '[]')->latest('id');
         $latest->limit(12);
 
         return self::ints($latest->pluck('id')->all());
@@ -223,7 +228,8 @@ final class AnyOrderTest extends HttpTestCase
     {
         foreach (Route::getRoutes()->getRoutesByMethod()['GET'] ?? [] as $route) {
             preg_match_all('/\{(\w+)\}/', $route->uri(), $names);
-            if (! str_starts_with($route->uri(), 'api/') || array_diff($names[1], array_keys(self::IN_ADDRESSES)) !== []) {
+            $others = array_diff($names[1], array_keys(self::IN_ADDRESSES));
+            if (! str_starts_with($route->uri(), 'api/') || $others !== []) {
                 continue;
             }
             $records = $names[1] === [] ? [null] : self::IN_ADDRESSES[$names[1][0]]::of(self::bench())->get()->all();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\Edge;
+use App\Ledger\DiaryEntry;
 use App\Tool\Tool;
 use Illuminate\Support\Carbon;
 
@@ -38,6 +39,7 @@ final class DiaryDayTest extends HttpTestCase
     /** Every entry once, however the days and the writing are mixed. */
     public function test_older_pages_leave_nothing_out(): void
     {
+        $here = DiaryEntry::of(self::bench())->count();
         foreach (range(1, 70) as $number) {
             $day = Carbon::now()->subDays(($number * 7) % 23)->toDateString();
             $this->write(['day' => $day, 'minutes' => (string) $number]);
@@ -49,7 +51,7 @@ final class DiaryDayTest extends HttpTestCase
             $seen = [...$seen, ...array_column($page['entries'], 'id')];
             $before = '&before='.$seen[count($seen) - 1];
         } while ($page['more']);
-        self::assertCount(77, $seen);
+        self::assertCount($here + 70, $seen);
         self::assertSame($seen, array_values(array_unique($seen)));
     }
 
@@ -72,13 +74,15 @@ final class DiaryDayTest extends HttpTestCase
         $wrong = $this->entry('250 minutes');
         self::assertSame('250', $wrong['typed']['minutes']);
         $chisel = self::chisel();
-        $log = $this->ask('PUT', "/api/edges/{$chisel->id}/events/{$wrong['entry']}", [
+        $this->withHeader('X-Corrects', (string) $wrong['written']['entry']);
+        $log = $this->ask('POST', "/api/edges/{$chisel->id}/events", [
             ...$wrong['typed'], 'minutes' => '25', 'version' => $chisel->version,
-        ])->assertOk();
+        ])->assertCreated();
+        $this->withoutHeader('X-Corrects');
         $says = implode(' ', array_column($log->json('entries'), 'says'));
         self::assertStringNotContainsString('250 minutes', $says);
         self::assertStringContainsString('25 minutes', $says);
-        $old = $this->ask('GET', "/api/diary/{$wrong['entry']}")->json();
+        $old = $this->ask('GET', "/api/diary/{$wrong['written']['entry']}")->json();
         self::assertTrue($old['undone'], 'kept, and struck through');
         self::assertSame('dull', self::chisel()->condition, 'what happened later stands');
     }
@@ -86,29 +90,102 @@ final class DiaryDayTest extends HttpTestCase
     /** In any order: what happened later stands. */
     public function test_entries_of_any_date_are_undone(): void
     {
+        $was = self::chisel()->condition;
         foreach ([['tested', 'line'], ['honed', ''], ['tested', 'pale'], ['touched-up', '']] as [$kind, $found]) {
             $this->write(['kind' => $kind, 'found' => $found, 'minutes' => '', 'wood' => '']);
         }
         $before = count($this->log());
         self::assertSame('sharp', self::chisel()->condition);
         foreach ([2, 0, 1, 0] as $which) {
-            $entries = array_values(array_filter(array_column($this->log(), 'entry'), is_int(...)));
-            $this->ask('POST', "/api/diary/{$entries[$which]}/undo")->assertCreated();
+            $this->ask('POST', "/api/diary/{$this->log()[$which]['written']['entry']}/undo")->assertCreated();
         }
-        self::assertGreaterThanOrEqual(0, $before);
-        self::assertSame([], array_filter(array_column($this->log(), 'entry'), is_int(...)));
+        self::assertCount($before - 4, $this->log());
+        self::assertSame($was, self::chisel()->condition);
         $this->ask('GET', '/api/edges/'.self::chisel()->id)->assertOk();
     }
 
     public function test_an_entry_of_another_edge_or_another_version_is_not_corrected(): void
     {
         $this->write([]);
-        $entry = $this->entry('25 minutes')['entry'];
+        $entry = $this->entry('25 minutes')['written']['entry'];
         $other = Edge::of(self::bench())->where('name', '!=', self::chisel()->name)->firstOrFail();
-        $this->ask('PUT', "/api/edges/{$other->id}/events/$entry", [...self::USED, 'version' => $other->version])
-            ->assertNotFound();
-        $this->ask('PUT', '/api/edges/'.self::chisel()->id."/events/$entry", [...self::USED, 'version' => 999])
+        $this->withHeader('X-Corrects', (string) $entry);
+        $this->ask('POST', "/api/edges/{$other->id}/events", [...self::USED, 'version' => $other->version])
+            ->assertStatus(409)
+            ->assertJsonPath('errors.0.message', 'That entry is of something else: it cannot be corrected here.');
+        $this->ask('POST', '/api/edges/'.self::chisel()->id.'/events', [...self::USED, 'version' => 999])
             ->assertStatus(409);
+        self::assertFalse($this->ask('GET', "/api/diary/$entry")->json('undone'));
+    }
+
+    /** A later touch-up tells how the edge is; what was found before it does not. */
+    public function test_what_is_written_of_an_earlier_day_does_not_say_how_the_edge_is_now(): void
+    {
+        $this->write(['kind' => 'honed', 'minutes' => '', 'wood' => '']);
+        $honedOn = self::chisel()->honed_on;
+        $this->write(['kind' => 'tested', 'found' => 'line', 'minutes' => '', 'day' => '2026-06-01']);
+        $this->write(['kind' => 'honed', 'minutes' => '', 'day' => '2026-06-02']);
+        self::assertSame('sharp', self::chisel()->condition);
+        self::assertSame($honedOn, self::chisel()->honed_on);
+    }
+
+    /** Each line of a file stands under its own day, is corrected alone, and goes with the file. */
+    public function test_lines_of_a_file_stand_in_the_diary_of_the_bench(): void
+    {
+        $lines = "day;edge;what;minutes;wood\n2026-06-03;12 mm chisel;used;21;soft\n"
+            ."2026-06-04;12 mm chisel;used;22;hard\n";
+        $file = $this->ask('POST', '/api/files/diary', ['text' => $lines, 'name' => 'shed.csv'])
+            ->assertCreated()
+            ->json('id');
+        $line = $this->ask('GET', '/api/diary?q=21 minutes')
+            ->assertJsonPath('entries.0.happenedOn', '2026-06-03')
+            ->assertJsonPath('entries.0.correctable', true)
+            ->json('entries.0');
+        $wrong = $this->entry('21 minutes');
+        self::assertSame($line['id'], $wrong['written']['entry']);
+
+        $this->withHeader('X-Corrects', (string) $line['id']);
+        $this->write([...$wrong['typed'], 'minutes' => '12']);
+        $this->withoutHeader('X-Corrects');
+        $says = implode(' ', array_column($this->log(), 'says'));
+        self::assertStringNotContainsString('21 minutes', $says);
+        self::assertStringContainsString('12 minutes', $says);
+        self::assertStringContainsString('22 minutes', $says);
+
+        $this->ask('POST', "/api/diary/$file/undo")->assertCreated();
+        $says = implode(' ', array_column($this->log(), 'says'));
+        self::assertStringNotContainsString('22 minutes', $says);
+        self::assertStringContainsString('12 minutes', $says, 'what was typed is no line of the file');
+        $this->ask('GET', '/api/diary?q=22 minutes')->assertJsonPath('entries.0.undone', true);
+    }
+
+    /** A test read wrong is typed again: the old one is kept, the new one is of the same moment. */
+    public function test_a_reading_is_corrected_where_it_was_typed(): void
+    {
+        $square = self::referencePath('200 mm try square');
+        $this->travel(-20)->days();
+        $this->ask('POST', "$square/tests", [...self::squareTest(['0.62']), 'version' => 1, 'planed' => false])
+            ->assertCreated();
+        $entry = $this->ask('GET', '/api/diary?q=tested the 200 mm try square')->json('entries.0');
+        $this->travelBack();
+        self::assertTrue($entry['correctable']);
+        $typed = $this->ask('GET', "/api/diary/{$entry['id']}/typed")->assertJsonPath('unit', 'mm')->json();
+        $body = json_decode($typed['body'], true);
+        self::assertSame(['0.62'], $body['lists'][0]['typed']);
+
+        $body['lists'][0]['typed'] = ['0.26'];
+        $before = $this->ask('GET', $square)->json();
+        $this->withHeader('X-Corrects', (string) $entry['id']);
+        $after = $this->ask('POST', "$square/tests", [...$body, 'version' => $before['version']])
+            ->assertCreated()
+            ->json();
+        self::assertSameSize($before['history']['tests'], $after['history']['tests']);
+        self::assertSame(
+            array_column($before['history']['tests'], 'testedAt'),
+            array_column($after['history']['tests'], 'testedAt'),
+        );
+        self::assertNotSame($before['history']['tests'], $after['history']['tests']);
+        self::assertTrue($this->ask('GET', "/api/diary/{$entry['id']}")->json('undone'));
     }
 
     /** @param  array<string, string>  $typed */
@@ -120,13 +197,13 @@ final class DiaryDayTest extends HttpTestCase
         ])->assertCreated();
     }
 
-    /** @return list<array{entry: int|null, says: string, typed: array<string, string>}> */
+    /** @return list<array{written: array{entry: int}, says: string, typed: array<string, string>}> */
     private function log(): array
     {
-        return $this->ask('GET', '/api/edges/'.self::chisel()->id.'/log')->json('entries');
+        return $this->ask('GET', '/api/edges/'.self::chisel()->id.'/log?count=5000')->json('entries');
     }
 
-    /** @return array{entry: int|null, says: string, typed: array<string, string>} */
+    /** @return array{written: array{entry: int}, says: string, typed: array<string, string>} */
     private function entry(string $says): array
     {
         foreach ($this->log() as $entry) {

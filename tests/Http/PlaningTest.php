@@ -47,7 +47,10 @@ final class PlaningTest extends HttpTestCase
             ->assertCreated()
             ->assertJsonPath('kind', 'planing')
             ->assertJsonPath('about', ['kind' => 'reference', 'id' => self::reference('900 mm straightedge')->id])
-            ->assertJsonPath('steps.*.title', ['at 450 mm', 'from 225 mm to 675 mm'])
+            ->assertJsonPath('steps.*.title', [
+                'at 450 mm, from the left end',
+                'from 225 mm to 675 mm, from the left end',
+            ])
             ->assertJsonPath('steps.*.count', [2, 3])
             ->json();
         $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Go on planing the 900 mm straightedge.']);

@@ -29,10 +29,19 @@ final class Facts
 
     /** Columns that tell what could be found out from the others, or was never asked before. */
     private const ADDED = [
-        'diary_entries' => ['subject_type' => true, 'subject_id' => true, 'happened_on' => true],
+        'diary_entries' => [
+            'subject_type' => true,
+            'subject_id' => true,
+            'happened_on' => true,
+            'part_of_id' => true,
+            'typed' => true,
+        ],
         'tools' => ['condition' => true],
         'edges' => ['nick_mm' => true],
     ];
+
+    /** Rows that say again what others say: an entry of the bench's diary for each of an edge's own. */
+    private const WITHOUT = ['diary_entries' => " WHERE NOT (kind GLOB 'edge-*' AND changes LIKE '%\"edge_events\"%')"];
 
     public function __construct(private readonly PDO $base)
     {
@@ -76,7 +85,7 @@ final class Facts
             array_map(
                 fn (string $table): array => array_map(
                     static fn (array $row): array => array_diff_key($row, self::ADDED[$table] ?? []),
-                    $this->rows("SELECT * FROM \"$table\" ORDER BY 1, 2"),
+                    $this->rows("SELECT * FROM \"$table\"".(self::WITHOUT[$table] ?? '').' ORDER BY 1, 2'),
                 ),
                 $tables,
             ),

@@ -21,6 +21,7 @@ final readonly class DiaryEntryAnswer extends Answer
         #[Field('where it belongs; null: that is no more, or has no page')] public ?AboutAnswer $about,
         #[Field('whether it was taken back')] public bool $undone,
         #[Field('whether it can be taken back')] public bool $undoable,
+        #[Field('whether it can be typed again, the old one kept')] public bool $correctable,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Edge\Answer;
 
 use App\Http\Answer;
+use App\Http\Answer\WrittenAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** One entry of an edge's diary. */
@@ -14,8 +15,8 @@ final readonly class EdgeEntryAnswer extends Answer
         #[Field('where or when')] public string $at,
         #[Field('which kind it is')] public string $kind,
         #[Field('ready to be read')] public string $says,
-        #[Field('its entry in the diary of the bench; null: it was imported, or comes from a session')]
-        public ?int $entry,
+        #[Field('its entry in the diary of the bench; null: it has none of its own')]
+        public ?WrittenAnswer $written,
         #[Field('as it would be typed')] public TypedEntryAnswer $typed,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reference\Answer;
 
 use App\Http\Answer;
+use App\Http\Answer\WrittenAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Core\Truing\Verdict;
 
@@ -21,6 +22,7 @@ final readonly class TestedAnswer extends Answer
         #[Field('what was found, ready to be read')] public ?string $found,
         #[Field('what was taken off, ready to be read')] public ?string $taken,
         #[Field('which tests belong together')] public string $series,
+        #[Field('its entry in the diary; null: it has none of its own')] public ?WrittenAnswer $written,
     ) {
     }
 }

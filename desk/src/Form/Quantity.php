@@ -25,6 +25,8 @@ enum Quantity: string
     /** °C. */
     case Temperature = 'temperature';
     case Percent = 'percent';
+    /** In the bench's own currency. */
+    case Money = 'money';
 
     public static function of(DimensionUnit $unit): self
     {
@@ -47,6 +49,7 @@ enum Quantity: string
             self::Teeth => TypedTeeth::shape($typed),
             self::Temperature => TypedAir::celsius($typed),
             self::Percent => TypedAir::percent($typed),
+            self::Money => TypedMoney::euros($typed),
         };
     }
 
@@ -64,6 +67,7 @@ enum Quantity: string
             self::Teeth => Grain::named($value),
             self::Temperature => LengthFormatter::decimal($value, 0).' °C',
             self::Percent => LengthFormatter::decimal($value, 0).' %',
+            self::Money => '€ '.LengthFormatter::decimal($value, 2),
         };
     }
 

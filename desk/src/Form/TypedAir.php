@@ -25,7 +25,9 @@ final class TypedAir
         $number = (float) str_replace(['−', ','], ['-', '.'], $match[1]);
         $fahrenheit = ($number - 32) / 1.8;
         if (strtolower($match[2] ?? '') === 'f') {
-            return self::inReason(Reading::understood($typed, $fahrenheit));
+            return self::inReason(
+                Reading::understood($typed, $fahrenheit, LengthFormatter::decimal($fahrenheit, 1).' °C'),
+            );
         }
         if ($number > self::HOT_C && $number <= 140) {
             $likely = LengthFormatter::decimal($fahrenheit, 1);

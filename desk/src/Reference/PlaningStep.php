@@ -40,7 +40,7 @@ final readonly class PlaningStep
     {
         return array_map(
             static fn (array $kind): self => new self(
-                StrokeWords::where($kind[0], $stationsMm, $format),
+                StrokeWords::whereFromTheLeft($kind[0], $stationsMm, $format),
                 $kind[0]->fromMm,
                 $kind[0]->toMm,
                 $kind[1],

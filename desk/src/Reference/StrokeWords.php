@@ -62,6 +62,18 @@ final class StrokeWords
         };
     }
 
+    /**
+     * The same, standing alone: which end it is told from.
+     *
+     * @param  non-empty-list<float>  $stationsMm
+     */
+    public static function whereFromTheLeft(ShavingPass $pass, array $stationsMm, LengthFormatter $format): string
+    {
+        $where = self::where($pass, $stationsMm, $format);
+
+        return $where === 'right through' ? $where : "$where, from the left end";
+    }
+
     /** @param  non-empty-list<float>  $stationsMm */
     private static function kind(ShavingPass $pass, int $count, array $stationsMm, LengthFormatter $format): string
     {

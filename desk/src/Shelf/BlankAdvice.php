@@ -20,7 +20,7 @@ final readonly class BlankAdvice
     public function next(): Advice
     {
         $best = $this->ranking->best();
-        $by = $this->ranking->isLogged ? '' : ' Reckoned with a usual year; a log of your own air tells it better.';
+        $by = $this->ranking->isLogged ? '' : ' Based on a usual year; a log of your own air would be surer.';
 
         return match (true) {
             $this->ranking->judged === [] => new Advice(

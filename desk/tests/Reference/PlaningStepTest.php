@@ -20,7 +20,7 @@ final class PlaningStepTest extends TestCase
             new LengthFormatter(LengthUnit::Millimetre),
         );
         self::assertSame(
-            ['at 450 mm', 'from 225 mm to 675 mm', 'right through'],
+            ['at 450 mm, from the left end', 'from 225 mm to 675 mm, from the left end', 'right through'],
             array_map(static fn (PlaningStep $step): string => $step->says, $steps),
         );
         self::assertSame([1, 2, 1], array_map(static fn (PlaningStep $step): int => $step->strokes, $steps));

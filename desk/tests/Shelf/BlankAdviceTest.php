@@ -54,7 +54,7 @@ final class BlankAdviceTest extends TestCase
         );
         self::assertFalse($ranking->judged[0]->swing->isLogged);
         self::assertStringEndsWith(
-            'Reckoned with a usual year; a log of your own air tells it better.',
+            'Based on a usual year; a log of your own air would be surer.',
             (new BlankAdvice($ranking, self::format()))->next()->why,
         );
     }

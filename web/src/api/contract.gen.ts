@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["readTyped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/readings/step": {
         parameters: {
             query?: never;
@@ -1316,22 +1332,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/edges/{edge}/events/{entry}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["correctEdgeEvent"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/edges/{edge}/trials": {
         parameters: {
             query?: never;
@@ -2012,6 +2012,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["showDiaryEntry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/diary/{entry}/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showTyped"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3130,6 +3146,8 @@ export interface components {
             undone: boolean;
             /** @description whether it can be taken back */
             undoable: boolean;
+            /** @description whether it can be typed again, the old one kept */
+            correctable: boolean;
         };
         Dimension: {
             /** @description what it is called */
@@ -3334,8 +3352,8 @@ export interface components {
             kind: string;
             /** @description ready to be read */
             says: string;
-            /** @description its entry in the diary of the bench; null: it was imported, or comes from a session */
-            entry: number | null;
+            /** @description its entry in the diary of the bench; null: it has none of its own */
+            written: components["schemas"]["Written"] | null;
             /** @description as it would be typed */
             typed: components["schemas"]["TypedEntry"];
         };
@@ -3468,7 +3486,7 @@ export interface components {
              * @description what is measured
              * @enum {string}
              */
-            quantity: "length" | "thickness" | "teeth-per-inch" | "degrees" | "slope" | "yes-no" | "count" | "teeth" | "temperature" | "percent";
+            quantity: "length" | "thickness" | "teeth-per-inch" | "degrees" | "slope" | "yes-no" | "count" | "teeth" | "temperature" | "percent" | "money";
             /** @description whether the user's unit stands in it */
             isLength: boolean;
             /** @description whether it is read anew at each test */
@@ -4714,6 +4732,10 @@ export interface components {
             /** @description what making it is like then, ready to be read */
             like: string;
         };
+        ReadTyped: {
+            /** @description what it is understood as */
+            reading: components["schemas"]["Reading"];
+        };
         Reading: {
             /** @description as it was typed */
             typed: string;
@@ -4829,6 +4851,8 @@ export interface components {
             wind: string;
             /** @description cup, ready to be read */
             cup: string;
+            /** @description its entry in the diary; null: it has none of its own */
+            written: components["schemas"]["Written"] | null;
         };
         Rung: {
             /** @description which stage it is part of, from 1; 0: what is possible already */
@@ -5540,6 +5564,8 @@ export interface components {
             taken: string | null;
             /** @description which tests belong together */
             series: string;
+            /** @description its entry in the diary; null: it has none of its own */
+            written: components["schemas"]["Written"] | null;
         };
         ThreeEdgesPage: {
             /** @description what stands in the fields */
@@ -5762,6 +5788,20 @@ export interface components {
             tearOut: number;
             /** @description how hard it went, 1 to 5 */
             effort: number;
+        };
+        Typed: {
+            /** @description the entry's number */
+            id: number;
+            /** @description which kind it is */
+            kind: string;
+            /** @description what it comes to, in one sentence */
+            sentence: string;
+            /** @description the day it happened, ISO 8601 */
+            happenedOn: string;
+            /** @description mm or inch: what a length without a unit was in; null: not known */
+            unit: string | null;
+            /** @description the request as it was sent, without its version, as JSON; null: not known */
+            body: string | null;
         };
         TypedEntry: {
             /** @description what happened */
@@ -6065,6 +6105,12 @@ export interface components {
             /** @description ready to be read */
             says: string;
         };
+        Written: {
+            /** @description the entry's number */
+            entry: number;
+            /** @description whether it can be typed again, the old one kept */
+            correctable: boolean;
+        };
         WrongLine: {
             /** @description which line, from 1 */
             line: number;
@@ -6274,6 +6320,10 @@ export interface components {
         };
         PutAwayRequest: {
             tools: number[];
+        };
+        ReadRequest: {
+            typed: string;
+            quantity: string;
         };
         RecordTestRequest: {
             figures: {
@@ -6776,6 +6826,32 @@ export interface operations {
                     "application/json": components["schemas"]["Search"];
                 };
             };
+        };
+    };
+    readTyped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadRequest"];
+            };
+        };
+        responses: {
+            /** @description ReadTyped */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadTyped"];
+                };
+            };
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
         };
     };
     stepReading: {
@@ -9134,7 +9210,10 @@ export interface operations {
     };
     showLog: {
         parameters: {
-            query?: never;
+            query?: {
+                count?: number;
+                entry?: number;
+            };
             header?: never;
             path: {
                 edge: number;
@@ -9172,36 +9251,6 @@ export interface operations {
         responses: {
             /** @description EdgeLog */
             201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["EdgeLog"];
-                };
-            };
-            404: components["responses"]["Errors"];
-            409: components["responses"]["Errors"];
-            422: components["responses"]["Errors"];
-        };
-    };
-    correctEdgeEvent: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                edge: number;
-                entry: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["EventRequest"];
-            };
-        };
-        responses: {
-            /** @description EdgeLog */
-            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -10502,6 +10551,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    showTyped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                entry: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Typed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Typed"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -12,6 +12,7 @@ const test = (id: number, taken: string | null): Schemas['Tested'] => ({
   found: 'leans toward the stock',
   taken,
   series: '',
+  written: null,
 })
 
 const ids = (runs: Schemas['Tested'][][]) => runs.map((run) => run.map((entry) => entry.id))

@@ -1,13 +1,11 @@
 import clsx from 'clsx'
 import { answered, client, type Schemas } from '@/api/client'
-import { pageOf } from '@/shell/pages'
+import { formOf, pageOf } from '@/shell/pages'
 import { Link } from 'react-router'
 import { Button } from './Button'
 import { asDate, asTime } from './dates'
 import { useChange } from './useChange'
-
-/** Entries that an edge's own diary was written by. */
-const EVENT = /^edge-(used|tested|stropped|touched-up|honed|ground|measured)$/
+import { correctionAt } from './useCorrection'
 
 /** Diary entries, newest first, each with its way back. */
 export function DiaryLines({ entries, empty }: { entries: readonly Schemas['DiaryEntry'][]; empty: string }) {
@@ -49,9 +47,9 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
                 </Link>
               )}
             </span>
-            {entry.undoable && EVENT.test(entry.kind) && entry.about && (
+            {entry.correctable && formOf(entry) !== null && (
               <Link
-                to={`${pageOf(entry.about)}/diary?correct=${entry.id}`}
+                to={correctionAt(formOf(entry) ?? '', entry.id)}
                 aria-label={`Correct: ${entry.sentence}`}
                 className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
               >

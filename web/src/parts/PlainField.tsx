@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import { useId } from 'react'
+import { differs, type Quantity, useUnderstood } from './useUnderstood'
 
 interface PlainFieldProps {
   label: string
@@ -13,9 +14,11 @@ interface PlainFieldProps {
   wide?: boolean
   type?: 'text' | 'date'
   before?: string
+  /** What it is read as, so that it says what it understood; left out for words and days. */
+  quantity?: Quantity
 }
 
-/** A field for words, a sum of money or a day: underlined like a reading. */
+/** A field for words, a sum of money or a day: underlined like a reading; it says what it understood. */
 export function PlainField({
   label,
   hint,
@@ -27,8 +30,12 @@ export function PlainField({
   wide = false,
   type = 'text',
   before,
+  quantity,
 }: PlainFieldProps) {
   const id = useId()
+  const reading = useUnderstood(quantity, value)
+  const wrong = error ?? reading?.error ?? undefined
+  const doubtful = doubt ?? reading?.doubt ?? undefined
   return (
     <div className="border-b border-rule py-1.5">
       <div className="flex items-baseline justify-between gap-3">
@@ -37,6 +44,9 @@ export function PlainField({
           {hint && <span className="block max-w-52 text-sm text-soft">{hint}</span>}
         </label>
         <span className={clsx('flex items-baseline gap-1', wide ? 'min-w-0 grow' : 'shrink-0')}>
+          {!wrong && !doubtful && reading?.understood && differs(value) && (
+            <span className="mr-2 text-xs text-soft">{reading.understood}</span>
+          )}
           {before && <span aria-hidden>{before}</span>}
           <input
             id={id}
@@ -44,25 +54,25 @@ export function PlainField({
             value={value}
             autoComplete="off"
             placeholder={placeholder}
-            aria-invalid={error !== undefined}
-            aria-describedby={(error ?? doubt) ? `${id}-said` : undefined}
+            aria-invalid={wrong !== undefined}
+            aria-describedby={(wrong ?? doubtful) ? `${id}-said` : undefined}
             onChange={(event) => onChange(event.target.value)}
             className={clsx(
               'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
               wide ? 'w-full' : type === 'date' ? 'w-40 text-right' : 'w-28 text-right',
-              error ? 'border-red' : 'border-ink',
+              wrong ? 'border-red' : 'border-ink',
             )}
           />
         </span>
       </div>
-      {!error && doubt && (
+      {!wrong && doubtful && (
         <p id={`${id}-said`} role="status" className="mt-1 text-sm text-amber">
-          {doubt}
+          {doubtful}
         </p>
       )}
-      {error && (
+      {wrong && (
         <p id={`${id}-said`} role="alert" className="mt-1 text-sm font-bold text-red">
-          ✗ {error}
+          ✗ {wrong}
         </p>
       )}
     </div>

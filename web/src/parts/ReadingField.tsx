@@ -2,6 +2,7 @@ import clsx from 'clsx'
 import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { useStep } from './useStep'
+import { differs } from './useUnderstood'
 
 /** What the application made of a field: of a reading as of any other figure. */
 export type Understood = Pick<Schemas['Reading'], 'typed' | 'understood' | 'error' | 'doubt' | 'instead'>
@@ -47,7 +48,7 @@ export function ReadingField({
           {hint && <span className="block text-sm text-soft">{hint}</span>}
         </label>
         <span className="flex min-w-0 items-baseline justify-end gap-2">
-          {!bare && !said && current?.understood && differs(current) && (
+          {!bare && !said && current?.understood && differs(current.typed) && (
             <span className="min-w-0 text-right text-xs text-soft">{current.understood}</span>
           )}
           <input
@@ -100,6 +101,3 @@ export function ReadingField({
 }
 
 /** A plain figure needs no echo; a fraction, a comma or a unit word does. */
-function differs(reading: Understood): boolean {
-  return !/^-?\d+(\.\d+)?$/.test(reading.typed.trim())
-}

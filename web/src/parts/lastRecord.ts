@@ -14,7 +14,7 @@ export const remember = (record: LastRecord): void => sessionStorage.setItem(KEY
 /** The entry that an edge's diary answers with: the one that was just written stands first of its day. */
 export function rememberEvent(log: Schemas['EdgeLog']): void {
   const written = log.entries.reduce<Schemas['EdgeEntry'] | null>(
-    (latest, one) => ((one.entry ?? 0) > (latest?.entry ?? 0) ? one : latest),
+    (latest, one) => ((one.written?.entry ?? 0) > (latest?.written?.entry ?? 0) ? one : latest),
     null,
   )
   if (written)

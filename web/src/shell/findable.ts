@@ -53,7 +53,7 @@ export const FINDABLE: readonly Findable[] = [
   page('Scrapers', '/edges/scrapers', 'burr burnish card'),
   page('Files', '/edges/files', 'worn triangular saw file'),
   page('True', '/true', 'square straightedge references test accuracy check'),
-  page('Put in a reference', '/true/add', 'add new square straightedge sticks template'),
+  page('Add a reference', '/true/add', 'add new square straightedge sticks template'),
   page('Three straightedges', '/true/three-edges', 'flat true against each other'),
   page('Season', '/true/season', 'humidity weather air climate hygrometer temperature moisture forecast'),
   page('Blanks at rest', '/true/blanks', 'board dry drying acclimatise wood rest warp'),

@@ -30,3 +30,22 @@ export function pageOf({ kind, id }: { kind: string; id: number | null }): strin
   if (page === undefined) throw new Error(`No page is known for ${kind}.`)
   return page
 }
+
+/** Pages with a form whose entries are about no record, or about several. */
+const FORMS: Readonly<Record<string, string>> = {
+  'air-read': '/true/season',
+  'board-sighted': '/true/winding',
+  'edges-compared': '/true/three-edges',
+}
+
+interface Entry {
+  kind: string
+  about: { kind: string; id: number | null } | null
+}
+
+/** The page with the form that an entry of the diary was typed into; null: it is no more. */
+export function formOf({ kind, about }: Entry): string | null {
+  if (FORMS[kind] !== undefined) return FORMS[kind]
+  if (about === null) return null
+  return about.kind === 'edge' ? `${pageOf(about)}/diary` : pageOf(about)
+}

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
-import { asking, STAYS } from '@/api/asking'
+import { asking, PREVIEW, STAYS } from '@/api/asking'
 import { askLong, type Schemas, type Told } from '@/api/client'
 
 /** What goes in and out as CSV. */
@@ -53,3 +53,11 @@ export const search = (q: string) =>
     { params: { query: { q } } },
     { placeholderData: keepPreviousData, enabled: q.trim() !== '' },
   )
+
+/** An entry as it was typed. */
+export const typedEntry = (entry: number) =>
+  asking.queryOptions('get', '/api/diary/{entry}/typed', { params: { path: { entry } } })
+
+/** What one field is understood as. */
+export const readTyped = (body: Schemas['ReadRequest']) =>
+  asking.queryOptions('post', '/api/readings', { body }, { ...PREVIEW, meta: STAYS })

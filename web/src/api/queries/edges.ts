@@ -23,8 +23,9 @@ export const geometryPreview = (edge: number, body: Schemas['GeometryFormRequest
     PREVIEW,
   )
 
-export const edgeLog = (edge: number) =>
-  asking.queryOptions('get', '/api/edges/{edge}/log', { params: { path: { edge } } })
+/** An edge's own diary: its latest entries, or so many, and one that is to be corrected. */
+export const edgeLog = (edge: number, query: { count?: number; entry?: number } = {}) =>
+  asking.queryOptions('get', '/api/edges/{edge}/log', { params: { path: { edge }, query } })
 
 export const rack = () => asking.queryOptions('get', '/api/rack')
 

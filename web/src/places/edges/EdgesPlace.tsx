@@ -88,7 +88,7 @@ function DayAhead() {
     <div className="max-w-2xl">
       <NextStroke {...plan.next}>
         {plan.rounds.length > 0 ? (
-          <MainLink to="/edges/day">Take them together</MainLink>
+          <MainLink to="/edges/day">Sharpen them together</MainLink>
         ) : (
           <WhatIsMissing plan={plan} />
         )}

@@ -4,6 +4,7 @@ import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kit } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { useChange } from '@/parts/useChange'
+import { differs, useUnderstood } from '@/parts/useUnderstood'
 
 /** The user's own prices of what is on the list; changing one asks for the plan anew. */
 export function Prices({ tools }: { tools: readonly Schemas['Tool'][] }) {
@@ -23,6 +24,7 @@ export function Prices({ tools }: { tools: readonly Schemas['Tool'][] }) {
 function Price({ tool }: { tool: Schemas['Tool'] }) {
   // What is being typed, with the version it was typed on; null while the field follows the record.
   const [draft, setDraft] = useState<{ typed: string; version: number } | null>(null)
+  const understood = useUnderstood('money', draft?.typed ?? '')
   const queries = useQueryClient()
   const save = useChange(
     (body: { price: string; version: number }) =>
@@ -36,7 +38,7 @@ function Price({ tool }: { tool: Schemas['Tool'] }) {
   const problem =
     save.error instanceof Refused && !save.error.changedElsewhere
       ? (save.error.about('price') ?? save.error.message)
-      : null
+      : (understood?.error ?? null)
   const commit = (version: number) => {
     if (draft && draft.typed !== String(tool.price ?? '')) save.mutate({ price: draft.typed, version })
     else setDraft(null)
@@ -47,6 +49,9 @@ function Price({ tool }: { tool: Schemas['Tool'] }) {
       <label className="flex items-baseline justify-between gap-3">
         <span>{tool.name}</span>
         <span className="shrink-0">
+          {draft && understood?.understood && differs(draft.typed) && (
+            <span className="mr-2 text-xs text-soft">{understood.understood}</span>
+          )}
           €{' '}
           <input
             value={draft?.typed ?? String(tool.price ?? '')}

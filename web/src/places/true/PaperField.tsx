@@ -30,6 +30,7 @@ export function PaperField({ paper }: { paper: string | null }) {
         <div className="grow">
           <PlainField
             label="One sheet"
+            quantity="thickness"
             hint="a pack of ten: 1.04 mm / 10"
             value={typed}
             placeholder={paper ?? '1.04 mm / 10'}

@@ -2,6 +2,7 @@ import type { Schemas } from '@/api/client'
 import { ErrorHistory } from '@/drawings/ErrorHistory'
 import { Button } from '@/parts/Button'
 import { asDate } from '@/parts/dates'
+import { Mend } from '@/parts/Mend'
 import { Sheet } from '@/parts/Sheet'
 import { BySeason } from './BySeason'
 
@@ -48,13 +49,13 @@ export function ReferenceHistory({ reference, name, history, onFell }: Reference
             </p>
           ))}
           <BySeason reference={reference} />
-          <Tests tests={tests.toReversed().slice(0, SHOWN)} />
+          <Tests reference={reference} tests={tests.toReversed().slice(0, SHOWN)} />
           {tests.length > SHOWN && (
             <details>
               <summary className="min-h-8 cursor-pointer text-sm text-soft">
                 {tests.length - SHOWN} earlier
               </summary>
-              <Tests tests={tests.toReversed().slice(SHOWN)} />
+              <Tests reference={reference} tests={tests.toReversed().slice(SHOWN)} />
             </details>
           )}
         </>
@@ -63,18 +64,29 @@ export function ReferenceHistory({ reference, name, history, onFell }: Reference
   )
 }
 
-function Tests({ tests }: { tests: readonly Schemas['Tested'][] }) {
+function Tests({ reference, tests }: { reference: number; tests: readonly Schemas['Tested'][] }) {
   return (
     <ul className="mt-2 text-sm">
-      {tests.map((test) => (
-        <li key={test.id} className="flex justify-between gap-3 border-b border-rule py-1">
-          <span className="shrink-0 text-soft">{asDate(test.testedAt)}</span>
-          <span className="text-right">
-            {[test.error, ...(test.found ? [test.found] : []), verdicts[test.verdict]].join(', ')}
-            {test.taken !== null && `; ${test.taken}`}
-          </span>
-        </li>
-      ))}
+      {tests.map((test) => {
+        const says = [test.error, ...(test.found ? [test.found] : []), verdicts[test.verdict]].join(', ')
+        return (
+          <li
+            key={test.id}
+            className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-rule py-1"
+          >
+            <span className="shrink-0 text-soft">{asDate(test.testedAt)}</span>
+            <span className="grow text-right">
+              {says}
+              {test.taken !== null && `; ${test.taken}`}
+            </span>
+            <Mend
+              written={test.written}
+              says={`${asDate(test.testedAt)}, ${says}`}
+              page={`/true/references/${reference}`}
+            />
+          </li>
+        )
+      })}
     </ul>
   )
 }

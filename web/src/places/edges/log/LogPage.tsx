@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
-import { answered, client, type Schemas } from '@/api/client'
+import type { Schemas } from '@/api/client'
 import { edgeLog, rack } from '@/api/queries'
 import { AngleCourse } from '@/drawings/AngleCourse'
 import { FORECAST_HEIGHT, ForecastDrawing } from '@/drawings/ForecastDrawing'
@@ -9,10 +10,10 @@ import { asDate } from '@/parts/dates'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
 import { NextStroke } from '@/parts/NextStroke'
+import { Mend } from '@/parts/Mend'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { Button } from '@/parts/Button'
-import { useChange } from '@/parts/useChange'
 import { EdgeNav } from '@/places/edges/EdgesNav'
 import { NewEntry } from './NewEntry'
 import { Trials } from './Trials'
@@ -20,18 +21,31 @@ import { Trials } from './Trials'
 /** What happened to an edge, and what that tells of what is to come. */
 export function LogPage() {
   const id = Number(useParams().id)
-  const { data, error } = useQuery(edgeLog(id))
+  const [count, setCount] = useState<number | null>(null)
+  const entry = Number(useSearchParams()[0].get('correct') ?? 0)
+  const { data, error } = useQuery({
+    ...edgeLog(id, { ...(count ? { count } : {}), ...(entry ? { entry } : {}) }),
+    placeholderData: (before) => before,
+  })
   const stones = useQuery(rack()).data?.stones
   if (error && !data) return <Lost problem={error} />
-  return data && stones ? <Page key={id} log={data} stones={stones} /> : <Waiting />
+  return data && stones ? (
+    <Page key={id} log={data} stones={stones} onAll={() => setCount(data.count)} />
+  ) : (
+    <Waiting />
+  )
 }
 
-function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schemas['Stone'][] }) {
+interface PageProps {
+  log: Schemas['EdgeLog']
+  stones: readonly Schemas['Stone'][]
+  onAll: () => void
+}
+
+function Page({ log, stones, onAll }: PageProps) {
   const { edge } = log
   const [search, setSearch] = useSearchParams()
-  const wrong = log.entries.find((entry) => String(entry.entry) === search.get('correct'))
-  const correct = (entry: number | null) =>
-    setSearch(entry === null ? {} : { correct: String(entry) }, { replace: true })
+  const wrong = log.entries.find(({ written }) => written && String(written.entry) === search.get('correct'))
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
@@ -44,7 +58,7 @@ function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schem
             {log.angles.length > 0 && <AngleSheet log={log} />}
           </>
         }
-        below={<Entries log={log} onCorrect={correct} />}
+        below={<Entries log={log} onAll={onAll} />}
         column={
           <>
             <NextStroke says={log.forecast} why={log.used[0] ?? 'Each honing makes this surer.'}>
@@ -57,11 +71,11 @@ function Page({ log, stones }: { log: Schemas['EdgeLog']; stones: readonly Schem
             ))}
             {log.angleSays && <p className="mt-2">{log.angleSays}</p>}
             <NewEntry
-              key={wrong?.entry ?? 'new'}
+              key={wrong?.written?.entry ?? 'new'}
               log={log}
               stones={stones}
               wrong={wrong ?? null}
-              onCorrected={() => correct(null)}
+              onCorrected={() => setSearch({}, { replace: true })}
             />
             <Trials log={log} stones={stones} />
           </>
@@ -107,39 +121,10 @@ function AngleSheet({ log }: { log: Schemas['EdgeLog'] }) {
   )
 }
 
-interface MendProps {
-  entry: number
-  says: string
-  onCorrect: (entry: number) => void
-  undo: ReturnType<typeof useChange<number, unknown>>
-}
-
-/** An entry of any day can be corrected or undone where it stands. */
-function Mend({ entry, says, onCorrect, undo }: MendProps) {
-  return (
-    <span className="flex shrink-0 gap-3 text-sm">
-      <Button aria-label={`Correct: ${says}`} onClick={() => onCorrect(entry)}>
-        correct
-      </Button>
-      <Button aria-label={`Undo: ${says}`} disabled={undo.isPending} onClick={() => undo.mutate(entry)}>
-        undo
-      </Button>
-    </span>
-  )
-}
-
-function Entries({ log, onCorrect }: { log: Schemas['EdgeLog']; onCorrect: (entry: number) => void }) {
-  const undo = useChange((entry: number) =>
-    answered(client.POST('/api/diary/{entry}/undo', { params: { path: { entry } } })),
-  )
+function Entries({ log, onAll }: { log: Schemas['EdgeLog']; onAll: () => void }) {
   return (
     <section>
       <h2 className="mb-1 text-lg">What happened to it</h2>
-      {undo.error && (
-        <p role="alert" className="font-bold text-red">
-          {undo.error.message}
-        </p>
-      )}
       {log.count === 0 && (
         <p className="text-soft">Uses, tests, stroppings and honings stand here, the latest first.</p>
       )}
@@ -150,15 +135,13 @@ function Entries({ log, onCorrect }: { log: Schemas['EdgeLog']; onCorrect: (entr
               {asDate(entry.at)}
             </time>
             <span className="grow">{entry.says}</span>
-            {entry.entry !== null && (
-              <Mend entry={entry.entry} says={entry.says} onCorrect={onCorrect} undo={undo} />
-            )}
+            <Mend written={entry.written} says={entry.says} page={`/edges/${log.edge.id}/diary`} />
           </li>
         ))}
       </ul>
       {log.count > log.entries.length && (
         <p className="pt-2 text-sm text-soft">
-          The latest {log.entries.length} of {log.count}.{' '}
+          The latest {log.entries.length} of {log.count}. <Button onClick={onAll}>Show all of them</Button>{' '}
           <a href="/api/files/diary.csv" className="underline underline-offset-4">
             Download all of them as CSV
           </a>

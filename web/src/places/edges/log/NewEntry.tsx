@@ -7,6 +7,7 @@ import { PlainField } from '@/parts/PlainField'
 import { Readings } from '@/parts/Readings'
 import { rememberEvent } from '@/parts/lastRecord'
 import { useChange } from '@/parts/useChange'
+import { correcting } from '@/parts/useCorrection'
 import { useTyped } from '@/parts/useTyped'
 import { eventOf } from './eventOf'
 
@@ -43,7 +44,7 @@ const BASE = { kind: 'used', wood: 'soft', found: 'no-line' }
 export function NewEntry({ log, stones, wrong, onCorrected }: EntryProps) {
   const base = wrong ? { ...wrong.typed } : { ...BASE, day: today() }
   const draft = useTyped(
-    wrong ? `entry ${log.edge.id} ${wrong.entry}` : `entry ${log.edge.id}`,
+    wrong ? `entry ${log.edge.id} ${wrong.written?.entry ?? 0}` : `entry ${log.edge.id}`,
     base,
     '',
     1,
@@ -60,14 +61,8 @@ export function NewEntry({ log, stones, wrong, onCorrected }: EntryProps) {
     const typed = Object.fromEntries(fields.map((field) => [field, draft.values[field] ?? '']))
     const body = eventOf({ ...typed, kind, version: log.edge.version })
     const edge = log.edge.id
-    return wrong?.entry
-      ? answered(
-          client.PUT('/api/edges/{edge}/events/{entry}', {
-            params: { path: { edge, entry: wrong.entry } },
-            body,
-          }),
-        )
-      : answered(client.POST('/api/edges/{edge}/events', { params: { path: { edge } }, body }))
+    const headers = wrong?.written ? correcting(wrong.written.entry) : {}
+    return answered(client.POST('/api/edges/{edge}/events', { params: { path: { edge } }, body, headers }))
   }, done)
   const refused = record.error instanceof Refused ? record.error : null
   const onRecord = record.isPending ? null : () => record.mutate(undefined)

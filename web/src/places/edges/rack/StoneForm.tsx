@@ -82,6 +82,7 @@ export function StoneForm({ rack, stone, onDone }: StoneFormProps) {
         <PlainField
           label="Price"
           before="€"
+          quantity="money"
           value={sent.price}
           error={refused?.about('price')}
           onChange={(text) => draft.change('price', text)}

@@ -74,6 +74,7 @@ function Sum({ label, hint, kept, error, onKeep }: SumProps) {
         label={label}
         hint={hint}
         before="€"
+        quantity="money"
         value={shown}
         placeholder="any"
         error={error}

@@ -23,13 +23,12 @@ export function PriceSheet({ page, standing, onChange }: PriceSheetProps) {
         value={standing.asked}
         placeholder="–"
         before="€"
+        quantity="money"
         error={page.complaints.asked}
         onChange={(asked) => onChange({ asked })}
       />
       <details className="border-b border-rule py-1.5">
-        <summary className="min-h-8 cursor-pointer text-soft">
-          How that comes about, and your own prices
-        </summary>
+        <summary className="min-h-8 cursor-pointer text-soft">How it adds up, and your own prices</summary>
         <table className="w-full text-sm">
           <tbody>
             {page.lines.map((line) => (
@@ -44,6 +43,7 @@ export function PriceSheet({ page, standing, onChange }: PriceSheetProps) {
           label="A good one is worth to you"
           value={standing.good}
           before="€"
+          quantity="money"
           error={page.complaints.good}
           onChange={(good) => onChange({ good })}
         />
@@ -52,6 +52,7 @@ export function PriceSheet({ page, standing, onChange }: PriceSheetProps) {
           hint="what mending costs you"
           value={standing.perHour}
           before="€"
+          quantity="money"
           error={page.complaints.perHour}
           onChange={(perHour) => onChange({ perHour })}
         />

@@ -62,6 +62,7 @@ export function Naming({
         <PlainField
           label="Price"
           before="€"
+          quantity="money"
           hint={priceHint}
           value={values.price ?? ''}
           error={priceError}

@@ -22,6 +22,7 @@ export function StrokeCounter({ page }: { page: Schemas['ToolPage'] }) {
   const field = (name: 'thickness' | 'depth' | 'strokes', label: string) => (
     <PlainField
       label={label}
+      quantity={name === 'strokes' ? 'count' : 'length'}
       value={draft.values[name] ?? ''}
       error={refused?.about(name)}
       onChange={(text) => draft.change(name, text)}

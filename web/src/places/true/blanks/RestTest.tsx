@@ -1,10 +1,15 @@
+import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, client, Refused, type Schemas } from '@/api/client'
+import { pulse } from '@/api/queries'
 import { Button } from '@/parts/Button'
+import { Correcting } from '@/parts/Correcting'
 import { asDate } from '@/parts/dates'
 import { Complaint } from '@/parts/Keeping'
+import { Mend } from '@/parts/Mend'
 import { PlainField } from '@/parts/PlainField'
 import { useChange } from '@/parts/useChange'
+import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
 
 const EMPTY = { bow: '', wind: '', cup: '' }
 const FIELDS = [
@@ -15,16 +20,39 @@ const FIELDS = [
 
 /** Prepare it, measure, leave it a week, measure again: what it did decides. */
 export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
-  const [typed, setTyped] = useState(EMPTY)
+  const unit = useQuery(pulse()).data?.unit
+  const wrong = useCorrection<Sent>(KINDS)
+  if (!unit || wrong === undefined) return null
+  return <Rest key={wrong?.entry ?? 'now'} blank={blank} unit={unit} wrong={wrong} />
+}
+
+const KINDS = ['blank-at-rest']
+
+interface Sent {
+  figures: typeof EMPTY
+}
+
+interface RestProps {
+  blank: Schemas['ListedBlank']
+  unit: string
+  wrong: Correction<Sent> | null
+}
+
+function Rest({ blank, unit, wrong }: RestProps) {
+  const [typed, setTyped] = useState(wrong ? typedIn(wrong, { figures: EMPTY }, unit).figures : EMPTY)
   const write = useChange(
     (figures: typeof EMPTY) =>
       answered(
         client.POST('/api/blanks/{blank}/measures', {
           params: { path: { blank: blank.id } },
           body: { figures, version: blank.version },
+          headers: wrong?.headers ?? {},
         }),
       ),
-    () => setTyped(EMPTY),
+    () => {
+      setTyped(EMPTY)
+      wrong?.end()
+    },
   )
   const refused = write.error instanceof Refused ? write.error : null
   const { rest } = blank
@@ -45,6 +73,7 @@ export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
               <th className="font-normal">Bow</th>
               <th className="font-normal">Wind</th>
               <th className="font-normal">Cup</th>
+              <th />
             </tr>
           </thead>
           <tbody>
@@ -54,16 +83,25 @@ export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
                 <td>{visit.bow}</td>
                 <td>{visit.wind}</td>
                 <td>{visit.cup}</td>
+                <td>
+                  <Mend
+                    written={visit.written}
+                    says={`measured ${asDate(visit.measuredAt)}`}
+                    page={`/true/blanks/${blank.id}`}
+                  />
+                </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
+      <Correcting correction={wrong} />
       {FIELDS.map(([name, label, hint]) => (
         <PlainField
           key={name}
           label={label}
           hint={hint}
+          quantity="length"
           value={typed[name]}
           error={refused?.about(`figures.${name}`)}
           onChange={(text) => setTyped({ ...typed, [name]: text })}
@@ -75,7 +113,7 @@ export function RestTest({ blank }: { blank: Schemas['ListedBlank'] }) {
           disabled={write.isPending || Object.values(typed).every((text) => text === '')}
           onClick={() => write.mutate(typed)}
         >
-          {rest.visits.length === 0 ? 'Write it down, and let it rest' : 'Write it down'}
+          {rest.visits.length === 0 && !wrong ? 'Write it down, and let it rest' : 'Write it down'}
         </Button>
       </p>
     </section>

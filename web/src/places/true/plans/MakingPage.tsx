@@ -99,7 +99,7 @@ function Onward({ at }: { at: Schemas['Making'] }) {
         </Button>
       )}
       <Button disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
-        {at.isMade ? 'Take it off the list' : 'Leave it off'}
+        {at.isMade ? 'Take it off the list' : 'Stop making it'}
       </Button>
       <Complaint problem={work.error ?? leave.error} besides={[]} />
     </>

@@ -5,12 +5,14 @@ import { answered, client, type Schemas } from '@/api/client'
 import { pulse, referencePage, testPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
+import { Correcting } from '@/parts/Correcting'
 import { Heading } from '@/parts/Heading'
 import { Complaint } from '@/parts/Keeping'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { Overtaken } from '@/parts/Overtaken'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
+import { useCorrection } from '@/parts/useCorrection'
 import { useLastGood } from '@/parts/useLastGood'
 import { useToBench } from '@/parts/useToBench'
 import { Answer } from '@/places/true/Answer'
@@ -20,7 +22,7 @@ import { TestStroke } from '@/places/true/TestStroke'
 import { FlatLines } from './FlatLines'
 import { ReferenceSheet } from './ReferenceSheet'
 import { TestReadings } from './TestReadings'
-import { useTestDraft } from './useTestDraft'
+import { type TestCorrection, useTestDraft } from './useTestDraft'
 import { useRemoved } from '@/parts/useRemoved'
 
 /** Any reference under its test. */
@@ -28,17 +30,27 @@ export function ReferencePage() {
   const id = Number(useParams().id)
   const { data, error } = useQuery(referencePage(id))
   const unit = useQuery(pulse()).data?.unit
+  const wrong = useCorrection<Schemas['TestRequest']>(KINDS)
   if (error && !data) return <Lost problem={error} />
-  return data && unit ? <Page key={id} page={data} unit={unit} /> : <Waiting />
+  if (!data || !unit || wrong === undefined) return <Waiting />
+  return <Page key={`${id} ${wrong?.entry}`} page={data} unit={unit} wrong={wrong} />
 }
 
-function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) {
-  const draft = useTestDraft(page, unit)
+const KINDS = ['reference-tested']
+
+interface PageProps {
+  page: Schemas['ReferencePage']
+  unit: string
+  wrong: TestCorrection | null
+}
+
+function Page({ page, unit, wrong }: PageProps) {
+  const draft = useTestDraft(page, unit, wrong)
   const preview = useQuery(testPreview(page.id, draft.sent)).data
   const [line, setLine] = useState<string | null>(null)
   // What was drawn last stays while a figure is half typed.
   const good = useLastGood(preview?.answer ? preview : null, draft.begun)
-  const { record, bench, fell, remove } = useTestChanges(page, draft, () => setLine(null))
+  const { record, bench, fell, remove } = useTestChanges(page, draft, wrong, () => setLine(null))
   if (!preview) return <Waiting />
   const { answer, next } = preview
   const shown = line ?? preview.nextLine ?? preview.lists[0]?.id ?? null
@@ -62,6 +74,7 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
         }
         column={
           <>
+            <Correcting correction={wrong} />
             <Readings onRecord={canRecord ? main : null}>
               {isFlat && (
                 <FlatLines
@@ -120,23 +133,26 @@ function Page({ page, unit }: { page: Schemas['ReferencePage']; unit: string }) 
 function useTestChanges(
   page: Schemas['ReferencePage'],
   draft: ReturnType<typeof useTestDraft>,
+  wrong: TestCorrection | null,
   onRecorded: () => void,
 ) {
+  const headers = wrong?.headers ?? {}
   const params = { path: { reference: page.id } }
   const seen = { version: page.version }
   const done = () => {
     draft.clear()
     onRecorded()
+    wrong?.end()
   }
   const removed = useRemoved('/true')
   return {
     record: useChange((planed: boolean) => {
       const body = { ...draft.sent, version: draft.version, planed }
-      return answered(client.POST('/api/references/{reference}/tests', { params, body }))
+      return answered(client.POST('/api/references/{reference}/tests', { params, body, headers }))
     }, done),
     bench: useToBench(() => {
       const body = { ...draft.sent, version: draft.version }
-      return answered(client.POST('/api/references/{reference}/sessions', { params, body }))
+      return answered(client.POST('/api/references/{reference}/sessions', { params, body, headers }))
     }, done),
     fell: useChange(() => answered(client.POST('/api/references/{reference}/drops', { params, body: seen }))),
     remove: useChange(

@@ -63,7 +63,7 @@ const queries = new QueryClient()
 
 function Shown({ asks, told = preview() }: { asks: Schemas['Asked'][]; told?: Schemas['TestPreview'] }) {
   const at = page(asks)
-  const draft = useTestDraft(at, 'mm')
+  const draft = useTestDraft(at, 'mm', null)
   return (
     <QueryClientProvider client={queries}>
       <TestReadings page={at} preview={told} draft={draft} />
@@ -108,7 +108,28 @@ test('what rarely changes is folded, and opens by itself when it is wrong', () =
 test('a test has begun with its first reading, not with what stays', () => {
   const asks = [field('gap', 'Gap'), field('length', 'Length', { isReading: false, typed: '200' })]
   const at = page(asks)
-  const { result } = renderHook(() => useTestDraft(at, 'mm'))
+  const { result } = renderHook(() => useTestDraft(at, 'mm', null))
   expect(result.current.begun).toBe(false)
   expect(result.current.sent.figures).toEqual({ gap: '', length: '200' })
+})
+
+test('a test that was read wrong begins with what was typed then, in the unit of now', () => {
+  const asks = [
+    field('gap', 'Gap', { isLength: true }),
+    field('length', 'Length', { isReading: false, typed: '200' }),
+  ]
+  const wrong = {
+    entry: 7,
+    says: 'Tested it.',
+    on: '2026-11-01',
+    unit: 'inch',
+    body: { figures: { gap: '0.01' }, lists: [], choices: {}, instrument: 'feeler' },
+    headers: { 'X-Corrects': '7' },
+    end: () => undefined,
+  }
+  const at = page(asks)
+  const { result } = renderHook(() => useTestDraft(at, 'mm', wrong))
+  expect(result.current.sent.figures).toEqual({ gap: '0.01 in', length: '200' })
+  expect(result.current.sent.instrument).toBe('feeler')
+  expect(result.current.begun).toBe(true)
 })

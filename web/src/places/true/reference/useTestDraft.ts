@@ -1,5 +1,7 @@
 import { useMemo } from 'react'
 import type { Schemas } from '@/api/client'
+import { inUnit } from '@/parts/inUnit'
+import type { Correction } from '@/parts/useCorrection'
 import { useDraft } from '@/parts/useDraft'
 import { useTyped } from '@/parts/useTyped'
 
@@ -9,9 +11,9 @@ type Choices = Record<string, string>
 const INSTRUMENT = 'instrument'
 
 /** What has been typed of a reference's test and is not written down yet: figures, lists of readings, choices. */
-export function useTestDraft(page: Schemas['ReferencePage'], unit: string) {
-  const base = useMemo(() => baseOf(page), [page])
-  const name = `reference ${page.id}`
+export function useTestDraft(page: Schemas['ReferencePage'], unit: string, wrong: TestCorrection | null) {
+  const base = useMemo(() => (wrong ? asTyped(baseOf(page), wrong, unit) : baseOf(page)), [page, wrong, unit])
+  const name = wrong ? `reference ${page.id} correcting ${wrong.entry}` : `reference ${page.id}`
   const figures = useTyped(name, base.figures, unit, page.version, base.lengths)
   const lists = useDraft<Lists>(`${name} lists`, base.lists, unit, page.version)
   const choices = useDraft<Choices>(`${name} choices`, base.choices, '', page.version)
@@ -53,6 +55,24 @@ export function useTestDraft(page: Schemas['ReferencePage'], unit: string) {
 }
 
 export type TestDraft = ReturnType<typeof useTestDraft>
+
+export type TestCorrection = Correction<Schemas['TestRequest']>
+
+/** What the form began with, and over it what was typed then, in the unit of now. */
+function asTyped(base: ReturnType<typeof baseOf>, { body, unit: typedIn }: TestCorrection, unit: string) {
+  if (!body) return base
+  const isOther = typedIn !== null && typedIn !== unit
+  const lengths = Object.fromEntries(
+    Object.entries(body.figures).filter(([field]) => base.lengths.includes(field)),
+  )
+  const lists = Object.fromEntries(body.lists.map(({ id, typed }) => [id, typed])) as Lists
+  return {
+    ...base,
+    figures: { ...base.figures, ...body.figures, ...(isOther ? inUnit(lengths, typedIn) : {}) },
+    lists: { ...base.lists, ...(isOther ? inUnit(lists, typedIn) : lists) },
+    choices: { ...base.choices, ...body.choices, [INSTRUMENT]: body.instrument } as Choices,
+  }
+}
 
 function baseOf({ asks, instrument }: Schemas['ReferencePage']) {
   const fields = asks.flatMap(({ field }) => field ?? [])

@@ -2,9 +2,11 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import { answered, client, Refused } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { Correcting } from '@/parts/Correcting'
 import { Complaint } from '@/parts/Keeping'
 import { PlainField } from '@/parts/PlainField'
 import { useChange } from '@/parts/useChange'
+import { type Correction, useCorrection } from '@/parts/useCorrection'
 import { useInstrument } from '@/places/true/useInstrument'
 
 const EMPTY = { temperature: '', humidity: '' }
@@ -12,11 +14,22 @@ const BESIDES = ['figures.temperature', 'figures.humidity']
 
 /** What the hygrometer shows now, read off it or asked of one that answers by itself. */
 export function AirNow() {
-  const [typed, setTyped] = useState(EMPTY)
+  const wrong = useCorrection<{ figures: typeof EMPTY }>(KINDS)
+  return wrong === undefined ? null : <Air key={wrong?.entry ?? 'now'} wrong={wrong} />
+}
+
+const KINDS = ['air-read']
+
+function Air({ wrong }: { wrong: Correction<{ figures: typeof EMPTY }> | null }) {
+  const [typed, setTyped] = useState({ ...EMPTY, ...wrong?.body?.figures })
   const { isThere } = useInstrument()
   const write = useChange(
-    (figures: typeof EMPTY) => answered(client.POST('/api/season/air', { body: { figures } })),
-    () => setTyped(EMPTY),
+    (figures: typeof EMPTY) =>
+      answered(client.POST('/api/season/air', { body: { figures }, headers: wrong?.headers ?? {} })),
+    () => {
+      setTyped(EMPTY)
+      wrong?.end()
+    },
   )
   const ask = useMutation({
     mutationFn: () => answered(client.GET('/api/instrument/air')),
@@ -27,9 +40,11 @@ export function AirNow() {
 
   return (
     <section className="mt-6" aria-label="The air now">
-      <h2 className="mb-1 text-lg">The air now</h2>
+      <h2 className="mb-1 text-lg">{wrong ? 'The air then' : 'The air now'}</h2>
+      <Correcting correction={wrong} />
       <PlainField
         label="Temperature"
+        quantity="temperature"
         hint="°C, or say °F"
         value={typed.temperature}
         error={about('temperature')}
@@ -37,6 +52,7 @@ export function AirNow() {
       />
       <PlainField
         label="Humidity"
+        quantity="percent"
         hint="per cent"
         value={typed.humidity}
         error={about('humidity')}

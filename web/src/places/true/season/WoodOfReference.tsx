@@ -61,6 +61,7 @@ export function WoodOfReference({ of, species }: WoodOfReferenceProps) {
           label={label}
           hint={hint}
           placeholder={usual}
+          quantity={name === 'thickness' ? 'length' : 'degrees'}
           value={values[name]}
           error={refused?.about(`figures.${name}`)}
           onChange={(text) => setTyped({ ...typed, [name]: text })}

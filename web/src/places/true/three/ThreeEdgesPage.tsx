@@ -3,10 +3,12 @@ import { answered, client, type Schemas } from '@/api/client'
 import { pulse, threeEdges, threeEdgesPreview } from '@/api/queries'
 import { ThreeProfiles, threeHeight, threeFactor } from '@/drawings/ThreeProfiles'
 import { Board } from '@/parts/Board'
+import { Correcting } from '@/parts/Correcting'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
+import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
 import { useDraft } from '@/parts/useDraft'
 import { useToBench } from '@/parts/useToBench'
 import { JointStroke, recordOf } from '@/places/true/JointStroke'
@@ -16,16 +18,36 @@ import { ThreeEdgesReadings } from './ThreeEdgesReadings'
 export function ThreeEdgesPage() {
   const { data, error } = useQuery(threeEdges())
   const unit = useQuery(pulse()).data?.unit
+  const wrong = useCorrection<Schemas['ThreeEdgesFormRequest']>(KINDS)
   if (error && !data) return <Lost problem={error} />
-  return data && unit ? <Page page={data} unit={unit} /> : <Waiting />
+  if (!data || !unit || wrong === undefined) return <Waiting />
+  return <Page key={wrong?.entry ?? 'new'} page={data} unit={unit} wrong={wrong} />
 }
 
-function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string }) {
-  const draft = useDraft('three edges', page.typed, unit, 1)
+const KINDS = ['edges-compared']
+
+interface PageProps {
+  page: Schemas['ThreeEdgesPage']
+  unit: string
+  wrong: Correction<Schemas['ThreeEdgesFormRequest']> | null
+}
+
+function Page({ page, unit, wrong }: PageProps) {
+  const draft = useDraft(
+    wrong ? `three edges correcting ${wrong.entry}` : 'three edges',
+    wrong ? typedIn(wrong, page.typed, unit) : page.typed,
+    unit,
+    1,
+  )
   const preview = useQuery(threeEdgesPreview(draft.values)).data
   const body = draft.values
-  const record = useChange(() => answered(client.POST('/api/three-edges/tests', { body })), draft.clear)
-  const bench = useToBench(() => answered(client.POST('/api/three-edges/sessions', { body })), draft.clear)
+  const headers = wrong?.headers ?? {}
+  const done = () => {
+    draft.clear()
+    wrong?.end()
+  }
+  const record = useChange(() => answered(client.POST('/api/three-edges/tests', { body, headers })), done)
+  const bench = useToBench(() => answered(client.POST('/api/three-edges/sessions', { body, headers })), done)
   if (!preview) return <Waiting />
   const begun = draft.values.rows.some((row) => row.ab + row.bc + row.ca + row.abTurned !== '')
 
@@ -65,13 +87,16 @@ function Page({ page, unit }: { page: Schemas['ThreeEdgesPage']; unit: string })
           />
         }
         column={
-          <JointStroke
-            preview={preview}
-            record={record}
-            bench={bench}
-            again={begun ? 'Begin again' : null}
-            onAgain={draft.clear}
-          />
+          <>
+            <Correcting correction={wrong} />
+            <JointStroke
+              preview={preview}
+              record={record}
+              bench={bench}
+              again={begun ? 'Begin again' : null}
+              onAgain={draft.clear}
+            />
+          </>
         }
       />
     </>

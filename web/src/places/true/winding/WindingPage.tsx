@@ -3,10 +3,12 @@ import { answered, client, type Schemas } from '@/api/client'
 import { pulse, winding, windingPreview } from '@/api/queries'
 import { WindingDrawing, windingFactor } from '@/drawings/WindingDrawing'
 import { Board } from '@/parts/Board'
+import { Correcting } from '@/parts/Correcting'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
+import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
 import { useDraft } from '@/parts/useDraft'
 import { useLastGood } from '@/parts/useLastGood'
 import { useToBench } from '@/parts/useToBench'
@@ -18,16 +20,36 @@ import { WindingUsual } from './WindingUsual'
 export function WindingPage() {
   const { data, error } = useQuery(winding())
   const unit = useQuery(pulse()).data?.unit
+  const wrong = useCorrection<Schemas['WindingFormRequest']>(KINDS)
   if (error && !data) return <Lost problem={error} />
-  return data && unit ? <Page page={data} unit={unit} /> : <Waiting />
+  if (!data || !unit || wrong === undefined) return <Waiting />
+  return <Page key={wrong?.entry ?? 'new'} page={data} unit={unit} wrong={wrong} />
 }
 
-function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
-  const draft = useDraft('winding', page.typed, unit, 1)
+const KINDS = ['board-sighted']
+
+interface PageProps {
+  page: Schemas['Winding']
+  unit: string
+  wrong: Correction<Schemas['WindingFormRequest']> | null
+}
+
+function Page({ page, unit, wrong }: PageProps) {
+  const draft = useDraft(
+    wrong ? `winding correcting ${wrong.entry}` : 'winding',
+    wrong ? typedIn(wrong, page.typed, unit) : page.typed,
+    unit,
+    1,
+  )
   const preview = useQuery(windingPreview(draft.values)).data
   const body = draft.values
-  const record = useChange(() => answered(client.POST('/api/winding/tests', { body })), draft.clear)
-  const bench = useToBench(() => answered(client.POST('/api/winding/sessions', { body })), draft.clear)
+  const headers = wrong?.headers ?? {}
+  const done = () => {
+    draft.clear()
+    wrong?.end()
+  }
+  const record = useChange(() => answered(client.POST('/api/winding/tests', { body, headers })), done)
+  const bench = useToBench(() => answered(client.POST('/api/winding/sessions', { body, headers })), done)
   const begun = draft.values.rows.some((row) => row.reading.trim() !== '')
   const result = useLastGood(preview?.result ?? null, begun)
   if (!preview) return <Waiting />
@@ -70,6 +92,7 @@ function Page({ page, unit }: { page: Schemas['Winding']; unit: string }) {
         }
         column={
           <>
+            <Correcting correction={wrong} />
             <WindingReadings
               values={draft.values}
               preview={preview}
