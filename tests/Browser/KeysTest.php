@@ -44,7 +44,10 @@ final class KeysTest extends BrowserTestCase
         Server::until(fn (): bool => $this->browser->findElements($dialog) === [], 'the dialog to close');
         $this->open('/diary');
         $this->seesText('Stropped the 12 mm chisel');
-        $lines = $this->browser->findElements(WebDriverBy::xpath("//li[contains(., 'Stropped the 12 mm chisel')]"));
+        $today = gmdate('j M');
+        $lines = $this->browser->findElements(
+            WebDriverBy::xpath("//li[contains(., 'Stropped the 12 mm chisel') and contains(., '$today ')]"),
+        );
         self::assertCount(2, $lines);
     }
 

@@ -73,7 +73,9 @@ function Rest({ blank, unit, wrong }: RestProps) {
               <th className="font-normal">Bow</th>
               <th className="font-normal">Wind</th>
               <th className="font-normal">Cup</th>
-              <th />
+              <th>
+                <span className="sr-only">Correct or undo it</span>
+              </th>
             </tr>
           </thead>
           <tbody>
