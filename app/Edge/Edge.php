@@ -16,6 +16,7 @@ use JackRest\Core\Edge\Blade;
 use JackRest\Core\Edge\EdgeDuty;
 use JackRest\Core\Edge\EdgeKind;
 use JackRest\Core\Edge\EdgeNeed;
+use JackRest\Core\Edge\EdgeStateCalculation;
 use JackRest\Core\Edge\NewEdge;
 use JackRest\Core\Edge\Steel;
 use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
@@ -216,7 +217,10 @@ final class Edge extends Record
             'secondary_deg' => $bevels['secondaryDeg'],
             'aim_deg' => $bevels['secondaryDeg'],
             'wheel_mm' => $bevels['wheelMm'],
-            'micro_width_mm' => 0.0,
+            // Nobody has measured it: what is honed on has a usual width.
+            'micro_width_mm' => $bevels['secondaryDeg'] > $bevels['primaryDeg']
+                    ? EdgeStateCalculation::USUAL_WIDTH_MM
+                    : 0.0,
             'finish_um' => $edge->duty->finishUm(),
             'bed_deg' => $edge->bedDeg,
             'bevel_up' => $edge->bevelUp,

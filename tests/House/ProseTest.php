@@ -39,6 +39,7 @@ final class ProseTest extends TestCase
         'Edge/CuttingGeometry.php',
         'Filing/AugerCheck.php',
         'Fit/SawFit.php',
+        'Making/BentBatten.php',
         'Timber/WoodMovement.php',
     ];
 

@@ -27,7 +27,7 @@ final class FitTest extends HttpTestCase
         $models = $this->ask('POST', '/api/fit/saws', ['typed' => ['grain' => 'along'], 'hardness' => 'soft'])->json(
             'rows.*.model',
         );
-        self::assertContains('your own count: 1.24 times the model, from 3 cuts, 1.1 to 1.41', $models);
+        self::assertContains('your own count: 1.21 times the model, from 3 cuts, 1.12 to 1.31', $models);
         self::assertContains('the model’s bite (from memory)', $models);
     }
 

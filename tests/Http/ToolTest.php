@@ -112,7 +112,7 @@ final class ToolTest extends HttpTestCase
         self::assertContains('saw dovetails to the line', $page->json('serves.*.operation'));
         $page
             ->assertJsonPath('loses', ['hive bodies: saw dovetails to the line'])
-            ->assertJsonPath('bite', 'It bites 1.24 times the model, from 3 counted cuts (1.1 to 1.41).');
+            ->assertJsonPath('bite', 'It bites 1.21 times the model, from 3 counted cuts (1.12 to 1.31).');
         self::assertSame(
             ['25 mm chisel'],
             $this->ask('GET', '/api/tools/'.self::named('bevel-edge chisel, 25')->id)->json('edges.*.name'),

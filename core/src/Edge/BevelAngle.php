@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Edge;
 
 use JackRest\Core\Calculation\Calculates;
+use JackRest\Core\Calculation\InvalidInput;
 
 /**
  * The bevel angle of a blade from two lengths, and how far that angle can be trusted.
@@ -17,11 +18,29 @@ use JackRest\Core\Calculation\Calculates;
 #[Calculates('bevel-angle', 'Bevel angle from thickness and bevel length or setback')]
 final class BevelAngle
 {
+    /** An angle that is not known to this is not measured. */
+    private const LEAST_KNOWN_DEG = 90.0;
+
+    /** @throws InvalidInput when the lengths do not tell the angle */
     public function __invoke(BevelAngleInput $blade): BevelAngleResult
     {
-        return $blade->bevelLengthMm !== null
-            ? self::alongBevel($blade->thicknessMm, $blade->bevelLengthMm, $blade->uncertaintyMm)
-            : self::alongBack($blade->thicknessMm, (float) $blade->setbackMm, $blade->uncertaintyMm);
+        [$t, $u] = [$blade->thicknessMm, $blade->uncertaintyMm];
+        $angle =
+            $blade->bevelLengthMm !== null
+                ? self::alongBevel($t, $blade->bevelLengthMm, $u)
+                : self::alongBack($t, (float) $blade->setbackMm, $u);
+        if ($angle->uncertaintyDeg > self::LEAST_KNOWN_DEG) {
+            throw InvalidInput::because(
+                'uncertaintyMm',
+                'leaves the angle unknown: measure '.
+                    ($blade->bevelLengthMm !== null
+                        ? 'how far the heel is set back along the back'
+                        : 'the bevel’s own length').
+                    ' instead',
+            );
+        }
+
+        return $angle;
     }
 
     private static function alongBevel(float $t, float $b, float $u): BevelAngleResult

@@ -12,12 +12,15 @@ use JackRest\Core\Calculation\Calculates;
  *
  * Removed square to the bevel: removeUm = 1000·r·sin(secondary), r the recession along the back.
  * Contact length: with a secondary bevel its width after this recession ({@see MicroBevel}); with
- * secondary = primary the whole bevel t/sin(primary). A back wants its whole face brought down.
+ * secondary = primary, and at most, the whole bevel t/sin(primary). A back wants its whole face brought down.
  * Source: plane trigonometry; the usual recessions of {@see EdgeCondition} are from memory.
  */
 #[Calculates('edge-state', 'What an edge in this condition asks of the stones')]
 final class EdgeStateCalculation
 {
+    /** Common practice. */
+    public const USUAL_WIDTH_MM = 0.8;
+
     public function __invoke(EdgeStateInput $edge): EdgeStateResult
     {
         return $edge->condition === EdgeCondition::Back ? self::back($edge) : self::bevel($edge);
@@ -38,15 +41,22 @@ final class EdgeStateCalculation
 
     private static function contactLength(EdgeStateInput $edge, float $recession): float
     {
+        $whole = $edge->thicknessMm / Angle::sin($edge->primaryDeg);
         if ($edge->secondaryDeg === $edge->primaryDeg) {
-            return $edge->thicknessMm / Angle::sin($edge->primaryDeg);
+            return $whole;
         }
         $microBevel = new MicroBevel();
-        $now = $microBevel(new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, widthMm: $edge->microWidthMm));
+        $now = $microBevel(new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, widthMm: self::widthMm($edge)));
         $then = $microBevel(
             new MicroBevelInput($edge->primaryDeg, $edge->secondaryDeg, recessionMm: $now->recessionMm + $recession),
         );
 
-        return $then->widthMm;
+        return min($whole, $then->widthMm);
+    }
+
+    /** Of a secondary bevel that nobody measured. Common practice. */
+    private static function widthMm(EdgeStateInput $edge): float
+    {
+        return $edge->microWidthMm ?? ($edge->condition === EdgeCondition::FreshGrind ? 0.0 : self::USUAL_WIDTH_MM);
     }
 }

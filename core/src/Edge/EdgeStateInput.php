@@ -24,7 +24,10 @@ final readonly class EdgeStateInput
             ),
         ]
         public float $secondaryDeg,
-        #[Field('present width of the secondary bevel, mm', atLeast: 0)] public float $microWidthMm = 0.0,
+        #[
+            Field('present width of the secondary bevel, mm; not told: 0.8, none fresh from the grinder', atLeast: 0),
+        ]
+        public ?float $microWidthMm = null,
         #[
             Field('how far the edge must go back along the back, mm; for a nick its depth', above: 0),
         ]

@@ -26,8 +26,8 @@ enum GritPath: string
     public function over(HoningPlanInput $job): ?HoningPath
     {
         return match ($this) {
-            self::LeastTime, self::StopEarly => (new HoningPaths($job))->quickest(),
-            self::TwoStones => (new HoningPaths($job))->ofLength(2),
+            self::LeastTime, self::StopEarly => HoningPaths::of($job)->quickest(),
+            self::TwoStones => HoningPaths::of($job)->ofLength(2),
             self::FullLadder => self::everyStone($job),
         };
     }

@@ -31,7 +31,7 @@ final class HollowGrind
             $depth,
             $blade->bevelDeg - $turn,
             $blade->bevelDeg + $turn,
-            ($chord - self::hollowMm($radius, $left)) / 2,
+            max(0.0, ($chord - self::hollowMm($radius, $left)) / 2),
             $blade->depthPerHoningMm === null ? null : max(0, Rounding::down($left / $blade->depthPerHoningMm)),
         );
     }

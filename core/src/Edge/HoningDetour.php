@@ -7,69 +7,40 @@ namespace JackRest\Core\Edge;
 /** The least time of any path that goes over one given stone. */
 final class HoningDetour
 {
-    private readonly StrokeModel $model;
+    /** @var array<string, float|null> by id; null: no path can hold it */
+    private array $through = [];
 
-    /** @var array<string, float|null> least time to have finished on a stone, by id */
-    private array $until = [];
-
-    /** @var array<string, float|null> least time from a stone to a finish, by id */
-    private array $after = [];
-
-    public function __construct(private readonly HoningPlanInput $job)
+    public function __construct(HoningTimes $times)
     {
-        $this->model = new StrokeModel($job);
+        $until = $times->first;
+        foreach ($times->after as $to => $after) {
+            foreach ($after as $from => $seconds) {
+                $until[$to] = min($until[$to], $until[$from] + $seconds);
+            }
+        }
+        $onward = self::onward($times);
+        foreach ($times->stones as $index => $stone) {
+            $this->through[$stone->id] = is_finite($onward[$index]) ? $until[$index] + $onward[$index] : null;
+        }
     }
 
-    /** Null when no path can hold the stone. */
     public function secondsThrough(Abrasive $stone): ?float
     {
-        $after = $this->after($stone);
-
-        return $after === null ? null : $this->until($stone) + $after;
+        return $this->through[$stone->id];
     }
 
-    private function until(Abrasive $stone): float
+    /** @return list<float> least time from each stone to a finish; infinite where none is reached */
+    private static function onward(HoningTimes $times): array
     {
-        return $this->until[$stone->id] ??= min($this->waysTo($stone));
-    }
-
-    /** @return non-empty-list<float> */
-    private function waysTo(Abrasive $stone): array
-    {
-        $ways = [$this->model->seconds(null, $stone)];
-        foreach ($this->job->abrasives as $before) {
-            if ($this->model->mayFollow($before, $stone)) {
-                $ways[] = $this->until($before) + $this->model->seconds($before, $stone);
+        $onward = array_map(static fn (bool $isEnd): float => $isEnd ? 0.0 : INF, $times->isFineEnough);
+        for ($to = count($times->stones) - 1; $to >= 0; $to--) {
+            foreach ($times->after[$to] ?? [] as $from => $seconds) {
+                if (! $times->isFineEnough[$from]) {
+                    $onward[$from] = min($onward[$from], $seconds + $onward[$to]);
+                }
             }
         }
 
-        return $ways;
-    }
-
-    private function after(Abrasive $stone): ?float
-    {
-        if ($this->model->isFineEnough($stone)) {
-            return 0.0;
-        }
-        if (! array_key_exists($stone->id, $this->after)) {
-            $ways = $this->waysOn($stone);
-            $this->after[$stone->id] = $ways === [] ? null : min($ways);
-        }
-
-        return $this->after[$stone->id];
-    }
-
-    /** @return list<float> */
-    private function waysOn(Abrasive $stone): array
-    {
-        $ways = [];
-        foreach ($this->job->abrasives as $next) {
-            $after = $this->model->mayFollow($stone, $next) ? $this->after($next) : null;
-            if ($after !== null) {
-                $ways[] = $this->model->seconds($stone, $next) + $after;
-            }
-        }
-
-        return $ways;
+        return array_values($onward);
     }
 }

@@ -4,67 +4,64 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
-/** The best path for every number of stones. */
+/**
+ * The best path for every number of stones: dynamic programming over (number of stones, last stone).
+ *
+ * Of each there is kept its time, the stone before, and its place among all of that length by ids: so that on a tie the
+ * ids decide, without a path being built. Two hundred stones make a million and a third of steps.
+ */
 final class HoningPaths
 {
+    /** Sums of the same seconds in another order may differ in the last bits; a microsecond is no difference. */
+    private const SAME_SECONDS = 1e-6;
+
     private readonly StrokeModel $model;
 
-    /** @var list<Abrasive> coarse to fine */
-    private readonly array $stones;
+    /** @var list<array<int, int>> by length less one and last stone: the stone before it, -1 for none */
+    private array $before = [];
 
-    /** @var array<int, array<int, float>> seconds on a stone (second index) after another (first index) */
-    private array $seconds = [];
-
-    public function __construct(HoningPlanInput $job)
+    public function __construct(HoningPlanInput $job, private readonly HoningTimes $times)
     {
         $this->model = new StrokeModel($job);
-        $stones = $job->abrasives;
-        usort(
-            $stones,
-            static fn (Abrasive $a, Abrasive $b): int => [$b->particleUm, $a->id] <=> [$a->particleUm, $b->id],
-        );
-        $this->stones = $stones;
-        foreach ($stones as $from => $before) {
-            foreach ($stones as $to => $stone) {
-                if ($this->model->mayFollow($before, $stone)) {
-                    $this->seconds[$from][$to] = $this->model->seconds($before, $stone);
-                }
-            }
-        }
+    }
+
+    public static function of(HoningPlanInput $job): self
+    {
+        return new self($job, new HoningTimes($job));
     }
 
     /** @return non-empty-list<HoningPath> the best for each number of stones, best first */
     public function bestByLength(): array
     {
-        $routes = [];
-        for ($ending = $this->single(); $ending !== []; $ending = $this->oneStoneMore($ending)) {
-            $best = $this->bestFineEnough($ending);
+        $found = [];
+        $this->walk(static function (?HoningEnding $best) use (&$found): bool {
             if ($best !== null) {
-                $routes[] = $best;
+                $found[] = $best;
             }
-        }
-        usort($routes, static fn (HoningRoute $a, HoningRoute $b): int => $a->against($b));
-        assert($routes !== []);
 
-        return array_map($this->path(...), $routes);
+            return true;
+        });
+        usort($found, self::compare(...));
+        $paths = array_map(fn (HoningEnding $one): HoningPath => $this->path($one), $found);
+        assert($paths !== []);
+
+        return $paths;
     }
 
     /** The first of {@see bestByLength}, without the long ones that can no longer be it. */
     public function quickest(): HoningPath
     {
         $best = null;
-        for ($ending = $this->single(); $ending !== []; $ending = $this->oneStoneMore($ending)) {
-            $route = $this->bestFineEnough($ending);
-            $best = $route !== null && ($best === null || $route->against($best) < 0) ? $route : $best;
-            if ($best !== null) {
-                // Another stone only adds to a route; one that takes longer already is never the best.
-                $ending = array_filter(
-                    $ending,
-                    static fn (HoningRoute $one): bool => $one->seconds < $best->seconds + 1e-3,
-                );
+        $this->walk(static function (?HoningEnding $one, float $least) use (&$best): bool {
+            /** @var HoningEnding|null $best */
+            if ($one !== null && ($best === null || self::compare($one, $best) < 0)) {
+                $best = $one;
             }
-        }
-        assert($best !== null);
+
+            // Another stone only adds to a path: when all take longer already, none of them is the best.
+            return $best === null || $least <= $best->seconds + self::SAME_SECONDS;
+        });
+        assert($best instanceof HoningEnding);
 
         return $this->path($best);
     }
@@ -72,62 +69,127 @@ final class HoningPaths
     /** The best with just so many stones; null: there is none. */
     public function ofLength(int $stones): ?HoningPath
     {
-        $ending = $this->single();
-        for ($length = 1; $length < $stones; $length++) {
-            $ending = $this->oneStoneMore($ending);
-        }
-        $best = $this->bestFineEnough($ending);
+        $last = null;
+        $this->walk(static function (?HoningEnding $one, float $least, int $length) use ($stones, &$last): bool {
+            $last = $length === $stones ? $one : null;
 
-        return $best === null ? null : $this->path($best);
+            return $length < $stones;
+        });
+
+        return $last instanceof HoningEnding ? $this->path($last) : null;
     }
 
-    /** @return array<int, HoningRoute> by last stone */
-    private function single(): array
+    /** By time, then fewer stones; among those of one length there is one alone. */
+    private static function compare(HoningEnding $a, HoningEnding $b): int
     {
-        return array_map(
-            fn (Abrasive $stone): HoningRoute => new HoningRoute([$stone], $this->model->seconds(null, $stone)),
-            $this->stones,
-        );
+        return abs($a->seconds - $b->seconds) > self::SAME_SECONDS
+            ? $a->seconds <=> $b->seconds
+            : $a->length <=> $b->length;
     }
 
     /**
-     * @param  array<int, HoningRoute>  $ending  by last stone
-     * @return array<int, HoningRoute> one stone longer, by last stone
+     * Length by length, until there is none so long or none is wanted.
+     *
+     * @param  callable(HoningEnding|null, float, int): bool  $goesOn  is told the best that ends fine enough, the least
+     *     time of any, and the length
      */
-    private function oneStoneMore(array $ending): array
+    private function walk(callable $goesOn): void
     {
-        /** @var array<int, HoningRoute> $longer */
-        $longer = [];
-        foreach ($ending as $from => $route) {
-            foreach ($this->seconds[$from] ?? [] as $to => $seconds) {
-                // Most candidates lose on time alone; only then is the longer route worth building.
-                if (isset($longer[$to]) && $route->seconds + $seconds > $longer[$to]->seconds + 1e-3) {
-                    continue;
-                }
-                $candidate = $route->then($this->stones[$to], $seconds);
-                $longer[$to] = $candidate->beats($longer[$to] ?? null) ? $candidate : $longer[$to];
+        $this->before = [array_fill_keys(array_keys($this->times->stones), -1)];
+        $times = $this->times->first;
+        $ranks = $this->ranks(array_fill_keys(array_keys($this->times->stones), 0));
+        for ($length = 1; $times !== []; $length++) {
+            if (! $goesOn($this->bestFineEnough($length, $times, $ranks), min($times), $length)) {
+                return;
             }
+            [$times, $places] = $this->oneStoneMore($times, $ranks);
+            $ranks = $this->ranks($places);
         }
-
-        return $longer;
     }
 
-    /** @param  array<int, HoningRoute>  $ending */
-    private function bestFineEnough(array $ending): ?HoningRoute
+    /**
+     * @param  array<int, float>  $times  by last stone
+     * @param  array<int, int>  $ranks  the place of each by its ids
+     * @return array{array<int, float>, array<int, int>} the same one stone longer; and the ranks of what stood before
+     */
+    private function oneStoneMore(array $times, array $ranks): array
+    {
+        [$longer, $places, $before] = [[], [], []];
+        foreach ($this->times->after as $to => $after) {
+            [$least, $most, $place, $last] = [INF, INF, 0, -1];
+            foreach ($times as $from => $time) {
+                if ($from >= $to) {
+                    break;
+                }
+                if (! isset($after[$from])) {
+                    continue;
+                }
+                $sum = $time + $after[$from];
+                if ($sum > $most) {
+                    continue;
+                }
+                if ($sum < $least - self::SAME_SECONDS || $ranks[$from] < $place) {
+                    $least = $sum;
+                    $most = $sum + self::SAME_SECONDS;
+                    $place = $ranks[$from];
+                    $last = $from;
+                }
+            }
+            if ($last >= 0) {
+                [$longer[$to], $places[$to], $before[$to]] = [$least, $place, $last];
+            }
+        }
+        $this->before[] = $before;
+
+        return [$longer, $places];
+    }
+
+    /**
+     * @param  array<int, int>  $places  of what stood before, by last stone
+     * @return array<int, int> the place of each among its like: by what stood before it, then by its own id
+     */
+    private function ranks(array $places): array
+    {
+        $count = count($this->times->stones);
+        $order = [];
+        foreach ($places as $last => $place) {
+            $order[$last] = $place * $count + $this->times->byId[$last];
+        }
+        asort($order);
+
+        return array_flip(array_keys($order));
+    }
+
+    /**
+     * @param  array<int, float>  $times  by last stone
+     * @param  array<int, int>  $ranks
+     */
+    private function bestFineEnough(int $length, array $times, array $ranks): ?HoningEnding
     {
         $best = null;
-        foreach ($ending as $route) {
-            $best = $this->model->isFineEnough($route->last()) && $route->beats($best) ? $route : $best;
+        foreach ($times as $last => $seconds) {
+            if (! $this->times->isFineEnough[$last]) {
+                continue;
+            }
+            $isTie = $best !== null && abs($seconds - $best->seconds) <= self::SAME_SECONDS;
+            if ($best === null || ($isTie ? $ranks[$last] < $ranks[$best->last] : $seconds < $best->seconds)) {
+                $best = new HoningEnding($length, $last, $seconds);
+            }
         }
 
         return $best;
     }
 
-    private function path(HoningRoute $route): HoningPath
+    private function path(HoningEnding $ending): HoningPath
     {
+        $stones = [];
+        for ($length = $ending->length, $at = $ending->last; $at >= 0; $at = $this->before[--$length][$at] ?? -1) {
+            $stones[] = $this->times->stones[$at];
+        }
+        $stones = array_reverse($stones);
         $steps = [];
-        foreach ($route->stones as $index => $stone) {
-            $steps[] = $this->model->step($route->stones[$index - 1] ?? null, $stone);
+        foreach ($stones as $index => $stone) {
+            $steps[] = $this->model->step($stones[$index - 1] ?? null, $stone);
         }
 
         return new HoningPath(

@@ -18,7 +18,8 @@ final class HoningPlan
 {
     public function __invoke(HoningPlanInput $job): HoningPlanResult
     {
-        $paths = (new HoningPaths($job))->bestByLength();
+        $times = new HoningTimes($job);
+        $paths = (new HoningPaths($job, $times))->bestByLength();
         $best = array_shift($paths);
         $used = array_map(static fn (HoningStep $step): string => $step->id, $best->path);
 
@@ -26,7 +27,7 @@ final class HoningPlan
             $best->path,
             $best->totalSeconds,
             $paths,
-            self::skipped($job, $used, $best->totalSeconds),
+            self::skipped($job, new HoningDetour($times), $used, $best->totalSeconds),
         );
     }
 
@@ -34,9 +35,12 @@ final class HoningPlan
      * @param  list<string>  $used
      * @return list<SkippedStone>
      */
-    private static function skipped(HoningPlanInput $job, array $used, float $bestSeconds): array
-    {
-        $through = new HoningDetour($job);
+    private static function skipped(
+        HoningPlanInput $job,
+        HoningDetour $through,
+        array $used,
+        float $bestSeconds,
+    ): array {
         $skipped = [];
         foreach ($job->abrasives as $abrasive) {
             if (! in_array($abrasive->id, $used, true)) {

@@ -278,7 +278,7 @@ final readonly class SharpeningPlan
     public function left(): array
     {
         $used = array_map(static fn (HoningStep $step): string => $step->id, $this->path->path);
-        $through = new HoningDetour($this->job);
+        $through = new HoningDetour(new HoningTimes($this->job));
         $left = [];
         foreach ($this->job->abrasives as $abrasive) {
             if (! in_array($abrasive->id, $used, true)) {

@@ -65,7 +65,7 @@ final class TaskOfEdge
             $blade->thicknessMm,
             $blade->primaryDeg,
             $blade->secondaryDeg,
-            $condition === EdgeCondition::FreshGrind ? 0.0 : $blade->microWidthMm,
+            self::width($blade, $condition),
             $condition === EdgeCondition::Nicked ? $measured['nickDepth'] : null,
             $back ? $measured['backLength'] ?? ($thin ? self::THIN_RULE_BACK_MM : self::USUAL_BACK_MM) : null,
             $back
@@ -73,6 +73,16 @@ final class TaskOfEdge
                     ($measured['outOfFlat'] ?? ($thin ? self::THIN_RULE_OUT_OF_FLAT_MM : self::USUAL_OUT_OF_FLAT_MM))
                 : null,
         );
+    }
+
+    /** Null: nobody has told it. An edge that was honed once has some width. */
+    private static function width(Blade $blade, EdgeCondition $condition): ?float
+    {
+        return match (true) {
+            $condition === EdgeCondition::FreshGrind => 0.0,
+            $blade->microWidthMm > 0.0 => $blade->microWidthMm,
+            default => null,
+        };
     }
 
     /** @param  array<string, float|null>  $measured */

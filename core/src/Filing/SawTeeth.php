@@ -21,13 +21,16 @@ use JackRest\Core\Calculation\InvalidInput;
 #[Calculates('saw-teeth', 'Shape of a saw’s teeth')]
 final class SawTeeth
 {
-    /** @throws InvalidInput when the back of a tooth would overhang */
+    /** Lower than this, by its pitch, there is no tooth left: it is front and back of one line. */
+    private const LOWEST = 0.01;
+
+    /** @throws InvalidInput when the back of a tooth would overhang, or front and back leave no tooth */
     public function __invoke(SawTeethInput $saw): SawTeethResult
     {
         $pitch = $saw->pitch();
         $back = self::backLean($saw);
         [$tanFront, $tanBack] = [tan(deg2rad($saw->rakeDeg)), tan($back)];
-        if ($back <= 0.0 || $tanFront + $tanBack <= 0.0) {
+        if ($back <= 0.0 || $tanFront + $tanBack <= 0.0 || $tanFront + $tanBack > 1 / self::LOWEST) {
             throw InvalidInput::because(
                 'rakeDeg',
                 'leaves the tooth no back: with this file, fleam and slope it must be smaller',

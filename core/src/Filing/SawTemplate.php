@@ -12,7 +12,8 @@ use JackRest\Core\Calculation\Calculates;
  * From the toe on, tip n stands at n·p. With another pitch p₀ at the toe, over its length L₀: either tips of p₀ until
  * one stands at L₀ or beyond, and of p after it; or graded, the pitch growing evenly, p(x) = p₀ + (p − p₀)·x/L₀, which
  * puts tip n at
- * x = p₀·L₀/(p − p₀)·(e^((p − p₀)·n/L₀) − 1) (the solution of dx/dn = p(x)), and from L₀ on tips of p.
+ * x = p₀·L₀/(p − p₀)·(e^((p − p₀)·n/L₀) − 1) (the solution of dx/dn = p(x)); L₀ is reached at
+ * n₀ = L₀·ln(p/p₀)/(p − p₀), and beyond it tip n stands at L₀ + (n − n₀)·p. So no step lies outside the two pitches.
  * Source: geometry.
  */
 #[Calculates('saw-template', 'Where the tips of a saw’s teeth stand')]
@@ -48,14 +49,24 @@ final class SawTemplate
     {
         $count = count($tips);
         $last = $tips[$count - 1];
-        if ($toeLength <= 0.0 || $last >= $toeLength - self::NEAR) {
-            return $toeLength <= 0.0 ? $count * $pitch : $last + $pitch;
+        if ($toeLength <= 0.0) {
+            return $count * $pitch;
         }
         if (! $graded || abs($pitch - $toe) < self::NEAR) {
-            return $last + $toe;
+            return $last + ($last >= $toeLength - self::NEAR ? $pitch : $toe);
         }
-        $growth = ($pitch - $toe) / $toeLength;
 
-        return min(($toe / $growth) * expm1($growth * $count), $last + max($pitch, $toe));
+        return self::graded($count, $pitch, $toe, $toeLength);
+    }
+
+    /** Where n(x), the integral of dx over p(x), is a whole number. */
+    private static function graded(int $count, float $pitch, float $toe, float $toeLength): float
+    {
+        $growth = ($pitch - $toe) / $toeLength;
+        $atLength = log($pitch / $toe) / $growth;
+
+        return $count <= $atLength
+            ? ($toe / $growth) * expm1($growth * $count)
+            : $toeLength + ($count - $atLength) * $pitch;
     }
 }

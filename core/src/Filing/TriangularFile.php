@@ -58,7 +58,10 @@ final readonly class TriangularFile
         return null;
     }
 
-    /** By the points per inch, as tables have it; common practice, the bounds from memory. */
+    /**
+     * By the points per inch, as tables have it; above 17 none but a needle file has so sharp a corner. Common
+     * practice, the bounds from memory.
+     */
     public static function byTable(float $pointsPerInch): ?self
     {
         $id = match (true) {
@@ -71,7 +74,7 @@ final readonly class TriangularFile
             $pointsPerInch < 11 => '125 mm slim',
             $pointsPerInch < 13 => '150 mm double extra slim',
             $pointsPerInch < 15 => '125 mm double extra slim',
-            $pointsPerInch < 18 => '100 mm double extra slim',
+            $pointsPerInch <= 17 => '100 mm double extra slim',
             default => 'needle file, triangular',
         };
 

@@ -11,7 +11,8 @@ use JackRest\Core\Calculation\Calculates;
  *
  * Between tails the narrow side of the pin decides: a chisel wider than that bruises the tails. Through a board
  * of thickness t a pin of slope 1 in n grows from its narrow face by 2·t/n. A mortise is as wide as its chisel,
- * within half a millimetre; any narrower chisel cuts it in two passes and pares. Common practice, no source.
+ * within half a millimetre (of two as near the narrower); any narrower chisel cuts it in two passes and pares.
+ * Common practice, no source.
  */
 #[Calculates('chisel-fit', 'Which chisel widths for these pins and mortises')]
 final class ChiselFit
@@ -33,8 +34,8 @@ final class ChiselFit
         );
         usort(
             $just,
-            static fn (float $a, float $b): int => abs($a - (float) $joint->mortiseMm) <=>
-                abs($b - (float) $joint->mortiseMm),
+            // As near on both sides, the narrower: it can be pared to the line.
+            static fn (float $a, float $b): int => [self::off($a, $joint), $a] <=> [self::off($b, $joint), $b],
         );
 
         return new ChiselFitResult(
@@ -46,6 +47,12 @@ final class ChiselFit
                 ? null
                 : $joint->pinMm + (2 * $joint->thicknessMm) / $joint->slopeRatio,
         );
+    }
+
+    /** How far a chisel is off the mortise, to the nanometre: halves of what is typed are no exact numbers. */
+    private static function off(float $width, ChiselFitInput $joint): float
+    {
+        return round(abs($width - (float) $joint->mortiseMm), 6);
     }
 
     /**

@@ -9,4 +9,6 @@ enum SawLimit: string
 {
     case Force = 'force';
     case Gullet = 'gullet';
+    /** What a hand can drive through in one stroke. */
+    case Hand = 'hand';
 }

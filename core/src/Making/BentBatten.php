@@ -22,6 +22,12 @@ final class BentBatten
     /** Stiffness of straight-grained wood along the grain, GPa; from memory, about that of spruce or ash. */
     public const USUAL_GPA = 11.0;
 
+    /**
+     * Strain at which clear wood breaks in bending: strength ÷ stiffness of the usual woods is 0.7 to 1 %.
+     * Source: Wood Handbook, USDA Forest Products Laboratory, chapter 5.
+     */
+    public const BREAKS_PCT = 1.0;
+
     /** Rise over length up to which small slopes hold to about two hundredths. */
     public const STEEPEST = 0.1;
 
@@ -36,7 +42,16 @@ final class BentBatten
             (600 * $batten->thicknessMm * $f) / $l ** 2,
             $l ** 2 / (12 * $f),
             rad2deg(atan((3 * $f) / $l)),
+            self::warning((600 * $batten->thicknessMm * $f) / $l ** 2),
         );
+    }
+
+    private static function warning(float $strainPct): ?string
+    {
+        return $strainPct < self::BREAKS_PCT
+            ? null
+            : 'its outer fibres would be strained by '.number_format($strainPct, 1, '.', '').
+                ' %, and clear wood breaks near 1 %: take a thinner batten';
     }
 
     /** How far the arc stands off at a place, mm. */

@@ -18,6 +18,7 @@ final readonly class BentBattenResult
         #[Field('strain of its outermost fibre at the middle, per cent')] public float $strainPct,
         #[Field('radius of the arc at the middle, where it is tightest, mm')] public float $radiusMm,
         #[Field('slope of the arc at its ends, degrees')] public float $endSlopeDeg,
+        #[Field('what speaks against it; null: nothing')] public ?string $warning = null,
     ) {
     }
 }

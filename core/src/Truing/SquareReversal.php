@@ -54,9 +54,13 @@ final class SquareReversal
     public static function varianceMm2(SquareReversalInput $test): float
     {
         $repeats = count($test->farGapsMm);
+        // Equal readings have no spread, whatever their mean is rounded to.
+        if (min($test->farGapsMm) === max($test->farGapsMm)) {
+            return 0.0;
+        }
         $mean = $test->meanFarGapMm();
         $squares = array_sum(array_map(static fn (float $gap): float => ($gap - $mean) ** 2, $test->farGapsMm));
 
-        return $repeats > 1 ? $squares / ($repeats - 1) : 0.0;
+        return $squares / ($repeats - 1);
     }
 }

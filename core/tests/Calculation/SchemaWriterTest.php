@@ -10,6 +10,7 @@ use JackRest\Core\Edge\EdgeStateInput;
 use JackRest\Core\Edge\HoningPlanInput;
 use JackRest\Core\Edge\MicroBevelResult;
 use JackRest\Core\Edge\SkippedStone;
+use JackRest\Core\Fit\SawFitInput;
 use JackRest\Core\Truing\ShavingMapInput;
 use PHPUnit\Framework\TestCase;
 
@@ -34,7 +35,8 @@ final class SchemaWriterTest extends TestCase
         $schema = SchemaWriter::object(EdgeStateInput::class);
 
         self::assertNotContains('microWidthMm', $schema['required']);
-        self::assertSame(0.0, $schema['properties']['microWidthMm']['default']);
+        $fields = SchemaWriter::object(SawFitInput::class)['properties'];
+        self::assertSame(90.0, $fields['sawAngleDeg']['default']);
         self::assertFalse($schema['additionalProperties']);
     }
 

@@ -83,4 +83,23 @@ final class BevelAngleTest extends TestCase
     {
         $this->assertRefused('bevel-angle', ['thicknessMm' => 4], 'bevelLengthMm', 'one of the two');
     }
+
+    /** A bevel nearly as short as the blade is thick tells no angle: along the back it would be told to 2°. */
+    public function test_what_cannot_be_told_asks_for_the_other_length(): void
+    {
+        $this->assertRefused(
+            'bevel-angle',
+            ['thicknessMm' => 4, 'bevelLengthMm' => 4.0001, 'uncertaintyMm' => 0.1],
+            'uncertaintyMm',
+            'set back along the back',
+        );
+        $this->assertRefused(
+            'bevel-angle',
+            ['thicknessMm' => 0.01, 'setbackMm' => 0.01, 'uncertaintyMm' => 0.1],
+            'uncertaintyMm',
+            'the bevel’s own length',
+        );
+        $known = self::compute('bevel-angle', ['thicknessMm' => 4, 'setbackMm' => 0.03, 'uncertaintyMm' => 0.1]);
+        self::assertLessThan(2, $known['uncertaintyDeg']);
+    }
 }

@@ -360,4 +360,18 @@ final class EdgeGeometryTest extends TestCase
         );
         $this->assertRefused('back-bevel', ['shimMm' => 60, 'reachMm' => 60], 'shimMm', 'less than the reach (60 mm)');
     }
+
+    public function test_a_land_is_never_less_than_none(): void
+    {
+        mt_srand(7);
+        for ($round = 0; $round < 2000; $round++) {
+            $hollow = self::compute('hollow-grind', [
+                'thicknessMm' => mt_rand(10, 60) / 10,
+                'bevelDeg' => mt_rand(150, 350) / 10,
+                'wheelDiameterMm' => mt_rand(80, 300),
+            ]);
+            self::assertGreaterThanOrEqual(0.0, $hollow['landMm']);
+            self::assertEqualsWithDelta(0.0, $hollow['landMm'], 1e-9);
+        }
+    }
 }

@@ -83,4 +83,44 @@ final class EdgeStateTest extends TestCase
             'how much of the back',
         );
     }
+
+    /** Nobody measured it: 0.8 mm is usual, and there is none fresh from the grinder. Common practice, no source. */
+    #[TestWith(['dull', 0.83])]
+    #[TestWith(['touch-up', 0.81])]
+    #[TestWith(['fresh-grind', 0.02])]
+    public function test_a_width_that_is_not_told_is_a_usual_one(string $condition, float $contact): void
+    {
+        $answer = self::compute('edge-state', ['condition' => $condition, ...self::CHISEL]);
+        self::assertEqualsWithDelta($contact, $answer['contactLengthMm'], 1e-9);
+        $told = self::compute('edge-state', ['condition' => $condition, 'microWidthMm' => 0, ...self::CHISEL]);
+        self::assertEqualsWithDelta($told['recessionMm'], $told['contactLengthMm'], 1e-9);
+    }
+
+    /** 3 mm at 15° are a bevel of 11.591 mm: nothing wider lies on the stone. */
+    public function test_no_more_than_the_whole_bevel_lies_on_the_stone(): void
+    {
+        foreach ([11.0, 11.56, 11.57, 14.0] as $width) {
+            $answer = self::compute('edge-state', ['condition' => 'dull', 'microWidthMm' => $width, ...self::CHISEL]);
+            self::assertEqualsWithDelta(min($width + 0.03, 11.5911), $answer['contactLengthMm'], 1e-4);
+        }
+    }
+
+    /** A dull 25°/30° chisel begins on the 1000, not on the finest stone. Common practice, no source. */
+    public function test_a_dull_chisel_begins_on_a_medium_stone(): void
+    {
+        $state = self::compute('edge-state', [
+            'condition' => 'dull', 'bladeWidthMm' => 12, 'thicknessMm' => 3, 'primaryDeg' => 25, 'secondaryDeg' => 30,
+        ]);
+        $plan = self::compute('honing-plan', [
+            'contactWidthMm' => $state['contactWidthMm'],
+            'contactLengthMm' => $state['contactLengthMm'],
+            'removeUm' => $state['removeUm'],
+            'finishUm' => 2,
+            'abrasives' => [
+                ['id' => '1000', 'particleUm' => 14, 'changeSeconds' => 20],
+                ['id' => '8000', 'particleUm' => 1.2, 'changeSeconds' => 20],
+            ],
+        ]);
+        self::assertSame(['1000', '8000'], array_column($plan['path'], 'id'));
+    }
 }

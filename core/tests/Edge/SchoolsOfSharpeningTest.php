@@ -139,7 +139,7 @@ final class SchoolsOfSharpeningTest extends TestCase
                 range(0, mt_rand(1, 12)),
             );
             $stones[] = new Abrasive('fine', 0.5, 1.0, 10.0);
-            $paths = new HoningPaths(
+            $paths = HoningPaths::of(
                 new HoningPlanInput(mt_rand(5, 60), mt_rand(3, 400) / 10, mt_rand(1, 60), mt_rand(5, 40) / 10, $stones),
             );
             $all = $paths->bestByLength();

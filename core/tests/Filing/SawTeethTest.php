@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Filing;
 
+use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Tests\Computes;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -184,5 +185,30 @@ final class SawTeethTest extends TestCase
             $file = self::compute('saw-file', ['teethPerInch' => $tpi]);
             self::assertLessThan(0.34, abs($file['differenceMm']) / $file['neededFaceMm'], "$tpi");
         }
+    }
+
+    /** Above 17 points tables name a needle file, whose corner alone is sharp enough. Common practice, no source. */
+    #[TestWith([16.0, '100 mm double extra slim'])]
+    #[TestWith([16.1, 'needle file, triangular'])]
+    #[TestWith([24.0, 'needle file, triangular'])]
+    public function test_fine_teeth_want_a_needle_file(float $tpi, string $file): void
+    {
+        self::assertSame($file, self::compute('saw-file', ['teethPerInch' => $tpi])['byTable']['id']);
+    }
+
+    /** A file's corner of 11° with the front leaned by 59.99°: what is left between is no tooth. */
+    public function test_a_front_and_back_of_one_line_leave_no_tooth(): void
+    {
+        foreach (range(-20, 59) as $rake) {
+            foreach ([10.5, 30, 60, 89, 110] as $file) {
+                try {
+                    $teeth = self::compute('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => $rake, 'fileDeg' => $file]);
+                } catch (InvalidInput) {
+                    continue;
+                }
+                self::assertGreaterThanOrEqual(0.02, $teeth['heightMm'], "$rake, $file");
+            }
+        }
+        $this->assertRefused('saw-teeth', ['pitchMm' => 2, 'rakeDeg' => 0, 'fileDeg' => 89.9], 'rakeDeg', 'no back');
     }
 }

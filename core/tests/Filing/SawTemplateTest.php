@@ -87,4 +87,43 @@ final class SawTemplateTest extends TestCase
         );
         $this->assertRefused('saw-template', ['lengthMm' => 3000, 'pitchMm' => 0.5], 'lengthMm', '5000 teeth');
     }
+
+    /** However the toe is graded, no two tips stand closer or farther than the two pitches, and none is out of line. */
+    public function test_no_step_lies_outside_the_two_pitches(): void
+    {
+        mt_srand(18);
+        for ($round = 0; $round < 300; $round++) {
+            [$pitch, $toe] = [mt_rand(8, 60) / 10, mt_rand(8, 60) / 10];
+            $length = mt_rand(60, 400);
+            $toeLength = mt_rand(5, $length);
+            $tips = self::compute('saw-template', [
+                'lengthMm' => $length,
+                'pitchMm' => $pitch,
+                'toePitchMm' => $toe,
+                'toeLengthMm' => $toeLength,
+                'graded' => true,
+            ])['tipsMm'];
+            foreach (array_slice($tips, 1) as $index => $tip) {
+                $step = $tip - $tips[$index];
+                self::assertGreaterThanOrEqual(min($pitch, $toe) - 1e-9, $step, "$toe to $pitch over $toeLength");
+                self::assertLessThanOrEqual(max($pitch, $toe) + 1e-9, $step, "$toe to $pitch over $toeLength");
+            }
+        }
+    }
+
+    /** By hand: 3 mm at the toe down to 1.5 over 20 mm is reached by 9.24 teeth; the tenth stands 0.76 · 1.5 mm on. */
+    public function test_the_change_falls_between_two_tips(): void
+    {
+        $tips = self::compute('saw-template', [
+            'lengthMm' => 40,
+            'pitchMm' => 1.5,
+            'toePitchMm' => 3,
+            'toeLengthMm' => 20,
+            'graded' => true,
+        ])['tipsMm'];
+        $reached = log(0.5) / (-1.5 / 20);
+        self::assertEqualsWithDelta(9.2420, $reached, 1e-4);
+        self::assertEqualsWithDelta(20 + (10 - $reached) * 1.5, $tips[10], 1e-9);
+        self::assertEqualsWithDelta(1.5, $tips[11] - $tips[10], 1e-9);
+    }
 }

@@ -185,4 +185,15 @@ final class OtherFitsTest extends TestCase
         self::assertSame(2, $own->counts);
         self::assertNull(OwnBite::from([]));
     }
+
+    /** A mortise of 10 mm between chisels of 9.7 and 10.3: the narrower, whatever comes first. Common practice. */
+    public function test_as_near_on_both_sides_the_narrower_chisel(): void
+    {
+        foreach ([[9.7, 10.3], [10.3, 9.7], [10.4, 10.3, 9.7, 9.6]] as $chisels) {
+            $fit = self::compute('chisel-fit', ['chiselsMm' => $chisels, 'mortiseMm' => 10]);
+            self::assertSame(9.7, $fit['justForMortiseMm']);
+        }
+        $nearer = self::compute('chisel-fit', ['chiselsMm' => [9.7, 10.29], 'mortiseMm' => 10]);
+        self::assertSame(10.29, $nearer['justForMortiseMm']);
+    }
 }

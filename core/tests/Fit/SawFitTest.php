@@ -37,12 +37,60 @@ final class SawFitTest extends TestCase
         self::assertArrayNotHasKey('kerfMm', $fit);
     }
 
-    /** By hand: the gullet holds ½·(½·2.54²·tan 30°)/25.4 = 0.036662 mm, less than 0.3·0.1 that force would give. */
+    /** By hand, 20 teeth in 60 mm: the gullet holds ½·(½·1.27²·tan 30°)/60 mm, less than force and hand would give. */
     public function test_soft_wood_may_be_limited_by_the_gullet(): void
     {
-        $fit = self::compute('saw-fit', ['teethPerInch' => 20, 'hardness' => 'soft'] + self::CUT);
+        $fit = self::compute(
+            'saw-fit',
+            ['teethPerInch' => 20, 'hardness' => 'soft', 'stockThicknessMm' => 60] + self::CUT,
+        );
         self::assertSame('gullet', $fit['limit']);
-        self::assertEqualsWithDelta((0.5 * 0.5 * 1.27 ** 2 * tan(deg2rad(30))) / 25.4, $fit['bitePerToothMm'], 1e-12);
+        self::assertEqualsWithDelta((0.5 * 0.5 * 1.27 ** 2 * tan(deg2rad(30))) / 60, $fit['bitePerToothMm'], 1e-12);
+    }
+
+    /** By hand: 0.55 % of a stroke of 200 mm is 1.1 mm at a pitch of 1.7 mm; coarser teeth sink deeper by the root. */
+    #[TestWith([1.7, 'soft', 1.4])]
+    #[TestWith([1.7, 'medium', 1.1])]
+    #[TestWith([1.7, 'hard', 0.8])]
+    #[TestWith([3.4, 'medium', 1.5556349186])]
+    public function test_in_thin_stock_a_hand_sinks_no_deeper(float $pitch, string $hardness, float $mm): void
+    {
+        $fit = self::compute('saw-fit', [
+            'teethPerInch' => 25.4 / $pitch,
+            'strokeLengthMm' => 200,
+            'stockThicknessMm' => 3.01 * $pitch,
+            'cutDepthMm' => 10,
+            'hardness' => $hardness,
+        ]);
+        self::assertSame('hand', $fit['limit']);
+        self::assertEqualsWithDelta($mm, $fit['mmPerStroke'], 1e-9);
+    }
+
+    /**
+     * What a practised hand would say. Common practice, no source: 12 mm of pine at 15 teeth to the inch take 8 to 12
+     * strokes, thin stock is not done in two, and a carcase saw crosses a shoulder of 100 mm without clogging.
+     */
+    public function test_it_says_what_a_practised_hand_would(): void
+    {
+        $dovetail = ['teethPerInch' => 15, 'strokeLengthMm' => 200, 'hardness' => 'soft'];
+        $pine = self::compute('saw-fit', $dovetail + ['stockThicknessMm' => 12, 'cutDepthMm' => 12]);
+        self::assertGreaterThanOrEqual(8, $pine['strokes']);
+        self::assertLessThanOrEqual(12, $pine['strokes']);
+        $thin = self::compute('saw-fit', $dovetail + ['stockThicknessMm' => 6, 'cutDepthMm' => 6]);
+        self::assertGreaterThanOrEqual(4, $thin['strokes']);
+        $shoulder = self::compute('saw-fit', [
+            'teethPerInch' => 13,
+            'strokeLengthMm' => 220,
+            'stockThicknessMm' => 100,
+            'cutDepthMm' => 8,
+            'hardness' => 'medium',
+        ]);
+        self::assertSame('good', $shoulder['verdict']);
+    }
+
+    public function test_a_stroke_is_the_least_there_is(): void
+    {
+        self::assertSame(1, self::compute('saw-fit', ['cutDepthMm' => 1e-12] + self::CUT)['strokes']);
     }
 
     /** A handsaw at 60° runs in 1/sin 60° of the thickness. */
@@ -71,9 +119,16 @@ final class SawFitTest extends TestCase
     #[TestWith([['stockThicknessMm' => 7.6], 'catches'])]
     #[TestWith([['stockThicknessMm' => 7.62], 'good'])]
     #[TestWith([['stockThicknessMm' => 76.2], 'good'])]
-    #[TestWith([['stockThicknessMm' => 76.3], 'clogs'])]
-    #[TestWith([['teethPerInch' => 25, 'hardness' => 'soft'], 'clogs'])]
-    #[TestWith([['teethPerInch' => 24, 'hardness' => 'soft'], 'good'])]
+    #[TestWith([['stockThicknessMm' => 76.3], 'good'])]
+    #[TestWith([['teethPerInch' => 25, 'hardness' => 'soft'], 'good'])]
+    #[TestWith([['teethPerInch' => 25, 'hardness' => 'soft', 'stockThicknessMm' => 54], 'good'])]
+    #[TestWith([['teethPerInch' => 25, 'hardness' => 'soft', 'stockThicknessMm' => 55], 'clogs'])]
+    #[TestWith([['teethPerInch' => 24, 'hardness' => 'soft', 'stockThicknessMm' => 90], 'good'])]
+    #[TestWith([['cutDepthMm' => 72], 'good'])]
+    #[TestWith([['cutDepthMm' => 72.1], 'slow'])]
+    #[TestWith([['cutDepthMm' => 72.1, 'biteFactor' => 1.1], 'good'])]
+    #[TestWith([['cutDepthMm' => 100, 'strokeLengthMm' => 318], 'good'])]
+    #[TestWith([['cutDepthMm' => 100, 'strokeLengthMm' => 317], 'slow'])]
     #[TestWith([['depthUnderBackMm' => 5, 'stockThicknessMm' => 7], 'too-shallow'])]
     public function test_the_first_verdict_that_applies(array $change, string $verdict): void
     {

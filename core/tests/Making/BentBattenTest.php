@@ -135,4 +135,13 @@ final class BentBattenTest extends TestCase
             self::assertSame($field, $wrong->errors[0]->field);
         }
     }
+
+    /** By hand: 6 · 5 · 27 ÷ 900² = 0.1 %; clear wood breaks near 1 % (Wood Handbook, chapter 5). */
+    public function test_what_would_break_is_warned_of(): void
+    {
+        self::assertNull(self::bent(900, 27, 5, 12)->warning);
+        self::assertNull(self::bent(600, 30, 19.99, 12)->warning);
+        self::assertStringContainsString('breaks near 1 %', (string) self::bent(600, 30, 20, 12)->warning);
+        self::assertStringContainsString('strained by 2.0 %', (string) self::bent(600, 30, 40, 12)->warning);
+    }
 }

@@ -173,4 +173,16 @@ final class SquareReversalTest extends TestCase
         self::assertGreaterThan(900, $held, (string) $held);
         self::assertLessThanOrEqual(985, $held, (string) $held);
     }
+
+    /** Their mean, 0.6 ÷ 3 in binary, is no 0.2: what is left of that is no spread. */
+    #[TestWith([[0.2, 0.2, 0.2]])]
+    #[TestWith([[0.1, 0.1, 0.1, 0.1, 0.1, 0.1]])]
+    #[TestWith([[0.7]])]
+    public function test_equal_readings_have_no_spread(array $gaps): void
+    {
+        $test = ['bladeLengthMm' => 200, 'farGapsMm' => $gaps, 'toleranceMm' => 1];
+        $answer = self::compute('square-reversal', $test);
+        self::assertSame(0.0, (float) $answer['expandedUncertaintyMm']);
+        self::assertSame('cannot-tell', $answer['verdict']);
+    }
 }

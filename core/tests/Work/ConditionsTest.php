@@ -146,9 +146,10 @@ final class ConditionsTest extends TestCase
         self::assertSame('finer than', $condition->shortfall(['tpi' => 10.0], Facts::of(thickness: 2))->relation);
         self::assertSame(
             'coarser than',
-            $condition->shortfall(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard))->relation,
+            $condition->shortfall(['tpi' => 26.0], Facts::of(thickness: 100, hardness: Hardness::Soft))->relation,
         );
-        self::assertFalse($condition->holds(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard)));
+        self::assertFalse($condition->holds(['tpi' => 26.0], Facts::of(thickness: 100, hardness: Hardness::Soft)));
+        self::assertTrue($condition->holds(['tpi' => 20.0], Facts::of(thickness: 60, hardness: Hardness::Hard)));
     }
 
     public function test_both_teeth_cut_either_way(): void

@@ -36,7 +36,7 @@ final readonly class TeethSuit implements Condition
 
     public function says(LengthFormatter $format): string
     {
-        return 'between 3 and 30 teeth in the cut, and room for the dust';
+        return 'three teeth or more in the cut, and room for the dust';
     }
 
     public function shortfall(array $sizes, Facts $facts): Shortfall

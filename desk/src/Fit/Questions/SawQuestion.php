@@ -64,7 +64,7 @@ final readonly class SawQuestion implements Fit
     /** @param  array{ToolAtHand, SawFitInput, SawFitResult}  $cut */
     private static function suits(array $cut, Grain $grain): bool
     {
-        return $cut[2]->verdict === SawVerdict::Good && self::isShapedFor($cut[0], $grain);
+        return $cut[2]->verdict->suits() && self::isShapedFor($cut[0], $grain);
     }
 
     public function answer(array $values, Hardness $hardness, array $tools, LengthFormatter $format): FitResult
@@ -96,7 +96,10 @@ final readonly class SawQuestion implements Fit
             ! $suits($best) => ['None of your saws suits this cut.', ucfirst($rows[0]->says).'.'],
             default => [
                 "Take the {$best[0]->name}: about ".Count::of($best[2]->strokes, 'stroke').'.',
-                ucfirst($best[2]->reason).'. Fewer strokes are coarser: for a finer wall take the next.',
+                ucfirst($best[2]->reason).
+                    ($best[2]->verdict === SawVerdict::Slow
+                        ? '. Nothing quicker hangs here.'
+                        : '. Fewer strokes are coarser: for a finer wall take the next.'),
             ],
         };
 
@@ -132,8 +135,9 @@ final readonly class SawQuestion implements Fit
         $tpi = $tool->sizes()['tpi'];
         $shaped = self::isShapedFor($tool, $grain);
         $verdict = match (true) {
-            $cut->verdict !== SawVerdict::Good => str_replace('-', ' ', $cut->verdict->value),
+            ! $cut->verdict->suits() => str_replace('-', ' ', $cut->verdict->value),
             ! $shaped => 'wanders',
+            $cut->verdict === SawVerdict::Slow => 'slow: about '.Count::of($cut->strokes, 'stroke'),
             default => 'about '.Count::of($cut->strokes, 'stroke'),
         };
         $teeth = $shaped
@@ -142,7 +146,7 @@ final readonly class SawQuestion implements Fit
 
         return new FitRow(
             $tool->name,
-            $cut->verdict === SawVerdict::Good && $shaped,
+            $cut->verdict->suits() && $shaped,
             $verdict,
             trim(
                 $teeth.
@@ -185,8 +189,8 @@ final readonly class SawQuestion implements Fit
     {
         return new Explanation(
             'How many strokes?',
-            'strokes = depth ÷ (bite of a tooth × stroke ÷ pitch); bite = the smaller of what force gives '
-                .'(B·pitch/kerf length) and what the gullet holds',
+            'strokes = depth ÷ (bite of a tooth × stroke ÷ pitch); bite = the least of what force gives '
+                .'(B·pitch/kerf length), what the gullet holds, and what a hand drives through in one stroke',
             LengthFormatter::decimal($input->cutDepthMm, 1).
                 ' ÷ ('.
                 LengthFormatter::decimal($cut->bitePerToothMm, 4).

@@ -23,6 +23,9 @@ use JackRest\Desk\Form\Quantity;
 /** Every bench plane at hand on one board. */
 final readonly class SoleQuestion implements Fit
 {
+    /** The last strokes of jointing, mm: with them a sole joints up to twice its own length. Common practice. */
+    private const FINEST_MM = 0.025;
+
     public function fields(): array
     {
         return [
@@ -42,10 +45,10 @@ final readonly class SoleQuestion implements Fit
                 Quantity::Thickness,
                 0.005,
                 0.5,
-                'last shaving',
-                expected: 0.05,
-                begins: 0.05,
-                step: 0.01,
+                'finest shaving',
+                expected: self::FINEST_MM,
+                begins: self::FINEST_MM,
+                step: 0.005,
             ),
         ];
     }
@@ -88,15 +91,17 @@ final readonly class SoleQuestion implements Fit
             $boards,
         );
         $best = $rows[0] ?? null;
+        $fine = $format->small($values['shaving']);
         [$next, $why] = match (true) {
             $best === null => ['No bench plane hangs here yet.', 'Add one to the board, and it is compared here.'],
             $best->good => [
                 "The {$best->name} straightens it by itself.",
-                "A sole of {$format->dimension($needed)} is enough for this board.",
+                "With shavings of $fine a sole of {$format->dimension($needed)} is enough for this board.",
             ],
             default => [
                 "Straighten it hump by hump with the {$best->name}, straightedge in hand.",
-                "By itself only a sole of {$format->dimension($needed)} would: this one rides into the hollow.",
+                "With shavings of $fine only a sole of {$format->dimension($needed)} does it by itself; "
+                    .'this one rides into the hollow.',
             ],
         };
 

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Edge;
+
+/** Seconds on each stone, first of all or after another, reckoned once: two hundred stones make twenty thousand pairs. */
+final readonly class HoningTimes
+{
+    /** @var list<Abrasive> coarse to fine; of one size by their ids */
+    public array $stones;
+
+    /** @var list<int> the place of each stone by its id */
+    public array $byId;
+
+    /** @var list<bool> whether one may end on it */
+    public array $isFineEnough;
+
+    /** @var list<float> by stone, when it is the first */
+    public array $first;
+
+    /** @var array<int, array<int, float>> by stone, after each that may come before it; both coarse to fine */
+    public array $after;
+
+    public function __construct(HoningPlanInput $job)
+    {
+        $model = new StrokeModel($job);
+        $stones = $job->abrasives;
+        usort(
+            $stones,
+            static fn (Abrasive $a, Abrasive $b): int => $a->particleUm === $b->particleUm
+                ? strcmp($a->id, $b->id)
+                : $b->particleUm <=> $a->particleUm,
+        );
+        $this->stones = $stones;
+        $ids = array_map(static fn (Abrasive $stone): string => $stone->id, $stones);
+        asort($ids, SORT_STRING);
+        $places = array_flip(array_keys($ids));
+        ksort($places);
+        $this->byId = array_values($places);
+        $this->isFineEnough = array_map($model->isFineEnough(...), $stones);
+        $this->first = array_map(static fn (Abrasive $stone): float => $model->seconds(null, $stone), $stones);
+        $after = [];
+        foreach ($stones as $to => $stone) {
+            for ($from = 0; $from < $to; $from++) {
+                if ($model->mayFollow($stones[$from], $stone)) {
+                    $after[$to][$from] = $model->seconds($stones[$from], $stone);
+                }
+            }
+        }
+        $this->after = $after;
+    }
+}
