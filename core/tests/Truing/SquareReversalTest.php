@@ -174,7 +174,11 @@ final class SquareReversalTest extends TestCase
         self::assertLessThanOrEqual(985, $held, (string) $held);
     }
 
-    /** Their mean, 0.6 ÷ 3 in binary, is no 0.2: what is left of that is no spread. */
+    /**
+     * Their mean, 0.6 ÷ 3 in binary, is no 0.2: what is left of that is no spread.
+     *
+     * @param  list<float>  $gaps
+     */
     #[TestWith([[0.2, 0.2, 0.2]])]
     #[TestWith([[0.1, 0.1, 0.1, 0.1, 0.1, 0.1]])]
     #[TestWith([[0.7]])]
