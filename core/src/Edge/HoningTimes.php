@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Edge;
 
-/** Seconds on each stone, first of all or after another, reckoned once: two hundred stones make twenty thousand pairs. */
+/** Seconds on each stone, first of all or after another, reckoned once: 200 stones make 20,000 pairs. */
 final readonly class HoningTimes
 {
     /** @var list<Abrasive> coarse to fine; of one size by their ids */
