@@ -11104,10 +11104,7 @@ export interface operations {
                     primaryDeg: number;
                     /** @description angle of the honed bevel, degrees; equal to the primary where there is only one */
                     secondaryDeg: number;
-                    /**
-                     * @description present width of the secondary bevel, mm
-                     * @default 0
-                     */
+                    /** @description present width of the secondary bevel, mm; not told: 0.8, none fresh from the grinder */
                     microWidthMm?: number;
                     /** @description how far the edge must go back along the back, mm; for a nick its depth */
                     recessionMm?: number;
@@ -11756,7 +11753,7 @@ export interface operations {
                          * @description what keeps it from biting deeper
                          * @enum {string}
                          */
-                        limit: "force" | "gullet";
+                        limit: "force" | "gullet" | "hand";
                         /** @description how much deeper a stroke goes */
                         mmPerStroke: number;
                         /** @description strokes for the whole cut */
@@ -11765,7 +11762,7 @@ export interface operations {
                          * @description whether the saw suits the cut
                          * @enum {string}
                          */
-                        verdict: "good" | "catches" | "clogs" | "too-shallow";
+                        verdict: "good" | "slow" | "catches" | "clogs" | "too-shallow";
                         /** @description why */
                         reason: string;
                         /** @description width of the kerf */
@@ -12978,6 +12975,8 @@ export interface operations {
                         radiusMm: number;
                         /** @description slope of the arc at its ends, degrees */
                         endSlopeDeg: number;
+                        /** @description what speaks against it; null: nothing */
+                        warning?: string;
                     };
                 };
             };
