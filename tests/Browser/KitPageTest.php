@@ -120,7 +120,7 @@ final class KitPageTest extends BrowserTestCase
     {
         $this->open('/kit/fit/saws');
         $this->sees("//button[. = 'along']")->click();
-        $this->seesText('By your own count: 1.24 times the model, from 3 cuts');
+        $this->seesText('By your own count: 1.21 times the model, from 3 cuts');
         $this->type('depth of the cut', '60');
         $this->seesText('too shallow');
     }
