@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Upgrade\Copies;
+use App\Upgrade\Opening;
 use App\Upgrade\Upgrade;
 use Demo\DemoBench;
 use Illuminate\Support\Facades\Artisan;
@@ -24,10 +26,23 @@ Artisan::command('demo:leave', function (): void {
 })->purpose('Go to a bench of your own');
 
 Artisan::command('upgrade', function (): int {
+    $opening = Opening::ofApplication();
+    $trouble = $opening->trouble();
+    if ($trouble !== []) {
+        foreach ($trouble as $line) {
+            $this->line($line);
+        }
+
+        return 1;
+    }
+    $opening->lay();
     try {
         $copy = Upgrade::ofApplication()->run();
-    } catch (RuntimeException $why) {
-        $this->error($why->getMessage());
+    } catch (RuntimeException|PDOException $why) {
+        $this->line("The database could not be brought up to date: {$why->getMessage()}");
+        foreach ($opening->ways() as $line) {
+            $this->line($line);
+        }
 
         return 1;
     }
@@ -37,3 +52,29 @@ Artisan::command('upgrade', function (): int {
 
     return 0;
 })->purpose('Bring the database up to date, after a checked copy of it was made');
+
+Artisan::command('begun', function (): void {
+    Opening::ofApplication()->begun();
+})->purpose('Remember that there is a bench here');
+
+Artisan::command('restore {copy?} {--new}', function (): int {
+    $opening = Opening::ofApplication();
+    try {
+        $copy = $this->argument('copy');
+        if (! $this->option('new') && ! is_string($copy)) {
+            foreach ($opening->ways() as $line) {
+                $this->line($line);
+            }
+
+            return 0;
+        }
+        $aside = is_string($copy) ? Copies::ofApplication()->takeBack($copy) : $opening->beginAnew();
+    } catch (RuntimeException $why) {
+        $this->line($why->getMessage());
+
+        return 1;
+    }
+    $this->line('Done. Start Jack Rest again.'.($aside === null ? '' : " What stood there lies at $aside"));
+
+    return 0;
+})->purpose('Take a copy of the database back, or begin anew');

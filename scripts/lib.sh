@@ -73,15 +73,17 @@ build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts node_mo
 prepare_data() {
   local data
   data=$(data_folder)
+  # What is kept here is nobody else's to read.
+  umask 077
   mkdir -p "$data/framework/views" "$data/framework/cache" "$data/logs" bootstrap/cache 2>/dev/null ||
     fail "cannot write to $data. Give JACKREST_DATA a folder that can be written to."
   { : >>"$data/.writable"; } 2>/dev/null || fail "cannot write to $data. Give JACKREST_DATA a folder that can be written to."
-  [ -s "$data/.env" ] || (umask 077 && printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >"$data/.env")
-  [ -e "$data/jackrest.sqlite" ] || : >"$data/jackrest.sqlite"
+  chmod 700 "$data" 2>/dev/null || true
+  [ -s "$data/.env" ] || printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >"$data/.env"
 }
 
 migrate() {
-  php artisan upgrade >build/migrate.log 2>&1 || { tail -n 5 build/migrate.log >&2; fail "the database could not be brought up to date (build/migrate.log)"; }
+  php artisan upgrade >build/migrate.log 2>&1 || { tail -n 40 build/migrate.log >&2; fail "nothing was started."; }
   # Where the copy lies that was made before.
   grep 'As it was before' build/migrate.log || true
 }

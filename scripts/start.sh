@@ -21,6 +21,7 @@ build_front_end
 mkdir -p build
 migrate
 php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
+php artisan begun
 
 export PHP_CLI_SERVER_WORKERS=4
 ROOT=$PWD

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Upgrade;
 
 use Illuminate\Database\Connection;
-use Illuminate\Database\Migrations\Migrator;
-use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
@@ -16,19 +14,20 @@ final class Upgrade
     /** How often a write waits for another process before it gives up, ms. */
     private const PATIENCE_MS = 20_000;
 
-    private const TABLE = 'migrations';
-
     public function __construct(
-        private readonly Migrator $migrator,
+        private readonly Migrations $migrations,
         private readonly Connection $database,
-        private readonly string $migrations,
-        private readonly string $copies,
+        private readonly Copies $copies,
     ) {
     }
 
     public static function ofApplication(): self
     {
-        return new self(app('migrator'), DB::connection(), database_path('migrations'), storage_path('copies'));
+        return new self(
+            new Migrations(app('migrator'), DB::connection(), database_path('migrations'), 'migrations'),
+            DB::connection(),
+            Copies::ofApplication(),
+        );
     }
 
     /**
@@ -38,50 +37,16 @@ final class Upgrade
      */
     public function run(): ?string
     {
-        $pending = $this->pending();
-        if ($pending === []) {
-            $this->nameAsNow();
-
-            return null;
+        if ($this->migrations->unknown() !== []) {
+            throw new RuntimeException(
+                'This database was written by a later version of Jack Rest. Start that one, or take a copy back.',
+            );
         }
+        $pending = $this->migrations->pending();
         $this->database->statement('PRAGMA busy_timeout = '.self::PATIENCE_MS);
-        $copy = $this->isNew() ? null : $this->copyBefore($pending[0]);
-        $this->nameAsNow();
-        if (Artisan::call('migrate', ['--force' => true]) !== 0) {
-            throw new RuntimeException(trim(Artisan::output()));
-        }
+        $copy = $pending === [] || $this->migrations->areNone() ? null : $this->copies->before($pending[0]);
+        $this->migrations->take();
 
         return $copy;
-    }
-
-    /** @return list<string> names of the migrations that have not run */
-    private function pending(): array
-    {
-        $all = array_keys($this->migrator->getMigrationFiles($this->migrations));
-
-        $ran = $this->isNew() ? [] : array_values($this->migrator->getRepository()->getRan());
-
-        return array_values(array_diff($all, MigrationNames::now($ran)));
-    }
-
-    private function nameAsNow(): void
-    {
-        if (! $this->isNew()) {
-            MigrationNames::write($this->database, self::TABLE);
-        }
-    }
-
-    private function isNew(): bool
-    {
-        return ! $this->migrator->repositoryExists() || $this->migrator->getRepository()->getRan() === [];
-    }
-
-    /** Every attempt has a copy of its own: an older one may hold less. */
-    private function copyBefore(string $migration): string
-    {
-        $path = "{$this->copies}/before-$migration-".gmdate('Ymd\THis\Z').'.sqlite';
-        CheckedCopy::make($this->database->getPdo(), $path);
-
-        return $path;
     }
 }

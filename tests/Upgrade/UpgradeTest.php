@@ -173,6 +173,38 @@ final class UpgradeTest extends TestCase
         self::assertNotContains('squares', (new Facts($this->bench->open()))->tables());
     }
 
+    /** Killed at a dozen places from the first write to the last, and started again each time: nothing is left half. */
+    public function test_killed_anywhere_it_goes_on_at_the_next_start(): void
+    {
+        $before = (new Facts($this->bench->open()))->all();
+        $began = hrtime(true);
+        $this->upgrade();
+        $whole = (hrtime(true) - $began) / 1e3;
+        $killed = 0;
+        foreach (range(1, 12) as $place) {
+            $this->bench->remove();
+            $this->bench = new OldBench();
+            $killed += $this->endedAfter((int) ($whole * (0.3 + 0.06 * $place))) ? 1 : 0;
+            self::assertSame('ok', CheckedCopy::integrity($this->bench->open()));
+            $this->upgrade();
+            foreach ((new Facts($this->bench->open()))->all() as $of => $facts) {
+                self::assertEquals($before[$of], $facts, "$of, killed at place $place");
+            }
+        }
+        self::assertGreaterThan(5, $killed);
+    }
+
+    /** True when it was ended before it was through. */
+    private function endedAfter(int $us): bool
+    {
+        $process = $this->command('upgrade');
+        $process->start();
+        usleep($us);
+        $process->stop(0, SIGKILL);
+
+        return ! str_contains($process->getOutput(), 'brought up to date');
+    }
+
     /** A copy that cannot be written stops everything before the first change. */
     public function test_without_a_copy_nothing_is_changed(): void
     {

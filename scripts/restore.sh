@@ -1,0 +1,15 @@
+#!/usr/bin/env bash
+# Lists the copies of the database, takes one back, or begins anew. What stands there is laid aside, never deleted.
+set -euo pipefail
+. scripts/lib.sh
+
+want_packages serve
+prepare_data
+install_php
+case "${1:-}" in
+  "") exec php artisan restore ;;
+  --new) exec php artisan restore --new ;;
+  -*) fail "restore takes a FILE or --new, not \"$1\"" ;;
+  *) [ -e "$1" ] || fail "there is no file $1"
+     exec php artisan restore "$(realpath "$1")" ;;
+esac
