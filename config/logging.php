@@ -2,9 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Entry\BoundedLog;
+
 return [
-    'default' => 'single',
+    'default' => 'kept',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/jackrest.log'), 'level' => 'warning'],
+        // A log that cannot be written, because the disk is full, must not keep the answer from being given.
+        'kept' => ['driver' => 'stack', 'channels' => ['bounded'], 'ignore_exceptions' => true],
+        'bounded' => [
+            'driver' => 'monolog',
+            'handler' => BoundedLog::class,
+            'with' => ['path' => storage_path('logs/jackrest.log'), 'mostBytes' => 2_000_000],
+        ],
     ],
 ];

@@ -71,7 +71,7 @@ final class ContractWriter
         }
         $errors = [
             ...str_contains($path, '{') ? ['404'] : [],
-            ...$method === 'GET' ? [] : ['409'],
+            ...$method === 'GET' ? [] : ['409', '503', '507'],
             ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];
 

@@ -25,10 +25,15 @@ php artisan begun
 
 export PHP_CLI_SERVER_WORKERS=4
 ROOT=$PWD
-(cd public && exec "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") >>"$(data_folder)/logs/server.log" 2>&1 &
+LOG=$(realpath "$(data_folder)")/logs/server.log
+# At a limit for the size of files a write fails, and is answered for; without this the server would be ended.
+trap '' XFSZ
+(cd public && exec "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") > >(exec php scripts/bounded-log.php "$LOG") 2>&1 &
 SERVER=$!
 # PHP's own server leaves its workers behind when it is ended.
 trap 'pkill -P "$SERVER" 2>/dev/null; kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
+# And when this script is killed without a word, somebody has to end them all the same.
+setsid bash -c "while kill -0 $$ 2>/dev/null; do sleep 1; done; pkill -P $SERVER; kill $SERVER" >/dev/null 2>&1 </dev/null &
 for _ in $(seq 100); do
   if answers "$PORT"; then
     say "Jack Rest is ready at http://127.0.0.1:$PORT"

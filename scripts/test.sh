@@ -46,6 +46,8 @@ wait "$CORE" || { cat build/core.log; fail "the tests of the core or over HTTP f
 cat build/core.log
 
 if [ -z "$QUICK" ]; then
+  step "Faults: windows at once, full disks"
+  vendor/bin/phpunit --testsuite fault
   step "Browser, in two halves beside each other"
   # Each half has a server and a browser of its own.
   vendor/bin/phpunit --testsuite browser-beside >build/beside.log 2>&1 &

@@ -41,6 +41,8 @@ final class Problems
 
     private static function answer(Throwable $problem): JsonResponse
     {
+        $trouble = DatabaseTrouble::of($problem);
+
         return match (true) {
             $problem instanceof InvalidInput => new JsonResponse(new ErrorsAnswer($problem->errors), 422),
             $problem instanceof ValidationException => new JsonResponse(new ErrorsAnswer(self::fields($problem)), 422),
@@ -54,6 +56,7 @@ final class Problems
                 419,
             ),
             $problem instanceof HttpExceptionInterface => self::http($problem),
+            $trouble !== null => self::one('', $trouble->says, $trouble->status),
             default => self::one(
                 '',
                 'Something went wrong here, and nothing was written. The log has the details.',

@@ -8,7 +8,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Migrations\Migrator;
 use RuntimeException;
 
-/** Takes migrations, each in one transaction with its bookkeeping: ended in the middle, it has not been taken at all. */
+/** Takes migrations, each in one transaction with its bookkeeping: ended in the middle, it was not taken at all. */
 final readonly class Migrations
 {
     public function __construct(

@@ -17,10 +17,16 @@ final class Server
 
     public readonly string $data;
 
-    public function __construct()
+    /** What the shell is to do before it is started: `ulimit -f 20000;` */
+    public string $before = '';
+
+    /**
+     * @param  string|null  $data  where it keeps what it writes; null: a folder of its own
+     */
+    public function __construct(?string $data = null)
     {
         $this->port = self::freePort();
-        $this->data = dirname(__DIR__, 2).'/build/browser-data-'.getmypid().'-'.$this->port;
+        $this->data = $data ?? dirname(__DIR__, 2).'/build/browser-data-'.getmypid().'-'.$this->port;
         $this->start();
     }
 
@@ -33,7 +39,7 @@ final class Server
     {
         $log = ['file', dirname(__DIR__, 2).'/build/browser-server.log', 'a'];
         $process = proc_open(
-            ['./jackrest', 'start', '--port', (string) $this->port],
+            ['bash', '-c', "{$this->before} exec ./jackrest start --port {$this->port}"],
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
             dirname(__DIR__, 2),

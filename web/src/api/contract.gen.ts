@@ -6714,6 +6714,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showBench: {
@@ -6780,6 +6782,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     enterBench: {
@@ -6804,6 +6808,8 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     search: {
@@ -6852,6 +6858,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     stepReading: {
@@ -6878,6 +6886,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showKit: {
@@ -6922,6 +6932,8 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     wantOffer: {
@@ -6946,6 +6958,8 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showLadder: {
@@ -7032,6 +7046,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showKinds: {
@@ -7078,6 +7094,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewTool: {
@@ -7104,6 +7122,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showTool: {
@@ -7156,6 +7176,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeTool: {
@@ -7185,6 +7207,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     countStrokes: {
@@ -7214,6 +7238,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showIdle: {
@@ -7260,6 +7286,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     hangAgain: {
@@ -7289,6 +7317,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     lendTool: {
@@ -7318,6 +7348,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     keepTool: {
@@ -7347,6 +7379,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     useTool: {
@@ -7376,6 +7410,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showLooks: {
@@ -7422,6 +7458,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showLook: {
@@ -7474,6 +7512,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     buyLook: {
@@ -7503,6 +7543,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     leaveLook: {
@@ -7532,6 +7574,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removePhoto: {
@@ -7561,6 +7605,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showCare: {
@@ -7607,6 +7653,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     addConsumable: {
@@ -7633,6 +7681,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeConsumable: {
@@ -7662,6 +7712,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     doUpkeep: {
@@ -7686,6 +7738,8 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showWorks: {
@@ -7732,6 +7786,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewWork: {
@@ -7758,6 +7814,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showWork: {
@@ -7810,6 +7868,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeWork: {
@@ -7839,6 +7899,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     chooseWork: {
@@ -7868,6 +7930,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showOperations: {
@@ -7937,6 +8001,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     tellToolCondition: {
@@ -7966,6 +8032,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     changePrice: {
@@ -7995,6 +8063,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     gotTool: {
@@ -8024,6 +8094,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showRack: {
@@ -8070,6 +8142,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     addStone: {
@@ -8096,6 +8170,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     editStone: {
@@ -8125,6 +8201,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeStone: {
@@ -8154,6 +8232,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     flattenStone: {
@@ -8183,6 +8263,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     renewStone: {
@@ -8212,6 +8294,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showGuides: {
@@ -8258,6 +8342,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showCurve: {
@@ -8310,6 +8396,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewCurve: {
@@ -8339,6 +8427,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showAugers: {
@@ -8411,6 +8501,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewAugerBit: {
@@ -8440,6 +8532,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     fileAugerBit: {
@@ -8469,6 +8563,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showScrapers: {
@@ -8541,6 +8637,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     turnScraper: {
@@ -8570,6 +8668,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showSaws: {
@@ -8642,6 +8742,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewSaw: {
@@ -8671,6 +8773,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     fileSaw: {
@@ -8700,6 +8804,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showShadowBoards: {
@@ -8746,6 +8852,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewShadowBoard: {
@@ -8772,6 +8880,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     editShadowBoard: {
@@ -8801,6 +8911,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeShadowBoard: {
@@ -8830,6 +8942,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewGuide: {
@@ -8856,6 +8970,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     editGuide: {
@@ -8885,6 +9001,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeGuide: {
@@ -8914,6 +9032,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     planDay: {
@@ -8940,6 +9060,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     startDay: {
@@ -8966,6 +9088,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewImport: {
@@ -8995,6 +9119,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     takeImport: {
@@ -9024,6 +9150,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     addEdge: {
@@ -9053,6 +9181,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showEdge: {
@@ -9105,6 +9235,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showOutlook: {
@@ -9177,6 +9309,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewGeometry: {
@@ -9206,6 +9340,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showLog: {
@@ -9261,6 +9397,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     recordTrial: {
@@ -9290,6 +9428,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showEdges: {
@@ -9339,6 +9479,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     recordBevel: {
@@ -9368,6 +9510,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     reportEdge: {
@@ -9397,6 +9541,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     startSession: {
@@ -9426,6 +9572,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showSession: {
@@ -9478,6 +9626,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     finishSession: {
@@ -9507,6 +9657,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     readInstrument: {
@@ -9597,6 +9749,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showKnown: {
@@ -9643,6 +9797,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewKnown: {
@@ -9669,6 +9825,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showReference: {
@@ -9721,6 +9879,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     dropReference: {
@@ -9750,6 +9910,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     keepReferenceWood: {
@@ -9779,6 +9941,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewTest: {
@@ -9808,6 +9972,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     recordTest: {
@@ -9837,6 +10003,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     planeReference: {
@@ -9866,6 +10034,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showThreeEdges: {
@@ -9912,6 +10082,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     recordThreeEdges: {
@@ -9938,6 +10110,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     planeWorstEdge: {
@@ -9964,6 +10138,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showSeason: {
@@ -10012,6 +10188,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeStretch: {
@@ -10041,6 +10219,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showBlanks: {
@@ -10092,6 +10272,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     previewBlank: {
@@ -10118,6 +10300,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     editBlank: {
@@ -10147,6 +10331,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     removeBlank: {
@@ -10176,6 +10362,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     measureBlank: {
@@ -10205,6 +10393,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showPlans: {
@@ -10254,6 +10444,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     beginMaking: {
@@ -10283,6 +10475,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showMaking: {
@@ -10335,6 +10529,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     workOnMaking: {
@@ -10364,6 +10560,8 @@ export interface operations {
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showWood: {
@@ -10410,6 +10608,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showWinding: {
@@ -10456,6 +10656,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     recordWinding: {
@@ -10482,6 +10684,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     planeBoard: {
@@ -10508,6 +10712,8 @@ export interface operations {
             };
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     showDiary: {
@@ -10601,6 +10807,8 @@ export interface operations {
             };
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
         };
     };
     listCalculations: {
