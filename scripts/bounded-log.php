@@ -5,7 +5,7 @@ declare(strict_types=1);
 // Keeps what the server says on its standard output, but not each request that went well: bounded-log.php FILE
 
 const MOST_BYTES = 1_000_000;
-const WENT_WELL = '/ (Accepted|Closing)$| \[[123]\d\d\]: /';
+const WENT_WELL = '/ (Accepted|Closing)$| \[[123]\d\d\]: | \[[A-Z]+\] URI: /';
 
 $path = $argv[1] ?? '';
 umask(0077);

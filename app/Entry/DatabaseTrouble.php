@@ -41,13 +41,17 @@ final readonly class DatabaseTrouble
         $code = $problem instanceof PDOException ? $problem->errorInfo[1] ?? null : null;
 
         return match ($code) {
-            self::FULL => new self('The disk is full: '.self::since().' Free some space, then try again.', self::STATUS_FULL),
+            self::FULL => new self(
+                'The disk is full: '.self::since().' Free some space, then try again.',
+                self::STATUS_FULL,
+            ),
             self::IO => new self(
                 'The disk takes no more: '.self::since().' It may be full, at a limit, or failing.',
                 self::STATUS_FULL,
             ),
             self::READ_ONLY => new self(
-                'Nothing can be written where the bench is kept: '.self::since().' Give Jack Rest the right to write there.',
+                'Nothing can be written where the bench is kept: '.self::since()
+                    .' Give Jack Rest the right to write there.',
                 self::STATUS_UNAVAILABLE,
             ),
             self::BUSY => new self(

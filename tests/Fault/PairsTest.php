@@ -58,7 +58,8 @@ final class PairsTest extends TestCase
     {
         for ($round = 0; $round < 12; $round++) {
             $session = $this->beginHoning();
-            $end = ['POST', "/api/sessions/{$session['id']}/finish", ['version' => $session['version'], 'outcome' => 'done']];
+            $body = ['version' => $session['version'], 'outcome' => 'done'];
+            $end = ['POST', "/api/sessions/{$session['id']}/finish", $body];
             $before = $this->entries();
             $statuses = array_column(self::$client->together([$end, $end, $end]), 0);
             sort($statuses);
@@ -74,7 +75,9 @@ final class PairsTest extends TestCase
             'price' => fn (int $n): array => $this->on('tools', $n, 'PUT', '/api/tools/%d/price', [
                 'price' => (string) (10 + $n),
             ]),
-            'kept' => fn (int $n): array => $this->on('tools', $n, 'PUT', '/api/tools/%d/kept', ['kept' => $n % 2 === 0]),
+            'kept' => fn (int $n): array => $this->on('tools', $n, 'PUT', '/api/tools/%d/kept', [
+                'kept' => $n % 2 === 0,
+            ]),
             'lent' => fn (int $n): array => $this->on('tools', $n, 'POST', '/api/tools/%d/lent', [
                 'to' => "Jorun $n", 'on' => gmdate('Y-m-d'), 'askOn' => '',
             ]),
@@ -132,7 +135,8 @@ final class PairsTest extends TestCase
 
     private function entries(): int
     {
-        $count = (new PDO('sqlite:'.self::$server->data.'/jackrest.sqlite'))->query('SELECT count(*) FROM diary_entries');
+        $base = new PDO('sqlite:'.self::$server->data.'/jackrest.sqlite');
+        $count = $base->query('SELECT count(*) FROM diary_entries');
 
         return $count === false ? 0 : (int) $count->fetchColumn();
     }
