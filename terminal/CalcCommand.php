@@ -9,6 +9,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Calculation\UnknownCalculation;
 use JackRest\Core\Catalogue\Catalogue;
 use JsonException;
+use Throwable;
 
 /**
  * `./jackrest calc`: one JSON object in, one out.
@@ -83,6 +84,10 @@ final class CalcCommand
                 $this->say($this->answer($entry, $line));
             } catch (InvalidInput $wrong) {
                 $this->say($this->errors($wrong));
+                $status = self::BAD_INPUT;
+            } catch (Throwable) {
+                // One line that nobody foresaw must not leave the others without an answer.
+                $this->say($this->errors(InvalidInput::tooLarge()));
                 $status = self::BAD_INPUT;
             }
         }

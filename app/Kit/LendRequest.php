@@ -18,8 +18,8 @@ final class LendRequest extends VersionedRequest
         return [
             ...parent::rules(),
             'to' => ['required', 'string', 'max:60'],
-            'on' => ['required', 'date_format:Y-m-d', "before_or_equal:$today"],
-            'askOn' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:on'],
+            'on' => ['bail', 'required', 'string', 'date_format:Y-m-d', "before_or_equal:$today"],
+            'askOn' => ['bail', 'nullable', 'string', 'date_format:Y-m-d', 'after_or_equal:on'],
         ];
     }
 

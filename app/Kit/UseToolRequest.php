@@ -17,7 +17,9 @@ final class UseToolRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'day' => ['required', 'date_format:Y-m-d', 'before_or_equal:'.Carbon::now()->toDateString()],
+            'day' => [
+                'bail', 'required', 'string', 'date_format:Y-m-d', 'before_or_equal:'.Carbon::now()->toDateString(),
+            ],
             'work' => ['present', 'nullable', 'integer'],
         ];
     }

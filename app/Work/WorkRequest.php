@@ -17,7 +17,7 @@ class WorkRequest extends WorkFormRequest
         return [
             ...parent::rules(),
             'name' => ['required', 'string', 'max:80'],
-            'due' => ['present', 'nullable', 'date_format:Y-m-d'],
+            'due' => ['bail', 'present', 'nullable', 'string', 'date_format:Y-m-d'],
             'weight' => ['required', 'numeric', 'gt:0', 'lte:1000'],
         ];
     }

@@ -122,7 +122,10 @@ final readonly class Profile
             $piece = $this->steepest($corner, $meet);
             if (
                 $piece[0] + $piece[1] * $meet <= $lowPiece[0] + $lowPiece[1] * $meet + self::SAME ||
-                $piece[1] === 0.0
+                $piece[1] === 0.0 ||
+                // Of very large heights a hair is more than what is the same: nothing new is found any more.
+                $piece === $lowPiece ||
+                $piece === $highPiece
             ) {
                 $best = $meet;
             } elseif ($piece[1] < 0.0) {

@@ -9,6 +9,9 @@ use JackRest\Core\Calculation\InvalidInput;
 /** Rules that every list of stations along an edge keeps to. */
 final class Stations
 {
+    /** Nothing that is trued is so long; beyond it sums lose their figures. */
+    private const FARTHEST_MM = 1e6;
+
     /**
      * @param  list<float>  $stationsMm
      *
@@ -16,6 +19,11 @@ final class Stations
      */
     public static function ascend(array $stationsMm, string $field = 'stationsMm'): void
     {
+        foreach ($stationsMm as $index => $at) {
+            if (abs($at) > self::FARTHEST_MM) {
+                throw InvalidInput::because("{$field}[$index]", 'is more than a kilometre away: check its unit');
+            }
+        }
         for ($index = 1; $index < count($stationsMm); $index++) {
             if ($stationsMm[$index] === $stationsMm[$index - 1]) {
                 throw InvalidInput::because(

@@ -15,7 +15,7 @@ use stdClass;
 /** What holds for each calculation alike, whatever it computes. */
 final class EveryCalculationTest extends TestCase
 {
-    private const EXAMPLES = [
+    public const EXAMPLES = [
         'grit' => '{"scale":"jis","designation":"1000"}',
         'bevel-angle' => '{"thicknessMm":4,"bevelLengthMm":9.5,"uncertaintyMm":0.1}',
         'micro-bevel' => '{"primaryDeg":25,"secondaryDeg":30,"recessionMm":0.1}',
