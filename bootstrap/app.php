@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use App\Entry\AnswerThisHostOnly;
 use App\Entry\EnterBench;
-use App\Entry\FiniteNumbers;
 use App\Entry\GuardContent;
 use App\Entry\Problems;
+use App\Entry\SoundInput;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -21,7 +21,7 @@ $app = Application::configure(basePath: $root)
         // The application answers its own origin only.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
-        $middleware->append(FiniteNumbers::class);
+        $middleware->append(SoundInput::class);
         $middleware->alias(['bench' => EnterBench::class]);
         // Records are looked up on the bench, so the bench comes first.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterBench::class);

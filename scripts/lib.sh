@@ -89,8 +89,8 @@ migrate() {
 }
 
 # serve PORT: PHP's own server with four workers; replaces the shell.
-PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0)
-ROUTER=vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0 -d memory_limit=512M)
+ROUTER=scripts/router.php
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 # Each of the four workers loads its classes at its first requests; a person's first keystroke should not wait for that.

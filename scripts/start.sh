@@ -32,8 +32,8 @@ trap '' XFSZ
 SERVER=$!
 # PHP's own server leaves its workers behind when it is ended.
 trap 'pkill -P "$SERVER" 2>/dev/null; kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
-# And when this script is killed without a word, somebody has to end them all the same.
-setsid bash -c "while kill -0 $$ 2>/dev/null; do sleep 1; done; pkill -P $SERVER; kill $SERVER" >/dev/null 2>&1 </dev/null &
+# And when this script is killed without a word, somebody has to end them all the same: it reads until nobody can write.
+exec 9> >(exec setsid bash -c "cat; pkill -P $SERVER; kill $SERVER" >/dev/null 2>&1)
 for _ in $(seq 100); do
   if answers "$PORT"; then
     say "Jack Rest is ready at http://127.0.0.1:$PORT"

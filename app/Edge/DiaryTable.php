@@ -16,9 +16,11 @@ use JackRest\Desk\EdgeHistory\EdgeEntryWords;
 /** The edges' own diaries. What is taken in tells of the past: it changes no edge as it stands now. */
 final class DiaryTable implements Table
 {
-    private const COLUMNS = ['day', 'edge', 'what', 'minutes', 'wood', 'strokes', 'found', 'stone', 'angle', 'note'];
+    private const COLUMNS = [
+        'day', 'edge', 'what', 'minutes', 'wood', 'strokes', 'found', 'stone', 'angle', 'note', 'number',
+    ];
 
-    /** @var array<string, Edge>|null by name in small letters */
+    /** @var array<string, array<int, Edge>>|null by name in small letters and number */
     private ?array $edges = null;
 
     /** @var array<string, true>|null */
@@ -66,6 +68,7 @@ final class DiaryTable implements Table
                         'stone' => $event->stone,
                         'angle' => $event->deg === null ? null : round($event->deg, 3),
                         'note' => $event->note,
+                        'number' => $event->edge_id,
                     ],
                 )
                 ->all(),
@@ -75,13 +78,7 @@ final class DiaryTable implements Table
     public function line(Bench $bench, array $cells): ?array
     {
         $cells += array_fill_keys(self::COLUMNS, '');
-        $this->edges ??= Edge::of($bench)
-            ->get()
-            ->keyBy(static fn (Edge $edge): string => mb_strtolower($edge->name))
-            ->all();
-        $edge =
-            $this->edges[mb_strtolower($cells['edge'])] ??
-            throw InvalidInput::because('edge', "There is no edge called “{$cells['edge']}” here.");
+        $edge = $this->edge($bench, $cells['edge'], $cells['number']);
         if ($cells['day'] === '') {
             throw InvalidInput::because('day', 'The day is missing.');
         }
@@ -127,6 +124,34 @@ final class DiaryTable implements Table
             $sentence = EdgeEntryWords::sentence($event, "the {$edge->name}");
             $changes->part($made, EdgeEntries::KIND.$event->kind->value, $edge, $sentence, $event->at);
         }
+    }
+
+    /**
+     * Of several with one name the number says which: it is that of the bench the file came from.
+     *
+     * @throws InvalidInput when there is none, or it cannot be told which
+     */
+    private function edge(Bench $bench, string $name, string $number): Edge
+    {
+        if ($this->edges === null) {
+            $this->edges = [];
+            foreach (Edge::of($bench)->get() as $edge) {
+                $this->edges[mb_strtolower($edge->name)][$edge->id] = $edge;
+            }
+        }
+        $named = $this->edges[mb_strtolower($name)] ?? [];
+        $edge = ctype_digit($number) ? $named[(int) $number] ?? null : null;
+
+        return match (true) {
+            $named === [] => throw InvalidInput::because('edge', "There is no edge called “{$name}” here."),
+            $edge !== null => $edge,
+            count($named) === 1 => $named[array_key_first($named)],
+            default => throw InvalidInput::because(
+                'number',
+                "There are several edges called “{$name}”: the column “number” says which, "
+                    .implode(' or ', array_keys($named)).'.',
+            ),
+        };
     }
 
     /** By what two entries are the same. */

@@ -76,10 +76,13 @@ final readonly class CsvTable
         return "\xEF\xBB\xBF".stream_get_contents($file);
     }
 
-    /** A spreadsheet must not take a note for a formula. */
+    /** What a spreadsheet begins a formula with, in narrow and full-width forms; OWASP, CSV injection. */
+    private const FORMULA = '/^\s*[=+\-@＝＋－＠]|^[\t\r]/u';
+
+    /** A spreadsheet must not take a note for a formula; a number below nought is none. */
     private static function harmless(string $cell): string
     {
-        return preg_match('/^[=+@]/', $cell) === 1 ? "'$cell" : $cell;
+        return ! is_numeric($cell) && preg_match(self::FORMULA, $cell) === 1 ? "'$cell" : $cell;
     }
 
     private static function asUtf8(string $text): string
@@ -128,7 +131,7 @@ final readonly class CsvTable
     {
         $named = [];
         foreach ($head as $index => $name) {
-            $named[$name] = ltrim(trim((string) ($cells[$index] ?? '')), "'");
+            $named[$name] = trim(ltrim(trim((string) ($cells[$index] ?? '')), "'"));
         }
 
         return $named;

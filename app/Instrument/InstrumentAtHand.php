@@ -43,6 +43,7 @@ final readonly class InstrumentAtHand
             return $typed(
                 InstrumentLine::parse(
                     Http::timeout(self::SECONDS)
+                        ->withoutRedirecting()
                         ->get("{$this->url}/readings", [...$asked, 'count' => 1, 'everyMs' => 0])
                         ->body(),
                 ),

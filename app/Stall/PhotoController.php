@@ -36,11 +36,17 @@ final class PhotoController
                 'Choose a picture of less than '.ini_get('upload_max_filesize').'B.',
             );
         }
-        if ($look->photos()->count() >= self::MOST) {
-            throw InvalidInput::because('photo', 'Twelve pictures are enough. Remove one first.');
-        }
+        self::refuseMore($look);
         $kept = PhotoFile::keep($file->getPathname());
         $ledger->save(static function (Changes $changes) use ($look, $kept): void {
+            try {
+                // Counted under the lock: others may have come meanwhile.
+                self::refuseMore($look);
+            } catch (InvalidInput $tooMany) {
+                $kept->discard();
+
+                throw $tooMany;
+            }
             $changes->create($look->photos(), [
                 'file' => $kept->name,
                 'width' => $kept->width,
@@ -49,6 +55,14 @@ final class PhotoController
         });
 
         return new Created((new LookOverController())->show($look, $format));
+    }
+
+    /** @throws InvalidInput when there are as many as there may be */
+    private static function refuseMore(LookOver $look): void
+    {
+        if ($look->photos()->count() >= self::MOST) {
+            throw InvalidInput::because('photo', 'Twelve pictures are enough. Remove one first.');
+        }
     }
 
     public function show(Photo $photo): BinaryFileResponse

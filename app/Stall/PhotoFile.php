@@ -16,8 +16,8 @@ final readonly class PhotoFile
 {
     private const LONGEST_PX = 1280;
 
-    /** Larger than this is no photograph from a phone, and would fill the memory. */
-    private const MOST_PX = 60_000_000;
+    /** Larger ones would fill the memory; what comes from the page was shrunk before it travelled. */
+    private const MOST_PX = 20_000_000;
 
     private const QUALITY = 82;
 
@@ -31,13 +31,15 @@ final readonly class PhotoFile
         $size = @getimagesize($path);
         if (
             $size === false ||
-            ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true) ||
-            $size[0] * $size[1] > self::MOST_PX
+            ! in_array($size[2], [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP], true)
         ) {
             throw InvalidInput::because(
                 'photo',
                 'That is no picture. Take a photograph, or choose a JPEG, PNG or WebP file.',
             );
+        }
+        if ($size[0] * $size[1] > self::MOST_PX) {
+            throw InvalidInput::because('photo', 'That picture has over 20 million pixels. Make it smaller first.');
         }
         $picture = @imagecreatefromstring((string) file_get_contents($path));
         if ($picture === false) {
@@ -52,6 +54,12 @@ final readonly class PhotoFile
         imagejpeg($small, self::folder()."/$name", self::QUALITY);
 
         return new self($name, imagesx($small), imagesy($small));
+    }
+
+    /** It was drawn, and found no place. */
+    public function discard(): void
+    {
+        @unlink(self::folder()."/{$this->name}");
     }
 
     public static function folder(): string

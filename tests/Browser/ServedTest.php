@@ -50,6 +50,64 @@ final class ServedTest extends TestCase
         self::assertSame(200, self::post('/api/calc/grit', '{"scale":"jis","designation":"1000"}')[0]);
     }
 
+    /** @return array{int, array<string, string>} status, and headers by name in small letters */
+    private static function headers(string $path): array
+    {
+        $context = stream_context_create(['http' => ['ignore_errors' => true]]);
+        file_get_contents((string) self::$server?->url($path), false, $context);
+        $headers = [];
+        foreach ($http_response_header as $line) {
+            [$name, $value] = explode(': ', "$line: ", 2);
+            $headers[strtolower($name)] = rtrim($value, ': ');
+        }
+        preg_match('/ (\d{3})/', $http_response_header[0] ?? '', $status);
+
+        return [(int) ($status[1] ?? 0), $headers];
+    }
+
+    public function test_files_go_out_guarded_and_the_hashed_ones_once(): void
+    {
+        $scripts = array_filter((array) glob(dirname(__DIR__, 2).'/public/build/assets/*.js'), is_string(...));
+        self::assertNotSame([], $scripts);
+        $script = basename($scripts[0]);
+        [$status, $headers] = self::headers("/build/assets/$script");
+        self::assertSame([200, 'text/javascript; charset=utf-8'], [$status, $headers['content-type']]);
+        self::assertSame('public, max-age=31536000, immutable', $headers['cache-control']);
+        foreach (["/build/assets/$script", '/mark.svg', '/', '/api/pulse'] as $path) {
+            [$status, $headers] = self::headers($path);
+            self::assertSame(200, $status, $path);
+            self::assertSame('nosniff', $headers['x-content-type-options'], $path);
+            self::assertSame('same-origin', $headers['cross-origin-opener-policy'], $path);
+            self::assertSame('same-origin', $headers['cross-origin-resource-policy'], $path);
+            self::assertStringContainsString("default-src 'none'", $headers['content-security-policy'], $path);
+        }
+        foreach (['/build/addresses.json', '/../composer.json', '/build/assets/../../index.php', '/.env'] as $path) {
+            self::assertSame(404, self::headers($path)[0], $path);
+        }
+    }
+
+    public function test_what_is_kept_is_its_owners_alone(): void
+    {
+        $data = (string) self::$server?->data;
+        self::assertSame(0700, fileperms($data) & 0777);
+        self::assertSame(0600, fileperms("$data/jackrest.sqlite") & 0777);
+        self::assertSame(0600, fileperms("$data/.env") & 0777);
+    }
+
+    public function test_with_its_script_the_server_is_ended_however_that_ends(): void
+    {
+        $server = new Server();
+        $left = static fn (): string => (string) shell_exec("pgrep -f -- '-S 127.0.0.1:{$server->port} '");
+        $script = trim((string) shell_exec("pgrep -f 'scripts/start.sh --port {$server->port}' | head -n 1"));
+        self::assertNotSame('', $script);
+        posix_kill((int) $script, SIGKILL);
+        Server::until(
+            static fn (): bool => @fsockopen('127.0.0.1', $server->port, timeout: 1) === false,
+            static fn (): string => 'the end of '.$left(),
+            10,
+        );
+    }
+
     public function test_another_host_name_is_refused(): void
     {
         self::assertSame(421, self::post('/api/calc/grit', '{}', "Host: bench.example\r\n")[0]);

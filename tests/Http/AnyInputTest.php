@@ -27,8 +27,10 @@ final class AnyInputTest extends HttpTestCase
 {
     /** As JSON, for some of them PHP has no literal. */
     private const JUNK = [
-        '1e999', '-1e999', '1e308', '-1e308', '1e-320', '9007199254740993', '-1', '0', '2.5', 'true', 'null', '[]', '{}',
-        '[[]]', '{"a": {"b": []}}', '[1e999]', '""', '" "', '"\u0000x"', '"2026-13-45"', '"1e308"', '"-0"', '"١٢"',
+        '1e999', '-1e999', '1e308', '-1e308', '1e-320', '9007199254740993', '-1', '0', '2.5', 'true', 'null', '[]',
+        '{}',
+        '[[]]', '{"a": {"b": []}}', '[1e999]', '""', '" "', '"\u0000x"', '"2026-13-45"',
+        '"1e308"', '"-0"', '"١٢"',
         '"99999999999999999999999999"', '"../../etc"', '"=1+1"', '"1/0"', '"NaN"', '"\ud83d\ude00"', '"0x1F"', '"mm"',
     ];
 
@@ -128,8 +130,9 @@ final class AnyInputTest extends HttpTestCase
     {
         $bench = self::bench();
         $kinds = [
-            'blank' => Blank::class, 'consumable' => ConsumableStock::class, 'edge' => Edge::class, 'guide' => Guide::class,
-            'look' => LookOver::class, 'making' => Making::class, 'reference' => Reference::class,
+            'blank' => Blank::class, 'consumable' => ConsumableStock::class, 'edge' => Edge::class,
+            'guide' => Guide::class, 'look' => LookOver::class, 'making' => Making::class,
+            'reference' => Reference::class,
             'session' => BenchSession::class, 'shadowBoard' => ShadowBoard::class, 'stone' => Stone::class,
             'stretch' => ClimateStretch::class, 'tool' => Tool::class, 'work' => Work::class,
         ];

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\Edge;
 use App\Edge\EdgeEvent;
+use App\Files\CsvTable;
+use PHPUnit\Framework\Attributes\TestWith;
 
 final class FilesTest extends HttpTestCase
 {
@@ -82,5 +85,66 @@ final class FilesTest extends HttpTestCase
         $this->ask('POST', '/api/files/diary/preview', ['text' => '', 'name' => 'x'])
             ->assertStatus(422)
             ->assertJsonPath('errors.0.message', 'Choose a file, or paste the lines.');
+    }
+
+    /** Two edges of one name do not mix: the number says which, and without it nothing is guessed. */
+    public function test_two_edges_of_one_name_do_not_mix(): void
+    {
+        $first = Edge::of(self::bench())->where('name', '12 mm chisel')->firstOrFail();
+        $second = $first->replicate(['version']);
+        $second->save();
+        $line = static fn (string $number): string => "day;edge;what;minutes;wood;number\n"
+            ."2026-10-02;12 mm chisel;used;33;soft;$number\n";
+        $this->ask('POST', '/api/files/diary/preview', ['text' => $line(''), 'name' => 'a.csv'])
+            ->assertJsonPath('sound', 0)
+            ->assertJsonPath(
+                'wrong.0.says',
+                'There are several edges called “12 mm chisel”: the column “number” says which, '
+                    ."{$first->id} or {$second->id}.",
+            );
+        $this->ask('POST', '/api/files/diary', ['text' => $line((string) $second->id), 'name' => 'a.csv'])
+            ->assertCreated();
+        self::assertSame(1, $second->events()->where('minutes', 33)->count());
+        self::assertSame(0, $first->events()->where('minutes', 33)->count());
+        $out = (string) $this->get('/api/files/diary.csv')->getContent();
+        $this->ask('POST', '/api/files/diary/preview', ['text' => $out, 'name' => 'b.csv'])
+            ->assertJsonPath('sound', 0)
+            ->assertJsonPath('wrong', []);
+    }
+
+    #[TestWith(['=1+1'])]
+    #[TestWith(['+49 30'])]
+    #[TestWith(['-cmd'])]
+    #[TestWith(['@SUM(A1)'])]
+    #[TestWith(['＝1+1'])]
+    #[TestWith(['－2+3'])]
+    #[TestWith(["\t=1"])]
+    public function test_no_cell_becomes_a_formula(string $note): void
+    {
+        $csv = CsvTable::write(['note', 'number'], [['note' => $note, 'number' => -5.5]]);
+        self::assertStringContainsString("'".$note, $csv);
+        self::assertStringContainsString('-5.5', $csv);
+        self::assertStringNotContainsString("'-5.5", $csv);
+        $rows = CsvTable::read($csv, ['note', 'number'], 'note')->rows;
+        self::assertSame(trim($note), $rows[0]['cells']['note']);
+    }
+
+    /** Twenty thousand steps of a work took 25 s to be refused one by one. */
+    public function test_what_is_too_long_is_refused_before_anything_else(): void
+    {
+        $long = array_fill(0, 20_000, ['operation' => 'x', 'facts' => []]);
+        $this->json('POST', '/api/works/preview', ['steps' => $long, 'measures' => [], 'hardness' => 'soft'])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.message', 'That is more than can be taken at once.');
+    }
+
+    public function test_control_characters_are_refused_beside_their_field(): void
+    {
+        $this->ask('POST', '/api/blanks', [
+            'name' => "holly\u{7} strip", 'species' => 'American holly', 'figure' => 'straight',
+            'knots' => 'none', 'figures' => ['length' => '300', 'width' => '40', 'thickness' => '10', 'ring' => '80'],
+        ])
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'name');
     }
 }

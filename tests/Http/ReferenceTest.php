@@ -298,7 +298,7 @@ final class ReferenceTest extends HttpTestCase
         $this->ask('GET', '/api/instrument?at=450')->assertOk()->assertJsonPath('typed', '0.12 mm');
         $this->ask('GET', '/api/instrument?at=450')
             ->assertStatus(422)
-            ->assertJsonPath('errors.0.message', 'What answers there is no reading: <html>');
+            ->assertJsonPath('errors.0.message', 'What answers there is no reading.');
         self::assertStringContainsString(
             'Nothing answers at http://127.0.0.1:8201.',
             $this->ask('GET', '/api/instrument?at=450')->assertStatus(422)->json('errors.0.message'),

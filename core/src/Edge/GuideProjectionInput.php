@@ -13,7 +13,10 @@ final readonly class GuideProjectionInput
         #[Field('diameter of the roller, mm', above: 0)] public float $rollerDiameterMm,
         #[Field('how far the axle lies behind the guide’s front, mm')] public float $axleSetbackMm,
         #[Field('how far the axle lies below the blade’s back, mm')] public float $axleDropMm,
-        #[Field('angles wanted, degrees', of: 'number', above: 0, below: 90, minItems: 1)] public array $anglesDeg,
+        #[
+            Field('angles wanted, degrees', of: 'number', above: 0, below: 90, minItems: 1, maxItems: 1000),
+        ]
+        public array $anglesDeg,
     ) {
     }
 }

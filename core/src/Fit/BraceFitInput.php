@@ -15,7 +15,7 @@ final readonly class BraceFitInput
         #[Field('how hard the wood is')] public Hardness $hardness,
         #[Field('pitch of the lead screw: how far a turn goes in', above: 0)] public float $feedPerTurnMm = 1.5,
         #[Field('what the hand gives without straining, newton', above: 0)] public float $handForceN = 120.0,
-        #[Field('braces to be compared, by sweep', of: 'number', above: 0)] public array $sweepsMm = [],
+        #[Field('braces to be compared, by sweep', of: 'number', above: 0, maxItems: 1000)] public array $sweepsMm = [],
     ) {
     }
 }

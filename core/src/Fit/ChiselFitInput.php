@@ -10,7 +10,7 @@ final readonly class ChiselFitInput
 {
     /** @param  list<float>  $chiselsMm */
     public function __construct(
-        #[Field('widths of the chisels at hand', of: 'number', above: 0)] public array $chiselsMm,
+        #[Field('widths of the chisels at hand', of: 'number', above: 0, maxItems: 1000)] public array $chiselsMm,
         #[
             Field('width of a pin where it is narrowest: the gap between two tails', above: 0),
         ]

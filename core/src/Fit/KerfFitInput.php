@@ -12,7 +12,7 @@ final readonly class KerfFitInput
     public function __construct(
         #[Field('thickness of the saw’s plate', above: 0)] public float $plateMm,
         #[Field('set of its teeth to one side', atLeast: 0)] public float $setPerSideMm,
-        #[Field('blades for the waste', of: KerfBlade::class)] public array $blades,
+        #[Field('blades for the waste', of: KerfBlade::class, maxItems: 1000)] public array $blades,
     ) {
     }
 }

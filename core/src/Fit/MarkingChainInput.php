@@ -10,7 +10,10 @@ final readonly class MarkingChainInput
 {
     /** @param  list<MarkingStep>  $steps */
     public function __construct(
-        #[Field('the steps from the first line to the last', of: MarkingStep::class, minItems: 1)] public array $steps,
+        #[
+            Field('the steps from the first line to the last', of: MarkingStep::class, minItems: 1, maxItems: 1000),
+        ]
+        public array $steps,
         #[Field('how far off the fit can bear', above: 0)] public ?float $toleranceMm = null,
     ) {
     }

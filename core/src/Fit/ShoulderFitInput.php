@@ -17,7 +17,7 @@ final readonly class ShoulderFitInput
     public function __construct(
         #[Field('thickness of the stock', above: 0)] public float $stockThicknessMm,
         #[Field('thickness of the tenon', above: 0)] public float $tenonThicknessMm,
-        #[Field('widths of the shoulder planes’ irons', of: 'number', above: 0)] public array $ironsMm,
+        #[Field('widths of the shoulder planes’ irons', of: 'number', above: 0, maxItems: 1000)] public array $ironsMm,
         #[Field('a groove or dado to be cleaned as well', above: 0)] public ?float $grooveMm = null,
     ) {
         if ($tenonThicknessMm >= $stockThicknessMm) {

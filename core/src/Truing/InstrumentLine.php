@@ -25,7 +25,7 @@ final readonly class InstrumentLine
     public static function parse(string $line): self
     {
         if (preg_match(self::FORMAT, trim($line), $part) !== 1) {
-            throw new DomainException('What answers there is no reading: '.mb_substr(trim($line), 0, 60));
+            throw new DomainException('What answers there is no reading.');
         }
 
         return new self($part[1], $part[2], (float) $part[3], (float) $part[4], $part[5]);

@@ -3,6 +3,7 @@ import { useId } from 'react'
 import { answered, client, sendFile, type Schemas } from '@/api/client'
 import { lookPage } from '@/api/queries'
 import { Button } from '@/parts/Button'
+import { shrink } from './shrink'
 
 /** Photographs from the stall; what the camera wrote into them is not kept. */
 export function Photos({ page }: { page: Schemas['Look'] }) {
@@ -10,7 +11,7 @@ export function Photos({ page }: { page: Schemas['Look'] }) {
   const queries = useQueryClient()
   const again = () => queries.invalidateQueries({ queryKey: lookPage(page.id).queryKey })
   const add = useMutation({
-    mutationFn: (file: File) => sendFile(`/api/looks/${page.id}/photos`, 'photo', file),
+    mutationFn: async (file: File) => sendFile(`/api/looks/${page.id}/photos`, 'photo', await shrink(file)),
     onSettled: again,
   })
   const remove = useMutation({

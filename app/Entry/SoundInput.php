@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Entry;
+
+use Closure;
+use Illuminate\Http\Request;
+use JackRest\Core\Calculation\InvalidInput;
+use Symfony\Component\HttpFoundation\Response;
+
+/**
+ * Refuses numbers that are none and texts that nobody typed: `1e999` is read as infinite, and rules that compare or
+ * cast it break; a control character in a name breaks what is printed and exported.
+ *
+ * Calculations are read by the core, which refuses such numbers itself; files may hold what they like.
+ */
+final class SoundInput
+{
+    /** All of them but tab and the ends of lines. */
+    private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|\xC2[\x80-\x9F]/';
+
+    /** Longer lists and deeper trees nobody sends from a page; rules for each of their entries would take long. */
+    private const LONGEST = 2000;
+
+    private const DEEPEST = 12;
+
+    /** The text of a file to be imported. */
+    private const FILE = 'text';
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->isJson() && ! $request->is('api/calc/*')) {
+            self::refuse($request->json()->all(), '', 0);
+        }
+
+        return $next($request);
+    }
+
+    /**
+     * @param  array<mixed>  $sent
+     *
+     * @throws InvalidInput
+     */
+    private static function refuse(array $sent, string $under, int $depth): void
+    {
+        if (count($sent) > self::LONGEST || $depth > self::DEEPEST) {
+            throw InvalidInput::because($under, 'That is more than can be taken at once.');
+        }
+        foreach ($sent as $name => $value) {
+            $field = $under === '' ? (string) $name : "$under.$name";
+            if (is_array($value)) {
+                self::refuse($value, $field, $depth + 1);
+            } elseif (is_float($value) && ! is_finite($value)) {
+                throw InvalidInput::because($field, 'That number is too large to work with.');
+            } elseif (is_string($value) && $field !== self::FILE && preg_match(self::CONTROL, $value) === 1) {
+                throw InvalidInput::because($field, 'There is a sign in it that cannot be written. Type it again.');
+            }
+        }
+    }
+}
