@@ -91,16 +91,15 @@ final readonly class SoleQuestion implements Fit
             $boards,
         );
         $best = $rows[0] ?? null;
-        $fine = $format->small($values['shaving']);
         [$next, $why] = match (true) {
             $best === null => ['No bench plane hangs here yet.', 'Add one to the board, and it is compared here.'],
             $best->good => [
                 "The {$best->name} straightens it by itself.",
-                "With shavings of $fine a sole of {$format->dimension($needed)} is enough for this board.",
+                "With shavings so fine a sole of {$format->dimension($needed)} is enough for this board.",
             ],
             default => [
                 "Straighten it hump by hump with the {$best->name}, straightedge in hand.",
-                "With shavings of $fine only a sole of {$format->dimension($needed)} does it by itself; "
+                "With shavings so fine only a sole of {$format->dimension($needed)} does it by itself; "
                     .'this one rides into the hollow.',
             ],
         };
