@@ -1,12 +1,13 @@
 import { keepPreviousData, queryOptions, skipToken } from '@tanstack/react-query'
 import { asking, PREVIEW, STAYS } from '@/api/asking'
+import { pollEvery } from '@/api/idle'
 import { askLong, type Schemas, type Told } from '@/api/client'
 
 /** What goes in and out as CSV. */
 export type Table = 'diary' | 'rack' | 'climate'
 
 export const pulse = () =>
-  asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: 2500, meta: STAYS })
+  asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: () => pollEvery(), meta: STAYS })
 
 export const benches = () => asking.queryOptions('get', '/api/benches')
 
