@@ -23,7 +23,7 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
         {entries.map((entry) => (
           <li
             key={entry.id}
-            className="flex items-baseline gap-3 border-b border-rule py-1.5 last:border-b-0"
+            className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5 last:border-b-0"
           >
             <time
               dateTime={entry.happenedOn}
@@ -32,7 +32,7 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
             >
               {asDate(entry.happenedOn)}
             </time>
-            <span className="grow">
+            <span className="grow basis-52">
               <span className={clsx(entry.undone && 'text-soft line-through')}>{entry.sentence}</span>
               {!entry.writtenAt.startsWith(entry.happenedOn) && (
                 <span className="text-sm text-soft"> Written {asDate(entry.writtenAt)}.</span>
@@ -47,24 +47,26 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
                 </Link>
               )}
             </span>
-            {entry.correctable && formOf(entry) !== null && (
-              <Link
-                to={correctionAt(formOf(entry) ?? '', entry.id)}
-                aria-label={`Correct: ${entry.sentence}`}
-                className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
-              >
-                correct
-              </Link>
-            )}
-            {entry.undoable && (
-              <Button
-                className="shrink-0 text-sm"
-                disabled={undo.isPending}
-                onClick={() => undo.mutate(entry.id)}
-              >
-                undo
-              </Button>
-            )}
+            <span className="ml-auto flex shrink-0 items-baseline gap-3">
+              {entry.correctable && formOf(entry) !== null && (
+                <Link
+                  to={correctionAt(formOf(entry) ?? '', entry.id)}
+                  aria-label={`Correct: ${entry.sentence}`}
+                  className="inline-block min-h-8 shrink-0 text-sm underline underline-offset-4"
+                >
+                  correct
+                </Link>
+              )}
+              {entry.undoable && (
+                <Button
+                  className="shrink-0 text-sm"
+                  disabled={undo.isPending}
+                  onClick={() => undo.mutate(entry.id)}
+                >
+                  undo
+                </Button>
+              )}
+            </span>
           </li>
         ))}
       </ul>

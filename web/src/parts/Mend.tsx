@@ -18,7 +18,7 @@ export function Mend({ written, says, page }: MendProps) {
   )
   if (!written) return null
   return (
-    <span className="flex shrink-0 flex-wrap items-baseline gap-x-3 text-sm">
+    <span className="ml-auto flex shrink-0 flex-wrap items-baseline gap-x-3 text-sm">
       {written.correctable && (
         <Link
           to={correctionAt(page, written.entry)}

@@ -75,7 +75,7 @@ function Tests({ reference, tests }: { reference: number; tests: readonly Schema
             className="flex flex-wrap items-baseline justify-between gap-x-3 border-b border-rule py-1"
           >
             <span className="shrink-0 text-soft">{asDate(test.testedAt)}</span>
-            <span className="grow text-right">
+            <span className="grow sm:text-right">
               {says}
               {test.taken !== null && `; ${test.taken}`}
             </span>

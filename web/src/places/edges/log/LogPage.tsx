@@ -130,11 +130,14 @@ function Entries({ log, onAll }: { log: Schemas['EdgeLog']; onAll: () => void })
       )}
       <ul>
         {log.entries.map((entry, index) => (
-          <li key={`${entry.at} ${index}`} className="flex items-baseline gap-3 border-b border-rule py-1.5">
+          <li
+            key={`${entry.at} ${index}`}
+            className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5"
+          >
             <time dateTime={entry.at} className="w-24 shrink-0 text-sm text-soft">
               {asDate(entry.at)}
             </time>
-            <span className="grow">{entry.says}</span>
+            <span className="grow basis-52">{entry.says}</span>
             <Mend written={entry.written} says={entry.says} page={`/edges/${log.edge.id}/diary`} />
           </li>
         ))}
