@@ -34,7 +34,7 @@ final class HoningDetour
     {
         $onward = array_map(static fn (bool $isEnd): float => $isEnd ? 0.0 : INF, $times->isFineEnough);
         for ($to = count($times->stones) - 1; $to >= 0; $to--) {
-            foreach ($times->after[$to] ?? [] as $from => $seconds) {
+            foreach ($times->after[$to] as $from => $seconds) {
                 if (! $times->isFineEnough[$from]) {
                     $onward[$from] = min($onward[$from], $seconds + $onward[$to]);
                 }

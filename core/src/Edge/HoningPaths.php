@@ -17,7 +17,7 @@ final class HoningPaths
 
     private readonly StrokeModel $model;
 
-    /** @var list<array<int, int>> by length less one and last stone: the stone before it, -1 for none */
+    /** @var list<list<int>> by length less one and last stone: the stone before it, -1 for none */
     private array $before = [];
 
     public function __construct(HoningPlanInput $job, private readonly HoningTimes $times)
@@ -95,37 +95,33 @@ final class HoningPaths
      */
     private function walk(callable $goesOn): void
     {
-        $this->before = [array_fill_keys(array_keys($this->times->stones), -1)];
+        $none = array_fill(0, count($this->times->stones), 0);
+        $this->before = [array_fill(0, count($none), -1)];
         $times = $this->times->first;
-        $ranks = $this->ranks(array_fill_keys(array_keys($this->times->stones), 0));
-        for ($length = 1; $times !== []; $length++) {
+        $ranks = $this->ranks($none);
+        for ($length = 1; $times !== [] && is_finite(min($times)); $length++) {
             if (! $goesOn($this->bestFineEnough($length, $times, $ranks), min($times), $length)) {
                 return;
             }
-            [$times, $places] = $this->oneStoneMore($times, $ranks);
+            [$times, $places] = $this->oneStoneMore($length, $times, $ranks);
             $ranks = $this->ranks($places);
         }
     }
 
     /**
-     * @param  array<int, float>  $times  by last stone
-     * @param  array<int, int>  $ranks  the place of each by its ids
-     * @return array{array<int, float>, array<int, int>} the same one stone longer; and the ranks of what stood before
+     * @param  list<float>  $times  by last stone; infinite where none ends
+     * @param  list<int>  $ranks  the place of each by its ids
+     * @return array{list<float>, list<int>} the same one stone longer; and the ranks of what stood before
      */
-    private function oneStoneMore(array $times, array $ranks): array
+    private function oneStoneMore(int $length, array $times, array $ranks): array
     {
         [$longer, $places, $before] = [[], [], []];
         foreach ($this->times->after as $to => $after) {
             [$least, $most, $place, $last] = [INF, INF, 0, -1];
-            foreach ($times as $from => $time) {
-                if ($from >= $to) {
-                    break;
-                }
-                if (! isset($after[$from])) {
-                    continue;
-                }
-                $sum = $time + $after[$from];
-                if ($sum > $most) {
+            // So long a path ends on the so manieth stone at the earliest.
+            for ($from = $length - 1; $from < $to; $from++) {
+                $sum = $times[$from] + $after[$from];
+                if ($sum > $most || $sum === INF) {
                     continue;
                 }
                 if ($sum < $least - self::SAME_SECONDS || $ranks[$from] < $place) {
@@ -135,9 +131,9 @@ final class HoningPaths
                     $last = $from;
                 }
             }
-            if ($last >= 0) {
-                [$longer[$to], $places[$to], $before[$to]] = [$least, $place, $last];
-            }
+            $longer[] = $least;
+            $places[] = $place;
+            $before[] = $last;
         }
         $this->before[] = $before;
 
@@ -145,8 +141,8 @@ final class HoningPaths
     }
 
     /**
-     * @param  array<int, int>  $places  of what stood before, by last stone
-     * @return array<int, int> the place of each among its like: by what stood before it, then by its own id
+     * @param  list<int>  $places  of what stood before, by last stone
+     * @return list<int> the place of each among its like: by what stood before it, then by its own id
      */
     private function ranks(array $places): array
     {
@@ -156,19 +152,23 @@ final class HoningPaths
             $order[$last] = $place * $count + $this->times->byId[$last];
         }
         asort($order);
+        $ranks = array_fill(0, $count, 0);
+        foreach (array_keys($order) as $rank => $last) {
+            $ranks[$last] = $rank;
+        }
 
-        return array_flip(array_keys($order));
+        return array_values($ranks);
     }
 
     /**
-     * @param  array<int, float>  $times  by last stone
-     * @param  array<int, int>  $ranks
+     * @param  list<float>  $times  by last stone
+     * @param  list<int>  $ranks
      */
     private function bestFineEnough(int $length, array $times, array $ranks): ?HoningEnding
     {
         $best = null;
         foreach ($times as $last => $seconds) {
-            if (! $this->times->isFineEnough[$last]) {
+            if ($seconds === INF || ! $this->times->isFineEnough[$last]) {
                 continue;
             }
             $isTie = $best !== null && abs($seconds - $best->seconds) <= self::SAME_SECONDS;

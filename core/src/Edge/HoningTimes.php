@@ -19,7 +19,7 @@ final readonly class HoningTimes
     /** @var list<float> by stone, when it is the first */
     public array $first;
 
-    /** @var array<int, array<int, float>> by stone, after each that may come before it; both coarse to fine */
+    /** @var list<list<float>> by stone, after each coarser one; infinite after one that may not come before it */
     public array $after;
 
     public function __construct(HoningPlanInput $job)
@@ -42,11 +42,11 @@ final readonly class HoningTimes
         $this->first = array_map(static fn (Abrasive $stone): float => $model->seconds(null, $stone), $stones);
         $after = [];
         foreach ($stones as $to => $stone) {
+            $row = [];
             for ($from = 0; $from < $to; $from++) {
-                if ($model->mayFollow($stones[$from], $stone)) {
-                    $after[$to][$from] = $model->seconds($stones[$from], $stone);
-                }
+                $row[] = $model->mayFollow($stones[$from], $stone) ? $model->seconds($stones[$from], $stone) : INF;
             }
+            $after[] = $row;
         }
         $this->after = $after;
     }
