@@ -40,6 +40,8 @@ final readonly class Board
     public function measured(RemoteWebDriver $browser): array
     {
         $browser->get("http://127.0.0.1:{$this->port}/kit");
+        // Three hundred tools are hung up one by one, each a write to the disk.
+        $browser->manage()->timeouts()->setScriptTimeout(120);
         $this->fill($browser);
         $browser->get("http://127.0.0.1:{$this->port}/kit");
         Server::until(
