@@ -74,7 +74,7 @@ Artisan::command('restore {copy?} {--new}', function (): int {
 
         return 1;
     }
-    $this->line('Done. Start Jack Rest again.'.($aside === null ? '' : " What stood there lies at $aside"));
+    $this->line('Done. Start Jack Rest again.'.($aside === null ? '' : " What was there before lies at $aside"));
 
     return 0;
 })->purpose('Take a copy of the database back, or begin anew');

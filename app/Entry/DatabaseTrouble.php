@@ -46,7 +46,7 @@ final readonly class DatabaseTrouble
                 self::STATUS_FULL,
             ),
             self::IO => new self(
-                'The disk takes no more: '.self::since().' It may be full, at a limit, or failing.',
+                'The disk refuses to write: '.self::since().' It may be full, at a limit, or failing.',
                 self::STATUS_FULL,
             ),
             self::READ_ONLY => new self(
@@ -55,7 +55,7 @@ final readonly class DatabaseTrouble
                 self::STATUS_UNAVAILABLE,
             ),
             self::BUSY => new self(
-                'Another program holds the database: nothing was recorded. Try again in a moment.',
+                'Another program has locked the database: nothing was recorded. Try again in a moment.',
                 self::STATUS_UNAVAILABLE,
             ),
             self::CORRUPT, self::NO_DATABASE, self::CANNOT_OPEN => new self(

@@ -55,7 +55,7 @@ final class SoundInput
             } elseif (is_float($value) && ! is_finite($value)) {
                 throw InvalidInput::because($field, 'That number is too large to work with.');
             } elseif (is_string($value) && $field !== self::FILE && preg_match(self::CONTROL, $value) === 1) {
-                throw InvalidInput::because($field, 'There is a sign in it that cannot be written. Type it again.');
+                throw InvalidInput::because($field, 'It holds a character that cannot be printed. Type it again.');
             }
         }
     }

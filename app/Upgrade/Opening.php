@@ -39,9 +39,9 @@ final readonly class Opening
             $lines[] = "  $at  $path";
         }
         if ($copies !== []) {
-            $lines[] = 'Take one back with ./jackrest restore FILE; what stands there now is laid aside, not deleted.';
+            $lines[] = 'Go back to one with ./jackrest restore FILE; what is there now is set aside, not deleted.';
         }
-        $lines[] = 'Begin anew with ./jackrest restore --new; what stands there now is laid aside, not deleted.';
+        $lines[] = 'Begin anew with ./jackrest restore --new; what is there now is set aside, not deleted.';
 
         return $lines;
     }

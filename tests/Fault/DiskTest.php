@@ -75,7 +75,9 @@ final class DiskTest extends TestCase
         exec('mount -t tmpfs -o size='.$megabytes.'m tmpfs '.escapeshellarg($folder).' 2>&1', $said, $status);
         if ($status !== 0) {
             rmdir($folder);
-            self::markTestSkipped('Only root may mount a small disk.');
+            self::markTestSkipped(
+                'Only root may mount a small disk: here a limit for the size of files stood in for a full one.',
+            );
         }
         $this->mounted = $folder;
 

@@ -27,9 +27,9 @@ final class TroubleTest extends HttpTestCase
     }
 
     /** @param  non-empty-string  $says */
-    #[TestWith([5, 'Another program holds the database', 503])]
+    #[TestWith([5, 'Another program has locked the database', 503])]
     #[TestWith([8, 'Nothing can be written where the bench is kept', 503])]
-    #[TestWith([10, 'The disk takes no more', 507])]
+    #[TestWith([10, 'The disk refuses to write', 507])]
     #[TestWith([11, 'The database cannot be read', 503])]
     #[TestWith([13, 'The disk is full: nothing was recorded since', 507])]
     #[TestWith([26, 'The database cannot be read', 503])]

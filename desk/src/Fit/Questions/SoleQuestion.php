@@ -95,11 +95,11 @@ final readonly class SoleQuestion implements Fit
             $best === null => ['No bench plane hangs here yet.', 'Add one to the board, and it is compared here.'],
             $best->good => [
                 "The {$best->name} straightens it by itself.",
-                "With shavings so fine a sole of {$format->dimension($needed)} is enough for this board.",
+                "With shavings this fine, a sole of {$format->dimension($needed)} is enough for this board.",
             ],
             default => [
                 "Straighten it hump by hump with the {$best->name}, straightedge in hand.",
-                "With shavings so fine only a sole of {$format->dimension($needed)} does it by itself; "
+                "With shavings this fine, only a sole of {$format->dimension($needed)} does it by itself; "
                     .'this one rides into the hollow.',
             ],
         };

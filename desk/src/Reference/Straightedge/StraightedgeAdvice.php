@@ -83,7 +83,7 @@ final class StraightedgeAdvice
 
         return new Advice(
             "Take $strokes. Then test again.",
-            'Places are told from the left end. Shortest over the high spot first, through strokes last; '.
+            'Places are measured from the left end. Shortest over the high spot first, through strokes last; '.
                 $form->format->small($form->form->value('shaving') ?? 0.0).
                 ' a shaving.'.
                 ($form->method === StraightedgeMethod::Reversal ? ' Turning it over doubled the error.' : ''),

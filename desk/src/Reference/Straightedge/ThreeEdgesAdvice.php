@@ -65,7 +65,7 @@ final class ThreeEdgesAdvice
             $passes === []
                 ? "Plane the $name edge where it is hatched, with thin shavings."
                 : "Plane the $name edge: ".self::strokes($form, $passes, $stationsMm).'. Then test all three again.',
-            "Places are told from the left end. It is the worst, straight to $straight; one at a time, so that the "
+            "Places are measured from the left end. It is the worst, straight to $straight; one at a time, so that the "
                 .'others stay what they are.',
             takeOff: true,
         );

@@ -113,7 +113,7 @@ function Purchases({ purchases }: { purchases: readonly Schemas['BoughtFor'][] }
   if (purchases.length === 0) return null
   return (
     <section className="mt-5">
-      <h2 className="text-lg">What came last</h2>
+      <h2 className="text-lg">Latest arrivals</h2>
       <ul>
         {purchases.map((one) => (
           <li key={one.id} className="border-t border-rule py-1.5">
