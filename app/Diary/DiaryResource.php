@@ -6,6 +6,7 @@ namespace App\Diary;
 
 use App\Diary\Answer\DiaryEntryAnswer;
 use App\Http\Answer\AboutAnswer;
+use App\Ledger\Correctable;
 use App\Ledger\DiaryEntry;
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -16,10 +17,18 @@ final class DiaryResource
     /** Tests have no page of their own. */
     private const NO_PAGE = ['reference-test'];
 
-    /** Entries that an edge's own diary was written by: what was typed is in that. */
-    private const EDGE = '/^edge-(used|tested|stropped|touched-up|honed|ground|measured)$/';
-
-    private const READINGS = ['reference-tested', 'board-sighted', 'edges-compared', 'air-read', 'blank-at-rest'];
+    /** Where entries belong that are about no record, by their kind. */
+    private const PLACES = [
+        'air-read' => 'season',
+        'air-removed' => 'season',
+        'cared' => 'care',
+        'consumable-bought' => 'care',
+        'consumable-removed' => 'care',
+        'damp' => 'care',
+        'file-taken-in' => 'files',
+        'put-away' => 'idle',
+        'school' => 'school',
+    ];
 
     public static function entry(DiaryEntry $entry): DiaryEntryAnswer
     {
@@ -42,12 +51,10 @@ final class DiaryResource
                 kind: $entry->kind,
                 subject: $entry->subject,
                 sentence: $entry->sentence,
-                about: isset($here[$entry->subject_type][$entry->subject_id])
-                    ? new AboutAnswer(kind: (string) $entry->subject_type, id: $entry->subject_id)
-                    : null,
+                about: self::about($entry, isset($here[$entry->subject_type][$entry->subject_id])),
                 undone: $entry->isUndone(),
                 undoable: self::isUndoable($entry),
-                correctable: self::isUndoable($entry) && self::isCorrectable($entry),
+                correctable: self::isUndoable($entry) && Correctable::is($entry->kind, $entry->typed !== null),
             ),
             $entries,
         );
@@ -58,11 +65,15 @@ final class DiaryResource
         return ! $entry->isUndone() && ($entry->changes !== [] || $entry->undoes_id !== null);
     }
 
-    /** Readings can be read wrong: they are typed again where they were typed first. */
-    private static function isCorrectable(DiaryEntry $entry): bool
+    private static function about(DiaryEntry $entry, bool $isHere): ?AboutAnswer
     {
-        return preg_match(self::EDGE, $entry->kind) === 1 ||
-            ($entry->typed !== null && in_array($entry->kind, self::READINGS, true));
+        $place = $entry->subject_type === null ? self::PLACES[$entry->kind] ?? null : null;
+
+        return match (true) {
+            $isHere => new AboutAnswer(kind: (string) $entry->subject_type, id: $entry->subject_id),
+            $place !== null => new AboutAnswer(kind: $place, id: null),
+            default => null,
+        };
     }
 
     /**

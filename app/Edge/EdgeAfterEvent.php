@@ -14,6 +14,9 @@ use JackRest\Core\EdgeHistory\EdgeEntryKind;
 /** What an entry of its diary makes of an edge. */
 final class EdgeAfterEvent
 {
+    /** Kinds that tell how an edge is, whatever it was before. */
+    private const TELLING = ['tested', 'stropped', 'touched-up', 'honed', 'ground'];
+
     /** @return list<string> columns that an entry adds to, whatever others added */
     public static function added(EdgeEntry $event): array
     {
@@ -40,9 +43,6 @@ final class EdgeAfterEvent
             default => $columns,
         };
     }
-
-    /** Kinds that tell how an edge is, whatever it was before. */
-    private const TELLING = ['tested', 'stropped', 'touched-up', 'honed', 'ground'];
 
     /** @return array<string, mixed> columns that change when nothing happened since */
     private static function ofLatest(Edge $edge, EdgeEntry $event): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
-use App\Http\Answer\WrittenAnswer;
 use App\Ledger\DiaryEntry;
 use App\Ledger\Written;
 
@@ -16,17 +15,11 @@ final class EdgeEntries
 
     /**
      * @param  list<int>  $events  of the edge
-     * @return array<int, WrittenAnswer> by event; what was typed is in the event itself
+     * @return array<int, Written> by event
      */
     public static function of(Edge $edge, Bench $bench, array $events): array
     {
-        return array_map(
-            static fn (Written $written): WrittenAnswer => new WrittenAnswer(
-                entry: $written->entry,
-                correctable: str_starts_with($written->kind, self::KIND),
-            ),
-            Written::by($bench, 'edge_events', $events, $edge->getMorphClass(), [$edge->id]),
-        );
+        return Written::by($bench, 'edge_events', $events, $edge->getMorphClass(), [$edge->id]);
     }
 
     /** The event that an entry of this edge wrote; null: none. */

@@ -14,6 +14,7 @@ use App\Edge\Answer\TrialAnswer;
 use App\Edge\Answer\TrialSideAnswer;
 use App\Edge\Answer\TypedEntryAnswer;
 use App\Http\Answer\WordAnswer;
+use App\Http\Answer\WrittenAnswer;
 use App\School\KitSettings;
 use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\AngleCourse;
@@ -120,7 +121,7 @@ final readonly class LogResource
                         at: $core->at,
                         kind: $core->kind->value,
                         says: EdgeEntryWords::sentence($core, 'it'),
-                        written: $written[$event->id] ?? null,
+                        written: WrittenAnswer::of($written[$event->id] ?? null),
                         typed: TypedEntryAnswer::of($core),
                     );
                 })

@@ -72,7 +72,7 @@ final readonly class Ledger
             $write($changes);
 
             $about = $subject instanceof Record ? Subject::record($subject) : Subject::named($subject, $changes);
-            if ($corrected !== null && ! $about->isOf($corrected)) {
+            if ($corrected !== null && ! Correctable::mayReplace($corrected, $kind, $about)) {
                 throw CannotUndo::elsewhere();
             }
             $entry = $this->entry(
@@ -92,6 +92,8 @@ final readonly class Ledger
     }
 
     /**
+     * Undoes what is corrected.
+     *
      * @return list<string> rows whose versions that counted up, each as often
      *
      * @throws CannotUndo
@@ -132,7 +134,7 @@ final readonly class Ledger
             if ($entry->undoneBy()->exists()) {
                 throw CannotUndo::already();
             }
-            $undoing = new Undoing($this->bench, $entry);
+            $undoing = Undoing::of($entry, $this->bench);
             $about = $entry->only(['subject', 'subject_type', 'subject_id']);
             $sentence = "Undone: {$entry->sentence}{$undoing->remark()}";
 

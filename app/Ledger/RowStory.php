@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Ledger;
 
+use Closure;
+
 /**
  * All that the diary did to one row, oldest first, and what the row is by those entries that stand.
  *
@@ -13,9 +15,9 @@ final readonly class RowStory
 {
     /**
      * @param  list<Write>  $writes
-     * @param  \Closure(int): bool  $stands  whether an entry was not undone
+     * @param  Closure(int): bool  $stands  whether an entry was not undone
      */
-    public function __construct(private array $writes, private \Closure $stands)
+    public function __construct(private array $writes, private Closure $stands)
     {
     }
 
@@ -85,8 +87,9 @@ final readonly class RowStory
     /** Whether something that stands was written by a later entry over what an entry wrote. */
     public function wasWrittenOver(int $entry): bool
     {
+        $columns = $this->columnsOf($entry);
         foreach ($this->writes as $write) {
-            $again = array_intersect($this->columnsOf($entry), array_keys($write->after ?? []));
+            $again = array_intersect($columns, array_keys($write->after ?? []));
             if ($write->entry > $entry && array_diff($again, $write->added) !== [] && ($this->stands)($write->entry)) {
                 return true;
             }

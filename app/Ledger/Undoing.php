@@ -23,8 +23,6 @@ final class Undoing
     /** How much of a number survives being kept. */
     private const KEPT = 1e-12;
 
-    private readonly Timeline $timeline;
-
     /** @var list<RowChange> */
     private array $changes = [];
 
@@ -34,33 +32,23 @@ final class Undoing
     /** Whether something would be back, but what it is a part of is gone. */
     private bool $waits = false;
 
+    private function __construct(private readonly Bench $bench, private readonly Timeline $timeline)
+    {
+    }
+
     /** @throws CannotUndo */
-    public function __construct(private readonly Bench $bench, DiaryEntry $entry)
+    public static function of(DiaryEntry $entry, Bench $bench): self
     {
         $first = self::first($entry);
         $tables = array_values(array_unique(array_column($first->changes, 'table')));
         self::refuseLaidAnew($first);
-        $this->timeline = Timeline::of($bench, self::withParts($tables), $entry->id);
+        $undoing = new self($bench, Timeline::of($bench, self::withParts($tables), $entry->id));
         foreach (self::rows($first) as [$table, $id]) {
-            $this->settle($table, $id, $first->id);
+            $undoing->settle($table, $id, $first->id);
         }
-        $this->waits = $this->waits && $this->changes === [];
-    }
+        $undoing->waits = $undoing->waits && $undoing->changes === [];
 
-    /**
-     * Says in our own words where the database would not have it so: two of what there can be one of.
-     *
-     * @param  Row  $values
-     *
-     * @throws CannotUndo
-     */
-    private function write(string $table, int $id, array $values): void
-    {
-        try {
-            $this->row($table, $id)->update([...$values, 'version' => DB::raw('version + 1')]);
-        } catch (QueryException $refused) {
-            throw str_starts_with((string) $refused->getCode(), '23') ? CannotUndo::builtUpon() : $refused;
-        }
+        return $undoing;
     }
 
     /** @return list<RowChange> */
@@ -73,7 +61,7 @@ final class Undoing
     public function remark(): string
     {
         return match (true) {
-            $this->waits => ' It will be back when the tool it belongs to is.',
+            $this->waits => ' It comes back with the tool it belongs to.',
             $this->isWrittenOver => ' What was recorded later stands.',
             default => '',
         };
@@ -89,7 +77,7 @@ final class Undoing
         return $entry;
     }
 
-    /** @return list<array{string, int}> each row once, wholes before their parts as far as they were made so */
+    /** @return list<array{string, int}> each row once */
     private static function rows(DiaryEntry $entry): array
     {
         $rows = [];
@@ -175,6 +163,22 @@ final class Undoing
         return $whole === null ||
             $id === null ||
             DB::table($whole)->where('id', $id)->whereNull('deleted_at')->exists();
+    }
+
+    /**
+     * Says in our own words where the database would not have it so: two of what there can be one of.
+     *
+     * @param  Row  $values
+     *
+     * @throws CannotUndo
+     */
+    private function write(string $table, int $id, array $values): void
+    {
+        try {
+            $this->row($table, $id)->update([...$values, 'version' => DB::raw('version + 1')]);
+        } catch (QueryException $refused) {
+            throw str_starts_with((string) $refused->getCode(), '23') ? CannotUndo::builtUpon() : $refused;
+        }
     }
 
     private function row(string $table, int $id): Builder

@@ -25,9 +25,10 @@ final readonly class JointTest
         }
     }
 
-    public function subject(): string
+    /** The first of those that are tested. */
+    public function subject(): Reference
     {
-        return array_values($this->tests)[0][0]->name;
+        return array_values($this->tests)[0][0];
     }
 
     /** What was found of each, for the diary. */

@@ -39,7 +39,7 @@ final class KnownSquareController
         $test = self::test($form, $request->rows($squares));
         $ledger->record(
             'squares-compared',
-            $form->known->name,
+            $test->subject(),
             "Compared with the {$form->known->name}: {$test->found($format)}.",
             static function (Changes $changes) use ($test): void {
                 $test->write($changes);

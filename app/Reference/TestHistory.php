@@ -7,6 +7,7 @@ namespace App\Reference;
 use App\Bench\Bench;
 use App\Http\Answer\WrittenAnswer;
 use App\Http\OutlineResource;
+use App\Ledger\Correctable;
 use App\Ledger\Written;
 use App\Reference\Answer\HistoryAnswer;
 use App\Reference\Answer\ListedAnswer;
@@ -23,9 +24,6 @@ use JackRest\Desk\Reference\HistoryWords;
 /** Every test of a reference in one picture, and what they say together. */
 final class TestHistory
 {
-    /** Kinds of entries that tell of several references, or of none by its number. */
-    private const JOINT = ['board-sighted', 'edges-compared'];
-
     public static function of(Reference $reference, Bench $bench, LengthFormatter $format): HistoryAnswer
     {
         $written = Written::by(
@@ -34,7 +32,7 @@ final class TestHistory
             array_values($reference->tests->map(static fn (ReferenceTest $test): int => $test->id)->all()),
             $reference->getMorphClass(),
             [$reference->id],
-            self::JOINT,
+            Correctable::JOINT,
         );
 
         return new HistoryAnswer(

@@ -63,7 +63,7 @@ final class WindingController
         $session = null;
         self::record($ledger, $test, $format, static function (Changes $changes) use ($test, $steps, &$session): void {
             $tests = array_values($test->write($changes));
-            $session = Sessions::begin($changes, SessionKind::Planing, $tests[0], $test->subject(), $steps);
+            $session = Sessions::begin($changes, SessionKind::Planing, $tests[0], $test->subject()->name, $steps);
         });
         assert($session instanceof BenchSession);
 

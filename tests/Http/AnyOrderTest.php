@@ -96,8 +96,8 @@ final class AnyOrderTest extends HttpTestCase
             ->assertCreated()
             ->assertJsonPath(
                 'sentence',
-                "Undone: Took the {$edge->name} off the list of edges; its record is kept. It will be back when the "
-                    .'tool it belongs to is.',
+                "Undone: Took the {$edge->name} off the list of edges; its record is kept. It comes back with the "
+                    .'tool it belongs to.',
             );
         $this->everyPageAnswers();
         self::assertNull(Edge::of(self::bench())->find($edge->id));

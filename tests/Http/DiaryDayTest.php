@@ -118,6 +118,17 @@ final class DiaryDayTest extends HttpTestCase
         self::assertFalse($this->ask('GET', "/api/diary/$entry")->json('undone'));
     }
 
+    /** What is about no record belongs to a place all the same. */
+    public function test_an_entry_about_the_shop_leads_to_its_place(): void
+    {
+        $this->ask('POST', '/api/season/air', ['figures' => ['temperature' => '7', 'humidity' => '80']]);
+        $this->ask('GET', '/api/diary?q=The shop’s air')
+            ->assertJsonPath('entries.0.about', ['kind' => 'season', 'id' => null]);
+        $this->ask('PUT', '/api/care/damp', ['damp' => 'dry']);
+        $this->ask('GET', '/api/diary?q=The shop’s air is')
+            ->assertJsonPath('entries.0.about', ['kind' => 'care', 'id' => null]);
+    }
+
     /** A later touch-up tells how the edge is; what was found before it does not. */
     public function test_what_is_written_of_an_earlier_day_does_not_say_how_the_edge_is_now(): void
     {

@@ -106,6 +106,28 @@ final class WindingTest extends HttpTestCase
         );
     }
 
+    /** Also the board can have been the wrong one: its test goes, the right one has it, of the same moment. */
+    public function test_a_sighting_is_corrected_and_leads_to_its_board(): void
+    {
+        $boards = [];
+        foreach (['hive floor', 'hive lid'] as $name) {
+            $boards[] = $this->ask('POST', '/api/references', ['kind' => 'board', 'name' => $name])->json('id');
+        }
+        $this->ask('POST', '/api/winding/tests', [...self::SHEET, 'board' => $boards[0]])->assertCreated();
+        $written = $this->ask('GET', "/api/references/{$boards[0]}")->json('history.tests.0.written');
+        self::assertSame(['board-sighted', true, false], [
+            $written['kind'], $written['correctable'], $written['isJoint'],
+        ]);
+        $this->ask('GET', "/api/diary/{$written['entry']}")
+            ->assertJsonPath('about', ['kind' => 'reference', 'id' => $boards[0]]);
+
+        $this->withHeader('X-Corrects', (string) $written['entry']);
+        $this->ask('POST', '/api/winding/tests', [...self::SHEET, 'board' => $boards[1]])->assertCreated();
+        $this->ask('GET', "/api/references/{$boards[0]}")->assertJsonPath('history.tests', []);
+        $this->ask('GET', "/api/references/{$boards[1]}")->assertJsonCount(1, 'history.tests');
+        $this->ask('GET', "/api/diary/{$written['entry']}")->assertJsonPath('undone', true);
+    }
+
     public function test_sticks_that_were_tested_make_it_surer(): void
     {
         $next = static fn (array $preview): string => $preview['next']['says'];

@@ -6108,8 +6108,12 @@ export interface components {
         Written: {
             /** @description the entry's number */
             entry: number;
+            /** @description which kind it is */
+            kind: string;
             /** @description whether it can be typed again, the old one kept */
             correctable: boolean;
+            /** @description whether it wrote of others too, which go with it */
+            isJoint: boolean;
         };
         WrongLine: {
             /** @description which line, from 1 */

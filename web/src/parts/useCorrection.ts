@@ -28,7 +28,7 @@ const CORRECT = 'correct'
  */
 export function useCorrection<Body>(kinds: readonly string[]): Correction<Body> | null | undefined {
   const [search, setSearch] = useSearchParams()
-  const entry = Number(search.get(CORRECT) ?? 0)
+  const entry = entryToCorrect(search)
   const { data, error } = useQuery({ ...typedEntry(entry), enabled: entry > 0 })
   if (entry === 0 || error) return null
   if (!data) return undefined
@@ -54,6 +54,9 @@ export function typedIn<Body extends object>(
 ): Body {
   return { ...base, ...(body && was !== null && was !== unit ? inUnit(body, was) : body) }
 }
+
+/** The entry that an address asks to correct; 0: none. */
+export const entryToCorrect = (search: URLSearchParams): number => Number(search.get(CORRECT) ?? 0)
 
 /** What goes with something that is recorded in the place of an entry. */
 export const correcting = (entry: number): Record<string, string> => ({ 'X-Corrects': String(entry) })

@@ -19,8 +19,11 @@ const PAGES: Readonly<Record<string, (id: number) => string>> = {
 const LISTS: Readonly<Record<string, string>> = {
   care: '/kit/care',
   diary: '/diary',
+  files: '/edges/files',
   idle: '/kit/idle',
   ladder: '/kit/ladder',
+  school: '/kit/school',
+  season: '/true/season',
   works: '/kit/works',
 }
 
@@ -31,9 +34,8 @@ export function pageOf({ kind, id }: { kind: string; id: number | null }): strin
   return page
 }
 
-/** Pages with a form whose entries are about no record, or about several. */
+/** Pages with a form whose entries may be about several records. */
 const FORMS: Readonly<Record<string, string>> = {
-  'air-read': '/true/season',
   'board-sighted': '/true/winding',
   'edges-compared': '/true/three-edges',
 }

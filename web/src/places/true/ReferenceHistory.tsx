@@ -82,7 +82,7 @@ function Tests({ reference, tests }: { reference: number; tests: readonly Schema
             <Mend
               written={test.written}
               says={`${asDate(test.testedAt)}, ${says}`}
-              page={`/true/references/${reference}`}
+              about={{ kind: 'reference', id: reference }}
             />
           </li>
         )

@@ -14,6 +14,7 @@ import { Mend } from '@/parts/Mend'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { Button } from '@/parts/Button'
+import { entryToCorrect } from '@/parts/useCorrection'
 import { EdgeNav } from '@/places/edges/EdgesNav'
 import { NewEntry } from './NewEntry'
 import { Trials } from './Trials'
@@ -22,7 +23,7 @@ import { Trials } from './Trials'
 export function LogPage() {
   const id = Number(useParams().id)
   const [count, setCount] = useState<number | null>(null)
-  const entry = Number(useSearchParams()[0].get('correct') ?? 0)
+  const entry = entryToCorrect(useSearchParams()[0])
   const { data, error } = useQuery({
     ...edgeLog(id, { ...(count ? { count } : {}), ...(entry ? { entry } : {}) }),
     placeholderData: (before) => before,
@@ -45,7 +46,7 @@ interface PageProps {
 function Page({ log, stones, onAll }: PageProps) {
   const { edge } = log
   const [search, setSearch] = useSearchParams()
-  const wrong = log.entries.find(({ written }) => written && String(written.entry) === search.get('correct'))
+  const wrong = log.entries.find(({ written }) => written?.entry === entryToCorrect(search))
   return (
     <>
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
@@ -138,7 +139,7 @@ function Entries({ log, onAll }: { log: Schemas['EdgeLog']; onAll: () => void })
               {asDate(entry.at)}
             </time>
             <span className="grow basis-52">{entry.says}</span>
-            <Mend written={entry.written} says={entry.says} page={`/edges/${log.edge.id}/diary`} />
+            <Mend written={entry.written} says={entry.says} about={{ kind: 'edge', id: log.edge.id }} />
           </li>
         ))}
       </ul>

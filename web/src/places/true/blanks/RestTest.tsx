@@ -89,7 +89,7 @@ function Rest({ blank, unit, wrong }: RestProps) {
                   <Mend
                     written={visit.written}
                     says={`measured ${asDate(visit.measuredAt)}`}
-                    page={`/true/blanks/${blank.id}`}
+                    about={{ kind: 'blank', id: blank.id }}
                   />
                 </td>
               </tr>

@@ -8,10 +8,10 @@ import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
-import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
-import { useDraft } from '@/parts/useDraft'
+import { type Correction, useCorrection } from '@/parts/useCorrection'
 import { useToBench } from '@/parts/useToBench'
 import { JointStroke, recordOf } from '@/places/true/JointStroke'
+import { useJointDraft } from '@/places/true/useJointDraft'
 import { ThreeEdgesReadings } from './ThreeEdgesReadings'
 
 /** Three edges tested against each other, guided pair by pair; none of them needs to be straight. */
@@ -33,21 +33,17 @@ interface PageProps {
 }
 
 function Page({ page, unit, wrong }: PageProps) {
-  const draft = useDraft(
-    wrong ? `three edges correcting ${wrong.entry}` : 'three edges',
-    wrong ? typedIn(wrong, page.typed, unit) : page.typed,
-    unit,
-    1,
-  )
+  const draft = useJointDraft('three edges', page.typed, unit, wrong)
   const preview = useQuery(threeEdgesPreview(draft.values)).data
   const body = draft.values
-  const headers = wrong?.headers ?? {}
-  const done = () => {
-    draft.clear()
-    wrong?.end()
-  }
-  const record = useChange(() => answered(client.POST('/api/three-edges/tests', { body, headers })), done)
-  const bench = useToBench(() => answered(client.POST('/api/three-edges/sessions', { body, headers })), done)
+  const record = useChange(
+    () => answered(client.POST('/api/three-edges/tests', { body, headers: draft.headers })),
+    draft.done,
+  )
+  const bench = useToBench(
+    () => answered(client.POST('/api/three-edges/sessions', { body, headers: draft.headers })),
+    draft.done,
+  )
   if (!preview) return <Waiting />
   const begun = draft.values.rows.some((row) => row.ab + row.bc + row.ca + row.abTurned !== '')
 

@@ -8,11 +8,11 @@ import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { useChange } from '@/parts/useChange'
-import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
-import { useDraft } from '@/parts/useDraft'
+import { type Correction, useCorrection } from '@/parts/useCorrection'
 import { useLastGood } from '@/parts/useLastGood'
 import { useToBench } from '@/parts/useToBench'
 import { JointStroke, recordOf } from '@/places/true/JointStroke'
+import { useJointDraft } from '@/places/true/useJointDraft'
 import { WindingReadings } from './WindingReadings'
 import { WindingUsual } from './WindingUsual'
 
@@ -35,21 +35,17 @@ interface PageProps {
 }
 
 function Page({ page, unit, wrong }: PageProps) {
-  const draft = useDraft(
-    wrong ? `winding correcting ${wrong.entry}` : 'winding',
-    wrong ? typedIn(wrong, page.typed, unit) : page.typed,
-    unit,
-    1,
-  )
+  const draft = useJointDraft('winding', page.typed, unit, wrong)
   const preview = useQuery(windingPreview(draft.values)).data
   const body = draft.values
-  const headers = wrong?.headers ?? {}
-  const done = () => {
-    draft.clear()
-    wrong?.end()
-  }
-  const record = useChange(() => answered(client.POST('/api/winding/tests', { body, headers })), done)
-  const bench = useToBench(() => answered(client.POST('/api/winding/sessions', { body, headers })), done)
+  const record = useChange(
+    () => answered(client.POST('/api/winding/tests', { body, headers: draft.headers })),
+    draft.done,
+  )
+  const bench = useToBench(
+    () => answered(client.POST('/api/winding/sessions', { body, headers: draft.headers })),
+    draft.done,
+  )
   const begun = draft.values.rows.some((row) => row.reading.trim() !== '')
   const result = useLastGood(preview?.result ?? null, begun)
   if (!preview) return <Waiting />
