@@ -12,12 +12,8 @@ use App\Blank\RestVisit;
 use App\Care\CareDone;
 use App\Care\ConsumableStock;
 use App\Climate\ClimateStretch;
-use App\Edge\DiaryTable;
 use App\Edge\Edge;
-use App\Edge\EdgeAfterEvent;
-use App\Edge\EdgeEvent;
 use App\Edge\StopTrial;
-use App\Files\CsvTable;
 use App\Guide\Guide;
 use App\Ledger\AppendOnly;
 use App\Ledger\DiaryEntry;
@@ -35,7 +31,6 @@ use App\Tool\StrokeCount;
 use App\Tool\Tool;
 use App\Tool\ToolUse;
 use App\Work\Work;
-use BackedEnum;
 use Database\Relay\DiarySubjects;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -54,8 +49,6 @@ use JackRest\Desk\Session\SessionStep;
 /** Lays out Orchard Row from `orchard-row.json`. People, prices and dates in it are invented. */
 final class DemoBench
 {
-    private const WRITTEN_ON = '2026-11-25';
-
     /**
      * @var array{name: string, readings: list<array{int, float, float}>, rests: list<array{int, float}>}|null reckoned
      * once: tests lay the bench out hundreds of times
@@ -108,7 +101,7 @@ final class DemoBench
     private static function demos(): Collection
     {
         return Bench::query()
-            ->where('name', self::plan()['bench']['name'])
+            ->where('name', DemoFiles::plan()['bench']['name'])
             ->get();
     }
 
@@ -119,13 +112,13 @@ final class DemoBench
      */
     private static function seat(Bench $bench, array $as = []): void
     {
-        $user = User::query()->first() ?? new User(self::plan()['user']);
+        $user = User::query()->first() ?? new User(DemoFiles::plan()['user']);
         $user->fill([...$as, 'bench_id' => $bench->id])->save();
     }
 
     private static function load(): void
     {
-        $plan = self::plan();
+        $plan = DemoFiles::plan();
         $bench = Bench::query()->create($plan['bench']);
         self::seat($bench, $plan['user']);
         foreach ($plan['works'] as $work) {
@@ -209,7 +202,7 @@ final class DemoBench
             self::making($bench, $making);
         }
         self::air($bench);
-        self::edgeDiary($bench);
+        DemoDiary::ofEdges($bench);
         $subjects = new DiarySubjects();
         foreach ($plan['diary'] as $entry) {
             [$type, $id] = $subjects->of($bench->id, $entry['subject'], []) ?? [null, null];
@@ -292,8 +285,8 @@ final class DemoBench
      */
     private static function air(Bench $bench): void
     {
-        $until = Carbon::parse(self::WRITTEN_ON)->getTimestamp() - 3600;
-        $moved = 86400 * self::daysMoved();
+        $until = Carbon::parse(DemoFiles::WRITTEN_ON)->getTimestamp() - 3600;
+        $moved = 86400 * DemoFiles::daysMoved();
         self::$air ??= ClimateStretch::columns(
             'of the shed’s hygrometer, a year',
             array_map(
@@ -315,34 +308,6 @@ final class DemoBench
                 'readings' => $later(self::$air['readings']),
                 'rests' => $later(self::$air['rests']),
             ]);
-    }
-
-    private static function edgeDiary(Bench $bench): void
-    {
-        $table = new DiaryTable();
-        $rows = [];
-        foreach (
-            CsvTable::read(self::read('edge-diary.csv'), $table->columns(), $table->needed())->rows as $row
-        ) {
-            $line = $table->line($bench, $row['cells']);
-            assert($line !== null);
-            $columns = [
-                'edge_id' => $line['edge']->id,
-                ...EdgeEvent::columns($line['event']),
-                'recession_mm' => EdgeAfterEvent::recessionMm($line['event']),
-            ];
-            $rows[] = [
-                'bench_id' => $bench->id,
-                ...array_map(
-                    static fn (mixed $value): mixed => $value instanceof BackedEnum ? $value->value : $value,
-                    $columns,
-                ),
-            ];
-        }
-        // Six hundred of them: one by one they would be most of the time that laying out the bench takes.
-        foreach (array_chunk($rows, 100) as $chunk) {
-            DB::table('edge_events')->insert($chunk);
-        }
     }
 
     /** @param  array<string, mixed>  $tool */
@@ -379,36 +344,5 @@ final class DemoBench
         foreach ($reference['tests'] as $test) {
             ReferenceTest::of($bench)->create([...$test, 'reference_id' => $kept->id]);
         }
-    }
-
-    /** @return array<string, mixed> */
-    private static function plan(): array
-    {
-        /** @var array<string, mixed> $plan */
-        $plan = json_decode(self::read('orchard-row.json'), true, flags: JSON_THROW_ON_ERROR);
-
-        return $plan;
-    }
-
-    /**
-     * A file of the demo, its days moved so that the bench stands as on the day it was written: what is due then is due
-     * now.
-     */
-    private static function read(string $file): string
-    {
-        $days = self::daysMoved();
-
-        return (string) preg_replace_callback(
-            '/\b2026-\d\d-\d\d/',
-            static fn (array $day): string => Carbon::parse($day[0])->addDays($days)->toDateString(),
-            (string) file_get_contents(__DIR__."/$file"),
-        );
-    }
-
-    private static function daysMoved(): int
-    {
-        return (int) round(
-            (Carbon::today()->getTimestamp() - Carbon::parse(self::WRITTEN_ON)->getTimestamp()) / 86400,
-        );
     }
 }

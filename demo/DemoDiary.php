@@ -7,11 +7,15 @@ namespace Demo;
 use App\Bench\Bench;
 use App\Blank\Blank;
 use App\Care\CareDone;
+use App\Edge\DiaryTable;
+use App\Edge\EdgeAfterEvent;
 use App\Edge\EdgeEvent;
+use App\Files\CsvTable;
 use App\Ledger\Record;
 use App\Reference\ReferenceTest;
 use App\Saw\Filing;
 use App\Tool\Tool;
+use BackedEnum;
 use Database\Relay\EventEntries;
 use Illuminate\Support\Facades\DB;
 use JackRest\Core\Measure\LengthFormatter;
@@ -64,6 +68,35 @@ final class DemoDiary
         return $event === null
             ? []
             : [['table' => $event->getTable(), 'id' => $event->id, 'before' => null, 'after' => []]];
+    }
+
+    /** The edges' own diaries, of a year. */
+    public static function ofEdges(Bench $bench): void
+    {
+        $table = new DiaryTable();
+        $rows = [];
+        foreach (
+            CsvTable::read(DemoFiles::read('edge-diary.csv'), $table->columns(), $table->needed())->rows as $row
+        ) {
+            $line = $table->line($bench, $row['cells']);
+            assert($line !== null);
+            $columns = [
+                'edge_id' => $line['edge']->id,
+                ...EdgeEvent::columns($line['event']),
+                'recession_mm' => EdgeAfterEvent::recessionMm($line['event']),
+            ];
+            $rows[] = [
+                'bench_id' => $bench->id,
+                ...array_map(
+                    static fn (mixed $value): mixed => $value instanceof BackedEnum ? $value->value : $value,
+                    $columns,
+                ),
+            ];
+        }
+        // Six hundred of them: one by one they would be most of the time that laying out the bench takes.
+        foreach (array_chunk($rows, 100) as $chunk) {
+            DB::table('edge_events')->insert($chunk);
+        }
     }
 
     private function tools(): void
