@@ -34,7 +34,7 @@ export function Mend({ written, says, about }: MendProps) {
         disabled={undo.isPending}
         onClick={() => undo.mutate(written.entry)}
       >
-        {written.isJoint ? 'undo it with the others of its reading' : 'undo'}
+        {written.isJoint ? 'undo the whole reading' : 'undo'}
       </Button>
       {undo.error && (
         <span role="alert" className="font-bold text-red">
