@@ -12,18 +12,35 @@ use RuntimeException;
 /** Solves a kit with GLPK's glpsol (Debian package glpk-utils) as an integer program of its own making. */
 final class Glpk
 {
-    /** Least cost without a budget, largest weight served with one. */
+    /**
+     * Least cost without a budget, largest weight served with one.
+     *
+     * @throws RuntimeException when it does not solve it
+     */
     public static function objective(KitPlanInput $kit): float
+    {
+        return self::objectiveWithin($kit, null) ?? throw new RuntimeException('glpsol gave no optimum');
+    }
+
+    /**
+     * @param  int|null  $seconds  after which it gives up; null: never
+     * @return float|null null when it gave up
+     */
+    public static function objectiveWithin(KitPlanInput $kit, ?int $seconds): ?float
     {
         $folder = sys_get_temp_dir().'/jackrest-glpk-'.bin2hex(random_bytes(6));
         mkdir($folder);
         file_put_contents("$folder/kit.lp", self::program($kit));
-        exec("glpsol --cuts --lp $folder/kit.lp -o $folder/kit.txt 2>&1", $said, $status);
+        $limit = $seconds === null ? '' : "--tmlim $seconds";
+        exec("glpsol --cuts $limit --lp $folder/kit.lp -o $folder/kit.txt 2>&1", $said, $status);
         $answer = (string) @file_get_contents("$folder/kit.txt");
         foreach (['kit.lp', 'kit.txt'] as $file) {
             @unlink("$folder/$file");
         }
         rmdir($folder);
+        if (preg_match('/Status:\s+INTEGER (UNDEFINED|NON-OPTIMAL)/', $answer) === 1) {
+            return null;
+        }
         if (
             $status !== 0 ||
             preg_match('/Status:\s+INTEGER OPTIMAL\s+Objective:\s+\S+ = (\S+)/', $answer, $match) !== 1

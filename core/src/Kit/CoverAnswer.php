@@ -58,14 +58,18 @@ final class CoverAnswer
         $search = new CoverSearch($part, $this->limit);
         $need = array_sum($part->weights);
         $found = $search->cheapest($need, array_sum($part->values) + 1);
-        if ($search->wasStopped) {
+        if ($search->wasStopped()) {
             $this->proven = false;
 
             return [array_keys($found ?? $this->greedy($part, $need)), max(0.0, $search->rootBound)];
         }
         // All tools together always serve it, so without a stop there is a set.
-        $gained = array_keys($found ?? []);
-        $this->known->keep($this->reduction, $part, $gained);
+        $first = new FirstOfEqual($part, $search);
+        $gained = array_keys($first->of($found ?? [], $need));
+        if ($first->isSure) {
+            $this->known->keep($this->reduction, $part, $gained);
+        }
+        $this->proven = $this->proven && $first->isSure;
 
         return [$gained, (float) $part->valueOf(array_fill_keys($gained, true))];
     }
@@ -98,7 +102,8 @@ final class CoverAnswer
         }
         $gained = $problem->pruned($gained, $weight);
         $gained = $search->cheapest($weight, $problem->valueOf($gained) + 1) ?? $gained;
-        $this->proven = ! $search->wasStopped;
+        $gained = (new FirstOfEqual($problem, $search))->of($gained, $weight);
+        $this->proven = ! $search->wasStopped();
 
         return array_keys($gained);
     }

@@ -128,6 +128,7 @@ final class CoverParts
     private function part(array $options): CoverProblem
     {
         $tools = array_fill_keys(array_merge(...array_merge(...$options)), true);
+        $options = Together::asked($options);
 
         return new CoverProblem(
             array_intersect_key($this->problem->values, $tools),

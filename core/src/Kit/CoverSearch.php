@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Core\Kit;
 
 /**
- * Exact branch and bound: the tools of least value that serve at least a given weight of operations, and
- * among sets of the same value the one whose sorted tools come first.
+ * Exact branch and bound: tools of least value that serve at least a given weight of operations. Which of several
+ * sets of that value comes first {@see FirstOfEqual} asks.
  *
  * Branches on one tool at a time, in first. A node is left when {@see CoverBound} proves that nothing in it
  * beats the best set found; tools whose reduced value alone would break the bound are decided at once.
@@ -43,8 +43,7 @@ final class CoverSearch
     /** No set that serves as much is of less value. */
     public float $rootBound = 0.0;
 
-    /** Whether the time was up before all was searched. */
-    public bool $wasStopped = false;
+    private bool $stopped = false;
 
     public function __construct(private readonly CoverProblem $problem, private readonly SearchLimit $limit)
     {
@@ -69,23 +68,59 @@ final class CoverSearch
     /**
      * Any set of smaller value; quicker to find than the cheapest.
      *
+     * @param  array<int, bool>  $decided  tools that must be in it, or out of it
      * @return array<int, bool>|null
      */
-    public function anyBelow(int $need, int $below): ?array
+    public function anyBelow(int $need, int $below, array $decided = []): ?array
     {
-        return $this->search($need, $below, SearchFor::Any);
+        return $this->search($need, $below, SearchFor::Any, $decided);
     }
 
-    /** @return array<int, bool>|null */
-    private function search(int $need, int $below, SearchFor $for): ?array
+    /**
+     * @param  array<int, bool>  $decided
+     * @return array<int, bool>|null
+     */
+    private function search(int $need, int $below, SearchFor $for, array $decided = []): ?array
     {
         $this->need = $need;
         $this->best = $below;
         $this->found = null;
         $this->for = $for;
-        $this->explore([], $this->rootShares, self::ROUNDS_AT_ROOT);
+        $this->explore($decided, $this->rootShares, $decided === [] ? self::ROUNDS_AT_ROOT : self::ROUNDS_AT_NODE);
 
         return $this->found;
+    }
+
+    /**
+     * What every set of smaller value has or lacks, as far as the bound alone tells.
+     *
+     * @param  array<int, bool>  $decided
+     * @return array<int, bool>|null null: what is decided leaves nothing to choose
+     */
+    public function narrowed(array $decided, int $need, int $below): ?array
+    {
+        $this->need = $need;
+        $this->best = $below;
+        $this->found = null;
+        $shares = $this->rootShares;
+        do {
+            $node = $this->settle($decided);
+            if ($node === null) {
+                return null;
+            }
+            $target = $this->target($this->problem->valueOf(array_filter($decided)));
+            $bound = new CoverBound($node, $shares);
+            $bound->improve($target, self::ROUNDS_AT_NODE);
+            $this->rootShares = $shares = $bound->shares;
+        } while ($this->decideByBound($decided, $bound, $target));
+
+        return $decided;
+    }
+
+    /** Whether the time was up before all was searched. */
+    public function wasStopped(): bool
+    {
+        return $this->stopped;
     }
 
     private function numberPairs(): void
@@ -133,7 +168,7 @@ final class CoverSearch
                 $this->rootBound = $spent + $bound->bound;
                 $this->rootShares = $bound->shares;
             }
-            if ($bound->bound >= $target || ($this->canOnlyTie($spent, $bound) && ! $this->couldComeFirst($decided))) {
+            if ($bound->bound >= $target) {
                 return;
             }
             $this->tryRounded($decided, $bound);
@@ -146,7 +181,7 @@ final class CoverSearch
     /** The root is always looked at: it gives the bound, and a first set. */
     private function isStopped(int $rounds): bool
     {
-        return $this->wasStopped = $this->wasStopped || ($rounds !== self::ROUNDS_AT_ROOT && $this->limit->oneMore());
+        return $this->stopped = $this->stopped || ($rounds !== self::ROUNDS_AT_ROOT && $this->limit->oneMore());
     }
 
     /**
@@ -155,18 +190,7 @@ final class CoverSearch
      */
     private function target(int $spent): float
     {
-        return intdiv($this->most(), $this->grain) * $this->grain - $spent + self::ROUNDING;
-    }
-
-    /** The largest value still of interest: once a set is found, another of the same value may come before it. */
-    private function most(): int
-    {
-        return $this->found === null ? $this->best - 1 : $this->best;
-    }
-
-    private function canOnlyTie(int $spent, CoverBound $bound): bool
-    {
-        return $this->found !== null && $spent + $bound->bound > $this->best - $this->grain + self::ROUNDING;
+        return intdiv($this->best - 1, $this->grain) * $this->grain - $spent + self::ROUNDING;
     }
 
     /**
@@ -185,7 +209,7 @@ final class CoverSearch
                 $decided,
                 $this->need,
             );
-            if ($this->problem->valueOf(array_filter($decided)) > $this->most() || $node->slack < 0) {
+            if ($this->problem->valueOf(array_filter($decided)) >= $this->best || $node->slack < 0) {
                 return null;
             }
             if ($node->need <= 0) {
@@ -206,46 +230,10 @@ final class CoverSearch
     private function keep(array $gained): void
     {
         $value = $this->problem->valueOf($gained);
-        if ($value < $this->best || ($value === $this->best && $this->found !== null && $this->comesFirst($gained))) {
+        if ($value < $this->best) {
             $this->best = $value;
             $this->found = $gained;
         }
-    }
-
-    /**
-     * The set whose tools come first is the one that holds the first tool in which the two differ.
-     *
-     * @param  array<int, bool>  $gained
-     */
-    private function comesFirst(array $gained): bool
-    {
-        foreach (array_keys($this->problem->values) as $tool) {
-            if (isset($gained[$tool]) !== isset($this->found[$tool])) {
-                return isset($gained[$tool]);
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Whether any set within these decisions could come before the one found.
-     *
-     * @param  array<int, bool>  $decided
-     */
-    private function couldComeFirst(array $decided): bool
-    {
-        foreach (array_keys($this->problem->values) as $tool) {
-            $held = isset($this->found[$tool]);
-            if (! $held && ($decided[$tool] ?? true)) {
-                return true;
-            }
-            if ($held && ! ($decided[$tool] ?? true)) {
-                return false;
-            }
-        }
-
-        return false;
     }
 
     /**

@@ -88,32 +88,27 @@ final class KitReduction
     {
         $prices = WholeNumbers::scaled(array_map($this->bag->cost(...), $this->toolIds), $this->priceScale);
         $tools = count($prices);
-        $weights = [];
-        foreach ($kit->operations as $operation) {
-            $weights[$operation->id] = $operation->weight;
-        }
-        // Without a budget everything must be served, so every operation counts the same.
-        $weights =
-            $kit->budget === null
-                ? array_fill(0, count($options), 1)
-                : $this->wholeWeights(
-                    array_map(static fn (int|string $id): float => $weights[$id], array_keys($options)),
-                );
+        $weights = self::weights($kit);
+        // What weighs nothing must not steer what is bought: it is served or not by what the rest needs.
+        $options = array_filter($options, static fn (int|string $id): bool => $weights[$id] > 0, ARRAY_FILTER_USE_KEY);
 
         return new CoverProblem(
             array_map(static fn (int $price): int => $price * ($tools + 1) + 1, $prices),
-            $weights,
+            array_map(static fn (int|string $id): int => $weights[$id], array_keys($options)),
             array_values($options),
         );
     }
 
-    /**
-     * @param  list<float>  $weights
-     * @return list<int>
-     */
-    private function wholeWeights(array $weights): array
+    /** @return array<string, int> by operation id; without a budget all must be served, so that all count the same */
+    private static function weights(KitPlanInput $kit): array
     {
-        return WholeNumbers::scaled($weights, WholeNumbers::scaleFor($weights));
+        $ids = array_map(static fn (OperationWanted $operation): string => $operation->id, $kit->operations);
+        if ($kit->budget === null) {
+            return array_fill_keys($ids, 1);
+        }
+        $weights = array_map(static fn (OperationWanted $operation): float => $operation->weight, $kit->operations);
+
+        return array_combine($ids, WholeNumbers::scaled($weights, WholeNumbers::scaleFor($weights)));
     }
 
     private function limit(float $budget): int

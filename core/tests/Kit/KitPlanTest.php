@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Kit;
 
 use Bench\Glpk;
+use Bench\KitFamilies;
 use Bench\RandomKit;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Kit\KitPlanInput;
@@ -232,12 +233,53 @@ final class KitPlanTest extends TestCase
         }
     }
 
+    /** The kinds of kits that are hard in a way of their own, small enough for GLPK. */
+    #[DataProvider('families')]
+    public function test_every_family_ends_proven_at_the_optimum_of_glpk(KitPlanInput $kit): void
+    {
+        $plan = (new KitPlan())($kit);
+        self::assertTrue($plan->provenOptimal);
+        self::assertSame($plan->cost, $plan->lowerBound);
+        self::assertEqualsWithDelta(Glpk::objective($kit), $plan->cost, 1e-6);
+    }
+
+    /** @return iterable<string, array{KitPlanInput}> */
+    public static function families(): iterable
+    {
+        foreach ((new KitFamilies(48, 30, 100))->all() as $family => $make) {
+            foreach ([1, 2, 3] as $seed) {
+                yield "$family, seed $seed" => [$make($seed)];
+            }
+        }
+        // Twelve, thirty and a hundred triangles: each alone, or the proof grows without end.
+        foreach ([36, 90, 300] as $tools) {
+            yield "triangles of $tools tools" => [(new KitFamilies($tools))->all()['triangles apart'](7)];
+        }
+    }
+
     /** Cost, then count, then alphabet, against trying every subset of the tools. */
     #[DataProvider('seeds')]
     public function test_ties_are_broken_as_trying_every_subset_would(int $seed): void
     {
         $kit = RandomKit::of($seed, 11, 5, 14, null, 3);
         self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan())($kit)->buy);
+    }
+
+    /** Many sets of the same cost and number: only the alphabet tells. */
+    #[DataProvider('smallFamilies')]
+    public function test_ties_of_every_family_are_broken_likewise(KitPlanInput $kit): void
+    {
+        self::assertSame(self::bestOfAllSubsets($kit), (new KitPlan())($kit)->buy);
+    }
+
+    /** @return iterable<string, array{KitPlanInput}> */
+    public static function smallFamilies(): iterable
+    {
+        foreach ((new KitFamilies(9, 6, 15))->all() as $family => $make) {
+            foreach (range(1, 5) as $seed) {
+                yield "$family, seed $seed" => [$make($seed)];
+            }
+        }
     }
 
     /** Weight first, then cost, count and alphabet. */
