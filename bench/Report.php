@@ -103,6 +103,13 @@ final class Report
                 3000,
             );
         }
+        $largest = (new KitFamilies(5000, 5000, 20000))->all()['chained needs'](1);
+        $this->add(
+            'kit-plan 5000/5000/20000, the largest that is taken, stopped after 2 s of computing',
+            self::ms(static fn () => (new KitPlan())($largest)),
+            'ms',
+            5000,
+        );
     }
 
     /** Proven like GLPK's, or stopped at its limit; not slower than GLPK by more than twice or 50 ms. */

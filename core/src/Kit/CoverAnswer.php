@@ -77,7 +77,7 @@ final class CoverAnswer
     /** @return array<int, bool> */
     private function greedy(CoverProblem $part, int $need): array
     {
-        return $part->pruned($part->filled([], PHP_INT_MAX), $need);
+        return $part->pruned($part->filled([], PHP_INT_MAX, $this->limit), $need);
     }
 
     /**
@@ -90,14 +90,14 @@ final class CoverAnswer
     {
         $problem = $this->reduction->problem;
         $search = new CoverSearch($problem, $this->limit);
-        $gained = $problem->filled([], $limit);
+        $gained = $problem->filled([], $limit, $this->limit);
         $weight = $problem->weightServed($gained);
         while ($weight < array_sum($problem->weights)) {
             $more = $search->anyBelow($weight + 1, $limit);
             if ($more === null) {
                 break;
             }
-            $gained = $problem->filled($more, $limit);
+            $gained = $problem->filled($more, $limit, $this->limit);
             $weight = $problem->weightServed($gained);
         }
         $gained = $problem->pruned($gained, $weight);

@@ -33,17 +33,20 @@ final class CoverBound
      * @param  CoverNode  $node  the operations still open
      * @param  array<int, float>  $shares
      */
-    public function __construct(private readonly CoverNode $node, array $shares)
+    public function __construct(private readonly CoverNode $node, array $shares, private readonly SearchLimit $limit)
     {
         $this->shares = $shares;
     }
 
-    /** Improves the bound until it reaches the target or the rounds are used up. */
+    /** Improves the bound until it reaches the target or the rounds or the time are used up: once at least. */
     public function improve(float $target, int $rounds): void
     {
         $shares = $this->shares;
         for ($round = 0; $round < $rounds && $this->bound < $target && $this->step > 0.0005; $round++) {
             $shares = $this->oneStep($shares, $target);
+            if ($this->limit->isOver()) {
+                break;
+            }
         }
     }
 

@@ -100,28 +100,47 @@ final class CoverParts
      */
     private function components(array $options): array
     {
-        /** @var array<int, array<int, true>> $components */
-        $components = [];
-        $ofTool = [];
+        $with = [];
         foreach ($options as $operation => $sets) {
-            $joined = [$operation => true];
-            foreach (array_unique(array_map(static fn (int $tool): ?int => $ofTool[$tool] ?? null, array_merge(
-                ...$sets,
-            ))) as $other) {
-                if ($other !== null) {
-                    $joined += $components[$other];
-                    unset($components[$other]);
-                }
+            foreach (array_merge(...$sets) as $tool) {
+                $with[$tool][] = $operation;
             }
-            $components[$operation] = $joined;
-            foreach (array_keys($joined) as $member) {
-                foreach (array_merge(...$options[$member]) as $tool) {
-                    $ofTool[$tool] = $operation;
-                }
+        }
+        $components = $seen = [];
+        foreach (array_keys($options) as $first) {
+            if (! isset($seen[$first])) {
+                $component = $this->reached($first, $options, $with);
+                $components[] = $component;
+                $seen += $component;
             }
         }
 
-        return array_values($components);
+        return $components;
+    }
+
+    /**
+     * @param  array<int, list<list<int>>>  $options
+     * @param  array<int, list<int>>  $with  operations by tool
+     * @return array<int, true> operations that hang together with the first, as keys
+     */
+    private function reached(int $first, array $options, array $with): array
+    {
+        $reached = [$first => true];
+        $tools = [];
+        $queue = [$first];
+        while (($operation = array_pop($queue)) !== null) {
+            foreach (array_merge(...$options[$operation]) as $tool) {
+                foreach (isset($tools[$tool]) ? [] : $with[$tool] as $other) {
+                    if (! isset($reached[$other])) {
+                        $reached[$other] = true;
+                        $queue[] = $other;
+                    }
+                }
+                $tools[$tool] = true;
+            }
+        }
+
+        return $reached;
     }
 
     /** @param  list<list<list<int>>>  $options */

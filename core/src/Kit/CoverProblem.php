@@ -28,21 +28,7 @@ final readonly class CoverProblem
      */
     public function weightServed(array $gained): int
     {
-        $weight = 0;
-        foreach ($this->options as $operation => $options) {
-            foreach ($options as $tools) {
-                foreach ($tools as $tool) {
-                    if (! isset($gained[$tool])) {
-                        continue 2;
-                    }
-                }
-                $weight += $this->weights[$operation];
-
-                continue 2;
-            }
-        }
-
-        return $weight;
+        return (new CoverTally($this, $gained))->weight;
     }
 
     /** @param  array<int, bool>  $gained keyed by tool */
@@ -62,12 +48,16 @@ final readonly class CoverProblem
      * @param  array<int, bool>  $gained  keyed by tool
      * @return array<int, bool>
      */
-    public function filled(array $gained, int $limit): array
+    public function filled(array $gained, int $limit, SearchLimit $time): array
     {
+        $tally = new CoverTally($this, $gained);
         $value = $this->valueOf($gained);
-        while (($add = $this->bestAddition($gained, $limit - $value)) !== []) {
-            $gained += $add;
-            $value += $this->valueOf($add);
+        while (! $time->isOver() && ($add = $tally->bestBelow($limit - $value)) !== []) {
+            foreach (array_diff_key(array_fill_keys($add, true), $gained) as $tool => $in) {
+                $gained[$tool] = $in;
+                $value += $this->values[$tool];
+                $tally->add($tool);
+            }
         }
 
         return $gained;
@@ -77,47 +67,23 @@ final readonly class CoverProblem
      * Leaves out, the dearest first, every tool without which as much is still served.
      *
      * @param  array<int, bool>  $gained  keyed by tool
+     * @param  array<int, bool>  $kept  tools that stay whatever they serve, keyed by tool
      * @return array<int, bool>
      */
-    public function pruned(array $gained, int $need): array
+    public function pruned(array $gained, int $need, array $kept = []): array
     {
-        uksort($gained, fn (int $a, int $b): int => $this->values[$b] <=> $this->values[$a]);
-        foreach (array_keys($gained) as $tool) {
-            $without = $gained;
-            unset($without[$tool]);
-            if ($this->weightServed($without) >= $need) {
-                $gained = $without;
+        $tally = new CoverTally($this, $gained);
+        $loose = array_diff_key($gained, $kept);
+        uksort($loose, fn (int $a, int $b): int => $this->values[$b] <=> $this->values[$a]);
+        foreach (array_keys($loose) as $tool) {
+            $tally->remove($tool);
+            if ($tally->weight >= $need) {
+                unset($gained[$tool]);
+            } else {
+                $tally->add($tool);
             }
         }
 
         return $gained;
-    }
-
-    /**
-     * @param  array<int, bool>  $gained
-     * @return array<int, bool> tools to add; none where nothing fits
-     */
-    private function bestAddition(array $gained, int $room): array
-    {
-        $best = [];
-        $most = 0.0;
-        foreach ($this->options as $operation => $options) {
-            $additions = array_map(
-                static fn (array $tools): array => array_diff_key(array_fill_keys($tools, true), $gained),
-                $options,
-            );
-            if (in_array([], $additions, true)) {
-                continue;
-            }
-            foreach ($additions as $add) {
-                $value = $this->valueOf($add);
-                if ($value < $room && $this->weights[$operation] > $most * $value) {
-                    $most = $this->weights[$operation] / $value;
-                    $best = $add;
-                }
-            }
-        }
-
-        return $best;
     }
 }

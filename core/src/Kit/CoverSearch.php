@@ -109,7 +109,7 @@ final class CoverSearch
                 return null;
             }
             $target = $this->target($this->problem->valueOf(array_filter($decided)));
-            $bound = new CoverBound($node, $shares);
+            $bound = new CoverBound($node, $shares, $this->limit);
             $bound->improve($target, self::ROUNDS_AT_NODE);
             $this->rootShares = $shares = $bound->shares;
         } while ($this->decideByBound($decided, $bound, $target));
@@ -162,7 +162,7 @@ final class CoverSearch
             }
             $spent = $this->problem->valueOf(array_filter($decided));
             $target = $this->target($spent);
-            $bound = new CoverBound($node, $shares);
+            $bound = new CoverBound($node, $shares, $this->limit);
             $bound->improve($target, $rounds);
             if ($rounds === self::ROUNDS_AT_ROOT) {
                 $this->rootBound = $spent + $bound->bound;
@@ -181,7 +181,7 @@ final class CoverSearch
     /** The root is always looked at: it gives the bound, and a first set. */
     private function isStopped(int $rounds): bool
     {
-        return $this->stopped = $this->stopped || ($rounds !== self::ROUNDS_AT_ROOT && $this->limit->oneMore());
+        return $this->stopped = $this->stopped || ($rounds !== self::ROUNDS_AT_ROOT && $this->limit->isOver());
     }
 
     /**
@@ -248,16 +248,7 @@ final class CoverSearch
         if ($this->problem->weightServed($gained) < $this->need) {
             return;
         }
-        $extra = array_diff_key($gained, $in);
-        uksort($extra, fn (int $a, int $b): int => $this->problem->values[$b] <=> $this->problem->values[$a]);
-        foreach (array_keys($extra) as $tool) {
-            $without = $gained;
-            unset($without[$tool]);
-            if ($this->problem->weightServed($without) >= $this->need) {
-                $gained = $without;
-            }
-        }
-        $this->keep($gained);
+        $this->keep($this->problem->pruned($gained, $this->need, $in));
     }
 
     /**

@@ -23,8 +23,9 @@ final class KitPlan
 
     public function __invoke(KitPlanInput $kit): KitPlanResult
     {
+        $limit = new SearchLimit($kit->timeLimitSeconds);
         $reduction = new KitReduction($kit);
-        $answer = (new CoverAnswer($reduction, new SearchLimit($kit->timeLimitSeconds), $this->known))->find();
+        $answer = (new CoverAnswer($reduction, $limit, $this->known))->find();
         $buy = array_map(static fn (int $tool): string => $reduction->toolIds[$tool], $answer->tools);
         $cost = array_sum(array_map($reduction->bag->cost(...), $buy));
 

@@ -7,29 +7,20 @@ namespace JackRest\Core\Kit;
 /** How long may be searched: computing time of this process, which other work on the machine does not shorten. */
 final class SearchLimit
 {
-    /** Asking the clock costs more than most nodes do. */
-    private const NODES_A_LOOK = 16;
-
-    private int $nodes = 0;
-
-    private ?float $until = null;
+    private readonly float $until;
 
     private bool $isReached = false;
 
-    /** @param  float  $seconds  0 or more */
-    public function __construct(private readonly float $seconds)
+    /** @param  float  $seconds  0 or more, from now */
+    public function __construct(float $seconds)
     {
+        $this->until = self::used() + $seconds;
     }
 
-    /** Counts one node; true when no more may be opened. */
-    public function oneMore(): bool
+    /** Whether no more may be searched; to be asked again and again. */
+    public function isOver(): bool
     {
-        if ($this->nodes++ % self::NODES_A_LOOK === 0) {
-            $this->until ??= self::used() + $this->seconds;
-            $this->isReached = $this->isReached || self::used() >= $this->until;
-        }
-
-        return $this->isReached;
+        return $this->isReached = $this->isReached || self::used() >= $this->until;
     }
 
     /** Computing time of this process so far, s; where the system does not tell it, nothing is limited. */

@@ -23,39 +23,39 @@ final readonly class Together
      */
     public static function asked(array $options): array
     {
-        /** @var list<array{list<list<int>>, array<int, true>}> $knots options, and the tools in them as keys */
-        $knots = [];
-        foreach ($options as $sets) {
-            $knot = [$sets, array_fill_keys(array_merge(...$sets), true)];
-            while (($with = self::partner($knot, $knots)) !== null) {
-                [$place, $both] = $with;
-                $knot = [$both, $knot[1] + $knots[$place][1]];
-                array_splice($knots, $place, 1);
+        $knots = $with = [];
+        foreach ($options as $place => $sets) {
+            while (($partner = self::partner($sets, $knots, $with)) !== null) {
+                [$other, $sets] = $partner;
+                unset($knots[$other]);
             }
-            $knots[] = $knot;
+            $knots[$place] = $sets;
+            foreach (array_merge(...$sets) as $tool) {
+                $with[$tool][$place] = true;
+            }
         }
 
-        return array_column($knots, 0);
+        return array_values($knots);
     }
 
     /**
-     * @param  array{list<list<int>>, array<int, true>}  $knot
-     * @param  list<array{list<list<int>>, array<int, true>}>  $knots
+     * @param  list<list<int>>  $sets
+     * @param  array<int, list<list<int>>>  $knots
+     * @param  array<int, array<int, true>>  $with  places of knots, of some that are no more too, by tool
      * @return array{int, list<list<int>>}|null place of one to be asked for with it, and the options of both
      */
-    private static function partner(array $knot, array $knots): ?array
+    private static function partner(array $sets, array $knots, array $with): ?array
     {
-        [$sets, $tools] = $knot;
-        foreach ($knots as $place => [$others, $theirs]) {
-            if (
-                count($sets) * count($others) > self::PRODUCT ||
-                array_intersect_key($tools, $theirs) === []
-            ) {
-                continue;
-            }
-            $both = self::both($sets, $others);
-            if (count($both) <= min(self::OPTIONS, count($sets) + count($others))) {
-                return [$place, $both];
+        foreach (array_unique(array_merge(...$sets)) as $tool) {
+            foreach (array_keys($with[$tool] ?? []) as $place) {
+                $others = $knots[$place] ?? null;
+                if ($others === null || count($sets) * count($others) > self::PRODUCT) {
+                    continue;
+                }
+                $both = self::both($sets, $others);
+                if (count($both) <= min(self::OPTIONS, count($sets) + count($others))) {
+                    return [$place, $both];
+                }
             }
         }
 

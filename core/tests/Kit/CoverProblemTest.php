@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Kit;
 
 use JackRest\Core\Kit\CoverProblem;
+use JackRest\Core\Kit\SearchLimit;
 use PHPUnit\Framework\TestCase;
 
 /** Three operations of weights 1, 2, 3; tools 0 to 3 of values 10, 20, 30, 5. */
@@ -24,10 +25,11 @@ final class CoverProblemTest extends TestCase
     /** By hand: 1/10 for tool 0 beats 3/35 for 2 and 3; then tool 1 brings 2 for 20, and 35 no longer fit below 46. */
     public function test_filling_takes_the_most_weight_for_its_value(): void
     {
-        self::assertSame([0 => true, 1 => true], self::problem()->filled([], 46));
-        self::assertSame([0 => true, 1 => true, 2 => true, 3 => true], self::problem()->filled([], 66));
-        self::assertSame([0 => true], self::problem()->filled([], 29));
-        self::assertSame([], self::problem()->filled([], 10));
+        self::assertSame([0 => true, 1 => true], self::problem()->filled([], 46, new SearchLimit(9)));
+        $all = [0 => true, 1 => true, 2 => true, 3 => true];
+        self::assertSame($all, self::problem()->filled([], 66, new SearchLimit(9)));
+        self::assertSame([0 => true], self::problem()->filled([], 29, new SearchLimit(9)));
+        self::assertSame([], self::problem()->filled([], 10, new SearchLimit(9)));
     }
 
     public function test_pruning_leaves_out_the_dearest_that_is_not_needed(): void
