@@ -34,6 +34,7 @@ final class Report
                 ...EdgeFigures::measured(),
                 ...(new TrueFigures($this->port))->measured(),
                 ...(new SeasonFigures($this->port))->measured(),
+                ...(new LoadFigures($this->port))->measured(),
             ] as $what => [$ms, $limit]
         ) {
             $this->add($what, $ms, 'ms', $limit);
@@ -68,7 +69,7 @@ final class Report
                 fn () => file_get_contents("http://127.0.0.1:{$this->port}/api/calc/bevel-angle", false, $context),
             );
         }
-        // The first calls warm the four workers.
+        // The first calls warm the workers.
         $times = array_slice($times, 20);
         sort($times);
         $this->add('calculation over HTTP, p95', $times[(int) (0.95 * count($times))], 'ms', 30);

@@ -75,7 +75,7 @@ final readonly class TrueFigures
             file_get_contents("http://127.0.0.1:{$this->port}/api/calc/$name", false, $context);
             $times[] = (hrtime(true) - $start) / 1e6;
         }
-        // The first calls warm the four workers.
+        // The first calls warm the workers.
         $times = array_slice($times, 20);
         sort($times);
 

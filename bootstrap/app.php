@@ -7,6 +7,7 @@ use App\Entry\EnterBench;
 use App\Entry\GuardContent;
 use App\Entry\Problems;
 use App\Entry\SoundInput;
+use App\Entry\TakeTurns;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -22,7 +23,7 @@ $app = Application::configure(basePath: $root)
         $middleware->remove(HandleCors::class);
         $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
         $middleware->append(SoundInput::class);
-        $middleware->alias(['bench' => EnterBench::class]);
+        $middleware->alias(['bench' => EnterBench::class, 'turn' => TakeTurns::class]);
         // Records are looked up on the bench, so the bench comes first.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterBench::class);
         // Computing changes nothing, so a calculation may be asked without a token, as from a terminal.

@@ -46,8 +46,8 @@ Route::post('saws/{saw}/preview', [SawController::class, 'preview']);
 Route::post('saws/{saw}/sessions', [SawController::class, 'file']);
 Route::get('saws/{saw}/template/{what}.{kind}', [SawController::class, 'template'])
     ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')
-    ->whereIn('kind', ['svg', 'pdf']);
-Route::post('day', [DayController::class, 'plan']);
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
+Route::post('day', [DayController::class, 'plan'])->middleware('turn');
 Route::post('day/sessions', [DayController::class, 'start']);
 Route::get('edges', [EdgeController::class, 'index']);
 Route::get('edges/outlook', [EdgeController::class, 'outlook']);

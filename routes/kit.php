@@ -20,14 +20,14 @@ use Illuminate\Support\Facades\Route;
 
 // Kit: tools, works, the stall, the wall, care.
 Route::get('kit', [KitController::class, 'show']);
-Route::get('kit/ladder', [KitController::class, 'ladder']);
-Route::get('kit/idle', [IdleController::class, 'show']);
+Route::get('kit/ladder', [KitController::class, 'ladder'])->middleware('turn');
+Route::get('kit/idle', [IdleController::class, 'show'])->middleware('turn');
 Route::post('kit/idle/away', [IdleController::class, 'away']);
 Route::post('tools/{tool}/hung', [IdleController::class, 'hung']);
 Route::post('tools/{tool}/lent', [IdleController::class, 'lent']);
 Route::put('tools/{tool}/kept', [IdleController::class, 'kept']);
 Route::post('tools/{tool}/used', [IdleController::class, 'used']);
-Route::get('kit/alternatives', [KitController::class, 'alternatives']);
+Route::get('kit/alternatives', [KitController::class, 'alternatives'])->middleware('turn');
 Route::get('kit/school', [SchoolController::class, 'show']);
 Route::put('kit/school', [SchoolController::class, 'update']);
 Route::post('kit/offers/{offer}/got', [OfferController::class, 'got']);
@@ -69,9 +69,9 @@ Route::get('fit', [FitController::class, 'index']);
 Route::post('fit/{question}', [FitController::class, 'answer']);
 Route::get('shadow-boards', [ShadowBoardController::class, 'index']);
 Route::post('shadow-boards', [ShadowBoardController::class, 'store']);
-Route::post('shadow-boards/preview', [ShadowBoardController::class, 'preview']);
+Route::post('shadow-boards/preview', [ShadowBoardController::class, 'preview'])->middleware('turn');
 Route::put('shadow-boards/{shadowBoard}', [ShadowBoardController::class, 'update']);
 Route::delete('shadow-boards/{shadowBoard}', [ShadowBoardController::class, 'destroy']);
 Route::get('shadow-boards/{shadowBoard}/{what}.{kind}', [ShadowBoardController::class, 'print'])
     ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')
-    ->whereIn('kind', ['svg', 'pdf']);
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');

@@ -48,7 +48,7 @@ Route::post('plans/{plan}/preview', [PlanController::class, 'preview']);
 Route::post('plans/{plan}/makings', [PlanController::class, 'make']);
 Route::get('plans/{plan}/template/{what}.{kind}', [PlanController::class, 'print'])
     ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')
-    ->whereIn('kind', ['svg', 'pdf']);
+    ->whereIn('kind', ['svg', 'pdf'])->middleware('turn');
 Route::get('makings/{making}', [MakingController::class, 'show']);
 Route::post('makings/{making}/sessions', [MakingController::class, 'work']);
 Route::delete('makings/{making}', [MakingController::class, 'destroy']);

@@ -88,12 +88,12 @@ migrate() {
   grep 'As it was before' build/migrate.log || true
 }
 
-# serve PORT: PHP's own server with four workers; replaces the shell.
-PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0 -d memory_limit=512M)
+# What a request may take at most, of memory and of computing time, whether or not anybody still waits for it.
+PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0 -d memory_limit=512M -d max_execution_time=20)
 ROUTER=scripts/router.php
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-# Each of the four workers loads its classes at its first requests; a person's first keystroke should not wait for that.
+# A worker loads its classes at its first requests; a person's first keystroke should not wait for that.
 warm_up() {
   command -v curl >/dev/null 2>&1 || return 0
   local test='{"bladeLengthMm":200,"farGapsMm":[0.3],"shavingMm":0.04,"toleranceMm":0.1}'

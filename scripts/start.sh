@@ -23,7 +23,8 @@ migrate
 php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
 php artisan begun
 
-export PHP_CLI_SERVER_WORKERS=4
+# Long work takes turns (app/Entry/TakeTurns.php): eight of these may be busy with it or wait, six answer a keystroke.
+export PHP_CLI_SERVER_WORKERS=14
 ROOT=$PWD
 LOG=$(realpath "$(data_folder)")/logs/server.log
 # At a limit for the size of files a write fails, and is answered for; without this the server would be ended.

@@ -34,7 +34,8 @@ final class CalculationController
         } catch (JsonException $broken) {
             throw InvalidInput::because('', 'is not JSON ('.$broken->getMessage().'): give one JSON object');
         }
+        $answer = static fn (): array => $entry->answer($json);
 
-        return new JsonResponse($entry->answer($json), options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse($entry->searches ? TakeTurns::within($answer) : $answer(), options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

@@ -17,6 +17,7 @@ use Illuminate\Validation\ValidationException;
 use JackRest\Core\Calculation\FieldError;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Calculation\UnknownCalculation;
+use Symfony\Component\ErrorHandler\Error\FatalError;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -57,12 +58,23 @@ final class Problems
             ),
             $problem instanceof HttpExceptionInterface => self::http($problem),
             $trouble !== null => self::one('', $trouble->says, $trouble->status),
+            $problem instanceof FatalError && self::isBeyondBounds($problem) => self::one(
+                '',
+                'That is more than can be worked out at once: it was stopped, and nothing was written. Ask for less.',
+                503,
+            ),
             default => self::one(
                 '',
                 'Something went wrong here, and nothing was written. The log has the details.',
                 500,
             ),
         };
+    }
+
+    /** At its bound of time or memory PHP ends a request; nothing else tells the two from other fatal errors. */
+    private static function isBeyondBounds(FatalError $error): bool
+    {
+        return preg_match('/^(Maximum execution time|Allowed memory size)/', $error->getMessage()) === 1;
     }
 
     private static function http(HttpExceptionInterface&Throwable $problem): JsonResponse

@@ -46,24 +46,26 @@ final class Client
      */
     public function together(array $requests): array
     {
-        $many = curl_multi_init();
-        $handles = [];
-        foreach ($requests as [$method, $path, $body]) {
-            $handles[] = $handle = $this->handle($method, $path, $body);
-            curl_multi_add_handle($many, $handle);
-        }
-        do {
-            curl_multi_exec($many, $running);
-            curl_multi_select($many, 0.05);
-        } while ($running > 0);
+        return $this->asked($requests)->end();
+    }
 
-        return array_map(
-            static fn (CurlHandle $handle): array => [
-                (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE),
-                json_decode((string) curl_multi_getcontent($handle), true),
-            ],
-            $handles,
-        );
+    /**
+     * They go out, and are looked after later.
+     *
+     * @param  list<array{string, string, array<string, mixed>|null}>  $requests
+     */
+    public function begin(array $requests): Asked
+    {
+        return $this->asked($requests)->send();
+    }
+
+    /** @param  list<array{string, string, array<string, mixed>|null}>  $requests */
+    private function asked(array $requests): Asked
+    {
+        return new Asked(array_map(
+            fn (array $request): CurlHandle => $this->handle(...$request),
+            $requests,
+        ));
     }
 
     /** @param  array<string, mixed>|null  $body */

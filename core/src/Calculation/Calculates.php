@@ -15,7 +15,8 @@ use Attribute;
 #[Attribute(Attribute::TARGET_CLASS)]
 final readonly class Calculates
 {
-    public function __construct(public string $name, public string $title)
+    /** @param  bool  $searches  whether it may take seconds, where all others answer at once */
+    public function __construct(public string $name, public string $title, public bool $searches = false)
     {
     }
 }

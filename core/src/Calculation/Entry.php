@@ -20,6 +20,7 @@ final readonly class Entry
     private function __construct(
         public string $name,
         public string $title,
+        public bool $searches,
         private string $class,
         private string $input,
         private string $result,
@@ -38,6 +39,7 @@ final readonly class Entry
         return new self(
             $marks->name,
             $marks->title,
+            $marks->searches,
             $class,
             self::className($invoke->getParameters()[0]->getType()),
             self::className($invoke->getReturnType()),

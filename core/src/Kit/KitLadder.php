@@ -13,7 +13,7 @@ use JackRest\Core\Calculation\Calculates;
  * already; after it, again and again, the work with the largest weight of newly unlocked works per cost of the
  * cheapest tools from the plan that unlock it. Ties go by the order given; what costs nothing comes first.
  */
-#[Calculates('kit-ladder', 'The order to get tools in, and what each step unlocks')]
+#[Calculates('kit-ladder', 'The order to get tools in, and what each step unlocks', searches: true)]
 final class KitLadder
 {
     public function __invoke(KitLadderInput $kit): KitLadderResult

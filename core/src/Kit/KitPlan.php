@@ -13,7 +13,7 @@ use JackRest\Core\Calculation\Calculates;
  * budget: the largest weight of operations served within it, then the least cost. Exact, by {@see CoverSearch}, part
  * by part ({@see CoverParts}); when the time is up first, provenOptimal is false and lowerBound holds.
  */
-#[Calculates('kit-plan', 'The cheapest tools that make the work possible')]
+#[Calculates('kit-plan', 'The cheapest tools that make the work possible', searches: true)]
 final class KitPlan
 {
     /** @param  ProvenParts  $known  what was proven when it was asked before */

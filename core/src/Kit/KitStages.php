@@ -12,7 +12,7 @@ use JackRest\Core\Calculation\Calculates;
  * Each stage is the cheapest {@see KitPlan} for one work at its lowest floor not met, with all that was bought before
  * at hand: the one of least cost times the place of its floor by weight.
  */
-#[Calculates('kit-stages', 'The way up from a small kit to a better one, stage by stage')]
+#[Calculates('kit-stages', 'The way up from a small kit to a better one, stage by stage', searches: true)]
 final class KitStages
 {
     public function __invoke(KitStagesInput $kit): KitStagesResult
