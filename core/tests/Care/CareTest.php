@@ -102,4 +102,68 @@ final class CareTest extends TestCase
     {
         self::assertSame(2, CareJob::Wipe->minutes(1));
     }
+
+    /** By hand: 0.3 minutes a tool to wipe, at least two; 0.7 to wax; a file takes a minute. */
+    public function test_minutes_grow_with_the_tools(): void
+    {
+        self::assertSame([2, 3, 12], [
+            CareJob::Wipe->minutes(6), CareJob::Wipe->minutes(10), CareJob::Wipe->minutes(40),
+        ]);
+        self::assertSame([28, 20, 12, 2, 40], [
+            CareJob::Wax->minutes(40), CareJob::Oil->minutes(40), CareJob::Handles->minutes(40),
+            CareJob::Damp->minutes(40), CareJob::Brush->minutes(40),
+        ]);
+    }
+
+    public function test_a_round_is_for_the_tools_there_are_and_takes_their_minutes(): void
+    {
+        $rounds = array_column(
+            array_map(
+                static fn (CareRound $round): array => [$round->job->value, [$round->tools, $round->minutes()]],
+                CareRound::all([...array_fill(0, 9, new ToolAtHand('1', 'jack-plane', 'jack plane'))], [],
+                    Damp::Ordinary, 300),
+            ),
+            1,
+            0,
+        );
+        self::assertSame(['wax', 'wipe', 'oil', 'screws', 'damp'], array_values(array_intersect(
+            ['wax', 'wipe', 'oil', 'screws', 'damp', 'brush', 'handles'],
+            array_keys($rounds),
+        )));
+        self::assertSame([9, 7], $rounds['wax']);
+        self::assertSame([0, 2], $rounds['damp'], 'the damp is looked for in the shop, whatever hangs there');
+        self::assertArrayNotHasKey('brush', $rounds);
+    }
+
+    public function test_a_single_tool_that_a_job_is_for_brings_its_round(): void
+    {
+        $jobs = array_map(
+            static fn (CareRound $round): string => $round->job->value,
+            CareRound::all([new ToolAtHand('1', 'mill-file', 'mill file')], [], Damp::Ordinary, 300),
+        );
+        self::assertContains('brush', $jobs);
+        self::assertNotContains('wax', $jobs);
+    }
+
+    /** By hand: a single tin with a fifth left is low; of ten, two. */
+    #[TestWith([1.0, 19, false])]
+    #[TestWith([1.0, 20, true])]
+    #[TestWith([10.0, 190, false])]
+    #[TestWith([10.0, 192, true])]
+    #[TestWith([0.5, 6, false])]
+    #[TestWith([0.5, 8, true])]
+    public function test_a_fifth_is_low(float $bought, int $rounds, bool $low): void
+    {
+        self::assertSame($low, (new Stock(Consumable::Wax, $bought, $rounds))->isLow());
+    }
+
+    /** Common practice, no source: below 50 % dry, up to 65 % ordinary. */
+    #[TestWith([49.9, Damp::Dry])]
+    #[TestWith([50.0, Damp::Ordinary])]
+    #[TestWith([65.0, Damp::Ordinary])]
+    #[TestWith([65.1, Damp::Damp])]
+    public function test_what_air_is_called(float $pct, Damp $damp): void
+    {
+        self::assertSame($damp, Damp::of($pct));
+    }
 }

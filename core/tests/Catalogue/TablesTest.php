@@ -34,6 +34,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use RecursiveDirectoryIterator;
 use RecursiveIteratorIterator;
+use ReflectionClass;
 use SplFileInfo;
 
 /**
@@ -59,7 +60,8 @@ final class TablesTest extends TestCase
         yield 'stones, references and files' => ['shop', self::shop(...)];
         yield 'sizes of the plans' => ['plans', self::plans(...)];
         yield 'outlines' => ['outlines', self::outlines(...)];
-        yield 'words and usual figures' => ['words', self::words(...)];
+        yield 'words' => ['words', self::words(...)];
+        yield 'figures that have a name' => ['figures', self::figures(...)];
     }
 
     /** @param  callable(): string  $lists */
@@ -189,18 +191,48 @@ final class TablesTest extends TestCase
 
     private static function words(): string
     {
-        $source = (string) realpath(__DIR__.'/../../src');
         $enums = [];
+        foreach (self::classes() as $class) {
+            if (enum_exists($class)) {
+                $enums[$class] = Listing::ofEnum($class);
+            }
+        }
+
+        return implode("\n", $enums);
+    }
+
+    /** Every figure that has a name: limits, what is taken for usual, how long is searched. */
+    private static function figures(): string
+    {
+        $text = '';
+        foreach (self::classes() as $class) {
+            $named = [];
+            foreach ((new ReflectionClass($class))->getReflectionConstants() as $constant) {
+                if ($constant->getDeclaringClass()->getName() === $class && ! $constant->isEnumCase()) {
+                    $named[$constant->getName()] = $constant->getValue();
+                }
+            }
+            $text .= $named === [] ? '' : Listing::of([substr($class, strlen('JackRest\\Core\\')) => $named]);
+        }
+
+        return $text;
+    }
+
+    /** @return list<class-string> of the core, in alphabetical order */
+    private static function classes(): array
+    {
+        $source = (string) realpath(__DIR__.'/../../src');
+        $classes = [];
         /** @var SplFileInfo $file */
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($source)) as $file) {
             $path = substr($file->getPathname(), strlen($source) + 1, -strlen('.php'));
             $class = 'JackRest\\Core\\'.str_replace('/', '\\', $path);
-            if ($file->getExtension() === 'php' && enum_exists($class)) {
-                $enums[$class] = Listing::ofEnum($class);
+            if ($file->getExtension() === 'php' && (class_exists($class) || interface_exists($class))) {
+                $classes[] = $class;
             }
         }
-        ksort($enums);
+        sort($classes);
 
-        return implode("\n", $enums);
+        return $classes;
     }
 }

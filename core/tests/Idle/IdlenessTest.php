@@ -40,4 +40,25 @@ final class IdlenessTest extends TestCase
     ): void {
         self::assertSame($why, (new Idleness($here, $since, 1, $serves, $setUp, $skill))->reason());
     }
+
+    /** Half a year is 180 days and a year 360: on the day itself it is not idle yet, and two tasks are rare. */
+    #[TestWith([180, 3, false])]
+    #[TestWith([181, 3, true])]
+    #[TestWith([360, 2, false])]
+    #[TestWith([361, 2, true])]
+    #[TestWith([181, 2, false])]
+    public function test_the_day_on_which_it_begins_to_stand_idle(int $since, int $serves, bool $idle): void
+    {
+        self::assertSame($idle, (new Idleness(900, $since, 3, $serves))->isIdle());
+    }
+
+    public function test_five_minutes_of_setting_up_keep_it_on_the_wall(): void
+    {
+        self::assertSame(IdleReason::SetUp, (new Idleness(900, 500, 1, 3, 5.0))->reason());
+        self::assertNull((new Idleness(900, 500, 1, 3, 4.9))->reason());
+        self::assertNull((new Idleness(900, 500, 1, 3, 4.9, 2))->reason());
+        self::assertSame([0.0, 1, null], [
+            (new Idleness(1, 1, 1, 1))->setUp, (new Idleness(1, 1, 1, 1))->skill, (new Idleness(1, 1, 1, 1))->boughtFor,
+        ]);
+    }
 }

@@ -144,4 +144,60 @@ final class RankingTest extends TestCase
             ),
         );
     }
+
+    /** The limits themselves: 45° is quartered enough, 6° of run-out still good, wood to the very size enough. */
+    public function test_the_limits_at_and_beside_their_value(): void
+    {
+        $why = static function (array $but): array {
+            $judged = Ranking::of([SampleBlank::named('one', $but)], self::wanted(), self::year())->judged[0];
+
+            return array_map(static fn (Reason $reason): ReasonKind => $reason->kind, $judged->reasons);
+        };
+        self::assertContains(ReasonKind::Rings, $why(['ring' => 45.0]));
+        self::assertContains(ReasonKind::FlatRings, $why(['ring' => 44.9]));
+        self::assertContains(ReasonKind::Runout, $why(['runout' => 6.0]));
+        self::assertContains(ReasonKind::SteepRunout, $why(['runout' => 6.1]));
+        self::assertContains(ReasonKind::UnknownRunout, $why(['runout' => null]));
+        // 200, 45 and 12 mm want 20, 5 and 3 mm more.
+        $sizes = ['length' => 220.0, 'width' => 50.0, 'thickness' => 15.0];
+        $too = [ReasonKind::TooShort, ReasonKind::TooNarrow, ReasonKind::TooThin];
+        self::assertSame([], array_filter($why($sizes), static fn (ReasonKind $kind): bool => in_array($kind, $too, true)));
+        foreach (array_keys($sizes) as $place => $size) {
+            self::assertContains($too[$place], $why([...$sizes, $size => $sizes[$size] - 0.1]));
+        }
+    }
+
+    public function test_what_is_ruled_out_is_never_the_best(): void
+    {
+        $ranked = static fn (array $blanks): Ranking => Ranking::of($blanks, self::wanted(), self::year());
+        self::assertNull($ranked([])->best());
+        self::assertNull($ranked([SampleBlank::named('knotty', ['knots' => Knots::InTheWay])])->best());
+        $both = $ranked([
+            SampleBlank::named('knotty', ['knots' => Knots::InTheWay]),
+            SampleBlank::named('wavy', ['figure' => Figured::Slight]),
+        ]);
+        self::assertSame('wavy', $both->best()?->blank->name);
+    }
+
+    /** Of two that are as fit the one whose edge turns less; of two alike the first by name. */
+    public function test_the_order_of_what_is_as_fit(): void
+    {
+        $ranking = Ranking::of(
+            [
+                SampleBlank::named('b', ['runout' => 1.0]),
+                SampleBlank::named('steeper', ['runout' => 4.0]),
+                SampleBlank::named('a', ['runout' => 1.0]),
+                SampleBlank::named('flatter rings', ['runout' => 1.0, 'ring' => 60.0]),
+            ],
+            self::wanted(),
+            self::year(),
+        );
+        $names = array_map(static fn ($judged): string => $judged->blank->name, $ranking->judged);
+        self::assertSame(['a', 'b'], array_values(array_intersect($names, ['a', 'b'])));
+        self::assertLessThan(array_search('steeper', $names, true), array_search('a', $names, true));
+        foreach ($ranking->judged as $judged) {
+            self::assertGreaterThan(0.0, $judged->widthMm);
+            self::assertGreaterThanOrEqual(0.0, $judged->edgeMm);
+        }
+    }
 }

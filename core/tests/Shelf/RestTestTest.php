@@ -108,4 +108,32 @@ final class RestTestTest extends TestCase
         self::assertNull($rest->airDidPct((new RestLog([]))->wood(20)));
         self::assertNull((new RestTest([new RestReading(30, 0, 0, 0)], 38))->airDidPct($air(18.0)->wood(20)));
     }
+
+    /** A week is over a quarter of a day early; what moved less than two readings differ has not moved. */
+    public function test_the_hour_and_the_hair_at_which_the_verdict_turns(): void
+    {
+        $rest = static fn (float $day, float $bow, float $today): RestTest => new RestTest(
+            [new RestReading(self::FIRST, 0, 0, 0), new RestReading(self::FIRST + $day, $bow, 0, 0)],
+            self::FIRST + $today,
+        );
+        self::assertSame(RestVerdict::Still, $rest(6.75, 0.15, 7.0)->verdict);
+        self::assertSame(RestVerdict::Resting, $rest(6.7, 0.15, 6.7)->verdict);
+        self::assertSame(RestVerdict::Due, $rest(6.7, 0.15, 6.75)->verdict);
+        self::assertSame(RestVerdict::Moved, $rest(6.7, 0.16, 6.8)->verdict);
+        self::assertSame(RestVerdict::Moved, $rest(6.7, -0.16, 6.8)->verdict);
+    }
+
+    public function test_what_moved_most_and_how_long_it_rested(): void
+    {
+        $rest = new RestTest([
+            new RestReading(self::FIRST, 0.2, 0.1, 0.0),
+            new RestReading(self::FIRST + 3, 0.1, 0.6, -0.3),
+            new RestReading(self::FIRST + 9.4, 0.0, 0.1, 0.0),
+        ], self::FIRST + 10);
+        self::assertSame(['wind', 0.5, 9], [$rest->what, round($rest->movedMm, 9), $rest->restedDays()]);
+        $none = new RestTest([], self::FIRST);
+        self::assertSame(['', 0.0, 0, null], [$none->what, $none->movedMm, $none->restedDays(), $none->againOn()]);
+        $one = new RestTest([new RestReading(self::FIRST, 1, 1, 1)], self::FIRST + 30);
+        self::assertSame(['', 0.0, 0], [$one->what, $one->movedMm, $one->restedDays()]);
+    }
 }
