@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\EdgeHistory;
 
+use JackRest\Core\EdgeHistory\BluntForecast;
 use JackRest\Core\EdgeHistory\BluntModel;
 use JackRest\Core\EdgeHistory\Clock;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -118,5 +119,56 @@ final class ForecastTest extends TestCase
         $forecast = BluntModel::from([[10.0]], Clock::Minutes)->predict([10.0]);
         self::assertSame(1.0, $forecast->chanceWithin(1, 1e9));
         self::assertSame(1e9, $forecast->quantileAfter(0.5, 1e9));
+    }
+
+    /**
+     * By hand, of one edge with spans of 40 and 90 minutes, logarithms 3.688879 and 4.499810, mean 4.094345:
+     * within (4 · 0.25 + 2 · 0.405465²)/5 = 0.265761, between 0.36; the mean of all leans on one imagined edge.
+     */
+    public function test_a_forecast_by_hand(): void
+    {
+        $model = BluntModel::from([[40.0, 90.0], []], Clock::Minutes);
+        self::assertEqualsWithDelta(0.26576078, $model->within, 1e-7);
+        self::assertEqualsWithDelta(0.36, $model->between, 1e-12);
+        self::assertSame(5, $model->freedom);
+        $weight = 1 / (0.36 + 0.26576078 / 2);
+        $mean = (log(Clock::Minutes->usual()) + $weight * 4.0943446) / (1 + $weight);
+        self::assertEqualsWithDelta($mean, $model->mean, 1e-6);
+        self::assertEqualsWithDelta(1 / (1 + $weight), $model->meanVariance, 1e-6);
+
+        $forecast = $model->predict([40.0, 90.0]);
+        $precision = 2 / 0.26576078 + 1 / 0.36;
+        $lean = 1 / 0.36 / $precision;
+        self::assertEqualsWithDelta((1 - $lean) * 4.0943446 + $lean * $mean, $forecast->logMean, 1e-6);
+        $variance = 0.26576078 + 1 / $precision + $lean ** 2 / (1 + $weight);
+        self::assertEqualsWithDelta(sqrt($variance) * (1 + (1.2816 ** 2 + 1) / 20), $forecast->logSpread, 1e-6);
+
+        $none = $model->predict([]);
+        self::assertEqualsWithDelta($mean, $none->logMean, 1e-6, 'of an edge nobody knows: as all the others');
+    }
+
+    /** By hand, of two edges with one span each, e² and e⁴: 4 · 0.36 + 2 about their mean 3, less the noise of 0.25. */
+    public function test_the_spread_between_two_edges_by_hand(): void
+    {
+        $model = BluntModel::from([[exp(2.0)], [exp(4.0)]], Clock::Minutes);
+        self::assertEqualsWithDelta(0.25, $model->within, 1e-12);
+        self::assertEqualsWithDelta((4 * 0.36 + 2) / 5 - 0.25 / 5, $model->between, 1e-12);
+        // Edges that are all alike still may differ a little.
+        $alike = BluntModel::from(array_fill(0, 60, [exp(3.0), exp(3.9), exp(2.1)]), Clock::Minutes);
+        self::assertSame(0.01, $alike->between);
+    }
+
+    /** Half of what is left is the median of what is left; what has outlived all reason ends at any moment. */
+    public function test_what_an_edge_has_lasted_counts(): void
+    {
+        $forecast = new BluntForecast(log(100.0), 0.5);
+        self::assertEqualsWithDelta(100.0, $forecast->quantile(0.5), 1e-6);
+        self::assertEqualsWithDelta(100.0, $forecast->quantileAfter(0.5, 0.0), 1e-6);
+        $half = $forecast->quantileAfter(0.5, 100.0);
+        self::assertEqualsWithDelta($forecast->quantile(0.75), $half, 1e-6);
+        self::assertEqualsWithDelta(0.5, $forecast->chanceWithin($half - 100.0, 100.0), 1e-6);
+        self::assertEqualsWithDelta(0.5, $forecast->chanceWithin(100.0, 0.0), 1e-9);
+        self::assertSame([1e6, 1.0], [$forecast->quantileAfter(0.5, 1e6), $forecast->chanceWithin(1.0, 1e6)]);
+        self::assertSame(0.0, $forecast->chanceWithin(0.0, 20.0));
     }
 }

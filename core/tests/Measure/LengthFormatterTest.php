@@ -36,4 +36,53 @@ final class LengthFormatterTest extends TestCase
     {
         self::assertSame($text, (new LengthFormatter($unit))->small($mm));
     }
+
+    #[TestWith([LengthUnit::Millimetre, 200.0, '200'])]
+    #[TestWith([LengthUnit::Millimetre, 0.32, '0.32'])]
+    #[TestWith([LengthUnit::Millimetre, -0.0625, '-0.063'])]
+    #[TestWith([LengthUnit::Inch, 200.025, '7 7/8'])]
+    #[TestWith([LengthUnit::Inch, -200.025, '-7 7/8'])]
+    #[TestWith([LengthUnit::Inch, 0.32004, '12.6 thou'])]
+    #[TestWith([LengthUnit::Inch, 2.5, '98.43 thou'])]
+    #[TestWith([LengthUnit::Inch, 2.6, '0.1024'])]
+    #[TestWith([LengthUnit::Inch, 100.0, '3.937'])]
+    #[TestWith([LengthUnit::Inch, 0.3970, '1/64'])]
+    #[TestWith([LengthUnit::Inch, 0.4000, '15.75 thou'])]
+    public function test_a_length_as_it_would_be_typed(LengthUnit $unit, float $mm, string $text): void
+    {
+        self::assertSame($text, (new LengthFormatter($unit))->typed($mm));
+    }
+
+    /** A figure typed without a unit keeps the one it was meant in; words and figures with one stay as they are. */
+    #[TestWith(['200', '200 mm', '200 in'])]
+    #[TestWith([' -0,5 ', '-0,5 mm', '-0,5 in'])]
+    #[TestWith(['7 7/8', '7 7/8 mm', '7 7/8 in'])]
+    #[TestWith(['12 thou', '12 thou', '12 thou'])]
+    #[TestWith(['', '', ''])]
+    public function test_a_bare_figure_keeps_its_unit(string $typed, string $mm, string $inch): void
+    {
+        self::assertSame([$mm, $inch], [LengthUnit::Millimetre->behind($typed), LengthUnit::Inch->behind($typed)]);
+        self::assertSame(LengthUnit::Inch, LengthUnit::Millimetre->other());
+        self::assertSame(LengthUnit::Millimetre, LengthUnit::Inch->other());
+        self::assertSame([1.0, 25.4], [LengthUnit::Millimetre->mm(), LengthUnit::Inch->mm()]);
+    }
+
+    #[TestWith([LengthUnit::Millimetre, 0.0199, '0.020 mm'])]
+    #[TestWith([LengthUnit::Millimetre, 0.02, '0.02 mm'])]
+    #[TestWith([LengthUnit::Millimetre, 0.025, '0.03 mm'])]
+    #[TestWith([LengthUnit::Millimetre, -0.015, '−0.015 mm'])]
+    public function test_thousandths_only_below_two_hundredths(LengthUnit $unit, float $mm, string $text): void
+    {
+        self::assertSame($text, (new LengthFormatter($unit))->small($mm));
+    }
+
+    #[TestWith([-22.225, '−7/8 in'])]
+    #[TestWith([-0.1, '0 in'])]
+    #[TestWith([19.05, '3/4 in'])]
+    #[TestWith([12.7, '1/2 in'])]
+    #[TestWith([101.6, '4 in'])]
+    public function test_fractions_in_lowest_terms(float $mm, string $text): void
+    {
+        self::assertSame($text, (new LengthFormatter(LengthUnit::Inch))->dimension($mm));
+    }
 }

@@ -35,4 +35,39 @@ final class LinearSystemTest extends TestCase
             1e-12,
         );
     }
+
+    /** Any system of which the answer is known before: it comes back, and the inverse times the matrix is one. */
+    public function test_random_systems_give_back_their_unknowns(): void
+    {
+        mt_srand(7);
+        $any = static fn (): float => mt_rand(-900, 900) / 100;
+        for ($n = 1; $n < 8; $n++) {
+            $matrix = array_map(static fn (): array => array_map($any, range(1, $n)), range(1, $n));
+            $unknown = array_map($any, range(1, $n));
+            $times = static fn (array $row): float => array_sum(
+                array_map(static fn (float $a, float $x): float => $a * $x, $row, $unknown),
+            );
+            self::assertEqualsWithDelta($unknown, LinearSystem::solve($matrix, array_map($times, $matrix)), 1e-8);
+            $inverse = LinearSystem::inverse($matrix, 1e-9);
+            self::assertNotNull($inverse);
+            self::assertEqualsWithDelta($unknown, array_map(
+                static fn (array $row): float => array_sum(
+                    array_map(static fn (float $a, float $b): float => $a * $b, $row, array_map($times, $matrix)),
+                ),
+                $inverse,
+            ), 1e-8);
+        }
+    }
+
+    /** A pivot as small as the least counts as nought, on either side of it. */
+    public function test_the_least_pivot(): void
+    {
+        foreach ([1e-9, -1e-9] as $tiny) {
+            self::assertNull(LinearSystem::solve([[$tiny, 0.0], [0.0, 1.0]], [1.0, 1.0], 1e-9));
+            self::assertNotNull(LinearSystem::solve([[2 * $tiny, 0.0], [0.0, 1.0]], [1.0, 1.0], 1e-9));
+            self::assertNull(LinearSystem::inverse([[1.0, 0.0], [0.0, $tiny]], 1e-9));
+            self::assertNotNull(LinearSystem::inverse([[1.0, 0.0], [0.0, 2 * $tiny]], 1e-9));
+        }
+        self::assertEqualsWithDelta([-0.5], LinearSystem::solve([[-2.0]], [1.0]), 1e-12);
+    }
 }

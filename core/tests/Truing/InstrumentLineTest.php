@@ -42,4 +42,19 @@ final class InstrumentLineTest extends TestCase
         $this->expectExceptionMessage('reads %');
         InstrumentLine::parse('2026-11-25T14:00:00.000Z hygrometer 14.0 61.5 %')->typed();
     }
+
+    public function test_a_gap_is_no_air_and_air_is_typed_to_a_tenth(): void
+    {
+        $damp = InstrumentLine::parse('2026-11-25T14:00:00.000Z hygrometer 14.0 61.46 %');
+        self::assertSame('61.5', $damp->ofAir('%'));
+        self::assertSame('-4', InstrumentLine::parse('2026-11-25T14:00:00.000Z thermometer 0 -4.00 °C')->ofAir('°C'));
+        $this->expectExceptionMessage('reads %');
+        $damp->ofAir('°C');
+    }
+
+    public function test_a_reading_keeps_its_thousandths_and_its_zeros_before_the_point(): void
+    {
+        self::assertSame('0.125 mm', InstrumentLine::parse('2026-11-25T13:00:00.250Z dial 0 0.1250 mm')->typed());
+        self::assertSame('120 mm', InstrumentLine::parse('2026-11-25T13:00:00.250Z dial 0 120 mm')->typed());
+    }
 }

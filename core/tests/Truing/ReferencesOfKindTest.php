@@ -56,4 +56,29 @@ final class ReferencesOfKindTest extends TestCase
             ReferencesOfKind::of(new ToolAtHand('6', 'dovetail-template', 'template'))?->sizesMm,
         );
     }
+
+    public function test_what_a_tool_does_not_tell_is_taken_as_usual(): void
+    {
+        $sizes = static fn (string $kind, array $told): ?array => ReferencesOfKind::of(
+            new ToolAtHand('1', $kind, $kind, $told),
+        )?->sizesMm;
+        self::assertSame(
+            ['blade' => 300.0, 'bladeWidth' => 42.0, 'stock' => 150.0, 'stockWidth' => 42.0],
+            $sizes('try-square', ['blade' => 300.0]),
+        );
+        self::assertSame(
+            ['blade' => 500.0, 'bladeWidth' => 50.0, 'stock' => 280.0, 'stockWidth' => 45.0],
+            $sizes('large-square', ['blade' => 500.0]),
+        );
+        self::assertSame(320.0, $sizes('winding-sticks', ['length' => 320.0])['length'] ?? null);
+        self::assertSame(60.0, $sizes('straightedge', ['length' => 600.0, 'width' => 60.0])['height'] ?? null);
+    }
+
+    public function test_a_reference_hangs_on_the_board_as_its_kind_of_tool(): void
+    {
+        foreach (['square' => 'try-square', 'straightedge' => 'straightedge', 'sticks' => 'winding-sticks',
+            'slope' => 'dovetail-template', 'known' => null] as $reference => $kind) {
+            self::assertSame($kind, ReferencesOfKind::toolOf($reference));
+        }
+    }
 }

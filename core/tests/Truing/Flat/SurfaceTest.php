@@ -173,4 +173,62 @@ final class SurfaceTest extends TestCase
         self::assertGreaterThan(270, $held, (string) $held);
         self::assertLessThanOrEqual(295, $held);
     }
+
+    /** Places that were not read leave the others as they are: the shape comes back over what is left. */
+    #[TestWith([7, 5, 11])]
+    #[TestWith([9, 5, 12])]
+    #[TestWith([5, 5, 13])]
+    public function test_a_place_that_was_not_read_is_not_missed(int $along, int $across, int $seed): void
+    {
+        $grid = new Grid(400, 150, $along, $across);
+        $heights = self::random($grid, $seed);
+        $gaps = self::gaps($grid, $heights);
+        // Each of these places lies on another line as well.
+        foreach (['along-0', 'across-1', 'along-'.($across - 1)] as $line) {
+            $gaps[$line][1] = null;
+        }
+        $whole = Surface::of($grid, self::gaps($grid, $heights));
+        $found = Surface::of($grid, $gaps);
+        self::assertNotNull($whole);
+        self::assertNotNull($found);
+        self::assertSame($whole->nodes, $found->nodes);
+        self::assertEqualsWithDelta($whole->flatnessMm, $found->flatnessMm, 1e-9);
+        self::assertEqualsWithDelta($whole->removeMm, $found->removeMm, 1e-7);
+        self::assertEqualsWithDelta($whole->crownMm(), $found->crownMm(), 1e-9);
+        self::assertGreaterThan($whole->leverage, $found->leverage, 'fewer readings, more doubt');
+        self::assertSame(max($found->removeMm), $found->mostMm());
+    }
+
+    public function test_a_hump_stands_over_its_corners_and_a_hollow_lies_under_them(): void
+    {
+        $grid = new Grid(300, 100);
+        foreach ([0.2, -0.2] as $bow) {
+            $heights = array_map(static function (int $node) use ($grid, $bow): float {
+                [$x, $y] = $grid->place($node);
+
+                return $bow * (1 - $x * $x) + $bow * (1 - $y * $y);
+            }, range(0, $grid->count() - 1));
+            $surface = Surface::of($grid, self::gaps($grid, $heights));
+            // By hand: 2·bow in the very middle, bow less by what half the way along takes, nothing at the corners.
+            self::assertSame($bow > 0, (float) $surface?->crownMm() > 0);
+            self::assertEqualsWithDelta($bow * (2 + 2 * (1 + 0.75)) / 3, $surface?->crownMm(), 1e-7);
+        }
+    }
+
+    public function test_places_of_the_grid(): void
+    {
+        $grid = new Grid(400, 90);
+        self::assertSame([15, 5, 3], [$grid->count(), $grid->along, $grid->across]);
+        self::assertSame([[0.0, 0.0], [90.0, 0.0], [45.0, 200.0], [90.0, 400.0]], [
+            $grid->placeMm(0), $grid->placeMm(2), $grid->placeMm(7), $grid->placeMm(14),
+        ]);
+        self::assertEquals([[-1.0, -1.0], [1.0, -1.0], [0.0, 0.0], [1.0, 1.0]], [
+            $grid->place(0), $grid->place(2), $grid->place(7), $grid->place(14),
+        ]);
+        self::assertSame([0, 7, 14], $grid->line('diagonal-0')?->nodes);
+        self::assertSame([2, 7, 12], $grid->line('diagonal-1')?->nodes);
+        self::assertSame([1, 4, 7, 10, 13], $grid->line('along-1')?->nodes);
+        self::assertSame([6, 7, 8], $grid->line('across-2')?->nodes);
+        self::assertNull($grid->line('across-5'));
+    }
 }
