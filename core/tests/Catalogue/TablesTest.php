@@ -24,10 +24,12 @@ use JackRest\Core\Outline\Path;
 use JackRest\Core\Rack\StonesOfKind;
 use JackRest\Core\School\Questions;
 use JackRest\Core\Stall\Checks;
+use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Truing\ReferencesOfKind;
+use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -52,6 +54,7 @@ final class TablesTest extends TestCase
     {
         yield 'kinds of tool' => ['kinds-of-tool', static fn (): string => Listing::of(ToolKinds::all())];
         yield 'operations' => ['operations', static fn (): string => Listing::of(Operations::all())];
+        yield 'rules between tool and work' => ['rules', self::rules(...)];
         yield 'works' => ['works', static fn (): string => Listing::of(Patterns::all())];
         yield 'what to look at at a stall' => ['stall', self::checks(...)];
         yield 'what an edge is given' => ['edges', self::edges(...)];
@@ -75,6 +78,34 @@ final class TablesTest extends TestCase
         }
         self::assertNotSame('', $text);
         self::assertSame((string) file_get_contents($file), $text);
+    }
+
+    /** Every condition of every way: its rule, and what comes of it for small, usual and large work. */
+    private static function rules(): string
+    {
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $works = [
+            'small' => Facts::of(5, 20, 4, 150, 3, 4, 10, 0.05, Hardness::Soft),
+            'usual' => Facts::of(20, 90, 12, 600, 8, 12, 40, 0.2),
+            'large' => Facts::of(90, 400, 70, 2000, 30, 40, 200, 0.5, Hardness::Hard),
+        ];
+        $text = '';
+        foreach (Operations::all() as $operation) {
+            foreach ($operation->ways as $way) {
+                foreach ($way->conditions as $condition) {
+                    $kind = $condition->kind();
+                    $text .= "{$operation->id}, {$way->tools()}: {$condition->says($format)}\n";
+                    $sizes = $kind === null ? [] : ToolKinds::named($kind)->usualSizes();
+                    foreach ($works as $name => $facts) {
+                        $holds = $condition->holds($sizes, $facts);
+                        $short = $condition->shortfall($sizes, $facts);
+                        $text .= "  $name: ".($holds ? 'holds' : json_encode($short, JSON_THROW_ON_ERROR))."\n";
+                    }
+                }
+            }
+        }
+
+        return $text;
     }
 
     private static function checks(): string

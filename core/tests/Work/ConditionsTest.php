@@ -22,9 +22,11 @@ use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Facts;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Relation;
+use JackRest\Core\Work\Way;
 use JackRest\Core\Work\When;
 use LogicException;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** Every condition of every way, on both sides of its edge. */
@@ -177,5 +179,49 @@ final class ConditionsTest extends TestCase
     private static function format(): LengthFormatter
     {
         return new LengthFormatter(LengthUnit::Millimetre);
+    }
+
+    /** At the number itself it holds, a hair beyond it does not; as wide as means within half a millimetre. */
+    public function test_relations_at_and_beside_their_number(): void
+    {
+        foreach ([[Relation::AtLeast, 10.0, 9.999], [Relation::AtMost, 10.0, 10.001], [Relation::Same, 10.5, 10.501],
+            [Relation::Same, 9.5, 9.499]] as [$relation, $yes, $no]) {
+            self::assertTrue($relation->holds($yes, 10.0));
+            self::assertFalse($relation->holds($no, 10.0));
+        }
+    }
+
+    public function test_a_way_asks_each_tool_its_own_conditions_and_the_work_the_rest(): void
+    {
+        $deep = When::atLeast('dovetail-saw', 'depth', Fact::Depth, 2.0);
+        $thin = When::workAtMost(Fact::Thickness, 12.0);
+        $way = new Way(['dovetail-saw', 'mallet'], 4, 3, 'sawn', conditions: [$deep, $thin]);
+        self::assertSame([[$deep], [$thin], []], [
+            $way->conditionsOn('dovetail-saw'), $way->conditionsOn(null), $way->conditionsOn('mallet'),
+        ]);
+        $facts = Facts::of(thickness: 12, depth: 20);
+        self::assertTrue($way->allowedBy($facts));
+        self::assertFalse($way->allowedBy(Facts::of(thickness: 12.5, depth: 20)));
+        self::assertTrue($way->suits('dovetail-saw', ['depth' => 40.0], $facts));
+        self::assertFalse($way->suits('dovetail-saw', ['depth' => 39.0], $facts));
+        self::assertTrue($way->suits('mallet', [], $facts));
+        self::assertSame('dovetail saw, wooden mallet', $way->tools());
+        $short = $deep->shortfall(['depth' => 39.0], $facts);
+        self::assertSame(['at least', 40.0, 39.0], [$short->relation, $short->takes, $short->has]);
+    }
+
+    #[TestWith([1.0, 'at least '])]
+    #[TestWith([0.5, 'at least half '])]
+    #[TestWith([2.0, 'at least twice '])]
+    #[TestWith([0.25, 'at least 0.25 times '])]
+    #[TestWith([1.125, 'at least 1.13 times '])]
+    #[TestWith([3.0, 'at least 3 times '])]
+    public function test_how_many_times_in_words(float $factor, string $words): void
+    {
+        $rule = When::atLeast('dovetail-saw', 'depth', Fact::Depth, $factor);
+        self::assertStringContainsString(
+            $words.Fact::Depth->label(),
+            $rule->says(new LengthFormatter(LengthUnit::Millimetre)),
+        );
     }
 }
