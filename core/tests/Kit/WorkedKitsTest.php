@@ -135,7 +135,7 @@ final class WorkedKitsTest extends TestCase
             };
         }
 
-        return implode(' ', array_filter($parts));
+        return implode(' ', array_diff($parts, ['']));
     }
 
     private static function kit(PlannedWork $work): string

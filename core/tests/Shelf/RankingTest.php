@@ -15,6 +15,7 @@ use JackRest\Core\Shelf\ReasonKind;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
 use JackRest\Core\Shelf\WantedPiece;
+use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -169,13 +170,17 @@ final class RankingTest extends TestCase
 
     public function test_what_is_ruled_out_is_never_the_best(): void
     {
-        $ranked = static fn (array $blanks): Ranking => Ranking::of($blanks, self::wanted(), self::year());
-        self::assertNull($ranked([])->best());
-        self::assertNull($ranked([SampleBlank::named('knotty', ['knots' => Knots::InTheWay])])->best());
-        $both = $ranked([
+        $ranked = static fn (WoodBlank ...$blanks): Ranking => Ranking::of(
+            array_values($blanks),
+            self::wanted(),
+            self::year(),
+        );
+        self::assertNull($ranked()->best());
+        self::assertNull($ranked(SampleBlank::named('knotty', ['knots' => Knots::InTheWay]))->best());
+        $both = $ranked(
             SampleBlank::named('knotty', ['knots' => Knots::InTheWay]),
             SampleBlank::named('wavy', ['figure' => Figured::Slight]),
-        ]);
+        );
         self::assertSame('wavy', $both->best()?->blank->name);
     }
 

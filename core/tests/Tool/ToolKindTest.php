@@ -55,7 +55,8 @@ final class ToolKindTest extends TestCase
                 self::assertSame(array_keys($kind->usualSizes()), array_keys($sizes));
                 foreach ($sizes as $name => $size) {
                     $dimension = $kind->dimension($name);
-                    self::assertTrue($size >= $dimension?->least && $size <= $dimension->most, "{$kind->id} $name");
+                    self::assertNotNull($dimension);
+                    self::assertTrue($size >= $dimension->least && $size <= $dimension->most, "{$kind->id} $name");
                 }
             }
         }
