@@ -36,6 +36,9 @@ final class CalculationController
         }
         $answer = static fn (): array => $entry->answer($json);
 
-        return new JsonResponse($entry->searches ? TakeTurns::within($answer) : $answer(), options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse(
+            $entry->searches ? TakeTurns::within($answer) : $answer(),
+            options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
+        );
     }
 }

@@ -10,7 +10,7 @@ use CurlMultiHandle;
 /** Requests that are under way. */
 final class Asked
 {
-    private const SENDING_SECONDS = 0.3;
+    public const SENDING_SECONDS = 0.3;
 
     private readonly CurlMultiHandle $many;
 
@@ -26,13 +26,29 @@ final class Asked
     }
 
     /** Sends them all, and goes on without the answers. */
-    public function send(): self
+    public function send(float $seconds = self::SENDING_SECONDS): self
     {
-        for ($until = microtime(true) + self::SENDING_SECONDS; microtime(true) < $until; usleep(10_000)) {
+        $until = microtime(true) + $seconds;
+        do {
             curl_multi_exec($this->many, $this->running);
-        }
+            usleep(2_000);
+        } while ($this->running > 0 && microtime(true) < $until);
 
         return $this;
+    }
+
+    /** @return array<int, int> status of those that have an answer, by their place */
+    public function answered(): array
+    {
+        $statuses = [];
+        while (($done = curl_multi_info_read($this->many)) !== false) {
+            $place = array_search($done['handle'], $this->handles, true);
+            if (is_int($place) && $done['result'] === CURLE_OK) {
+                $statuses[$place] = (int) curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE);
+            }
+        }
+
+        return $statuses;
     }
 
     /** How many have no answer yet. */

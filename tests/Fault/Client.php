@@ -53,10 +53,11 @@ final class Client
      * They go out, and are looked after later.
      *
      * @param  list<array{string, string, array<string, mixed>|null}>  $requests
+     * @param  float  $seconds  so long they are looked after at once
      */
-    public function begin(array $requests): Asked
+    public function begin(array $requests, float $seconds = Asked::SENDING_SECONDS): Asked
     {
-        return $this->asked($requests)->send();
+        return $this->asked($requests)->send($seconds);
     }
 
     /** @param  list<array{string, string, array<string, mixed>|null}>  $requests */

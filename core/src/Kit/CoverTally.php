@@ -64,7 +64,7 @@ final class CoverTally
         }
     }
 
-    /** @return list<int> tools of the option that serves most weight for what it lacks; none where nothing fits below */
+    /** @return list<int> tools of the option that serves most weight for what it lacks; none where nothing fits */
     public function bestBelow(int $room): array
     {
         $best = [];

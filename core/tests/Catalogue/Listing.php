@@ -79,7 +79,7 @@ final class Listing
         return self::of([substr((string) strrchr($class, '\\'), 1) => $rows]);
     }
 
-    /** @return array<string, mixed> what a case answers, by question; none where it takes what cannot be made up here */
+    /** @return array<string, mixed> what a case answers, by question; none where it takes what is not made up here */
     private static function asked(UnitEnum $case, ReflectionMethod $method): array
     {
         $choices = [[]];

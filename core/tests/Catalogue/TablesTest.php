@@ -193,7 +193,8 @@ final class TablesTest extends TestCase
         $text = '';
         $forms = array_column(ToolKinds::all(), 'dimensions', 'form') + ['no such form' => []];
         foreach ($forms as $form => $dimensions) {
-            foreach ([[], array_column($dimensions, 'least', 'name'), array_column($dimensions, 'most', 'name')] as $of) {
+            $least = array_column($dimensions, 'least', 'name');
+            foreach ([[], $least, array_column($dimensions, 'most', 'name')] as $of) {
                 $outline = Outlines::of($form, array_map(floatval(...), $of));
                 $text .= sprintf("%s %g by %g\n", $form, round($outline->width, 1), round($outline->height, 1));
                 foreach ([...$outline->bodies, ...$outline->details] as $path) {

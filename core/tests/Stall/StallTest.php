@@ -165,11 +165,12 @@ final class StallTest extends TestCase
                 }
                 $seen++;
                 $measured = $check->measured;
-                self::assertSame(Outcome::Sound, $measured->outcome($measured->soundMm), "{$kind->id} {$check->id}");
-                self::assertNotSame(Outcome::WalkAway, $measured->outcome($measured->lostMm), "{$kind->id} {$check->id}");
+                $which = "{$kind->id} {$check->id}";
+                self::assertSame(Outcome::Sound, $measured->outcome($measured->soundMm), $which);
+                self::assertNotSame(Outcome::WalkAway, $measured->outcome($measured->lostMm), $which);
                 $within = ($measured->soundMm + $measured->lostMm) / 2;
                 $mends = $measured->soundMm === $measured->lostMm ? Outcome::Sound : Outcome::Mend;
-                self::assertSame($mends, $measured->outcome($within), "{$kind->id} {$check->id}");
+                self::assertSame($mends, $measured->outcome($within), $which);
                 self::assertGreaterThan(max($measured->soundMm, $measured->lostMm), $measured->mostMm);
             }
         }

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use Bench\Stress\Kills;
+use Bench\Stress\Soak;
+
+require __DIR__.'/../vendor/autoload.php';
+
+// stress.php SHARE: the long runs, or a share of them to try it out.
+$share = (float) ($argv[1] ?? 1);
+$root = dirname(__DIR__);
+$whole = static fn (float $number): int => max(1, (int) round($share * $number));
+
+/** @return array{string, float} what a suite says at its end, and how long it took, s */
+$suite = static function (string $environment, string $tests) use ($root): array {
+    $began = hrtime(true);
+    passthru("cd $root && $environment vendor/bin/phpunit $tests", $status);
+
+    return [$status === 0 ? 'passed' : 'FAILED', round((hrtime(true) - $began) / 1e9)];
+};
+
+$kills = (new Kills())->run($whole(200));
+[$pairs, $seconds] = $suite('JACKREST_PAIRS='.max(100, $whole(2000)), 'tests/Fault/PairsTest.php');
+$figures = $kills + ['pairs at once' => max(100, $whole(2000)), 'pairs' => $pairs, 'pairs, s' => $seconds];
+[$fuzz, $seconds] = $suite('JACKREST_FUZZ_SEEDS='.$whole(1667), 'tests/Http/AnyInputTest.php');
+$figures += ['requests of generated input' => 60 * $whole(1667), 'generated input' => $fuzz];
+$figures += ['generated input, s' => $seconds];
+$soak = (new Soak())->run($share * 10);
+$figures += $soak;
+
+foreach ($figures as $what => $figure) {
+    printf("%-60s %s\n", $what, $figure);
+}
+@mkdir("$root/build");
+file_put_contents("$root/build/stress.json", json_encode($figures, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
+$wrong = $kills['of them lost'] + $kills['databases found damaged'] + $soak['answered with 5xx or not at all'];
+exit($wrong > 0 || $pairs !== 'passed' || $fuzz !== 'passed' ? 1 : 0);
