@@ -106,6 +106,13 @@ final class Catalogue
     /** @throws UnknownCalculation */
     public static function named(string $name): Entry
     {
-        return self::entries()[$name] ?? throw new UnknownCalculation($name, array_keys(self::entries()));
+        // One after another: a single answer needs not load all the others.
+        foreach (self::CALCULATIONS as $class) {
+            $entry = Entry::for($class);
+            if ($entry->name === $name) {
+                return $entry;
+            }
+        }
+        throw new UnknownCalculation($name, array_keys(self::entries()));
     }
 }
