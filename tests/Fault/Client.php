@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Fault;
 
+use CURLFile;
 use CurlHandle;
 use RuntimeException;
 
@@ -47,6 +48,27 @@ final class Client
     public function together(array $requests): array
     {
         return $this->asked($requests)->end();
+    }
+
+    /**
+     * Pictures, all at once.
+     *
+     * @param  list<string>  $files
+     * @return list<array{int, mixed}>
+     */
+    public function upload(string $path, array $files): array
+    {
+        return (new Asked(array_map(function (string $file) use ($path): CurlHandle {
+            $handle = $this->handle('POST', $path, null);
+            curl_setopt($handle, CURLOPT_POSTFIELDS, ['photo' => new CURLFile($file, 'image/jpeg', 'plane.jpg')]);
+            curl_setopt($handle, CURLOPT_HTTPHEADER, [
+                'Accept: application/json',
+                "Cookie: {$this->cookies}",
+                "X-XSRF-TOKEN: {$this->token}",
+            ]);
+
+            return $handle;
+        }, $files)))->end();
     }
 
     /**

@@ -226,6 +226,20 @@ final class LookTest extends HttpTestCase
         $this->ask('GET', "/api/looks/{$look['id']}")->assertJsonPath('photos', []);
     }
 
+    /** A small file that says it is 30,000 by 30,000: it is refused by its head, and never drawn. */
+    public function test_a_bomb_of_pixels_is_refused_before_it_is_drawn(): void
+    {
+        $head = pack('N', 30_000).pack('N', 30_000)."\x08\x02\x00\x00\x00";
+        $png = "\x89PNG\r\n\x1a\n".pack('N', 13).'IHDR'.$head.pack('N', crc32("IHDR$head"));
+        $look = $this->begun();
+        $before = memory_get_peak_usage();
+        $this->photo($look['id'], UploadedFile::fake()->createWithContent('plane.png', $png))
+            ->assertStatus(422)
+            ->assertJsonPath('errors.0.message', 'That picture has over 20 million pixels. Make it smaller first.');
+        self::assertLessThan($before + 50_000_000, memory_get_peak_usage());
+        $this->ask('GET', "/api/looks/{$look['id']}")->assertJsonPath('photos', []);
+    }
+
     /** A JPEG with an Exif block: held upright (orientation 6), and a place in clear text. */
     private static function jpegWithPlace(int $width, int $height): string
     {

@@ -302,15 +302,15 @@ final class SharpeningDayTest extends TestCase
     public function test_one_by_one_each_is_taken_up_and_the_guide_reset(): void
     {
         $stones = self::stones(3);
-        $of = static fn (string ...$settings): float => SharpeningDay::of(
-            array_map(
-                static fn (int $n, string $setting): DayEdge => self::edge($n, $stones, 1.0, 3, 2.0, $setting),
-                array_keys($settings),
-                $settings,
-            ),
-            $stones,
-            Handling::withGuide(),
-        )->oneByOneSeconds;
+        $of = static function (string ...$settings) use ($stones): float {
+            $edges = [];
+            foreach (array_values($settings) as $number => $setting) {
+                $edges[] = self::edge($number, $stones, 1.0, 3, 2.0, $setting);
+            }
+            assert($edges !== []);
+
+            return SharpeningDay::of($edges, $stones, Handling::withGuide())->oneByOneSeconds;
+        };
         self::assertSame([115.0, 230.0, 250.0, 385.0], [
             $of('30'), $of('30', '30'), $of('30', '25'), $of('30', '25', '35'),
         ]);
