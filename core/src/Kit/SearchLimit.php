@@ -7,6 +7,9 @@ namespace JackRest\Core\Kit;
 /** How long may be searched: computing time of this process, which other work on the machine does not shorten. */
 final class SearchLimit
 {
+    /** How often it was asked: how much was searched, on whatever machine. */
+    public int $looks = 0;
+
     private readonly float $until;
 
     private bool $isReached = false;
@@ -20,6 +23,8 @@ final class SearchLimit
     /** Whether no more may be searched; to be asked again and again. */
     public function isOver(): bool
     {
+        $this->looks++;
+
         return $this->isReached = $this->isReached || self::used() >= $this->until;
     }
 

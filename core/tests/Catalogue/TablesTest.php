@@ -8,6 +8,7 @@ use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Filing\TriangularFile;
 use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Kit\ToolNamer;
 use JackRest\Core\Making\BenchHookSizes;
 use JackRest\Core\Making\BridleJoint;
 use JackRest\Core\Making\MalletSizes;
@@ -53,6 +54,7 @@ final class TablesTest extends TestCase
     public static function tables(): iterable
     {
         yield 'kinds of tool' => ['kinds-of-tool', static fn (): string => Listing::of(ToolKinds::all())];
+        yield 'names of tools' => ['names', self::names(...)];
         yield 'operations' => ['operations', static fn (): string => Listing::of(Operations::all())];
         yield 'rules between tool and work' => ['rules', self::rules(...)];
         yield 'works' => ['works', static fn (): string => Listing::of(Patterns::all())];
@@ -102,6 +104,22 @@ final class TablesTest extends TestCase
                         $text .= "  $name: ".($holds ? 'holds' : json_encode($short, JSON_THROW_ON_ERROR))."\n";
                     }
                 }
+            }
+        }
+
+        return $text;
+    }
+
+    /** What a tool is called by its sizes: the usual ones, others, and in inches. */
+    private static function names(): string
+    {
+        $text = '';
+        foreach (ToolKinds::all() as $kind) {
+            foreach ([LengthUnit::Millimetre, LengthUnit::Inch] as $unit) {
+                $namer = new ToolNamer(new LengthFormatter($unit));
+                $least = array_map(floatval(...), array_column($kind->dimensions, 'least', 'name'));
+                $text .= "{$namer->name($kind, [])} | {$namer->name($kind, $least)}\n";
+                $text .= '  '.$namer->plain($kind, $kind->offeredSizes()[0])."\n";
             }
         }
 

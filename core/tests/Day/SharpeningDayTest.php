@@ -363,7 +363,9 @@ final class SharpeningDayTest extends TestCase
     /** A stone of twice its usual cut takes half the strokes, and the model's own count stays what it was. */
     public function test_a_stones_own_cut_shortens_its_strokes(): void
     {
-        $make = static fn (float $cut): array => ['s0' => new HoningStone('s0', 'stone', GritScale::Jis, '8000', $cut, 0)];
+        $make = static fn (float $cut): array => [
+            's0' => new HoningStone('s0', 'stone', GritScale::Jis, '8000', $cut, 0),
+        ];
         $visit = static function (float $cut) use ($make): SharpeningStep {
             $edge = self::edge(0, $make($cut), 6.0, 30, 2.0, '30');
 

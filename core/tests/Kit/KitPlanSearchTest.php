@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Tests\Kit;
 
+use Bench\KitFamilies;
 use Bench\RandomKit;
+use JackRest\Core\Kit\CoverAnswer;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Kit\KitPlanInput;
+use JackRest\Core\Kit\KitReduction;
 use JackRest\Core\Kit\Method;
 use JackRest\Core\Kit\OperationCovered;
 use JackRest\Core\Kit\OperationWanted;
+use JackRest\Core\Kit\SearchLimit;
 use JackRest\Core\Kit\ToolOffer;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -99,6 +103,46 @@ final class KitPlanSearchTest extends TestCase
                 "seed $seed",
             );
         }
+    }
+
+    /**
+     * How much is searched is the same on every machine: a change that makes it more shows here, where the answer
+     * does not tell. Written anew by JACKREST_WRITE_WORKED=1.
+     */
+    public function test_how_much_is_searched(): void
+    {
+        $text = '';
+        foreach ([null, 0.5] as $share) {
+            foreach ((new KitFamilies(45, 30, 90))->all() as $family => $make) {
+                foreach ([1, 2] as $seed) {
+                    $kit = $make($seed);
+                    $cost = (new KitPlan())($kit)->cost;
+                    $asked = new KitPlanInput(
+                        $kit->operations,
+                        $kit->tools,
+                        $kit->methods,
+                        $kit->owned,
+                        $share === null ? null : $share * $cost,
+                    );
+                    $limit = new SearchLimit(60);
+                    $answer = (new CoverAnswer(new KitReduction($asked), $limit))->find();
+                    $text .= sprintf(
+                        "%s %d%s: %d looks, at least %g, tools %s\n",
+                        $family,
+                        $seed,
+                        $share === null ? '' : ' for half the money',
+                        $limit->looks,
+                        $answer->leastCost,
+                        implode(' ', $answer->tools),
+                    );
+                }
+            }
+        }
+        $file = __DIR__.'/searched.txt';
+        if (getenv('JACKREST_WRITE_WORKED') === '1') {
+            file_put_contents($file, $text);
+        }
+        self::assertSame((string) file_get_contents($file), $text);
     }
 
     private static function renamed(KitPlanInput $kit, string $with): KitPlanInput
