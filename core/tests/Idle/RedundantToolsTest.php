@@ -9,6 +9,7 @@ use JackRest\Core\Idle\RedundantSet;
 use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
 use JackRest\Core\Kit\Coverage;
+use JackRest\Core\Kit\Method;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\School\School;
@@ -141,5 +142,44 @@ final class RedundantToolsTest extends TestCase
             self::assertSame(self::losesNothing($wanted, $owned, [$tool->id]), $going->isLossless(), $tool->name);
             self::assertTrue($going->isLossless() || ! in_array($tool->id, $set->ids(), true));
         }
+    }
+
+    /**
+     * What may go from some drawers, and how much is asked for it: a change to either shows here. Written anew by
+     * JACKREST_WRITE_WORKED=1.
+     */
+    public function test_what_may_go_is_what_was_read(): void
+    {
+        $text = '';
+        foreach ([new School(), new School(['angle' => 'guide'])] as $school) {
+            foreach ([21, 22, 23] as $seed) {
+                [$wanted, $owned, $worth] = self::chance($seed, 70, 30);
+                $search = new RedundantTools($wanted, $owned, $worth, [$owned[3]->id => true], $school);
+                $both = [[$search->byWorth(), $worth], [$search->byNumber(), $search->onePlusWorth()]];
+                foreach ($both as [$set, $of]) {
+                    $problem = $search->problem($of);
+                    $takes = array_map(static fn (Method $one): int => count($one->tools), $problem->methods);
+                    $text .= sprintf(
+                        "%d: %d operations, %d methods of %d tools; worth %g: %s\n",
+                        $seed,
+                        count($problem->operations),
+                        count($problem->methods),
+                        array_sum($takes),
+                        $set->worth,
+                        implode(' ', $set->ids()),
+                    );
+                }
+                $alone = new WithoutOne($wanted, $owned, $school);
+                foreach (array_slice($owned, 0, 25) as $tool) {
+                    $going = $alone->of($tool);
+                    $text .= "  {$tool->kind} serves {$alone->serves($tool)}: ".json_encode($going)."\n";
+                }
+            }
+        }
+        $file = __DIR__.'/going.txt';
+        if (getenv('JACKREST_WRITE_WORKED') === '1') {
+            file_put_contents($file, $text);
+        }
+        self::assertSame((string) file_get_contents($file), $text);
     }
 }

@@ -109,4 +109,15 @@ final class PatternsTest extends TestCase
         $this->expectException(OutOfBoundsException::class);
         Patterns::named('cathedral');
     }
+
+    public function test_a_measure_is_found_by_its_name(): void
+    {
+        foreach (Patterns::all() as $pattern) {
+            foreach ($pattern->measures as $measure) {
+                self::assertSame($measure, $pattern->measure($measure->name));
+                self::assertTrue($measure->usual >= $measure->least && $measure->usual <= $measure->most);
+            }
+            self::assertNull($pattern->measure('colour'));
+        }
+    }
 }
