@@ -29,13 +29,15 @@ final class WorkedTest extends TestCase
             .'{"id":"middle","particleUm":14,"cutFactor":1.2,"changeSeconds":25},{"id":"fine","particleUm":5,'
             .'"changeSeconds":20},{"id":"finest","particleUm":1.5,"cutFactor":0.8,"changeSeconds":30}]}'],
         'three-edges' => ['{"stationsMm":[0,200,450,700,1000],"abMm":[0,0.12,0.31,0.22,0],"bcMm":[0,0.05,0.11,0.02,0],'
-            .'"caMm":[0,-0.1,-0.21,-0.08,0],"toleranceMm":0.2,"shavingMm":0.05}'],
+            .'"caMm":[0,-0.1,-0.21,-0.08,0],"shavingMm":0.05}', '{"stationsMm":[20,240,480,720,940],'
+            .'"abMm":[0.05,0.12,0.31,0.22,0],"bcMm":[0,0.05,0.11,0.02,0],"caMm":[0.02,-0.1,-0.21,-0.08,0],"turned":'
+            .'{"abMm":[0,0.1,0.33,0.2,0.01],"bcMm":[0,0.04,0.12,0.03,0],"caMm":[0.01,-0.12,-0.2,-0.07,0]}}'],
         'straightedge-reversal' => ['{"stationsMm":[0,150,400,650,900],"gapsMm":[0,0.3,0.5,0.24,0],"shavingMm":0.04,'
             .'"toleranceMm":0.15}'],
         'square-reversal' => ['{"bladeLengthMm":300,"farGapsMm":[0.31,0.28,0.36,0.3],"toleranceMm":0.12,'
             .'"shavingMm":0.04,"resolutionMm":0.05}', '{"bladeLengthMm":150,"farGapsMm":[-0.08,-0.06],'
             .'"toleranceMm":0.1,"shavingMm":0.03}'],
-        'winding-map' => ['{"boardWidthMm":180,"stickLengthMm":500,"toleranceMm":0.3,"shavingMm":0.05,"stations":['
+        'winding-map' => ['{"boardWidthMm":180,"stickLengthMm":500,"shavingMm":0.05,"stations":['
             .'{"atMm":50,"readingMm":0},{"atMm":300,"readingMm":1.2},{"atMm":550,"readingMm":2.6},'
             .'{"atMm":900,"readingMm":2.1}]}'],
         'shaving-map' => ['{"stationsMm":[0,100,250,400,600],"removeMm":[0.3,0.12,0,0.18,0.41],"shavingMm":0.05}'],
@@ -56,15 +58,35 @@ final class WorkedTest extends TestCase
             .'"rip","tools":["saw"],"grade":4},{"operation":"rip","tools":["axe"],"grade":1},{"operation":"plane",'
             .'"tools":["plane"],"grade":5},{"operation":"plane","tools":["axe"],"grade":2},{"operation":"pare","tools":'
             .'["chisel"],"grade":4}],"owned":[],"floors":[1,2,4],"budget":60}'],
-        'marking-chain' => ['{"steps":[{"marker":"pencil"},{"marker":"knife"},{"marker":"gauge"}],"toleranceMm":0.5}'],
+        'marking-chain' => ['{"steps":[{"marker":"pencil"},{"marker":"knife"},{"marker":"blade-gauge"}],'
+            .'"toleranceMm":0.5}'],
         'saw-fit' => ['{"teethPerInch":6,"strokeLengthMm":500,"stockThicknessMm":25,"cutDepthMm":120,"hardness":"soft",'
             .'"sawAngleDeg":60,"plateMm":0.9,"setPerSideMm":0.2}'],
         'auger-check' => ['{"spursMm":16,"twistMm":15.7,"spurHeightMm":1.8,"feedMm":1.6}'],
         'camber' => ['{"ironWidthMm":60,"bedDeg":45,"reliefMm":0.15}'],
         'brace-fit' => ['{"diameterMm":12,"hardness":"hard","sweepsMm":[200,250,300]}'],
         'chisel-fit' => ['{"chiselsMm":[3,6,9,12,18,25],"pinMm":11,"thicknessMm":19,"mortiseMm":7.5}'],
+        'wood-movement' => ['{"species":"northern red oak","ringAngleDeg":35,"widthMm":240,"from":'
+            .'{"tempC":4,"rhPct":82},"to":{"tempC":21,"rhPct":38},"grainRunoutDeg":3,"lengthMm":900}', '{"radialPct":4.1,"tangentialPct":8.3,'
+            .'"ringAngleDeg":80,"widthMm":60,"from":{"mcPct":14},"to":{"mcPct":7.5}}'],
+        'moisture-course' => ['{"thicknessMm":24,"startMcPct":14,"timeConstantDays":40,"climate":[{"day":0,"tempC":8,'
+            .'"rhPct":85},{"day":9,"tempC":14,"rhPct":60},{"day":30,"tempC":19,"rhPct":45}],"untilDay":60}'],
+        'saw-template' => ['{"lengthMm":500,"teethPerInch":7}',
+            '{"lengthMm":400,"pitchMm":3.2,"toePitchMm":2.1,"toeLengthMm":120}'],
+        'kerf-fit' => ['{"plateMm":0.5,"setPerSideMm":0.1,"blades":[{"id":"fret","thicknessMm":0.3,'
+            .'"setPerSideMm":0.05},{"id":"coping","thicknessMm":0.5}]}'],
+        'shoulder-fit' => ['{"stockThicknessMm":24,"tenonThicknessMm":8,"ironsMm":[15,20,32],"grooveMm":6}'],
+        'guide-calibrate' => ['{"rollerDiameterMm":25,"settings":[{"projectionMm":38,"angleDeg":25.2},'
+            .'{"projectionMm":31,"angleDeg":29.7},{"projectionMm":26,"angleDeg":34.6}]}'],
+        'camber-strokes' => ['{"ironWidthMm":60,"bedDeg":45,"honedDeg":32,"contactLengthMm":0.8,"particleUm":9,'
+            .'"radiusMm":250,"places":7,"cutFactor":1.3}'],
+        'bent-batten' => ['{"lengthMm":1200,"riseMm":75,"thicknessMm":6,"widthMm":20,"stationsMm":[0,150,300,600,900],'
+            .'"elasticGPa":9}'],
+        'cutting-geometry' => ['{"bedDeg":12,"orientation":"bevel-up","bevelDeg":33}',
+            '{"bedDeg":55,"orientation":"bevel-down","bevelDeg":30,"backBevelDeg":8,"skewDeg":20}'],
+        'grit' => ['{"scale":"fepa-p","designation":"400"}', '{"scale":"micron","designation":"9"}'],
         'edge-state' => ['{"condition":"nicked","bladeWidthMm":50,"thicknessMm":2.4,"primaryDeg":25,"secondaryDeg":30,'
-            .'"nickDepthMm":0.4}'],
+            .'"microWidthMm":0.8,"recessionMm":0.4}'],
     ];
 
     /** @return iterable<string, array{string}> */
@@ -80,6 +102,7 @@ final class WorkedTest extends TestCase
     {
         $text = '';
         foreach ([EveryCalculationTest::EXAMPLES[$name], ...(self::MORE[$name] ?? [])] as $example) {
+            self::assertStringStartsNotWith('refused', self::answer($name, $example), $example);
             foreach (Variations::of($name, $example) as $question) {
                 $text .= "$question\n    ".self::answer($name, $question)."\n";
             }
