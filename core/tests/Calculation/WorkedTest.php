@@ -67,7 +67,8 @@ final class WorkedTest extends TestCase
         'brace-fit' => ['{"diameterMm":12,"hardness":"hard","sweepsMm":[200,250,300]}'],
         'chisel-fit' => ['{"chiselsMm":[3,6,9,12,18,25],"pinMm":11,"thicknessMm":19,"mortiseMm":7.5}'],
         'wood-movement' => ['{"species":"northern red oak","ringAngleDeg":35,"widthMm":240,"from":'
-            .'{"tempC":4,"rhPct":82},"to":{"tempC":21,"rhPct":38},"grainRunoutDeg":3,"lengthMm":900}', '{"radialPct":4.1,"tangentialPct":8.3,'
+            .'{"tempC":4,"rhPct":82},"to":{"tempC":21,"rhPct":38},"grainRunoutDeg":3,"lengthMm":900}',
+            '{"radialPct":4.1,"tangentialPct":8.3,'
             .'"ringAngleDeg":80,"widthMm":60,"from":{"mcPct":14},"to":{"mcPct":7.5}}'],
         'moisture-course' => ['{"thicknessMm":24,"startMcPct":14,"timeConstantDays":40,"climate":[{"day":0,"tempC":8,'
             .'"rhPct":85},{"day":9,"tempC":14,"rhPct":60},{"day":30,"tempC":19,"rhPct":45}],"untilDay":60}'],

@@ -165,4 +165,69 @@ final class EdgeHistoryTest extends TestCase
     {
         return sqrt(-2 * log((mt_rand() + 1) / (mt_getrandmax() + 2))) * cos((2 * M_PI * mt_rand()) / mt_getrandmax());
     }
+
+    /**
+     * By hand, of two edges each: means ln 100 and ln 50, no spread but the two imagined squares of 0.3²:
+     * 0.18/3/2 = 0.03 for each mean; t(0.9, 2) = 1.8856; the 80 % range is 2 · e^±(1.8856 · √0.06).
+     */
+    public function test_two_sorts_compared_by_hand(): void
+    {
+        [$one] = EdgeLifeComparison::compare([
+            'soft' => [[50.0], [50.0, 50.0]],
+            'hard' => [[100.0], [100.0], []],
+            'one edge only' => [[900.0, 900.0]],
+        ]);
+        self::assertSame(['hard', 'soft'], [$one->better, $one->worse]);
+        self::assertEqualsWithDelta(2.0, $one->ratio, 1e-9);
+        $error = (0.8 / sqrt(0.18)) * sqrt(0.06);
+        self::assertEqualsWithDelta([2 * exp(-$error), 2 * exp($error)], [$one->least, $one->most], 1e-9);
+        self::assertTrue($one->areToldApart());
+    }
+
+    /** By hand, of edges that differ: ln 90 and ln 110 beside ln 80 and ln 105, three degrees and more apart. */
+    public function test_sorts_that_overlap_are_not_told_apart(): void
+    {
+        [$one] = EdgeLifeComparison::compare(['a' => [[90.0], [110.0], [95.0]], 'b' => [[80.0], [105.0]]]);
+        [$a, $b] = [[log(90), log(110), log(95)], [log(80), log(105)]];
+        $mean = static fn (array $logs): float => array_sum($logs) / count($logs);
+        $error = static fn (array $logs): float => (array_sum(array_map(
+            static fn (float $log): float => ($log - $mean($logs)) ** 2,
+            $logs,
+        )) + 0.18) / (count($logs) + 1) / count($logs);
+        self::assertEqualsWithDelta(exp($mean($a) - $mean($b)), $one->ratio, 1e-9);
+        // t(0.9, 3) = 1.638 (printed table); the series gives it to a few thousandths.
+        self::assertEqualsWithDelta(1.638 * sqrt($error($a) + $error($b)), log($one->most / $one->ratio), 0.003);
+        self::assertEqualsWithDelta($one->ratio ** 2, $one->least * $one->most, 1e-9);
+        self::assertFalse($one->areToldApart());
+        self::assertSame([], EdgeLifeComparison::compare(['a' => [[90.0], [110.0]]]));
+    }
+
+    /** Uses without minutes, and one use alone, leave the days to count; today's own use does. */
+    public function test_which_clock_an_edge_goes_by(): void
+    {
+        $bare = new EdgeEntry(EdgeEntryKind::Used, '2026-02-01T12:00:00Z');
+        $clock = static fn (EdgeEntry ...$entries): Clock => Life::of(array_values($entries), '2026-03-01')->clock;
+        self::assertSame(Clock::Days, $clock());
+        self::assertSame(Clock::Days, $clock($bare, $bare, $bare));
+        self::assertSame(Clock::Days, $clock(self::used('2026-02-01', 5), $bare));
+        self::assertSame(Clock::Days, $clock(self::used('2026-02-01', 5), new EdgeEntry(
+            EdgeEntryKind::Stropped,
+            '2026-02-02T12:00:00Z',
+            9.0,
+        )));
+        self::assertSame(Clock::Minutes, $clock(self::used('2026-02-01', 5), self::used('2026-02-02', 5)));
+    }
+
+    /** By hand: ninety days back do not count any more, and a week at least is divided by. */
+    public function test_minutes_a_day_lately(): void
+    {
+        $perDay = static fn (string $today, string ...$days): ?float => Life::of(
+            array_map(static fn (string $day): EdgeEntry => self::used($day, 30), array_values($days)),
+            $today,
+        )->perDay;
+        self::assertEqualsWithDelta(60 / 7, $perDay('2026-03-03', '2026-03-01', '2026-03-02'), 1e-9);
+        self::assertEqualsWithDelta(60 / 20, $perDay('2026-03-21', '2026-03-01', '2026-03-02'), 1e-9);
+        self::assertEqualsWithDelta(30 / 90, $perDay('2026-06-01', '2026-03-01', '2026-03-04'), 1e-9);
+        self::assertNull($perDay('2026-06-01', '2026-03-01', '2026-03-03'));
+    }
 }
