@@ -48,10 +48,11 @@ final readonly class Profile
     public function zoneMm(): float
     {
         $narrowest = INF;
-        foreach ([[$this->hull(1.0), 1.0], [$this->hull(-1.0), -1.0]] as [$hull, $side]) {
+        foreach ([true, false] as $below) {
+            $hull = $this->hull($below);
             for ($corner = 0; $corner + 1 < count($hull); $corner++) {
                 $line = $this->through($hull[$corner], $hull[$corner + 1]);
-                $narrowest = min($narrowest, $this->furthest($line, $side));
+                $narrowest = min($narrowest, $this->furthest($line, $below));
             }
         }
 
@@ -82,7 +83,7 @@ final readonly class Profile
     /** @return callable(float): float */
     private function support(): callable
     {
-        $hull = $this->hull(1.0);
+        $hull = $this->hull(true);
         $mean = array_sum($this->stationsMm) / count($this->stationsMm);
         $span = $this->stationsMm[count($this->stationsMm) - 1] - $this->stationsMm[0];
         for ($corner = 1; $corner + 1 < count($hull); $corner++) {
@@ -161,18 +162,17 @@ final readonly class Profile
     }
 
     /**
-     * Indices of a hull's corners, left to right.
+     * Indices of the corners of the hull below or above, left to right.
      *
-     * @param  float  $side  1 below, −1 above
      * @return non-empty-list<int>
      */
-    private function hull(float $side): array
+    private function hull(bool $below): array
     {
         $hull = [0];
         for ($index = 1; $index < count($this->stationsMm); $index++) {
             while (
                 count($hull) > 1 &&
-                $this->turns($hull[count($hull) - 2], $hull[count($hull) - 1], $index) * $side <= 0.0
+                $this->turns($hull[count($hull) - 2], $hull[count($hull) - 1], $index) * ($below ? 1 : -1) <= 0.0
             ) {
                 array_pop($hull);
             }
@@ -198,12 +198,17 @@ final readonly class Profile
         return static fn (float $at): float => $y + $slope * ($at - $x);
     }
 
-    /** @param  callable(float): float  $line */
-    private function furthest(callable $line, float $side): float
+    /**
+     * How far it stands over a line that lies below all of it, or hangs under one that lies above.
+     *
+     * @param  callable(float): float  $line
+     */
+    private function furthest(callable $line, bool $below): float
     {
         $most = 0.0;
         foreach ($this->stationsMm as $index => $x) {
-            $most = max($most, $side * ($this->heightsMm[$index] - $line($x)));
+            $over = $this->heightsMm[$index] - $line($x);
+            $most = max($most, $below ? $over : -$over);
         }
 
         return $most;

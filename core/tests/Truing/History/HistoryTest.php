@@ -34,6 +34,9 @@ final class HistoryTest extends TestCase
     #[TestWith([Verdict::CannotTell, false, null, DueReason::CannotTell])]
     #[TestWith([Verdict::Within, false, 11.0, DueReason::Fell])]
     #[TestWith([Verdict::Within, false, 9.0, null])]
+    #[TestWith([Verdict::Within, false, 10.0, null])]
+    #[TestWith([Verdict::Within, false, 10.1, DueReason::Fell])]
+    #[TestWith([Verdict::Outside, true, 11.0, DueReason::Fell])]
     #[TestWith([Verdict::Within, false, null, null])]
     public function test_why_it_wants_testing(Verdict $verdict, bool $corrected, ?float $fell, ?DueReason $due): void
     {
