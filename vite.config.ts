@@ -1,4 +1,6 @@
-import { readFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { gzipSync } from 'node:zlib'
 import tailwindcss from '@tailwindcss/vite'
 import react from '@vitejs/plugin-react'
 import { defineConfig, type Plugin } from 'vite'
@@ -16,8 +18,22 @@ function addresses(): Plugin {
   }
 }
 
+/** What is sent as text lies beside itself compressed, once and as small as can be: the server sends it as it is. */
+function compressed(): Plugin {
+  return {
+    name: 'compressed',
+    apply: 'build',
+    writeBundle({ dir }, bundle) {
+      for (const name of Object.keys(bundle).filter((file) => /\.(js|css|svg)$/.test(file))) {
+        const path = join(dir ?? '', name)
+        writeFileSync(`${path}.gz`, gzipSync(readFileSync(path), { level: 9 }))
+      }
+    },
+  }
+}
+
 export default defineConfig({
-  plugins: [react(), tailwindcss(), addresses()],
+  plugins: [react(), tailwindcss(), addresses(), compressed()],
   resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
   base: '/build/',
   publicDir: false,

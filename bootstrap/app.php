@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Entry\AnswerThisHostOnly;
+use App\Entry\AnswerUnchanged;
 use App\Entry\EnterBench;
 use App\Entry\GuardContent;
 use App\Entry\Problems;
@@ -23,9 +24,14 @@ $app = Application::configure(basePath: $root)
         $middleware->remove(HandleCors::class);
         $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
         $middleware->append(SoundInput::class);
-        $middleware->alias(['bench' => EnterBench::class, 'turn' => TakeTurns::class]);
+        $middleware->alias([
+            'bench' => EnterBench::class,
+            'turn' => TakeTurns::class,
+            'unchanged' => AnswerUnchanged::class,
+        ]);
         // Records are looked up on the bench, so the bench comes first.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterBench::class);
+        $middleware->appendToPriorityList(EnterBench::class, AnswerUnchanged::class);
         // Computing changes nothing, so a calculation may be asked without a token, as from a terminal.
         $middleware->validateCsrfTokens(except: ['api/calc/*']);
     })

@@ -10,7 +10,7 @@ Route::prefix('api')->group(static function (): void {
     Route::get('calc', [CalculationController::class, 'index']);
     Route::post('calc/{name}', [CalculationController::class, 'compute']);
 
-    Route::middleware('bench')->group(static function (): void {
+    Route::middleware(['bench', 'unchanged'])->group(static function (): void {
         require __DIR__.'/bench.php';
         require __DIR__.'/kit.php';
         require __DIR__.'/edges.php';

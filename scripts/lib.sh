@@ -89,7 +89,7 @@ migrate() {
 }
 
 # What a request may take at most, of memory and of computing time, whether or not anybody still waits for it.
-PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d display_errors=0 -d expose_php=0 -d memory_limit=512M -d max_execution_time=20)
+PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0 -d display_errors=0 -d expose_php=0 -d memory_limit=512M -d max_execution_time=20)
 ROUTER=scripts/router.php
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

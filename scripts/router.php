@@ -19,8 +19,15 @@ $path = realpath($public.$asked);
 $type = TYPES[pathinfo($asked, PATHINFO_EXTENSION)] ?? null;
 if ($type !== null && $path !== false && str_starts_with($path, "$public/") && is_file($path)) {
     $isHashed = str_starts_with($asked, '/build/assets/');
+    // Compressed when it was built, for everybody who reads that.
+    $isRead = preg_match('/\bgzip\b(?!;\s*q=0(\.0*)?\b)/', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')) === 1;
+    $sent = $isRead && is_file("$path.gz") ? "$path.gz" : $path;
     header("Content-Type: $type");
-    header('Content-Length: '.filesize($path));
+    header('Content-Length: '.filesize($sent));
+    header('Vary: Accept-Encoding');
+    if ($sent !== $path) {
+        header('Content-Encoding: gzip');
+    }
     header('Cache-Control: '.($isHashed ? 'public, max-age=31536000, immutable' : 'no-cache'));
     header("Content-Security-Policy: default-src 'none'; frame-ancestors 'none'");
     header('X-Content-Type-Options: nosniff');
@@ -28,7 +35,7 @@ if ($type !== null && $path !== false && str_starts_with($path, "$public/") && i
     header('Cross-Origin-Opener-Policy: same-origin');
     header('Cross-Origin-Resource-Policy: same-origin');
     if ($_SERVER['REQUEST_METHOD'] !== 'HEAD') {
-        readfile($path);
+        readfile($sent);
     }
 
     return true;

@@ -22,6 +22,11 @@ mkdir -p build
 migrate
 php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
 php artisan begun
+# Configuration, routes and the page's template as they are now, for the server alone: read once, not at each request.
+CACHE=$(realpath "$(data_folder)")/framework/cache
+export APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php"
+rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+php artisan optimize >build/optimize.log 2>&1 || { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
 
 # Long work takes turns (app/Entry/TakeTurns.php): eight of these may be busy with it or wait, six answer a keystroke.
 export PHP_CLI_SERVER_WORKERS=14

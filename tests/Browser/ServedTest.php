@@ -86,6 +86,31 @@ final class ServedTest extends TestCase
         }
     }
 
+    /** Compressed as it was built, for those who read that, and as it is for the others. */
+    public function test_scripts_and_styles_go_out_as_small_as_they_were_built(): void
+    {
+        $built = dirname(__DIR__, 2).'/public/build/assets/';
+        $files = [...(array) glob("$built*.js"), ...(array) glob("$built*.css")];
+        self::assertGreaterThan(10, count($files));
+        foreach ($files as $file) {
+            $asked = static function (string $encodings) use ($file): string {
+                $context = stream_context_create(['http' => ['header' => "Accept-Encoding: $encodings\r\n"]]);
+
+                return (string) file_get_contents(
+                    (string) self::$server?->url('/build/assets/'.basename((string) $file)),
+                    false,
+                    $context,
+                );
+            };
+            $whole = (string) file_get_contents((string) $file);
+            self::assertSame($whole, $asked('identity'));
+            self::assertSame($whole, $asked('gzip;q=0, br'));
+            $small = $asked('br, gzip');
+            self::assertSame($whole, gzdecode($small));
+            self::assertLessThanOrEqual(max(200, (int) (0.8 * strlen($whole))), strlen($small), (string) $file);
+        }
+    }
+
     public function test_what_is_kept_is_its_owners_alone(): void
     {
         $data = (string) self::$server?->data;

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Tool\Tool;
+use Illuminate\Support\Carbon;
+
+/** A page that cannot have changed is not worked out again, and one that may have is. */
+final class UnchangedTest extends HttpTestCase
+{
+    private const PAGES = ['bench', 'kit', 'kit/idle', 'kit/ladder', 'care', 'season', 'edges', 'references', 'diary', 'works'];
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Carbon::setTestNow('2026-11-28T10:00:20Z');
+    }
+
+    protected function tearDown(): void
+    {
+        Carbon::setTestNow();
+        parent::tearDown();
+    }
+
+    public function test_a_page_unchanged_costs_one_304(): void
+    {
+        foreach (self::PAGES as $page) {
+            $first = $this->ask('GET', "/api/$page")->assertOk();
+            $tag = (string) $first->headers->get('ETag');
+            self::assertNotSame('', $tag, $page);
+            self::assertStringContainsString('no-cache', (string) $first->headers->get('Cache-Control'));
+            $again = $this->get("/api/$page", ['If-None-Match' => $tag, 'Accept' => 'application/json']);
+            self::assertSame([304, ''], [$again->getStatusCode(), $again->getContent()], $page);
+            self::assertSame($tag, $again->headers->get('ETag'));
+        }
+    }
+
+    public function test_after_a_write_another_preference_or_a_minute_it_is_worked_out_anew(): void
+    {
+        $tag = fn (): string => (string) $this->ask('GET', '/api/kit')->assertOk()->headers->get('ETag');
+        $tags = [$tag()];
+        $tool = Tool::of(self::bench())->firstOrFail();
+        $this->ask('PUT', "/api/tools/{$tool->id}/price", ['price' => '12', 'version' => $tool->version])->assertOk();
+        $tags[] = $tag();
+        Carbon::setTestNow('2026-11-28T10:00:50Z');
+        $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk();
+        $tags[] = $tag();
+        Carbon::setTestNow('2026-11-28T10:01:00Z');
+        $tags[] = $tag();
+        self::assertSame($tags, array_values(array_unique($tags)));
+    }
+
+    public function test_what_is_read_elsewhere_is_read_each_time(): void
+    {
+        foreach (['benches', 'pulse'] as $page) {
+            self::assertNull($this->ask('GET', "/api/$page")->assertOk()->headers->get('ETag'), $page);
+        }
+    }
+}
