@@ -10,7 +10,9 @@ use Illuminate\Support\Carbon;
 /** A page that cannot have changed is not worked out again, and one that may have is. */
 final class UnchangedTest extends HttpTestCase
 {
-    private const PAGES = ['bench', 'kit', 'kit/idle', 'kit/ladder', 'care', 'season', 'edges', 'references', 'diary', 'works'];
+    private const PAGES = [
+        'bench', 'kit', 'kit/idle', 'kit/ladder', 'care', 'season', 'edges', 'references', 'diary', 'works',
+    ];
 
     protected function setUp(): void
     {
