@@ -69,10 +69,35 @@ final class HeavyBench
             'undoes_id' => null,
             'part_of_id' => null,
         ]);
-        $this->more('climate_stretches', self::YEARS_OF_AIR, self::yearBefore(...));
+        $stretches = $this->more('climate_stretches', self::YEARS_OF_AIR, self::yearBefore(...));
+        $this->sumTheAir($stretches);
         $this->base->exec('UPDATE benches SET revision = revision + 1');
         $this->base->commit();
         $this->base->exec('PRAGMA wal_checkpoint(TRUNCATE); ANALYZE');
+    }
+
+    /** @param  array<int, array<int, int>>  $stretches  copy by copy, so many years before */
+    private function sumTheAir(array $stretches): void
+    {
+        $read = $this->base->query('SELECT * FROM air_days', PDO::FETCH_ASSOC);
+        $insert = $this->base->prepare('INSERT INTO air_days (climate_stretch_id, readings, days) VALUES (?, ?, ?)');
+        /** @var list<array{climate_stretch_id: int, readings: int, days: string}> $rows */
+        $rows = $read === false ? [] : $read->fetchAll();
+        foreach ($rows as $row) {
+            foreach ($stretches as $copy => $ids) {
+                /** @var list<non-empty-list<int|float>> $days */
+                $days = json_decode($row['days'], true, flags: JSON_THROW_ON_ERROR);
+                $before = array_map(
+                    static fn (array $day): array => [$day[0] - $copy * 365, ...array_slice($day, 1)],
+                    $days,
+                );
+                $insert->execute([
+                    $ids[$row['climate_stretch_id']],
+                    $row['readings'],
+                    json_encode($before, JSON_THROW_ON_ERROR),
+                ]);
+            }
+        }
     }
 
     /**

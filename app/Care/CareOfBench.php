@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Care;
 
 use App\Bench\Bench;
-use App\Climate\ClimateTable;
+use App\Climate\AirDays;
 use App\Edge\EdgeEvent;
 use App\School\KitSettings;
 use App\Session\BenchSession;
@@ -68,8 +68,8 @@ final readonly class CareOfBench
     /** How damp the shop was lately by its own log, in a sentence; null: the log does not tell. */
     public function dampByLog(): ?string
     {
-        $from = Carbon::now()->subDays(self::DAMP_DAYS)->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
-        $mean = ClimateTable::logOf($this->bench)->meanHumidity($from, self::DAMP_DAYS / 3);
+        $today = intdiv(Carbon::now()->getTimestamp(), ClimateLine::SECONDS_PER_DAY);
+        $mean = AirDays::of($this->bench)->meanHumidity($today - self::DAMP_DAYS, self::DAMP_DAYS / 3);
 
         return $mean === null
             ? null

@@ -20,6 +20,12 @@ use JackRest\Core\Timber\ClimateDay;
  */
 final class ClimateStretch extends Record
 {
+    /** Summed up once, when it is written. */
+    protected static function booted(): void
+    {
+        self::created(AirDays::keep(...));
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Season;
 
 use App\Bench\Bench;
+use App\Climate\AirDays;
 use App\Climate\ClimateStretch;
-use App\Climate\ClimateTable;
 use App\Http\Answer\NextAnswer;
 use App\Reference\Reference;
 use App\Reference\SeasonOfBench;
@@ -19,7 +19,6 @@ use App\Season\Answer\WoodOfAnswer;
 use App\Wood\SpeciesWords;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
-use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\SeasonForecast;
@@ -31,17 +30,24 @@ use LogicException;
 /** The season: the log of the air, wood in it, and the forecast of the references. */
 final class SeasonResource
 {
+    /** More than the drawing of a wide screen has pixels to tell apart. */
+    private const POINTS = 400;
+
     public static function of(Bench $bench, string $thickness, LengthFormatter $format): SeasonAnswer
     {
         $season = new SeasonOfBench($bench);
-        $log = ClimateTable::logOf($bench);
+        $air = AirDays::of($bench);
         $form = new SeasonOutlook($season->log, $thickness, $season->named(), $season->today, $format);
 
         return new SeasonAnswer(
             thickness: $form->thickness,
             thick: $format->dimension($form->thicknessMm()),
-            count: count($log->rows),
-            days: self::days($log, $form),
+            count: $air->readings(),
+            days: array_map(
+                static fn (DayOfAir $day): SeasonDayAnswer => self::day($day, $form),
+                $air->drawn(self::POINTS),
+            ),
+            last: $air->last() === null ? null : self::day($air->last(), $form),
             gaps: array_map(
                 static fn (Gap $gap): SeasonGapAnswer => new SeasonGapAnswer($gap->from, $gap->until),
                 $season->log->gaps(),
@@ -56,20 +62,17 @@ final class SeasonResource
         );
     }
 
-    /** @return list<SeasonDayAnswer> one point a day */
-    private static function days(ClimateLog $log, SeasonOutlook $form): array
+    private static function day(DayOfAir $day, SeasonOutlook $form): SeasonDayAnswer
     {
-        return array_map(
-            static fn (DayOfAir $day): SeasonDayAnswer => new SeasonDayAnswer(
-                at: gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
-                day: $day->day,
-                tempC: round($day->tempC, 1),
-                lowRhPct: round($day->lowRhPct, 1),
-                highRhPct: round($day->highRhPct, 1),
-                restPct: round($day->restPct, 2),
-                woodPct: self::rounded($form->piece->on($day->day + 0.5)),
-            ),
-            $log->daily(),
+        return new SeasonDayAnswer(
+            at: gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
+            day: $day->day,
+            until: $day->until,
+            tempC: round($day->tempC, 1),
+            lowRhPct: round($day->lowRhPct, 1),
+            highRhPct: round($day->highRhPct, 1),
+            restPct: round($day->restPct, 2),
+            woodPct: self::rounded($form->piece->on(($day->day + $day->until + 1) / 2)),
         );
     }
 
@@ -127,16 +130,18 @@ final class SeasonResource
     /** @return list<StretchAnswer> what was taken in; single readings are counted together */
     private static function stretches(Bench $bench): array
     {
+        $air = AirDays::byStretch($bench);
+
         return array_values(
             ClimateStretch::of($bench)
                 ->latest('id')
-                ->get()
-                ->filter(static fn (ClimateStretch $stretch): bool => count($stretch->readings) > 1)
+                ->get(['id', 'version', 'name'])
+                ->filter(static fn (ClimateStretch $stretch): bool => ($air[$stretch->id]->readings ?? 0) > 1)
                 ->map(
                     static fn (ClimateStretch $stretch): StretchAnswer => new StretchAnswer(
                         id: $stretch->id,
                         version: $stretch->version,
-                        says: count($stretch->readings)." readings {$stretch->name}",
+                        says: ($air[$stretch->id]->readings ?? 0)." readings {$stretch->name}",
                     ),
                 )
                 ->all(),

@@ -16,6 +16,7 @@ final class Facts
     /** Tables that were laid anew, or came later; every other must be the same to the last cell. */
     private const UNITED = [
         'sent_requests',
+        'air_days',
         'squares',
         'square_tests',
         'straights',

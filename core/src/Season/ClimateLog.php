@@ -52,25 +52,16 @@ final readonly class ClimateLog
             $mean = static fn (array $values): float => array_sum($values) / count($values);
             $daily[] = new DayOfAir(
                 $day,
+                count($rows),
                 $mean(array_column($rows, 1)),
                 $mean($humidity),
                 min($humidity),
                 max($humidity),
                 $mean(array_map(fn (int $index): float => $this->rest->rests[$index], $at)),
+                $day,
             );
         }
 
         return $daily;
-    }
-
-    /** Mean humidity of the readings from a day on, per cent; null: too few days of them. */
-    public function meanHumidity(float $from, float $leastDays): ?float
-    {
-        $rows = array_values(array_filter($this->rows, static fn (array $row): bool => $row[0] >= $from));
-        if ($rows === [] || $this->rest->lastDay() - $rows[0][0] < $leastDays) {
-            return null;
-        }
-
-        return array_sum(array_column($rows, 2)) / count($rows);
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Season;
 
 use JackRest\Core\Care\Damp;
+use JackRest\Core\Season\AirByDay;
 use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
@@ -60,8 +62,11 @@ final class ClimateLogTest extends TestCase
         $days = ClimateLog::of([new ClimateDay(5.0, 10, 40), new ClimateDay(5.5, 20, 80)])->daily();
         self::assertCount(1, $days);
         self::assertSame(
-            [5, 15.0, 60.0, 40.0, 80.0],
-            [$days[0]->day, $days[0]->tempC, $days[0]->rhPct, $days[0]->lowRhPct, $days[0]->highRhPct],
+            [5, 5, 2, 15.0, 60.0, 40.0, 80.0],
+            [
+                $days[0]->day, $days[0]->until, $days[0]->readings, $days[0]->tempC, $days[0]->rhPct,
+                $days[0]->lowRhPct, $days[0]->highRhPct,
+            ],
         );
         self::assertEqualsWithDelta(
             (EquilibriumMoisture::pct(10, 40) + EquilibriumMoisture::pct(20, 80)) / 2,
@@ -108,10 +113,11 @@ final class ClimateLogTest extends TestCase
     public function test_how_damp_it_was_lately(): void
     {
         $log = ClimateLog::of(self::hours(...array_fill(0, 30, 40.0), ...array_fill(0, 30, 80.0)));
-        self::assertEqualsWithDelta(80.0, (float) $log->meanHumidity(130.0, 20), 1e-9);
-        self::assertEqualsWithDelta(60.0, (float) $log->meanHumidity(0.0, 20), 1e-9);
-        self::assertNull($log->meanHumidity(150.0, 20));
-        self::assertNull(ClimateLog::of([])->meanHumidity(0.0, 20));
+        $air = AirByDay::of($log->daily());
+        self::assertEqualsWithDelta(80.0, (float) $air->meanHumidity(130, 20), 1e-9);
+        self::assertEqualsWithDelta(60.0, (float) $air->meanHumidity(0, 20), 1e-9);
+        self::assertNull($air->meanHumidity(150, 20));
+        self::assertNull(AirByDay::of([])->meanHumidity(0, 20));
         self::assertSame([Damp::Dry, Damp::Ordinary, Damp::Damp], array_map(Damp::of(...), [40.0, 60.0, 80.0]));
     }
 
@@ -181,5 +187,38 @@ final class ClimateLogTest extends TestCase
             }
             self::assertLessThan(0.12 * (5 / $thickness) ** 2 + 0.02, $apart, "$thickness mm");
         }
+    }
+
+    /** Two files of one day, and each reading weighs the same: three of 50 % and one of 90 are 60. */
+    public function test_logs_taken_together_are_the_log_of_all_their_readings(): void
+    {
+        $one = [new ClimateDay(5.0, 10, 50), new ClimateDay(5.2, 10, 50), new ClimateDay(5.4, 10, 50)];
+        $other = [new ClimateDay(5.6, 20, 90), new ClimateDay(7.0, 0, 30)];
+        $air = AirByDay::of([...ClimateLog::of($other)->daily(), ...ClimateLog::of($one)->daily()]);
+        self::assertSame([5, 7], array_map(static fn (DayOfAir $day): int => $day->day, $air->days));
+        self::assertEqualsWithDelta([60.0, 12.5], [$air->days[0]->rhPct, $air->days[0]->tempC], 1e-9);
+        self::assertSame([50.0, 90.0, 4], [
+            $air->days[0]->lowRhPct, $air->days[0]->highRhPct, $air->days[0]->readings,
+        ]);
+        self::assertSame([5, 7], [$air->readings(), $air->last()?->day]);
+        self::assertEquals(ClimateLog::of([...$one, ...$other])->daily()[0]->rhPct, $air->days[0]->rhPct);
+        self::assertNull(AirByDay::of([])->last());
+    }
+
+    /** Ten days as four points at most: three days each, with the widest swing of any and the mean of all. */
+    public function test_a_long_log_is_drawn_by_fewer_points(): void
+    {
+        $air = AirByDay::of(ClimateLog::of(self::hours(...range(40.0, 49.0)))->daily());
+        $points = $air->drawn(4);
+        self::assertCount(4, $points);
+        self::assertSame(
+            [[100, 102], [103, 105], [106, 108], [109, 109]],
+            array_map(static fn (DayOfAir $day): array => [$day->day, $day->until], $points),
+        );
+        self::assertSame([40.0, 42.0], [$points[0]->lowRhPct, $points[0]->highRhPct]);
+        self::assertEqualsWithDelta(41.0, $points[0]->rhPct, 1e-9);
+        self::assertSame($air->days, $air->drawn(10));
+        self::assertCount(5, $air->drawn(9));
+        self::assertSame([], AirByDay::of([])->drawn(4));
     }
 }

@@ -5083,8 +5083,10 @@ export interface components {
             thick: string;
             /** @description how many */
             count: number;
-            /** @description day by day */
+            /** @description day by day; of a long log several days to a point */
             days: components["schemas"]["SeasonDay"][];
+            /** @description the last day */
+            last: components["schemas"]["SeasonDay"] | null;
             /** @description what is missing between */
             gaps: components["schemas"]["SeasonGap"][];
             /** @description line by line, ready to be read */
@@ -5105,8 +5107,10 @@ export interface components {
         SeasonDay: {
             /** @description where or when */
             at: string;
-            /** @description days from the first */
+            /** @description the day, counted since 1970 */
             day: number;
+            /** @description the last day that it stands for */
+            until: number;
             /** @description temperature, °C */
             tempC: number;
             /** @description lowest relative humidity, % */

@@ -4,6 +4,7 @@ import { seasonScales, stretchesOf } from './seasonLayout'
 const day = (number: number, restPct = 12) => ({
   at: new Date(number * 86_400_000).toISOString().slice(0, 10),
   day: number,
+  until: number,
   tempC: 10,
   lowRhPct: 55,
   highRhPct: 80,
@@ -29,4 +30,10 @@ test('moisture stands above humidity, and both within the sheet', () => {
 test('a single day has room of its own', () => {
   const scales = seasonScales([day(3)], 400, 300)
   expect(Number.isFinite(scales.x(new Date(3 * 86_400_000)))).toBe(true)
+})
+
+test('points of several days make one line where no whole point is missing', () => {
+  const span = (from: number, until: number) => ({ ...day(from), until })
+  const stretches = stretchesOf([span(0, 2), span(3, 5), span(7, 8), span(12, 14)])
+  expect(stretches.map((stretch) => stretch.length)).toEqual([3, 1])
 })

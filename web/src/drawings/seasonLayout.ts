@@ -11,12 +11,14 @@ const BETWEEN = 34
 /** What of the height the moisture gets; the humidity below it the rest. */
 const MOISTURE = 0.62
 
-/** Days that follow each other without a hole: a line through the log breaks where it is silent. */
+/** Points that follow each other without a hole: a line through the log breaks where it is silent. */
 export function stretchesOf(days: readonly Day[]): Day[][] {
   const stretches: Day[][] = []
   for (const day of days) {
     const last = stretches.at(-1)
-    if (last?.at(-1)?.day === day.day - 1) last.push(day)
+    const before = last?.at(-1)
+    // Of a long log a point stands for several days, and may want one of them.
+    if (last && before && day.day - before.until <= Math.max(1, before.until - before.day + 1)) last.push(day)
     else stretches.push([day])
   }
   return stretches

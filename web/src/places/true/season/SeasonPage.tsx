@@ -67,7 +67,7 @@ export function SeasonPage() {
 }
 
 function Year({ data }: { data: Schemas['Season'] }) {
-  const last = data.days.at(-1)
+  const { last } = data
   return (
     <Sheet
       title="The air of the shop and the wood in it"

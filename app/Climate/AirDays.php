@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Climate;
+
+use App\Bench\Bench;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\DB;
+use JackRest\Core\Season\AirByDay;
+use JackRest\Core\Season\ClimateLog;
+use JackRest\Core\Season\DayOfAir;
+
+/**
+ * A stretch of the air summed up day by day when it comes in. Its readings never change, so this never does; it is
+ * made of them alone and can be made anew.
+ *
+ * @property int $climate_stretch_id
+ * @property int $readings
+ * @property list<array{int, int, float, float, float, float, float}> $days day, readings, °C, per cent, lowest,
+ *     highest, rest
+ */
+final class AirDays extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'climate_stretch_id';
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['days' => 'array'];
+    }
+
+    public static function keep(ClimateStretch $stretch): void
+    {
+        self::query()->create(['climate_stretch_id' => $stretch->id, ...self::columns($stretch->toCore())]);
+    }
+
+    /**
+     * @param  list<array{float, float, float}>  $rows  day, °C, per cent
+     * @return array{readings: int, days: list<array{int, int, float, float, float, float, float}>}
+     */
+    public static function columns(array $rows): array
+    {
+        return [
+            'readings' => count($rows),
+            'days' => array_map(static fn (DayOfAir $day): array => [
+                $day->day,
+                $day->readings,
+                round($day->tempC, 4),
+                round($day->rhPct, 4),
+                $day->lowRhPct,
+                $day->highRhPct,
+                round($day->restPct, 5),
+            ], (new ClimateLog($rows))->daily()),
+        ];
+    }
+
+    /** All that a bench knows of its air. */
+    public static function of(Bench $bench): AirByDay
+    {
+        return AirByDay::of(array_merge(
+            [],
+            ...array_map(static fn (self $one): array => $one->toCore(), self::byStretch($bench)),
+        ));
+    }
+
+    /** @return array<int, self> by the id of the stretch, the oldest first */
+    public static function byStretch(Bench $bench): array
+    {
+        return self::query()
+            ->whereIn('climate_stretch_id', DB::table('climate_stretches')
+                ->where('bench_id', $bench->id)
+                ->whereNull('deleted_at')
+                ->select('id'))
+            ->orderBy('climate_stretch_id')
+            ->get()
+            ->keyBy('climate_stretch_id')
+            ->all();
+    }
+
+    /** @return list<DayOfAir> */
+    private function toCore(): array
+    {
+        return array_map(static fn (array $day): DayOfAir => new DayOfAir(
+            $day[0],
+            $day[1],
+            (float) $day[2],
+            (float) $day[3],
+            (float) $day[4],
+            (float) $day[5],
+            (float) $day[6],
+            $day[0],
+        ), $this->days);
+    }
+}
