@@ -66,22 +66,20 @@ final class AirDays extends Model
     {
         return AirByDay::of(array_merge(
             [],
-            ...array_map(static fn (self $one): array => $one->toCore(), self::byStretch($bench)),
+            ...array_values(array_map(static fn (self $one): array => $one->toCore(), self::byStretch($bench))),
         ));
     }
 
     /** @return array<int, self> by the id of the stretch, the oldest first */
     public static function byStretch(Bench $bench): array
     {
-        return self::query()
-            ->whereIn('climate_stretch_id', DB::table('climate_stretches')
-                ->where('bench_id', $bench->id)
-                ->whereNull('deleted_at')
-                ->select('id'))
-            ->orderBy('climate_stretch_id')
-            ->get()
-            ->keyBy('climate_stretch_id')
-            ->all();
+        $live = DB::table('climate_stretches')->where('bench_id', $bench->id)->whereNull('deleted_at')->select('id');
+        $by = [];
+        foreach (self::query()->whereIn('climate_stretch_id', $live)->orderBy('climate_stretch_id')->get() as $one) {
+            $by[$one->climate_stretch_id] = $one;
+        }
+
+        return $by;
     }
 
     /** @return list<DayOfAir> */

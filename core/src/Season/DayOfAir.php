@@ -31,19 +31,22 @@ final readonly class DayOfAir
         if (count($days) === 1) {
             return $days[0];
         }
-        $readings = array_sum(array_map(static fn (self $one): int => $one->readings, $days));
-        $mean = static fn (callable $of): float => array_sum(
-            array_map(static fn (self $one): float => $one->readings * $of($one), $days),
-        ) / $readings;
+        $readings = $temperature = $humidity = $rest = 0;
+        foreach ($days as $one) {
+            $readings += $one->readings;
+            $temperature += $one->readings * $one->tempC;
+            $humidity += $one->readings * $one->rhPct;
+            $rest += $one->readings * $one->restPct;
+        }
 
         return new self(
             min(array_map(static fn (self $one): int => $one->day, $days)),
             $readings,
-            $mean(static fn (self $one): float => $one->tempC),
-            $mean(static fn (self $one): float => $one->rhPct),
+            $temperature / $readings,
+            $humidity / $readings,
             min(array_map(static fn (self $one): float => $one->lowRhPct, $days)),
             max(array_map(static fn (self $one): float => $one->highRhPct, $days)),
-            $mean(static fn (self $one): float => $one->restPct),
+            $rest / $readings,
             max(array_map(static fn (self $one): int => $one->until, $days)),
         );
     }

@@ -14,8 +14,15 @@ interface SeasonDrawingProps {
 const DAY_MS = 86_400_000
 const month = new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' })
 const dayAndMonth = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' })
-/** A log shorter than this has days at its foot, not months. */
+const year = new Intl.DateTimeFormat('en-GB', { year: 'numeric', timeZone: 'UTC' })
+/** A log shorter than this has days at its foot, not months; one longer has years. */
 const SHORT_DAYS = 100
+const LONG_DAYS = 800
+
+function nameOfTicks(days: number) {
+  if (days < SHORT_DAYS) return dayAndMonth
+  return days > LONG_DAYS ? year : month
+}
 
 /** Above how moist the wood is, and what its air asks of it; below how the humidity swings from day to day. */
 export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps) {
@@ -30,7 +37,7 @@ export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps)
   )
   const [base, top] = moisture.range() as [number, number]
   const [floor, roof] = humidity.range() as [number, number]
-  const name = (days.at(-1)?.day ?? 0) - (days[0]?.day ?? 0) < SHORT_DAYS ? dayAndMonth : month
+  const name = nameOfTicks((days.at(-1)?.until ?? 0) - (days[0]?.day ?? 0))
 
   return (
     <g fontSize={12}>
