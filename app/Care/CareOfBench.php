@@ -51,11 +51,13 @@ final readonly class CareOfBench
     /** @return list<CareRound> the longest overdue first */
     public function rounds(): array
     {
-        $since = [];
-        foreach (CareDone::of($this->bench)->get() as $done) {
-            $days = self::days($done->done_on);
-            $since[$done->job->value] = min($days, $since[$done->job->value] ?? $days);
-        }
+        $last = CareDone::of($this->bench)->toBase()
+            ->groupBy('job')
+            ->selectRaw('job, max(done_on) as last')
+            ->pluck('last', 'job');
+        /** @var array<string, string> $byJob */
+        $byJob = $last->all();
+        $since = array_map(self::days(...), $byJob);
 
         return CareRound::all(
             array_map(static fn (Tool $tool) => $tool->toCore(), $this->tools),
@@ -105,11 +107,8 @@ final readonly class CareOfBench
     {
         return match ($kind) {
             Consumable::Blades => ToolUse::of($this->bench)
-                ->get()
-                ->filter(
-                    fn (ToolUse $use): bool => $use->used_on >= $since &&
-                        $this->formOf($use->tool_id) === 'coping-saw',
-                )
+                ->where('used_on', '>=', $since)
+                ->whereIn('tool_id', $this->ofForm('coping-saw'))
                 ->count(),
             Consumable::Paper => $this->strokes($kind, Medium::Paper, 'honed', $since),
             Consumable::Compound => $this->strokes($kind, Medium::Strop, 'stropped', $since),
@@ -157,23 +156,17 @@ final readonly class CareOfBench
     private function roundsOf(array $jobs, string $since): int
     {
         return CareDone::of($this->bench)
-            ->get()
-            ->filter(
-                static fn (CareDone $done): bool => in_array($done->job, $jobs, true) &&
-                    $done->done_on >= $since,
-            )
+            ->whereIn('job', array_map(static fn (CareJob $job): string => $job->value, $jobs))
+            ->where('done_on', '>=', $since)
             ->count();
     }
 
-    private function formOf(int $tool): ?string
+    /** @return list<int> ids of the tools at hand of a form */
+    private function ofForm(string $form): array
     {
-        foreach ($this->tools as $one) {
-            if ($one->id === $tool) {
-                return $one->kindOfTool()->form;
-            }
-        }
+        $such = array_filter($this->tools, static fn (Tool $tool): bool => $tool->kindOfTool()->form === $form);
 
-        return null;
+        return array_values(array_map(static fn (Tool $tool): int => $tool->id, $such));
     }
 
     private static function days(string $from): int

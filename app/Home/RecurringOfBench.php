@@ -171,24 +171,22 @@ final readonly class RecurringOfBench
     private function low(): array
     {
         $care = new CareOfBench($this->bench);
-        $low = ConsumableStock::of($this->bench)
-            ->get()
-            ->filter(static fn (ConsumableStock $bought): bool => $care->stock($bought)->isLow());
+        $tasks = [];
+        foreach (ConsumableStock::of($this->bench)->get() as $bought) {
+            $stock = $care->stock($bought);
+            if ($stock->isLow()) {
+                $tasks[] = new UpkeepTask(
+                    "stock-{$bought->id}",
+                    "Get {$bought->kind->label()}.",
+                    CareWords::left($stock),
+                    null,
+                    new Topic('care'),
+                    'Got as much again',
+                );
+            }
+        }
 
-        return array_values(
-            $low
-                ->map(
-                    static fn (ConsumableStock $bought): UpkeepTask => new UpkeepTask(
-                        "stock-{$bought->id}",
-                        "Get {$bought->kind->label()}.",
-                        CareWords::left($care->stock($bought)),
-                        null,
-                        new Topic('care'),
-                        'Got as much again',
-                    ),
-                )
-                ->all(),
-        );
+        return $tasks;
     }
 
     /** Does what one line says; nothing happens where it is done already. */

@@ -5,16 +5,14 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
-use App\Edge\Edge;
-use App\Edge\EdgeEvent;
-use App\Reference\Reference;
-use App\Tool\StrokeCount;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use App\Tool\ToolUse;
 use App\Work\KitOfBench;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 use JackRest\Core\Idle\Idleness;
 use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
@@ -174,46 +172,41 @@ final class IdleOfBench
             array_fill_keys(array_map(static fn (CoreTool $tool): string => $tool->id, $sharpening), true);
     }
 
-    /** @return array<int, array{string, int}> */
+    /** @return array<int, array{string, int}> the last day and the number of uses written down, by tool */
     private function gathered(): array
     {
-        $tools = [];
-        foreach (Edge::of($this->bench)->get() as $edge) {
-            $tools[$edge->id] = $edge->tool_id;
-        }
+        $days = DB::table('tool_uses')->select('tool_id', 'used_on as day');
+        $edges = DB::table('edge_events')
+            ->join('edges', 'edges.id', '=', 'edge_events.edge_id')
+            ->where('edge_events.kind', 'used')
+            ->select('edges.tool_id', 'edge_events.happened_at as day');
+        $counts = DB::table('stroke_counts')->select('tool_id', 'counted_at as day');
+        $tests = DB::table('reference_tests')
+            ->join('references', 'references.id', '=', 'reference_tests.reference_id')
+            ->whereNotNull('references.tool_id')
+            ->select('references.tool_id', 'reference_tests.tested_at as day');
+        $all = $this->standing($days, 'tool_uses')
+            ->unionAll($this->standing($edges, 'edge_events', 'edges'))
+            ->unionAll($this->standing($counts, 'stroke_counts'))
+            ->unionAll($this->standing($tests, 'reference_tests', 'references'));
         $gathered = [];
-        foreach ($this->days($tools) as [$tool, $day]) {
-            [$last, $count] = $gathered[$tool] ?? ['', 0];
-            $gathered[$tool] = [max($last, $day), $count + 1];
+        foreach (DB::query()->fromSub($all, 'uses')->selectRaw('tool_id, max(day) as last, count(*) as times')
+            ->groupBy('tool_id')->get() as $row) {
+            /** @var array{tool_id: int, last: string, times: int} $uses */
+            $uses = (array) $row;
+            $gathered[$uses['tool_id']] = [$uses['last'], $uses['times']];
         }
 
         return $gathered;
     }
 
-    /**
-     * @param  array<int, int>  $toolOf  by edge
-     * @return iterable<array{int, string}> tool, day
-     */
-    private function days(array $toolOf): iterable
+    /** What stands of this bench's; the first of the tables says whose it is. */
+    private function standing(Builder $query, string ...$tables): Builder
     {
-        foreach (EdgeEvent::of($this->bench)->where('kind', 'used')->get(['edge_id', 'happened_at']) as $event) {
-            if (isset($toolOf[$event->edge_id])) {
-                yield [$toolOf[$event->edge_id], $event->happened_at];
-            }
+        foreach ($tables as $table) {
+            $query->whereNull("$table.deleted_at");
         }
-        foreach (ToolUse::of($this->bench)->get() as $use) {
-            yield [$use->tool_id, $use->used_on];
-        }
-        foreach (StrokeCount::of($this->bench)->get() as $count) {
-            yield [$count->tool_id, $count->counted_at];
-        }
-        foreach (Reference::testedOf($this->bench) as $reference) {
-            $tool = $reference->tool_id;
-            if ($tool !== null) {
-                foreach ($reference->tests as $test) {
-                    yield [$tool, $test->tested_at];
-                }
-            }
-        }
+
+        return $query->where(($tables[0] ?? '').'.bench_id', $this->bench->id);
     }
 }

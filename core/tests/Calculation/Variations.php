@@ -12,6 +12,9 @@ final class Variations
     /** Round factors would fall on limits. */
     private const FACTORS = [1.37, 0.61, -1.0];
 
+    /** For a text that may be any: none, nought, too small, between two sizes of most scales, too large. */
+    private const STRINGS = ['', '0', '-3', '55', '99999', 'coarse'];
+
     /** @return iterable<string> the same question as JSON, changed in one place at a time */
     public static function of(string $calculation, string $example): iterable
     {
@@ -35,6 +38,7 @@ final class Variations
             isset($schema['enum']) => array_values(array_diff((array) $schema['enum'], [$value])),
             is_bool($value) => [! $value],
             is_int($value) || is_float($value) => self::number($value, $schema),
+            is_string($value) => array_values(array_diff(self::STRINGS, [$value])),
             default => [],
         };
     }

@@ -7,6 +7,7 @@ namespace JackRest\Core\Tests\Catalogue;
 use JackRest\Core\Edge\EdgesOfKind;
 use JackRest\Core\Edge\SharpeningSchool;
 use JackRest\Core\Filing\TriangularFile;
+use JackRest\Core\Kit\Article;
 use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Kit\ToolNamer;
 use JackRest\Core\Making\BenchHookSizes;
@@ -119,7 +120,7 @@ final class TablesTest extends TestCase
                 $namer = new ToolNamer(new LengthFormatter($unit));
                 $least = array_map(floatval(...), array_column($kind->dimensions, 'least', 'name'));
                 $text .= "{$namer->name($kind, [])} | {$namer->name($kind, $least)}\n";
-                $text .= '  '.$namer->plain($kind, $kind->offeredSizes()[0])."\n";
+                $text .= '  '.$namer->plain($kind, $kind->offeredSizes()[0]).'; '.Article::with($kind->name)."\n";
             }
         }
 

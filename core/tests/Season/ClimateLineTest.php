@@ -137,4 +137,21 @@ final class ClimateLineTest extends TestCase
         self::assertSame('either', ClimateLine::firstOf(['3/4/2026 1:00', '2026-04-03']));
         self::assertNull(ClimateLine::firstOf(['2026-04-03 1:00', '']));
     }
+
+    /** A clock may be an hour fast; without a zone it may stand fourteen hours ahead as well. */
+    public function test_a_time_to_come_is_refused_from_its_second_on(): void
+    {
+        $now = gmmktime(12, 0, 0, 11, 25, 2026);
+        $is = static function (string $time) use ($now): bool {
+            try {
+                ClimateLine::read($time, '10', '50', false, (int) $now);
+
+                return true;
+            } catch (InvalidInput) {
+                return false;
+            }
+        };
+        self::assertSame([true, false], [$is('2026-11-25T13:00:00Z'), $is('2026-11-25T13:00:01Z')]);
+        self::assertSame([true, false], [$is('2026-11-26 03:00:00'), $is('2026-11-26 03:00:01')]);
+    }
 }

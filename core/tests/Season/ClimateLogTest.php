@@ -8,6 +8,7 @@ use JackRest\Core\Care\Damp;
 use JackRest\Core\Season\AirByDay;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
+use JackRest\Core\Season\InOrder;
 use JackRest\Core\Season\RestLog;
 use JackRest\Core\Timber\ClimateDay;
 use JackRest\Core\Timber\EquilibriumMoisture;
@@ -220,5 +221,14 @@ final class ClimateLogTest extends TestCase
         self::assertSame($air->days, $air->drawn(10));
         self::assertCount(5, $air->drawn(9));
         self::assertSame([], AirByDay::of([])->drawn(4));
+    }
+
+    public function test_a_log_is_put_in_order_and_no_time_stands_twice(): void
+    {
+        $rows = [[2.0, 1.0], [1.0, 2.0], [2.0, 3.0], [-5.0, 4.0]];
+        self::assertSame([[-5.0, 4.0], [1.0, 2.0], [2.0, 1.0]], InOrder::of($rows));
+        self::assertSame([[-3.0, 1.0], [-1.0, 2.0]], InOrder::of([[-3.0, 1.0], [-1.0, 2.0]]));
+        self::assertSame([[1.0, 1.0]], InOrder::of([[1.0, 1.0], [1.0, 2.0]]));
+        self::assertSame([], InOrder::of([]));
     }
 }

@@ -236,4 +236,14 @@ final class DriftForecastTest extends TestCase
         ]);
         self::assertEqualsWithDelta(0.25, (float) $edge->brier(), 1e-6);
     }
+
+    /** By hand: of a chance of one in four that came true and one of one in ten that did not, (0.5625 + 0.01)/2. */
+    public function test_the_score_of_a_forecast_is_the_mean_of_its_squares(): void
+    {
+        $score = (new ForecastScore(1, 0, 0, 0, 0.5625))->and(new ForecastScore(0, 0, 1, 0, 0.01));
+        self::assertEqualsWithDelta(0.28625, $score->brier(), 1e-12);
+        self::assertSame(2, $score->count());
+        self::assertNull(ForecastScore::none()->brier());
+        self::assertEqualsWithDelta(0.1, (new ForecastScore(1, 2, 3, 4, 1.0))->brier(), 1e-12);
+    }
 }
