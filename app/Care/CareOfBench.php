@@ -87,15 +87,12 @@ final readonly class CareOfBench
     /** Days since the first tool came. */
     public function daysHere(): int
     {
-        return max([
-            0,
-            ...array_map(
-                static fn (Tool $tool): int => self::days(
-                    $tool->hung_on ?? (string) $tool->created_at?->toDateString(),
-                ),
-                $this->tools,
-            ),
-        ]);
+        $days = array_map(
+            static fn (Tool $tool): string => $tool->hung_on ?? (string) $tool->created_at?->toDateString(),
+            $this->tools,
+        );
+
+        return $days === [] ? 0 : self::days(min($days));
     }
 
     public function stock(ConsumableStock $bought): Stock

@@ -9,6 +9,9 @@ use JackRest\Core\Timber\Hardness;
 /** An edge's life out of its diary: the spans between sharpenings, and how far it is into the present one. */
 final readonly class Life
 {
+    /** What is used a day is taken from so many days back; from memory. */
+    private const LATELY_DAYS = 90;
+
     /**
      * @param  list<Span>  $spans  ended ones, oldest first
      * @param  float  $now  of the present span, in the clock's unit
@@ -87,13 +90,16 @@ final readonly class Life
      */
     private static function perDay(array $used, string $today): ?float
     {
+        // Days as they are written compare as days do, and there are thousands of them.
+        [$year, $month, $day] = array_map(intval(...), explode('-', substr($today, 0, 10)));
+        $before = gmdate('Y-m-d', (int) gmmktime(0, 0, 0, $month, $day - self::LATELY_DAYS, $year));
         $lately = array_values(
-            array_filter($used, static fn (EdgeEntry $event): bool => self::days($event->at, $today) < 90),
+            array_filter($used, static fn (EdgeEntry $event): bool => substr($event->at, 0, 10) > $before),
         );
         if ($lately === []) {
             return null;
         }
-        $days = max(7.0, min(90.0, self::days($used[0]->at, $today)));
+        $days = max(7.0, min((float) self::LATELY_DAYS, self::days($used[0]->at, $today)));
 
         return array_sum(array_map(self::wear(...), $lately)) / $days;
     }
