@@ -77,8 +77,11 @@ final class LongShelfTest extends HttpTestCase
         $season = $this->ask('GET', '/api/season')->assertOk()->json();
         self::assertSame(8761 + 365, $season['count']);
         self::assertCount(1, $season['stretches']);
-        self::assertCount(366 + 365, $season['days']);
-        $days = array_column($season['days'], 'day');
-        self::assertSame(range($days[0], $days[0] + count($days) - 1), $days);
+        // Two years are drawn two days to a point: each where the one before it ends.
+        self::assertCount(366, $season['days']);
+        $from = $season['days'][0]['day'];
+        self::assertSame(range($from, $from + 730, 2), array_column($season['days'], 'day'));
+        self::assertSame([$from + 1, $from + 730], [$season['days'][0]['until'], $season['days'][365]['until']]);
+        self::assertSame([$from + 730, $from + 730], [$season['last']['day'], $season['last']['until']]);
     }
 }
