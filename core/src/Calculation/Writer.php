@@ -33,13 +33,22 @@ final class Writer
 
     private static function value(mixed $value): mixed
     {
-        return match (true) {
-            is_float($value) => self::number($value),
-            is_array($value) => array_map(self::value(...), $value),
-            $value instanceof BackedEnum => $value->value,
-            is_object($value) => self::write($value),
-            default => $value,
-        };
+        // In the order of how often it is: some answers are of a hundred thousand values.
+        if (is_float($value)) {
+            return self::number($value);
+        }
+        if (is_array($value)) {
+            foreach ($value as $key => $one) {
+                $value[$key] = self::value($one);
+            }
+
+            return $value;
+        }
+        if ($value instanceof BackedEnum) {
+            return $value->value;
+        }
+
+        return is_object($value) ? self::write($value) : $value;
     }
 
     private static function number(float $value): float

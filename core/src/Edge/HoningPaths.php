@@ -20,6 +20,9 @@ final class HoningPaths
     /** @var list<list<int>> by length less one and last stone: the stone before it, -1 for none */
     private array $before = [];
 
+    /** @var array<int, array<int, HoningStep>> by the stone before (−1: none) and the stone: many paths share them */
+    private array $steps = [];
+
     public function __construct(HoningPlanInput $job, private readonly HoningTimes $times)
     {
         $this->model = new StrokeModel($job);
@@ -182,19 +185,23 @@ final class HoningPaths
 
     private function path(HoningEnding $ending): HoningPath
     {
-        $stones = [];
+        $places = [];
         for ($length = $ending->length, $at = $ending->last; $at >= 0; $at = $this->before[--$length][$at] ?? -1) {
-            $stones[] = $this->times->stones[$at];
+            $places[] = $at;
         }
-        $stones = array_reverse($stones);
         $steps = [];
-        foreach ($stones as $index => $stone) {
-            $steps[] = $this->model->step($stones[$index - 1] ?? null, $stone);
+        $seconds = 0.0;
+        $before = -1;
+        for ($place = count($places) - 1; $place >= 0; $place--) {
+            $at = $places[$place];
+            $steps[] = $step = $this->steps[$before][$at] ??= $this->model->step(
+                $this->times->stones[$before] ?? null,
+                $this->times->stones[$at],
+            );
+            $seconds += $step->seconds;
+            $before = $at;
         }
 
-        return new HoningPath(
-            $steps,
-            array_sum(array_map(static fn (HoningStep $step): float => $step->seconds, $steps)),
-        );
+        return new HoningPath($steps, $seconds);
     }
 }
