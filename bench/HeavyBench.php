@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use App\Climate\AirDays;
 use PDO;
 use RuntimeException;
 
@@ -69,34 +70,35 @@ final class HeavyBench
             'undoes_id' => null,
             'part_of_id' => null,
         ]);
-        $stretches = $this->more('climate_stretches', self::YEARS_OF_AIR, self::yearBefore(...));
-        $this->sumTheAir($stretches);
+        $this->more('climate_stretches', self::YEARS_OF_AIR, self::yearBefore(...));
+        $this->sumTheAir();
         $this->base->exec('UPDATE benches SET revision = revision + 1');
         $this->base->commit();
         $this->base->exec('PRAGMA wal_checkpoint(TRUNCATE); ANALYZE');
     }
 
-    /** @param  array<int, array<int, int>>  $stretches  copy by copy, so many years before */
-    private function sumTheAir(array $stretches): void
+    private function sumTheAir(): void
     {
-        $read = $this->base->query('SELECT * FROM air_days', PDO::FETCH_ASSOC);
-        $insert = $this->base->prepare('INSERT INTO air_days (climate_stretch_id, readings, days) VALUES (?, ?, ?)');
-        /** @var list<array{climate_stretch_id: int, readings: int, days: string}> $rows */
+        $missing = 'SELECT id, readings FROM climate_stretches WHERE id NOT IN (SELECT climate_stretch_id FROM air_days)';
+        $read = $this->base->query($missing, PDO::FETCH_ASSOC);
+        /** @var list<array{id: int, readings: string}> $rows */
         $rows = $read === false ? [] : $read->fetchAll();
+        $insert = $this->base->prepare(
+            'INSERT INTO air_days (climate_stretch_id, readings, from_second, until_second, days)
+            VALUES (:id, :readings, :from_second, :until_second, :days)',
+        );
         foreach ($rows as $row) {
-            foreach ($stretches as $copy => $ids) {
-                /** @var list<non-empty-list<int|float>> $days */
-                $days = json_decode($row['days'], true, flags: JSON_THROW_ON_ERROR);
-                $before = array_map(
-                    static fn (array $day): array => [$day[0] - $copy * 365, ...array_slice($day, 1)],
-                    $days,
-                );
-                $insert->execute([
-                    $ids[$row['climate_stretch_id']],
-                    $row['readings'],
-                    json_encode($before, JSON_THROW_ON_ERROR),
-                ]);
-            }
+            /** @var list<array{int, float, float}> $readings */
+            $readings = json_decode($row['readings'], true, flags: JSON_THROW_ON_ERROR);
+            $columns = AirDays::columns(array_map(
+                static fn (array $one): array => [$one[0] / self::SECONDS_PER_DAY, (float) $one[1], (float) $one[2]],
+                $readings,
+            ));
+            $insert->execute([
+                ...$columns,
+                'id' => $row['id'],
+                'days' => json_encode($columns['days'], JSON_THROW_ON_ERROR),
+            ]);
         }
     }
 
@@ -195,6 +197,8 @@ final class HeavyBench
         foreach (['readings', 'rests'] as $column) {
             /** @var list<non-empty-list<int|float>> $points */
             $points = json_decode(is_string($row[$column]) ? $row[$column] : '[]', true, flags: JSON_THROW_ON_ERROR);
+            // The last reading of a year is the first one of the next.
+            array_pop($points);
             $shifted = array_map(
                 static fn (array $point): array => [$point[0] - $copy * 365 * self::SECONDS_PER_DAY,
                     ...array_slice($point, 1)],

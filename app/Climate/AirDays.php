@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\DB;
 use JackRest\Core\Season\AirByDay;
+use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\DayOfAir;
 
@@ -17,6 +18,8 @@ use JackRest\Core\Season\DayOfAir;
  *
  * @property int $climate_stretch_id
  * @property int $readings
+ * @property int $from_second since 1970, of its first reading
+ * @property int $until_second of its last
  * @property list<array{int, int, float, float, float, float, float}> $days day, readings, °C, per cent, lowest,
  *     highest, rest
  */
@@ -43,12 +46,22 @@ final class AirDays extends Model
 
     /**
      * @param  list<array{float, float, float}>  $rows  day, °C, per cent
-     * @return array{readings: int, days: list<array{int, int, float, float, float, float, float}>}
+     * @return array{
+     *     readings: int, from_second: int, until_second: int,
+     *     days: list<array{int, int, float, float, float, float, float}>,
+     * }
      */
     public static function columns(array $rows): array
     {
+        $seconds = array_map(
+            static fn (array $row): int => (int) round($row[0] * ClimateLine::SECONDS_PER_DAY),
+            $rows,
+        );
+
         return [
             'readings' => count($rows),
+            'from_second' => min([PHP_INT_MAX, ...$seconds]),
+            'until_second' => max([0, ...$seconds]),
             'days' => array_map(static fn (DayOfAir $day): array => [
                 $day->day,
                 $day->readings,
@@ -64,10 +77,44 @@ final class AirDays extends Model
     /** All that a bench knows of its air. */
     public static function of(Bench $bench): AirByDay
     {
+        $known = self::byStretch($bench);
+        $twice = self::thatOverlap($known);
+        $days = array_map(static fn (self $one): array => $one->toCore(), array_diff_key($known, $twice));
+        $rows = ClimateStretch::of($bench)
+            ->whereKey(array_keys($twice))
+            ->oldest('id')
+            ->get(['id', 'readings'])
+            ->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())
+            ->all();
+
         return AirByDay::of(array_merge(
-            [],
-            ...array_values(array_map(static fn (self $one): array => $one->toCore(), self::byStretch($bench))),
+            $rows === [] ? [] : (new ClimateLog(array_merge(...array_values($rows))))->daily(),
+            ...array_values($days),
         ));
+    }
+
+    /**
+     * Files that tell of the same hours, as when one was taken in again and its removal undone: of two readings at the
+     * same time the first counts, which their sums do not tell.
+     *
+     * @param  array<int, self>  $known  by the id of the stretch
+     * @return array<int, self>
+     */
+    private static function thatOverlap(array $known): array
+    {
+        $files = array_filter($known, static fn (self $one): bool => $one->readings > 1);
+        uasort($files, static fn (self $one, self $other): int => $one->from_second <=> $other->from_second);
+        $overlap = [];
+        $before = null;
+        foreach ($files as $id => $file) {
+            if ($before !== null && $file->from_second <= $before->until_second) {
+                $overlap[$before->climate_stretch_id] = $before;
+                $overlap[$id] = $file;
+            }
+            $before = $before === null || $file->until_second > $before->until_second ? $file : $before;
+        }
+
+        return $overlap;
     }
 
     /** @return array<int, self> by the id of the stretch, the oldest first */

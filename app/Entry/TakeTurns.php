@@ -69,7 +69,7 @@ final class TakeTurns
         }
         throw new ServiceUnavailableHttpException(
             2,
-            'Other long work is being done just now: nothing was changed. Ask again in a moment.',
+            'Jack Rest is busy with other long work: nothing was changed. Try again in a moment.',
         );
     }
 
@@ -77,12 +77,28 @@ final class TakeTurns
     private static function lock(string $what, int $many): mixed
     {
         for ($place = 0; $place < $many; $place++) {
-            $file = fopen(storage_path("$what-$place.lock"), 'c');
-            if ($file !== false && flock($file, LOCK_EX | LOCK_NB)) {
+            $file = @fopen(storage_path("$what-$place.lock"), 'c');
+            if ($file === false) {
+                return self::withoutTurns();
+            }
+            if (flock($file, LOCK_EX | LOCK_NB)) {
                 return $file;
             }
         }
 
         return null;
+    }
+
+    /**
+     * On a disk that takes no more there is nothing to lock, and reading goes on all the same.
+     *
+     * @return resource
+     */
+    private static function withoutTurns(): mixed
+    {
+        $nothing = fopen('php://memory', 'r');
+        assert($nothing !== false);
+
+        return $nothing;
     }
 }

@@ -16,6 +16,8 @@ return new class extends Migration
             'CREATE TABLE air_days (
                 climate_stretch_id INTEGER PRIMARY KEY NOT NULL REFERENCES climate_stretches (id) ON DELETE CASCADE,
                 readings INTEGER NOT NULL CHECK (readings >= 0),
+                from_second INTEGER NOT NULL,
+                until_second INTEGER NOT NULL CHECK (until_second >= from_second),
                 days TEXT NOT NULL CHECK (json_valid(days)))',
         );
         foreach (DB::table('climate_stretches')->orderBy('id')->pluck('id') as $id) {
@@ -32,8 +34,8 @@ return new class extends Migration
                 $readings,
             ));
             DB::table('air_days')->insert([
+                ...$columns,
                 'climate_stretch_id' => $id,
-                'readings' => $columns['readings'],
                 'days' => json_encode($columns['days'], JSON_THROW_ON_ERROR),
             ]);
         }

@@ -62,7 +62,7 @@ final class LoadTest extends TestCase
         self::assertGreaterThanOrEqual(1, count($refused));
         foreach ($refused as [$status, $said]) {
             self::assertSame(503, $status);
-            self::assertStringContainsString('Ask again in a moment', $said['errors'][0]['message']);
+            self::assertStringContainsString('Try again in a moment', $said['errors'][0]['message']);
         }
     }
 

@@ -45,7 +45,7 @@ export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps)
         Moisture of the wood, %
       </text>
       <text x={left} y={roof - 8}>
-        Humidity of the air, %, its swing each day
+        Humidity of the air, %, its swing{days.some((day) => day.until > day.day) ? '' : ' each day'}
       </text>
       {moisture.ticks(4).map((tick) => (
         <Tick key={`m${tick}`} y={moisture(tick)} text={String(tick)} left={left} right={right} />
