@@ -79,8 +79,11 @@ final class HeavyBench
 
     private function sumTheAir(): void
     {
-        $missing = 'SELECT id, readings FROM climate_stretches WHERE id NOT IN (SELECT climate_stretch_id FROM air_days)';
-        $read = $this->base->query($missing, PDO::FETCH_ASSOC);
+        $read = $this->base->query(
+            'SELECT id, readings FROM climate_stretches
+            WHERE id NOT IN (SELECT climate_stretch_id FROM air_days)',
+            PDO::FETCH_ASSOC,
+        );
         /** @var list<array{id: int, readings: string}> $rows */
         $rows = $read === false ? [] : $read->fetchAll();
         $insert = $this->base->prepare(
