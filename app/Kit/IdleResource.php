@@ -72,7 +72,7 @@ final class IdleResource
             next: match (true) {
                 $tools->isEmpty() => new NextAnswer(
                     says: 'Hang up what you have first.',
-                    why: 'Then it can be told what of it the works need.',
+                    why: 'Then you can see what of it the works need.',
                 ),
                 ! $idle->hasWorks() => new NextAnswer(
                     says: 'Choose what you want to make.',

@@ -108,7 +108,7 @@ final readonly class CurveForm
         if ($this->curve === null) {
             return new Advice(
                 'Choose what the iron is for, or type how far its corners are to stay back.',
-                'Then it is told how many strokes at each place make that curve.',
+                'Then you see how many strokes at each place make that curve.',
             );
         }
         if ($this->stone === null) {

@@ -66,7 +66,7 @@ final readonly class SeasonOutlook
         return match (true) {
             $this->log->isEmpty() => new Advice(
                 'Import a log of your shop’s air, or write down what a hygrometer shows.',
-                'From it is told how moist your wood is, and which reference the season has probably moved.',
+                'It tells how moist your wood is, and which reference the season has probably moved.',
             ),
             $first !== null => new Advice(
                 count($claims) === 1

@@ -104,7 +104,7 @@ final readonly class ShadowBoardForm
         if ($arrangement === null || $this->panel === null) {
             return new Advice(
                 'Read off the panel: its width and its height.',
-                'Then it is told which of the tools fit, and where each hangs.',
+                'Then you see which of the tools fit, and where each hangs.',
             );
         }
         $all = count($this->tools);

@@ -25,7 +25,7 @@ final readonly class BlankAdvice
         return match (true) {
             $this->ranking->judged === [] => new Advice(
                 'Write down the blanks on your shelf.',
-                'Length, width, thickness, rings and run-out: from these is told which of them moves least.',
+                'Length, width, thickness, rings and run-out: they tell which blank moves least.',
             ),
             $best === null => new Advice(
                 'None of these is for that piece.',

@@ -104,7 +104,7 @@ final readonly class WoodMovementForm
                 $movement->edgeErrorMm !== null => 'Its edge turns by '.
                     $this->format->small($edge).
                     ' over its length: less than the work will show.',
-                default => 'With its length and the grain’s run-out it is told how far an edge turns.',
+                default => 'With its length and the grain’s run-out you see how far an edge turns.',
             },
         );
     }

@@ -48,7 +48,7 @@ final class FlatAdvice
                     "Can’t tell yet. Lay the straightedge $line too.",
                     'Every line more makes the heights surer.',
                 ),
-            null => new Advice('Type your tolerance.', 'Then it can be told whether anything comes off.'),
+            null => new Advice('Type your tolerance.', 'Then you can see whether anything comes off.'),
         };
     }
 

@@ -46,7 +46,7 @@ final class StraightedgeAdvice
             $form->verdict() === Verdict::CannotTell => self::undecided($form, $standing),
             $form->verdict() === null => new Advice(
                 'Type your tolerance.',
-                'Then it can be told whether to plane.',
+                'Then you can see whether to plane.',
                 $standing,
             ),
             $form->isTooLow() => new Advice(
