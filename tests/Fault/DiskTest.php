@@ -21,8 +21,7 @@ final class DiskTest extends TestCase
     {
         $this->server?->__destruct();
         if ($this->mounted !== null) {
-            exec('umount '.escapeshellarg($this->mounted));
-            rmdir($this->mounted);
+            self::unmount($this->mounted);
         }
     }
 
@@ -82,6 +81,15 @@ final class DiskTest extends TestCase
         $this->mounted = $folder;
 
         return $folder;
+    }
+
+    /** A server that was just ended may hold a file of it a moment longer: then it is taken away as soon as it can be. */
+    private static function unmount(string $folder): void
+    {
+        exec('umount --lazy '.escapeshellarg($folder).' 2>&1');
+        for ($try = 0; $try < 50 && is_dir($folder) && ! @rmdir($folder); $try++) {
+            usleep(100_000);
+        }
     }
 
     private static function fill(string $path): void
