@@ -12,4 +12,6 @@ return [
     'fallback_locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // When this server was started: what another version answered is not taken for the same.
+    'started' => env('JACKREST_STARTED', ''),
 ];

@@ -27,6 +27,7 @@ use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
 use App\Stall\Mend;
 use App\Stone\Stone;
+use App\Sum\Sums;
 use App\Tool\StrokeCount;
 use App\Tool\Tool;
 use App\Tool\ToolUse;
@@ -62,6 +63,7 @@ final class DemoBench
                 return false;
             }
             self::load();
+            app(Sums::class)->renewAll();
 
             return true;
         });
@@ -80,6 +82,7 @@ final class DemoBench
                     ->delete();
                 $old->each->delete();
             });
+            app(Sums::class)->renewAll();
         });
     }
 

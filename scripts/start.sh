@@ -26,6 +26,10 @@ php artisan begun
 CACHE=$(realpath "$(data_folder)")/framework/cache
 export APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php"
 rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+# Answers of another start are of another program, perhaps.
+rm -rf "$CACHE/answers"
+JACKREST_STARTED=$(date +%s%N)
+export JACKREST_STARTED
 php artisan optimize >build/optimize.log 2>&1 || { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
 
 # Long work takes turns (app/Entry/TakeTurns.php): eight of these may be busy with it or wait, six answer a keystroke.

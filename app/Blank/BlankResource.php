@@ -11,7 +11,7 @@ use App\Blank\Answer\BlankTypedAnswer;
 use App\Blank\Answer\ListedBlankAnswer;
 use App\Blank\Answer\RestAnswer;
 use App\Blank\Answer\RestVisitAnswer;
-use App\Climate\ClimateTable;
+use App\Climate\AirRests;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
 use App\Http\Answer\WrittenAnswer;
@@ -39,7 +39,7 @@ final class BlankResource
     {
         $today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $blanks = Blank::of($bench)->with('visits')->get()->keyBy('id');
-        $rests = ClimateTable::restsOf($bench);
+        $rests = AirRests::of($bench);
         $visits = $blanks->flatMap(static fn (Blank $blank) => $blank->visits->all());
         $written = Written::by(
             $bench,

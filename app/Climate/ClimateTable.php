@@ -15,7 +15,6 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\ClimateLog;
 use JackRest\Core\Season\Gap;
-use JackRest\Core\Season\RestLog;
 use JackRest\Core\Timber\ClimateDay;
 
 /** The air of the shop, as a hygrometer that logs it writes it: time, temperature, humidity. */
@@ -86,33 +85,6 @@ final class ClimateTable implements ForeignTable
                         ->oldest('id')
                         ->get(['id', 'readings'])
                         ->map(static fn (ClimateStretch $stretch): array => $stretch->toCore())
-                        ->all(),
-                ),
-            ),
-        );
-    }
-
-    /** What the air asked of wood, in quarters of a day: all that the season and the shelf reckon with. */
-    public static function restsOf(Bench $bench): RestLog
-    {
-        $kept = ClimateStretch::of($bench)
-            ->oldest('id')
-            ->get(['id', 'rests']);
-
-        return new RestLog(
-            array_merge(
-                [],
-                ...array_values(
-                    $kept
-                        ->map(
-                            static fn (ClimateStretch $stretch): array => array_map(
-                                static fn (array $row): array => [
-                                    $row[0] / ClimateLine::SECONDS_PER_DAY,
-                                    (float) $row[1],
-                                ],
-                                $stretch->rests,
-                            ),
-                        )
                         ->all(),
                 ),
             ),

@@ -30,7 +30,7 @@ final class LogController
         return $resource->of(
             $edge->load('tool'),
             $outlook->forecasts[$edge->id],
-            $outlook->stories[$edge->id] ?? [],
+            $edge->story(),
         );
     }
 

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Edge;
 
 use App\Bench\Bench;
-use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Edge\Steel;
-use JackRest\Core\EdgeHistory\EdgeEntry as CoreEvent;
 use JackRest\Core\EdgeHistory\EdgeForecast;
 use JackRest\Core\EdgeHistory\EdgeLifeComparison;
 use JackRest\Core\EdgeHistory\Life;
@@ -23,22 +21,13 @@ final class OutlookOfBench
     /** @var array<int, EdgeForecast> by edge */
     public readonly array $forecasts;
 
-    /** @var array<int, list<CoreEvent>> by edge, oldest first */
-    public readonly array $stories;
-
     /** @var array<int, Life> by edge */
     private readonly array $lives;
 
     public function __construct(Bench $bench)
     {
         $this->edges = Edge::of($bench)->with('tool')->get()->toBase()->keyBy('id');
-        $today = Carbon::now()->toDateString();
-        $this->stories = EdgeEvent::stories(EdgeEvent::of($bench));
-        $lives = [];
-        foreach ($this->edges as $edge) {
-            $lives[$edge->id] = Life::of($this->stories[$edge->id] ?? [], $today);
-        }
-        $this->lives = $lives;
+        $this->lives = EdgeLives::of($bench);
         $this->forecasts = EdgeForecast::all($this->lives);
     }
 

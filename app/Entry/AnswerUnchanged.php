@@ -9,11 +9,13 @@ use App\Bench\User;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A page that was asked for before and cannot have changed costs nothing to answer: every write counts the bench's
- * revision up, and what an answer has besides is the user's preferences and the time of day.
+ * revision up, and what an answer has besides is the user's preferences, the time of day, the program that was started
+ * and the file it reads.
  */
 final class AnswerUnchanged
 {
@@ -23,8 +25,11 @@ final class AnswerUnchanged
     /** No page tells the time more finely. */
     private const SECONDS = 60;
 
-    public function __construct(private readonly Bench $bench, private readonly User $user)
-    {
+    public function __construct(
+        private readonly Bench $bench,
+        private readonly User $user,
+        private readonly KeptAnswers $kept,
+    ) {
     }
 
     /** @param  Closure(Request): Response  $next */
@@ -37,7 +42,7 @@ final class AnswerUnchanged
         if (in_array($tag, $request->getETags(), true)) {
             return self::tagged(new Response('', Response::HTTP_NOT_MODIFIED), $tag);
         }
-        $response = $next($request);
+        $response = $this->kept->answer($request, $tag, static fn (): Response => $next($request));
 
         return $response->isOk() && $response->getEtag() === null && ! $response->isCacheable()
             ? self::tagged($response, $tag)
@@ -52,9 +57,19 @@ final class AnswerUnchanged
         return $response;
     }
 
+    /** Another file after a copy was taken back, whose revision may be one that this bench had. */
+    private static function database(): string
+    {
+        $path = config('database.connections.sqlite.database');
+
+        return is_string($path) && is_file($path) ? (string) fileinode($path) : '';
+    }
+
     private function tag(): string
     {
         return '"'.hash('xxh64', implode(' ', [
+            Config::string('app.started'),
+            self::database(),
             $this->bench->id,
             $this->bench->revision,
             json_encode($this->user->getAttributes(), JSON_THROW_ON_ERROR),

@@ -18,6 +18,9 @@ final class GuardContent
         $nonce = base64_encode(random_bytes(16));
         View::share('nonce', $nonce);
         $response = $next($request);
+        if ($request->isMethod('GET') && $request->is('api/*')) {
+            return self::data($response, $request->is('api/pulse'));
+        }
         $response->headers->set(
             'Content-Security-Policy',
             implode('; ', [
@@ -39,6 +42,21 @@ final class GuardContent
         $response->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
         // A photograph is taken through the file chooser, which needs none of these.
         $response->headers->set('Permissions-Policy', 'camera=(), geolocation=(), microphone=(), payment=(), usb=()');
+
+        return $response;
+    }
+
+    /** What is read and not shown as a page: it may load nothing at all. A window's pulse alone keeps its cookies. */
+    private static function data(Response $response, bool $isPulse): Response
+    {
+        $response->headers->set('Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'");
+        $response->headers->set('X-Content-Type-Options', 'nosniff');
+        $response->headers->set('Referrer-Policy', 'same-origin');
+        $response->headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+        $response->headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        if (! $isPulse) {
+            $response->headers->remove('Set-Cookie');
+        }
 
         return $response;
     }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Bench\Bench;
+use App\Ledger\Moment;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use App\Tool\ToolUse;
+use App\Tool\ToolUses;
 use App\Work\KitOfBench;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use JackRest\Core\Idle\Idleness;
 use JackRest\Core\Idle\RedundantTools;
 use JackRest\Core\Idle\WithoutOne;
@@ -29,7 +29,7 @@ final class IdleOfBench
     /** @var list<Task> of the chosen works */
     private readonly array $tasks;
 
-    /** @var array<int, array{string, int}> last day and number of uses, by the id of a tool */
+    /** @var array<int, array{string|null, int}> last day and number of uses, by the id of a tool */
     private readonly array $uses;
 
     /** @var array<string, list<Way>> */
@@ -47,7 +47,7 @@ final class IdleOfBench
                 ->flatMap(static fn ($work): array => $kit->planned($work)->tasks)
                 ->all(),
         );
-        $this->uses = $this->gathered();
+        $this->uses = ToolUses::of($bench);
         $this->without = new WithoutOne($this->tasks, $kit->atHand(), $kit->school);
         $this->redundant = new RedundantTools(
             $this->tasks,
@@ -83,8 +83,8 @@ final class IdleOfBench
 
     public function idleness(Tool $tool): Idleness
     {
-        $now = Carbon::now();
-        $days = static fn (string $from): int => max(0, (int) floor(Carbon::parse($from)->diffInDays($now)));
+        $now = Carbon::now()->getTimestamp() / Moment::SECONDS_PER_DAY;
+        $days = static fn (string $from): int => max(0, (int) floor($now - Moment::day($from)));
         [$last, $count] = $this->uses[$tool->id] ?? [null, 0];
         $ways = $this->waysByKind[$tool->kind] ??= $this->ways($tool->kind);
 
@@ -170,43 +170,5 @@ final class IdleOfBench
 
         return array_fill_keys($own, true) +
             array_fill_keys(array_map(static fn (CoreTool $tool): string => $tool->id, $sharpening), true);
-    }
-
-    /** @return array<int, array{string, int}> the last day and the number of uses written down, by tool */
-    private function gathered(): array
-    {
-        $days = DB::table('tool_uses')->select('tool_id', 'used_on as day');
-        $edges = DB::table('edge_events')
-            ->join('edges', 'edges.id', '=', 'edge_events.edge_id')
-            ->where('edge_events.kind', 'used')
-            ->select('edges.tool_id', 'edge_events.happened_at as day');
-        $counts = DB::table('stroke_counts')->select('tool_id', 'counted_at as day');
-        $tests = DB::table('reference_tests')
-            ->join('references', 'references.id', '=', 'reference_tests.reference_id')
-            ->whereNotNull('references.tool_id')
-            ->select('references.tool_id', 'reference_tests.tested_at as day');
-        $all = $this->standing($days, 'tool_uses')
-            ->unionAll($this->standing($edges, 'edge_events', 'edges'))
-            ->unionAll($this->standing($counts, 'stroke_counts'))
-            ->unionAll($this->standing($tests, 'reference_tests', 'references'));
-        $gathered = [];
-        foreach (DB::query()->fromSub($all, 'uses')->selectRaw('tool_id, max(day) as last, count(*) as times')
-            ->groupBy('tool_id')->get() as $row) {
-            /** @var array{tool_id: int, last: string, times: int} $uses */
-            $uses = (array) $row;
-            $gathered[$uses['tool_id']] = [$uses['last'], $uses['times']];
-        }
-
-        return $gathered;
-    }
-
-    /** What stands of this bench's; the first of the tables says whose it is. */
-    private function standing(Builder $query, string ...$tables): Builder
-    {
-        foreach ($tables as $table) {
-            $query->whereNull("$table.deleted_at");
-        }
-
-        return $query->where(($tables[0] ?? '').'.bench_id', $this->bench->id);
     }
 }

@@ -7,15 +7,14 @@ namespace App\Kit;
 use App\Edge\Edge;
 use App\Http\Answer\WordAnswer;
 use App\Http\Money;
+use App\Kit\Answer\BoardToolAnswer;
 use App\Kit\Answer\KitAnswer;
 use App\Kit\Answer\KitNextAnswer;
 use App\Kit\Answer\KitPlanAnswer;
 use App\Kit\Answer\UnlookedToolAnswer;
 use App\Stone\StockOfRack;
-use App\Tool\Answer\ToolAnswer;
 use App\Tool\KindResource;
 use App\Tool\Tool;
-use App\Tool\ToolResource;
 use App\Tool\ToolStatus;
 use App\Work\KitOfBench;
 use App\Work\WorkResource;
@@ -45,13 +44,16 @@ final readonly class KitResource
         $ladder = $this->kit->ladder();
         $idle = new IdleOfBench($this->kit->bench, $this->kit);
 
+        $shapes = new BoardResource();
+
         return new KitAnswer(
             board: array_values(
                 $tools
                     ->filter(static fn (Tool $tool): bool => $tool->away_on === null)
-                    ->map(static fn (Tool $tool): ToolAnswer => ToolResource::of($tool, $idle->stands($tool)))
+                    ->map(static fn (Tool $tool): BoardToolAnswer => $shapes->tool($tool, $idle->stands($tool)))
                     ->all(),
             ),
+            shapes: $shapes->shapes,
             groups: KindResource::groups(),
             rack: StockOfRack::names($this->kit->bench),
             works: WorkResource::lines($this->kit),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Ledger;
 
 use App\Bench\Bench;
+use App\Sum\Sums;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -175,7 +176,10 @@ final readonly class Ledger
             // A write first: SQLite then holds the write lock, and what is read below cannot change under us.
             $this->bench->newQuery()->whereKey($this->bench->id)->increment('revision');
 
-            return $work();
+            $done = $work();
+            app(Sums::class)->renew($this->bench);
+
+            return $done;
         });
     }
 }

@@ -24,6 +24,15 @@ abstract class Record extends Model
 
     protected $guarded = [];
 
+    /** @var array<class-string, array<string, string>> put together once for each kind of record, not for each value */
+    private static array $castsOf = [];
+
+    /** @return array<string, string> */
+    public function getCasts(): array
+    {
+        return self::$castsOf[static::class] ??= parent::getCasts();
+    }
+
     /** What a line about it leads to. Which page that is, the front end knows. */
     public function topic(): Topic
     {

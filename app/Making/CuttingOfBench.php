@@ -6,7 +6,7 @@ namespace App\Making;
 
 use App\Bench\Bench;
 use App\Blank\Blank;
-use App\Climate\ClimateTable;
+use App\Climate\AirRests;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
@@ -32,7 +32,7 @@ final readonly class CuttingOfBench
             $form->making->parts(),
             array_values($this->blanks->map(static fn (Blank $blank) => $blank->toCore($today))->all()),
             $known,
-            ClimateTable::restsOf($bench),
+            AirRests::of($bench),
             $format,
         );
     }

@@ -7,9 +7,11 @@ namespace App\Providers;
 use App\Bench\Bench;
 use App\Blank\Blank;
 use App\Care\ConsumableStock;
+use App\Climate\AirRests;
 use App\Climate\ClimateStretch;
 use App\Edge\Edge;
 use App\Edge\EdgeEvent;
+use App\Edge\EdgeLives;
 use App\Edge\HoningEnd;
 use App\Guide\Guide;
 use App\Ledger\DiaryEntry;
@@ -27,7 +29,9 @@ use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
 use App\Stall\Photo;
 use App\Stone\Stone;
+use App\Sum\Sums;
 use App\Tool\Tool;
+use App\Tool\ToolUses;
 use App\Work\Work;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\Relation;
@@ -60,6 +64,10 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
+        $this->app->singleton(
+            Sums::class,
+            static fn (): Sums => new Sums([new EdgeLives(), new ToolUses(), new AirRests()]),
+        );
         // What the end of a session writes is known to the rooms it is about.
         $this->app->singleton(
             SessionEnds::class,

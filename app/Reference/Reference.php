@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\Bench;
+use App\Ledger\Moment;
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
@@ -15,6 +16,7 @@ use JackRest\Core\Season\ReferenceWood;
 use JackRest\Core\Timber\Species;
 use JackRest\Core\Truing\History\DueReason;
 use JackRest\Core\Truing\History\History;
+use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Instrument;
 use JackRest\Desk\Reference\HistoryWords;
 use JackRest\Desk\Reference\ReferenceKind;
@@ -39,9 +41,19 @@ final class Reference extends Record
     private const SECONDS_PER_DAY = 86400;
 
     /**
-     * Computed once for the tests as they were loaded: a list of many references asks for it again and again.
+     * Its tests by the edge that was tested, where a list of many references read them all together.
      *
-     * @var array{Collection<int, ReferenceTest>, Collection<string, History>}|null
+     * @var array<string, list<Tested>>|null
+     */
+    private ?array $tested = null;
+
+    /**
+     * Computed once for the tests as they were read: a list of many references asks for it again and again.
+     *
+     * @var array{
+     *     array<string, list<Tested>>|\Illuminate\Database\Eloquent\Collection<int, ReferenceTest>,
+     *     Collection<string, History>,
+     * }|null
      */
     private ?array $reckoned = null;
 
@@ -66,11 +78,15 @@ final class Reference extends Record
         return $tests;
     }
 
-    /** @return Collection<int, self> with their tests: squares first, then straightedges, then the others */
+    /** @return Collection<int, self> with what their tests say: squares first, then straightedges, then the others */
     public static function testedOf(Bench $bench): Collection
     {
         $order = array_flip(array_column(ReferenceKind::cases(), 'value'));
-        $all = self::of($bench)->with('tests')->oldest('id')->get();
+        $all = self::of($bench)->oldest('id')->get();
+        $tested = ReferenceTest::inShort($bench);
+        foreach ($all as $one) {
+            $one->tested = $tested[$one->id] ?? [];
+        }
 
         return $all->sortBy(static fn (self $one): int => min(2, $order[$one->kind->value]))->values()->toBase();
     }
@@ -78,7 +94,7 @@ final class Reference extends Record
     /** A moment in days, as the core counts them. */
     public static function day(string $moment): float
     {
-        return (int) strtotime($moment) / self::SECONDS_PER_DAY;
+        return Moment::day($moment);
     }
 
     public function sizesNow(): ReferenceSizes
@@ -95,13 +111,13 @@ final class Reference extends Record
     /** @return Collection<string, History> by the edge that was tested; one at least, though it hold no test */
     public function histories(): Collection
     {
-        $tests = $this->tests->toBase();
-        if (
-            $this->reckoned === null ||
-            $this->reckoned[0]->count() !== $tests->count() ||
-            $this->reckoned[0]->last() !== $tests->last()
-        ) {
-            $this->reckoned = [$tests, $this->reckon($tests)];
+        // Tests that were read anew are others: the model then holds another collection.
+        $read = $this->tested ?? $this->tests;
+        if ($this->reckoned === null || $this->reckoned[0] !== $read) {
+            $this->reckoned = [
+                $read,
+                $this->reckon(is_array($read) ? $read : ReferenceTest::bySeries($read->all())),
+            ];
         }
 
         return $this->reckoned[1];
@@ -174,20 +190,16 @@ final class Reference extends Record
     }
 
     /**
-     * @param  Collection<int, ReferenceTest>  $tests
+     * @param  array<string, list<Tested>>  $tested
      * @return Collection<string, History>
      */
-    private function reckon(Collection $tests): Collection
+    private function reckon(array $tested): Collection
     {
         $fell = $this->dropped_on === null ? null : self::day($this->dropped_on);
         $tolerance = $this->toleranceMm();
-        $series = [];
-        foreach ($tests as $test) {
-            $series[$test->series][] = $test->tested();
-        }
 
-        return collect($series === [] ? ['' => []] : $series)->map(
-            static fn (array $tested): History => new History($tested, $tolerance, $fell),
+        return collect($tested === [] ? ['' => []] : $tested)->map(
+            static fn (array $tests): History => new History($tests, $tolerance, $fell),
         );
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
 use App\Ledger\Record;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use JackRest\Core\Truing\History\Tested;
 use JackRest\Core\Truing\Verdict;
 use JackRest\Desk\Reference\Correction;
 use JackRest\Desk\Reference\EarlierTest;
+use stdClass;
 
 /**
  * One test of a reference as it was read, with what came of it.
+ *
+ * @phpstan-type Short stdClass&object{reference_id: int|string, series: string, tested_at: string,
+ *     error_mm: float|int|string, uncertainty_mm: float|int|string, verdict: string, taken?: string|null}
  *
  * @property int $reference_id
  * @property string $tested_at
@@ -55,16 +60,54 @@ final class ReferenceTest extends Record
 
     public function tested(): Tested
     {
-        // Read past the casts: a list of references reads thousands of tests.
-        /** @var array{tested_at: string, error_mm: float|string, uncertainty_mm: float|string, verdict: string} $row */
-        $row = $this->getAttributes();
+        /** @var Short $row */
+        $row = (object) $this->getAttributes();
 
+        return self::short($row);
+    }
+
+    /**
+     * All tests of a bench as its histories keep them, in the order they were made. Thousands are read for one page: no
+     * models are built for them.
+     *
+     * @return array<int, array<string, list<Tested>>> by reference and by the edge that was tested
+     */
+    public static function inShort(Bench $bench): array
+    {
+        $rows = self::of($bench)->orderBy('tested_at')->orderBy('id')->toBase()
+            ->get(['reference_id', 'series', 'tested_at', 'error_mm', 'uncertainty_mm', 'verdict', 'taken']);
+        $short = [];
+        foreach ($rows as $row) {
+            /** @var Short $row */
+            $short[(int) $row->reference_id][$row->series][] = self::short($row);
+        }
+
+        return $short;
+    }
+
+    /**
+     * @param  array<int, self>  $tests
+     * @return array<string, list<Tested>>
+     */
+    public static function bySeries(array $tests): array
+    {
+        $by = [];
+        foreach ($tests as $test) {
+            $by[$test->series][] = $test->tested();
+        }
+
+        return $by;
+    }
+
+    /** @param  Short  $row */
+    private static function short(stdClass $row): Tested
+    {
         return new Tested(
-            Reference::day($row['tested_at']),
-            (float) $row['error_mm'],
-            (float) $row['uncertainty_mm'],
-            Verdict::from($row['verdict']),
-            isset($this->getAttributes()['taken']),
+            Reference::day($row->tested_at),
+            (float) $row->error_mm,
+            (float) $row->uncertainty_mm,
+            Verdict::from($row->verdict),
+            isset($row->taken),
         );
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Reference;
 
 use App\Bench\Bench;
-use App\Climate\ClimateTable;
+use App\Climate\AirRests;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
 use JackRest\Core\Measure\LengthFormatter;
@@ -37,7 +37,7 @@ final class SeasonOfBench
 
     public function __construct(Bench $bench)
     {
-        $this->log = ClimateTable::restsOf($bench);
+        $this->log = AirRests::of($bench);
         $this->today = Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY;
         $this->references = Reference::testedOf($bench);
         $this->forecasts = array_values($this->references->map($this->forecast(...))->all());

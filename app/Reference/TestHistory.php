@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Http\Answer\WrittenAnswer;
 use App\Http\OutlineResource;
 use App\Ledger\Correctable;
+use App\Ledger\Moment;
 use App\Ledger\Written;
 use App\Reference\Answer\HistoryAnswer;
 use App\Reference\Answer\ListedAnswer;
@@ -24,6 +25,9 @@ use JackRest\Desk\Reference\HistoryWords;
 /** Every test of a reference in one picture, and what they say together. */
 final class TestHistory
 {
+    /** More than a picture of a thumb's breadth can tell apart; the reference's own page has all of them. */
+    private const TRAIL = 16;
+
     public static function of(Reference $reference, Bench $bench, LengthFormatter $format): HistoryAnswer
     {
         $written = Written::by(
@@ -86,9 +90,9 @@ final class TestHistory
             lastError: $last === null
                 ? null
                 : $format->small(abs($last->errorMm)).' ± '.$format->small($last->uncertaintyMm),
-            testedAt: $reference->tests->last()?->tested_at,
+            testedAt: $last === null ? null : Moment::written($last->day),
             toleranceMm: $reference->toleranceMm(),
-            trail: array_values($tests->map(self::point(...))->all()),
+            trail: array_values($tests->slice(-self::TRAIL)->map(self::point(...))->all()),
         );
     }
 

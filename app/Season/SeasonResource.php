@@ -18,7 +18,6 @@ use App\Season\Answer\StretchAnswer;
 use App\Season\Answer\WoodOfAnswer;
 use App\Wood\SpeciesWords;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Season\DayOfAir;
 use JackRest\Core\Season\Gap;
 use JackRest\Core\Season\SeasonForecast;
@@ -31,7 +30,7 @@ use LogicException;
 final class SeasonResource
 {
     /** More than the drawing of a wide screen has pixels to tell apart. */
-    private const POINTS = 400;
+    private const POINTS = 366;
 
     public static function of(Bench $bench, string $thickness, LengthFormatter $format): SeasonAnswer
     {
@@ -65,7 +64,6 @@ final class SeasonResource
     private static function day(DayOfAir $day, SeasonOutlook $form): SeasonDayAnswer
     {
         return new SeasonDayAnswer(
-            at: gmdate('Y-m-d', $day->day * ClimateLine::SECONDS_PER_DAY),
             day: $day->day,
             until: $day->until,
             tempC: round($day->tempC, 1),

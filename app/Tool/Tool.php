@@ -37,6 +37,13 @@ final class Tool extends Record
 
     private const AUGERS = 'auger-bits';
 
+    /**
+     * Made once for what it says: a page asks for it again and again.
+     *
+     * @var array{list<mixed>, CoreTool}|null
+     */
+    private ?array $core = null;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
@@ -68,7 +75,13 @@ final class Tool extends Record
 
     public function toCore(): CoreTool
     {
-        return new CoreTool((string) $this->id, $this->kind, $this->name, array_map(floatval(...), $this->size));
+        $row = [$this->getAttributes()['size'] ?? null, $this->id, $this->kind, $this->name];
+        if ($this->core === null || $this->core[0] !== $row) {
+            $sizes = array_map(floatval(...), $this->size);
+            $this->core = [$row, new CoreTool((string) $this->id, $this->kind, $this->name, $sizes)];
+        }
+
+        return $this->core[1];
     }
 
     public function toWanted(): WantedTool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Upgrade;
 
+use App\Sum\Sums;
 use Illuminate\Database\Connection;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -46,6 +47,7 @@ final class Upgrade
         $this->database->statement('PRAGMA busy_timeout = '.self::PATIENCE_MS);
         $copy = $pending === [] || $this->migrations->areNone() ? null : $this->copies->before($pending[0]);
         $this->migrations->take();
+        app(Sums::class)->renewAll();
 
         return $copy;
     }

@@ -39,6 +39,12 @@ final class KitOfBench
 
     public readonly School $school;
 
+    /** @var list<CoreTool>|null */
+    private ?array $owned = null;
+
+    /** @var list<CoreTool>|null */
+    private ?array $atHand = null;
+
     private ?StockOfRack $rack = null;
 
     private ?KitPlanner $planner = null;
@@ -216,13 +222,13 @@ final class KitOfBench
     /** @return list<CoreTool> all of them: what is lent or put away is not bought again */
     public function owned(): array
     {
-        return $this->withRack(static fn (Tool $tool): bool => true);
+        return $this->owned ??= $this->withRack(static fn (Tool $tool): bool => true);
     }
 
     /** @return list<CoreTool> those that hang here */
     public function atHand(): array
     {
-        return $this->withRack(static fn (Tool $tool): bool => $tool->isAtHand());
+        return $this->atHand ??= $this->withRack(static fn (Tool $tool): bool => $tool->isAtHand());
     }
 
     /**

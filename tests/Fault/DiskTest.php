@@ -83,7 +83,7 @@ final class DiskTest extends TestCase
         return $folder;
     }
 
-    /** A server that was just ended may hold a file of it a moment longer: then it is taken away as soon as it can be. */
+    /** A server that was just ended may hold a file of it a moment longer. */
     private static function unmount(string $folder): void
     {
         exec('umount --lazy '.escapeshellarg($folder).' 2>&1');

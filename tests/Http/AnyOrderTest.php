@@ -16,6 +16,7 @@ use App\Reference\Reference;
 use App\Session\BenchSession;
 use App\Stall\LookOver;
 use App\Stone\Stone;
+use App\Sum\Sums;
 use App\Tool\Tool;
 use App\Work\Work;
 use Illuminate\Support\Facades\DB;
@@ -66,6 +67,7 @@ final class AnyOrderTest extends HttpTestCase
         self::assertEquals($before, self::standing());
         $this->undoAll($this->dice->shuffleArray($undoings));
         self::assertEquals($after, self::standing());
+        self::theSumsAreWhatTheTablesComeTo();
     }
 
     #[DataProvider('seeds')]
@@ -82,6 +84,22 @@ final class AnyOrderTest extends HttpTestCase
         }
         $this->everyPageAnswers();
         self::theDiaryTellsWhatTheTablesAre();
+        self::theSumsAreWhatTheTablesComeTo();
+    }
+
+    /** None is missing, and each is what is made of the rows when nothing was kept. */
+    private static function theSumsAreWhatTheTablesComeTo(): void
+    {
+        foreach (app(Sums::class)->all as $sum) {
+            $kept = Sums::of($sum, self::bench());
+            $ids = self::ints($sum->subjects(self::bench())->pluck('id')->all());
+            self::assertSame(
+                count($ids),
+                DB::table('sums')->where('what', $sum->name())->whereIn('subject_id', $ids)->count(),
+                $sum->name(),
+            );
+            self::assertEquals($sum->made(self::bench(), $ids), $kept, $sum->name());
+        }
     }
 
     public function test_an_edge_comes_back_with_its_tool_and_not_before(): void

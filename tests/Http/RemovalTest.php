@@ -30,7 +30,7 @@ final class RemovalTest extends HttpTestCase
         $mallet = self::mallet();
         $this->ask('DELETE', "/api/tools/{$mallet->id}", ['version' => 1])->assertOk();
 
-        self::assertNotContains('mallet', $this->ask('GET', '/api/kit')->json('board.*.kind'));
+        self::assertNotContains('mallet', $this->ask('GET', '/api/kit')->json('shapes.*.kind'));
         $this->ask('GET', '/api/search?q=mallet, apple')->assertJsonMissing(['kind' => 'tool']);
         self::assertTrue(Tool::withTrashed()->findOrFail($mallet->id)->trashed());
     }
@@ -64,7 +64,7 @@ final class RemovalTest extends HttpTestCase
         $this->ask('DELETE', '/api/tools/'.self::mallet()->id, ['version' => 1])->assertOk();
         $this->ask('POST', "/api/diary/{$this->latest()}/undo")->assertCreated();
         $this->ask('POST', "/api/diary/{$this->latest()}/undo")->assertCreated();
-        self::assertNotContains('mallet', $this->ask('GET', '/api/kit')->json('board.*.kind'));
+        self::assertNotContains('mallet', $this->ask('GET', '/api/kit')->json('shapes.*.kind'));
     }
 
     public function test_a_window_that_saw_an_older_state_removes_nothing(): void

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Tool\Tool;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\Config;
+use Illuminate\Support\Facades\DB;
 
 /** A page that cannot have changed is not worked out again, and one that may have is. */
 final class UnchangedTest extends HttpTestCase
@@ -59,5 +62,52 @@ final class UnchangedTest extends HttpTestCase
         foreach (['benches', 'pulse'] as $page) {
             self::assertNull($this->ask('GET', "/api/$page")->assertOk()->headers->get('ETag'), $page);
         }
+    }
+
+    public function test_what_was_kept_is_what_would_be_answered_and_goes_with_a_write_a_preference_or_a_minute(): void
+    {
+        $this->keepAnswers();
+        foreach (self::PAGES as $page) {
+            $made = $this->ask('GET', "/api/$page")->assertOk()->getContent();
+            self::assertSame($made, $this->ask('GET', "/api/$page")->assertOk()->getContent(), $page);
+        }
+        self::assertSame(0, $this->queriesOf('/api/bench', 'diary_entries'), 'it was not worked out again');
+
+        $tool = Tool::of(self::bench())->where('status', 'wanted')->firstOrFail();
+        $this->ask('PUT', "/api/tools/{$tool->id}/price", ['price' => '12', 'version' => $tool->version])->assertOk();
+        $board = array_column($this->ask('GET', '/api/kit')->json('board'), 'price', 'id');
+        self::assertEquals(12, $board[$tool->id]);
+
+        self::assertGreaterThan(0, $this->queriesOf('/api/bench', 'diary_entries'));
+        Carbon::setTestNow('2026-11-28T10:01:20Z');
+        self::assertGreaterThan(0, $this->queriesOf('/api/bench', 'diary_entries'));
+        $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk();
+        self::assertGreaterThan(0, $this->queriesOf('/api/bench', 'diary_entries'));
+    }
+
+    public function test_another_question_at_the_same_address_is_answered_for_itself(): void
+    {
+        $this->keepAnswers();
+        $one = $this->ask('GET', '/api/season?thickness=10')->assertOk()->json('thick');
+        $other = $this->ask('GET', '/api/season?thickness=40')->assertOk()->json('thick');
+        self::assertNotSame($one, $other);
+        self::assertSame($one, $this->ask('GET', '/api/season?thickness=10')->assertOk()->json('thick'));
+    }
+
+    private function keepAnswers(): void
+    {
+        Config::set('cache.stores.answers', ['driver' => 'array', 'serialize' => false]);
+        app('cache')->forgetDriver('answers');
+    }
+
+    private function queriesOf(string $page, string $table): int
+    {
+        $count = 0;
+        DB::listen(static function (QueryExecuted $query) use ($table, &$count): void {
+            $count += str_contains($query->sql, "\"$table\"") ? 1 : 0;
+        });
+        $this->ask('GET', $page)->assertOk();
+
+        return $count;
     }
 }

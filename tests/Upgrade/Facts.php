@@ -17,6 +17,7 @@ final class Facts
     private const UNITED = [
         'sent_requests',
         'air_days',
+        'sums',
         'squares',
         'square_tests',
         'straights',

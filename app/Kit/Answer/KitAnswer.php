@@ -6,7 +6,6 @@ namespace App\Kit\Answer;
 
 use App\Http\Answer;
 use App\Http\Answer\WordAnswer;
-use App\Tool\Answer\ToolAnswer;
 use App\Tool\Answer\ToolGroupAnswer;
 use App\Work\Answer\WorkAnswer;
 use JackRest\Core\Calculation\Field;
@@ -16,7 +15,8 @@ use JackRest\Desk\Explanation;
 final readonly class KitAnswer extends Answer
 {
     /**
-     * @param  list<ToolAnswer>  $board
+     * @param  list<BoardToolAnswer>  $board
+     * @param  list<BoardShapeAnswer>  $shapes
      * @param  list<ToolGroupAnswer>  $groups
      * @param  list<string>  $rack
      * @param  list<WorkAnswer>  $works
@@ -25,7 +25,8 @@ final readonly class KitAnswer extends Answer
      * @param  list<Explanation>  $how
      */
     public function __construct(
-        #[Field('what hangs on the board', of: ToolAnswer::class)] public array $board,
+        #[Field('what hangs on the board', of: BoardToolAnswer::class)] public array $board,
+        #[Field('the shapes of what hangs there, each once', of: BoardShapeAnswer::class)] public array $shapes,
         #[Field('the groups of tools', of: ToolGroupAnswer::class)] public array $groups,
         #[Field('what lies in the rack, coarse to fine', of: 'string')] public array $rack,
         #[Field('what the kit is for', of: WorkAnswer::class)] public array $works,

@@ -11,7 +11,6 @@ use JackRest\Core\Calculation\Field;
 final readonly class SeasonDayAnswer extends Answer
 {
     public function __construct(
-        #[Field('where or when')] public string $at,
         #[Field('the day, counted since 1970')] public int $day,
         #[Field('the last day that it stands for')] public int $until,
         #[Field('temperature, °C')] public float $tempC,

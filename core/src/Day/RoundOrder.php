@@ -13,6 +13,8 @@ namespace JackRest\Core\Day;
  */
 final class RoundOrder
 {
+    private const EQUAL = 1e-9;
+
     /** @param  list<Round>  $rounds */
     public function __construct(private readonly array $rounds, private readonly Handling $handling)
     {
@@ -21,74 +23,89 @@ final class RoundOrder
     /** @return array{list<Round>, float} the rounds in order, and the seconds of taking up and resetting */
     public function best(): array
     {
-        /** @var array<string, array{float, list<list<Visit>>}> $states by the edge that was last */
-        $states = ['' => [0.0, []]];
+        $states = ['' => 0.0];
         $settings = [];
+        $trails = [];
         foreach ($this->rounds as $round) {
-            assert($states !== []);
             foreach ($round->visits as $visit) {
                 $settings[$visit->edge->id] = $visit->edge->setting;
             }
-            $states = $this->after($states, $round, $settings);
+            [$states, $trails[]] = $this->after($states, $round, $settings);
         }
-        assert($states !== []);
-        $best = $states[array_key_first($states)];
-        foreach ($states as $state) {
-            $best = $state[0] < $best[0] - 1e-9 ? $state : $best;
+        $last = (string) array_key_first($states);
+        foreach ($states as $id => $seconds) {
+            $last = $seconds < $states[$last] - self::EQUAL ? (string) $id : $last;
         }
         $ordered = [];
-        foreach ($this->rounds as $index => $round) {
-            $visits = $best[1][$index];
-            assert($visits !== []);
-            $ordered[] = $round->inOrder($visits);
+        $seconds = $states[$last];
+        foreach (array_reverse($this->rounds, true) as $index => $round) {
+            [$before, $first, $end] = $trails[$index][$last];
+            array_unshift($ordered, $round->inOrder(self::between($round, $first, $end)));
+            $last = $before;
         }
 
-        return [$ordered, $best[0]];
+        return [$ordered, $seconds];
     }
 
     /**
-     * @param  non-empty-array<string, array{float, list<list<Visit>>}>  $states
+     * The cheapest way to end a round with each of its edges. What it costs to come in depends on the edge it begins
+     * with alone, so that is found first.
+     *
+     * @param  non-empty-array<array-key, float>  $states  seconds by the edge that was last before
      * @param  array<string, string>  $settings
-     * @return non-empty-array<string, array{float, list<list<Visit>>}>
+     * @return array{non-empty-array<array-key, float>, array<array-key, array{string, Visit, Visit}>} seconds by the
+     *     edge that is last now, and for each the edge that was last before, its own first and its last
      */
     private function after(array $states, Round $round, array $settings): array
     {
-        $next = [];
-        foreach ($this->ends($round) as [$first, $last]) {
-            $inner = $this->inside($round, $first, $last);
-            foreach ($states as $before => [$seconds, $done]) {
-                $total = $seconds + $inner + $this->entering((string) $before, $first, $settings);
-                if (! isset($next[$last->edge->id]) || $total < $next[$last->edge->id][0] - 1e-9) {
-                    $next[$last->edge->id] = [$total, [...$done, self::between($round, $first, $last)]];
-                }
-            }
-        }
-        assert($next !== []);
-
-        return $next;
-    }
-
-    /** @return list<array{Visit, Visit}> */
-    private function ends(Round $round): array
-    {
-        $ends = [];
-        foreach ($round->visits as $first) {
-            foreach ($round->visits as $last) {
-                if ($first !== $last || count($round->visits) === 1) {
-                    $ends[] = [$first, $last];
-                }
-            }
-        }
-
-        return $ends;
-    }
-
-    /** Taking up every edge, and the resets between the first and the last. */
-    private function inside(Round $round, Visit $first, Visit $last): float
-    {
+        $entered = array_map(fn (Visit $first): array => $this->entered($states, $first, $settings), $round->visits);
         $groups = count(
             array_unique(array_map(static fn (Visit $visit): string => $visit->edge->setting, $round->visits)),
         );
+        $isOne = count($round->visits) === 1;
+        $next = [];
+        $trail = [];
+        foreach ($round->visits as $place => $last) {
+            $least = INF;
+            foreach ($round->visits as $begin => $first) {
+                if ($begin === $place && ! $isOne) {
+                    continue;
+                }
+                $seconds = $entered[$begin][0] + $this->inside($round, $groups, $first, $last);
+                if ($seconds < $least - self::EQUAL) {
+                    $least = $seconds;
+                    $trail[$last->edge->id] = [$entered[$begin][1], $first, $last];
+                }
+            }
+            $next[$last->edge->id] = $least;
+        }
+        assert($next !== []);
+
+        return [$next, $trail];
+    }
+
+    /**
+     * @param  non-empty-array<array-key, float>  $states
+     * @param  array<string, string>  $settings
+     * @return array{float, string} the least seconds until a round begins with this edge, and the edge before it
+     */
+    private function entered(array $states, Visit $first, array $settings): array
+    {
+        $least = INF;
+        $from = '';
+        foreach ($states as $before => $seconds) {
+            $total = $seconds + $this->entering((string) $before, $first, $settings);
+            if ($total < $least - self::EQUAL) {
+                [$least, $from] = [$total, (string) $before];
+            }
+        }
+
+        return [$least, $from];
+    }
+
+    /** Taking up every edge, and the resets between the first and the last. */
+    private function inside(Round $round, int $groups, Visit $first, Visit $last): float
+    {
         $resets = $groups === 1 ? 0 : ($first->edge->setting === $last->edge->setting ? $groups : $groups - 1);
 
         return count($round->visits) * $this->handling->takeUpSeconds + $resets * $this->handling->resetSeconds;

@@ -2925,6 +2925,35 @@ export interface components {
             /** @description how many knots there are */
             knots: components["schemas"]["Word"][];
         };
+        BoardShape: {
+            /** @description which kind it is */
+            kind: string;
+            /** @description which group it belongs to */
+            group: string;
+            /** @description its outline */
+            outline: components["schemas"]["ToolOutline"];
+        };
+        BoardTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /**
+             * @description whether it is there
+             * @enum {string}
+             */
+            status: "owned" | "wanted";
+            /** @description which of the board's shapes it has, from 0 */
+            shape: number;
+            /** @description what it costs; null: not told */
+            price: number | null;
+            /** @description whether it stands idle */
+            isIdle: boolean;
+            /** @description to whom it is lent; null: to nobody */
+            lentTo: string | null;
+        };
         BoughtFor: {
             /** @description the record's number */
             id: number;
@@ -3901,7 +3930,9 @@ export interface components {
         };
         Kit: {
             /** @description what hangs on the board */
-            board: components["schemas"]["Tool"][];
+            board: components["schemas"]["BoardTool"][];
+            /** @description the shapes of what hangs there, each once */
+            shapes: components["schemas"]["BoardShape"][];
             /** @description the groups of tools */
             groups: components["schemas"]["ToolGroup"][];
             /** @description what lies in the rack, coarse to fine */
@@ -5105,8 +5136,6 @@ export interface components {
             species: components["schemas"]["Word"][];
         };
         SeasonDay: {
-            /** @description where or when */
-            at: string;
             /** @description the day, counted since 1970 */
             day: number;
             /** @description the last day that it stands for */

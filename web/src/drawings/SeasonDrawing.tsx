@@ -1,6 +1,6 @@
 import { area, line } from 'd3-shape'
 import type { Schemas } from '@/api/client'
-import { seasonScales, stretchesOf } from './seasonLayout'
+import { dateOf, seasonScales, stretchesOf } from './seasonLayout'
 
 type Day = Schemas['SeasonDay']
 
@@ -27,7 +27,7 @@ function nameOfTicks(days: number) {
 /** Above how moist the wood is, and what its air asks of it; below how the humidity swings from day to day. */
 export function SeasonDrawing({ days, gaps, width, height }: SeasonDrawingProps) {
   const { x, moisture, humidity, left, right } = seasonScales(days, width, height)
-  const at = (day: Day) => x(new Date(day.at))
+  const at = (day: Day) => x(dateOf(day))
   const rest = line<Day>(at, (day) => moisture(day.restPct))
   const wood = line<Day>(at, (day) => moisture(day.woodPct ?? 0)).defined((day) => day.woodPct !== null)
   const band = area<Day>(

@@ -24,15 +24,19 @@ export function stretchesOf(days: readonly Day[]): Day[][] {
   return stretches
 }
 
+const DAY_MS = 86_400_000
+
+export const dateOf = (day: Day | undefined) => new Date((day?.day ?? 0) * DAY_MS)
+
 /** Scales of the two fields of the season's drawing: moisture above, humidity below. */
 export function seasonScales(days: readonly Day[], width: number, height: number) {
-  const first = new Date(days[0]?.at ?? 0)
-  const last = new Date(days.at(-1)?.at ?? 0)
+  const first = dateOf(days[0])
+  const last = dateOf(days.at(-1))
   const room = height - TOP - BOTTOM - BETWEEN
   const moistures = days.flatMap((day) => [day.restPct, day.woodPct ?? day.restPct])
   return {
     x: scaleUtc()
-      .domain([first, last > first ? last : new Date(Number(first) + 86_400_000)])
+      .domain([first, last > first ? last : new Date(Number(first) + DAY_MS)])
       .range([LEFT, width - RIGHT]),
     moisture: scaleLinear()
       .domain([Math.floor(Math.min(...moistures)), Math.ceil(Math.max(...moistures))])

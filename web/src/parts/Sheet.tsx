@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useId, useRef, useState } from 'react'
+import { type ReactNode, useCallback, useId, useState } from 'react'
 
 type Block = readonly (readonly [string, string])[]
 
@@ -21,8 +21,7 @@ interface SheetProps {
 
 /** A drawing sheet: border, title block, and a drawing made for the sheet's own width. */
 export function Sheet({ title, says, block, height, children, controls }: SheetProps) {
-  const frame = useRef<HTMLDivElement>(null)
-  const width = useWidth(frame)
+  const [frame, width] = useWidth()
   const id = useId()
   const box = { width, height: height(width) }
 
@@ -61,14 +60,15 @@ export function Sheet({ title, says, block, height, children, controls }: SheetP
   )
 }
 
-function useWidth(element: React.RefObject<HTMLElement | null>): number {
+/** The width is known before the first picture: a drawing that came a moment later would push the page down. */
+function useWidth(): [(element: HTMLElement | null) => (() => void) | undefined, number] {
   const [width, setWidth] = useState(0)
-  useEffect(() => {
-    const watched = element.current
-    if (!watched) return
+  const frame = useCallback((element: HTMLElement | null) => {
+    if (!element) return undefined
+    setWidth(Math.floor(element.getBoundingClientRect().width))
     const observer = new ResizeObserver(([entry]) => setWidth(Math.floor(entry?.contentRect.width ?? 0)))
-    observer.observe(watched)
+    observer.observe(element)
     return () => observer.disconnect()
-  }, [element])
-  return width
+  }, [])
+  return [frame, width]
 }

@@ -15,8 +15,10 @@ import { WhatIsMissing } from './day/WhatIsMissing'
 export function EdgesPlace() {
   const { data, error } = useQuery(edges())
   const ahead = useQuery(outlook()).data
+  const together = useQuery(day(null))
   if (error && !data) return <Lost problem={error} />
-  if (!data) return <Waiting />
+  // What stands above the list comes with it: a list that moves under the finger is tapped in the wrong place.
+  if (!data || together.isPending) return <Waiting />
   const blunt = data.edges.filter((edge) => edge.condition !== 'sharp' && edge.condition !== 'unknown').length
   const unknown = data.edges.filter((edge) => edge.condition === 'unknown')
   const forecasts = new Map(ahead?.edges.map((row) => [row.edgeId, row]))
@@ -26,7 +28,7 @@ export function EdgesPlace() {
       <Heading title="Edges" says={counts(blunt, unknown.length, data.edges.length)} />
       <EdgesNav />
       {data.edges.length === 0 && <FirstEdge />}
-      {blunt > 0 && <DayAhead />}
+      {blunt > 0 && together.data && <DayAhead plan={together.data} />}
       {blunt === 0 && unknown[0] && <FirstLook edge={unknown[0]} />}
       <ul className="mt-5 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
         {data.edges.map((edge) => (
@@ -81,9 +83,7 @@ function FirstLook({ edge }: { edge: Schemas['Edge'] }) {
 }
 
 /** All that are due, taken together. */
-function DayAhead() {
-  const plan = useQuery(day(null)).data
-  if (!plan) return null
+function DayAhead({ plan }: { plan: Schemas['Day'] }) {
   return (
     <div className="max-w-2xl">
       <NextStroke {...plan.next}>

@@ -30,7 +30,13 @@ export function KitPlace() {
       <Board
         columnFirst
         drawing={
-          <ToolBoard tools={data.board} groups={data.groups} rack={data.rack} marked={data.next.toolId} />
+          <ToolBoard
+            tools={data.board}
+            shapes={data.shapes}
+            groups={data.groups}
+            rack={data.rack}
+            marked={data.next.toolId}
+          />
         }
         column={
           <>
@@ -49,7 +55,7 @@ export function KitPlace() {
   )
 }
 
-function counts(board: readonly Schemas['Tool'][]): string {
+function counts(board: readonly Schemas['BoardTool'][]): string {
   const owned = board.filter((row) => row.status === 'owned').length
   const wanted = board.length - owned
   if (board.length === 0) return 'An empty board. Hang up what you have; five minutes are enough.'

@@ -9,7 +9,9 @@ import { Toggle } from '@/parts/Toggle'
 const SCALE = 0.25
 
 interface ToolBoardProps {
-  tools: readonly Schemas['Tool'][]
+  tools: readonly Schemas['BoardTool'][]
+  /** What tools of one kind and size have in common. */
+  shapes: readonly Schemas['BoardShape'][]
   groups: readonly Schemas['ToolGroup'][]
   /** What lies in the rack: the way to sharpen, whichever place it was added in. */
   rack: readonly string[]
@@ -17,7 +19,8 @@ interface ToolBoardProps {
 }
 
 /** The board: every tool small, to one scale, in its own outline, hung by kind. Owned solid, wanted dashed. */
-export function ToolBoard({ tools, groups, rack, marked }: ToolBoardProps) {
+export function ToolBoard({ tools: told, shapes, groups, rack, marked }: ToolBoardProps) {
+  const tools = useMemo(() => told.map((tool) => ({ ...shapes[tool.shape], ...tool })), [told, shapes])
   const [status, setStatus] = useState('all')
   const [kind, setKind] = useState('')
   const [words, setWords] = useState('')
@@ -71,13 +74,15 @@ export function ToolBoard({ tools, groups, rack, marked }: ToolBoardProps) {
   )
 }
 
-const NONE: readonly Schemas['Tool'][] = []
+type HungTool = Schemas['BoardTool'] & Partial<Schemas['BoardShape']>
+
+const NONE: readonly HungTool[] = []
 const NOTHING: readonly string[] = []
 const RACK_GROUP = 'sharpening'
 
 function matching(status: string, kind: string, words: string) {
   const sought = words.toLowerCase().split(/\s+/).filter(Boolean)
-  return (tool: Schemas['Tool']) =>
+  return (tool: HungTool) =>
     (status === 'all' || tool.status === status) &&
     (kind === '' || tool.group === kind) &&
     sought.every((word) => `${tool.name} ${tool.group}`.toLowerCase().includes(word))
@@ -132,7 +137,7 @@ function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: Filt
 
 interface GroupProps {
   group: Schemas['ToolGroup']
-  tools: readonly Schemas['Tool'][]
+  tools: readonly HungTool[]
   /** What the filter lets through; the others stay where they are, hidden, so that filtering draws nothing anew. */
   shown: ReadonlySet<number>
   filtering: boolean
@@ -193,14 +198,19 @@ function EmptyHook({ group }: { group: Schemas['ToolGroup'] }) {
   )
 }
 
-const Hung = memo(function Hung({ tool, marked }: { tool: Schemas['Tool']; marked: boolean }) {
+interface HungProps {
+  tool: HungTool
+  marked: boolean
+}
+
+const Hung = memo(function Hung({ tool, marked }: HungProps) {
   const wanted = tool.status === 'wanted'
   const faint = tool.isIdle || tool.lentTo !== null
 
   return (
-    <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood" title={tool.says}>
+    <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood">
       <span className={faint ? 'opacity-45' : undefined}>
-        <ToolOutline outline={tool.outline} scale={SCALE} wanted={wanted} marked={marked} />
+        {tool.outline && <ToolOutline outline={tool.outline} scale={SCALE} wanted={wanted} marked={marked} />}
       </span>
       <span
         className={clsx(
