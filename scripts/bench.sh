@@ -4,6 +4,8 @@ set -euo pipefail
 . scripts/lib.sh
 
 want_packages test
+install_php
+install_node
 mkdir -p build
 PORT=$(php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);')
 JACKREST_DATA="$JACKREST_ROOT/build/bench-data-$$"

@@ -16,7 +16,7 @@ case "${1:-}" in
 esac
 want_packages serve
 prepare_data
-install_php
+install_php serve
 mkdir -p build
 migrate
 php artisan "$command"

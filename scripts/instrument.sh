@@ -18,7 +18,7 @@ while [ $# -gt 0 ]; do
 done
 export INSTRUMENT POINTED_AT
 want_packages serve
-install_php
+install_php serve
 if [ -n "$LOG" ]; then
   [ "$INSTRUMENT" = hygrometer ] || fail "a $INSTRUMENT keeps no log: instrument hygrometer --log"
   exec php instruments/log.php

@@ -56,18 +56,33 @@ unless_fresh() {
   # shellcheck disable=SC2086
   if [ -e "$stamp" ] && [ -z "$(find $deps -newer "$stamp" -print -quit 2>/dev/null)" ]; then return 0; fi
   mkdir -p build
-  "$@" >build/last.log 2>&1 || { tail -n 30 build/last.log >&2; fail "$1 $2 failed (the whole output is in build/last.log)"; }
+  local log="build/$1-$2.log"
+  "$@" >"$log" 2>&1 || { tail -n 30 "$log" >&2; fail "$1 $2 failed (the whole output is in $log)"; }
   touch "$stamp"
 }
 
+# Whoever only serves needs no tools of those who build: install_php serve, install_node serve. Where all of them were
+# installed once, they stay.
 install_php() {
-  unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress
   local other
-  other=$(php scripts/versions.php) || say "Other versions than those that were tested are installed:
+  if [ "${1:-}" = serve ] && [ ! -e vendor/.stamp ]; then
+    unless_fresh vendor/.stamp-serve composer.json composer install --no-dev --no-interaction --no-progress
+    other=$(php scripts/versions.php --served)
+  else
+    unless_fresh vendor/.stamp composer.json composer install --no-interaction --no-progress
+    other=$(php scripts/versions.php)
+  fi || say "Other versions than those that were tested are installed:
 $other"
 }
-install_node() { unless_fresh node_modules/.stamp "package.json package-lock.json" npm install --no-save --no-audit --no-fund; }
-build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts node_modules/.stamp" npm run build; }
+install_node() {
+  if [ "${1:-}" = serve ] && [ ! -e node_modules/.stamp ]; then
+    unless_fresh node_modules/.stamp-serve "$NODE_DEPS" npm install --omit=dev --no-save --no-audit --no-fund
+  else
+    unless_fresh node_modules/.stamp "$NODE_DEPS" npm install --no-save --no-audit --no-fund
+  fi
+}
+NODE_DEPS="package.json package-lock.json"
+build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts package-lock.json" npm run build; }
 
 # The folder for everything written, with a key of its own.
 prepare_data() {

@@ -5,7 +5,7 @@ set -euo pipefail
 
 want_packages serve
 prepare_data
-install_php
+install_php serve
 case "${1:-}" in
   "") exec php artisan restore ;;
   --new) exec php artisan restore --new ;;

@@ -15,10 +15,13 @@ port_taken "$PORT" && fail "port $PORT is taken. Try: ./jackrest start --port $(
 
 want_packages serve
 prepare_data
-install_php
-install_node
-build_front_end
 mkdir -p build
+# Each waits for its own registry, so both go at once.
+(install_php serve) &
+PHP=$!
+install_node serve
+build_front_end
+wait "$PHP" || exit 1
 migrate
 php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
 php artisan begun
