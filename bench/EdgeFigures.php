@@ -29,7 +29,8 @@ final class EdgeFigures
 {
     private const STONES = 40;
 
-    private const DAY = 25;
+    /** @var list<int> edges of a day */
+    private const DAYS = [25, 120, 250];
 
     private const EDGES = 300;
 
@@ -43,11 +44,7 @@ final class EdgeFigures
                 self::plan(),
                 50.0,
             ],
-            'sharpening day of '.self::DAY.' edges over 6 stones' => [self::day(6), 500.0],
-            'sharpening day of '.self::DAY.' edges over '.self::STONES.' stones' => [
-                self::day(self::STONES),
-                500.0,
-            ],
+            ...self::days(),
             'forecasts for '.self::EDGES.' edges of 40 entries each' => [self::forecasts(), 1000.0],
         ];
     }
@@ -88,13 +85,26 @@ final class EdgeFigures
         );
     }
 
-    private static function day(int $count): float
+    /** @return array<string, array{float, float}> */
+    private static function days(): array
+    {
+        $figures = [];
+        foreach (self::DAYS as $edges) {
+            foreach ([6, self::STONES] as $stones) {
+                $figures["sharpening day of $edges edges over $stones stones"] = [self::day($stones, $edges), 500.0];
+            }
+        }
+
+        return $figures;
+    }
+
+    private static function day(int $count, int $edges): float
     {
         $stones = self::stones($count);
         $abrasives = array_values(
             array_map(static fn (HoningStone $stone): Abrasive => $stone->asAbrasive(), $stones),
         );
-        $edges = array_map(
+        $day = array_map(
             static fn (int $number): DayEdge => new DayEdge(
                 "e$number",
                 "edge $number",
@@ -109,10 +119,10 @@ final class EdgeFigures
                 (string) (25 + 5 * ($number % 3)),
                 200.0,
             ),
-            range(0, self::DAY - 1),
+            range(0, $edges - 1),
         );
 
-        return self::ms(static fn () => SharpeningDay::of($edges, $stones, Handling::withGuide()));
+        return self::ms(static fn () => SharpeningDay::of($day, $stones, Handling::withGuide()));
     }
 
     private static function forecasts(): float

@@ -211,11 +211,14 @@ final class ReferenceTest extends HttpTestCase
         $tools = ['square' => 'try-square', 'straightedge' => 'straightedge', 'sticks' => 'winding-sticks'];
         foreach ($tools as $kind => $tool) {
             $added = $this->ask('POST', '/api/references', ['kind' => $kind, 'name' => "a new $kind"])->assertCreated();
+            $kit = $this->ask('GET', '/api/kit')->json();
             self::assertContains(
                 ["a new $kind", $tool, 'owned'],
                 array_map(
-                    static fn (array $one): array => [$one['name'], $one['kind'], $one['status']],
-                    $this->ask('GET', '/api/kit')->json('board'),
+                    static fn (array $one): array => [
+                        $one['name'], $kit['shapes'][$one['shape']]['kind'], $one['status'],
+                    ],
+                    $kit['board'],
                 ),
             );
             $this->ask('GET', "/api/references/{$added->json('id')}")->assertOk();

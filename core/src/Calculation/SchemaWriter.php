@@ -93,6 +93,7 @@ final readonly class SchemaWriter
                 'type' => 'string',
                 'enum' => array_column($type::cases(), 'value'),
             ],
+            $type === OrNull::class => ['type' => ['number', 'null']],
             class_exists($type) => ($this->within)($type),
             default => [],
         };

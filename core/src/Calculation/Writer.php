@@ -48,6 +48,10 @@ final class Writer
             return $value->value;
         }
 
+        if ($value instanceof OrNull) {
+            return $value->value === null ? null : self::number($value->value);
+        }
+
         return is_object($value) ? self::write($value) : $value;
     }
 

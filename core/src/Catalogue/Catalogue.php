@@ -35,6 +35,14 @@ use JackRest\Core\Kit\KitLadder;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Kit\KitStages;
 use JackRest\Core\Making\BentBatten;
+use JackRest\Core\MarkingOut\DovetailLayout;
+use JackRest\Core\MarkingOut\MortiseLayout;
+use JackRest\Core\MarkingOut\TongueAndGroove;
+use JackRest\Core\Setting\BoreTurns;
+use JackRest\Core\Setting\FenceCheck;
+use JackRest\Core\Setting\RecessSetup;
+use JackRest\Core\Setting\ShavingCount;
+use JackRest\Core\Setting\ThicknessStages;
 use JackRest\Core\Timber\MoistureCourse;
 use JackRest\Core\Timber\WoodMovement;
 use JackRest\Core\Truing\ShavingMap;
@@ -89,6 +97,14 @@ final class Catalogue
         WoodMovement::class,
         MoistureCourse::class,
         BentBatten::class,
+        DovetailLayout::class,
+        MortiseLayout::class,
+        TongueAndGroove::class,
+        RecessSetup::class,
+        FenceCheck::class,
+        BoreTurns::class,
+        ShavingCount::class,
+        ThicknessStages::class,
     ];
 
     /** @return array<string, Entry> keyed by name, in the order of the list */

@@ -79,7 +79,6 @@ final class RoundOrder
             }
             $next[$last->edge->id] = $least;
         }
-        assert($next !== []);
 
         return [$next, $trail];
     }
@@ -121,7 +120,7 @@ final class RoundOrder
         };
     }
 
-    /** @return list<Visit> grouped by setting, with the given ends */
+    /** @return non-empty-list<Visit> grouped by setting, with the given ends */
     private static function between(Round $round, Visit $first, Visit $last): array
     {
         if ($first === $last) {

@@ -62,6 +62,17 @@ final class EveryCalculationTest extends TestCase
         'moisture-course' => '{"thicknessMm":12,"startMcPct":8,"climate":[{"day":0,"tempC":20,"rhPct":65}],'
             .'"untilDay":14}',
         'bent-batten' => '{"lengthMm":800,"riseMm":20,"thicknessMm":4,"widthMm":15,"stationsMm":[0,200,400]}',
+        'dovetail-layout' => '{"boardWidthMm":89,"tailBoardMm":19,"pinBoardMm":19,"ratio":6,"halfPinMm":3.2,"tails":3}',
+        'mortise-layout' => '{"stockMm":24,"railWidthMm":60,"chiselsMm":[6,10],"depthMm":30}',
+        'tongue-and-groove' => '{"panelWidthMm":400,"boardWidthMm":100,"stockMm":20,"pairForMm":20,"tongueMm":6,'
+            .'"tongueLongMm":6}',
+        'recess-setup' => '{"widthMm":10,"depthMm":8,"fromEdgeMm":12,"grain":"along","stockThicknessMm":22,'
+            .'"lengthMm":500,"ironsMm":[6],"shavingMm":0.2,"fenceMaxMm":120}',
+        'fence-check' => '{"frontMm":20.4,"rearMm":20,"skateLengthMm":200,"ironMm":6}',
+        'bore-turns' => '{"leadMm":1.5,"screwMm":8,"depthMm":25}',
+        'shaving-count' => '{"fromMm":20.35,"toMm":20,"shavingMm":0.05}',
+        'thickness-stages' => '{"fromMm":25,"toMm":19,"widthMm":200,"stages":3,"radialPct":4,"tangentialPct":8,'
+            .'"startMcPct":14,"restMcPct":9,"restDays":3,"ringRadiusMm":80,"shavingMm":0.1}',
         'kit-plan' => '{"operations":[{"id":"o"}],"tools":[{"id":"t","cost":1}],"methods":[{"operation":"o",'
             .'"tools":["t"]}],"owned":[]}',
     ];

@@ -88,6 +88,22 @@ final class WorkedTest extends TestCase
         'grit' => ['{"scale":"fepa-p","designation":"400"}', '{"scale":"micron","designation":"9"}'],
         'edge-state' => ['{"condition":"nicked","bladeWidthMm":50,"thicknessMm":2.4,"primaryDeg":25,"secondaryDeg":30,'
             .'"microWidthMm":0.8,"recessionMm":0.4}'],
+        'dovetail-layout' => ['{"boardWidthMm":245,"tailBoardMm":22,"pinBoardMm":20,"ratio":7,"halfPinMm":6,"pinMm":4,'
+            .'"tailMm":31,"rebateMm":2,"proudMm":0.5,"kerfMm":0.6,"chiselsMm":[3,6,10,19,25]}'],
+        'mortise-layout' => ['{"stockMm":40,"railMm":27,"railWidthMm":90,"chiselsMm":[6,8,10,12],"depthMm":40,'
+            .'"offsetMm":-3,"shouldersMm":[12,6],"through":true,"bottomMm":3}'],
+        'tongue-and-groove' => ['{"panelWidthMm":612,"boardWidthMm":118,"stockMm":19,"pairForMm":25,"tongueMm":6,'
+            .'"tongueLongMm":7,"swellPct":1.4}'],
+        'recess-setup' => ['{"widthMm":14,"depthMm":9,"fromEdgeMm":0,"grain":"across","stockThicknessMm":20,'
+            .'"lengthMm":230,"ironsMm":[6,10,38],"shavingMm":0.15,"fenceMaxMm":45,"fenceUnderSole":true,'
+            .'"depthStop":false}', '{"widthMm":19,"depthMm":6,"fromEdgeMm":150,"grain":"across",'
+            .'"stockThicknessMm":22,"lengthMm":230,"ironsMm":[19],"shavingMm":0.2,"nickers":true,"skewed":true}'],
+        'fence-check' => ['{"frontMm":11.8,"rearMm":12.3,"skateLengthMm":190,"ironMm":3.2,"skateMm":2.9,'
+            .'"ironFromFrontMm":75,"targetMm":12,"toleranceMm":0.2}'],
+        'bore-turns' => ['{"leadMm":1.4,"screwMm":9,"throughMm":32,"arcDeg":150,"secondsPerTurn":1.8}',
+            '{"leadMm":1.4,"screwMm":9,"depthMm":24,"boardMm":30}'],
+        'shaving-count' => ['{"fromMm":41.3,"toMm":40,"pack":{"count":12,"thicknessMm":0.74,"resolutionMm":0.02},'
+            .'"faces":2,"spreadMm":0.008,"measureMm":0.1,"toleranceMm":0.09,"widthMm":24,"shavingWidthMm":18}'],
     ];
 
     /** @return iterable<string, array{string}> */

@@ -2731,6 +2731,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/dovetail-layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Where the lines of dovetails go */
+        post: operations["calc-dovetail-layout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/mortise-layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Setting of the mortise gauge, and what it leaves */
+        post: operations["calc-mortise-layout"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/tongue-and-groove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A panel of boards tongued and grooved */
+        post: operations["calc-tongue-and-groove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/recess-setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Setting of a plane for a rebate, groove or dado */
+        post: operations["calc-recess-setup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fence-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Whether a fence is parallel to the skate */
+        post: operations["calc-fence-check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/bore-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Turns of the brace to a depth, or through */
+        post: operations["calc-bore-turns"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/shaving-count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Shavings that take wood to a size */
+        post: operations["calc-shaving-count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/thickness-stages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A board brought to thickness in stages */
+        post: operations["calc-thickness-stages"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -13222,6 +13358,611 @@ export interface operations {
                         endSlopeDeg: number;
                         /** @description what speaks against it; null: nothing */
                         warning?: string;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-dovetail-layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the boards, mm */
+                    boardWidthMm: number;
+                    /** @description thickness of the tail board, mm */
+                    tailBoardMm: number;
+                    /** @description thickness of the pin board, mm */
+                    pinBoardMm: number;
+                    /** @description slope: so many along to one across (6 for 1:6) */
+                    ratio: number;
+                    /** @description half pin at each edge, mm */
+                    halfPinMm: number;
+                    /** @description pin between two tails, mm; as wide as a half pin where it is not told */
+                    pinMm?: number;
+                    /** @description how many tails */
+                    tails?: number;
+                    /** @description wanted width of a tail, mm */
+                    tailMm?: number;
+                    /**
+                     * @description depth of a rebate inside the tails that registers the joint, mm
+                     * @default 0
+                     */
+                    rebateMm?: number;
+                    /**
+                     * @description how far the ends stand proud, to be planed flush, mm
+                     * @default 0
+                     */
+                    proudMm?: number;
+                    /** @description width of the saw's kerf, mm */
+                    kerfMm?: number;
+                    /** @description widths of the chisels at hand, mm */
+                    chiselsMm?: number[];
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how many tails */
+                        tails: number;
+                        /** @description setting of the dividers, from one tail to the next, mm */
+                        dividerMm: number;
+                        /** @description width of a tail at the end, mm */
+                        tailMm: number;
+                        /** @description width of a tail at its baseline, mm */
+                        tailAtBaselineMm: number;
+                        /** @description width of a pin at the end of the tail board, mm */
+                        pinMm: number;
+                        /** @description width of a pin at the baseline, mm */
+                        pinAtBaselineMm: number;
+                        /** @description width of a half pin at the baseline, mm */
+                        halfPinAtBaselineMm: number;
+                        /** @description slope against the grain, degrees */
+                        angleDeg: number;
+                        /** @description left sides of the tails, stepped from the left edge, mm */
+                        fromLeftMm: number[];
+                        /** @description right sides of the tails, stepped from the right half pin, mm from the left edge */
+                        fromRightMm: number[];
+                        /** @description gauge setting for the tail board's baseline, mm */
+                        tailGaugeMm: number;
+                        /** @description gauge setting for the pin board's baseline, mm */
+                        pinGaugeMm: number;
+                        /** @description what to look out for */
+                        warnings: string[];
+                        /** @description widest chisel that passes between two tails, mm; null: none does; where chisels are given */
+                        betweenTailsChiselMm?: number | null;
+                        /** @description widest chisel that passes between two pins, mm; null: none does; where chisels are given */
+                        betweenPinsChiselMm?: number | null;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-mortise-layout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness of the stile, mm */
+                    stockMm: number;
+                    /** @description width of the rail, mm */
+                    railWidthMm: number;
+                    /** @description widths of the chisels at hand, mm */
+                    chiselsMm: number[];
+                    /** @description how deep the tenon goes, mm */
+                    depthMm: number;
+                    /** @description thickness of the rail, mm; that of the stile where it is not told */
+                    railMm?: number;
+                    /**
+                     * @description how far the mortise lies from the middle, away from the face side, mm
+                     * @default 0
+                     */
+                    offsetMm?: number;
+                    /**
+                     * @description shoulders above and below, mm
+                     * @default [
+                     *       0,
+                     *       0
+                     *     ]
+                     */
+                    shouldersMm?: number[];
+                    /**
+                     * @description whether it goes through
+                     * @default false
+                     */
+                    through?: boolean;
+                    /**
+                     * @description how much deeper the mortise is than the tenon is long, mm
+                     * @default 2
+                     */
+                    bottomMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description width of the chisel, the mortise and the tenon, mm */
+                        chiselMm: number;
+                        /** @description the gauge's two points from the face side, near and far, mm */
+                        gaugeMm: number[];
+                        /** @description walls of the stile, at the face and behind, mm */
+                        stileWallsMm: number[];
+                        /** @description what is sawn off the rail, at the face and behind, mm */
+                        railCheeksMm: number[];
+                        /** @description width of the tenon, mm */
+                        tenonWidthMm: number;
+                        /** @description length of the tenon, mm */
+                        tenonLengthMm: number;
+                        /** @description length of the mortise, mm */
+                        mortiseLengthMm: number;
+                        /** @description depth of the mortise, mm */
+                        mortiseDepthMm: number;
+                        /** @description how deep the cheeks are sawn, mm */
+                        sawDepthMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-tongue-and-groove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the whole panel, mm */
+                    panelWidthMm: number;
+                    /** @description width of a board with its tongue, mm */
+                    boardWidthMm: number;
+                    /** @description thickness of the boards, mm */
+                    stockMm: number;
+                    /** @description thickness the pair of planes is made for, mm */
+                    pairForMm: number;
+                    /** @description thickness of the tongue, mm */
+                    tongueMm: number;
+                    /** @description length of the tongue, mm */
+                    tongueLongMm: number;
+                    /**
+                     * @description how much the boards may still swell, per cent of their width
+                     * @default 0
+                     */
+                    swellPct?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how many boards */
+                        boards: number;
+                        /** @description what shows of each board, mm */
+                        faceMm: number;
+                        /** @description what shows of the last board, mm */
+                        lastFaceMm: number;
+                        /** @description gap left at each joint, mm */
+                        gapMm: number;
+                        /** @description from the face side to the tongue, mm */
+                        tongueFromFaceMm: number;
+                        /** @description how far the tongue lies from the middle of the stock, mm; positive toward the face side */
+                        offCentreMm: number;
+                        /** @description wall behind the groove, mm */
+                        wallBehindMm: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-recess-setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description width of the recess, mm */
+                    widthMm: number;
+                    /** @description depth of the recess, mm */
+                    depthMm: number;
+                    /** @description from the edge to the recess, mm; 0: at the edge */
+                    fromEdgeMm: number;
+                    /**
+                     * @description which way it runs
+                     * @enum {string}
+                     */
+                    grain: "along" | "across";
+                    /** @description thickness of the wood, mm */
+                    stockThicknessMm: number;
+                    /** @description length of the recess, mm */
+                    lengthMm: number;
+                    /** @description widths of the plane's irons, mm */
+                    ironsMm: number[];
+                    /** @description thickness of a shaving, mm */
+                    shavingMm: number;
+                    /** @description how far its fence reaches, mm; left out: it has none */
+                    fenceMaxMm?: number;
+                    /**
+                     * @description whether it has a depth stop
+                     * @default true
+                     */
+                    depthStop?: boolean;
+                    /**
+                     * @description whether it has nickers that sever the fibres ahead of the iron
+                     * @default false
+                     */
+                    nickers?: boolean;
+                    /**
+                     * @description whether its iron is skewed
+                     * @default false
+                     */
+                    skewed?: boolean;
+                    /**
+                     * @description whether its fence may lie under the sole, so that the iron overhangs the edge
+                     * @default false
+                     */
+                    fenceUnderSole?: boolean;
+                    /**
+                     * @description how much further back each stroke begins, mm
+                     * @default 120
+                     */
+                    startStepMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /**
+                         * @description what it is called
+                         * @enum {string}
+                         */
+                        name: "rebate" | "rebate-across" | "groove" | "dado";
+                        /** @description width of the iron that cuts it, mm */
+                        ironMm: number;
+                        /** @description where the iron runs, in the order of work */
+                        passes: {
+                            /** @description from the edge to the iron's near side, mm; negative: so much of the iron lies over the edge */
+                            fenceMm: number;
+                            /** @description where it begins to cut, mm from the edge */
+                            fromMm: number;
+                            /** @description as far as it cuts, mm from the edge */
+                            toMm: number;
+                        }[];
+                        /** @description shavings in each pass */
+                        shavingsPerPass: number;
+                        /** @description strokes in all, those of the starts among them */
+                        strokes: number;
+                        /** @description where the first strokes of a pass begin, mm from the near end */
+                        starts: number[];
+                        /** @description wood left below it, mm */
+                        leftBelowMm: number;
+                        /** @description what to look out for */
+                        warnings: string[];
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-fence-check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description from the skate to the fence in front, mm */
+                    frontMm: number;
+                    /** @description from the skate to the fence behind, mm */
+                    rearMm: number;
+                    /** @description length of the skate between the two, mm */
+                    skateLengthMm: number;
+                    /** @description width of the iron, mm */
+                    ironMm: number;
+                    /** @description thickness of the skate, mm */
+                    skateMm?: number;
+                    /** @description from the skate's front to the iron, mm; half its length where it is not told */
+                    ironFromFrontMm?: number;
+                    /** @description wanted distance from the skate to the fence, mm */
+                    targetMm?: number;
+                    /**
+                     * @description difference of the two ends that does not matter, mm
+                     * @default 0.1
+                     */
+                    toleranceMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description how far the fence is turned, degrees; positive: wider in front */
+                        yawDeg: number;
+                        /** @description mean distance, mm */
+                        meanMm: number;
+                        /** @description front less rear, mm */
+                        differenceMm: number;
+                        /**
+                         * @description how it stands
+                         * @enum {string}
+                         */
+                        verdict: "parallel" | "wide-in-front" | "wide-behind" | "binds";
+                        /** @description what the turned skate leaves in its own groove, mm; where the skate is given */
+                        clearanceMm?: number;
+                        /** @description how far the front must move, mm; negative: inward; where a target is given */
+                        moveFrontMm?: number;
+                        /** @description how far the rear must move, mm; negative: inward; where a target is given */
+                        moveRearMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-bore-turns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description how far the screw pulls the bit at each turn, mm */
+                    leadMm: number;
+                    /** @description length of the screw, mm */
+                    screwMm: number;
+                    /** @description depth of the hole at its rim, mm */
+                    depthMm?: number;
+                    /** @description thickness it goes through, mm */
+                    throughMm?: number;
+                    /** @description thickness of the board, mm */
+                    boardMm?: number;
+                    /**
+                     * @description how far the brace can swing, degrees; less than a turn with its ratchet
+                     * @default 360
+                     */
+                    arcDeg?: number;
+                    /**
+                     * @description time of a turn, seconds
+                     * @default 1.5
+                     */
+                    secondsPerTurn?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description turns from the screw's first bite */
+                        turns: number;
+                        /** @description the same to the nearest quarter, in quarters */
+                        quarterTurns: number;
+                        /** @description how far a quarter turn sinks it, mm */
+                        depthPerQuarterMm: number;
+                        /** @description pulls of the brace */
+                        pulls: number;
+                        /** @description time of all turns, seconds */
+                        seconds: number;
+                        /** @description where the screw's tip is then, mm; for a depth */
+                        tipAtMm?: number;
+                        /** @description whether the tip comes out; for a depth in a board */
+                        tipComesOut?: boolean;
+                        /** @description turns from the other side, once the spurs touch; through */
+                        secondSideTurns?: number;
+                        /** @description how deep the rim is when the tip shows, mm; through */
+                        rimAtMm?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-shaving-count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description size it has, mm */
+                    fromMm: number;
+                    /** @description size wanted, mm */
+                    toMm: number;
+                    /** @description thickness of a shaving, mm */
+                    shavingMm?: number;
+                    /** @description shavings measured together */
+                    pack?: {
+                        /** @description how many shavings */
+                        count: number;
+                        /** @description their thickness together, mm */
+                        thicknessMm: number;
+                        /**
+                         * @description what the instrument can tell apart, mm
+                         * @default 0
+                         */
+                        resolutionMm?: number;
+                    };
+                    /**
+                     * @description faces it is planed on
+                     * @default 1
+                     */
+                    faces?: number;
+                    /**
+                     * @description how much single shavings differ, as a standard deviation, mm
+                     * @default 0
+                     */
+                    spreadMm?: number;
+                    /**
+                     * @description what the size was measured to, mm
+                     * @default 0
+                     */
+                    measureMm?: number;
+                    /** @description error the work can bear, mm */
+                    toleranceMm?: number;
+                    /** @description width of the edge or face, mm */
+                    widthMm?: number;
+                    /** @description width of a shaving, mm */
+                    shavingWidthMm?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description to be taken off, mm */
+                        removeMm: number;
+                        /** @description thickness of a shaving, mm */
+                        shavingMm: number;
+                        /** @description full-width shavings */
+                        shavings: number;
+                        /** @description the same for each face */
+                        perFace: number[];
+                        /** @description size they bring it to, mm */
+                        reachesMm: number;
+                        /** @description expanded uncertainty of that size (k = 2), mm */
+                        expandedUncertaintyMm: number;
+                        /** @description shavings after which to measure again; where a tolerance is given */
+                        measureAfter?: number;
+                        /** @description how far the edge is tilted by shavings narrower than it, degrees; where both widths are given */
+                        tiltDeg?: number;
+                    };
+                };
+            };
+            422: components["responses"]["Errors"];
+        };
+    };
+    "calc-thickness-stages": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description thickness it has, mm */
+                    fromMm: number;
+                    /** @description thickness wanted, mm */
+                    toMm: number;
+                    /** @description width of the board, mm */
+                    widthMm: number;
+                    /** @description in how many stages */
+                    stages: number;
+                    /** @description shrinkage along the radius, green to ovendry, per cent */
+                    radialPct: number;
+                    /** @description shrinkage along the rings, green to ovendry, per cent */
+                    tangentialPct: number;
+                    /** @description moisture it has, per cent */
+                    startMcPct: number;
+                    /** @description moisture it comes to rest at, per cent */
+                    restMcPct: number;
+                    /** @description days of rest after each stage but the last */
+                    restDays: number;
+                    /** @description from the middle of the board to the pith, on the end grain, mm */
+                    ringRadiusMm: number;
+                    /** @description thickness of a shaving, mm */
+                    shavingMm: number;
+                    /**
+                     * @description what flattening takes off a face after a rest, mm
+                     * @default 0.3
+                     */
+                    skimMm?: number;
+                    /** @description time constant of the wood's moisture, days; from its thickness where it is not told */
+                    timeConstantDays?: number;
+                };
+            };
+        };
+        responses: {
+            /** @description The answer */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description the stages, in their order */
+                        stages: {
+                            /** @description thickness to stop at, mm */
+                            toMm: number;
+                            /** @description to be taken off, mm */
+                            removeMm: number;
+                            /** @description shavings from each face */
+                            shavingsPerFace: number;
+                            /** @description moisture before it, per cent */
+                            mcPct: number;
+                            /** @description cup to expect of the rest after it, mm */
+                            cupMm: number;
+                        }[];
+                        /** @description days from the first stage to the last */
+                        days: number;
+                        /** @description moisture it has still to lose or take up, per cent */
+                        leftToMovePct: number;
                     };
                 };
             };

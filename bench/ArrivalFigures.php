@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use Tests\Browser\Driver;
+use Tests\Browser\Server;
+
+/** How a page arrives with ten years in it, and how soon its drawing follows keys that were never typed before. */
+final readonly class ArrivalFigures
+{
+    private const VIEWS = [
+        '/' => 'bench', '/kit' => 'kit', '/edges' => 'edges', '/true' => 'references', '/true/season' => 'season',
+        '/diary' => 'diary',
+    ];
+
+    private const WATCH = <<<'JS'
+    window.shifted = 0; window.blocked = 0;
+    new PerformanceObserver((list) => {
+      for (const one of list.getEntries()) if (!one.hadRecentInput) window.shifted += one.value;
+    }).observe({type: 'layout-shift', buffered: true});
+    new PerformanceObserver((list) => {
+      for (const one of list.getEntries()) window.blocked += Math.max(0, one.duration - 50);
+    }).observe({type: 'longtask', buffered: true});
+    JS;
+
+    /** Layout shift that nobody notices (web.dev: good up to 0.1); ours may be a fifth of it. */
+    private const SHIFT = 0.02;
+
+    private const BLOCKED_MS = 200.0;
+
+    private const KEYS = 20;
+
+    /** @var array<int, array{float, float}> middle and 95th percentile, ms, by how much slower the processor is */
+    private const KEY_LIMITS = [1 => [60.0, 100.0], 4 => [100.0, 160.0]];
+
+    public function __construct(private HeavyServer $heavy)
+    {
+    }
+
+    /** @return iterable<Figure> */
+    public function measured(): iterable
+    {
+        $driver = new Driver();
+        $browser = $driver->browser();
+        yield from $this->wire($browser);
+        foreach (self::VIEWS as $path => $name) {
+            $browser->get('about:blank');
+            $browser->get($this->heavy->server->url($path));
+            sleep(2);
+            $browser->executeScript(self::WATCH);
+            usleep(300_000);
+            $shift = self::number($browser, 'shifted');
+            yield new Figure("$name: shift of the layout on arrival", $shift, '-', self::SHIFT);
+            yield new Figure('  time that long tasks block', self::number($browser, 'blocked'), 'ms', self::BLOCKED_MS);
+        }
+        foreach (self::KEY_LIMITS as $slower => $limits) {
+            (new ChromeDevToolsDriver($browser))->execute('Emulation.setCPUThrottlingRate', ['rate' => $slower]);
+            $on = $slower === 1 ? '' : ", on a processor $slower times slower";
+            $reading = $this->keys($browser, '/true/references/1', 'reading 1', '0.', $slower);
+            $size = $this->keys($browser, '/true/plans/bridle-square', 'Blade, beyond the stock', '', 10 + $slower);
+            foreach (["a square’s reading$on" => $reading, "a plan’s size$on" => $size] as $what => $times) {
+                sort($times);
+                yield new Figure(
+                    "$what: new figure to drawing, middle of ".count($times),
+                    $times[intdiv(count($times), 2)] ?? INF,
+                    'ms',
+                    $limits[0],
+                );
+                yield new Figure('  95th percentile', $times[(int) (0.95 * count($times))] ?? INF, 'ms', $limits[1]);
+            }
+        }
+        $browser->quit();
+    }
+
+    /** @return iterable<Figure> bytes as they were really sent */
+    private function wire(RemoteWebDriver $browser): iterable
+    {
+        $sent = 'return performance.getEntriesByType("navigation").concat(performance.getEntriesByType("resource"))'
+            .'.reduce((sum, one) => sum + one.transferSize, 0) / 1000';
+        $browser->get($this->heavy->server->url('/'));
+        sleep(3);
+        $first = $browser->executeScript($sent);
+        $browser->navigate()->refresh();
+        sleep(3);
+        $again = $browser->executeScript($sent);
+        yield new Figure('first page, all that is sent for it', is_numeric($first) ? (float) $first : INF, 'kB', 350);
+        yield new Figure('the same reloaded', is_numeric($again) ? (float) $again : INF, 'kB', 13);
+    }
+
+    /** @return list<float> milliseconds from each key to the drawing painted anew; no figure comes twice */
+    private function keys(RemoteWebDriver $browser, string $path, string $label, string $begun, int $round): array
+    {
+        $browser->get($this->heavy->server->url($path));
+        $field = WebDriverBy::xpath("//input[@id = //label[contains(., '$label')]/@for]");
+        Server::until(static fn (): bool => $browser->findElements($field) !== [], $path);
+        $input = $browser->findElement($field);
+        $input->sendKeys($begun === '' ? '' : $begun);
+        usleep(500_000);
+        Watch::begin($browser, 'figure svg');
+        for ($key = 0; $key < self::KEYS; $key++) {
+            // Five digits, of which no beginning was typed in another round.
+            if ($key % 4 === 0) {
+                $input->clear();
+                $input->sendKeys($begun === '' ? '1' : $begun);
+                usleep(400_000);
+            }
+            $input->sendKeys((string) (1 + ($round * 3 + $key * 7) % 9));
+            usleep(350_000);
+        }
+
+        return Watch::took($browser);
+    }
+
+    private static function number(RemoteWebDriver $browser, string $what): float
+    {
+        $value = $browser->executeScript("return window.$what");
+
+        return is_numeric($value) ? (float) $value : INF;
+    }
+}
