@@ -23,6 +23,7 @@ use App\Reference\ReferenceTest;
 use App\Saw\Filing;
 use App\School\KitSettings;
 use App\Session\BenchSession;
+use App\SetOut\SetOut;
 use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
 use App\Stall\Mend;
@@ -200,6 +201,13 @@ final class DemoBench
             foreach ($blank['visits'] as $visit) {
                 RestVisit::of($bench)->create([...$visit, 'blank_id' => $laid->id]);
             }
+        }
+        foreach ($plan['set_outs'] as $setOut) {
+            SetOut::of($bench)->create([
+                ...array_diff_key($setOut, ['work' => true, 'on' => true]),
+                'work_id' => Work::of($bench)->get()->firstOrFail('name', $setOut['work'])->id,
+                'created_at' => "{$setOut['on']}T17:00:00Z",
+            ]);
         }
         foreach ($plan['makings'] as $making) {
             self::making($bench, $making);

@@ -14,6 +14,7 @@ use App\Files\CsvTable;
 use App\Ledger\Record;
 use App\Reference\ReferenceTest;
 use App\Saw\Filing;
+use App\SetOut\SetOut;
 use App\Tool\Tool;
 use BackedEnum;
 use Database\Relay\EventEntries;
@@ -46,6 +47,7 @@ final class DemoDiary
         $diary->rests();
         $diary->care();
         $diary->filings();
+        $diary->setOuts();
         foreach (array_chunk($diary->entries, self::CHUNK) as $chunk) {
             DB::table('diary_entries')->insert($chunk);
         }
@@ -146,6 +148,15 @@ final class DemoDiary
         foreach (Filing::of($this->bench)->get() as $filing) {
             $tool = Tool::of($this->bench)->whereKey($filing->tool_id)->firstOrFail();
             $this->add($filing, $tool, $filing->filed_on, 'filed', "Filed the {$tool->name}.");
+        }
+    }
+
+    private function setOuts(): void
+    {
+        foreach (SetOut::of($this->bench)->with('work')->get() as $setOut) {
+            $sentence = 'Set out '.lcfirst($setOut->label())." for the {$setOut->work->name}.";
+            $at = (string) $setOut->created_at?->toIso8601ZuluString();
+            $this->add($setOut, $setOut->work, $at, 'work-set-out', $sentence);
         }
     }
 

@@ -15,6 +15,7 @@ Route::prefix('api')->group(static function (): void {
         require __DIR__.'/kit.php';
         require __DIR__.'/edges.php';
         require __DIR__.'/true.php';
+        require __DIR__.'/work.php';
     });
     Route::any('{rest}', static fn () => abort(404))->where('rest', '.*');
 });

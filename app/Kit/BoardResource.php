@@ -23,11 +23,9 @@ final class BoardResource
     {
         return new BoardToolAnswer(
             id: $tool->id,
-            version: $tool->version,
             name: $tool->name,
             status: $tool->status,
             shape: $this->shape($tool),
-            price: $tool->price,
             isIdle: $isIdle,
             lentTo: $tool->lent_on === null ? null : $tool->lent_to,
         );

@@ -12,6 +12,7 @@ use App\Kit\Answer\KitAnswer;
 use App\Kit\Answer\KitNextAnswer;
 use App\Kit\Answer\KitPlanAnswer;
 use App\Kit\Answer\UnlookedToolAnswer;
+use App\Kit\Answer\WantedToolAnswer;
 use App\Stone\StockOfRack;
 use App\Tool\KindResource;
 use App\Tool\Tool;
@@ -54,6 +55,17 @@ final readonly class KitResource
                     ->all(),
             ),
             shapes: $shapes->shapes,
+            wanted: array_values(
+                $tools
+                    ->filter(static fn (Tool $tool): bool => $tool->status === ToolStatus::Wanted)
+                    ->map(static fn (Tool $tool): WantedToolAnswer => new WantedToolAnswer(
+                        id: $tool->id,
+                        version: $tool->version,
+                        name: $tool->name,
+                        price: $tool->price,
+                    ))
+                    ->all(),
+            ),
             groups: KindResource::groups(),
             rack: StockOfRack::names($this->kit->bench),
             works: WorkResource::lines($this->kit),

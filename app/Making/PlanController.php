@@ -12,7 +12,6 @@ use App\Making\Answer\MakingAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
 use App\Print\PrintedSheet;
-use App\Work\KitOfBench;
 use Illuminate\Http\Response;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
@@ -42,7 +41,7 @@ final class PlanController
         return PlanResource::preview(
             $form,
             new CuttingOfBench($bench, $form, $request->chosen(), $format),
-            new KitOfBench($bench),
+            $bench,
             $format,
         );
     }

@@ -9,20 +9,18 @@ use App\Blank\Blank;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
+use App\Http\Kept;
 use App\Http\Money;
-use App\Http\OutlineResource;
 use App\Making\Answer\ListedMakingAnswer;
 use App\Making\Answer\ListedPlanAnswer;
 use App\Making\Answer\MakingStepAnswer;
 use App\Making\Answer\PartFromAnswer;
-use App\Making\Answer\PlanDimAnswer;
 use App\Making\Answer\PlanGetAnswer;
 use App\Making\Answer\PlanLackAnswer;
 use App\Making\Answer\PlanNeedsAnswer;
 use App\Making\Answer\PlanPartAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
-use App\Making\Answer\PlanViewAnswer;
 use App\Work\KitOfBench;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Kit\Ladder;
@@ -33,13 +31,11 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
-use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\MakingStep;
 use JackRest\Desk\Making\PlanField;
 use JackRest\Desk\Making\PlanForm;
 use JackRest\Desk\Making\PlanKind;
 use JackRest\Desk\Making\PlanPrint;
-use JackRest\Desk\Making\View;
 use JackRest\Desk\Print\Tile;
 use JackRest\Desk\Shelf\JudgedWords;
 
@@ -83,11 +79,17 @@ final class PlanResource
     public static function preview(
         PlanForm $form,
         CuttingOfBench $cutting,
-        KitOfBench $kit,
+        Bench $bench,
         LengthFormatter $format,
     ): PlanPreviewAnswer {
         $views = $form->making->views($format);
-        $needs = self::needs($form, $kit);
+        $needs = Kept::once(
+            $bench,
+            $form->kind->value,
+            serialize($form->making->tasks()),
+            PlanNeedsAnswer::class,
+            static fn (): PlanNeedsAnswer => self::needs($form, new KitOfBench($bench)),
+        );
 
         return new PlanPreviewAnswer(
             plan: $form->kind->value,
@@ -102,7 +104,7 @@ final class PlanResource
                 $form->kind->fields(),
             ),
             figures: $form->form->readings,
-            views: array_map(self::view(...), $views),
+            views: array_map(ViewResource::of(...), $views),
             parts: array_map(
                 static fn (Assigned $row): PlanPartAnswer => self::part($row, $format),
                 $cutting->list->rows,
@@ -158,28 +160,6 @@ final class PlanResource
             $days <= 1.0 => "then a day: $for",
             default => 'then '.(int) ceil($days)." days: $for",
         };
-    }
-
-    private static function view(View $view): PlanViewAnswer
-    {
-        return new PlanViewAnswer(
-            name: $view->name,
-            widthMm: $view->width,
-            heightMm: $view->height,
-            seen: array_map(OutlineResource::path(...), $view->seen),
-            hidden: array_map(OutlineResource::path(...), $view->hidden),
-            dims: array_map(
-                static fn (Dim $dim): PlanDimAnswer => new PlanDimAnswer(
-                    fromX: $dim->fromX,
-                    fromY: $dim->fromY,
-                    toX: $dim->toX,
-                    toY: $dim->toY,
-                    says: $dim->says,
-                    side: $dim->side,
-                ),
-                $view->dims,
-            ),
-        );
     }
 
     private static function part(Assigned $row, LengthFormatter $format): PlanPartAnswer

@@ -25,6 +25,7 @@ use App\Saw\FilingEnd;
 use App\Session\BenchSession;
 use App\Session\SessionEnd;
 use App\Session\SessionEnds;
+use App\SetOut\SetOut;
 use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
 use App\Stall\Photo;
@@ -55,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
         'photo' => Photo::class,
         'reference' => Reference::class,
         'session' => BenchSession::class,
+        'setOut' => SetOut::class,
         'shadowBoard' => ShadowBoard::class,
         'stone' => Stone::class,
         'stretch' => ClimateStretch::class,
@@ -99,6 +101,7 @@ final class AppServiceProvider extends ServiceProvider
             'reference' => Reference::class,
             'reference-test' => ReferenceTest::class,
             'session' => BenchSession::class,
+            'set-out' => SetOut::class,
             'shadow-board' => ShadowBoard::class,
             'stone' => Stone::class,
             'tool' => Tool::class,

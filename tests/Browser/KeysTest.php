@@ -12,7 +12,7 @@ final class KeysTest extends BrowserTestCase
     public function test_each_place_is_one_key_away(): void
     {
         $this->open('/');
-        foreach (['k' => 'Kit', 'e' => 'Edges', 't' => 'True', 'd' => 'Diary', 'b' => 'Bench'] as $key => $place) {
+        foreach (['k' => 'Kit', 'e' => 'Edges', 't' => 'True', 'w' => 'Works', 'd' => 'Diary', 'b' => 'Bench'] as $key => $place) {
             $this->keys($key);
             $this->sees("//h1[. = '$place']");
         }

@@ -162,14 +162,14 @@ final class KitPageTest extends BrowserTestCase
 
     public function test_a_work_is_put_together_from_operations(): void
     {
-        $this->open('/kit/works/new');
+        $this->open('/work/works/new');
         $this->type('Name', 'smoker box');
         $this->sees("//select[@aria-label='An operation to add']")->sendKeys('groove with');
         $this->press('Add it');
         $this->seesText('It takes a tongue-and-groove pair.');
         $this->press('Add this work');
         $this->seesText('Get the rebate plane');
-        $this->open('/kit/works');
+        $this->open('/work');
         $this->seesText('smoker box');
     }
 

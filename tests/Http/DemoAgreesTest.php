@@ -118,7 +118,7 @@ final class DemoAgreesTest extends HttpTestCase
 
     public function test_a_tool_has_one_price(): void
     {
-        $board = array_column($this->ask('GET', '/api/kit')->json('board'), null, 'id');
+        $board = array_column($this->ask('GET', '/api/kit')->json('wanted'), null, 'id');
         $seen = 0;
         foreach ($this->ask('GET', '/api/kit/ladder')->json('rungs') as $rung) {
             foreach ($rung['tools'] as $tool) {

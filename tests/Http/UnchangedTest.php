@@ -75,7 +75,7 @@ final class UnchangedTest extends HttpTestCase
 
         $tool = Tool::of(self::bench())->where('status', 'wanted')->firstOrFail();
         $this->ask('PUT', "/api/tools/{$tool->id}/price", ['price' => '12', 'version' => $tool->version])->assertOk();
-        $board = array_column($this->ask('GET', '/api/kit')->json('board'), 'price', 'id');
+        $board = array_column($this->ask('GET', '/api/kit')->json('wanted'), 'price', 'id');
         self::assertEquals(12, $board[$tool->id]);
 
         self::assertGreaterThan(0, $this->queriesOf('/api/bench', 'diary_entries'));

@@ -18,6 +18,7 @@ final class Facts
         'sent_requests',
         'air_days',
         'sums',
+        'set_outs',
         'squares',
         'square_tests',
         'straights',

@@ -2,13 +2,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
-import { createBrowserRouter, type LoaderFunctionArgs, RouterProvider } from 'react-router'
+import { createBrowserRouter, type LoaderFunctionArgs, Navigate, RouterProvider } from 'react-router'
 import { Refused } from './api/client'
 import { Unreachable } from './api/connection'
 import { edgeGeometry, edgeLog, edgePage, edges, outlook, pulse, rack } from './api/queries'
 import { BenchPlace } from './places/bench/BenchPlace'
 import { Waiting } from './parts/Notice'
 import { Broken } from './shell/Broken'
+import { MovedWork } from './shell/MovedWork'
 import { NothingHere } from './shell/NothingHere'
 import { Shell } from './shell/Shell'
 import './styles.css'
@@ -87,17 +88,24 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/kit/tool/ToolPage')).ToolPage }),
           },
           {
-            path: '/kit/works',
-            lazy: async () => ({ Component: (await import('./places/kit/works/WorksPage')).WorksPage }),
+            path: '/work',
+            lazy: async () => ({ Component: (await import('./places/work/works/WorksPage')).WorksPage }),
           },
           {
-            path: '/kit/works/new',
-            lazy: async () => ({ Component: (await import('./places/kit/works/NewWorkPage')).NewWorkPage }),
+            path: '/work/works/new',
+            lazy: async () => ({ Component: (await import('./places/work/works/NewWorkPage')).NewWorkPage }),
           },
           {
-            path: '/kit/works/:id',
-            lazy: async () => ({ Component: (await import('./places/kit/works/WorkPage')).WorkPage }),
+            path: '/work/works/:id',
+            lazy: async () => ({ Component: (await import('./places/work/works/WorkPage')).WorkPage }),
           },
+          {
+            path: '/work/:question',
+            lazy: async () => ({ Component: (await import('./places/work/SetOutPage')).SetOutPage }),
+          },
+          // Where works stood before: what was kept of their addresses still leads there.
+          { path: '/kit/works', element: <Navigate to="/work" replace /> },
+          { path: '/kit/works/:id', Component: MovedWork },
           {
             path: '/kit/ladder',
             lazy: async () => ({ Component: (await import('./places/kit/ladder/LadderPage')).LadderPage }),

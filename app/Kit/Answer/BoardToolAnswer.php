@@ -13,11 +13,9 @@ final readonly class BoardToolAnswer extends Answer
 {
     public function __construct(
         #[Field('the record\'s number')] public int $id,
-        #[Field('which state of the record this is')] public int $version,
         #[Field('what it is called')] public string $name,
         #[Field('whether it is there')] public ToolStatus $status,
         #[Field('which of the board\'s shapes it has, from 0')] public int $shape,
-        #[Field('what it costs; null: not told')] public ?float $price,
         #[Field('whether it stands idle')] public bool $isIdle,
         #[Field('to whom it is lent; null: to nobody')] public ?string $lentTo,
     ) {

@@ -17,6 +17,7 @@ final readonly class KitAnswer extends Answer
     /**
      * @param  list<BoardToolAnswer>  $board
      * @param  list<BoardShapeAnswer>  $shapes
+     * @param  list<WantedToolAnswer>  $wanted
      * @param  list<ToolGroupAnswer>  $groups
      * @param  list<string>  $rack
      * @param  list<WorkAnswer>  $works
@@ -27,6 +28,7 @@ final readonly class KitAnswer extends Answer
     public function __construct(
         #[Field('what hangs on the board', of: BoardToolAnswer::class)] public array $board,
         #[Field('the shapes of what hangs there, each once', of: BoardShapeAnswer::class)] public array $shapes,
+        #[Field('what is on the list to get', of: WantedToolAnswer::class)] public array $wanted,
         #[Field('the groups of tools', of: ToolGroupAnswer::class)] public array $groups,
         #[Field('what lies in the rack, coarse to fine', of: 'string')] public array $rack,
         #[Field('what the kit is for', of: WorkAnswer::class)] public array $works,

@@ -35,4 +35,10 @@ final readonly class DovetailLayoutResult
         public ?OrNull $betweenPinsChiselMm = null,
     ) {
     }
+
+    /** Half pin at the end of the tail board, mm. */
+    public function halfPinMm(): float
+    {
+        return $this->fromLeftMm[0] ?? 0.0;
+    }
 }

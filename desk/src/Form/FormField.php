@@ -64,6 +64,15 @@ final readonly class FormField
         return new self(...$all);
     }
 
+    /** The same field among the first figures, unless it is said to stand aside. */
+    public function inFront(): self
+    {
+        /** @var array{name: string, quantity: Quantity, least: float, most: float} $all the others keep their types */
+        $all = [...get_object_vars($this), 'isAside' => $this->isAside ?? false];
+
+        return new self(...$all);
+    }
+
     private function limits(LengthFormatter $format): string
     {
         return "Between {$this->quantity->amount(

@@ -692,6 +692,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showSetOuts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/set-out/{question}/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewSetOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/{work}/set-outs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showWorkCard"];
+        put?: never;
+        post: operations["keepSetOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/set-outs/{setOut}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeSetOut"];
+        post?: never;
+        delete: operations["removeSetOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/{tool}/condition": {
         parameters: {
             query?: never;
@@ -3072,8 +3136,6 @@ export interface components {
         BoardTool: {
             /** @description the record's number */
             id: number;
-            /** @description which state of the record this is */
-            version: number;
             /** @description what it is called */
             name: string;
             /**
@@ -3083,8 +3145,6 @@ export interface components {
             status: "owned" | "wanted";
             /** @description which of the board's shapes it has, from 0 */
             shape: number;
-            /** @description what it costs; null: not told */
-            price: number | null;
             /** @description whether it stands idle */
             isIdle: boolean;
             /** @description to whom it is lent; null: to nobody */
@@ -3109,6 +3169,18 @@ export interface components {
         Calculations: {
             /** @description every calculation, in the order of its trade */
             calculations: components["schemas"]["Calculation"][];
+        };
+        CardRow: {
+            /** @description what is set out */
+            of: string;
+            /** @description which tool, and which of several gauges */
+            tool: string;
+            /** @description what for */
+            for: string;
+            /** @description what it is set to */
+            to: string;
+            /** @description whether it has to be set for it; else it is still set */
+            isSet: boolean;
         };
         Care: {
             /** @description round by round */
@@ -4024,6 +4096,28 @@ export interface components {
             /** @description as it would be typed */
             typed: string;
         };
+        KeptSetOut: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description which question */
+            question: string;
+            /** @description what it is called */
+            label: string;
+            /** @description the name it was given; empty: none */
+            name: string;
+            /** @description the next stroke of it */
+            says: string;
+            /** @description as it was typed */
+            typed: {
+                [key: string]: string;
+            };
+            /** @description as it was chosen */
+            choices: {
+                [key: string]: string;
+            };
+        };
         Kind: {
             /** @description its name within the program */
             id: string;
@@ -4069,6 +4163,8 @@ export interface components {
             board: components["schemas"]["BoardTool"][];
             /** @description the shapes of what hangs there, each once */
             shapes: components["schemas"]["BoardShape"][];
+            /** @description what is on the list to get */
+            wanted: components["schemas"]["WantedTool"][];
             /** @description the groups of tools */
             groups: components["schemas"]["ToolGroup"][];
             /** @description what lies in the rack, coarse to fine */
@@ -5389,6 +5485,66 @@ export interface components {
             /** @description what the count counts */
             of: string;
         };
+        SetOutChoice: {
+            /** @description what it is called */
+            name: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description the answers to choose from */
+            options: components["schemas"]["Word"][];
+            /** @description the one that stands where nothing is chosen */
+            usual: string;
+        };
+        SetOutPreview: {
+            /** @description each figure as it was understood */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what stands chosen */
+            choices: {
+                [key: string]: string;
+            };
+            /** @description the drawing; none while something is wrong */
+            views: components["schemas"]["PlanView"][];
+            /** @description what is set to what, in the order of work */
+            settings: components["schemas"]["ToolSetting"][];
+            /** @description what else is to be known */
+            lines: string[];
+            /** @description other ways beside it */
+            rows: components["schemas"]["SetOutRow"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description where the numbers come from */
+            how: components["schemas"]["Explanation"][];
+        };
+        SetOutQuestion: {
+            /** @description which question */
+            id: string;
+            /** @description what it is called */
+            label: string;
+            /** @description what it answers */
+            says: string;
+            /** @description the figures it asks */
+            fields: components["schemas"]["Field"][];
+            /** @description what is chosen */
+            choices: components["schemas"]["SetOutChoice"][];
+        };
+        SetOutRow: {
+            /** @description what it is */
+            name: string;
+            /** @description in a few words */
+            verdict: string;
+            /** @description in numbers */
+            says: string;
+            /** @description whether it is the one that is set out */
+            isTaken: boolean;
+        };
+        SetOuts: {
+            /** @description the questions */
+            questions: components["schemas"]["SetOutQuestion"][];
+            /** @description the work they are filled from; null: none */
+            work: string | null;
+        };
         ShadowBoard: {
             /** @description the record's number */
             id: number;
@@ -5902,6 +6058,16 @@ export interface components {
             /** @description whether it can be recorded as it is */
             sound: boolean;
         };
+        ToolSetting: {
+            /** @description which tool */
+            tool: string;
+            /** @description what for */
+            for: string;
+            /** @description what it is set to */
+            to: string;
+            /** @description the setting as a gauge holds it; null: no gauge holds it */
+            gauge?: string;
+        };
         ToolSize: {
             /** @description what it is called */
             name: string;
@@ -6013,6 +6179,16 @@ export interface components {
             about: components["schemas"]["About"];
             /** @description what pressing it records; null: nothing */
             does: string | null;
+        };
+        WantedTool: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description what it is called */
+            name: string;
+            /** @description what it costs; null: not told */
+            price: number | null;
         };
         When: {
             /** @description the choice */
@@ -6178,6 +6354,20 @@ export interface components {
             chosen: boolean;
             /** @description the day it is wanted by; null: none */
             due: string | null;
+        };
+        WorkCard: {
+            /** @description which work */
+            work: number;
+            /** @description what it is called */
+            name: string;
+            /** @description what was set out for it */
+            kept: components["schemas"]["KeptSetOut"][];
+            /** @description what it asks and is not set out yet */
+            asks: components["schemas"]["Word"][];
+            /** @description all settings in the order of work */
+            rows: components["schemas"]["CardRow"][];
+            /** @description how often the gauges are set; null: never */
+            gauges: string | null;
         };
         WorkPage: {
             /** @description what is to be done */
@@ -6424,6 +6614,16 @@ export interface components {
             name: string;
             answer?: string;
         };
+        KeepSetOutRequest: {
+            question: string;
+            name: string;
+            typed: {
+                [key: string]: string;
+            };
+            choices: {
+                [key: string]: string;
+            };
+        };
         KeepToolRequest: {
             version: number;
             kept: boolean;
@@ -6556,6 +6756,15 @@ export interface components {
             };
             filed: boolean;
         };
+        SetOutRequest: {
+            typed: {
+                [key: string]: string;
+            };
+            choices: {
+                [key: string]: string;
+            };
+            work?: number | null;
+        };
         SettleLookRequest: {
             version: number;
             price?: string;
@@ -6687,6 +6896,17 @@ export interface components {
                 angle: string;
             }[];
             stops: string[];
+            version: number;
+        };
+        VersionedKeepSetOutRequest: {
+            question: string;
+            name: string;
+            typed: {
+                [key: string]: string;
+            };
+            choices: {
+                [key: string]: string;
+            };
             version: number;
         };
         VersionedRequest: {
@@ -8169,6 +8389,175 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FitPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showSetOuts: {
+        parameters: {
+            query?: {
+                work?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description SetOuts */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetOuts"];
+                };
+            };
+        };
+    };
+    previewSetOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                question: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetOutRequest"];
+            };
+        };
+        responses: {
+            /** @description SetOutPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetOutPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showWorkCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description WorkCard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkCard"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    keepSetOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeepSetOutRequest"];
+            };
+        };
+        responses: {
+            /** @description WorkCard */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkCard"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    changeSetOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setOut: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionedKeepSetOutRequest"];
+            };
+        };
+        responses: {
+            /** @description WorkCard */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkCard"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    removeSetOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setOut: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionedRequest"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -22,10 +22,11 @@ const HIGHEST = 420
 export function placeViews(
   views: readonly View[],
   width: number,
+  highest = HIGHEST,
 ): { scale: number; height: number; placed: Placed[] } {
   const widest = Math.max(1, ...views.map((view) => view.widthMm))
   const tallest = Math.max(1, ...views.map((view) => view.heightMm))
-  const scale = Math.min((width - ROOM.left - ROOM.right) / widest, HIGHEST / tallest)
+  const scale = Math.min((width - ROOM.left - ROOM.right) / widest, highest / tallest)
   const placed: Placed[] = []
   let [x, y, row] = [0, 0, 0]
   for (const view of views) {

@@ -13,7 +13,7 @@ const PAGES: Readonly<Record<string, (id: number) => string>> = {
   'shadow-board': (id) => `/kit/shadow-boards/${id}`,
   stone: (id) => `/edges/rack?stone=${id}`,
   tool: (id) => `/kit/tools/${id}`,
-  work: (id) => `/kit/works/${id}`,
+  work: (id) => `/work/works/${id}`,
 }
 
 const LISTS: Readonly<Record<string, string>> = {
@@ -24,7 +24,7 @@ const LISTS: Readonly<Record<string, string>> = {
   ladder: '/kit/ladder',
   school: '/kit/school',
   season: '/true/season',
-  works: '/kit/works',
+  works: '/work',
 }
 
 /** The address of what a line is about. */

@@ -9,5 +9,6 @@ export const places: readonly Place[] = [
   { name: 'Kit', to: '/kit', key: 'k' },
   { name: 'Edges', to: '/edges', key: 'e' },
   { name: 'True', to: '/true', key: 't' },
+  { name: 'Work', to: '/work', key: 'w' },
   { name: 'Diary', to: '/diary', key: 'd' },
 ]

@@ -2,7 +2,6 @@ import { PageNav } from '@/parts/PageNav'
 
 const pages = [
   { to: '/kit', name: 'Board', end: true },
-  { to: '/kit/works', name: 'Works', end: false },
   { to: '/kit/ladder', name: 'Ladder', end: false },
   { to: '/kit/fit', name: 'Fit', end: false },
   { to: '/kit/care', name: 'Care', end: false },

@@ -21,7 +21,6 @@ export function KitPlace() {
   const got = useGot()
   if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
-  const wanted = data.board.filter((row) => row.status === 'wanted')
 
   return (
     <>
@@ -47,7 +46,7 @@ export function KitPlace() {
             {got.error && <GotProblem problem={got.error} />}
             <AskLatest />
             <WorkStates works={data.works} sentence={data.plan.sentence} />
-            <Prices tools={wanted} />
+            <Prices tools={data.wanted} />
           </>
         }
       />
@@ -71,7 +70,7 @@ function MainButton({
   works: readonly Schemas['Work'][]
   got: ReturnType<typeof useGot>
 }) {
-  if (works.every((work) => !work.chosen)) return <MainLink to="/kit/works">Choose a work</MainLink>
+  if (works.every((work) => !work.chosen)) return <MainLink to="/work">Choose a work</MainLink>
   if (next.offer === null) return null
   return (
     <Button weight="main" disabled={got.isPending} onClick={() => got.mutate(next)}>
@@ -84,8 +83,8 @@ function MainButton({
 function useGot() {
   const queries = useQueryClient()
   return useChange(async (next: Schemas['KitNext']) => {
-    const board = queries.getQueryData<Schemas['Kit']>(kit().queryKey)?.board ?? []
-    const tool = board.find((row) => row.id === next.toolId)
+    const wanted = queries.getQueryData<Schemas['Kit']>(kit().queryKey)?.wanted ?? []
+    const tool = wanted.find((row) => row.id === next.toolId)
     return tool
       ? answered(
           client.POST('/api/tools/{tool}/got', {

@@ -7,7 +7,7 @@ import { useChange } from '@/parts/useChange'
 import { differs, useUnderstood } from '@/parts/useUnderstood'
 
 /** The user's own prices of what is on the list; changing one asks for the plan anew. */
-export function Prices({ tools }: { tools: readonly Schemas['BoardTool'][] }) {
+export function Prices({ tools }: { tools: readonly Schemas['WantedTool'][] }) {
   if (tools.length === 0) return null
 
   return (
@@ -21,7 +21,7 @@ export function Prices({ tools }: { tools: readonly Schemas['BoardTool'][] }) {
   )
 }
 
-function Price({ tool }: { tool: Schemas['BoardTool'] }) {
+function Price({ tool }: { tool: Schemas['WantedTool'] }) {
   // What is being typed, with the version it was typed on; null while the field follows the record.
   const [draft, setDraft] = useState<{ typed: string; version: number } | null>(null)
   const understood = useUnderstood('money', draft?.typed ?? '')

@@ -1,7 +1,7 @@
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { asDay } from '@/parts/dates'
-import { WorkSign } from './works/WorkSign'
+import { WorkSign } from '@/parts/WorkSign'
 
 interface WorkStatesProps {
   works: readonly Schemas['Work'][]
@@ -20,7 +20,7 @@ export function WorkStates({ works, sentence }: WorkStatesProps) {
       <ul>
         {chosen.map((work) => (
           <li key={work.id} className="border-t border-rule">
-            <Link to={`/kit/works/${work.id}`} className="flex items-baseline gap-3 py-1.5 hover:bg-wood">
+            <Link to={`/work/works/${work.id}`} className="flex items-baseline gap-3 py-1.5 hover:bg-wood">
               <WorkSign state={work.state} />
               <span className="grow font-bold underline decoration-rule underline-offset-4">{work.name}</span>
               <span className="text-sm text-soft">

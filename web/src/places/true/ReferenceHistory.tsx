@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import type { Schemas } from '@/api/client'
 import { ErrorHistory } from '@/drawings/ErrorHistory'
 import { Button } from '@/parts/Button'
@@ -17,7 +18,12 @@ const verdicts = { within: 'within', outside: 'outside', 'cannot-tell': 'can’t
 const SHOWN = 12
 
 /** Every test so far in one picture and as a list, what they say together, and the event that makes them stale. */
-export function ReferenceHistory({ reference, name, history, onFell }: ReferenceHistoryProps) {
+export const ReferenceHistory = memo(function ReferenceHistory({
+  reference,
+  name,
+  history,
+  onFell,
+}: ReferenceHistoryProps) {
   const { tests, says, nextCheckOn, sides } = history
   return (
     <section>
@@ -62,7 +68,7 @@ export function ReferenceHistory({ reference, name, history, onFell }: Reference
       )}
     </section>
   )
-}
+})
 
 function Tests({ reference, tests }: { reference: number; tests: readonly Schemas['Tested'][] }) {
   return (

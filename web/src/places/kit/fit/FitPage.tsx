@@ -16,7 +16,7 @@ import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
 import { useTyped } from '@/parts/useTyped'
-import { hardnesses, type Hardness } from '@/places/kit/hardness'
+import { hardnesses, type Hardness } from '@/parts/hardness'
 import { KitNav } from '@/places/kit/KitNav'
 import { FitRows } from './FitRows'
 

@@ -53,7 +53,7 @@ export function LadderPage() {
           <>
             <NextStroke says={data.says} why={data.why}>
               {data.works === 0 ? (
-                <MainLink to="/kit/works">Choose a work</MainLink>
+                <MainLink to="/work">Choose a work</MainLink>
               ) : (
                 first && <TakeButton tool={first} weight="main" />
               )}

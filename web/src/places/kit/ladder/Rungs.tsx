@@ -65,7 +65,7 @@ function Unlocked({ work }: { work: Schemas['Reached'] }) {
   return (
     <p className="border-t border-rule py-1.5">
       ✓{' '}
-      <Link to={`/kit/works/${work.id}`} className="font-bold underline decoration-rule underline-offset-4">
+      <Link to={`/work/works/${work.id}`} className="font-bold underline decoration-rule underline-offset-4">
         {work.name}
       </Link>
       , {work.well} <span className="text-soft">– {work.like}</span>

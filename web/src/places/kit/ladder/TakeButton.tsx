@@ -15,11 +15,11 @@ export function TakeButton({ tool, weight = 'quiet' }: TakeButtonProps) {
   const take = useChange(async () => {
     if (tool.toolId === null)
       return answered(client.POST('/api/kit/offers/{offer}/got', { params: { path: { offer: tool.offer } } }))
-    const { board } = await queries.ensureQueryData(kit())
+    const { wanted } = await queries.ensureQueryData(kit())
     return answered(
       client.POST('/api/tools/{tool}/got', {
         params: { path: { tool: tool.toolId } },
-        body: { version: board.find((row) => row.id === tool.toolId)?.version ?? 1 },
+        body: { version: wanted.find((row) => row.id === tool.toolId)?.version ?? 1 },
       }),
     )
   })

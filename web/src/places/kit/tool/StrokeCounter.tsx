@@ -6,7 +6,7 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
 import { useTyped } from '@/parts/useTyped'
-import { hardnesses, type Hardness } from '@/places/kit/hardness'
+import { hardnesses, type Hardness } from '@/parts/hardness'
 import { useChange } from '@/parts/useChange'
 
 const LENGTHS = ['thickness', 'depth'] as const

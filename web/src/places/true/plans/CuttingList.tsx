@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 
@@ -8,7 +9,7 @@ interface CuttingListProps {
 }
 
 /** Each part finished and rough, and the blank on the shelf it comes from. */
-export function CuttingList({ parts, blanks, onChoose }: CuttingListProps) {
+export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }: CuttingListProps) {
   return (
     <section className="mt-5" aria-label="Cutting list">
       <h2 className="text-lg">Cutting list</h2>
@@ -68,4 +69,4 @@ export function CuttingList({ parts, blanks, onChoose }: CuttingListProps) {
       </p>
     </section>
   )
-}
+})

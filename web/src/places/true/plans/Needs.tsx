@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 
@@ -5,7 +6,7 @@ import type { Schemas } from '@/api/client'
 const MOST = 6
 
 /** What the kit lacks for it, and the cheapest that would do. */
-export function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
+export const Needs = memo(function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
   return (
     <section className="mt-5 border-t border-rule pt-2" aria-label="What it needs">
       <h2 className="text-lg">What it needs of your kit</h2>
@@ -37,4 +38,4 @@ export function Needs({ needs }: { needs: Schemas['PlanNeeds'] }) {
       )}
     </section>
   )
-}
+})

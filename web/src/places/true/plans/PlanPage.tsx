@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useCallback, useDeferredValue, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { planPreview, pulse } from '@/api/queries'
@@ -20,7 +20,7 @@ import { TrueNav } from '@/places/true/TrueNav'
 import { CuttingList } from './CuttingList'
 import { hours } from './hours'
 import { Needs } from './Needs'
-import { PlanSheet } from './PlanSheet'
+import { PlanSheet } from '@/parts/PlanSheet'
 import { Steps } from './Steps'
 import { Template } from './Template'
 
@@ -53,8 +53,14 @@ function Page({ plan, usual, unit }: PageProps) {
   )
   const [blanks, setBlanks] = useState<Record<string, string>>({})
   const [name, setName] = useState('')
+  const choose = useCallback(
+    (part: string, blank: string) => setBlanks((chosen) => ({ ...chosen, [part]: blank })),
+    [],
+  )
   const figures = draft.values
   const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
+  // The drawing follows the key first, and what is read after it a moment later.
+  const later = useDeferredValue(data)
   const begin = useChange(
     () =>
       answered(
@@ -75,13 +81,9 @@ function Page({ plan, usual, unit }: PageProps) {
         drawing={<PlanSheet preview={data} />}
         below={
           <>
-            <Lines lines={data.lines} />
-            <CuttingList
-              parts={data.parts}
-              blanks={data.blanks}
-              onChoose={(part, blank) => setBlanks({ ...blanks, [part]: blank })}
-            />
-            <Steps steps={data.steps} done={0} />
+            <Lines lines={later.lines} />
+            <CuttingList parts={later.parts} blanks={later.blanks} onChoose={choose} />
+            <Steps steps={later.steps} done={0} />
             <p className="mt-4 max-w-2xl border-l-4 border-red pl-3 text-sm">{data.caution}</p>
           </>
         }
@@ -118,8 +120,8 @@ function Page({ plan, usual, unit }: PageProps) {
               {data.days > 0 && `, and ${data.days} days of waiting between`}.
             </p>
             <PlainField wide label="Called" value={name} placeholder={data.label} onChange={setName} />
-            <Needs needs={data.needs} />
-            <Template plan={plan} figures={figures} sheets={data.sheets} isSound={data.sound} />
+            <Needs needs={later.needs} />
+            <Template plan={plan} figures={figures} sheets={later.sheets} isSound={later.sound} />
           </>
         }
       />

@@ -1,3 +1,4 @@
+import { memo } from 'react'
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
 
@@ -8,7 +9,7 @@ interface StepsProps {
 }
 
 /** What is done, one after the other, with the check after each. */
-export function Steps({ steps, done }: StepsProps) {
+export const Steps = memo(function Steps({ steps, done }: StepsProps) {
   return (
     <section className="mt-5" aria-label="Steps">
       <h2 className="text-lg">Step by step</h2>
@@ -41,4 +42,4 @@ export function Steps({ steps, done }: StepsProps) {
       </ol>
     </section>
   )
-}
+})

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useCallback, useState } from 'react'
 import { useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, referencePage, testPreview } from '@/api/queries'
@@ -51,6 +51,8 @@ function Page({ page, unit, wrong }: PageProps) {
   // What was drawn last stays while a figure is half typed.
   const good = useLastGood(preview?.answer ? preview : null, draft.begun)
   const { record, bench, fell, remove } = useTestChanges(page, draft, wrong, () => setLine(null))
+  const { mutate: drop } = fell
+  const onFell = useCallback(() => drop(undefined), [drop])
   if (!preview) return <Waiting />
   const { answer, next } = preview
   const shown = line ?? preview.nextLine ?? preview.lists[0]?.id ?? null
@@ -65,12 +67,7 @@ function Page({ page, unit, wrong }: PageProps) {
       <Board
         drawing={<ReferenceSheet page={page} preview={preview} good={good} line={shown} onLine={setLine} />}
         below={
-          <ReferenceHistory
-            reference={page.id}
-            name={page.name}
-            history={page.history}
-            onFell={() => fell.mutate(undefined)}
-          />
+          <ReferenceHistory reference={page.id} name={page.name} history={page.history} onFell={onFell} />
         }
         column={
           <>

@@ -6,8 +6,11 @@ import { Sheet } from '@/parts/Sheet'
 /** The shop drawing of a plan. */
 export function PlanSheet({
   preview,
+  highest,
 }: {
   preview: Pick<Schemas['PlanPreview'], 'label' | 'views' | 'lines'>
+  /** No view is higher than this, px. */
+  highest?: number
 }) {
   const { views } = preview
   return (
@@ -18,10 +21,10 @@ export function PlanSheet({
         ['Drawn', preview.label],
         ['Dashed', 'hidden'],
       ]}
-      height={(width) => Math.max(120, placeViews(views, width).height)}
+      height={(width) => Math.max(120, placeViews(views, width, highest).height)}
     >
       {({ width }) => {
-        const { placed, scale } = placeViews(views, width)
+        const { placed, scale } = placeViews(views, width, highest)
         return <PlanDrawing placed={placed} scale={scale} />
       }}
     </Sheet>

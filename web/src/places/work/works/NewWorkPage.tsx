@@ -11,7 +11,7 @@ import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
-import { KitNav } from '@/places/kit/KitNav'
+import { WorkNav } from '@/places/work/WorkNav'
 import { TaskList } from './TaskList'
 import { lengthsOf, requestOf, sentOf } from './workForm'
 import { WorkForm } from './WorkForm'
@@ -44,7 +44,7 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
         title={pattern ? capital(pattern.name) : 'A work of your own'}
         says={pattern?.says ?? 'Add the operations it takes, each with its numbers.'}
       />
-      <KitNav />
+      <WorkNav />
       <Board
         drawing={
           <WorkSheet

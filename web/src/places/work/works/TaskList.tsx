@@ -1,6 +1,6 @@
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
-import { WorkSign } from './WorkSign'
+import { WorkSign } from '@/parts/WorkSign'
 
 const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const
 

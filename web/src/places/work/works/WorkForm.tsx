@@ -3,7 +3,7 @@ import { Choice } from '@/parts/Choice'
 import { PlainField } from '@/parts/PlainField'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
-import { hardnesses } from '@/places/kit/hardness'
+import { hardnesses } from '@/parts/hardness'
 import { StepEditor } from './StepEditor'
 import { hardnessOf, stepsOf } from './workForm'
 

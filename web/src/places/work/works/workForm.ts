@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import type { Hardness } from '@/places/kit/hardness'
+import type { Hardness } from '@/parts/hardness'
 
 export interface StepDraft {
   operation: string

@@ -8,8 +8,8 @@ import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
-import { KitNav } from '@/places/kit/KitNav'
-import { WorkSign } from './WorkSign'
+import { WorkNav } from '@/places/work/WorkNav'
+import { WorkSign } from '@/parts/WorkSign'
 
 /** The works on this bench, and the kinds of work to begin one from. */
 export function WorksPage() {
@@ -20,7 +20,7 @@ export function WorksPage() {
   return (
     <>
       <Heading title="Works" says="What you want to make decides which tools, edges and squares matter." />
-      <KitNav />
+      <WorkNav />
       <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem]">
         <section className="lg:order-2">
           <NextStroke {...stroke(data.works)} />
@@ -36,7 +36,7 @@ export function WorksPage() {
             ))}
             <li>
               <Link
-                to="/kit/works/new"
+                to="/work/works/new"
                 className="flex h-full flex-col justify-end border border-ink bg-sheet p-2 hover:bg-wood"
               >
                 <span className="font-slab text-lg font-semibold">Your own</span>
@@ -91,7 +91,7 @@ function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
               className="h-5 w-5 shrink-0 accent-ink"
             />
             <Link
-              to={`/kit/works/${work.id}`}
+              to={`/work/works/${work.id}`}
               className="flex grow items-baseline gap-3 py-2.5 hover:bg-wood"
             >
               <WorkSign state={work.state} />
@@ -122,7 +122,7 @@ function PatternCard({ pattern }: { pattern: Schemas['Pattern'] }) {
   const sizeMm = Object.fromEntries(pattern.measures.map((row) => [row.name, row.usualMm]))
   return (
     <Link
-      to={`/kit/works/new?pattern=${pattern.id}`}
+      to={`/work/works/new?pattern=${pattern.id}`}
       title={pattern.says}
       className="flex h-full flex-col justify-end border border-rule bg-sheet p-2 hover:bg-wood"
     >

@@ -10,7 +10,8 @@ import { Lost, Waiting } from '@/parts/Notice'
 import { Overtaken } from '@/parts/Overtaken'
 import { useTyped } from '@/parts/useTyped'
 import { useChange } from '@/parts/useChange'
-import { KitNav } from '@/places/kit/KitNav'
+import { WorkNav } from '@/places/work/WorkNav'
+import { SetOutOfWork } from './SetOutOfWork'
 import { TaskList } from './TaskList'
 import { lengthsOf, requestOf, sentOf } from './workForm'
 import { WorkForm } from './WorkForm'
@@ -43,7 +44,7 @@ function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
   return (
     <>
       <Heading title={upper(work.name)} says={page.says} />
-      <KitNav />
+      <WorkNav />
       <Board
         drawing={
           <WorkSheet
@@ -55,13 +56,16 @@ function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
           />
         }
         below={
-          <section>
-            <h2 className="mb-1 text-lg">What it asks for</h2>
-            <TaskList tasks={tasks} />
-            <p className="mt-1 text-sm text-soft">
-              {page.minutes}; minutes and grades from memory, ways common practice.
-            </p>
-          </section>
+          <>
+            <SetOutOfWork work={work.id} />
+            <section>
+              <h2 className="mb-1 text-lg">What it asks for</h2>
+              <TaskList tasks={tasks} />
+              <p className="mt-1 text-sm text-soft">
+                {page.minutes}; minutes and grades from memory, ways common practice.
+              </p>
+            </section>
+          </>
         }
         column={
           <>
@@ -125,7 +129,7 @@ function useSave(work: number, onSaved: () => void) {
 
 /** Deleting can be undone, so it is not asked about. */
 function GiveUp({ work }: { work: Schemas['Work'] }) {
-  const removed = useRemoved('/kit/works')
+  const removed = useRemoved('/work')
   const remove = useChange(
     () =>
       answered(

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\SetOut;
+
+use App\Ledger\Record;
+use App\Work\Work;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use JackRest\Desk\SetOut\SetOutQuestion;
+use JackRest\Desk\ToDo\Topic;
+
+/**
+ * Something that was set out for a work, as it was typed.
+ *
+ * @property int $work_id
+ * @property SetOutQuestion $question
+ * @property string $name what it is of, where the work has several of a kind; empty: its question says it
+ * @property array<string, string> $typed by field
+ * @property array<string, string> $choices
+ * @property Work $work
+ */
+final class SetOut extends Record
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['question' => SetOutQuestion::class, 'typed' => 'array', 'choices' => 'array'];
+    }
+
+    /** @return BelongsTo<Work, $this> */
+    public function work(): BelongsTo
+    {
+        return $this->belongsTo(Work::class);
+    }
+
+    public function label(): string
+    {
+        return $this->name === '' ? $this->question->label() : $this->name;
+    }
+
+    public function whole(): Work
+    {
+        return $this->work;
+    }
+
+    public function topic(): Topic
+    {
+        return new Topic('work', $this->work_id);
+    }
+}

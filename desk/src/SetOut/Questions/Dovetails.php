@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\SetOut\Questions;
+
+use JackRest\Core\Basis;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\MarkingOut\DovetailLayout;
+use JackRest\Core\MarkingOut\DovetailLayoutInput;
+use JackRest\Core\MarkingOut\DovetailLayoutResult;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Path;
+use JackRest\Desk\Advice;
+use JackRest\Desk\Explanation;
+use JackRest\Desk\Form\FormField;
+use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\Making\Dim;
+use JackRest\Desk\Making\View;
+use JackRest\Desk\SetOut\Hands;
+use JackRest\Desk\SetOut\SetOutAnswer;
+use JackRest\Desk\SetOut\SetOutAsk;
+use JackRest\Desk\SetOut\SetOutRow;
+use JackRest\Desk\SetOut\ToolSetting;
+use JackRest\Desk\SetOut\Typed;
+
+/** Dovetails: lines stepped by dividers, gauges for both boards, which chisel and which saw. */
+final readonly class Dovetails implements SetOutAsk
+{
+    private const CHISELS = ['bench-chisel', 'paring-chisel'];
+
+    private const SAWS = ['dovetail-saw', 'fine-pull-saw', 'carcase-saw', 'backed-pull-saw'];
+
+    /** How much of the face is drawn below the baseline, as a share of the tails' length. */
+    private const BELOW = 0.8;
+
+    /** A saw cut and a socket cleared and pared, minutes; from memory. */
+    private const CUT_MINUTES = 1.5;
+
+    private const SOCKET_MINUTES = 5.0;
+
+    public function fields(Hands $hands): array
+    {
+        return [
+            new FormField('width', Quantity::Length, 10, 1000, 'Width of the boards', expected: 90, begins: 89),
+            new FormField('tailBoard', Quantity::Length, 2, 100, 'Tail board, thickness', expected: 19, begins: 19),
+            new FormField('pinBoard', Quantity::Length, 2, 100, 'Pin board, thickness', expected: 19, begins: 19),
+            new FormField('tails', Quantity::Count, 1, 100, 'Tails', begins: 3),
+            new FormField('halfPin', Quantity::Length, 0.5, 100, 'Half pin', 'at each edge, where it is narrow',
+                expected: 6, begins: 6),
+            new FormField('pin', Quantity::Length, 0.3, 100, 'Pin', 'its narrow side; as the half pin where empty',
+                expected: 6),
+            new FormField('slope', Quantity::Slope, 2, 20, 'Slope', 'one in so many', begins: $hands->slope()),
+            new FormField('rebate', Quantity::Length, 0, 30, 'Rebate inside the tails',
+                'registers the joint', begins: 0, isAside: true),
+            new FormField('proud', Quantity::Length, 0, 5, 'Ends left proud', 'to be planed flush', begins: 0,
+                isAside: true),
+        ];
+    }
+
+    public function choices(Hands $hands): array
+    {
+        return [];
+    }
+
+    public function named(): array
+    {
+        return [
+            'boardWidthMm' => 'width', 'halfPinMm' => 'halfPin', 'pinMm' => 'pin', 'tails' => 'tails',
+            'ratio' => 'slope', 'rebateMm' => 'rebate',
+        ];
+    }
+
+    public function answer(Typed $typed, Hands $hands, LengthFormatter $format): SetOutAnswer
+    {
+        $layout = self::layout($typed, $hands);
+        $gauge = $format->dimension($layout->tailGaugeMm);
+        $dividers = $format->small($layout->dividerMm);
+
+        return new SetOutAnswer(
+            new Advice(
+                "Set the gauge to $gauge and run the baseline round the tail board.",
+                "Then the dividers to $dividers: step from the left half pin, then from the right one. One more step ".
+                    'must land a pin beyond the other line; if it does not, that shows the error of the setting, times '.
+                    "the {$layout->tails} steps.",
+            ),
+            self::views($layout, $typed, $format),
+            self::settings($layout, $typed, $hands, $format),
+            self::lines($layout, $typed, $hands, $format),
+            self::rows($typed, $hands, $format),
+            self::how($layout, $typed),
+        );
+    }
+
+    /** @throws InvalidInput */
+    private static function layout(Typed $typed, Hands $hands): DovetailLayoutResult
+    {
+        $saw = $hands->of(...self::SAWS)[0] ?? null;
+
+        return (new DovetailLayout())(new DovetailLayoutInput(
+            $typed->get('width'),
+            $typed->get('tailBoard'),
+            $typed->get('pinBoard'),
+            $typed->get('slope'),
+            $typed->get('halfPin'),
+            $typed->find('pin'),
+            $typed->whole('tails'),
+            null,
+            $typed->get('rebate'),
+            $typed->get('proud'),
+            $saw === null ? null : $saw->sizes()['plate'] + 2 * $saw->sizes()['set'],
+            $hands->chisels(...self::CHISELS),
+        ));
+    }
+
+    /** @return list<View> */
+    private static function views(DovetailLayoutResult $layout, Typed $typed, LengthFormatter $format): array
+    {
+        [$width, $long] = [$typed->get('width'), $layout->tailGaugeMm];
+        $slant = ($layout->tailMm - $layout->tailAtBaselineMm) / 2;
+        $deep = $long * (1 + self::BELOW);
+        $outline = [];
+        $pins = [Path::closed([0, 0], [$layout->halfPinMm(), 0], [$layout->halfPinAtBaselineMm, $long], [0, $long])];
+        foreach ($layout->fromLeftMm as $left) {
+            $right = $left + $layout->tailMm;
+            array_push($outline, [$left + $slant, $long], [$left, 0.0], [$right, 0.0], [$right - $slant, $long]);
+            $next = $right === $width ? $width : min($width, $right + $layout->pinMm);
+            $isLast = $right + $layout->pinMm > $width - $layout->halfPinMm() + 1e-6;
+            $pins[] = $isLast
+                ? Path::closed([$right, 0], [$width, 0], [$width, $long], [$right - $slant, $long])
+                : Path::closed([$right, 0], [$next, 0], [$next + $slant, $long], [$right - $slant, $long]);
+        }
+        $first = $layout->fromLeftMm[0];
+
+        return [
+            new View(
+                'Tail board, its face',
+                $width,
+                $deep,
+                [Path::closed([0, $long], ...[...$outline, [$width, $long], [$width, $deep], [0, $deep]])],
+                [Path::open([0, $long], [$width, $long])],
+                [
+                    Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
+                    Dim::down(0, $long, $width, $format->dimension($long), 'right'),
+                    ...$layout->tails > 1
+                        ? [Dim::across($first, $layout->fromLeftMm[1], $deep, $format->small($layout->dividerMm), 'below')]
+                        : [],
+                ],
+            ),
+            new View(
+                'Pin board, its end',
+                $width,
+                $long,
+                $pins,
+                [Path::box(0, 0, $width, $long)],
+                [
+                    Dim::across(0, $first, 0, $format->dimension($first), 'above'),
+                    Dim::across(0, $layout->halfPinAtBaselineMm, $long, $format->dimension($layout->halfPinAtBaselineMm),
+                        'below'),
+                ],
+            ),
+        ];
+    }
+
+    /** @return list<ToolSetting> */
+    private static function settings(
+        DovetailLayoutResult $layout,
+        Typed $typed,
+        Hands $hands,
+        LengthFormatter $format,
+    ): array {
+        $gauge = static fn (float $mm, string $for): ToolSetting => new ToolSetting(
+            'marking gauge',
+            $for,
+            $format->dimension($mm),
+            $format->small($mm),
+        );
+        $chisel = $layout->betweenTailsChiselMm?->value;
+
+        return array_values(array_filter([
+            $typed->get('rebate') > 0
+                ? new ToolSetting('rebate plane', 'rebate inside the tails', $format->dimension($typed->get('rebate')))
+                : null,
+            $gauge($layout->tailGaugeMm, 'baseline of the tail board, all round'),
+            $gauge($layout->pinGaugeMm, 'baseline of the pin board, on its faces'),
+            new ToolSetting('dividers', 'from tail to tail, from both sides', $format->small($layout->dividerMm)),
+            new ToolSetting('sliding bevel or template', 'slope of the tails', self::slope($typed->get('slope'))),
+            $chisel === null
+                ? null
+                : new ToolSetting('chisel', 'waste between the tails', $format->dimension($chisel)),
+        ]));
+    }
+
+    /** @return list<string> */
+    private static function lines(
+        DovetailLayoutResult $layout,
+        Typed $typed,
+        Hands $hands,
+        LengthFormatter $format,
+    ): array {
+        $told = [
+            'pin-narrower-than-kerf' => 'The pins are narrower than the saw’s kerf: wider pins, or a finer saw.',
+            'no-chisel-between-tails' => 'No chisel at hand goes between the tails: wider pins, or saw the waste out '.
+                'and file to the line.',
+            'tails-narrower-than-pins' => 'At the baseline the tails are narrower than the pins: fewer tails, or '.
+                'narrower pins, hold better.',
+        ];
+        $between = $layout->betweenPinsChiselMm?->value;
+
+        return array_values(array_filter([
+            ...array_map(static fn (string $code): string => $told[$code], $layout->warnings),
+            'Pins are '.$format->dimension($layout->pinMm).' at the end and '.
+                $format->dimension($layout->pinAtBaselineMm).' at the baseline; tails '.
+                $format->dimension($layout->tailMm).' and '.$format->dimension($layout->tailAtBaselineMm).'.',
+            $between === null
+                ? null
+                : 'Between the pins the '.$format->dimension($between).' chisel passes.',
+            'Dividers that are '.$format->small(0.1).' off put the last tail '.
+                $format->small(0.1 * $layout->tails).' off. A corner '.$format->small(0.1).
+                ' out of square, four times, opens the last by '.$format->small(0.4).' at worst, '.
+                $format->small(0.2).' likely.',
+            'Two tail boards sawn together give a line of '.$format->dimension(2 * $typed->get('tailBoard')).
+                ' to follow, and save half of the tail cuts.',
+            'Work held in a vice, hands behind the edge: a chisel breaks through suddenly. These are the usual '.
+                'cautions; local rules and trained teaching come first.',
+        ]));
+    }
+
+    /** @return list<SetOutRow> fewer and wider, more and narrower */
+    private static function rows(Typed $typed, Hands $hands, LengthFormatter $format): array
+    {
+        $rows = [];
+        $now = $typed->whole('tails');
+        foreach (range(max(1, $now - 2), $now + 2) as $tails) {
+            try {
+                $layout = self::layout($typed->with('tails', $tails), $hands);
+            } catch (InvalidInput) {
+                continue;
+            }
+            $cuts = 4 * $tails;
+            $minutes = $cuts * self::CUT_MINUTES + (2 * $tails + 1) * self::SOCKET_MINUTES;
+            $rows[] = new SetOutRow(
+                $tails === 1 ? 'One tail' : "$tails tails",
+                $format->dimension($layout->tailMm).' wide, '.$format->dimension($layout->tailAtBaselineMm).
+                    ' at the baseline',
+                "$cuts saw cuts a corner, about ".(int) round($minutes).' min with the waste',
+                $tails === $now,
+            );
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Explanation> */
+    private static function how(DovetailLayoutResult $layout, Typed $typed): array
+    {
+        $n = static fn (float $mm): string => LengthFormatter::decimal($mm, 2);
+
+        return [
+            new Explanation(
+                'What are the dividers set to?',
+                '(width − 2 · half pin + pin) ÷ tails',
+                "({$n($typed->get('width'))} − 2 · {$n($typed->get('halfPin'))} + {$n($layout->pinMm)}) ÷ ".
+                    "{$layout->tails} = {$n($layout->dividerMm)} mm",
+                Basis::CommonPractice,
+                'Stepped from both sides: geometry, and common practice. The minutes of the ways beside it are from '.
+                    'memory.',
+            ),
+        ];
+    }
+
+    private static function slope(float $ratio): string
+    {
+        return '1:'.LengthFormatter::decimal($ratio, 1).' ('.LengthFormatter::decimal(rad2deg(atan(1 / $ratio)), 1).'°)';
+    }
+}

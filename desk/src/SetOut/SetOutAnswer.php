@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\SetOut;
+
+use JackRest\Desk\Advice;
+use JackRest\Desk\Explanation;
+use JackRest\Desk\Making\View;
+
+/** Where the lines go, and what is set to what. */
+final readonly class SetOutAnswer
+{
+    /**
+     * @param  list<View>  $views
+     * @param  list<ToolSetting>  $settings  in the order they are used
+     * @param  list<string>  $lines
+     * @param  list<SetOutRow>  $rows  other ways beside it
+     * @param  list<Explanation>  $how
+     */
+    public function __construct(
+        public Advice $next,
+        public array $views,
+        public array $settings,
+        public array $lines,
+        public array $rows,
+        public array $how,
+    ) {
+    }
+}

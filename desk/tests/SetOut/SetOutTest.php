@@ -1,0 +1,234 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Tests\SetOut;
+
+use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Core\School\School;
+use JackRest\Core\Timber\Hardness;
+use JackRest\Core\Work\Patterns;
+use JackRest\Desk\Making\View;
+use JackRest\Desk\SetOut\Hands;
+use JackRest\Desk\SetOut\OfWork;
+use JackRest\Desk\SetOut\SetOutForm;
+use JackRest\Desk\SetOut\SetOutQuestion;
+use JackRest\Desk\SetOut\SetOutRow;
+use JackRest\Desk\SetOut\ToolSetting;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SetOutTest extends TestCase
+{
+    /** @return iterable<string, array{SetOutQuestion}> */
+    public static function questions(): iterable
+    {
+        foreach (SetOutQuestion::cases() as $question) {
+            yield $question->value => [$question];
+        }
+    }
+
+    /** With nothing typed, by hands that own much and by hands that own nothing, in both units. */
+    #[DataProvider('questions')]
+    public function test_each_question_answers_as_it_stands(SetOutQuestion $question): void
+    {
+        foreach ([self::hands(), new Hands([], new School())] as $hands) {
+            foreach (LengthUnit::cases() as $unit) {
+                $form = $question->answered([], [], $hands, new LengthFormatter($unit));
+                self::assertNotNull($form->answer, $form->next->says);
+                self::assertNotSame([], $form->answer->views);
+                self::assertNotSame('', $form->next->says);
+                foreach ($form->answer->views as $view) {
+                    self::isDrawnInside($view);
+                }
+            }
+        }
+    }
+
+    /** Every kind of work that asks it fills it with numbers that can be set out. */
+    #[DataProvider('questions')]
+    public function test_each_work_fills_the_questions_it_asks(SetOutQuestion $question): void
+    {
+        $asked = 0;
+        foreach (Patterns::all() as $pattern) {
+            $usual = [];
+            foreach ($pattern->measures as $measure) {
+                $usual[$measure->name] = $measure->usual;
+            }
+            $numbers = new OfWork($pattern->id, $usual);
+            if (! in_array($question, $numbers->asks(), true)) {
+                continue;
+            }
+            $asked++;
+            $form = $question->answered(
+                [],
+                $numbers->chosen($question),
+                self::hands(),
+                self::mm(),
+                $numbers->usual($question),
+            );
+            self::assertNotNull($form->answer, "$pattern->id: {$form->next->says}");
+        }
+        self::assertTrue($asked > 0 || $question === SetOutQuestion::Fence);
+    }
+
+    public function test_the_hive_bodies_dovetails_come_from_their_own_numbers(): void
+    {
+        $numbers = new OfWork('dovetailed-box', [
+            'length' => 460.0, 'height' => 240.0, 'thickness' => 22.0, 'pin' => 8.0, 'rebate' => 11.0, 'tails' => 5.0,
+        ]);
+        $form = self::asked(SetOutQuestion::Dovetails, [], $numbers->usual(SetOutQuestion::Dovetails));
+        self::assertSame('Set the gauge to 22 mm and run the baseline round the tail board.', $form->next->says);
+        // (240 − 2 · 8 + 8) ÷ 5
+        self::assertSame('46.40 mm', self::setTo($form, 'dividers'));
+        self::assertSame('6 mm', self::setTo($form, 'chisel'));
+        self::assertSame(['3 tails', '4 tails', '5 tails', '6 tails', '7 tails'], array_map(
+            static fn (SetOutRow $row): string => $row->name,
+            $form->answer->rows ?? [],
+        ));
+    }
+
+    public function test_the_slope_is_the_schools_and_the_woods(): void
+    {
+        $slope = static fn (string $answer, Hardness $wood): float => (new Hands(
+            [],
+            new School(['tail-slope' => $answer]),
+            $wood,
+        ))->slope();
+        self::assertSame([7.0, 6.0, 8.0], [
+            $slope('seven', Hardness::Soft), $slope('by-wood', Hardness::Soft), $slope('by-wood', Hardness::Hard),
+        ]);
+        self::assertEqualsWithDelta(4.01, $slope('fourteen', Hardness::Soft), 0.001);
+    }
+
+    public function test_what_cannot_be_cut_is_said_beside_its_figure(): void
+    {
+        $form = self::asked(SetOutQuestion::Dovetails, ['slope' => '2', 'tails' => '5']);
+        self::assertNull($form->answer);
+        self::assertStringContainsString('vanish at the baseline', (string) $form->form->readings['slope']->error);
+        self::assertStringContainsString('gentler', $form->next->says);
+
+        $deep = self::asked(SetOutQuestion::Recess, ['depth' => '20']);
+        self::assertStringContainsString('wood is thick', (string) $deep->form->readings['depth']->error);
+        $through = self::asked(SetOutQuestion::Boring, ['depth' => '30'], choices: ['how' => 'depth']);
+        self::assertNotNull($through->form->readings['depth']->error);
+        $typo = self::asked(SetOutQuestion::Mortise, ['stock' => 'thick']);
+        self::assertNotNull($typo->form->readings['stock']->error);
+        self::assertNull($typo->answer);
+    }
+
+    public function test_a_tenon_too_thick_is_fitted_by_counted_shavings(): void
+    {
+        $form = self::asked(SetOutQuestion::Mortise, ['tenon' => '10.24', 'shaving' => '0.04']);
+        self::assertContains('The tenon is 0.24 mm too thick: 3 off each cheek, then try.', $form->answer->lines ?? []);
+        $thin = self::asked(SetOutQuestion::Mortise, ['tenon' => '9.5']);
+        self::assertStringContainsString('too thin', implode(' ', $thin->answer->lines ?? []));
+    }
+
+    public function test_a_saw_too_shallow_for_the_cheek_is_said_here(): void
+    {
+        $deep = self::asked(SetOutQuestion::Mortise, ['depth' => '60', 'stock' => '40', 'railWidth' => '120']);
+        self::assertStringContainsString('45 mm under its back', $deep->answer->lines[0] ?? '');
+        self::assertStringContainsString('saw from both edges', $deep->answer->lines[0] ?? '');
+    }
+
+    /** Of the planes at hand the one with the fewest cautions, then passes; a plough cannot work across the grain. */
+    public function test_the_planes_at_hand_stand_side_by_side(): void
+    {
+        $along = self::asked(SetOutQuestion::Recess, ['edge' => '10']);
+        self::assertSame(['Plough plane'], array_map(
+            static fn (SetOutRow $row): string => $row->name,
+            $along->answer->rows ?? [],
+        ));
+        $edge = self::asked(SetOutQuestion::Recess, []);
+        self::assertSame(['Moving fillister', 'Plough plane'], array_map(
+            static fn (SetOutRow $row): string => $row->name,
+            $edge->answer->rows ?? [],
+        ));
+        $dado = self::asked(SetOutQuestion::Recess, ['edge' => '90'], choices: ['grain' => 'across']);
+        self::assertSame([], $dado->answer->rows ?? []);
+        self::assertStringContainsString('so a dado plane would', $dado->next->why);
+    }
+
+    public function test_turns_are_told_in_quarters_and_shavings_until_they_are_measured(): void
+    {
+        $through = self::asked(SetOutQuestion::Boring, []);
+        self::assertSame('20 turns', self::setTo($through, 'brace'));
+        self::assertStringContainsString('5¼ turns more', $through->next->why);
+        $far = self::asked(SetOutQuestion::Shavings, ['from' => '26', 'pack' => '1', 'resolution' => '0.1']);
+        self::assertMatchesRegularExpression('/^Take \d+ shavings, then measure again\.$/', $far->next->says);
+    }
+
+    public function test_a_fence_out_of_parallel_says_which_end_moves(): void
+    {
+        $form = self::asked(SetOutQuestion::Fence, ['front' => '20.4', 'rear' => '20']);
+        self::assertSame('Bring the front in by 0.40 mm.', $form->next->says);
+        $wanted = self::asked(SetOutQuestion::Fence, ['front' => '20', 'rear' => '20', 'wanted' => '20']);
+        // The iron of 6 stands out 1.5 on either side of a skate of 3.
+        self::assertSame('Move the front 1.50 mm out and the rear 1.50 mm out.', $wanted->next->says);
+    }
+
+    /**
+     * @param  array<string, string>  $typed
+     * @param  array<string, float>  $usual
+     * @param  array<string, string>  $choices
+     */
+    private static function asked(
+        SetOutQuestion $question,
+        array $typed,
+        array $usual = [],
+        array $choices = [],
+    ): SetOutForm {
+        return $question->answered($typed, $choices, self::hands(), self::mm(), $usual);
+    }
+
+    private static function setTo(SetOutForm $form, string $tool): ?string
+    {
+        foreach ($form->answer->settings ?? [] as $setting) {
+            if ($setting->tool === $tool) {
+                return $setting->to;
+            }
+        }
+
+        return null;
+    }
+
+    private static function mm(): LengthFormatter
+    {
+        return new LengthFormatter(LengthUnit::Millimetre);
+    }
+
+    private static function hands(): Hands
+    {
+        return new Hands([
+            new ToolAtHand('1', 'bench-chisel', 'bevel-edge chisel, 6 mm', ['width' => 6]),
+            new ToolAtHand('2', 'mortise-chisel', 'mortise chisel, 10 mm', ['width' => 10]),
+            new ToolAtHand('3', 'dovetail-saw', 'dovetail saw', ['depth' => 45]),
+            new ToolAtHand('4', 'plough-plane', 'plough plane', ['iron' => 6]),
+            new ToolAtHand('5', 'moving-fillister', 'moving fillister', ['iron' => 38]),
+            new ToolAtHand('6', 'auger-bits', 'set of auger bits', ['leadPitch' => 1.5]),
+        ], new School());
+    }
+
+    private static function isDrawnInside(View $view): void
+    {
+        self::assertGreaterThan(0, $view->width);
+        self::assertGreaterThan(0, $view->height);
+        foreach ([...$view->seen, ...$view->hidden] as $path) {
+            foreach ($path->points as [$x, $y]) {
+                self::assertTrue(
+                    $x >= -0.01 && $x <= $view->width + 0.01 && $y >= -0.01 && $y <= $view->height + 0.01,
+                    "$view->name: $x, $y in $view->width × $view->height",
+                );
+            }
+        }
+    }
+
+    public function test_a_card_names_gauges_only_where_there_are_several(): void
+    {
+        $form = self::asked(SetOutQuestion::Dovetails, []);
+        self::assertContainsOnlyInstancesOf(ToolSetting::class, $form->answer->settings ?? []);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use App\SetOut\SetOutController;
+use Illuminate\Support\Facades\Route;
+
+// Work: where the lines go, what is set to what, and the card of a work's settings.
+Route::get('set-out', [SetOutController::class, 'index']);
+Route::post('set-out/{question}/preview', [SetOutController::class, 'preview']);
+Route::get('works/{work}/set-outs', [SetOutController::class, 'show']);
+Route::post('works/{work}/set-outs', [SetOutController::class, 'store']);
+Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
+Route::put('set-outs/{setOut}', [SetOutController::class, 'update']);
+Route::delete('set-outs/{setOut}', [SetOutController::class, 'destroy']);

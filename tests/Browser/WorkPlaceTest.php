@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+/** Work: a question by itself, one filled from a work and kept with it, and the card of its settings. */
+final class WorkPlaceTest extends BrowserTestCase
+{
+    public function test_dovetails_are_drawn_and_refused_beside_their_figure(): void
+    {
+        $this->open('/');
+        $this->keys('w');
+        $this->sees("//h1[. = 'Works']");
+        $this->sees("//nav[@aria-label='Work']//a[. = 'Dovetails']")->click();
+        $this->seesText('Set the gauge to 19 mm');
+        $this->type('Tails', '4');
+        $this->seesText('20.75 mm');
+        $this->sees("//li[@aria-current and contains(., '4 tails')]");
+        $this->type('Slope', '2');
+        $this->seesText('The tails vanish at the baseline');
+        $this->press('The usual');
+        $this->seesText('27.67 mm');
+    }
+
+    public function test_a_work_fills_the_question_and_keeps_its_answer_on_the_card(): void
+    {
+        $this->open('/work');
+        $this->sees("//a[contains(., 'frame jig')]")->click();
+        $this->sees("//h2[. = 'Settings card']");
+        $this->sees("//a[. = 'Halvings']")->click();
+        $this->seesText('From the frame jig');
+        $this->type('Depth', '9');
+        $this->press('Keep it so');
+        $this->sees("//h1[. = 'Frame jig']");
+        $this->sees("//li[contains(., 'halvings') and contains(., '9 mm')]");
+        $this->press('Take off');
+        $this->sees("//p[contains(., 'From its own numbers')]//a[. = 'Rebate, groove, dado']");
+    }
+
+    public function test_an_address_from_before_leads_to_the_work(): void
+    {
+        $this->open('/kit/works');
+        $this->sees("//h1[. = 'Works']");
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\SetOut\SetOut;
+use App\Work\Work;
+use JackRest\Desk\SetOut\SetOutQuestion;
+
+final class SetOutTest extends HttpTestCase
+{
+    private const DOVETAILS = ['question' => 'dovetails', 'name' => 'corners again', 'typed' => ['tails' => '4'],
+        'choices' => []];
+
+    public function test_each_question_is_asked_and_answered_by_itself(): void
+    {
+        $asked = $this->ask('GET', '/api/set-out')->assertOk()->assertJsonPath('work', null)->json('questions');
+        self::assertSame(array_column(SetOutQuestion::cases(), 'value'), array_column($asked, 'id'));
+        foreach ($asked as $question) {
+            $answer = $this->ask('POST', "/api/set-out/{$question['id']}/preview", ['typed' => [], 'choices' => []])
+                ->assertOk()
+                ->json();
+            self::assertNotSame([], $answer['views'], $question['id']);
+            self::assertEqualsCanonicalizing(
+                array_column($question['fields'], 'name'),
+                array_keys($answer['figures']),
+            );
+        }
+        $this->ask('POST', '/api/set-out/finger-joints/preview', ['typed' => [], 'choices' => []])->assertNotFound();
+    }
+
+    public function test_in_a_work_its_own_numbers_stand(): void
+    {
+        $work = self::work('hive stand');
+        $mortise = $this->ask('GET', "/api/set-out?work=$work->id")->assertJsonPath('work', 'hive stand')
+            ->json('questions.1');
+        $usual = array_column($mortise['fields'], 'usual', 'name');
+        self::assertSame(['45', '70', '35', '10'], [
+            $usual['stock'], $usual['railWidth'], $usual['depth'], $usual['mortise'],
+        ]);
+        $this->ask('POST', '/api/set-out/mortise/preview', ['typed' => [], 'choices' => [], 'work' => $work->id])
+            ->assertJsonPath(
+                'next.says',
+                'Set the mortise gauge to 17.5 mm and 27.5 mm, with the 10 mm chisel between its points.',
+            );
+        $shelf = self::work('shelf for the shed');
+        $this->ask('POST', '/api/set-out/recess/preview', ['typed' => [], 'choices' => [], 'work' => $shelf->id])
+            ->assertJsonPath('choices.grain', 'across');
+        $this->ask('POST', '/api/set-out/recess/preview', [
+            'typed' => [], 'choices' => ['grain' => 'along'], 'work' => $shelf->id,
+        ])->assertJsonPath('choices.grain', 'along');
+        $this->getJson('/api/set-out?work=99999')->assertNotFound();
+    }
+
+    public function test_the_demo_s_works_are_set_out_whole(): void
+    {
+        foreach (Work::of(self::bench())->get() as $work) {
+            $card = $this->ask('GET', "/api/works/$work->id/set-outs")->assertOk()->json();
+            self::assertNotSame([], $card['kept'], $work->name);
+            self::assertSame([], $card['asks'], $work->name);
+            self::assertNotSame([], $card['rows'], $work->name);
+        }
+    }
+
+    public function test_what_is_kept_stands_on_the_card_until_it_is_taken_off_and_comes_back(): void
+    {
+        $work = self::work('frame jig');
+        $path = "/api/works/$work->id/set-outs";
+        $before = $this->ask('GET', $path)->json();
+        $card = $this->ask('POST', $path, self::DOVETAILS)->assertCreated()->json();
+        $kept = $card['kept'][count($card['kept']) - 1];
+        self::assertSame(['corners again', '4', 1], [$kept['label'], $kept['typed']['tails'], $kept['version']]);
+        self::assertContains('corners again', array_column($card['rows'], 'of'));
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Set out corners again for the frame jig.');
+
+        $changed = [...self::DOVETAILS, 'typed' => ['tails' => '3'], 'version' => 1];
+        $this->ask('PUT', "/api/set-outs/{$kept['id']}", $changed)->assertOk();
+        $this->ask('PUT', "/api/set-outs/{$kept['id']}", $changed)->assertStatus(409);
+        $entry = $this->ask('DELETE', "/api/set-outs/{$kept['id']}", ['version' => 2])->assertOk()->json('id');
+        self::assertSame($before, $this->ask('GET', $path)->json());
+        $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        self::assertSame('3', SetOut::of(self::bench())->findOrFail($kept['id'])->typed['tails']);
+    }
+
+    public function test_what_is_no_question_is_refused_beside_its_field(): void
+    {
+        $path = '/api/works/'.self::work('frame jig')->id.'/set-outs';
+        $this->ask('POST', $path, [...self::DOVETAILS, 'question' => 'finger-joints'])->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'question');
+        $this->ask('POST', $path, [...self::DOVETAILS, 'name' => str_repeat('x', 61)])->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'name');
+    }
+
+    public function test_the_card_is_printed(): void
+    {
+        $path = '/api/works/'.self::work('hive bodies')->id;
+        $svg = (string) $this->get("$path/settings.svg")->assertOk()->getContent();
+        self::assertStringContainsString('Settings: hive bodies', $svg);
+        self::assertStringContainsString('Dividers', $svg);
+        self::assertStringStartsWith('%PDF', (string) $this->get("$path/settings.pdf")->assertOk()->getContent());
+    }
+
+    private static function work(string $name): Work
+    {
+        return Work::of(self::bench())->where('name', $name)->firstOrFail();
+    }
+}

@@ -1,0 +1,216 @@
+import { useQuery } from '@tanstack/react-query'
+import { useDeferredValue } from 'react'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
+import { answered, client, type Schemas } from '@/api/client'
+import { pulse, setOutPreview, setOuts, workCard } from '@/api/queries'
+import { Board } from '@/parts/Board'
+import { Button } from '@/parts/Button'
+import { Choice } from '@/parts/Choice'
+import { Heading } from '@/parts/Heading'
+import { How } from '@/parts/How'
+import { Complaint } from '@/parts/Keeping'
+import { Lines } from '@/parts/Lines'
+import { NextStroke } from '@/parts/NextStroke'
+import { Lost, Waiting } from '@/parts/Notice'
+import { PlainField } from '@/parts/PlainField'
+import { PlanSheet } from '@/parts/PlanSheet'
+import { ReadingField } from '@/parts/ReadingField'
+import { Readings } from '@/parts/Readings'
+import { useChange } from '@/parts/useChange'
+import { useLastGood } from '@/parts/useLastGood'
+import { useTyped } from '@/parts/useTyped'
+import { Settings, Ways } from './Settings'
+import { WorkNav } from './WorkNav'
+
+const NAME = 'its name'
+
+/** So that several views stand beside each other, and the next stroke in sight, px. */
+const HIGHEST = 230
+
+/** One question of setting out: by itself, or filled from a work and kept with it. */
+export function SetOutPage() {
+  const { question = '' } = useParams()
+  const [search] = useSearchParams()
+  const work = Number(search.get('work')) || null
+  const unit = useQuery(pulse()).data?.unit
+  const { data, error } = useQuery(setOuts(work))
+  const card = useQuery({ ...workCard(work ?? 0), enabled: work !== null })
+  if (error && !data) return <Lost problem={error} />
+  if (!data || !unit || (work !== null && card.isPending)) return <Waiting />
+  const asked = data.questions.find(({ id }) => id === question)
+  if (!asked) return <Lost problem={new Error('There is no such question.')} />
+  const kept = card.data?.kept.find(({ id }) => id === Number(search.get('kept'))) ?? null
+  return (
+    <Page
+      key={`${question} ${work} ${kept?.id}`}
+      asked={asked}
+      unit={unit}
+      work={work === null || data.work === null ? null : { id: work, name: data.work }}
+      kept={kept}
+    />
+  )
+}
+
+interface PageProps {
+  asked: Schemas['SetOutQuestion']
+  unit: string
+  work: { id: number; name: string } | null
+  kept: Schemas['KeptSetOut'] | null
+}
+
+function Page({ asked, unit, work, kept }: PageProps) {
+  const draft = useTyped(
+    `set-out ${asked.id} ${work?.id ?? ''} ${kept?.id ?? ''}`,
+    kept ? { ...kept.typed, ...kept.choices, [NAME]: kept.name } : {},
+    unit,
+    kept?.version ?? 1,
+    asked.fields.filter((field) => field.isLength).map((field) => field.name),
+  )
+  const sent = sentOf(asked, draft.values)
+  const preview = useQuery(setOutPreview(asked.id, { ...sent, work: work?.id ?? null })).data
+  // What was drawn last stays while a figure is half typed.
+  const drawn = useLastGood(preview && preview.views.length > 0 ? preview : null, true)
+  // The drawing follows the key first, and what is read after it a moment later.
+  const later = useDeferredValue(preview)
+  const keep = useKeep(asked, sent, draft, work, kept)
+  const shown = (field: Schemas['Field']) =>
+    !field.when || (preview?.choices[field.when.choice] ?? field.when.is) === field.when.is
+  const field = (one: Schemas['Field']) => (
+    <ReadingField
+      key={one.name}
+      label={one.label}
+      hint={one.hint || undefined}
+      value={draft.values[one.name] ?? ''}
+      reading={preview?.figures[one.name]}
+      usual={one.usual}
+      stepMm={one.step}
+      onChange={(text) => draft.change(one.name, text)}
+    />
+  )
+  const fields = asked.fields.filter(shown)
+  const first = fields.filter((one) => !one.isAside)
+  const aside = fields.filter((one) => one.isAside)
+
+  return (
+    <>
+      <Heading title={asked.label} says={asked.says} />
+      <WorkNav />
+      <Board
+        drawing={
+          drawn ? (
+            <PlanSheet
+              highest={HIGHEST}
+              preview={{ label: asked.label, views: drawn.views, lines: drawn.lines }}
+            />
+          ) : (
+            <p className="border border-rule p-6 text-soft">It is drawn here as soon as it can be set out.</p>
+          )
+        }
+        below={
+          later && (
+            <>
+              <Settings settings={later.settings} />
+              <Ways rows={later.rows} />
+              <Lines lines={later.lines} />
+            </>
+          )
+        }
+        column={
+          <>
+            <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
+              {work && preview && preview.views.length > 0 && (
+                <Button weight="main" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+                  {kept ? 'Keep it so' : `Keep it for the ${work.name}`}
+                </Button>
+              )}
+              {draft.touched && (
+                <Button onClick={draft.clear}>{kept ? 'As it was kept' : 'The usual'}</Button>
+              )}
+              {preview && <How how={preview.how} />}
+            </NextStroke>
+            <Complaint problem={keep.error} besides={[]} />
+            <div className="mt-4" />
+            <Readings title={work ? `From the ${work.name}` : 'Its numbers'} onRecord={null}>
+              {first.map(field)}
+              {asked.choices.map((choice) => (
+                <Choice
+                  key={choice.name}
+                  label={choice.label}
+                  value={preview?.choices[choice.name] ?? choice.usual}
+                  options={choice.options}
+                  onChange={(value) => draft.change(choice.name, value)}
+                />
+              ))}
+              {aside.length > 0 && (
+                <details className="border-b border-rule py-1.5">
+                  <summary className="min-h-8 cursor-pointer text-soft">
+                    {aside.map((one) => one.label.toLowerCase()).join(', ')}
+                  </summary>
+                  {aside.map(field)}
+                </details>
+              )}
+            </Readings>
+            {work && (
+              <>
+                <PlainField
+                  wide
+                  label="Called"
+                  value={draft.values[NAME] ?? ''}
+                  placeholder={asked.label}
+                  onChange={(text) => draft.change(NAME, text)}
+                />
+                <p className="mt-3">
+                  <Link to={`/work/works/${work.id}`} className="underline underline-offset-4">
+                    Back to the {work.name}
+                  </Link>
+                </p>
+              </>
+            )}
+          </>
+        }
+      />
+    </>
+  )
+}
+
+function sentOf(asked: Schemas['SetOutQuestion'], values: Readonly<Record<string, string>>) {
+  const pick = (names: readonly string[]) =>
+    Object.fromEntries(names.flatMap((name) => (values[name] === undefined ? [] : [[name, values[name]]])))
+  return {
+    typed: pick(asked.fields.map((field) => field.name)),
+    choices: pick(asked.choices.map((choice) => choice.name)),
+  }
+}
+
+function useKeep(
+  asked: Schemas['SetOutQuestion'],
+  sent: ReturnType<typeof sentOf>,
+  draft: ReturnType<typeof useTyped>,
+  work: PageProps['work'],
+  kept: PageProps['kept'],
+) {
+  const navigate = useNavigate()
+  return useChange(
+    () => {
+      const body = {
+        ...sent,
+        question: asked.id as Schemas['KeepSetOutRequest']['question'],
+        name: draft.values[NAME] ?? '',
+      }
+      return kept
+        ? answered(
+            client.PUT('/api/set-outs/{setOut}', {
+              params: { path: { setOut: kept.id } },
+              body: { ...body, version: draft.version },
+            }),
+          )
+        : answered(
+            client.POST('/api/works/{work}/set-outs', { params: { path: { work: work?.id ?? 0 } }, body }),
+          )
+    },
+    () => {
+      draft.clear()
+      void navigate(`/work/works/${work?.id}`)
+    },
+  )
+}
