@@ -8,6 +8,9 @@ use Illuminate\Support\Facades\Route;
 // Work: where the lines go, what is set to what, and the card of a work's settings.
 Route::get('set-out', [SetOutController::class, 'index']);
 Route::post('set-out/{question}/preview', [SetOutController::class, 'preview']);
+Route::get('set-out/{question}/template/{what}.{kind}', [SetOutController::class, 'template'])
+    ->whereIn('what', ['whole', 'sheets'])
+    ->whereIn('kind', ['svg', 'pdf', 'dxf']);
 Route::get('works/{work}/set-outs', [SetOutController::class, 'show']);
 Route::post('works/{work}/set-outs', [SetOutController::class, 'store']);
 Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);

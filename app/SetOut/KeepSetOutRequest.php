@@ -40,7 +40,11 @@ class KeepSetOutRequest extends TypedFormRequest
         return array_filter($this->typedUnder('choices'), static fn (string $chosen): bool => $chosen !== '');
     }
 
-    /** @return array{question: SetOutQuestion, name: string, typed: array<string, string>, choices: array<string, string>} */
+    /**
+     * @return array{
+     *     question: SetOutQuestion, name: string, typed: array<string, string>, choices: array<string, string>,
+     * }
+     */
     public function columns(): array
     {
         return [

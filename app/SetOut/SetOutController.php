@@ -11,6 +11,7 @@ use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
+use App\Print\DxfSheet;
 use App\Print\PrintedSheet;
 use App\SetOut\Answer\SetOutPreviewAnswer;
 use App\SetOut\Answer\SetOutsAnswer;
@@ -20,8 +21,11 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Making\PlanPrint;
 use JackRest\Desk\Print\BenchCard;
 use JackRest\Desk\Print\CardList;
+use JackRest\Desk\Print\Tile;
+use JackRest\Desk\SetOut\SetOutForm;
 use JackRest\Desk\SetOut\SetOutQuestion;
 
 /** Marking out, setting and cutting to a number: asked by itself, or for a work and kept with it. */
@@ -50,16 +54,57 @@ final class SetOutController
         string $question,
     ): SetOutPreviewAnswer {
         $asked = SetOutQuestion::tryFrom($question) ?? abort(404);
+
+        return SetOutResource::preview($asked, self::answered($asked, $request, $bench, $format));
+    }
+
+    /** The drawing at true size: PDF, SVG, or its lines as DXF. */
+    public function template(
+        SetOutTemplateRequest $request,
+        Bench $bench,
+        LengthFormatter $format,
+        string $question,
+        string $what,
+        string $kind,
+    ): Response {
+        $asked = SetOutQuestion::tryFrom($question);
+        abort_unless($asked !== null && $asked->isTemplate(), 404);
+        $form = self::answered($asked, $request, $bench, $format);
+        $form->form->soundOrRefuse('typed');
+        $views = $form->answer->views ?? [];
+        abort_if($views === [], 404);
+        if ($kind === 'dxf') {
+            return DxfSheet::answer($views, $asked->value);
+        }
+        $print = new PlanPrint($asked->label(), $views);
+
+        return match (true) {
+            $what === 'whole' => PrintedSheet::answer($print->whole(), $kind, $asked->value),
+            $kind === 'pdf' => PrintedSheet::pdf(
+                $asked->label(),
+                array_map(static fn (Tile $tile) => $tile->sheet, $print->tiles()),
+                $asked->value,
+            ),
+            default => abort(404),
+        };
+    }
+
+    private static function answered(
+        SetOutQuestion $asked,
+        SetOutRequest $request,
+        Bench $bench,
+        LengthFormatter $format,
+    ): SetOutForm {
         $work = self::work($bench, $request->work() ?? 0);
         $numbers = $work === null ? null : CardOfWork::numbers($work);
 
-        return SetOutResource::preview($asked->answered(
+        return $asked->answered(
             $request->typed(),
             [...$numbers?->chosen($asked) ?? [], ...$request->choices()],
             HandsOfBench::of($bench, $work),
             $format,
             $numbers?->usual($asked) ?? [],
-        ));
+        );
     }
 
     public function show(Bench $bench, Work $work, LengthFormatter $format): WorkCardAnswer

@@ -7,7 +7,7 @@ namespace App\SetOut;
 use App\Http\TypedFormRequest;
 
 /** A question of setting out as far as it was typed; for a work where one is named. */
-final class SetOutRequest extends TypedFormRequest
+class SetOutRequest extends TypedFormRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

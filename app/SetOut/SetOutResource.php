@@ -15,6 +15,8 @@ use App\SetOut\Answer\SetOutQuestionAnswer;
 use App\SetOut\Answer\WorkCardAnswer;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Form\FormField;
+use JackRest\Desk\Making\PlanPrint;
+use JackRest\Desk\Print\Tile;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\OfWork;
 use JackRest\Desk\SetOut\SetOutChoice;
@@ -66,7 +68,7 @@ final class SetOutResource
         return FieldAnswer::of($field->inFront(), $format, $usual === null ? '' : $field->typed($usual, $format));
     }
 
-    public static function preview(SetOutForm $form): SetOutPreviewAnswer
+    public static function preview(SetOutQuestion $question, SetOutForm $form): SetOutPreviewAnswer
     {
         $answer = $form->answer;
 
@@ -77,6 +79,13 @@ final class SetOutResource
             settings: $answer->settings ?? [],
             lines: $answer->lines ?? [],
             rows: $answer->rows ?? [],
+            chains: $answer->chains ?? [],
+            sheets: $answer === null || $answer->views === [] || ! $question->isTemplate()
+                ? []
+                : array_map(
+                    static fn (Tile $tile): string => $tile->name,
+                    (new PlanPrint('', $answer->views))->tiles(),
+                ),
             next: NextAnswer::of($form->next),
             how: $answer->how ?? [],
         );

@@ -109,6 +109,7 @@ final class EveryViewTest extends BrowserTestCase
             '/work/dovetails',
             '/work/mortise?work=3',
             '/work/recess?work='.$this->first('works'),
+            '/work/saw',
             '/work/tongue',
             '/work/fence',
             '/work/boring',

@@ -12,7 +12,10 @@ final class KeysTest extends BrowserTestCase
     public function test_each_place_is_one_key_away(): void
     {
         $this->open('/');
-        foreach (['k' => 'Kit', 'e' => 'Edges', 't' => 'True', 'w' => 'Works', 'd' => 'Diary', 'b' => 'Bench'] as $key => $place) {
+        $places = [
+            'k' => 'Kit', 'e' => 'Edges', 't' => 'True', 'w' => 'Works', 'd' => 'Diary', 'b' => 'Bench',
+        ];
+        foreach ($places as $key => $place) {
             $this->keys($key);
             $this->sees("//h1[. = '$place']");
         }

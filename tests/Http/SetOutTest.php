@@ -72,7 +72,8 @@ final class SetOutTest extends HttpTestCase
         $kept = $card['kept'][count($card['kept']) - 1];
         self::assertSame(['corners again', '4', 1], [$kept['label'], $kept['typed']['tails'], $kept['version']]);
         self::assertContains('corners again', array_column($card['rows'], 'of'));
-        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence', 'Set out corners again for the frame jig.');
+        $this->ask('GET', '/api/diary')->assertJsonPath('entries.0.sentence',
+            'Set out corners again for the frame jig.');
 
         $changed = [...self::DOVETAILS, 'typed' => ['tails' => '3'], 'version' => 1];
         $this->ask('PUT', "/api/set-outs/{$kept['id']}", $changed)->assertOk();
@@ -80,7 +81,7 @@ final class SetOutTest extends HttpTestCase
         $entry = $this->ask('DELETE', "/api/set-outs/{$kept['id']}", ['version' => 2])->assertOk()->json('id');
         self::assertSame($before, $this->ask('GET', $path)->json());
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
-        self::assertSame('3', SetOut::of(self::bench())->findOrFail($kept['id'])->typed['tails']);
+        self::assertSame('3', SetOut::of(self::bench())->whereKey($kept['id'])->firstOrFail()->typed['tails']);
     }
 
     public function test_what_is_no_question_is_refused_beside_its_field(): void
@@ -99,6 +100,27 @@ final class SetOutTest extends HttpTestCase
         self::assertStringContainsString('Settings: hive bodies', $svg);
         self::assertStringContainsString('Dividers', $svg);
         self::assertStringStartsWith('%PDF', (string) $this->get("$path/settings.pdf")->assertOk()->getContent());
+    }
+
+    /** The lines in mm are the layout's own, and the check line is 100 mm long. */
+    public function test_templates_are_printed_at_true_size(): void
+    {
+        $ask = '/api/set-out/dovetails/template/whole';
+        $dxf = (string) $this->get("$ask.dxf?typed[width]=100&typed[tails]=2")->assertOk()->getContent();
+        preg_match_all('/LINE\n8\n(\S+)\n10\n(\S+)\n20\n\S+\n11\n(\S+)\n/', $dxf, $lines, PREG_SET_ORDER);
+        self::assertGreaterThan(20, count($lines));
+        $xs = array_map(static fn (array $line): float => max((float) $line[2], (float) $line[3]), $lines);
+        self::assertEqualsWithDelta(100.0, max([0.0, ...$xs]), 1e-9);
+        $check = array_values(array_filter($lines, static fn (array $line): bool => $line[1] === 'CHECK_100_MM'));
+        self::assertSame([['0.0000', '100.0000']], array_map(
+            static fn (array $line): array => [$line[2], $line[3]],
+            $check,
+        ));
+        self::assertStringContainsString('100 mm', (string) $this->get("$ask.svg")->assertOk()->getContent());
+        $pdf = $this->get('/api/set-out/mortise/template/sheets.pdf?work='.self::work('hive stand')->id)->assertOk();
+        self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+        $this->get('/api/set-out/boring/template/whole.svg')->assertNotFound();
+        $this->getJson("$ask.svg?typed[slope]=2&typed[tails]=9")->assertStatus(422);
     }
 
     private static function work(string $name): Work

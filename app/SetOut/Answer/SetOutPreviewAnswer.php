@@ -23,6 +23,8 @@ final readonly class SetOutPreviewAnswer extends Answer
      * @param  list<ToolSetting>  $settings
      * @param  list<string>  $lines
      * @param  list<SetOutRow>  $rows
+     * @param  list<SetOutRow>  $chains
+     * @param  list<string>  $sheets
      * @param  list<Explanation>  $how
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class SetOutPreviewAnswer extends Answer
         #[Field('what is set to what, in the order of work', of: ToolSetting::class)] public array $settings,
         #[Field('what else is to be known', of: 'string')] public array $lines,
         #[Field('other ways beside it', of: SetOutRow::class)] public array $rows,
+        #[Field('by transfer and by numbers, what each is worth', of: SetOutRow::class)] public array $chains,
+        #[Field('the sheets of its template; none: it has none', of: 'string')] public array $sheets,
         #[Field('what to do next')] public NextAnswer $next,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
     ) {

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Desk\SetOut;
 
 /**
- * What a work's own numbers say to a question. Where a pattern leaves a number open, a share of the stock stands for it:
- * half of it for a rebate at an end, a third for a dado (common practice).
+ * What a work's own numbers say to a question. Where a pattern leaves a number open, a share of the stock stands for
+ * it: half of it for a rebate at an end, a third for a dado (common practice).
  */
 final readonly class OfWork
 {
@@ -53,6 +53,7 @@ final readonly class OfWork
                 'mortise' => $this->find('mortise'),
             ],
             SetOutQuestion::Tongue => ['stock' => $thick, 'panel' => $this->find('width')],
+            SetOutQuestion::Saw => ['thickness' => $thick, 'depth' => $thick],
             SetOutQuestion::Recess => $this->recess(),
             SetOutQuestion::Boring => ['board' => $this->find('seat') ?? $thick],
             SetOutQuestion::Shavings => ['to' => $thick, 'from' => $thick === null ? null : $thick + 0.5],

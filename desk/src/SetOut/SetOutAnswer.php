@@ -17,6 +17,7 @@ final readonly class SetOutAnswer
      * @param  list<string>  $lines
      * @param  list<SetOutRow>  $rows  other ways beside it
      * @param  list<Explanation>  $how
+     * @param  list<SetOutRow>  $chains  by numbers and by transfer, what each is worth
      */
     public function __construct(
         public Advice $next,
@@ -25,6 +26,7 @@ final readonly class SetOutAnswer
         public array $lines,
         public array $rows,
         public array $how,
+        public array $chains = [],
     ) {
     }
 }

@@ -15,6 +15,7 @@ use JackRest\Desk\SetOut\Questions\Dovetails;
 use JackRest\Desk\SetOut\Questions\Fence;
 use JackRest\Desk\SetOut\Questions\Mortise;
 use JackRest\Desk\SetOut\Questions\Recess;
+use JackRest\Desk\SetOut\Questions\SawCut;
 use JackRest\Desk\SetOut\Questions\Shavings;
 use JackRest\Desk\SetOut\Questions\Stages;
 use JackRest\Desk\SetOut\Questions\Tongue;
@@ -25,6 +26,7 @@ enum SetOutQuestion: string
     case Dovetails = 'dovetails';
     case Mortise = 'mortise';
     case Tongue = 'tongue';
+    case Saw = 'saw';
     case Recess = 'recess';
     case Fence = 'fence';
     case Boring = 'boring';
@@ -37,6 +39,7 @@ enum SetOutQuestion: string
             self::Dovetails => 'Dovetails',
             self::Mortise => 'Mortise and tenon',
             self::Tongue => 'Tongue and groove',
+            self::Saw => 'A saw cut',
             self::Recess => 'Rebate, groove, dado',
             self::Fence => 'Fence and skate',
             self::Boring => 'Boring',
@@ -51,6 +54,7 @@ enum SetOutQuestion: string
             self::Dovetails => 'Where the lines go, and what dividers and gauges are set to.',
             self::Mortise => 'One gauge setting for both, taken from the chisel.',
             self::Tongue => 'How many boards make the panel, and what is left on either side of the tongue.',
+            self::Saw => 'Which of your saws, how many strokes, and where the kerf lies.',
             self::Recess => 'Which plane, which iron, how many passes, where to begin.',
             self::Fence => 'Measured at both ends: is it parallel, and what must move?',
             self::Boring => 'How many turns of the brace to a depth, or through.',
@@ -65,6 +69,7 @@ enum SetOutQuestion: string
             self::Dovetails => new Dovetails(),
             self::Mortise => new Mortise(),
             self::Tongue => new Tongue(),
+            self::Saw => new SawCut(),
             self::Recess => new Recess(),
             self::Fence => new Fence(),
             self::Boring => new Boring(),
@@ -129,5 +134,11 @@ enum SetOutQuestion: string
             new Advice('It cannot be set out so: '.$wrong->errors[0]->message.'.', 'The drawing waits for it.'),
             null,
         );
+    }
+
+    /** Whether its drawing is worth having on paper at true size, to prick through. */
+    public function isTemplate(): bool
+    {
+        return $this === self::Dovetails || $this === self::Mortise;
     }
 }

@@ -71,7 +71,8 @@ final class SetOutTest extends TestCase
             );
             self::assertNotNull($form->answer, "$pattern->id: {$form->next->says}");
         }
-        self::assertTrue($asked > 0 || $question === SetOutQuestion::Fence);
+        $isForAll = in_array($question, [SetOutQuestion::Fence, SetOutQuestion::Saw], true);
+        self::assertTrue($asked > 0 || $isForAll);
     }
 
     public function test_the_hive_bodies_dovetails_come_from_their_own_numbers(): void
@@ -170,6 +171,57 @@ final class SetOutTest extends TestCase
         self::assertSame('Move the front 1.50 mm out and the rear 1.50 mm out.', $wanted->next->says);
     }
 
+    public function test_half_blind_tails_stop_at_the_lap(): void
+    {
+        $typed = ['pinBoard' => '20', 'lap' => '5'];
+        $form = self::asked(SetOutQuestion::Dovetails, $typed, choices: ['kind' => 'half-blind']);
+        self::assertSame('Set the gauge to 15 mm and run the baseline round the tail board.', $form->next->says);
+        self::assertSame(['15 mm', '15 mm', '19 mm'], array_map(
+            static fn (ToolSetting $setting): string => $setting->to,
+            array_slice($form->answer->settings ?? [], 0, 3),
+        ));
+        $none = self::asked(SetOutQuestion::Dovetails, ['lap' => '19'], choices: ['kind' => 'half-blind']);
+        self::assertNotNull($none->form->readings['lap']->error);
+        self::assertNull(self::asked(SetOutQuestion::Dovetails, ['lap' => '19'])->form->readings['lap']->error);
+    }
+
+    /** By transfer no number is read, so its chain is the shorter one. */
+    public function test_transfer_and_numbers_are_held_against_what_the_joint_bears(): void
+    {
+        foreach ([SetOutQuestion::Dovetails, SetOutQuestion::Mortise] as $question) {
+            [$transfer, $numbers] = self::asked($question, [])->answer->chains ?? [];
+            self::assertSame(['By transfer', 'By numbers'], [$transfer->name, $numbers->name]);
+            self::assertStringContainsString('can bear it', $transfer->says);
+            self::assertStringContainsString('more than this joint can bear', $numbers->says);
+            self::assertNotSame($transfer->isTaken, $numbers->isTaken);
+        }
+    }
+
+    public function test_saws_stand_side_by_side_for_a_cut(): void
+    {
+        $form = self::asked(SetOutQuestion::Saw, []);
+        self::assertSame(['dovetail saw'], array_map(
+            static fn (SetOutRow $row): string => $row->name,
+            $form->answer->rows ?? [],
+        ));
+        self::assertStringContainsString('No saw hangs here yet', SetOutQuestion::Saw->answered(
+            [],
+            [],
+            new Hands([], new School()),
+            self::mm(),
+        )->next->says);
+    }
+
+    public function test_a_haunch_fills_a_part_of_the_shoulder_above(): void
+    {
+        $corners = static function (string $haunch): int {
+            $views = self::asked(SetOutQuestion::Mortise, ['top' => '12', 'haunch' => $haunch])->answer->views ?? [];
+
+            return count($views[2]->seen[0]->points);
+        };
+        self::assertSame($corners('0') + 1, $corners('8'));
+    }
+
     /**
      * @param  array<string, string>  $typed
      * @param  array<string, float>  $usual
@@ -224,11 +276,5 @@ final class SetOutTest extends TestCase
                 );
             }
         }
-    }
-
-    public function test_a_card_names_gauges_only_where_there_are_several(): void
-    {
-        $form = self::asked(SetOutQuestion::Dovetails, []);
-        self::assertContainsOnlyInstancesOf(ToolSetting::class, $form->answer->settings ?? []);
     }
 }

@@ -5512,6 +5512,10 @@ export interface components {
             lines: string[];
             /** @description other ways beside it */
             rows: components["schemas"]["SetOutRow"][];
+            /** @description by transfer and by numbers, what each is worth */
+            chains: components["schemas"]["SetOutRow"][];
+            /** @description the sheets of its template; none: it has none */
+            sheets: string[];
             /** @description what to do next */
             next: components["schemas"]["Next"];
             /** @description where the numbers come from */

@@ -35,6 +35,7 @@ export const FINDABLE: readonly Findable[] = [
   sum('Dovetails', '/work/dovetails', 'tails pins lay out mark dividers gauge spacing'),
   sum('Mortise and tenon', '/work/mortise', 'gauge chisel joint lay out shoulder cheek'),
   sum('Tongue and groove', '/work/tongue', 'boards panel matched pair lid'),
+  sum('A saw cut', '/work/saw', 'which saw strokes kerf rip crosscut teeth'),
   sum('Rebate, groove, dado', '/work/recess', 'plough fillister fence passes rabbet trench housing'),
   sum('Fence and skate', '/work/fence', 'plough parallel set check'),
   sum('Boring', '/work/boring', 'brace bit auger turns depth hole drill'),

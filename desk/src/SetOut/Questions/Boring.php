@@ -75,7 +75,8 @@ final readonly class Boring implements SetOutAsk
             self::next($hole, $isThrough, $format),
             [self::view($typed, $hole, $isThrough, $format)],
             [
-                new ToolSetting('brace', $isThrough ? 'until the tip shows' : 'to the depth', self::turns($hole).' turns'),
+                new ToolSetting('brace', $isThrough ? 'until the tip shows' : 'to the depth', self::turns($hole).
+                    ' turns'),
                 ...$hole->secondSideTurns === null
                     ? []
                     : [new ToolSetting('brace', 'from the other side', self::count($hole->secondSideTurns).' turns')],
@@ -90,8 +91,8 @@ final readonly class Boring implements SetOutAsk
                     : null,
                 'Turns are depth as long as the screw holds: in end grain and very hard wood it can strip, so look '.
                     'before the last turns.',
-                'Face and hair clear of the crank, work clamped. These are the usual cautions; local rules and trained '.
-                    'teaching come first.',
+                'Face and hair clear of the crank, work clamped. These are the usual cautions; local rules and '.
+                    'trained teaching come first.',
             ])),
             [],
             [
@@ -104,8 +105,8 @@ final readonly class Boring implements SetOutAsk
                             LengthFormatter::decimal($typed->get('screw'), 1).') ÷ '.
                             LengthFormatter::decimal($typed->get('lead'), 2),
                     Basis::CommonPractice,
-                    'Counted from the screw’s first bite. Count the turns through a scrap of known thickness once, and '.
-                        'the lead is your own.',
+                    'Counted from the screw’s first bite. Count the turns through a scrap of known thickness once, '.
+                        'and the lead is your own.',
                 ),
             ],
         );
@@ -138,7 +139,8 @@ final readonly class Boring implements SetOutAsk
     {
         $quarters = (int) round($turns * 4);
 
-        return (intdiv($quarters, 4) > 0 || $quarters === 0 ? (string) intdiv($quarters, 4) : '').['', '¼', '½', '¾'][$quarters % 4];
+        return (intdiv($quarters, 4) > 0 || $quarters === 0 ? (string) intdiv($quarters, 4) : '').['', '¼', '½',
+            '¾'][$quarters % 4];
     }
 
     private static function view(Typed $typed, BoreTurnsResult $hole, bool $isThrough, LengthFormatter $format): View

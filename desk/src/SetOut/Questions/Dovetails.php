@@ -17,9 +17,11 @@ use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\SetOut\Chains;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
+use JackRest\Desk\SetOut\SetOutChoice;
 use JackRest\Desk\SetOut\SetOutRow;
 use JackRest\Desk\SetOut\ToolSetting;
 use JackRest\Desk\SetOut\Typed;
@@ -51,6 +53,8 @@ final readonly class Dovetails implements SetOutAsk
             new FormField('pin', Quantity::Length, 0.3, 100, 'Pin', 'its narrow side; as the half pin where empty',
                 expected: 6),
             new FormField('slope', Quantity::Slope, 2, 20, 'Slope', 'one in so many', begins: $hands->slope()),
+            new FormField('lap', Quantity::Length, 0.5, 50, 'Lap', 'left on the front, half-blind', expected: 5,
+                begins: 5, when: ['kind', 'half-blind']),
             new FormField('rebate', Quantity::Length, 0, 30, 'Rebate inside the tails',
                 'registers the joint', begins: 0, isAside: true),
             new FormField('proud', Quantity::Length, 0, 5, 'Ends left proud', 'to be planed flush', begins: 0,
@@ -60,14 +64,14 @@ final readonly class Dovetails implements SetOutAsk
 
     public function choices(Hands $hands): array
     {
-        return [];
+        return [new SetOutChoice('kind', 'They are', ['through' => 'through', 'half-blind' => 'half-blind'])];
     }
 
     public function named(): array
     {
         return [
             'boardWidthMm' => 'width', 'halfPinMm' => 'halfPin', 'pinMm' => 'pin', 'tails' => 'tails',
-            'ratio' => 'slope', 'rebateMm' => 'rebate',
+            'ratio' => 'slope', 'rebateMm' => 'rebate', 'lap' => 'lap',
         ];
     }
 
@@ -81,7 +85,8 @@ final readonly class Dovetails implements SetOutAsk
             new Advice(
                 "Set the gauge to $gauge and run the baseline round the tail board.",
                 "Then the dividers to $dividers: step from the left half pin, then from the right one. One more step ".
-                    'must land a pin beyond the other line; if it does not, that shows the error of the setting, times '.
+                    'must land a pin beyond the other line; if it does not, that shows the error of the setting, '.
+                    'times '.
                     "the {$layout->tails} steps.",
             ),
             self::views($layout, $typed, $format),
@@ -89,7 +94,19 @@ final readonly class Dovetails implements SetOutAsk
             self::lines($layout, $typed, $hands, $format),
             self::rows($typed, $hands, $format),
             self::how($layout, $typed),
+            Chains::ofDovetails($hands, $format),
         );
+    }
+
+    /** What of the pin board the tails go into: all of it, or all but the lap. */
+    private static function tailLong(Typed $typed): float
+    {
+        $lap = $typed->choice('kind') === 'half-blind' ? $typed->get('lap') : 0.0;
+        if ($lap >= $typed->get('pinBoard')) {
+            throw InvalidInput::because('lap', 'must be less than the front is thick');
+        }
+
+        return $typed->get('pinBoard') - $lap;
     }
 
     /** @throws InvalidInput */
@@ -100,7 +117,7 @@ final readonly class Dovetails implements SetOutAsk
         return (new DovetailLayout())(new DovetailLayoutInput(
             $typed->get('width'),
             $typed->get('tailBoard'),
-            $typed->get('pinBoard'),
+            self::tailLong($typed),
             $typed->get('slope'),
             $typed->get('halfPin'),
             $typed->find('pin'),
@@ -143,7 +160,8 @@ final readonly class Dovetails implements SetOutAsk
                     Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
                     Dim::down(0, $long, $width, $format->dimension($long), 'right'),
                     ...$layout->tails > 1
-                        ? [Dim::across($first, $layout->fromLeftMm[1], $deep, $format->small($layout->dividerMm), 'below')]
+                        ? [Dim::across($first, $layout->fromLeftMm[1], $deep, $format->small($layout->dividerMm),
+                            'below')]
                         : [],
                 ],
             ),
@@ -155,7 +173,8 @@ final readonly class Dovetails implements SetOutAsk
                 [Path::box(0, 0, $width, $long)],
                 [
                     Dim::across(0, $first, 0, $format->dimension($first), 'above'),
-                    Dim::across(0, $layout->halfPinAtBaselineMm, $long, $format->dimension($layout->halfPinAtBaselineMm),
+                    Dim::across(0, $layout->halfPinAtBaselineMm, $long,
+                        $format->dimension($layout->halfPinAtBaselineMm),
                         'below'),
                 ],
             ),
@@ -182,7 +201,12 @@ final readonly class Dovetails implements SetOutAsk
                 ? new ToolSetting('rebate plane', 'rebate inside the tails', $format->dimension($typed->get('rebate')))
                 : null,
             $gauge($layout->tailGaugeMm, 'baseline of the tail board, all round'),
-            $gauge($layout->pinGaugeMm, 'baseline of the pin board, on its faces'),
+            ...$typed->choice('kind') === 'half-blind'
+                ? [
+                    $gauge($layout->tailGaugeMm, 'depth of the sockets, on the front’s end from inside'),
+                    $gauge($layout->pinGaugeMm, 'baseline of the front, on its inside'),
+                ]
+                : [$gauge($layout->pinGaugeMm, 'baseline of the pin board, on its faces')],
             new ToolSetting('dividers', 'from tail to tail, from both sides', $format->small($layout->dividerMm)),
             new ToolSetting('sliding bevel or template', 'slope of the tails', self::slope($typed->get('slope'))),
             $chisel === null
@@ -215,6 +239,7 @@ final readonly class Dovetails implements SetOutAsk
             $between === null
                 ? null
                 : 'Between the pins the '.$format->dimension($between).' chisel passes.',
+            self::blade($hands, $format),
             'Dividers that are '.$format->small(0.1).' off put the last tail '.
                 $format->small(0.1 * $layout->tails).' off. A corner '.$format->small(0.1).
                 ' out of square, four times, opens the last by '.$format->small(0.4).' at worst, '.
@@ -223,7 +248,24 @@ final readonly class Dovetails implements SetOutAsk
                 ' to follow, and save half of the tail cuts.',
             'Work held in a vice, hands behind the edge: a chisel breaks through suddenly. These are the usual '.
                 'cautions; local rules and trained teaching come first.',
-        ]));
+        ], is_string(...)));
+    }
+
+    /** Which blade for the waste drops into the kerf: turned there, it need not saw its own way in. */
+    private static function blade(Hands $hands, LengthFormatter $format): ?string
+    {
+        $saw = $hands->of(...self::SAWS)[0] ?? null;
+        $waste = $hands->of('fret-saw', 'coping-saw')[0] ?? null;
+        if ($saw === null || $waste === null) {
+            return null;
+        }
+        $kerf = $saw->sizes()['plate'] + 2 * $saw->sizes()['set'];
+        $plate = $waste->sizes()['plate'];
+
+        return $plate <= $kerf
+            ? "The {$waste->name}’s blade ({$format->small($plate)}) drops into the kerf ({$format->small($kerf)})."
+            : "The {$waste->name}’s blade ({$format->small($plate)}) does not drop into the kerf ".
+                "({$format->small($kerf)}): begin it beside the line.";
     }
 
     /** @return list<SetOutRow> fewer and wider, more and narrower */
@@ -271,6 +313,7 @@ final readonly class Dovetails implements SetOutAsk
 
     private static function slope(float $ratio): string
     {
-        return '1:'.LengthFormatter::decimal($ratio, 1).' ('.LengthFormatter::decimal(rad2deg(atan(1 / $ratio)), 1).'°)';
+        return '1:'.LengthFormatter::decimal($ratio, 1).' ('.LengthFormatter::decimal(rad2deg(atan(1 / $ratio)), 1).
+            '°)';
     }
 }

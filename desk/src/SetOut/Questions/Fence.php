@@ -78,7 +78,8 @@ final readonly class Fence implements SetOutAsk
                 : [new ToolSetting('plough plane', 'skate to fence, in front and behind', $format->small($target))],
             array_values(array_filter([
                 'It is turned by '.LengthFormatter::decimal(abs($check->yawDeg), 2).'°; '.
-                    $format->small(max(0.0, $check->clearanceMm ?? 0.0)).' of room is left beside the skate in its groove.',
+                    $format->small(max(0.0, $check->clearanceMm ?? 0.0)).
+                        ' of room is left beside the skate in its groove.',
                 $target === null
                     ? null
                     : 'For '.$format->dimension($wanted ?? 0.0).' to the iron, skate and fence stand '.
@@ -103,7 +104,8 @@ final readonly class Fence implements SetOutAsk
     {
         $off = $format->small(abs($check->differenceMm));
         $move = static fn (float $mm): string => $format->small(abs($mm)).($mm < 0 ? ' in' : ' out');
-        if ($check->moveFrontMm !== null && $check->moveRearMm !== null && max(abs($check->moveFrontMm), abs($check->moveRearMm)) >= 0.05) {
+        if ($check->moveFrontMm !== null && $check->moveRearMm !== null
+            && max(abs($check->moveFrontMm), abs($check->moveRearMm)) >= 0.05) {
             return new Advice(
                 "Move the front {$move($check->moveFrontMm)} and the rear {$move($check->moveRearMm)}.",
                 'Then measure both ends again.',

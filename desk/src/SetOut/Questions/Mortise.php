@@ -18,6 +18,7 @@ use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\SetOut\Chains;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -42,13 +43,16 @@ final readonly class Mortise implements SetOutAsk
     {
         return [
             new FormField('stock', Quantity::Length, 6, 200, 'Stile, thickness', expected: 24, begins: 24),
-            new FormField('rail', Quantity::Length, 6, 200, 'Rail, thickness', 'as the stile where empty', expected: 24),
+            new FormField('rail', Quantity::Length, 6, 200, 'Rail, thickness', 'as the stile where empty',
+                expected: 24),
             new FormField('railWidth', Quantity::Length, 10, 500, 'Rail, width', expected: 60, begins: 60),
             new FormField('depth', Quantity::Length, 3, 300, 'Tenon, length', expected: 30, begins: 30),
             new FormField('mortise', Quantity::Length, 2, 60, 'Mortise, width', 'the chisel; chosen where empty',
                 expected: 10),
             new FormField('top', Quantity::Length, 0, 200, 'Shoulder above', begins: 0, isAside: true),
             new FormField('bottom', Quantity::Length, 0, 200, 'Shoulder below', begins: 0, isAside: true),
+            new FormField('haunch', Quantity::Length, 0, 100, 'Haunch', 'left in the shoulder above; 0 for none',
+                begins: 0, isAside: true),
             new FormField('offset', Quantity::Length, -50, 50, 'Off the middle', 'away from the face side', begins: 0,
                 isAside: true),
             new FormField('tenon', Quantity::Thickness, 1, 100, 'Tenon as it is now', 'measured, to fit it',
@@ -102,12 +106,14 @@ final readonly class Mortise implements SetOutAsk
                 new Explanation(
                     'Why this chisel?',
                     'at most half the thinner wood, nearest to a third of it',
-                    'a third is '.LengthFormatter::decimal(min($typed->get('stock'), $typed->find('rail') ?? INF) / 3, 1).
+                    'a third is '.LengthFormatter::decimal(min($typed->get('stock'), $typed->find('rail') ?? INF) / 3,
+                        1).
                         ' mm; the chisel is '.LengthFormatter::decimal($layout->chiselMm, 1).' mm',
                     Basis::CommonPractice,
                     'A third of the stock, as wide as a chisel that one has.',
                 ),
             ],
+            Chains::ofTenon($hands, $format),
         );
     }
 
@@ -156,24 +162,35 @@ final readonly class Mortise implements SetOutAsk
                     Dim::down(0, $long, $rail, $format->dimension($long), 'right'),
                 ],
             ),
-            new View(
-                'Rail, its face',
-                $wide,
-                $long + $body,
-                [
-                    Path::closed(
-                        [$typed->get('top'), 0], [$wide - $typed->get('bottom'), 0],
-                        [$wide - $typed->get('bottom'), $long], [$wide, $long], [$wide, $long + $body],
-                        [0, $long + $body], [0, $long], [$typed->get('top'), $long],
-                    ),
-                ],
-                [],
-                [
-                    Dim::across($typed->get('top'), $wide - $typed->get('bottom'), 0,
-                        $format->dimension($layout->tenonWidthMm), 'above'),
-                ],
-            ),
+            self::face($layout, $typed, $long + $body, $format),
         ];
+    }
+
+    /** The rail's face with its tenon, and the haunch where one is left in the shoulder above. */
+    private static function face(
+        MortiseLayoutResult $layout,
+        Typed $typed,
+        float $high,
+        LengthFormatter $format,
+    ): View {
+        [$wide, $long, $top] = [$typed->get('railWidth'), $layout->tenonLengthMm, $typed->get('top')];
+        $bottom = $wide - $typed->get('bottom');
+        $haunch = $top > 0 ? min($typed->get('haunch'), $long) : 0.0;
+        $shoulder = $haunch > 0 ? [[0, $long], [0, $long - $haunch], [$top, $long - $haunch]]
+            : [[0, $long], [$top, $long]];
+
+        return new View(
+            'Rail, its face',
+            $wide,
+            $high,
+            [Path::closed([$top, 0], [$bottom, 0], [$bottom, $long], [$wide, $long], [$wide, $high], [0, $high],
+                ...$shoulder)],
+            [],
+            [
+                Dim::across($top, $bottom, 0, $format->dimension($layout->tenonWidthMm), 'above'),
+                ...$haunch > 0 ? [Dim::down($long - $haunch, $long, 0, $format->dimension($haunch), 'left')] : [],
+            ],
+        );
     }
 
     /** @return list<ToolSetting> */
@@ -186,7 +203,8 @@ final readonly class Mortise implements SetOutAsk
         return [
             new ToolSetting('mortise gauge', 'mortise and tenon, from the face sides', "$near and $far", "$near/$far"),
             new ToolSetting('chisel', 'chops the mortise', $format->dimension($layout->chiselMm)),
-            new ToolSetting('knife and square', 'shoulders, from the rail’s end', $format->dimension($layout->tenonLengthMm)),
+            new ToolSetting('knife and square', 'shoulders, from the rail’s end',
+                $format->dimension($layout->tenonLengthMm)),
             new ToolSetting('tape on the chisel', 'depth of the mortise', $format->dimension($layout->mortiseDepthMm)),
         ];
     }
@@ -204,7 +222,8 @@ final readonly class Mortise implements SetOutAsk
             self::saw($layout->sawDepthMm, $hands, $format),
             self::fit($layout, $typed, $format),
             'Walls of the stile '.$format->dimension($face).' at the face and '.$format->dimension($back).
-                ' behind; off the rail come '.implode(' and ', array_map($format->dimension(...), $layout->railCheeksMm)).'.',
+                ' behind; off the rail come '.implode(' and ',
+                    array_map($format->dimension(...), $layout->railCheeksMm)).'.',
             'At a stile’s end leave a horn of about '.$format->dimension(self::HORN_MM).
                 ' until it is glued, or the mortise splits out.',
             'Work clamped, hands behind the edge. These are the usual cautions; local rules and trained teaching come '.
@@ -239,7 +258,8 @@ final readonly class Mortise implements SetOutAsk
         if ($over <= 0) {
             return $over > -0.1
                 ? 'The tenon is as thick as the mortise is wide: try it.'
-                : 'The tenon is '.$format->small(-$over).' too thin: glue a shaving or a veneer on its cheeks and begin anew.';
+                : 'The tenon is '.$format->small(-$over).
+                    ' too thin: glue a shaving or a veneer on its cheeks and begin anew.';
         }
         $count = (new ShavingCount())(
             new ShavingCountInput($now, $layout->chiselMm, $typed->get('shaving'), faces: 2),

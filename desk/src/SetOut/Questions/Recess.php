@@ -106,9 +106,11 @@ final readonly class Recess implements SetOutAsk
                 new Explanation(
                     'How many strokes?',
                     'passes · (depth ÷ shaving + starts − 1)',
-                    count($setup->passes)." · ({$setup->shavingsPerPass} + ".count($setup->starts)." − 1) = {$setup->strokes}",
+                    count($setup->passes)." · ({$setup->shavingsPerPass} + ".count($setup->starts).
+                        " − 1) = {$setup->strokes}",
                     Basis::CommonPractice,
-                    'Begun at the far end, so that the fence cannot wander into uncut wood. Several passes for a wider '.
+                    'Begun at the far end, so that the fence cannot wander into uncut wood. Several passes for a '.
+                        'wider '.
                         'recess: from memory.',
                 ),
             ],
@@ -166,8 +168,10 @@ final readonly class Recess implements SetOutAsk
         $at = $setup->passes[0]->fenceMm;
 
         return match (true) {
-            $plane->fenceMax === null && $setup->passes[0]->fromMm <= 0 => 'Clamp a batten along the line, at the recess’s inner wall.',
-            $plane->fenceMax === null => 'Clamp a batten '.$format->dimension($setup->passes[0]->fromMm).' from the edge.',
+            $plane->fenceMax === null
+                && $setup->passes[0]->fromMm <= 0 => 'Clamp a batten along the line, at the recess’s inner wall.',
+            $plane->fenceMax === null => 'Clamp a batten '.$format->dimension($setup->passes[0]->fromMm).
+                ' from the edge.',
             $at < 0 => 'Set the fence under the sole: '.$format->dimension(-$at).' of the iron lie over it.',
             $at <= 0 => 'Set the fence flush with the iron.',
             default => 'Set the fence '.$format->dimension($at).' from the iron.',
@@ -184,7 +188,8 @@ final readonly class Recess implements SetOutAsk
         $whole = $far + max(25.0, $stock);
         $long = $typed->get('length');
         $body = $edge > 0
-            ? [[0, 0], [$edge, 0], [$edge, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock], [0, $stock]]
+            ? [[0, 0], [$edge, 0], [$edge, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock],
+                [0, $stock]]
             : [[0, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock], [0, $stock]];
 
         return [

@@ -35,7 +35,8 @@ final readonly class Shavings implements SetOutAsk
     public function fields(Hands $hands): array
     {
         return [
-            new FormField('from', Quantity::Thickness, 0.5, 1000, 'It has', expected: 20, begins: 20.5, isReading: true),
+            new FormField('from', Quantity::Thickness, 0.5, 1000, 'It has', expected: 20, begins: 20.5,
+                isReading: true),
             new FormField('to', Quantity::Thickness, 0.5, 1000, 'It should have', expected: 20, begins: 20),
             new FormField('pack', Quantity::Thickness, 0.01, 20, 'A pack of shavings', 'pressed flat; else as below',
                 isReading: true),
@@ -106,7 +107,8 @@ final readonly class Shavings implements SetOutAsk
     private static function next(ShavingCountResult $work, Typed $typed, LengthFormatter $format): Advice
     {
         $after = $work->measureAfter ?? $work->shavings;
-        $faces = count($work->perFace) === 2 ? ", {$work->perFace[0]} off the one face and {$work->perFace[1]} off the other" : '';
+        $faces = count($work->perFace) === 2
+            ? ", {$work->perFace[0]} off the one face and {$work->perFace[1]} off the other" : '';
         $many = $work->shavings === 1 ? 'one shaving' : "{$work->shavings} shavings";
 
         return match (true) {

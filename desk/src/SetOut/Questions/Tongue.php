@@ -68,7 +68,8 @@ final readonly class Tongue implements SetOutAsk
 
         return new SetOutAnswer(
             new Advice(
-                $panel->boards === 1 ? 'One board is enough.' : "Get out {$panel->boards} boards; leave $gap at each joint.",
+                $panel->boards === 1 ? 'One board is enough.'
+                    : "Get out {$panel->boards} boards; leave $gap at each joint.",
                 'The last one shows '.$format->dimension($panel->lastFaceMm).', the others '.
                     $format->dimension($panel->faceMm).'. A strip as thick as the gap, laid in while it is nailed or '.
                     'clamped, keeps it even.',
@@ -95,7 +96,8 @@ final readonly class Tongue implements SetOutAsk
                 new Explanation(
                     'How many boards?',
                     '(panel + gap) ÷ (face + gap), rounded up',
-                    '('.LengthFormatter::decimal($typed->get('panel'), 1).' + '.LengthFormatter::decimal($panel->gapMm, 2).
+                    '('.LengthFormatter::decimal($typed->get('panel'), 1).
+                        ' + '.LengthFormatter::decimal($panel->gapMm, 2).
                         ') ÷ ('.LengthFormatter::decimal($panel->faceMm, 1).' + '.
                         LengthFormatter::decimal($panel->gapMm, 2).") → {$panel->boards}",
                     Basis::CommonPractice,
@@ -128,7 +130,8 @@ final readonly class Tongue implements SetOutAsk
             [],
             [
                 Dim::down(0, $from, 0, $format->dimension($from), 'left'),
-                Dim::down($from + $tongue, $stock, 2 * $side + $gap, $format->dimension($stock - $from - $tongue), 'right'),
+                Dim::down($from + $tongue, $stock, 2 * $side + $gap, $format->dimension($stock - $from - $tongue),
+                    'right'),
             ],
         );
     }

@@ -20,6 +20,7 @@ import { useChange } from '@/parts/useChange'
 import { useLastGood } from '@/parts/useLastGood'
 import { useTyped } from '@/parts/useTyped'
 import { Settings, Ways } from './Settings'
+import { TrueSize } from './TrueSize'
 import { WorkNav } from './WorkNav'
 
 const NAME = 'its name'
@@ -110,7 +111,8 @@ function Page({ asked, unit, work, kept }: PageProps) {
           later && (
             <>
               <Settings settings={later.settings} />
-              <Ways rows={later.rows} />
+              <Ways title="Side by side" rows={later.rows} />
+              <Ways title="By transfer or by numbers" rows={later.chains} />
               <Lines lines={later.lines} />
             </>
           )
@@ -150,6 +152,14 @@ function Page({ asked, unit, work, kept }: PageProps) {
                 </details>
               )}
             </Readings>
+            {later && later.sheets.length > 0 && (
+              <TrueSize
+                question={asked.id}
+                sent={sent}
+                work={work?.id ?? null}
+                sheets={later.sheets.length}
+              />
+            )}
             {work && (
               <>
                 <PlainField

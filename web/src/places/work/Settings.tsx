@@ -24,12 +24,12 @@ export function Settings({ settings }: { settings: readonly Schemas['ToolSetting
   )
 }
 
-/** Other ways beside the one that is set out. */
-export function Ways({ rows }: { rows: readonly Schemas['SetOutRow'][] }) {
+/** Several ways beside each other; the one that is set out, or that is the school's own, is marked. */
+export function Ways({ title, rows }: { title: string; rows: readonly Schemas['SetOutRow'][] }) {
   if (rows.length < 2) return null
   return (
     <section>
-      <h2 className="text-lg">Side by side</h2>
+      <h2 className="text-lg">{title}</h2>
       <ul>
         {rows.map((row) => (
           <li

@@ -4,6 +4,7 @@ const pages = [
   { to: '/work', name: 'Works', end: true },
   { to: '/work/dovetails', name: 'Dovetails', end: false },
   { to: '/work/mortise', name: 'Mortise', end: false },
+  { to: '/work/saw', name: 'Saw cut', end: false },
   { to: '/work/recess', name: 'Rebate, groove', end: false },
   { to: '/work/tongue', name: 'Tongue', end: false },
   { to: '/work/fence', name: 'Fence', end: false },
