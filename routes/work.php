@@ -15,4 +15,5 @@ Route::get('works/{work}/set-outs', [SetOutController::class, 'show']);
 Route::post('works/{work}/set-outs', [SetOutController::class, 'store']);
 Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
 Route::put('set-outs/{setOut}', [SetOutController::class, 'update']);
+Route::post('set-outs/{setOut}/sessions', [SetOutController::class, 'cut']);
 Route::delete('set-outs/{setOut}', [SetOutController::class, 'destroy']);

@@ -25,6 +25,7 @@ use App\Saw\FilingEnd;
 use App\Session\BenchSession;
 use App\Session\SessionEnd;
 use App\Session\SessionEnds;
+use App\SetOut\CuttingEnd;
 use App\SetOut\SetOut;
 use App\ShadowBoard\ShadowBoard;
 use App\Stall\LookOver;
@@ -82,6 +83,7 @@ final class AppServiceProvider extends ServiceProvider
                         $isDone,
                     ),
                     SessionKind::Making => new MakingEnd($session, $isDone),
+                    SessionKind::Cutting => new CuttingEnd($session, $isDone),
                 },
             ),
         );

@@ -13,6 +13,10 @@ use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Print\DxfSheet;
 use App\Print\PrintedSheet;
+use App\Session\Answer\SessionAnswer;
+use App\Session\BenchSession;
+use App\Session\SessionResource;
+use App\Session\Sessions;
 use App\SetOut\Answer\SetOutPreviewAnswer;
 use App\SetOut\Answer\SetOutsAnswer;
 use App\SetOut\Answer\WorkCardAnswer;
@@ -20,11 +24,13 @@ use App\Work\Work;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Making\PlanPrint;
 use JackRest\Desk\Print\BenchCard;
 use JackRest\Desk\Print\CardList;
 use JackRest\Desk\Print\Tile;
+use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\SetOut\SetOutForm;
 use JackRest\Desk\SetOut\SetOutQuestion;
 
@@ -161,6 +167,30 @@ final class SetOutController
         );
 
         return DiaryResource::entry($entry);
+    }
+
+    /**
+     * Takes what is counted to the bench: strokes, turns or shavings.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function cut(Ledger $ledger, SetOut $setOut, LengthFormatter $format): Created
+    {
+        $form = (new CardOfWork($ledger->bench, $setOut->work, $format))->forms[$setOut->id];
+        $steps = $form->answer->steps ?? [];
+        if ($steps === []) {
+            throw InvalidInput::because('', 'Nothing of it is counted at the bench.');
+        }
+        $session = Sessions::running($ledger->bench, $setOut);
+        if ($session === null) {
+            $title = lcfirst($setOut->label())." of the {$setOut->work->name}";
+            $ledger->save(static function (Changes $changes) use ($setOut, $title, $steps, &$session): void {
+                $session = Sessions::begin($changes, SessionKind::Cutting, $setOut, $title, $steps);
+            });
+        }
+        assert($session instanceof BenchSession);
+
+        return new Created(SessionResource::of($session));
     }
 
     /** All settings on one page, for the bench. */

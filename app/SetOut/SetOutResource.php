@@ -107,6 +107,7 @@ final class SetOutResource
                         label: $kept->label(),
                         name: $kept->name,
                         says: $card->forms[$kept->id]->next->says,
+                        counts: ($card->forms[$kept->id]->answer->steps ?? []) !== [],
                         typed: $kept->typed,
                         choices: $kept->choices,
                     ))

@@ -29,6 +29,12 @@ final class Promises
         self::layAnew($table, static fn (string $sql): string => str_replace($checks, '', $sql));
     }
 
+    /** One text of the statement that creates it in the place of another. */
+    public static function exchange(string $table, string $from, string $to): void
+    {
+        self::layAnew($table, static fn (string $sql): string => str_replace($from, $to, $sql));
+    }
+
     private static function check(string $promise): string
     {
         return ", CHECK ($promise)";

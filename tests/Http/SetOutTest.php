@@ -102,6 +102,36 @@ final class SetOutTest extends HttpTestCase
         self::assertStringStartsWith('%PDF', (string) $this->get("$path/settings.pdf")->assertOk()->getContent());
     }
 
+    /** Counted tap by tap, and in the diary with what was counted. */
+    public function test_what_was_set_out_is_counted_at_the_bench(): void
+    {
+        $work = self::work('hive stand');
+        $kept = array_column($this->ask('GET', "/api/works/$work->id/set-outs")->json('kept'), null, 'label');
+        self::assertSame([false, true], [$kept['legs and rails']['counts'], $kept['pegs']['counts']]);
+        $this->ask('POST', "/api/set-outs/{$kept['legs and rails']['id']}/sessions")->assertStatus(422);
+
+        $path = "/api/set-outs/{$kept['pegs']['id']}/sessions";
+        $session = $this->ask('POST', $path)->assertCreated()->json();
+        self::assertSame(['cutting', 'turns', 'pegs of the hive stand'], [
+            $session['kind'], $session['steps'][0]['of'], $session['title'],
+        ]);
+        // To 40 mm with a screw of 8 and 1.5 a turn: 32 turns.
+        self::assertSame(32, $session['steps'][0]['count']);
+        self::assertSame($session['id'], $this->ask('POST', $path)->assertCreated()->json('id'), 'the one under way');
+        self::assertContains('Go on cutting the pegs of the hive stand.', array_column(
+            $this->ask('GET', '/api/bench')->json('chores'),
+            'says',
+        ));
+        $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'version' => 1, 'atStep' => 0, 'phase' => 'stroke', 'counted' => [32],
+        ])->assertOk();
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => 2, 'outcome' => 'done'])->assertOk();
+        $this->ask('GET', '/api/diary')->assertJsonPath(
+            'entries.0.sentence',
+            'Cut the pegs of the hive stand: 32 turns with the brace.',
+        );
+    }
+
     /** The lines in mm are the layout's own, and the check line is 100 mm long. */
     public function test_templates_are_printed_at_true_size(): void
     {

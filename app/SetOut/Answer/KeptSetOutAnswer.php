@@ -21,6 +21,7 @@ final readonly class KeptSetOutAnswer extends Answer
         #[Field('what it is called')] public string $label,
         #[Field('the name it was given; empty: none')] public string $name,
         #[Field('the next stroke of it')] public string $says,
+        #[Field('whether strokes, turns or shavings are counted at the bench')] public bool $counts,
         #[Field('as it was typed', of: 'string', keyed: true)] public array $typed,
         #[Field('as it was chosen', of: 'string', keyed: true)] public array $choices,
     ) {

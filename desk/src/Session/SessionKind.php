@@ -29,6 +29,11 @@ enum SessionKind: string
     case BitFiling = 'bit-filing';
     /** A stage of something that is made by a plan. */
     case Making = 'making';
+    /** A recess, a hole, shavings to a size: strokes or turns counted. */
+    case Cutting = 'cutting';
+
+    private const CUTTING_CAUTION = 'Work held fast, both hands behind the edge, face and hair clear of the crank; stop '.
+        'and hone when it wants force. These are the usual cautions; local rules and trained teaching come first.';
 
     /**
      * What is to be done about it while it waits: Go on honing the 25 mm chisel.
@@ -44,6 +49,7 @@ enum SessionKind: string
             self::Filing, self::BitFiling => "Go on filing the $name.",
             self::Turning => "Go on turning the $name.",
             self::Making => "Go on making the $name.",
+            self::Cutting => "Go on cutting the $name.",
         };
     }
 
@@ -73,6 +79,7 @@ enum SessionKind: string
             self::Turning => ScraperForm::CAUTION,
             self::BitFiling => AugerBitForm::CAUTION,
             self::Making => Cautions::TEXT,
+            self::Cutting => self::CUTTING_CAUTION,
         };
     }
 }

@@ -13,11 +13,14 @@ use JackRest\Desk\Reference\PlaningStep;
 /** One step as bench mode walks it: with what, how many of what, and what is so when it is done. */
 final readonly class SessionStep
 {
+    /** A stroke of a joinery plane, or a turn of the brace; from memory. */
+    private const SECONDS_EACH = 2.0;
+
     /**
      * @param  string  $title  the stone or the tool in the hand, or what is done
      * @param  int  $count  to be counted; 0: nothing is
      * @param  string  $of  what is counted
-     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, rub, file, make
+     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, rub, file, cut, make
      * @param  string  $says  what is done, where the title does not say it
      * @param  string  $beside  whose edge it is, or the tools it takes
      * @param  float  $modelCount  what a stone of factor 1 would need, not rounded
@@ -110,5 +113,16 @@ final readonly class SessionStep
             says: $step->says,
             beside: $step->tools,
         );
+    }
+
+    /**
+     * Something cut to a number by counting.
+     *
+     * @param  string  $of  strokes, turns or shavings
+     * @param  string  $see  what is so when all of them are done
+     */
+    public static function ofCutting(string $tool, string $says, int $count, string $of, string $see): self
+    {
+        return new self($tool, $count, self::SECONDS_EACH * $count, $see, 'cut', $of, $says);
     }
 }

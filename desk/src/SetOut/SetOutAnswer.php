@@ -7,6 +7,7 @@ namespace JackRest\Desk\SetOut;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\Session\SessionStep;
 
 /** Where the lines go, and what is set to what. */
 final readonly class SetOutAnswer
@@ -18,6 +19,7 @@ final readonly class SetOutAnswer
      * @param  list<SetOutRow>  $rows  other ways beside it
      * @param  list<Explanation>  $how
      * @param  list<SetOutRow>  $chains  by numbers and by transfer, what each is worth
+     * @param  list<SessionStep>  $steps  what is counted at the bench
      */
     public function __construct(
         public Advice $next,
@@ -27,6 +29,7 @@ final readonly class SetOutAnswer
         public array $rows,
         public array $how,
         public array $chains = [],
+        public array $steps = [],
     ) {
     }
 }

@@ -756,6 +756,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/set-outs/{setOut}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutSetOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/{tool}/condition": {
         parameters: {
             query?: never;
@@ -4109,6 +4125,8 @@ export interface components {
             name: string;
             /** @description the next stroke of it */
             says: string;
+            /** @description whether strokes, turns or shavings are counted at the bench */
+            counts: boolean;
             /** @description as it was typed */
             typed: {
                 [key: string]: string;
@@ -5436,7 +5454,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making";
+            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making" | "cutting";
             /** @description its heading */
             title: string;
             /** @description the record it is about; null: several */
@@ -5477,7 +5495,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "make";
+            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "cut" | "make";
             /** @description what stands small beside it */
             beside: string;
             /** @description ready to be read */
@@ -8562,6 +8580,33 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    cutSetOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                setOut: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
                 };
             };
             404: components["responses"]["Errors"];

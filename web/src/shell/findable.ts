@@ -32,15 +32,6 @@ export const FINDABLE: readonly Findable[] = [
   page('Kit: the board', '/kit', 'tools inventory own have list prices'),
   page('Add a tool', '/kit/add', 'new hang up inherited hand-me-down bought'),
   page('Works', '/work', 'projects jobs pieces make'),
-  sum('Dovetails', '/work/dovetails', 'tails pins lay out mark dividers gauge spacing'),
-  sum('Mortise and tenon', '/work/mortise', 'gauge chisel joint lay out shoulder cheek'),
-  sum('Tongue and groove', '/work/tongue', 'boards panel matched pair lid'),
-  sum('A saw cut', '/work/saw', 'which saw strokes kerf rip crosscut teeth'),
-  sum('Rebate, groove, dado', '/work/recess', 'plough fillister fence passes rabbet trench housing'),
-  sum('Fence and skate', '/work/fence', 'plough parallel set check'),
-  sum('Boring', '/work/boring', 'brace bit auger turns depth hole drill'),
-  sum('To a size', '/work/shavings', 'plane thickness shavings count dimension'),
-  sum('Thickness in stages', '/work/stages', 'cup rest moisture plane board flat'),
   page('Add a work', '/work/works/new', 'new project box stand lid frame'),
   page(
     'Ladder',
@@ -85,6 +76,15 @@ export const FINDABLE: readonly Findable[] = [
   plan('Shooting board', 'shooting-board', 'shoot end grain square'),
   plan('Bench hook', 'bench-hook', 'saw hook hold'),
   plan('Mallet', 'mallet', 'hammer beater'),
+  sum('Dovetails', '/work/dovetails', 'tails pins lay out mark dividers gauge spacing'),
+  sum('Mortise and tenon', '/work/mortise', 'gauge chisel joint lay out shoulder cheek'),
+  sum('Tongue and groove', '/work/tongue', 'boards panel matched pair lid'),
+  sum('A saw cut', '/work/saw', 'which saw strokes kerf rip crosscut teeth'),
+  sum('Rebate, groove, dado', '/work/recess', 'plough fillister fence passes rabbet trench housing'),
+  sum('Fence and skate', '/work/fence', 'plough parallel set check'),
+  sum('Boring', '/work/boring', 'brace bit auger turns depth hole drill'),
+  sum('To a size', '/work/shavings', 'plane thickness shavings count dimension'),
+  sum('Thickness in stages', '/work/stages', 'cup rest moisture plane board flat'),
 ]
 
 const MOST = 6

@@ -16,6 +16,7 @@ use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\Session\SessionStep;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -109,6 +110,7 @@ final readonly class Boring implements SetOutAsk
                         'and the lead is your own.',
                 ),
             ],
+            steps: self::steps($hole, $isThrough),
         );
     }
 
@@ -127,6 +129,26 @@ final readonly class Boring implements SetOutAsk
                 "Turn $turns times from the screw’s first bite.",
                 'Then the rim is at its depth, and the tip at '.$format->dimension($hole->tipAtMm ?? 0.0).'.',
             );
+    }
+
+    /** @return list<SessionStep> */
+    private static function steps(BoreTurnsResult $hole, bool $isThrough): array
+    {
+        $first = SessionStep::ofCutting(
+            'brace',
+            'One tap a turn, from the screw’s first bite.',
+            max(1, (int) ceil($hole->quarterTurns / 4)),
+            'turns',
+            $isThrough ? 'the screw’s tip shows below' : 'the rim is at its depth',
+        );
+
+        return $hole->secondSideTurns === null ? [$first] : [$first, SessionStep::ofCutting(
+            'brace, from the other side',
+            'The wood turned over, the tip in its small hole.',
+            max(1, (int) ceil($hole->secondSideTurns)),
+            'turns',
+            'the rims meet',
+        )];
     }
 
     private static function turns(BoreTurnsResult $hole): string

@@ -19,6 +19,7 @@ use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\Session\SessionStep;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -114,7 +115,24 @@ final readonly class Recess implements SetOutAsk
                         'recess: from memory.',
                 ),
             ],
+            steps: self::steps($plane, $setup, $format),
         );
+    }
+
+    /** @return list<SessionStep> pass by pass */
+    private static function steps(RecessPlane $plane, RecessSetupResult $setup, LengthFormatter $format): array
+    {
+        $passes = count($setup->passes);
+        $strokes = intdiv($setup->strokes, $passes);
+
+        return array_map(static fn (RecessPass $pass, int $number): SessionStep => SessionStep::ofCutting(
+            $plane->name,
+            ($passes === 1 ? '' : 'Pass '.($number + 1)." of $passes, ".$format->dimension($pass->fromMm)
+                .' from the edge. ').'Begin at the far end, each stroke a little longer.',
+            $strokes,
+            'strokes',
+            $plane->depthStop ? 'the stop touches all along' : 'the gauged line is reached all along',
+        ), $setup->passes, array_keys($setup->passes));
     }
 
     /** @return list<array{RecessPlane, RecessSetupResult}> the best first: fewest cautions, passes, strokes */

@@ -17,6 +17,7 @@ use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
+use JackRest\Desk\Session\SessionStep;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -101,7 +102,23 @@ final readonly class Shavings implements SetOutAsk
                         ' is from memory.',
                 ),
             ],
+            steps: self::steps($work, $typed, $format),
         );
+    }
+
+    /** @return list<SessionStep> as far as the count can be trusted */
+    private static function steps(ShavingCountResult $work, Typed $typed, LengthFormatter $format): array
+    {
+        $after = $work->measureAfter ?? $work->shavings;
+        $count = $after > 0 ? min($after, $work->shavings) : 0;
+
+        return $count === 0 ? [] : [SessionStep::ofCutting(
+            'plane',
+            'Full-width shavings only; a broken one does not count.',
+            $count,
+            'shavings',
+            'the caliper says '.$format->small($typed->get('from') - $count * $work->shavingMm),
+        )];
     }
 
     private static function next(ShavingCountResult $work, Typed $typed, LengthFormatter $format): Advice

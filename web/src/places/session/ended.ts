@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { capital } from '@/parts/capital'
 import { pageOf } from '@/shell/pages'
 
 type Session = Schemas['Session']
@@ -31,6 +32,8 @@ export function ended(at: Session): Ending {
       return filed(at)
     case 'making':
       return madeOn(at)
+    case 'cutting':
+      return cut(at)
     case 'honing':
     case 'day':
       return honed(at)
@@ -93,6 +96,18 @@ function filed(at: Session): Ending {
     note: 'Try it on waste before it goes back on the wall.',
     first: BENCH,
     second: { to: placeOf(at, '/edges/saws'), text: 'See the tool' },
+  }
+}
+
+/** Cut to a number: look, measure, and the next one. */
+function cut(at: Session): Ending {
+  const done = counted(at, (count, step) => `${count} ${step.of} with the ${step.title}`)
+  return {
+    title: at.state === 'finished' ? `✓ ${capital(at.title)}: counted.` : `Stopped. The ${at.title} waits.`,
+    says: done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.',
+    note: 'Measure before you trust the count.',
+    first: { to: placeOf(at, '/work'), text: 'Back to the work' },
+    second: BENCH,
   }
 }
 

@@ -18,6 +18,7 @@ export function words(
   if (step.kind === 'plane') return planing(phase, step)
   if (step.kind === 'rub') return rubbing(phase, step)
   if (step.kind === 'file') return filing(phase, step)
+  if (step.kind === 'cut') return cutting(phase, step)
   if (step.kind === 'make') return making(phase, step, isLast)
   const sameStone = before?.title === step.title
   switch (phase) {
@@ -54,13 +55,26 @@ function rubbing(phase: Schemas['Session']['phase'], step: Step): Words {
     : { says, under: 'Tap anywhere after each stroke.', button: 'One stroke' }
 }
 
-const ONE: Readonly<Record<string, string>> = { teeth: 'tooth', gullets: 'gullet', strokes: 'stroke' }
+const ONE: Readonly<Record<string, string>> = {
+  teeth: 'tooth',
+  gullets: 'gullet',
+  strokes: 'stroke',
+  turns: 'turn',
+  shavings: 'shaving',
+}
 
 /** At a saw: what is done at each tooth, and a tap for each, so that the place is never lost. */
 function filing(phase: Schemas['Session']['phase'], step: Step): Words {
   return phase === 'fetch'
     ? { says: `Take the ${step.title}`, under: step.says, button: 'Begin: count' }
     : { says: step.says, under: `Done when: ${step.see}`, button: `One ${ONE[step.of] ?? step.of}` }
+}
+
+/** Cut to a number: a tap for each stroke, turn or shaving. */
+function cutting(phase: Schemas['Session']['phase'], step: Step): Words {
+  return phase === 'fetch'
+    ? { says: `Take the ${step.title}`, under: step.says, button: 'Begin: count' }
+    : { says: step.title, under: `Done when ${step.see}.`, button: `One ${ONE[step.of] ?? step.of}` }
 }
 
 /** A step of making: what is done, then what is looked at. */

@@ -5,6 +5,7 @@ import { workCard } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { capital } from '@/parts/capital'
 import { useChange } from '@/parts/useChange'
+import { useToBench } from '@/parts/useToBench'
 
 /** What is set out for a work, what it still asks, and the card of all settings. */
 export function SetOutOfWork({ work }: { work: number }) {
@@ -48,6 +49,9 @@ function Kept({ work, kept }: { work: number; kept: Schemas['KeptSetOut'] }) {
       }),
     ),
   )
+  const bench = useToBench(() =>
+    answered(client.POST('/api/set-outs/{setOut}/sessions', { params: { path: { setOut: kept.id } } })),
+  )
   return (
     <li className="flex items-baseline justify-between gap-4 border-t border-rule py-1.5">
       <span>
@@ -58,19 +62,30 @@ function Kept({ work, kept }: { work: number; kept: Schemas['KeptSetOut'] }) {
           {capital(kept.label)}
         </Link>
         <span className="block text-sm text-soft">{kept.says}</span>
-        {remove.error && (
+        {(remove.error ?? bench.error) && (
           <span role="alert" className="block font-bold text-red">
-            {remove.error.message}
+            {(remove.error ?? bench.error)?.message}
           </span>
         )}
       </span>
-      <Button
-        aria-label={`Take off the card: ${kept.label}`}
-        disabled={remove.isPending}
-        onClick={() => remove.mutate(undefined)}
-      >
-        Take off
-      </Button>
+      <span className="flex shrink-0 gap-x-4">
+        {kept.counts && (
+          <Button
+            aria-label={`Count at the bench: ${kept.label}`}
+            disabled={bench.isPending}
+            onClick={() => bench.mutate(undefined)}
+          >
+            Count
+          </Button>
+        )}
+        <Button
+          aria-label={`Take off the card: ${kept.label}`}
+          disabled={remove.isPending}
+          onClick={() => remove.mutate(undefined)}
+        >
+          Take off
+        </Button>
+      </span>
     </li>
   )
 }
