@@ -32,8 +32,8 @@ enum SessionKind: string
     /** A recess, a hole, shavings to a size: strokes or turns counted. */
     case Cutting = 'cutting';
 
-    private const CUTTING_CAUTION = 'Work held fast, both hands behind the edge, face and hair clear of the crank; stop '.
-        'and hone when it wants force. These are the usual cautions; local rules and trained teaching come first.';
+    private const CUTTING_CAUTION = 'Work held fast, both hands behind the edge, face and hair clear of the crank; '.
+        'stop and hone when it wants force. These are the usual cautions; local rules and trained teaching come first.';
 
     /**
      * What is to be done about it while it waits: Go on honing the 25 mm chisel.
