@@ -63,7 +63,11 @@ final readonly class ArrivalFigures
             $on = $slower === 1 ? '' : ", on a processor $slower times slower";
             $reading = $this->keys($browser, '/true/references/1', 'reading 1', '0.', $slower);
             $size = $this->keys($browser, '/true/plans/bridle-square', 'Blade, beyond the stock', '', 10 + $slower);
-            foreach (["a square’s reading$on" => $reading, "a plan’s size$on" => $size] as $what => $times) {
+            $tails = $this->keys($browser, '/work/dovetails', 'Width of the boards', '1', 20 + $slower);
+            $all = [
+                "a square’s reading$on" => $reading, "a plan’s size$on" => $size, "dovetails’ width$on" => $tails,
+            ];
+            foreach ($all as $what => $times) {
                 sort($times);
                 yield new Figure(
                     "$what: new figure to drawing, middle of ".count($times),

@@ -39,6 +39,7 @@ final class Report
                 // Nothing else is to run beside what is measured next.
                 $this->heavy?->server->kill();
             },
+            fn () => $this->told((new WorkFigures($this->port))->measured()),
             $this->kitPlan(...),
             fn () => $this->all(KitFigures::measured()),
             fn () => $this->all(EdgeFigures::measured()),
