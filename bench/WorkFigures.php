@@ -51,7 +51,8 @@ final readonly class WorkFigures
         $start = hrtime(true);
         $plan = GaugePlan::of($uses, self::GAUGES);
         yield new Figure(
-            'a card of '.self::SETTINGS.' settings and '.self::GAUGES." gauges: {$plan->settings} settings, proven fewest",
+            'a card of '.self::SETTINGS.' settings and '.self::GAUGES.
+                " gauges: {$plan->settings} settings, proven fewest",
             (hrtime(true) - $start) / 1e6,
             'ms',
             200,
