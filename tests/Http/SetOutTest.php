@@ -30,6 +30,19 @@ final class SetOutTest extends HttpTestCase
         $this->ask('POST', '/api/set-out/finger-joints/preview', ['typed' => [], 'choices' => []])->assertNotFound();
     }
 
+    /** The shop's own log says how moist a board lives there, as on the season's page. */
+    public function test_what_was_measured_lately_stands_in_the_questions(): void
+    {
+        $questions = array_column($this->ask('GET', '/api/set-out')->json('questions'), null, 'id');
+        $rest = array_column($questions['stages']['fields'], null, 'name')['rest'];
+        $season = $this->ask('GET', '/api/season?thickness=20')->json('lines.0');
+        self::assertStringContainsString('this shop’s', $rest['hint']);
+        preg_match('/is at ([\d.]+) %/', $season, $now);
+        self::assertEqualsWithDelta((float) ($now[1] ?? 0), (float) $rest['usual'], 0.11);
+        $lead = array_column($questions['boring']['fields'], null, 'name')['lead'];
+        self::assertSame('counted with your own bit', $lead['hint']);
+    }
+
     public function test_in_a_work_its_own_numbers_stand(): void
     {
         $work = self::work('hive stand');
@@ -115,20 +128,23 @@ final class SetOutTest extends HttpTestCase
         self::assertSame(['cutting', 'turns', 'pegs of the hive stand'], [
             $session['kind'], $session['steps'][0]['of'], $session['title'],
         ]);
-        // To 40 mm with a screw of 8 and 1.5 a turn: 32 turns.
-        self::assertSame(32, $session['steps'][0]['count']);
+        // To 40 mm with a screw of 8 and the bits that were counted here.
+        $lead = (float) array_column($this->ask('GET', '/api/set-out')->json('questions.6.fields'), 'usual',
+            'name')['lead'];
+        $turns = (int) ceil(round(48 / $lead * 4) / 4);
+        self::assertSame($turns, $session['steps'][0]['count']);
         self::assertSame($session['id'], $this->ask('POST', $path)->assertCreated()->json('id'), 'the one under way');
         self::assertContains('Go on cutting the pegs of the hive stand.', array_column(
             $this->ask('GET', '/api/bench')->json('chores'),
             'says',
         ));
         $this->ask('PUT', "/api/sessions/{$session['id']}", [
-            'version' => 1, 'atStep' => 0, 'phase' => 'stroke', 'counted' => [32],
+            'version' => 1, 'atStep' => 0, 'phase' => 'stroke', 'counted' => [$turns],
         ])->assertOk();
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", ['version' => 2, 'outcome' => 'done'])->assertOk();
         $this->ask('GET', '/api/diary')->assertJsonPath(
             'entries.0.sentence',
-            'Cut the pegs of the hive stand: 32 turns with the brace.',
+            "Cut the pegs of the hive stand: $turns turns with the brace.",
         );
     }
 

@@ -8,18 +8,24 @@ use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\School\School;
 use JackRest\Core\Timber\Hardness;
 
-/** Who sets out: the tools at hand, the school, and how thick the shavings were lately. */
+/** Who sets out: the tools at hand, the school, and what was measured lately: a shaving, a turn of the bit, the air. */
 final readonly class Hands
 {
     /** Where no shaving was measured; common practice. */
     public const USUAL_SHAVING_MM = 0.1;
 
-    /** @param  list<ToolAtHand>  $tools */
+    /**
+     * @param  list<ToolAtHand>  $tools
+     * @param  float|null  $shavingMm  as it was typed at the last test of a reference; null: none was
+     * @param  float|null  $leadMm  a turn of the user's own bit, counted through a hole; null: none was counted
+     */
     public function __construct(
         public array $tools,
         public School $school,
         public Hardness $hardness = Hardness::Soft,
         public ?float $shavingMm = null,
+        public ?float $leadMm = null,
+        public ShopMoisture $shop = new ShopMoisture(),
     ) {
     }
 

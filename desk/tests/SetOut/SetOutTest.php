@@ -85,10 +85,10 @@ final class SetOutTest extends TestCase
         // (240 − 2 · 8 + 8) ÷ 5
         self::assertSame('46.40 mm', self::setTo($form, 'dividers'));
         self::assertSame('6 mm', self::setTo($form, 'chisel'));
-        self::assertSame(['3 tails', '4 tails', '5 tails', '6 tails', '7 tails'], array_map(
-            static fn (SetOutRow $row): string => $row->name,
-            $form->answer->rows ?? [],
-        ));
+        self::assertSame(
+            ['3 tails', '4 tails', '5 tails', '6 tails', '7 tails', 'Narrowest pins', 'Equal half way down'],
+            array_map(static fn (SetOutRow $row): string => $row->name, $form->answer->rows ?? []),
+        );
     }
 
     public function test_the_slope_is_the_schools_and_the_woods(): void
@@ -183,6 +183,15 @@ final class SetOutTest extends TestCase
         $none = self::asked(SetOutQuestion::Dovetails, ['lap' => '19'], choices: ['kind' => 'half-blind']);
         self::assertNotNull($none->form->readings['lap']->error);
         self::assertNull(self::asked(SetOutQuestion::Dovetails, ['lap' => '19'])->form->readings['lap']->error);
+    }
+
+    /** Set out with the pins that are named equal, tail and pin are as wide half way down. */
+    public function test_equal_pins_are_equal_half_way_down(): void
+    {
+        $row = array_column(self::asked(SetOutQuestion::Dovetails, [])->answer->rows ?? [], null, 'name');
+        preg_match('/pins ([\d.]+) mm, tails ([\d.]+) mm/', $row['Equal half way down']->verdict, $wide);
+        // 19 long at 1:7: each side has come in, or gone out, by half of 19/7.
+        self::assertEqualsWithDelta((float) ($wide[1] ?? 0) + 19 / 7, (float) ($wide[2] ?? 0) - 19 / 7, 0.11);
     }
 
     /** By transfer no number is read, so its chain is the shorter one. */

@@ -34,13 +34,14 @@ final readonly class Boring implements SetOutAsk
 
     public function fields(Hands $hands): array
     {
-        $lead = $hands->size('leadPitch', 'auger-bits', 'expansive-bit') ?? self::LEAD_MM;
+        $lead = $hands->leadMm ?? $hands->size('leadPitch', 'auger-bits', 'expansive-bit') ?? self::LEAD_MM;
 
         return [
             new FormField('board', Quantity::Length, 3, 500, 'Board, thickness', expected: 30, begins: 30),
             new FormField('depth', Quantity::Length, 1, 500, 'Depth', 'at the rim', expected: 20, begins: 20,
                 when: ['how', 'depth']),
-            new FormField('lead', Quantity::Thickness, 0.3, 6, 'A turn sinks it by', 'the lead of its screw',
+            new FormField('lead', Quantity::Thickness, 0.3, 6, 'A turn sinks it by',
+                $hands->leadMm === null ? 'the lead of its screw' : 'counted with your own bit',
                 expected: 1.5, begins: $lead),
             new FormField('screw', Quantity::Length, 0, 40, 'Screw, length', 'tip to spurs', expected: 8,
                 begins: self::SCREW_MM),

@@ -41,6 +41,9 @@ final readonly class Dovetails implements SetOutAsk
 
     private const SOCKET_MINUTES = 5.0;
 
+    /** As a fine saw cuts; from memory. */
+    private const NARROW_MM = 0.7;
+
     public function fields(Hands $hands): array
     {
         return [
@@ -290,7 +293,42 @@ final readonly class Dovetails implements SetOutAsk
             );
         }
 
+        foreach (self::pins($typed, $hands) as $name => $pin) {
+            try {
+                $layout = self::layout($typed->with('pin', $pin), $hands);
+            } catch (InvalidInput) {
+                continue;
+            }
+            $rows[] = new SetOutRow(
+                $name,
+                'pins '.$format->dimension($pin).', tails '.$format->dimension($layout->tailMm).' wide',
+                'dividers '.$format->small($layout->dividerMm).', '.
+                    ($layout->betweenTailsChiselMm?->value === null
+                        ? 'no chisel at hand goes between'
+                        : 'the '.$format->dimension($layout->betweenTailsChiselMm->value).' chisel goes between'),
+                abs($pin - $layout->pinMm) < 1e-9 && abs($pin - ($typed->find('pin') ?? -1.0)) < 1e-9,
+            );
+        }
+
         return $rows;
+    }
+
+    /**
+     * Other pins for as many tails: as narrow as the saw lets through, and as wide as the tails half way down.
+     *
+     * @return array<string, float>
+     */
+    private static function pins(Typed $typed, Hands $hands): array
+    {
+        $saw = $hands->of(...self::SAWS)[0] ?? null;
+        $narrow = $saw === null ? self::NARROW_MM : $saw->sizes()['plate'] + 2 * $saw->sizes()['set'];
+        $tails = $typed->get('tails');
+        $room = $typed->get('width') - 2 * $typed->get('halfPin');
+        // Half way down tail and pin are alike when tail − pin = 2 · (length ÷ slope); dividers are tail + pin.
+        $slant = (self::tailLong($typed) + $typed->get('proud')) / $typed->get('slope');
+        $equal = ($room / $tails - 2 * $slant) / (2 - 1 / $tails);
+
+        return ['Narrowest pins' => $narrow, ...$equal > $narrow ? ['Equal half way down' => $equal] : []];
     }
 
     /** @return list<Explanation> */

@@ -29,6 +29,9 @@ final readonly class Stages implements SetOutAsk
 {
     private const WOOD = 'eastern white pine';
 
+    /** Of wood indoors where no log tells; from memory. */
+    private const REST_PCT = 11.0;
+
     public function fields(Hands $hands): array
     {
         return [
@@ -39,7 +42,9 @@ final readonly class Stages implements SetOutAsk
             new FormField('days', Quantity::Count, 0, 60, 'Days of rest between', begins: 2),
             new FormField('now', Quantity::Percent, 4, 40, 'Moisture now', 'by a meter, or as the yard says',
                 begins: 14),
-            new FormField('rest', Quantity::Percent, 4, 30, 'Where it will live', 'its moisture there', begins: 11),
+            new FormField('rest', Quantity::Percent, 4, 30, 'Where it will live',
+                $hands->shop->nowPct === null ? 'its moisture there' : 'its moisture there; this shop’s, by its log',
+                begins: round($hands->shop->nowPct ?? self::REST_PCT, 1)),
             new FormField('pith', Quantity::Length, 5, 2000, 'Middle to pith', 'read on the end grain', expected: 80,
                 begins: 80),
             new FormField('shaving', Quantity::Thickness, 0.01, 2, 'A shaving', begins: max(0.15, $hands->shaving()),

@@ -9,6 +9,8 @@ use JackRest\Core\MarkingOut\TongueAndGroove;
 use JackRest\Core\MarkingOut\TongueAndGrooveInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Timber\Species;
+use JackRest\Core\Timber\WoodMovement;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\FormField;
@@ -24,6 +26,8 @@ use JackRest\Desk\SetOut\Typed;
 /** A panel of boards tongued and grooved with a matched pair. */
 final readonly class Tongue implements SetOutAsk
 {
+    private const WOOD = 'eastern white pine';
+
     public function fields(Hands $hands): array
     {
         $pair = $hands->size('board', 'match-planes');
@@ -35,8 +39,27 @@ final readonly class Tongue implements SetOutAsk
             new FormField('pair', Quantity::Length, 3, 100, 'The pair is made for', expected: 20, begins: $pair ?? 20),
             new FormField('tongue', Quantity::Length, 1, 30, 'Tongue, thickness', expected: 6, begins: 6),
             new FormField('long', Quantity::Length, 1, 30, 'Tongue, length', expected: 6, begins: 6),
-            new FormField('swell', Quantity::Percent, 0, 10, 'May still swell', 'per cent of the width', begins: 1),
+            new FormField('swell', Quantity::Percent, 0, 10, 'May still swell', self::isLogged($hands)
+                ? 'per cent; from now to this shop’s wettest, flatsawn pine'
+                : 'per cent of the width', begins: self::swellPct($hands)),
         ];
+    }
+
+    private static function isLogged(Hands $hands): bool
+    {
+        return $hands->shop->nowPct !== null && $hands->shop->mostPct !== null;
+    }
+
+    /** From the moisture of today to the wettest of the logged year; without a log a usual per cent, from memory. */
+    private static function swellPct(Hands $hands): float
+    {
+        $pine = Species::named(self::WOOD);
+        if (! self::isLogged($hands) || $pine === null) {
+            return 1.0;
+        }
+        $rise = max(0.0, (float) $hands->shop->mostPct - (float) $hands->shop->nowPct);
+
+        return round(100 * WoodMovement::coefficient($pine->tangentialPct) * $rise, 2);
     }
 
     public function choices(Hands $hands): array
