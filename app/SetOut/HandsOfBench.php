@@ -32,6 +32,7 @@ final class HandsOfBench
             ->filter(static fn (Tool $tool): bool => $tool->isAtHand())
             ->map(static fn (Tool $tool): ToolAtHand => $tool->toCore());
         $today = Carbon::now()->toDateString();
+        $moisture = static fn (): ShopMoisture => self::moisture($bench);
 
         return new Hands(
             array_values($tools->all()),
@@ -39,7 +40,7 @@ final class HandsOfBench
             $work->hardness ?? Hardness::Soft,
             self::shavingMm($bench),
             self::leadMm($bench),
-            Kept::once($bench, 'shop', $today, ShopMoisture::class, static fn (): ShopMoisture => self::moisture($bench)),
+            Kept::once($bench, 'shop', $today, ShopMoisture::class, $moisture),
         );
     }
 
