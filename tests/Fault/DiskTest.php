@@ -57,7 +57,7 @@ final class DiskTest extends TestCase
         $this->server->start();
         $client = new Client(rtrim($this->server->url('/'), '/'));
         $lines = "day;edge;what;minutes;wood\n";
-        for ($line = 1; $line <= 1200; $line++) {
+        for ($line = 1; $line <= 4000; $line++) {
             $lines .= sprintf("2025-%02d-%02d;12 mm chisel;used;%d;soft\n", 1 + $line % 12, 1 + $line % 28, $line);
         }
         [$status, $answer] = $client->ask('POST', '/api/files/diary', ['text' => $lines, 'name' => 'long.csv']);

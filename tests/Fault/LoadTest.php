@@ -57,7 +57,7 @@ final class LoadTest extends TestCase
     public function test_more_than_can_wait_is_told_to_ask_again(): void
     {
         $client = new Client(rtrim(self::$server->url('/'), '/'));
-        $answers = $client->begin(array_fill(0, 11, ['POST', '/api/calc/kit-plan', self::hardKit()]))->end();
+        $answers = $client->begin(array_fill(0, 14, ['POST', '/api/calc/kit-plan', self::hardKit()]))->end();
         $refused = array_filter($answers, static fn (array $answer): bool => $answer[0] !== 200);
         self::assertGreaterThanOrEqual(1, count($refused));
         foreach ($refused as [$status, $said]) {
