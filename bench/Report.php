@@ -32,6 +32,7 @@ final class Report
             $this->http(...),
             // Early: what was computed before leaves this process slower, and no user waits in such a one.
             $this->honingPlan(...),
+            fn () => $this->all(EdgeFigures::measured()),
             $this->terminal(...),
             fn () => $this->told((new PageFigures($this->heavy ??= new HeavyServer()))->measured()),
             fn () => $this->told((new ArrivalFigures($this->heavy ??= new HeavyServer()))->measured()),
@@ -42,7 +43,6 @@ final class Report
             fn () => $this->told((new WorkFigures($this->port))->measured()),
             $this->kitPlan(...),
             fn () => $this->all(KitFigures::measured()),
-            fn () => $this->all(EdgeFigures::measured()),
             fn () => $this->all((new TrueFigures($this->port))->measured()),
             fn () => $this->all((new SeasonFigures($this->port))->measured()),
             fn () => $this->all((new LoadFigures($this->port))->measured()),

@@ -9,7 +9,6 @@ use App\Blank\Blank;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
-use App\Http\Kept;
 use App\Http\Money;
 use App\Making\Answer\ListedMakingAnswer;
 use App\Making\Answer\ListedPlanAnswer;
@@ -21,13 +20,17 @@ use App\Making\Answer\PlanNeedsAnswer;
 use App\Making\Answer\PlanPartAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
-use App\Work\KitOfBench;
+use App\School\KitSettings;
+use App\Work\KitTools;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\Ladder;
 use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
+use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\School\School;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
@@ -83,13 +86,7 @@ final class PlanResource
         LengthFormatter $format,
     ): PlanPreviewAnswer {
         $views = $form->making->views($format);
-        $needs = Kept::once(
-            $bench,
-            $form->kind->value,
-            serialize($form->making->tasks()),
-            PlanNeedsAnswer::class,
-            static fn (): PlanNeedsAnswer => self::needs($form, new KitOfBench($bench)),
-        );
+        $needs = self::needs($form, KitTools::of($bench), KitSettings::now($bench)->school());
 
         return new PlanPreviewAnswer(
             plan: $form->kind->value,
@@ -188,12 +185,13 @@ final class PlanResource
         );
     }
 
-    private static function needs(PlanForm $form, KitOfBench $kit): PlanNeedsAnswer
+    private static function needs(PlanForm $form, KitTools $tools, School $school): PlanNeedsAnswer
     {
         $tasks = $form->making->tasks();
+        $coverage = new Coverage(new ToolsAtHand($tools->atHand), $school);
         $lacking = array_values(
             array_filter(
-                array_map($kit->coverage()->of(...), $tasks),
+                array_map($coverage->of(...), $tasks),
                 static fn (TaskCoverage $row): bool => ! $row->isEnough(),
             ),
         );
@@ -203,9 +201,9 @@ final class PlanResource
         // Straight to what the plan asks: what is made by it is a tool.
         $ladder = new Ladder(
             [new PlannedWork('plan', $form->kind->label(), $tasks)],
-            $kit->owned(),
+            $tools->owned,
             [],
-            $kit->school,
+            $school,
             least: 5,
         );
         $offers = $ladder->inOrder();

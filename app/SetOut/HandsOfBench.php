@@ -10,11 +10,9 @@ use App\Climate\AirRests;
 use App\Http\Kept;
 use App\Reference\Reference;
 use App\School\KitSettings;
-use App\Tool\Tool;
-use App\Tool\ToolStatus;
+use App\Work\KitTools;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Season\ClimateLine;
 use JackRest\Core\Shelf\Swing;
 use JackRest\Core\Timber\Hardness;
@@ -28,20 +26,17 @@ final class HandsOfBench
 
     public static function of(Bench $bench, ?Work $work = null): Hands
     {
-        $tools = Tool::of($bench)->where('status', ToolStatus::Owned->value)->oldest('id')->get()
-            ->filter(static fn (Tool $tool): bool => $tool->isAtHand())
-            ->map(static fn (Tool $tool): ToolAtHand => $tool->toCore());
-        $today = Carbon::now()->toDateString();
-        $moisture = static fn (): ShopMoisture => self::moisture($bench);
+        $wood = $work->hardness ?? Hardness::Soft;
+        $of = Carbon::now()->toDateString()." {$wood->value}";
 
-        return new Hands(
-            array_values($tools->all()),
+        return Kept::once($bench, 'hands', $of, Hands::class, static fn (): Hands => new Hands(
+            KitTools::of($bench)->atHand,
             KitSettings::now($bench)->school(),
-            $work->hardness ?? Hardness::Soft,
+            $wood,
             self::shavingMm($bench),
             self::leadMm($bench),
-            Kept::once($bench, 'shop', $today, ShopMoisture::class, $moisture),
-        );
+            self::moisture($bench),
+        ));
     }
 
     /** As it was typed for the reference that was tested last. */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\SetOut\SetOut;
+use App\Tool\Tool;
 use App\Work\Work;
+use Illuminate\Support\Facades\Config;
 use JackRest\Desk\SetOut\SetOutQuestion;
 
 final class SetOutTest extends HttpTestCase
@@ -41,6 +43,28 @@ final class SetOutTest extends HttpTestCase
         self::assertEqualsWithDelta((float) ($now[1] ?? 0), (float) $rest['usual'], 0.11);
         $lead = array_column($questions['boring']['fields'], null, 'name')['lead'];
         self::assertSame('counted with your own bit', $lead['hint']);
+    }
+
+    /** Hands and tools are kept as text between two keys, and read back the same; a write lets them go. */
+    public function test_what_is_kept_between_two_keys_answers_the_same(): void
+    {
+        $asked = ['typed' => [], 'choices' => []];
+        $fresh = $this->ask('POST', '/api/set-out/dovetails/preview', $asked)->json();
+        $plan = ['figures' => [], 'blanks' => []];
+        $needs = $this->ask('POST', '/api/plans/bridle-square/preview', $plan)->json('needs');
+        Config::set('cache.stores.answers', ['driver' => 'array', 'serialize' => true]);
+        app('cache')->forgetDriver('answers');
+        foreach (range(1, 2) as $ignored) {
+            self::assertSame($fresh, $this->ask('POST', '/api/set-out/dovetails/preview', $asked)->json());
+            self::assertSame($needs, $this->ask('POST', '/api/plans/bridle-square/preview', $plan)->json('needs'));
+        }
+        foreach (Tool::of(self::bench())->where('kind', 'bench-chisel')->get() as $chisel) {
+            $this->ask('DELETE', "/api/tools/$chisel->id", ['version' => $chisel->version])->assertOk();
+        }
+        self::assertNotSame(
+            $fresh['settings'],
+            $this->ask('POST', '/api/set-out/dovetails/preview', $asked)->json('settings'),
+        );
     }
 
     public function test_in_a_work_its_own_numbers_stand(): void

@@ -17,7 +17,7 @@ final readonly class BoardToolAnswer extends Answer
         #[Field('whether it is there')] public ToolStatus $status,
         #[Field('which of the board\'s shapes it has, from 0')] public int $shape,
         #[Field('whether it stands idle')] public bool $isIdle,
-        #[Field('to whom it is lent; null: to nobody')] public ?string $lentTo,
+        #[Field('to whom it is lent; left out: to nobody')] public ?string $lentTo = null,
     ) {
     }
 }

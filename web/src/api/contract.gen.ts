@@ -3163,8 +3163,8 @@ export interface components {
             shape: number;
             /** @description whether it stands idle */
             isIdle: boolean;
-            /** @description to whom it is lent; null: to nobody */
-            lentTo: string | null;
+            /** @description to whom it is lent; left out: to nobody */
+            lentTo?: string;
         };
         BoughtFor: {
             /** @description the record's number */

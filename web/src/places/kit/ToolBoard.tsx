@@ -205,7 +205,7 @@ interface HungProps {
 
 const Hung = memo(function Hung({ tool, marked }: HungProps) {
   const wanted = tool.status === 'wanted'
-  const faint = tool.isIdle || tool.lentTo !== null
+  const faint = tool.isIdle || Boolean(tool.lentTo)
 
   return (
     <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood">
