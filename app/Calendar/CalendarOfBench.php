@@ -9,6 +9,7 @@ use App\Blank\Blank;
 use App\Edge\OutlookOfBench;
 use App\Making\Making;
 use App\Reference\Reference;
+use App\SetOut\StagesAtRest;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\Season\ClimateLine;
@@ -27,7 +28,7 @@ final readonly class CalendarOfBench
     /** @return list<CalendarDay> the soonest first */
     public function days(): array
     {
-        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->makings()];
+        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->stages(), ...$this->makings()];
         usort(
             $days,
             static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [
@@ -103,6 +104,19 @@ final readonly class CalendarOfBench
         }
 
         return $days;
+    }
+
+    /** @return list<CalendarDay> boards brought to thickness in stages: on the day their rest is over */
+    private function stages(): array
+    {
+        $today = Carbon::now()->toDateString();
+
+        return array_map(static fn (array $one): CalendarDay => new CalendarDay(
+            "stage-{$one[0]->id}",
+            max($today, $one[1]),
+            'Plane on: '.lcfirst($one[0]->label())." of the {$one[0]->work->name}",
+            'Their rest between two stages is over.',
+        ), StagesAtRest::of($this->bench));
     }
 
     /** @return list<CalendarDay> what is being made: on the day its wait is over */

@@ -12,6 +12,7 @@ use App\Care\ConsumableStock;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Making\Making;
+use App\SetOut\StagesAtRest;
 use App\Stall\Mend;
 use App\Tool\Tool;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -40,6 +41,7 @@ final readonly class RecurringOfBench
         return [
             ...$this->makings(),
             ...$this->rests(),
+            ...$this->stages(),
             ...$this->mends(),
             ...$this->lent(),
             ...$this->care(),
@@ -97,6 +99,22 @@ final readonly class RecurringOfBench
                 )
                 ->all(),
         );
+    }
+
+    /** @return list<UpkeepTask> boards whose rest between two stages is over */
+    private function stages(): array
+    {
+        $today = Carbon::now()->toDateString();
+        $over = array_filter(StagesAtRest::of($this->bench), static fn (array $one): bool => $one[1] <= $today);
+
+        return array_map(static fn (array $one): UpkeepTask => new UpkeepTask(
+            "stage-{$one[0]->id}",
+            'Measure the '.lcfirst($one[0]->label())." of the {$one[0]->work->name}, and plane on.",
+            'Their rest is over; what they have now corrects the next stage.',
+            10,
+            new Topic('work', $one[0]->work_id),
+            null,
+        ), array_values($over));
     }
 
     /** @return list<UpkeepTask> */

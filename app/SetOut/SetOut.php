@@ -18,6 +18,7 @@ use JackRest\Desk\ToDo\Topic;
  * @property string $name what it is of, where the work has several of a kind; empty: its question says it
  * @property array<string, string> $typed by field
  * @property array<string, string> $choices
+ * @property \Illuminate\Support\Carbon|null $updated_at
  * @property Work $work
  */
 final class SetOut extends Record

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\SetOut\SetOut;
 use App\Tool\Tool;
 use App\Work\Work;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Config;
 use JackRest\Desk\SetOut\SetOutQuestion;
 
@@ -119,6 +120,30 @@ final class SetOutTest extends HttpTestCase
         self::assertSame($before, $this->ask('GET', $path)->json());
         $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
         self::assertSame('3', SetOut::of(self::bench())->whereKey($kept['id'])->firstOrFail()->typed['tails']);
+    }
+
+    /** Two days of rest between stages: then it stands on Bench, and before that in the calendar. */
+    public function test_boards_that_rest_between_stages_come_back_by_themselves(): void
+    {
+        Carbon::setTestNow('2026-12-01T09:00:00Z');
+        $work = self::work('frame jig');
+        $body = ['question' => 'stages', 'name' => 'bars', 'typed' => ['from' => '26', 'days' => '3'], 'choices' => []];
+        $kept = $this->ask('POST', "/api/works/$work->id/set-outs", $body)->assertCreated()->json('kept');
+        $id = $kept[count($kept) - 1]['id'];
+        $says = 'Measure the bars of the frame jig, and plane on.';
+        self::assertNotContains($says, $this->ask('GET', '/api/bench')->json('upkeep.*.says'));
+        self::assertStringContainsString('Plane on: bars of the frame jig', (string) preg_replace(
+            '/\r\n /',
+            '',
+            (string) $this->get('/api/calendar.ics')->getContent(),
+        ));
+        Carbon::setTestNow('2026-12-04T09:00:00Z');
+        self::assertContains($says, $this->ask('GET', '/api/bench')->json('upkeep.*.says'));
+        // What they have now is typed: they rest anew, or are left alone at their size.
+        $last = [...$body, 'typed' => ['from' => '20.5', 'stages' => '1'], 'version' => 1];
+        $this->ask('PUT', "/api/set-outs/$id", $last)->assertOk();
+        self::assertNotContains($says, $this->ask('GET', '/api/bench')->json('upkeep.*.says'));
+        Carbon::setTestNow();
     }
 
     public function test_what_is_no_question_is_refused_beside_its_field(): void

@@ -20,6 +20,7 @@ final readonly class SetOutAnswer
      * @param  list<Explanation>  $how
      * @param  list<SetOutRow>  $chains  by numbers and by transfer, what each is worth
      * @param  list<SessionStep>  $steps  what is counted at the bench
+     * @param  int|null  $restDays  days until it is gone on with; null: it is not left to rest
      */
     public function __construct(
         public Advice $next,
@@ -30,6 +31,7 @@ final readonly class SetOutAnswer
         public array $how,
         public array $chains = [],
         public array $steps = [],
+        public ?int $restDays = null,
     ) {
     }
 }

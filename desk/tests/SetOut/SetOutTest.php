@@ -150,7 +150,8 @@ final class SetOutTest extends TestCase
         ));
         $dado = self::asked(SetOutQuestion::Recess, ['edge' => '90'], choices: ['grain' => 'across']);
         self::assertSame([], $dado->answer->rows ?? []);
-        self::assertStringContainsString('so a dado plane would', $dado->next->why);
+        self::assertSame('None of your planes cuts it: a dado plane would.', $dado->next->says);
+        self::assertStringContainsString('Clamp a batten 90 mm from the edge.', $dado->next->why);
     }
 
     public function test_turns_are_told_in_quarters_and_shavings_until_they_are_measured(): void

@@ -84,7 +84,8 @@ final readonly class Boring implements SetOutAsk
                     : [new ToolSetting('brace', 'from the other side', self::count($hole->secondSideTurns).' turns')],
             ],
             array_values(array_filter([
-                'A quarter turn sinks it by '.$format->small($hole->depthPerQuarterMm).'; about '.
+                'A turn more or less is '.$format->small(4 * $hole->depthPerQuarterMm).', a quarter turn '.
+                    $format->small($hole->depthPerQuarterMm).'; about '.
                     (int) max(1, round($hole->seconds / 60)).' min of turning.',
                 $typed->get('arc') < 360 ? "In that corner: {$hole->pulls} pulls with the ratchet." : null,
                 $hole->tipComesOut === true

@@ -158,7 +158,7 @@ final readonly class Dovetails implements SetOutAsk
                 $width,
                 $deep,
                 [Path::closed([0, $long], ...[...$outline, [$width, $long], [$width, $deep], [0, $deep]])],
-                [Path::open([0, $long], [$width, $long])],
+                [Path::open([0, $long], [$width, $long]), ...self::stepping($layout, $typed)],
                 [
                     Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
                     Dim::down(0, $long, $width, $format->dimension($long), 'right'),
@@ -182,6 +182,26 @@ final readonly class Dovetails implements SetOutAsk
                 ],
             ),
         ];
+    }
+
+    /**
+     * The dividers' steps from the left and from the right, below the baseline; the one beyond the other line, too.
+     *
+     * @return list<Path>
+     */
+    private static function stepping(DovetailLayoutResult $layout, Typed $typed): array
+    {
+        [$width, $long, $step] = [$typed->get('width'), $layout->tailGaugeMm, $layout->dividerMm];
+        $arcs = [];
+        foreach ([[$layout->fromLeftMm, $step, 1.35], [$layout->fromRightMm, -$step, 1.7]] as [$places, $by, $down]) {
+            foreach ($places as $place) {
+                $to = max(0.0, min($width, $place + $by));
+                $y = $long * $down;
+                $arcs[] = Path::open(...Path::bend([$place, $y], [($place + $to) / 2, $y - $long / 2], [$to, $y]));
+            }
+        }
+
+        return $arcs;
     }
 
     /** @return list<ToolSetting> */

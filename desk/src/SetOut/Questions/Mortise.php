@@ -130,7 +130,7 @@ final readonly class Mortise implements SetOutAsk
 
         return [
             new View(
-                'Stile, cut through the mortise',
+                'Stile, cut through',
                 $stock,
                 $deep * 1.4,
                 [
@@ -147,7 +147,7 @@ final readonly class Mortise implements SetOutAsk
                 ],
             ),
             new View(
-                'Rail, from its edge',
+                'Rail, its edge',
                 $rail,
                 $long + $body,
                 [
@@ -185,7 +185,7 @@ final readonly class Mortise implements SetOutAsk
             $high,
             [Path::closed([$top, 0], [$bottom, 0], [$bottom, $long], [$wide, $long], [$wide, $high], [0, $high],
                 ...$shoulder)],
-            [],
+            [Path::open([0, $long], [$wide, $long])],
             [
                 Dim::across($top, $bottom, 0, $format->dimension($layout->tenonWidthMm), 'above'),
                 ...$haunch > 0 ? [Dim::down($long - $haunch, $long, 0, $format->dimension($haunch), 'left')] : [],

@@ -71,16 +71,17 @@ final readonly class Recess implements SetOutAsk
         $usual = RecessPlane::usual($isAtEdge, $isAcross, $typed->get('width'));
         [$plane, $setup] = $ways[0] ?? [$usual, self::setup($typed, $usual)];
         $first = $setup->passes[0];
+        $set = self::fence($plane, $setup, $format);
         $iron = $format->dimension($setup->ironMm);
         $passes = count($setup->passes) === 1 ? 'one pass' : count($setup->passes).' passes';
 
         return new SetOutAnswer(
             new Advice(
-                self::fence($plane, $setup, $format),
-                "With the {$plane->name}, {$iron} iron: $passes of {$setup->shavingsPerPass} shavings, ".
-                    "{$setup->strokes} strokes in all. Begin at the far end: the first stroke over the last ".
-                    $format->dimension($typed->get('length') - $setup->starts[0]).', each next one begun further back.'.
-                    ($isOwn ? '' : " No plane at hand cuts it; so a {$usual->name} would."),
+                $isOwn ? $set : "None of your planes cuts it: a {$usual->name} would.",
+                ($isOwn ? "With the {$plane->name}, $iron iron: " : "$set $iron iron: ").
+                    "$passes of {$setup->shavingsPerPass} shavings, {$setup->strokes} strokes in all. Begin at the far ".
+                    'end: the first stroke over the last '.
+                    $format->dimension($typed->get('length') - $setup->starts[0]).', each next one begun further back.',
             ),
             self::views($typed, $setup, $format),
             [
@@ -264,7 +265,8 @@ final readonly class Recess implements SetOutAsk
                 ucfirst($way[0]->name),
                 $way[1]->warnings === [] ? 'does it as it stands' : self::TOLD[$way[1]->warnings[0]],
                 count($way[1]->passes).' × '.$way[1]->shavingsPerPass.' shavings with the '.
-                    $format->dimension($way[1]->ironMm)." iron, {$way[1]->strokes} strokes",
+                    $format->dimension($way[1]->ironMm)." iron, {$way[1]->strokes} strokes; about ".
+                    LengthFormatter::decimal($way[0]->setUpMinutes, 0).' min to set',
                 $place === 0,
             ),
             $ways,

@@ -12,7 +12,10 @@ final readonly class RecessPlane
 {
     private const SET = 8;
 
-    /** @param  non-empty-list<float>  $irons  mm */
+    /**
+     * @param  non-empty-list<float>  $irons  mm
+     * @param  float  $setUpMinutes  until it cuts; from memory
+     */
     private function __construct(
         public string $name,
         public array $irons,
@@ -23,6 +26,7 @@ final readonly class RecessPlane
         public bool $fenceUnderSole,
         private bool $isPlough = false,
         private bool $isForDados = false,
+        public float $setUpMinutes = 6.0,
     ) {
     }
 
@@ -79,7 +83,8 @@ final readonly class RecessPlane
             'moving-fillister' => new self($tool->name, [$iron], $iron, true, $nickers, true, true),
             'skew-rebate-plane' => new self($tool->name, [$iron], $iron, true, $nickers, true, true),
             'dado-plane' => new self($tool->name, [$iron], null, true, true, true, false, isForDados: true),
-            default => new self($tool->name, [$iron], null, false, false, false, false),
+            // A batten is clamped for each cut, and the depth is gauged.
+            default => new self($tool->name, [$iron], null, false, false, false, false, setUpMinutes: 8.0),
         };
     }
 

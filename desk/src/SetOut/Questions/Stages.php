@@ -127,6 +127,7 @@ final readonly class Stages implements SetOutAsk
                         '0.3 mm left on each face to flatten, are from memory.',
                 ),
             ],
+            restDays: count($plan->stages) > 1 ? $days : null,
         );
     }
 
