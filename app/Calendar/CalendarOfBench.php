@@ -28,7 +28,8 @@ final readonly class CalendarOfBench
     /** @return list<CalendarDay> the soonest first */
     public function days(): array
     {
-        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->stages(), ...$this->makings()];
+        $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->stages(),
+            ...$this->makings()];
         usort(
             $days,
             static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [

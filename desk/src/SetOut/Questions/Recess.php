@@ -79,8 +79,8 @@ final readonly class Recess implements SetOutAsk
             new Advice(
                 $isOwn ? $set : "None of your planes cuts it: a {$usual->name} would.",
                 ($isOwn ? "With the {$plane->name}, $iron iron: " : "$set $iron iron: ").
-                    "$passes of {$setup->shavingsPerPass} shavings, {$setup->strokes} strokes in all. Begin at the far ".
-                    'end: the first stroke over the last '.
+                    "$passes of {$setup->shavingsPerPass} shavings, {$setup->strokes} strokes in all. Begin at the ".
+                    'far end: the first stroke over the last '.
                     $format->dimension($typed->get('length') - $setup->starts[0]).', each next one begun further back.',
             ),
             self::views($typed, $setup, $format),

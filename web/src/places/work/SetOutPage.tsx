@@ -26,7 +26,7 @@ import { WorkNav } from './WorkNav'
 const NAME = 'its name'
 
 /** So that several views stand beside each other, and the next stroke in sight, px. */
-const HIGHEST = 180
+const HIGHEST = 160
 
 /** One question of setting out: by itself, or filled from a work and kept with it. */
 export function SetOutPage() {
