@@ -86,7 +86,8 @@ final class SetOutTest extends TestCase
         self::assertSame('46.40 mm', self::setTo($form, 'dividers'));
         self::assertSame('6 mm', self::setTo($form, 'chisel'));
         self::assertSame(
-            ['3 tails', '4 tails', '5 tails', '6 tails', '7 tails', 'Narrowest pins', 'Equal half way down'],
+            ['3 tails', '4 tails', '5 tails', '6 tails', '7 tails', 'Narrowest pins', 'Equal half way down',
+                'Graded'],
             array_map(static fn (SetOutRow $row): string => $row->name, $form->answer->rows ?? []),
         );
     }
@@ -193,6 +194,27 @@ final class SetOutTest extends TestCase
         preg_match('/pins ([\d.]+) mm, tails ([\d.]+) mm/', $row['Equal half way down']->verdict, $wide);
         // 19 long at 1:7: each side has come in, or gone out, by half of 19/7.
         self::assertEqualsWithDelta((float) ($wide[1] ?? 0) + 19 / 7, (float) ($wide[2] ?? 0) - 19 / 7, 0.11);
+    }
+
+    /** Graded tails and their pins fill the board as equal ones do. */
+    public function test_graded_tails_fill_the_board(): void
+    {
+        $form = self::asked(SetOutQuestion::Dovetails,
+            ['width' => '120', 'tails' => '4', 'halfPin' => '6', 'pin' => '6']);
+        $row = array_column($form->answer->rows ?? [], null, 'name')['Graded'];
+        preg_match('/tails ([\d.]+) mm, ([\d.]+) mm from/', $row->verdict, $wide);
+        self::assertEqualsWithDelta(120, 2 * ((float) ($wide[1] ?? 0) + (float) ($wide[2] ?? 0)) + 5 * 6, 0.3);
+    }
+
+    public function test_a_cheek_s_surplus_is_drawn_larger_and_a_brace_is_held_against_its_bit(): void
+    {
+        $views = self::asked(SetOutQuestion::Mortise, ['tenon' => '10.4'])->answer->views ?? [];
+        // Near cheek at 7 mm; 0.2 mm on it, ten times larger.
+        self::assertEqualsWithDelta(5.0, $views[1]->hidden[0]->points[0][0], 1e-9);
+        $hands = new Hands([new ToolAtHand('b', 'brace', 'brace', ['sweep' => 200])], new School(), Hardness::Hard);
+        $says = implode(' ',
+            SetOutQuestion::Boring->answered(['bit' => '50'], [], $hands, self::mm())->answer->lines ?? []);
+        self::assertStringContainsString('the largest here has 200 mm', $says);
     }
 
     /** By transfer no number is read, so its chain is the shorter one. */

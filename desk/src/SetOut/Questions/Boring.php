@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Desk\SetOut\Questions;
 
 use JackRest\Core\Basis;
+use JackRest\Core\Fit\BraceFit;
+use JackRest\Core\Fit\BraceFitInput;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Setting\BoreTurns;
@@ -40,6 +43,7 @@ final readonly class Boring implements SetOutAsk
             new FormField('board', Quantity::Length, 3, 500, 'Board, thickness', expected: 30, begins: 30),
             new FormField('depth', Quantity::Length, 1, 500, 'Depth', 'at the rim', expected: 20, begins: 20,
                 when: ['how', 'depth']),
+            new FormField('bit', Quantity::Length, 2, 100, 'Bit, diameter', expected: 12, begins: 12),
             new FormField('lead', Quantity::Thickness, 0.3, 6, 'A turn sinks it by',
                 $hands->leadMm === null ? 'the lead of its screw' : 'counted with your own bit',
                 expected: 1.5, begins: $lead),
@@ -87,6 +91,7 @@ final readonly class Boring implements SetOutAsk
                 'A turn more or less is '.$format->small(4 * $hole->depthPerQuarterMm).', a quarter turn '.
                     $format->small($hole->depthPerQuarterMm).'; about '.
                     (int) max(1, round($hole->seconds / 60)).' min of turning.',
+                self::sweep($typed, $hands, $format),
                 $typed->get('arc') < 360 ? "In that corner: {$hole->pulls} pulls with the ratchet." : null,
                 $hole->tipComesOut === true
                     ? 'The screw’s tip comes out below, at '.$format->dimension($hole->tipAtMm ?? 0.0).
@@ -96,7 +101,7 @@ final readonly class Boring implements SetOutAsk
                     'before the last turns.',
                 'Face and hair clear of the crank, work clamped. These are the usual cautions; local rules and '.
                     'trained teaching come first.',
-            ])),
+            ], is_string(...))),
             [],
             [
                 new Explanation(
@@ -114,6 +119,28 @@ final readonly class Boring implements SetOutAsk
             ],
             steps: self::steps($hole, $isThrough),
         );
+    }
+
+    /** Which of the braces at hand turns the bit without strain; null: none hangs here. */
+    private static function sweep(Typed $typed, Hands $hands, LengthFormatter $format): ?string
+    {
+        $braces = $hands->of('brace');
+        if ($braces === []) {
+            return null;
+        }
+        $sweeps = array_map(static fn (ToolAtHand $brace): float => $brace->sizes()['sweep'], $braces);
+        $fit = (new BraceFit())(new BraceFitInput(
+            $typed->get('bit'),
+            $hands->hardness,
+            $typed->get('lead'),
+            sweepsMm: $sweeps,
+        ));
+        $needed = $format->dimension($fit->sweepNeededMm);
+
+        return max($sweeps) >= $fit->sweepNeededMm
+            ? "A sweep of $needed turns it; the brace at hand has ".$format->dimension(max($sweeps)).'.'
+            : "A sweep of $needed would turn it, and the largest here has ".$format->dimension(max($sweeps)).
+                ': short pulls, or a smaller bit first.';
     }
 
     private static function next(BoreTurnsResult $hole, bool $isThrough, LengthFormatter $format): Advice

@@ -262,6 +262,7 @@ final readonly class Dovetails implements SetOutAsk
             $between === null
                 ? null
                 : 'Between the pins the '.$format->dimension($between).' chisel passes.',
+            self::waste($hands),
             self::blade($hands, $format),
             'Dividers that are '.$format->small(0.1).' off put the last tail '.
                 $format->small(0.1 * $layout->tails).' off. A corner '.$format->small(0.1).
@@ -272,6 +273,18 @@ final readonly class Dovetails implements SetOutAsk
             'Work held in a vice, hands behind the edge: a chisel breaks through suddenly. These are the usual '.
                 'cautions; local rules and trained teaching come first.',
         ], is_string(...)));
+    }
+
+    /** As the school clears it; common practice. */
+    private static function waste(Hands $hands): string
+    {
+        return match ($hands->school->says('waste')) {
+            'fret' => 'Waste: the fret saw turned in the kerf, a little above the line; then the chisel to it.',
+            'chisel' => 'Waste: the chisel alone, from the waste side inward, about 1.5 mm at a time, half from each '.
+                'face, a touch undercut inside.',
+            default => 'Waste: the coping saw a little above the line; then the chisel to it, half from each face, a '.
+                'touch undercut inside.',
+        };
     }
 
     /** Which blade for the waste drops into the kerf: turned there, it need not saw its own way in. */
@@ -330,7 +343,35 @@ final readonly class Dovetails implements SetOutAsk
             );
         }
 
-        return $rows;
+        return [...$rows, ...self::graded($typed, $format)];
+    }
+
+    /**
+     * Narrow tails at the edges, where boards cup, and wide ones in the middle: no dividers step them.
+     *
+     * @return list<SetOutRow>
+     */
+    private static function graded(Typed $typed, LengthFormatter $format): array
+    {
+        $tails = $typed->whole('tails');
+        $pin = $typed->find('pin') ?? $typed->get('halfPin');
+        $room = $typed->get('width') - 2 * $typed->get('halfPin') - ($tails - 1) * $pin;
+        if ($tails < 3 || $room <= 0) {
+            return [];
+        }
+        // One more share for each tail further in.
+        $shares = array_map(static fn (int $tail): int => 2 + min($tail, $tails - 1 - $tail), range(0, $tails - 1));
+        $each = $room / array_sum($shares);
+
+        return [new SetOutRow(
+            'Graded',
+            'tails '.implode(', ', array_map(
+                static fn (int $share): string => $format->dimension($share * $each),
+                array_slice($shares, 0, intdiv($tails + 1, 2)),
+            )).' from the edge inward',
+            'pins '.$format->dimension($pin).'; every line is measured, or knifed from a stick',
+            false,
+        )];
     }
 
     /**

@@ -39,6 +39,9 @@ final readonly class Mortise implements SetOutAsk
     /** Left at a stile's end until it is glued; common practice. */
     private const HORN_MM = 20.0;
 
+    /** A cheek's error is drawn so many times larger. */
+    private const LARGER = 10.0;
+
     public function fields(Hands $hands): array
     {
         return [
@@ -147,7 +150,7 @@ final readonly class Mortise implements SetOutAsk
                 ],
             ),
             new View(
-                'Rail, its edge',
+                $typed->find('tenon') === null ? 'Rail, its edge' : 'Rail, its edge; dashed: the surplus × 10',
                 $rail,
                 $long + $body,
                 [
@@ -156,13 +159,33 @@ final readonly class Mortise implements SetOutAsk
                         [0, $long + $body], [0, $long], [$near, $long],
                     ),
                 ],
-                [],
+                self::surplus($layout, $typed, $near, $far),
                 [
                     Dim::across($near, $far, 0, $format->dimension($layout->chiselMm), 'above'),
                     Dim::down(0, $long, $rail, $format->dimension($long), 'right'),
                 ],
             ),
             self::face($layout, $typed, $long + $body, $format),
+        ];
+    }
+
+    /**
+     * What the tenon is too thick, on each cheek, ten times larger; no wider than the rail.
+     *
+     * @return list<Path>
+     */
+    private static function surplus(MortiseLayoutResult $layout, Typed $typed, float $near, float $far): array
+    {
+        $over = ($typed->find('tenon') ?? $layout->chiselMm) - $layout->chiselMm;
+        if ($over <= 0) {
+            return [];
+        }
+        $each = min(self::LARGER * $over / 2, ...$layout->railCheeksMm);
+        $long = $layout->tenonLengthMm;
+
+        return [
+            Path::open([$near - $each, 0], [$near - $each, $long]),
+            Path::open([$far + $each, 0], [$far + $each, $long]),
         ];
     }
 

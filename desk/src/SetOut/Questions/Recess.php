@@ -31,6 +31,13 @@ use JackRest\Desk\SetOut\Typed;
 /** A rebate, groove or dado: the planes at hand side by side, and how the best of them is set. */
 final readonly class Recess implements SetOutAsk
 {
+    /** How the fence is drawn beside the work: its thickness, the air between, and how far down it reaches. */
+    private const FENCE_MM = 10.0;
+
+    private const FREE_MM = 0.6;
+
+    private const FENCE_DEEP = 0.7;
+
     private const TOLD = [
         'clamp-a-batten' => 'It has no fence: clamp a batten to the line.',
         'fence-too-short' => 'Its fence does not reach so far: clamp a batten, and work from that.',
@@ -83,7 +90,7 @@ final readonly class Recess implements SetOutAsk
                     'far end: the first stroke over the last '.
                     $format->dimension($typed->get('length') - $setup->starts[0]).', each next one begun further back.',
             ),
-            self::views($typed, $setup, $format),
+            self::views($plane, $typed, $setup, $format),
             [
                 new ToolSetting($plane->name, 'iron', $iron),
                 $plane->fenceMax === null
@@ -198,38 +205,55 @@ final readonly class Recess implements SetOutAsk
     }
 
     /** @return list<View> */
-    private static function views(Typed $typed, RecessSetupResult $setup, LengthFormatter $format): array
-    {
+    private static function views(
+        RecessPlane $plane,
+        Typed $typed,
+        RecessSetupResult $setup,
+        LengthFormatter $format,
+    ): array {
         [$edge, $width, $depth, $stock] = [
             $typed->get('edge'), $typed->get('width'), $typed->get('depth'), $typed->get('stock'),
         ];
         $far = $edge + $width;
         $whole = $far + max(25.0, $stock);
-        $long = $typed->get('length');
         $body = $edge > 0
             ? [[0, 0], [$edge, 0], [$edge, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock],
                 [0, $stock]]
             : [[0, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock], [0, $stock]];
+        $room = $plane->fenceMax === null ? 0.0 : self::FENCE_MM;
+        $at = static function (array ...$points) use ($room): Path {
+            /** @var list<array{float|int, float|int}> $points */
+            return Path::closed(...array_map(
+                static fn (array $point): array => [$point[0] + $room, $point[1]],
+                $points,
+            ));
+        };
 
         return [
             new View(
-                'Cut across the recess',
-                $whole,
+                $room > 0 ? 'Cut across the recess, the fence at the left' : 'Cut across the recess',
+                $whole + $room,
                 $stock,
-                [Path::closed(...$body)],
+                [
+                    $at(...$body),
+                    // It hangs beside the work, from its edge as far as it reaches down.
+                    ...$room > 0 ? [Path::box(0, 0, $room - self::FREE_MM, $stock * self::FENCE_DEEP)] : [],
+                ],
                 array_map(
-                    static fn (RecessPass $pass): Path => Path::closed(
+                    static fn (RecessPass $pass): Path => $at(
                         [$pass->fromMm, 0], [$pass->toMm, 0], [$pass->toMm, $depth], [$pass->fromMm, $depth],
                     ),
                     $setup->passes,
                 ),
                 [
-                    Dim::across($edge, $far, 0, $format->dimension($width), 'above'),
-                    Dim::down(0, $depth, $whole, $format->dimension($depth), 'right'),
-                    ...$edge > 0 ? [Dim::across(0, $edge, $stock, $format->dimension($edge), 'below')] : [],
+                    Dim::across($edge + $room, $far + $room, 0, $format->dimension($width), 'above'),
+                    Dim::down(0, $depth, $whole + $room, $format->dimension($depth), 'right'),
+                    ...$edge > 0
+                        ? [Dim::across($room, $edge + $room, $stock, $format->dimension($edge), 'below')]
+                        : [],
                 ],
             ),
-            self::strokes($setup, $long, $whole, $format),
+            self::strokes($setup, $typed->get('length'), $whole + $room, $format),
         ];
     }
 
@@ -266,7 +290,7 @@ final readonly class Recess implements SetOutAsk
                 $way[1]->warnings === [] ? 'does it as it stands' : self::TOLD[$way[1]->warnings[0]],
                 count($way[1]->passes).' × '.$way[1]->shavingsPerPass.' shavings with the '.
                     $format->dimension($way[1]->ironMm)." iron, {$way[1]->strokes} strokes; about ".
-                    LengthFormatter::decimal($way[0]->setUpMinutes, 0).' min to set',
+                    LengthFormatter::decimal($way[0]->setUpMinutes, 0).' min to set, '.$way[0]->certainty(),
                 $place === 0,
             ),
             $ways,

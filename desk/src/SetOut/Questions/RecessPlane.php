@@ -53,6 +53,16 @@ final readonly class RecessPlane
         };
     }
 
+    /** What holds it to its line: fixed fence and depth are the workmanship of certainty (common practice). */
+    public function certainty(): string
+    {
+        return match (true) {
+            $this->fenceMax !== null && $this->depthStop => 'held by fence and stop',
+            $this->depthStop => 'held by a batten and its stop',
+            default => 'by batten, line and eye',
+        };
+    }
+
     /** Whether a plane of its kind can cut it at all. */
     public function cuts(bool $isAtEdge, bool $isAcross): bool
     {
