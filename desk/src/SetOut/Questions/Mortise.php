@@ -150,7 +150,7 @@ final readonly class Mortise implements SetOutAsk
                 ],
             ),
             new View(
-                $typed->find('tenon') === null ? 'Rail, its edge' : 'Rail, its edge; dashed: the surplus × 10',
+                $typed->find('tenon') === null ? 'Rail, its edge' : 'Rail, edge; dashed × 10',
                 $rail,
                 $long + $body,
                 [

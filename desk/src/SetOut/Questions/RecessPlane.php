@@ -49,7 +49,7 @@ final readonly class RecessPlane
         return match (true) {
             $isAtEdge => new self('moving fillister', [38.0], 38.0, true, true, true, true),
             $isAcross => new self('dado plane', [$widthMm], null, true, true, true, false, isForDados: true),
-            default => new self('plough plane', self::set(3.0, 14.0), 120.0, true, false, false, false, isPlough: true),
+            default => new self('plough plane', [6.0, ...self::set(3.0, 14.0)], 120.0, true, false, false, false, isPlough: true),
         };
     }
 
