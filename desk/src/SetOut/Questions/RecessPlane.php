@@ -49,7 +49,7 @@ final readonly class RecessPlane
         return match (true) {
             $isAtEdge => new self('moving fillister', [38.0], 38.0, true, true, true, true),
             $isAcross => new self('dado plane', [$widthMm], null, true, true, true, false, isForDados: true),
-            default => new self('plough plane', [6.0, ...self::set(3.0, 14.0)], 120.0, true, false, false, false, isPlough: true),
+            default => new self('plough plane', self::usualSet(), 120.0, true, false, false, false, isPlough: true),
         };
     }
 
@@ -104,6 +104,12 @@ final readonly class RecessPlane
         $set = $hands->of('plough-irons')[0] ?? null;
 
         return $set === null ? [$own] : [$own, ...self::set($set->sizes()['iron'], $set->sizes()['widest'])];
+    }
+
+    /** @return non-empty-list<float> a set of eight, and the width most grooves have */
+    private static function usualSet(): array
+    {
+        return [6.0, ...self::set(3.0, 14.0)];
     }
 
     /** @return non-empty-list<float> eight widths, as sets were sold */
