@@ -107,7 +107,7 @@ final class EveryViewTest extends BrowserTestCase
             '/work',
             '/work/works/'.$this->first('works'),
             '/work/dovetails',
-            '/work/mortise?work=3',
+            '/work/mortise?work='.$this->first('works'),
             '/work/recess?work='.$this->first('works'),
             '/work/saw',
             '/work/tongue',
