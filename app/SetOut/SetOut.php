@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\SetOut;
 
+use App\Bench\Bench;
 use App\Ledger\Record;
 use App\Work\Work;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Desk\SetOut\SetOutQuestion;
 use JackRest\Desk\ToDo\Topic;
 
@@ -29,6 +31,15 @@ final class SetOut extends Record
         return ['question' => SetOutQuestion::class, 'typed' => 'array', 'choices' => 'array'];
     }
 
+    /** @return HasMany<static, Bench> those whose work is there: what was set out goes and comes back with it */
+    public static function of(Bench $bench): HasMany
+    {
+        $all = parent::of($bench);
+        $all->whereHas('work');
+
+        return $all;
+    }
+
     /** @return BelongsTo<Work, $this> */
     public function work(): BelongsTo
     {
@@ -42,7 +53,7 @@ final class SetOut extends Record
 
     public function whole(): Work
     {
-        return $this->work;
+        return Work::withTrashed()->whereKey($this->work_id)->firstOrFail();
     }
 
     public function topic(): Topic

@@ -146,6 +146,35 @@ final class SetOutTest extends HttpTestCase
         Carbon::setTestNow();
     }
 
+    /** What was set out goes with its work, wherever it is asked for, and comes back with it. */
+    public function test_a_work_that_is_removed_takes_what_was_set_out_with_it(): void
+    {
+        Carbon::setTestNow(Carbon::now()->addDays(4));
+        $work = self::work('grooved lids');
+        $path = "/api/works/$work->id/set-outs";
+        $before = $this->ask('GET', $path)->json('kept');
+        $id = $before[0]['id'];
+        $stand = self::work('hive stand');
+        $pegs = array_column($this->ask('GET', "/api/works/$stand->id/set-outs")->json('kept'), 'id', 'label')['pegs'];
+        $session = $this->ask('POST', "/api/set-outs/$pegs/sessions")->assertCreated()->json('id');
+        $entries = array_map(
+            fn (Work $one): int => (int) $this->ask('DELETE', "/api/works/$one->id", ['version' => $one->version])
+                ->assertOk()->json('entry.id'),
+            [$work, $stand],
+        );
+        foreach (['bench', 'diary', 'works', "sessions/$session", 'kit'] as $page) {
+            $this->ask('GET', "/api/$page")->assertOk();
+        }
+        $this->get('/api/calendar.ics')->assertOk();
+        $this->ask('DELETE', "/api/set-outs/$id", ['version' => 1])->assertNotFound();
+        $this->ask('POST', "/api/set-outs/$pegs/sessions")->assertNotFound();
+        foreach ($entries as $entry) {
+            $this->ask('POST', "/api/diary/$entry/undo")->assertCreated();
+        }
+        self::assertSame($before, $this->ask('GET', $path)->json('kept'));
+        Carbon::setTestNow();
+    }
+
     public function test_what_is_no_question_is_refused_beside_its_field(): void
     {
         $path = '/api/works/'.self::work('frame jig')->id.'/set-outs';
