@@ -6,10 +6,10 @@ namespace App\Entry;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Http\Kept;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\Config;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -57,19 +57,10 @@ final class AnswerUnchanged
         return $response;
     }
 
-    /** Another file after a copy was taken back, whose revision may be one that this bench had. */
-    private static function database(): string
-    {
-        $path = config('database.connections.sqlite.database');
-
-        return is_string($path) && is_file($path) ? (string) fileinode($path) : '';
-    }
-
     private function tag(): string
     {
         return '"'.hash('xxh64', implode(' ', [
-            Config::string('app.started'),
-            self::database(),
+            Kept::origin(),
             $this->bench->id,
             $this->bench->revision,
             json_encode($this->user->getAttributes(), JSON_THROW_ON_ERROR),

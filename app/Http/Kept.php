@@ -29,19 +29,40 @@ final class Kept
      */
     public static function once(Bench $bench, string $name, string $of, string $class, callable $make): object
     {
-        $tag = implode(' ', [Config::string('app.started'), $bench->id, $bench->revision, $of]);
+        $tag = implode(' ', [self::origin(), $bench->id, $bench->revision, $of]);
+        $kept = self::read("$class $name");
+        if (is_array($kept) && ($kept[0] ?? null) === $tag && ($kept[1] ?? null) instanceof $class) {
+            return $kept[1];
+        }
+        $made = $make();
         try {
-            $kept = Cache::store(self::STORE)->get("$class $name");
-            if (is_array($kept) && ($kept[0] ?? null) === $tag && ($kept[1] ?? null) instanceof $class) {
-                return $kept[1];
-            }
-            $made = $make();
             Cache::store(self::STORE)->put("$class $name", [$tag, $made], self::SECONDS);
-
-            return $made;
         } catch (ErrorException) {
             // A full disk keeps nobody from reading.
-            return $make();
         }
+
+        return $made;
+    }
+
+    private static function read(string $key): mixed
+    {
+        try {
+            return Cache::store(self::STORE)->get($key);
+        } catch (ErrorException) {
+            // Without it the answer is made, as ever.
+            return null;
+        }
+    }
+
+    /**
+     * Which program answers from which file: what another version made is not taken for the same, nor what was made of
+     * a file whose copy was taken back since, and whose revision this bench may have had.
+     */
+    public static function origin(): string
+    {
+        $path = config('database.connections.sqlite.database');
+        $file = is_string($path) && is_file($path) ? (string) fileinode($path) : '';
+
+        return Config::string('app.started')." $file";
     }
 }
