@@ -5,45 +5,23 @@ declare(strict_types=1);
 namespace JackRest\Desk\SetOut\Questions;
 
 use JackRest\Core\Basis;
-use JackRest\Core\Calculation\InvalidInput;
-use JackRest\Core\MarkingOut\DovetailLayout;
-use JackRest\Core\MarkingOut\DovetailLayoutInput;
 use JackRest\Core\MarkingOut\DovetailLayoutResult;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Outline\Path;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
-use JackRest\Desk\Making\Dim;
-use JackRest\Desk\Making\View;
 use JackRest\Desk\SetOut\Chains;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
 use JackRest\Desk\SetOut\SetOutChoice;
-use JackRest\Desk\SetOut\SetOutRow;
 use JackRest\Desk\SetOut\ToolSetting;
 use JackRest\Desk\SetOut\Typed;
 
 /** Dovetails: lines stepped by dividers, gauges for both boards, which chisel and which saw. */
 final readonly class Dovetails implements SetOutAsk
 {
-    private const CHISELS = ['bench-chisel', 'paring-chisel'];
-
-    private const SAWS = ['dovetail-saw', 'fine-pull-saw', 'carcase-saw', 'backed-pull-saw'];
-
-    /** How much of the face is drawn below the baseline, as a share of the tails' length. */
-    private const BELOW = 0.8;
-
-    /** A saw cut and a socket cleared and pared, minutes; from memory. */
-    private const CUT_MINUTES = 1.5;
-
-    private const SOCKET_MINUTES = 5.0;
-
-    /** As a fine saw cuts; from memory. */
-    private const NARROW_MM = 0.7;
-
     public function fields(Hands $hands): array
     {
         return [
@@ -80,7 +58,7 @@ final readonly class Dovetails implements SetOutAsk
 
     public function answer(Typed $typed, Hands $hands, LengthFormatter $format): SetOutAnswer
     {
-        $layout = self::layout($typed, $hands);
+        $layout = DovetailJoint::layout($typed, $hands);
         $gauge = $format->dimension($layout->tailGaugeMm);
         $dividers = $format->small($layout->dividerMm);
 
@@ -92,116 +70,13 @@ final readonly class Dovetails implements SetOutAsk
                     'times '.
                     "the {$layout->tails} steps.",
             ),
-            self::views($layout, $typed, $format),
+            DovetailDrawing::views($layout, $typed, $format),
             self::settings($layout, $typed, $hands, $format),
             self::lines($layout, $typed, $hands, $format),
-            self::rows($typed, $hands, $format),
+            DovetailWays::rows($typed, $hands, $format),
             self::how($layout, $typed),
             Chains::ofDovetails($hands, $format),
         );
-    }
-
-    /** What of the pin board the tails go into: all of it, or all but the lap. */
-    private static function tailLong(Typed $typed): float
-    {
-        $lap = $typed->choice('kind') === 'half-blind' ? $typed->get('lap') : 0.0;
-        if ($lap >= $typed->get('pinBoard')) {
-            throw InvalidInput::because('lap', 'must be less than the front is thick');
-        }
-
-        return $typed->get('pinBoard') - $lap;
-    }
-
-    /** @throws InvalidInput */
-    private static function layout(Typed $typed, Hands $hands): DovetailLayoutResult
-    {
-        $saw = $hands->of(...self::SAWS)[0] ?? null;
-
-        return (new DovetailLayout())(new DovetailLayoutInput(
-            $typed->get('width'),
-            $typed->get('tailBoard'),
-            self::tailLong($typed),
-            $typed->get('slope'),
-            $typed->get('halfPin'),
-            $typed->find('pin'),
-            $typed->whole('tails'),
-            null,
-            $typed->get('rebate'),
-            $typed->get('proud'),
-            $saw === null ? null : $saw->sizes()['plate'] + 2 * $saw->sizes()['set'],
-            $hands->chisels(...self::CHISELS),
-        ));
-    }
-
-    /** @return list<View> */
-    private static function views(DovetailLayoutResult $layout, Typed $typed, LengthFormatter $format): array
-    {
-        [$width, $long] = [$typed->get('width'), $layout->tailGaugeMm];
-        $slant = ($layout->tailMm - $layout->tailAtBaselineMm) / 2;
-        $deep = $long * (1 + self::BELOW);
-        $outline = [];
-        $pins = [Path::closed([0, 0], [$layout->halfPinMm(), 0], [$layout->halfPinAtBaselineMm, $long], [0, $long])];
-        foreach ($layout->fromLeftMm as $left) {
-            $right = $left + $layout->tailMm;
-            array_push($outline, [$left + $slant, $long], [$left, 0.0], [$right, 0.0], [$right - $slant, $long]);
-            $next = $right === $width ? $width : min($width, $right + $layout->pinMm);
-            $isLast = $right + $layout->pinMm > $width - $layout->halfPinMm() + 1e-6;
-            $pins[] = $isLast
-                ? Path::closed([$right, 0], [$width, 0], [$width, $long], [$right - $slant, $long])
-                : Path::closed([$right, 0], [$next, 0], [$next + $slant, $long], [$right - $slant, $long]);
-        }
-        $first = $layout->fromLeftMm[0];
-
-        return [
-            new View(
-                'Tail board, its face',
-                $width,
-                $deep,
-                [Path::closed([0, $long], ...[...$outline, [$width, $long], [$width, $deep], [0, $deep]])],
-                [Path::open([0, $long], [$width, $long]), ...self::stepping($layout, $typed)],
-                [
-                    Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
-                    Dim::down(0, $long, $width, $format->dimension($long), 'right'),
-                    ...$layout->tails > 1
-                        ? [Dim::across($first, $layout->fromLeftMm[1], $deep, $format->small($layout->dividerMm),
-                            'below')]
-                        : [],
-                ],
-            ),
-            new View(
-                'Pin board, its end',
-                $width,
-                $long,
-                $pins,
-                [Path::box(0, 0, $width, $long)],
-                [
-                    Dim::across(0, $first, 0, $format->dimension($first), 'above'),
-                    Dim::across(0, $layout->halfPinAtBaselineMm, $long,
-                        $format->dimension($layout->halfPinAtBaselineMm),
-                        'below'),
-                ],
-            ),
-        ];
-    }
-
-    /**
-     * The dividers' steps from the left and from the right, below the baseline; the one beyond the other line, too.
-     *
-     * @return list<Path>
-     */
-    private static function stepping(DovetailLayoutResult $layout, Typed $typed): array
-    {
-        [$width, $long, $step] = [$typed->get('width'), $layout->tailGaugeMm, $layout->dividerMm];
-        $arcs = [];
-        foreach ([[$layout->fromLeftMm, $step, 1.35], [$layout->fromRightMm, -$step, 1.7]] as [$places, $by, $down]) {
-            foreach ($places as $place) {
-                $to = max(0.0, min($width, $place + $by));
-                $y = $long * $down;
-                $arcs[] = Path::open(...Path::bend([$place, $y], [($place + $to) / 2, $y - $long / 2], [$to, $y]));
-            }
-        }
-
-        return $arcs;
     }
 
     /** @return list<ToolSetting> */
@@ -290,7 +165,7 @@ final readonly class Dovetails implements SetOutAsk
     /** Which blade for the waste drops into the kerf: turned there, it need not saw its own way in. */
     private static function blade(Hands $hands, LengthFormatter $format): ?string
     {
-        $saw = $hands->of(...self::SAWS)[0] ?? null;
+        $saw = $hands->of(...DovetailJoint::SAWS)[0] ?? null;
         $waste = $hands->of('fret-saw', 'coping-saw')[0] ?? null;
         if ($saw === null || $waste === null) {
             return null;
@@ -302,94 +177,6 @@ final readonly class Dovetails implements SetOutAsk
             ? "The {$waste->name}’s blade ({$format->small($plate)}) drops into the kerf ({$format->small($kerf)})."
             : "The {$waste->name}’s blade ({$format->small($plate)}) does not drop into the kerf ".
                 "({$format->small($kerf)}): begin it beside the line.";
-    }
-
-    /** @return list<SetOutRow> fewer and wider, more and narrower */
-    private static function rows(Typed $typed, Hands $hands, LengthFormatter $format): array
-    {
-        $rows = [];
-        $now = $typed->whole('tails');
-        foreach (range(max(1, $now - 2), $now + 2) as $tails) {
-            try {
-                $layout = self::layout($typed->with('tails', $tails), $hands);
-            } catch (InvalidInput) {
-                continue;
-            }
-            $cuts = 4 * $tails;
-            $minutes = $cuts * self::CUT_MINUTES + (2 * $tails + 1) * self::SOCKET_MINUTES;
-            $rows[] = new SetOutRow(
-                $tails === 1 ? 'One tail' : "$tails tails",
-                $format->dimension($layout->tailMm).' wide, '.$format->dimension($layout->tailAtBaselineMm).
-                    ' at the baseline',
-                "$cuts saw cuts a corner, about ".(int) round($minutes).' min with the waste',
-                $tails === $now,
-            );
-        }
-
-        foreach (self::pins($typed, $hands) as $name => $pin) {
-            try {
-                $layout = self::layout($typed->with('pin', $pin), $hands);
-            } catch (InvalidInput) {
-                continue;
-            }
-            $rows[] = new SetOutRow(
-                $name,
-                'pins '.$format->dimension($pin).', tails '.$format->dimension($layout->tailMm).' wide',
-                'dividers '.$format->small($layout->dividerMm).', '.
-                    ($layout->betweenTailsChiselMm?->value === null
-                        ? 'no chisel at hand goes between'
-                        : 'the '.$format->dimension($layout->betweenTailsChiselMm->value).' chisel goes between'),
-                abs($pin - $layout->pinMm) < 1e-9 && abs($pin - ($typed->find('pin') ?? -1.0)) < 1e-9,
-            );
-        }
-
-        return [...$rows, ...self::graded($typed, $format)];
-    }
-
-    /**
-     * Narrow tails at the edges, where boards cup, and wide ones in the middle: no dividers step them.
-     *
-     * @return list<SetOutRow>
-     */
-    private static function graded(Typed $typed, LengthFormatter $format): array
-    {
-        $tails = $typed->whole('tails');
-        $pin = $typed->find('pin') ?? $typed->get('halfPin');
-        $room = $typed->get('width') - 2 * $typed->get('halfPin') - ($tails - 1) * $pin;
-        if ($tails < 3 || $room <= 0) {
-            return [];
-        }
-        // One more share for each tail further in.
-        $shares = array_map(static fn (int $tail): int => 2 + min($tail, $tails - 1 - $tail), range(0, $tails - 1));
-        $each = $room / array_sum($shares);
-
-        return [new SetOutRow(
-            'Graded',
-            'tails '.implode(', ', array_map(
-                static fn (int $share): string => $format->dimension($share * $each),
-                array_slice($shares, 0, intdiv($tails + 1, 2)),
-            )).' from the edge inward',
-            'pins '.$format->dimension($pin).'; every line is measured, or knifed from a stick',
-            false,
-        )];
-    }
-
-    /**
-     * Other pins for as many tails: as narrow as the saw lets through, and as wide as the tails half way down.
-     *
-     * @return array<string, float>
-     */
-    private static function pins(Typed $typed, Hands $hands): array
-    {
-        $saw = $hands->of(...self::SAWS)[0] ?? null;
-        $narrow = $saw === null ? self::NARROW_MM : $saw->sizes()['plate'] + 2 * $saw->sizes()['set'];
-        $tails = $typed->get('tails');
-        $room = $typed->get('width') - 2 * $typed->get('halfPin');
-        // Half way down tail and pin are alike when tail − pin = 2 · (length ÷ slope); dividers are tail + pin.
-        $slant = (self::tailLong($typed) + $typed->get('proud')) / $typed->get('slope');
-        $equal = ($room / $tails - 2 * $slant) / (2 - 1 / $tails);
-
-        return ['Narrowest pins' => $narrow, ...$equal > $narrow ? ['Equal half way down' => $equal] : []];
     }
 
     /** @return list<Explanation> */

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\SetOut\Questions;
+
+use JackRest\Core\MarkingOut\DovetailLayoutResult;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Path;
+use JackRest\Desk\Making\Dim;
+use JackRest\Desk\Making\View;
+use JackRest\Desk\SetOut\Typed;
+
+/** The tail board's face and the pin board's end, with every line, and the dividers stepping from both sides. */
+final class DovetailDrawing
+{
+    /** How much of the face is drawn below the baseline, as a share of the tails' length. */
+    private const BELOW = 0.8;
+
+    /** @return list<View> */
+    public static function views(DovetailLayoutResult $layout, Typed $typed, LengthFormatter $format): array
+    {
+        [$width, $long] = [$typed->get('width'), $layout->tailGaugeMm];
+        $slant = ($layout->tailMm - $layout->tailAtBaselineMm) / 2;
+        $deep = $long * (1 + self::BELOW);
+        $outline = [];
+        $pins = [Path::closed([0, 0], [$layout->halfPinMm(), 0], [$layout->halfPinAtBaselineMm, $long], [0, $long])];
+        foreach ($layout->fromLeftMm as $left) {
+            $right = $left + $layout->tailMm;
+            array_push($outline, [$left + $slant, $long], [$left, 0.0], [$right, 0.0], [$right - $slant, $long]);
+            $next = $right === $width ? $width : min($width, $right + $layout->pinMm);
+            $isLast = $right + $layout->pinMm > $width - $layout->halfPinMm() + 1e-6;
+            $pins[] = $isLast
+                ? Path::closed([$right, 0], [$width, 0], [$width, $long], [$right - $slant, $long])
+                : Path::closed([$right, 0], [$next, 0], [$next + $slant, $long], [$right - $slant, $long]);
+        }
+        $first = $layout->fromLeftMm[0];
+
+        return [
+            new View(
+                'Tail board, its face',
+                $width,
+                $deep,
+                [Path::closed([0, $long], ...[...$outline, [$width, $long], [$width, $deep], [0, $deep]])],
+                [Path::open([0, $long], [$width, $long]), ...self::stepping($layout, $typed)],
+                [
+                    Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
+                    Dim::down(0, $long, $width, $format->dimension($long), 'right'),
+                    ...$layout->tails > 1
+                        ? [Dim::across($first, $layout->fromLeftMm[1], $deep, $format->small($layout->dividerMm),
+                            'below')]
+                        : [],
+                ],
+            ),
+            new View(
+                'Pin board, its end',
+                $width,
+                $long,
+                $pins,
+                [Path::box(0, 0, $width, $long)],
+                [
+                    Dim::across(0, $first, 0, $format->dimension($first), 'above'),
+                    Dim::across(0, $layout->halfPinAtBaselineMm, $long,
+                        $format->dimension($layout->halfPinAtBaselineMm),
+                        'below'),
+                ],
+            ),
+        ];
+    }
+
+    /**
+     * The dividers' steps from the left and from the right, below the baseline; the one beyond the other line, too.
+     *
+     * @return list<Path>
+     */
+    private static function stepping(DovetailLayoutResult $layout, Typed $typed): array
+    {
+        [$width, $long, $step] = [$typed->get('width'), $layout->tailGaugeMm, $layout->dividerMm];
+        $arcs = [];
+        foreach ([[$layout->fromLeftMm, $step, 1.35], [$layout->fromRightMm, -$step, 1.7]] as [$places, $by, $down]) {
+            foreach ($places as $place) {
+                $to = max(0.0, min($width, $place + $by));
+                $y = $long * $down;
+                $arcs[] = Path::open(...Path::bend([$place, $y], [($place + $to) / 2, $y - $long / 2], [$to, $y]));
+            }
+        }
+
+        return $arcs;
+    }
+}
