@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Bench\Bench;
-use ErrorException;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\Config;
 
 /**
@@ -15,10 +13,6 @@ use Illuminate\Support\Facades\Config;
  */
 final class Kept
 {
-    private const STORE = 'answers';
-
-    private const SECONDS = 3600;
-
     /**
      * @template T of object
      *
@@ -30,28 +24,14 @@ final class Kept
     public static function once(Bench $bench, string $name, string $of, string $class, callable $make): object
     {
         $tag = implode(' ', [self::origin(), $bench->id, $bench->revision, $of]);
-        $kept = self::read("$class $name");
-        if (is_array($kept) && ($kept[0] ?? null) === $tag && ($kept[1] ?? null) instanceof $class) {
-            return $kept[1];
+        $kept = AnswerStore::get("$class $name", $tag);
+        if ($kept instanceof $class) {
+            return $kept;
         }
         $made = $make();
-        try {
-            Cache::store(self::STORE)->put("$class $name", [$tag, $made], self::SECONDS);
-        } catch (ErrorException) {
-            // A full disk keeps nobody from reading.
-        }
+        AnswerStore::put("$class $name", $tag, $made);
 
         return $made;
-    }
-
-    private static function read(string $key): mixed
-    {
-        try {
-            return Cache::store(self::STORE)->get($key);
-        } catch (ErrorException) {
-            // Without it the answer is made, as ever.
-            return null;
-        }
     }
 
     /**
