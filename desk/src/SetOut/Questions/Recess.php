@@ -84,7 +84,7 @@ final readonly class Recess implements SetOutAsk
 
         return new SetOutAnswer(
             new Advice(
-                $isOwn ? $set : "None of your planes cuts it: a {$usual->name} would.",
+                $isOwn ? $set : self::would($isAtEdge, $usual),
                 ($isOwn ? "With the {$plane->name}, $iron iron: " : "$set $iron iron: ").
                     "$passes of {$setup->shavingsPerPass} shavings, {$setup->strokes} strokes in all. Begin at the ".
                     'far end: the first stroke over the last '.
@@ -123,8 +123,15 @@ final readonly class Recess implements SetOutAsk
                         'recess: from memory.',
                 ),
             ],
-            steps: self::steps($plane, $setup, $format),
+            // Nobody counts strokes of a plane that is not there.
+            steps: $isOwn ? self::steps($plane, $setup, $format) : [],
         );
+    }
+
+    /** As the kit's ladder says it: at an edge the plainer plane does, too. */
+    private static function would(bool $isAtEdge, RecessPlane $usual): string
+    {
+        return 'None of your planes cuts it: a '.($isAtEdge ? 'rebate plane or a ' : '')."{$usual->name} would.";
     }
 
     /** @return list<SessionStep> pass by pass */
