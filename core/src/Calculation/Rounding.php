@@ -31,7 +31,9 @@ final class Rounding
 
     private static function snapped(float $quotient): ?float
     {
-        return abs($quotient - round($quotient)) <= self::NEAR ? round($quotient) : null;
+        $whole = floor($quotient + 0.5);
+
+        return abs($quotient - $whole) <= self::NEAR ? $whole : null;
     }
 
     private static function whole(float $number): int

@@ -6,6 +6,7 @@ namespace JackRest\Core\Calculation;
 
 use BackedEnum;
 use stdClass;
+use WeakMap;
 
 /**
  * Turns a result value into plain arrays for JSON.
@@ -15,6 +16,9 @@ use stdClass;
  */
 final class Writer
 {
+    /** @var WeakMap<object, array<string, mixed>>|null */
+    private static ?WeakMap $written = null;
+
     /** @return array<string, mixed> */
     public static function write(object $result): array
     {
@@ -52,7 +56,19 @@ final class Writer
             return $value->value === null ? null : self::number($value->value);
         }
 
-        return is_object($value) ? self::write($value) : $value;
+        return is_object($value) ? self::once($value) : $value;
+    }
+
+    /**
+     * Values never change, and some answers hold one of them hundreds of times over.
+     *
+     * @return array<string, mixed>
+     */
+    private static function once(object $value): array
+    {
+        self::$written ??= new WeakMap();
+
+        return self::$written[$value] ??= self::write($value);
     }
 
     private static function number(float $value): float

@@ -24,13 +24,17 @@ final class StrokeTable
     /** @var list<Abrasive> the same without their changes */
     private readonly array $bare;
 
-    /** @var array<int, float> seconds where it is the first */
+    /** @var list<float> seconds where it is the first */
     private array $first = [];
 
-    /** @var array<int, array<int, float>> seconds on a stone (first index) after another (second index) */
+    /**
+     * Seconds on a stone (first index) after each coarser one (second index); infinite where it may not follow.
+     *
+     * @var list<list<float>>
+     */
     private array $after = [];
 
-    /** @var array<int, bool> */
+    /** @var list<bool> */
     private array $isFine = [];
 
     /** @var list<int>|null the way its school goes; null: whichever is quickest */
@@ -45,14 +49,12 @@ final class StrokeTable
             $this->stones,
         );
         foreach ($this->bare as $index => $stone) {
-            $this->first[$index] = $this->seconds(null, $stone) + $handling->takeUpSeconds;
-            $this->isFine[$index] = $this->model->isFineEnough($stone);
-            for ($before = 0; $before < $index; $before++) {
-                if ($this->model->mayFollow($this->bare[$before], $stone)) {
-                    $this->after[$index][$before] =
-                        $this->seconds($this->bare[$before], $stone) + $handling->takeUpSeconds;
-                }
-            }
+            $this->first[] = $this->model->seconds(null, $stone) + $handling->takeUpSeconds;
+            $this->isFine[] = $this->model->isFineEnough($stone);
+            $this->after[] = array_map(
+                static fn (float $seconds): float => $seconds + $handling->takeUpSeconds,
+                $this->model->secondsAfter(array_slice($this->bare, 0, $index), $stone),
+            );
         }
         $this->own = $this->wayOfSchool($edge);
     }
@@ -82,6 +84,7 @@ final class StrokeTable
                 ? [$this->cost($this->own), $this->own]
                 : null;
         }
+        $open = [];
         $until = [];
         $from = [];
         $best = null;
@@ -90,12 +93,16 @@ final class StrokeTable
                 continue;
             }
             $from[$stone] = null;
-            foreach ($this->after[$stone] ?? [] as $before => $step) {
-                if (isset($until[$before]) && $seconds > $until[$before] + $step) {
-                    $seconds = $until[$before] + $step;
+            $after = $this->after[$stone];
+            // Most stones stay in the rack: the open ones alone are gone through.
+            foreach ($open as $before) {
+                $sum = $until[$before] + $after[$before];
+                if ($sum < $seconds) {
+                    $seconds = $sum;
                     $from[$stone] = $before;
                 }
             }
+            $open[] = $stone;
             $until[$stone] = $seconds;
             if ($this->isFine[$stone] && ($best === null || $seconds < $until[$best])) {
                 $best = $stone;
@@ -141,11 +148,6 @@ final class StrokeTable
         $number = array_flip(array_map(static fn (Abrasive $stone): string => $stone->id, $this->stones));
 
         return $path === null ? null : array_map(static fn (HoningStep $step): int => $number[$step->id], $path->path);
-    }
-
-    private function seconds(?Abrasive $before, Abrasive $stone): float
-    {
-        return $this->model->seconds($before, $stone);
     }
 
     /**

@@ -42,11 +42,7 @@ final readonly class HoningTimes
         $this->first = array_map(static fn (Abrasive $stone): float => $model->seconds(null, $stone), $stones);
         $after = [];
         foreach ($stones as $to => $stone) {
-            $row = [];
-            for ($from = 0; $from < $to; $from++) {
-                $row[] = $model->mayFollow($stones[$from], $stone) ? $model->seconds($stones[$from], $stone) : INF;
-            }
-            $after[] = $row;
+            $after[] = $model->secondsAfter(array_slice($stones, 0, $to), $stone);
         }
         $this->after = $after;
     }

@@ -36,7 +36,7 @@ final readonly class StrokeModel
     public function step(?Abrasive $before, Abrasive $stone): HoningStep
     {
         $removeUm = $this->removeUm($before);
-        $strokes = max(1, Rounding::up($removeUm / $this->depthPerStrokeUm($stone)));
+        $strokes = self::strokes($removeUm, $this->depthPerStrokeUm($stone));
 
         return new HoningStep(
             $stone->id,
@@ -49,6 +49,31 @@ final readonly class StrokeModel
     public function seconds(?Abrasive $before, Abrasive $stone): float
     {
         return $this->step($before, $stone)->seconds;
+    }
+
+    /**
+     * The same for one stone after each of many.
+     *
+     * @param  list<Abrasive>  $before
+     * @return list<float> seconds; infinite after one that it may not follow
+     */
+    public function secondsAfter(array $before, Abrasive $stone): array
+    {
+        $perStroke = $this->depthPerStrokeUm($stone);
+        $seconds = [];
+        foreach ($before as $coarser) {
+            $seconds[] = $this->mayFollow($coarser, $stone)
+                ? self::strokes($this->removeUm($coarser), $perStroke) * $this->job->secondsPerStroke
+                    + $stone->changeSeconds
+                : INF;
+        }
+
+        return $seconds;
+    }
+
+    private static function strokes(float $removeUm, float $perStrokeUm): int
+    {
+        return max(1, Rounding::up($removeUm / $perStrokeUm));
     }
 
     public function mayFollow(Abrasive $before, Abrasive $stone): bool

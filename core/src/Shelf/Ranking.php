@@ -17,7 +17,16 @@ final readonly class Ranking
     /** @param  list<WoodBlank>  $blanks */
     public static function of(array $blanks, WantedPiece $wanted, RestLog $log): self
     {
-        $swing = Swing::of($log, $wanted->thicknessMm);
+        return self::through($blanks, $wanted, Swing::of($log, $wanted->thicknessMm));
+    }
+
+    /**
+     * Where the shop's year is known already.
+     *
+     * @param  list<WoodBlank>  $blanks
+     */
+    public static function through(array $blanks, WantedPiece $wanted, Swing $swing): self
+    {
         $judged = array_map(
             static fn (WoodBlank $blank): Judged => new Judged($blank, $wanted, $swing),
             $blanks,

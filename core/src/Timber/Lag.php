@@ -35,11 +35,17 @@ final class Lag
     {
         $moisture = $start;
         $course = [];
+        // Readings come at even steps, and so does what is left of a difference: it is worked out once for each.
+        $left = $step = 0.0;
         foreach ($days as $index => $day) {
-            $moisture =
-                $index === 0
-                    ? $start
-                    : self::after($moisture, $rests[$index - 1], $day - $days[$index - 1], $timeConstant);
+            if ($index > 0) {
+                $since = $day - $days[$index - 1];
+                if ($since !== $step) {
+                    [$step, $left] = [$since, exp(-$since / $timeConstant)];
+                }
+                $rest = $rests[$index - 1];
+                $moisture = $rest + ($moisture - $rest) * $left;
+            }
             $course[] = $moisture;
         }
 

@@ -65,9 +65,10 @@ final readonly class Species
     /** By its name, however it is capitalised; null: it is not listed. */
     public static function named(string $name): ?self
     {
-        foreach (self::all() as $species) {
-            if (mb_strtolower($species->name) === mb_strtolower(trim($name))) {
-                return $species;
+        $wanted = mb_strtolower(trim($name));
+        foreach (self::TABLE as $listed => $pct) {
+            if (mb_strtolower($listed) === $wanted) {
+                return new self($listed, $pct[0], $pct[1]);
             }
         }
 
