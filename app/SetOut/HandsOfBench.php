@@ -39,6 +39,19 @@ final class HandsOfBench
         ));
     }
 
+    /** What a board at rest is judged by: the school, the wood and the air; no tool is asked for. */
+    public static function withoutTools(Bench $bench, ?Work $work): Hands
+    {
+        return new Hands(
+            [],
+            KitSettings::now($bench)->school(),
+            $work->hardness ?? Hardness::Soft,
+            null,
+            null,
+            self::moisture($bench),
+        );
+    }
+
     /** As it was typed for the reference that was tested last. */
     private static function shavingMm(Bench $bench): ?float
     {
@@ -67,10 +80,11 @@ final class HandsOfBench
         if ($log->isEmpty()) {
             return new ShopMoisture();
         }
-        $swing = Swing::of($log, self::BOARD_MM);
+        $piece = $log->wood(self::BOARD_MM);
+        $swing = Swing::ofPiece($log, $piece);
 
         return new ShopMoisture(
-            $log->wood(self::BOARD_MM)->on(Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY),
+            $piece->on(Carbon::now()->getTimestamp() / ClimateLine::SECONDS_PER_DAY),
             $swing->isLogged ? $swing->toPct : null,
         );
     }

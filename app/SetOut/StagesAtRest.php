@@ -16,14 +16,14 @@ final class StagesAtRest
     /** @return list<array{SetOut, string}> what rests, and the day its rest is over, ISO 8601 */
     public static function of(Bench $bench): array
     {
-        $resting = [];
+        $resting = $hands = [];
         $kept = SetOut::of($bench)->where('question', SetOutQuestion::Stages->value)->with('work')->oldest('id')->get();
         foreach ($kept as $setOut) {
             $numbers = CardOfWork::numbers($setOut->work);
             $form = $setOut->question->answered(
                 $setOut->typed,
                 [...$numbers->chosen($setOut->question), ...$setOut->choices],
-                HandsOfBench::of($bench, $setOut->work),
+                $hands[$setOut->work->hardness->value ?? ''] ??= HandsOfBench::withoutTools($bench, $setOut->work),
                 new LengthFormatter(LengthUnit::Millimetre),
                 $numbers->usual($setOut->question),
             );

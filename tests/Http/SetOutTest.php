@@ -52,12 +52,12 @@ final class SetOutTest extends HttpTestCase
         $asked = ['typed' => [], 'choices' => []];
         $fresh = $this->ask('POST', '/api/set-out/dovetails/preview', $asked)->json();
         $plan = ['figures' => [], 'blanks' => []];
-        $needs = $this->ask('POST', '/api/plans/bridle-square/preview', $plan)->json('needs');
+        $needs = $this->ask('POST', '/api/plans/bridle-square/needs', $plan)->json();
         Config::set('cache.stores.answers', ['driver' => 'array', 'serialize' => true]);
         app('cache')->forgetDriver('answers');
         foreach (range(1, 2) as $ignored) {
             self::assertSame($fresh, $this->ask('POST', '/api/set-out/dovetails/preview', $asked)->json());
-            self::assertSame($needs, $this->ask('POST', '/api/plans/bridle-square/preview', $plan)->json('needs'));
+            self::assertSame($needs, $this->ask('POST', '/api/plans/bridle-square/needs', $plan)->json());
         }
         foreach (Tool::of(self::bench())->where('kind', 'bench-chisel')->get() as $chisel) {
             $this->ask('DELETE', "/api/tools/$chisel->id", ['version' => $chisel->version])->assertOk();

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace JackRest\Desk\Making;
 
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\Season\RestLog;
 use JackRest\Core\Shelf\Fitness;
 use JackRest\Core\Shelf\Judged;
 use JackRest\Core\Shelf\Ranking;
 use JackRest\Core\Shelf\Reason;
+use JackRest\Core\Shelf\Swings;
 use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Desk\Shelf\JudgedWords;
 
@@ -34,7 +34,7 @@ final readonly class CutList
      * @param  list<WoodBlank>  $blanks
      * @param  array<string, string>  $chosen  the blank the user wants a part from, by the part's key
      */
-    public static function of(array $parts, array $blanks, array $chosen, RestLog $log, LengthFormatter $format): self
+    public static function of(array $parts, array $blanks, array $chosen, Swings $swings, LengthFormatter $format): self
     {
         $left = [];
         foreach ($blanks as $blank) {
@@ -51,9 +51,10 @@ final readonly class CutList
         );
         $rows = [];
         foreach ($order as $index) {
+            $wanted = $parts[$index]->wanted;
             $row = self::assign(
                 $parts[$index],
-                Ranking::of($blanks, $parts[$index]->wanted, $log)->judged,
+                Ranking::through($blanks, $wanted, $swings->at($wanted->thicknessMm))->judged,
                 $left,
                 $chosen[$parts[$index]->key] ?? null,
                 $format,

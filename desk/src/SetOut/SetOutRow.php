@@ -14,6 +14,7 @@ final readonly class SetOutRow
         #[Field('in a few words')] public string $verdict,
         #[Field('in numbers')] public string $says,
         #[Field('whether it is the one that is set out')] public bool $isTaken,
+        #[Field('how it looks')] public ?SetOutSketch $sketch = null,
     ) {
     }
 }

@@ -11,6 +11,7 @@ use JackRest\Core\Shelf\Figured;
 use JackRest\Core\Shelf\Knots;
 use JackRest\Core\Shelf\RestReading;
 use JackRest\Core\Shelf\RestTest;
+use JackRest\Core\Shelf\Swings;
 use JackRest\Core\Shelf\WantedPiece;
 use JackRest\Core\Shelf\WoodBlank;
 use JackRest\Core\Timber\Species;
@@ -62,7 +63,10 @@ final class CutListTest extends TestCase
      */
     private static function list(array $parts, array $blanks, array $chosen = []): CutList
     {
-        return CutList::of($parts, $blanks, $chosen, new RestLog([]), new LengthFormatter(LengthUnit::Millimetre));
+        $thicknesses = array_map(static fn (Part $part): float => $part->wanted->thicknessMm, $parts);
+        $swings = Swings::of(new RestLog([]), $thicknesses);
+
+        return CutList::of($parts, $blanks, $chosen, $swings, new LengthFormatter(LengthUnit::Millimetre));
     }
 
     /** @return array<string, string|null> */

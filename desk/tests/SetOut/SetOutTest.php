@@ -92,6 +92,73 @@ final class SetOutTest extends TestCase
         );
     }
 
+    /** 19 mm at 1:7: tan 8.63° − tan 8.13° = 0.0089 a side; six knife lines: 6 · 0.03 at worst, √6 · 0.03 likely. */
+    public function test_errors_of_dividers_template_and_knife_are_told_for_the_last_tail_and_corner(): void
+    {
+        $hands = self::hands();
+        $form = SetOutQuestion::Dovetails->answered(['tails' => '3', 'slope' => '7'], [], $hands, self::mm());
+        $said = implode(' ', $form->answer->lines ?? []);
+        self::assertStringContainsString('0.10 mm off put the last tail 0.30 mm off', $said);
+        self::assertStringContainsString('makes every tail 0.34 mm narrower', $said);
+        self::assertStringContainsString('over 6 sides to 0.18 mm at worst, 0.07 mm likely', $said);
+        self::assertStringContainsString('opens the last by 0.40 mm at worst, 0.20 mm likely', $said);
+    }
+
+    /** A wanted width is met as nearly as whole tails can; the other ways are counted from it. */
+    public function test_tails_are_divided_by_a_wanted_width_too(): void
+    {
+        // (89 − 12 + 6) ÷ (25 + 6) = 2.7: three tails of 21.7 mm
+        $form = SetOutQuestion::Dovetails->answered(
+            ['width' => '89', 'tail' => '25'],
+            ['by' => 'width'],
+            self::hands(),
+            self::mm(),
+        );
+        self::assertSame('27.67 mm', self::setTo($form, 'dividers'));
+        $taken = array_filter($form->answer->rows ?? [], static fn (SetOutRow $row): bool => $row->isTaken);
+        self::assertSame(['3 tails'],
+            array_values(array_map(static fn (SetOutRow $row): string => $row->name, $taken)));
+    }
+
+    /** Every way is drawn with as many tails as it names, graded ones the same from both edges. */
+    public function test_each_way_is_drawn_with_its_own_tails(): void
+    {
+        foreach (range(3, 9) as $tails) {
+            $form = self::asked(SetOutQuestion::Dovetails, ['width' => '240', 'tails' => (string) $tails]);
+            foreach ($form->answer->rows ?? [] as $row) {
+                self::assertNotNull($row->sketch, $row->name);
+                preg_match_all('/([\d.]+) 0(?=[LZ])/', $row->sketch->outline, $ends);
+                $named = preg_match('/^(\d+|One) tail/', $row->name, $own) === 1 ? max(1, (int) $own[1]) : $tails;
+                self::assertCount(2 * $named, $ends[1], "$row->name of $tails");
+                $places = array_map(floatval(...), $ends[1]);
+                $sorted = $places;
+                sort($sorted);
+                self::assertSame($sorted, $places);
+                foreach ($places as $index => $place) {
+                    $mirrored = $row->sketch->widthMm - $places[count($places) - 1 - $index];
+                    self::assertEqualsWithDelta($mirrored, $place, 0.11, $row->name);
+                }
+            }
+        }
+    }
+
+    /** A rebate wider than the iron takes the fence twice: each pass has its own line on the card. */
+    public function test_each_pass_of_a_recess_has_its_own_setting(): void
+    {
+        $plane = new ToolAtHand('rebate', 'rebate-plane', 'rebate plane', ['iron' => 12.0]);
+        $form = SetOutQuestion::Recess->answered(
+            ['width' => '20', 'depth' => '8', 'edge' => '0'],
+            [],
+            new Hands([$plane], new School()),
+            self::mm(),
+        );
+        self::assertSame(
+            ['iron', 'from the edge, pass 1', 'depth, on both ends', 'from the edge, pass 2'],
+            array_map(static fn (ToolSetting $one): string => $one->for, $form->answer->settings ?? []),
+        );
+        self::assertCount(2, $form->answer->steps ?? []);
+    }
+
     public function test_the_slope_is_the_schools_and_the_woods(): void
     {
         $slope = static fn (string $answer, Hardness $wood): float => (new Hands(
@@ -214,7 +281,7 @@ final class SetOutTest extends TestCase
         $hands = new Hands([new ToolAtHand('b', 'brace', 'brace', ['sweep' => 200])], new School(), Hardness::Hard);
         $says = implode(' ',
             SetOutQuestion::Boring->answered(['bit' => '50'], [], $hands, self::mm())->answer->lines ?? []);
-        self::assertStringContainsString('the largest here has 200 mm', $says);
+        self::assertStringContainsString('the largest here is 200 mm', $says);
     }
 
     /** By transfer no number is read, so its chain is the shorter one. */

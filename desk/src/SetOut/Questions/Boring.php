@@ -138,8 +138,8 @@ final readonly class Boring implements SetOutAsk
         $needed = $format->dimension($fit->sweepNeededMm);
 
         return max($sweeps) >= $fit->sweepNeededMm
-            ? "A sweep of $needed turns it; the brace at hand has ".$format->dimension(max($sweeps)).'.'
-            : "A sweep of $needed would turn it, and the largest here has ".$format->dimension(max($sweeps)).
+            ? "It takes a sweep of $needed at least; the brace at hand has ".$format->dimension(max($sweeps)).'.'
+            : "It takes a sweep of $needed, and the largest here is ".$format->dimension(max($sweeps)).
                 ': short pulls, or a smaller bit first.';
     }
 

@@ -23,11 +23,9 @@ final class DovetailDrawing
         [$width, $long] = [$typed->get('width'), $layout->tailGaugeMm];
         $slant = ($layout->tailMm - $layout->tailAtBaselineMm) / 2;
         $deep = $long * (1 + self::BELOW);
-        $outline = [];
         $pins = [Path::closed([0, 0], [$layout->halfPinMm(), 0], [$layout->halfPinAtBaselineMm, $long], [0, $long])];
         foreach ($layout->fromLeftMm as $left) {
             $right = $left + $layout->tailMm;
-            array_push($outline, [$left + $slant, $long], [$left, 0.0], [$right, 0.0], [$right - $slant, $long]);
             $next = $right === $width ? $width : min($width, $right + $layout->pinMm);
             $isLast = $right + $layout->pinMm > $width - $layout->halfPinMm() + 1e-6;
             $pins[] = $isLast
@@ -41,7 +39,7 @@ final class DovetailDrawing
                 'Tail board, its face',
                 $width,
                 $deep,
-                [Path::closed([0, $long], ...[...$outline, [$width, $long], [$width, $deep], [0, $deep]])],
+                [Path::closed(...self::outline(self::sides($layout), $slant, $width, $long, $deep))],
                 [Path::open([0, $long], [$width, $long]), ...self::stepping($layout, $typed)],
                 [
                     Dim::across($first, $first + $layout->tailMm, 0, $format->dimension($layout->tailMm), 'above'),
@@ -66,6 +64,32 @@ final class DovetailDrawing
                 ],
             ),
         ];
+    }
+
+    /** @return list<array{float, float}> of each tail at its end, mm from the left edge */
+    public static function sides(DovetailLayoutResult $layout): array
+    {
+        return array_map(
+            static fn (float $left): array => [$left, $left + $layout->tailMm],
+            $layout->fromLeftMm,
+        );
+    }
+
+    /**
+     * The tail board's face down to some way below the baseline.
+     *
+     * @param  list<array{float, float}>  $sides  of each tail at its end, mm from the left edge
+     * @param  float  $slant  how much a tail's side comes in as far as the baseline, mm
+     * @return list<array{float, float}>
+     */
+    public static function outline(array $sides, float $slant, float $width, float $long, float $deep): array
+    {
+        $outline = [[0.0, $long]];
+        foreach ($sides as [$left, $right]) {
+            array_push($outline, [$left + $slant, $long], [$left, 0.0], [$right, 0.0], [$right - $slant, $long]);
+        }
+
+        return [...$outline, [$width, $long], [$width, $deep], [0.0, $deep]];
     }
 
     /**

@@ -29,9 +29,16 @@ final class DovetailJoint
         return $typed->get('pinBoard') - $lap;
     }
 
-    /** @throws InvalidInput */
-    public static function layout(Typed $typed, Hands $hands): DovetailLayoutResult
+    /**
+     * By the number of tails, or by the width that is wanted of one.
+     *
+     * @param  int|null  $tails  another number than was asked for
+     *
+     * @throws InvalidInput
+     */
+    public static function layout(Typed $typed, Hands $hands, ?int $tails = null): DovetailLayoutResult
     {
+        $isByWidth = $tails === null && $typed->choice('by') === 'width';
         $saw = $hands->of(...self::SAWS)[0] ?? null;
 
         return (new DovetailLayout())(new DovetailLayoutInput(
@@ -41,8 +48,8 @@ final class DovetailJoint
             $typed->get('slope'),
             $typed->get('halfPin'),
             $typed->find('pin'),
-            $typed->whole('tails'),
-            null,
+            $isByWidth ? null : $tails ?? $typed->whole('tails'),
+            $isByWidth ? $typed->get('tail') : null,
             $typed->get('rebate'),
             $typed->get('proud'),
             $saw === null ? null : $saw->sizes()['plate'] + 2 * $saw->sizes()['set'],

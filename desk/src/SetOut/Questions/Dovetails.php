@@ -22,13 +22,22 @@ use JackRest\Desk\SetOut\Typed;
 /** Dovetails: lines stepped by dividers, gauges for both boards, which chisel and which saw. */
 final readonly class Dovetails implements SetOutAsk
 {
+    /** Errors that are told of: of dividers and of a corner, of a template, of one knife line (common practice). */
+    private const OFF_MM = 0.1;
+
+    private const TEMPLATE_DEG = 0.5;
+
+    private const KNIFE_MM = 0.03;
+
     public function fields(Hands $hands): array
     {
         return [
             new FormField('width', Quantity::Length, 10, 1000, 'Width of the boards', expected: 90, begins: 89),
             new FormField('tailBoard', Quantity::Length, 2, 100, 'Tail board, thickness', expected: 19, begins: 19),
             new FormField('pinBoard', Quantity::Length, 2, 100, 'Pin board, thickness', expected: 19, begins: 19),
-            new FormField('tails', Quantity::Count, 1, 100, 'Tails', begins: 3),
+            new FormField('tails', Quantity::Count, 1, 100, 'Tails', begins: 3, when: ['by', 'number']),
+            new FormField('tail', Quantity::Length, 1, 300, 'A tail, about', 'at its wide end', expected: 25,
+                begins: 25, when: ['by', 'width']),
             new FormField('halfPin', Quantity::Length, 0.5, 100, 'Half pin', 'at each edge, where it is narrow',
                 expected: 6, begins: 6),
             new FormField('pin', Quantity::Length, 0.3, 100, 'Pin', 'its narrow side; as the half pin where empty',
@@ -45,13 +54,17 @@ final readonly class Dovetails implements SetOutAsk
 
     public function choices(Hands $hands): array
     {
-        return [new SetOutChoice('kind', 'They are', ['through' => 'through', 'half-blind' => 'half-blind'])];
+        return [
+            new SetOutChoice('kind', 'They are', ['through' => 'through', 'half-blind' => 'half-blind']),
+            new SetOutChoice('by', 'Divided by', ['number' => 'number of tails', 'width' => 'width of a tail']),
+        ];
     }
 
     public function named(): array
     {
         return [
             'boardWidthMm' => 'width', 'halfPinMm' => 'halfPin', 'pinMm' => 'pin', 'tails' => 'tails',
+            'tailMm' => 'tail',
             'ratio' => 'slope', 'rebateMm' => 'rebate', 'lap' => 'lap',
         ];
     }
@@ -73,7 +86,7 @@ final readonly class Dovetails implements SetOutAsk
             DovetailDrawing::views($layout, $typed, $format),
             self::settings($layout, $typed, $hands, $format),
             self::lines($layout, $typed, $hands, $format),
-            DovetailWays::rows($typed, $hands, $format),
+            DovetailWays::rows($typed, $layout->tails, $hands, $format),
             self::how($layout, $typed),
             Chains::ofDovetails($hands, $format),
         );
@@ -139,15 +152,30 @@ final readonly class Dovetails implements SetOutAsk
                 : 'Between the pins the '.$format->dimension($between).' chisel passes.',
             self::waste($hands),
             self::blade($hands, $format),
-            'Dividers that are '.$format->small(0.1).' off put the last tail '.
-                $format->small(0.1 * $layout->tails).' off. A corner '.$format->small(0.1).
-                ' out of square, four times, opens the last by '.$format->small(0.4).' at worst, '.
-                $format->small(0.2).' likely.',
+            ...self::errors($layout, $format),
             'Two tail boards sawn together give a line of '.$format->dimension(2 * $typed->get('tailBoard')).
                 ' to follow, and save half of the tail cuts.',
             'Work held in a vice, hands behind the edge: a chisel breaks through suddenly. These are the usual '.
                 'cautions; local rules and trained teaching come first.',
         ], is_string(...)));
+    }
+
+    /** @return list<string> what an error of dividers, template and knife does, at the last tail and the last corner */
+    private static function errors(DovetailLayoutResult $layout, LengthFormatter $format): array
+    {
+        $steeper = tan(deg2rad($layout->angleDeg + self::TEMPLATE_DEG)) - tan(deg2rad($layout->angleDeg));
+        $lines = 2 * $layout->tails;
+
+        return [
+            'Dividers that are '.$format->small(self::OFF_MM).' off put the last tail '.
+                $format->small(self::OFF_MM * $layout->tails).' off; a template half a degree too steep makes every '.
+                'tail '.$format->small(2 * $layout->tailGaugeMm * $steeper).' narrower at its baseline.',
+            'Knife lines that are each '.$format->small(self::KNIFE_MM)." off add up over $lines sides to ".
+                $format->small($lines * self::KNIFE_MM).' at worst, '.
+                $format->small(sqrt($lines) * self::KNIFE_MM).' likely.',
+            'A corner '.$format->small(self::OFF_MM).' out of square, four times, opens the last by '.
+                $format->small(4 * self::OFF_MM).' at worst, '.$format->small(2 * self::OFF_MM).' likely.',
+        ];
     }
 
     /** As the school clears it; common practice. */
@@ -173,10 +201,11 @@ final readonly class Dovetails implements SetOutAsk
         $kerf = $saw->sizes()['plate'] + 2 * $saw->sizes()['set'];
         $plate = $waste->sizes()['plate'];
 
+        $blade = "The blade of the {$waste->name} ({$format->small($plate)})";
+
         return $plate <= $kerf
-            ? "The {$waste->name}’s blade ({$format->small($plate)}) drops into the kerf ({$format->small($kerf)})."
-            : "The {$waste->name}’s blade ({$format->small($plate)}) does not drop into the kerf ".
-                "({$format->small($kerf)}): begin it beside the line.";
+            ? "$blade drops into the kerf ({$format->small($kerf)})."
+            : "$blade does not drop into the kerf ({$format->small($kerf)}): begin it beside the line.";
     }
 
     /** @return list<Explanation> */

@@ -31,13 +31,6 @@ use JackRest\Desk\SetOut\Typed;
 /** A rebate, groove or dado: the planes at hand side by side, and how the best of them is set. */
 final readonly class Recess implements SetOutAsk
 {
-    /** How the fence is drawn beside the work: its thickness, the air between, and how far down it reaches. */
-    private const FENCE_MM = 10.0;
-
-    private const FREE_MM = 0.6;
-
-    private const FENCE_DEEP = 0.7;
-
     private const TOLD = [
         'clamp-a-batten' => 'It has no fence: clamp a batten to the line.',
         'fence-too-short' => 'Its fence does not reach so far: clamp a batten, and work from that.',
@@ -77,7 +70,6 @@ final readonly class Recess implements SetOutAsk
         $isOwn = $ways !== [];
         $usual = RecessPlane::usual($isAtEdge, $isAcross, $typed->get('width'));
         [$plane, $setup] = $ways[0] ?? [$usual, self::setup($typed, $usual)];
-        $first = $setup->passes[0];
         $set = self::fence($plane, $setup, $format);
         $iron = $format->dimension($setup->ironMm);
         $passes = count($setup->passes) === 1 ? 'one pass' : count($setup->passes).' passes';
@@ -91,18 +83,7 @@ final readonly class Recess implements SetOutAsk
                     $format->dimension($typed->get('length') - $setup->starts[0]).', each next one begun further back.',
             ),
             self::views($plane, $typed, $setup, $format),
-            [
-                new ToolSetting($plane->name, 'iron', $iron),
-                $plane->fenceMax === null
-                    ? new ToolSetting('batten', 'from the edge', $format->dimension($first->fromMm))
-                    : new ToolSetting($plane->name, 'fence, to the iron', $first->fenceMm < 0
-                        ? $format->dimension(-$first->fenceMm).' under the sole'
-                        : $format->dimension($first->fenceMm)),
-                $plane->depthStop
-                    ? new ToolSetting($plane->name, 'depth stop', $format->dimension($typed->get('depth')))
-                    : new ToolSetting('marking gauge', 'depth, on both ends', $format->dimension($typed->get('depth')),
-                        $format->small($typed->get('depth'))),
-            ],
+            self::settings($plane, $setup, $typed->get('depth'), $format),
             [
                 ...array_map(static fn (string $code): string => self::TOLD[$code], $setup->warnings),
                 'Left below it: '.$format->dimension($setup->leftBelowMm).'.',
@@ -126,6 +107,35 @@ final readonly class Recess implements SetOutAsk
             // Nobody counts strokes of a plane that is not there.
             steps: $isOwn ? self::steps($plane, $setup, $format) : [],
         );
+    }
+
+    /** @return list<ToolSetting> in the order they are used: fence or batten comes again with each pass */
+    private static function settings(
+        RecessPlane $plane,
+        RecessSetupResult $setup,
+        float $depth,
+        LengthFormatter $format,
+    ): array {
+        $guides = [];
+        foreach ($setup->passes as $number => $pass) {
+            $which = count($setup->passes) === 1 ? '' : ', pass '.($number + 1);
+            $guides[] = $plane->fenceMax === null
+                ? new ToolSetting('batten', "from the edge$which", $format->dimension($pass->fromMm))
+                : new ToolSetting($plane->name, "fence, to the iron$which", $pass->fenceMm < 0
+                    ? $format->dimension(-$pass->fenceMm).' under the sole'
+                    : $format->dimension($pass->fenceMm));
+        }
+        $stop = $plane->depthStop
+            ? new ToolSetting($plane->name, 'depth stop', $format->dimension($depth))
+            : new ToolSetting('marking gauge', 'depth, on both ends', $format->dimension($depth),
+                $format->small($depth));
+
+        return [
+            new ToolSetting($plane->name, 'iron', $format->dimension($setup->ironMm)),
+            $guides[0],
+            $stop,
+            ...array_slice($guides, 1),
+        ];
     }
 
     /** As the kit's ladder says it: at an edge the plainer plane does, too. */
@@ -218,50 +228,9 @@ final readonly class Recess implements SetOutAsk
         RecessSetupResult $setup,
         LengthFormatter $format,
     ): array {
-        [$edge, $width, $depth, $stock] = [
-            $typed->get('edge'), $typed->get('width'), $typed->get('depth'), $typed->get('stock'),
-        ];
-        $far = $edge + $width;
-        $whole = $far + max(25.0, $stock);
-        $body = $edge > 0
-            ? [[0, 0], [$edge, 0], [$edge, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock],
-                [0, $stock]]
-            : [[0, $depth], [$far, $depth], [$far, 0], [$whole, 0], [$whole, $stock], [0, $stock]];
-        $room = $plane->fenceMax === null ? 0.0 : self::FENCE_MM;
-        $at = static function (array ...$points) use ($room): Path {
-            /** @var list<array{float|int, float|int}> $points */
-            return Path::closed(...array_map(
-                static fn (array $point): array => [$point[0] + $room, $point[1]],
-                $points,
-            ));
-        };
+        $section = RecessDrawing::section($plane, $typed, $setup, $format);
 
-        return [
-            new View(
-                $room > 0 ? 'Cut across the recess, the fence at the left' : 'Cut across the recess',
-                $whole + $room,
-                $stock,
-                [
-                    $at(...$body),
-                    // It hangs beside the work, from its edge as far as it reaches down.
-                    ...$room > 0 ? [Path::box(0, 0, $room - self::FREE_MM, $stock * self::FENCE_DEEP)] : [],
-                ],
-                array_map(
-                    static fn (RecessPass $pass): Path => $at(
-                        [$pass->fromMm, 0], [$pass->toMm, 0], [$pass->toMm, $depth], [$pass->fromMm, $depth],
-                    ),
-                    $setup->passes,
-                ),
-                [
-                    Dim::across($edge + $room, $far + $room, 0, $format->dimension($width), 'above'),
-                    Dim::down(0, $depth, $whole + $room, $format->dimension($depth), 'right'),
-                    ...$edge > 0
-                        ? [Dim::across($room, $edge + $room, $stock, $format->dimension($edge), 'below')]
-                        : [],
-                ],
-            ),
-            self::strokes($setup, $typed->get('length'), $whole + $room, $format),
-        ];
+        return [$section, self::strokes($setup, $typed->get('length'), $section->width, $format)];
     }
 
     /** The first strokes, each begun further back, drawn to the width of the other view. */

@@ -24,7 +24,7 @@ final readonly class RecessPlane
         public bool $nickers,
         public bool $skewed,
         public bool $fenceUnderSole,
-        private bool $isPlough = false,
+        public bool $isPlough = false,
         private bool $isForDados = false,
         public float $setUpMinutes = 6.0,
     ) {

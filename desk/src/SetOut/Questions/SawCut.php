@@ -24,6 +24,9 @@ use JackRest\Desk\SetOut\Typed;
 final readonly class SawCut implements SetOutAsk
 {
     /** As wide as a kerf is drawn, mm. */
+    /** How wide the cut is drawn, seen from its side, as a share of the other view. */
+    private const ACROSS = 1.6;
+
     private const KERF_MM = 0.8;
 
     public function fields(Hands $hands): array
@@ -55,7 +58,7 @@ final readonly class SawCut implements SetOutAsk
 
         return new SetOutAnswer(
             $fit->next,
-            [self::view($typed, $format)],
+            [self::view($typed, $format), self::fromBothSides($typed)],
             [],
             [
                 'The kerf lies on the waste side: the line, or a knifed wall, stays whole on the piece you keep.',
@@ -93,6 +96,30 @@ final readonly class SawCut implements SetOutAsk
             ],
             [],
             [Dim::down(0, $depth, $wide, $format->dimension($depth), 'right')],
+        );
+    }
+
+    /**
+     * Begun at the near corner and led down the side that is seen; turned round, that kerf leads the saw through.
+     */
+    private static function fromBothSides(Typed $typed): View
+    {
+        $depth = $typed->get('depth');
+        $wide = max(30.0, $depth) * self::ACROSS;
+
+        return new View(
+            'Along the cut: begun at 1, then turned round (not to scale)',
+            $wide,
+            $depth * 1.25,
+            [
+                Path::box(0, 0, $wide, $depth * 1.25),
+                Path::open([0, $depth], [$wide, 0]),
+            ],
+            [Path::open([0, 0], [$wide, $depth]), Path::open([0, $depth], [$wide, $depth])],
+            [
+                Dim::across(0, $wide / 2, 0, '1', 'above'),
+                Dim::across($wide / 2, $wide, 0, '2, turned round', 'above'),
+            ],
         );
     }
 }

@@ -140,7 +140,8 @@ final readonly class Stages implements SetOutAsk
     {
         $from = $typed->get('from');
         $fall = max(0.001, $from - $typed->get('to'));
-        [$step, $high] = [120.0 / (count($stages) + 1), 50.0];
+        // Wide enough for its label, however many there are.
+        [$step, $high] = [34.0, 50.0];
         $y = static fn (float $thick): float => ($from - $thick) / $fall * $high;
         $points = [[0.0, 0.0], [$step / 2, 0.0]];
         $dims = [];
@@ -149,6 +150,10 @@ final readonly class Stages implements SetOutAsk
             $points[] = [$x, $y($stage->toMm)];
             $points[] = [$x + $step, $y($stage->toMm)];
             $dims[] = Dim::across($x, $x + $step, $y($stage->toMm), $format->small($stage->toMm), 'above');
+            $since = $number * $typed->whole('days');
+            $dims[] = Dim::across($x, $x + $step, $high * 1.2, $number === count($stages) - 1
+                ? "day $since on"
+                : 'to day '.($since + $typed->whole('days')), 'below');
             $x += $step;
         }
 

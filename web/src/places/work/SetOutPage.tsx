@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query'
-import { useDeferredValue } from 'react'
+import { useMemo } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, setOutPreview, setOuts, workCard } from '@/api/queries'
@@ -18,6 +18,7 @@ import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 import { useLastGood } from '@/parts/useLastGood'
+import { useLater } from '@/parts/useLater'
 import { useTyped } from '@/parts/useTyped'
 import { Settings, Ways } from './Settings'
 import { TrueSize } from './TrueSize'
@@ -72,7 +73,11 @@ function Page({ asked, unit, work, kept }: PageProps) {
   // What was drawn last stays while a figure is half typed.
   const drawn = useLastGood(preview && preview.views.length > 0 ? preview : null, true)
   // The drawing follows the key first, and what is read after it a moment later.
-  const later = useDeferredValue(preview)
+  const later = useLater(preview)
+  const sheet = useMemo(
+    () => drawn && { label: asked.label, views: drawn.views, lines: drawn.lines },
+    [drawn, asked.label],
+  )
   const keep = useKeep(asked, sent, draft, work, kept)
   const shown = (field: Schemas['Field']) =>
     !field.when || (preview?.choices[field.when.choice] ?? field.when.is) === field.when.is
@@ -98,11 +103,8 @@ function Page({ asked, unit, work, kept }: PageProps) {
       <WorkNav />
       <Board
         drawing={
-          drawn ? (
-            <PlanSheet
-              highest={HIGHEST}
-              preview={{ label: asked.label, views: drawn.views, lines: drawn.lines }}
-            />
+          sheet ? (
+            <PlanSheet highest={HIGHEST} dashed="to be marked or cut away" preview={sheet} />
           ) : (
             <p className="border border-rule p-6 text-soft">It is drawn here as soon as it can be set out.</p>
           )

@@ -1,7 +1,12 @@
+import { memo } from 'react'
 import type { Schemas } from '@/api/client'
 
 /** What is set to what, in the order it is used. */
-export function Settings({ settings }: { settings: readonly Schemas['ToolSetting'][] }) {
+export const Settings = memo(function Settings({
+  settings,
+}: {
+  settings: readonly Schemas['ToolSetting'][]
+}) {
   if (settings.length === 0) return null
   return (
     <section>
@@ -22,10 +27,16 @@ export function Settings({ settings }: { settings: readonly Schemas['ToolSetting
       </ol>
     </section>
   )
-}
+})
 
 /** Several ways beside each other; the one that is set out, or that is the school's own, is marked. */
-export function Ways({ title, rows }: { title: string; rows: readonly Schemas['SetOutRow'][] }) {
+export const Ways = memo(function Ways({
+  title,
+  rows,
+}: {
+  title: string
+  rows: readonly Schemas['SetOutRow'][]
+}) {
   if (rows.length < 2) return null
   return (
     <section>
@@ -35,13 +46,36 @@ export function Ways({ title, rows }: { title: string; rows: readonly Schemas['S
           <li
             key={row.name}
             aria-current={row.isTaken || undefined}
-            className={`border-t border-rule py-1.5 pl-2 ${row.isTaken ? 'border-l-4 border-l-ink' : ''}`}
+            className={`flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-t border-rule py-1.5 pl-2 ${
+              row.isTaken ? 'border-l-4 border-l-ink' : ''
+            }`}
           >
-            <span className="font-bold">{row.name}</span>: {row.verdict}
-            <span className="block text-sm text-soft">{row.says}</span>
+            <span className="min-w-56 flex-1">
+              <span className="font-bold">{row.name}</span>: {row.verdict}
+              <span className="block text-sm text-soft">{row.says}</span>
+            </span>
+            {row.sketch && <Sketch sketch={row.sketch} />}
           </li>
         ))}
       </ul>
     </section>
+  )
+})
+
+/** All of one page to one scale: their boards are as wide. */
+function Sketch({ sketch }: { sketch: Schemas['SetOutSketch'] }) {
+  return (
+    <svg
+      viewBox={`-1 -1 ${sketch.widthMm + 2} ${sketch.heightMm + 2}`}
+      className="h-12 w-56 shrink-0 max-sm:w-full"
+      aria-hidden
+    >
+      <path
+        d={sketch.outline}
+        className="fill-wood stroke-ink"
+        strokeWidth={1.2}
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
   )
 }
