@@ -45,6 +45,7 @@ Route::delete('blanks/{blank}', [BlankController::class, 'destroy']);
 Route::post('blanks/{blank}/measures', [BlankController::class, 'measure']);
 Route::get('plans', [PlanController::class, 'index']);
 Route::post('plans/{plan}/preview', [PlanController::class, 'preview']);
+Route::post('plans/{plan}/needs', [PlanController::class, 'needs']);
 Route::post('plans/{plan}/makings', [PlanController::class, 'make']);
 Route::get('plans/{plan}/template/{what}.{kind}', [PlanController::class, 'print'])
     ->where('what', 'whole|sheets|[A-Z]{1,2}[0-9]{1,2}')

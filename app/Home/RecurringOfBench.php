@@ -38,14 +38,16 @@ final readonly class RecurringOfBench
     /** @return list<UpkeepTask> */
     public function lines(): array
     {
+        $care = new CareOfBench($this->bench);
+
         return [
             ...$this->makings(),
             ...$this->rests(),
             ...$this->stages(),
             ...$this->mends(),
             ...$this->lent(),
-            ...$this->care(),
-            ...$this->low(),
+            ...$this->care($care),
+            ...$this->low($care),
         ];
     }
 
@@ -142,13 +144,7 @@ final readonly class RecurringOfBench
     private function lent(): array
     {
         $today = Carbon::now()->toDateString();
-        $out = Tool::of($this->bench)
-            ->get()
-            ->filter(
-                static fn (Tool $tool): bool => $tool->lent_on !== null &&
-                    $tool->ask_on !== null &&
-                    $tool->ask_on <= $today,
-            );
+        $out = Tool::of($this->bench)->whereNotNull('lent_on')->where('ask_on', '<=', $today)->get();
 
         return array_values(
             $out
@@ -167,9 +163,8 @@ final readonly class RecurringOfBench
     }
 
     /** @return list<UpkeepTask> rounds of care that are due, the longest overdue first and no more than a few */
-    private function care(): array
+    private function care(CareOfBench $care): array
     {
-        $care = new CareOfBench($this->bench);
         $here = $care->daysHere();
         $due = array_filter($care->rounds(), static fn (CareRound $round): bool => $round->isDue($here));
 
@@ -186,9 +181,8 @@ final readonly class RecurringOfBench
     }
 
     /** @return list<UpkeepTask> what is nearly used up */
-    private function low(): array
+    private function low(CareOfBench $care): array
     {
-        $care = new CareOfBench($this->bench);
         $tasks = [];
         foreach (ConsumableStock::of($this->bench)->get() as $bought) {
             $stock = $care->stock($bought);

@@ -9,6 +9,7 @@ use App\Http\Created;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Making\Answer\MakingAnswer;
+use App\Making\Answer\PlanNeedsAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
 use App\Print\PrintedSheet;
@@ -29,7 +30,7 @@ final class PlanController
         return PlanResource::all($bench, $format);
     }
 
-    /** A plan with its sizes chosen: drawing, cutting list, steps, and what the kit lacks for it; writes nothing. */
+    /** A plan with its sizes chosen: drawing, cutting list and steps; writes nothing. */
     public function preview(
         PlanRequest $request,
         Bench $bench,
@@ -44,6 +45,12 @@ final class PlanController
             $bench,
             $format,
         );
+    }
+
+    /** What the kit lacks for a plan of these sizes; writes nothing. */
+    public function needs(PlanRequest $request, Bench $bench, PlanKind $plan, LengthFormatter $format): PlanNeedsAnswer
+    {
+        return PlanNeeds::of($request->form($plan, $format), $bench);
     }
 
     /**

@@ -9,28 +9,15 @@ use App\Blank\Blank;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
-use App\Http\Money;
 use App\Making\Answer\ListedMakingAnswer;
 use App\Making\Answer\ListedPlanAnswer;
 use App\Making\Answer\MakingStepAnswer;
 use App\Making\Answer\PartFromAnswer;
-use App\Making\Answer\PlanGetAnswer;
-use App\Making\Answer\PlanLackAnswer;
-use App\Making\Answer\PlanNeedsAnswer;
 use App\Making\Answer\PlanPartAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
-use App\School\KitSettings;
-use App\Work\KitTools;
 use Illuminate\Support\Carbon;
-use JackRest\Core\Kit\Coverage;
-use JackRest\Core\Kit\Ladder;
-use JackRest\Core\Kit\Offer;
-use JackRest\Core\Kit\PlannedWork;
-use JackRest\Core\Kit\TaskCoverage;
-use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Core\School\School;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
@@ -86,7 +73,12 @@ final class PlanResource
         LengthFormatter $format,
     ): PlanPreviewAnswer {
         $views = $form->making->views($format);
-        $needs = self::needs($form, KitTools::of($bench), KitSettings::now($bench)->school());
+        $open = array_values(
+            array_filter(
+                $cutting->list->rows,
+                static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null,
+            ),
+        );
 
         return new PlanPreviewAnswer(
             plan: $form->kind->value,
@@ -119,12 +111,12 @@ final class PlanResource
             steps: array_map(self::step(...), $form->making->steps($format)),
             minutes: $form->minutes($format),
             days: $form->days($format),
-            needs: $needs,
             lines: $form->making->lines($format),
             caution: Cautions::TEXT,
             how: $form->making->how($format),
-            next: self::next($form, $cutting, $needs),
+            next: self::next($form, $open),
             sound: $form->isSound(),
+            ready: $form->isSound() && $open === [],
             sheets: array_map(static fn (Tile $tile): string => $tile->name, (new PlanPrint('', $views))->tiles()),
         );
     }
@@ -185,62 +177,9 @@ final class PlanResource
         );
     }
 
-    private static function needs(PlanForm $form, KitTools $tools, School $school): PlanNeedsAnswer
+    /** @param  list<Assigned>  $open  parts that no blank is found for */
+    private static function next(PlanForm $form, array $open): NextAnswer
     {
-        $tasks = $form->making->tasks();
-        $coverage = new Coverage(new ToolsAtHand($tools->atHand), $school);
-        $lacking = array_values(
-            array_filter(
-                array_map($coverage->of(...), $tasks),
-                static fn (TaskCoverage $row): bool => ! $row->isEnough(),
-            ),
-        );
-        if ($lacking === []) {
-            return new PlanNeedsAnswer(says: 'Your kit has all that it needs.', missing: [], ladder: [], cost: '');
-        }
-        // Straight to what the plan asks: what is made by it is a tool.
-        $ladder = new Ladder(
-            [new PlannedWork('plan', $form->kind->label(), $tasks)],
-            $tools->owned,
-            [],
-            $school,
-            least: 5,
-        );
-        $offers = $ladder->inOrder();
-        $count = count($lacking);
-
-        return new PlanNeedsAnswer(
-            says: $count === 1
-                ? 'One thing cannot be done with your kit.'
-                : "$count things cannot be done with your kit.",
-            missing: array_map(
-                static fn (TaskCoverage $row): PlanLackAnswer => new PlanLackAnswer(
-                    operation: $row->task->operation->name,
-                    says: $row->task->operation->says,
-                ),
-                $lacking,
-            ),
-            ladder: array_map(
-                static fn (Offer $offer): PlanGetAnswer => new PlanGetAnswer(
-                    name: $offer->name,
-                    price: Money::plain($offer->price),
-                    made: $offer->making !== null,
-                ),
-                $offers,
-            ),
-            cost: Money::plain($ladder->total()),
-        );
-    }
-
-    private static function next(PlanForm $form, CuttingOfBench $cutting, PlanNeedsAnswer $needs): NextAnswer
-    {
-        $open = array_values(
-            array_filter(
-                $cutting->list->rows,
-                static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null,
-            ),
-        );
-
         return match (true) {
             ! $form->isSound() => new NextAnswer(
                 says: 'Correct the size marked ✗.',
@@ -254,11 +193,7 @@ final class PlanResource
                 says: "Find a blank for the {$open[0]->part->name}.",
                 why: 'None on your shelf will do; you can begin all the same, with wood from elsewhere.',
             ),
-            $needs->missing !== [] => new NextAnswer(
-                says: $needs->ladder === [] ? $needs->says : "Get the {$needs->ladder[0]->name} first.",
-                why: $needs->says.' You can begin all the same, and borrow.',
-            ),
-            default => new NextAnswer(says: 'Begin: saw out and plane.', why: 'Wood and tools are there.'),
+            default => new NextAnswer(says: 'Begin: saw out and plane.', why: 'Wood for all of it is on your shelf.'),
         };
     }
 }

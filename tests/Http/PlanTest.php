@@ -25,6 +25,12 @@ final class PlanTest extends HttpTestCase
             ->json();
     }
 
+    /** @return array<string, mixed> what the kit lacks for it */
+    private function needs(string $plan): array
+    {
+        return $this->ask('POST', "/api/plans/$plan/needs", ['figures' => [], 'blanks' => []])->assertOk()->json();
+    }
+
     /** @return array<string, int> */
     private static function shelf(): array
     {
@@ -93,18 +99,19 @@ final class PlanTest extends HttpTestCase
 
     public function test_what_the_kit_lacks_is_told_with_the_ladder_s_answer(): void
     {
-        $whole = $this->preview('bench-hook')['needs'];
+        $whole = $this->needs('bench-hook');
         self::assertSame([], $whole['missing']);
         Tool::of(self::bench())
             ->whereIn('kind', ['brace', 'auger-bits', 'hand-drill', 'spiral-drill', 'bradawl', 'gimlet'])
             ->delete();
-        $needs = $this->preview('mallet')['needs'];
+        $needs = $this->needs('mallet');
         self::assertContains('bore holes', array_column($needs['missing'], 'operation'));
         self::assertNotSame([], $needs['ladder']);
         self::assertStringStartsWith('€ ', $needs['cost']);
         // Wood first, then tools.
         self::assertSame('Find a blank for the head.', $this->preview('mallet')['next']['says']);
-        self::assertSame('Get the bow saw first.', $this->preview('straightedge')['next']['says']);
+        self::assertTrue($this->preview('straightedge')['ready']);
+        self::assertSame('Get the bow saw first.', $this->needs('straightedge')['next']['says']);
     }
 
     public function test_a_size_that_cannot_be_is_told_and_the_last_good_drawing_stays(): void

@@ -38,12 +38,12 @@ final readonly class PlanPreviewAnswer extends Answer
         #[Field('step by step', of: MakingStepAnswer::class)] public array $steps,
         #[Field('how long it takes')] public int $minutes,
         #[Field('how many days')] public int $days,
-        #[Field('what it asks for')] public PlanNeedsAnswer $needs,
         #[Field('line by line, ready to be read', of: 'string')] public array $lines,
         #[Field('what to beware of')] public string $caution,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
         #[Field('what to do next')] public NextAnswer $next,
         #[Field('whether it can be recorded as it is')] public bool $sound,
+        #[Field('whether it is sound and has wood for every part')] public bool $ready,
         #[Field('what can be printed', of: 'string')] public array $sheets,
     ) {
     }

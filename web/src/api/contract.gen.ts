@@ -1924,6 +1924,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{plan}/needs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["showPlanNeeds"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{plan}/makings": {
         parameters: {
             query?: never;
@@ -4799,6 +4815,8 @@ export interface components {
             ladder: components["schemas"]["PlanGet"][];
             /** @description what it comes to, ready to be read */
             cost: string;
+            /** @description what to do first; null: nothing is missing */
+            next: components["schemas"]["Next"] | null;
         };
         PlanOfSchool: {
             /** @description what it is called */
@@ -4855,8 +4873,6 @@ export interface components {
             minutes: number;
             /** @description how many days */
             days: number;
-            /** @description what it asks for */
-            needs: components["schemas"]["PlanNeeds"];
             /** @description line by line, ready to be read */
             lines: string[];
             /** @description what to beware of */
@@ -4867,6 +4883,8 @@ export interface components {
             next: components["schemas"]["Next"];
             /** @description whether it can be recorded as it is */
             sound: boolean;
+            /** @description whether it is sound and has wood for every part */
+            ready: boolean;
             /** @description what can be printed */
             sheets: string[];
         };
@@ -5560,6 +5578,16 @@ export interface components {
             says: string;
             /** @description whether it is the one that is set out */
             isTaken: boolean;
+            /** @description how it looks */
+            sketch?: components["schemas"]["SetOutSketch"];
+        };
+        SetOutSketch: {
+            /** @description width, mm */
+            widthMm: number;
+            /** @description height, mm */
+            heightMm: number;
+            /** @description SVG path data of its outline, mm */
+            outline: string;
         };
         SetOuts: {
             /** @description the questions */
@@ -11050,6 +11078,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlanPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showPlanNeeds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description PlanNeeds */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanNeeds"];
                 };
             };
             404: components["responses"]["Errors"];

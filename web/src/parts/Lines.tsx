@@ -1,5 +1,7 @@
+import { memo } from 'react'
+
 /** What was found, a sentence a line. */
-export function Lines({ lines }: { lines: readonly string[] | undefined }) {
+export const Lines = memo(function Lines({ lines }: { lines: readonly string[] | undefined }) {
   return (
     <ul>
       {lines?.map((line) => (
@@ -9,4 +11,4 @@ export function Lines({ lines }: { lines: readonly string[] | undefined }) {
       ))}
     </ul>
   )
-}
+})

@@ -1,16 +1,20 @@
+import { memo } from 'react'
 import type { Schemas } from '@/api/client'
 import { PlanDrawing } from '@/drawings/PlanDrawing'
 import { placeViews } from '@/drawings/planLayout'
 import { Sheet } from '@/parts/Sheet'
 
 /** The shop drawing of a plan. */
-export function PlanSheet({
+export const PlanSheet = memo(function PlanSheet({
   preview,
   highest,
+  dashed = 'hidden',
 }: {
   preview: Pick<Schemas['PlanPreview'], 'label' | 'views' | 'lines'>
   /** No view is higher than this, px. */
   highest?: number
+  /** What dashed lines stand for. */
+  dashed?: string
 }) {
   const { views } = preview
   return (
@@ -19,7 +23,7 @@ export function PlanSheet({
       says={preview.lines.join(' ')}
       block={[
         ['Drawn', preview.label],
-        ['Dashed', 'hidden'],
+        ['Dashed', dashed],
       ]}
       height={(width) => Math.max(120, placeViews(views, width, highest).height)}
     >
@@ -29,4 +33,4 @@ export function PlanSheet({
       }}
     </Sheet>
   )
-}
+})

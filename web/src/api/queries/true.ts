@@ -69,5 +69,14 @@ export const planPreview = (plan: string, body: Schemas['PlanRequest']) =>
     { placeholderData: keepPreviousData },
   )
 
+/** Asked when the drawing is there: it takes longer, and is read after it. */
+export const planNeeds = (plan: string, body: Schemas['PlanRequest']) =>
+  asking.queryOptions(
+    'post',
+    '/api/plans/{plan}/needs',
+    { params: { path: { plan } }, body },
+    { placeholderData: keepPreviousData },
+  )
+
 export const making = (id: number) =>
   asking.queryOptions('get', '/api/makings/{making}', { params: { path: { making: id } } })

@@ -93,7 +93,7 @@ function NextWork({ work }: { work: Schemas['WorkPiece'] }) {
 function EmptyBench() {
   return (
     <p className="border border-rule bg-sheet p-6 text-soft">
-      The next work is drawn here. Choose one in Kit, under Works.
+      The next work is drawn here. Choose one under Work.
     </p>
   )
 }

@@ -126,7 +126,10 @@ function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: Filt
         placeholder="saw, chisel, 12 mm…"
         value={words}
         onChange={(event) => onWords(event.target.value)}
-        className="min-h-8 w-36 border-b-2 border-ink bg-transparent px-1 placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none"
+        className={clsx(
+          'min-h-8 w-36 border-b-2 border-ink bg-transparent px-1 placeholder:text-soft',
+          'focus:border-blue focus:bg-blue-wash focus:outline-none',
+        )}
       />
       <Link to="/kit/add" className="ml-auto min-h-8 font-bold underline underline-offset-4">
         Add a tool

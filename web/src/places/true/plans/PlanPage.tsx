@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
-import { useCallback, useDeferredValue, useState } from 'react'
+import { useCallback, useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
-import { planPreview, pulse } from '@/api/queries'
+import { planNeeds, planPreview, pulse } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
@@ -15,6 +15,7 @@ import { PlainField } from '@/parts/PlainField'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
+import { useLater } from '@/parts/useLater'
 import { useTyped } from '@/parts/useTyped'
 import { TrueNav } from '@/places/true/TrueNav'
 import { CuttingList } from './CuttingList'
@@ -29,20 +30,28 @@ export function PlanPage() {
   const { plan = '' } = useParams()
   const unit = useQuery(pulse()).data?.unit
   const { data, error } = useQuery(planPreview(plan, { figures: {}, blanks: {} }))
-  if (error && !data) return <Lost problem={error} />
-  return data && unit ? <Page key={plan} plan={plan} usual={data} unit={unit} /> : <Waiting />
+  // Waited for at the beginning: the next stroke must not change under somebody's finger.
+  const needs = useQuery(planNeeds(plan, { figures: {}, blanks: {} }))
+  const problem = error ?? needs.error
+  if (problem && !(data && needs.data)) return <Lost problem={problem} />
+  return data && needs.data && unit ? (
+    <Page key={plan} plan={plan} usual={data} usualNeeds={needs.data} unit={unit} />
+  ) : (
+    <Waiting />
+  )
 }
 
 interface PageProps {
   plan: string
   /** The plan at its usual sizes: what it asks for. */
   usual: Schemas['PlanPreview']
+  usualNeeds: Schemas['PlanNeeds']
   unit: string
 }
 
 const NOTHING: Record<string, string> = {}
 
-function Page({ plan, usual, unit }: PageProps) {
+function Page({ plan, usual, usualNeeds, unit }: PageProps) {
   const navigate = useNavigate()
   const draft = useTyped(
     `plan ${plan}`,
@@ -58,9 +67,13 @@ function Page({ plan, usual, unit }: PageProps) {
     [],
   )
   const figures = draft.values
-  const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
+  const { data = usual, isPlaceholderData } = useQuery(planPreview(plan, { figures, blanks }))
+  const { data: needs = usualNeeds } = useQuery({
+    ...planNeeds(plan, { figures, blanks: NOTHING }),
+    enabled: !isPlaceholderData,
+  })
   // The drawing follows the key first, and what is read after it a moment later.
-  const later = useDeferredValue(data)
+  const later = useLater(data)
   const begin = useChange(
     () =>
       answered(
@@ -71,6 +84,7 @@ function Page({ plan, usual, unit }: PageProps) {
       ),
     (made) => void navigate(`/true/plans/makings/${made.id}`),
   )
+  const next = (data.ready && needs.next) || data.next
   const canBegin = data.sound && data.parts.every((part) => part.wrong === null)
 
   return (
@@ -103,7 +117,7 @@ function Page({ plan, usual, unit }: PageProps) {
                 />
               ))}
             </Readings>
-            <NextStroke says={data.next.says} why={data.next.why}>
+            <NextStroke says={next.says} why={next.why}>
               <Button
                 weight="main"
                 disabled={!canBegin || begin.isPending}
@@ -120,7 +134,7 @@ function Page({ plan, usual, unit }: PageProps) {
               {data.days > 0 && `, and ${data.days} days of waiting between`}.
             </p>
             <PlainField wide label="Called" value={name} placeholder={data.label} onChange={setName} />
-            <Needs needs={later.needs} />
+            <Needs needs={needs} />
             <Template plan={plan} figures={figures} sheets={later.sheets} isSound={later.sound} />
           </>
         }

@@ -40,7 +40,6 @@ export function Log({ data }: { data: Schemas['Season'] }) {
           </a>
         </p>
       )}
-      {remove.data && <p role="status">✓ {remove.data.sentence} The diary can undo it.</p>}
       <ImportFile what="climate" />
     </section>
   )
