@@ -100,11 +100,16 @@ final readonly class ArrivalFigures
     private function keys(RemoteWebDriver $browser, string $path, string $label, string $begun, int $round): array
     {
         $browser->get($this->heavy->server->url($path));
+        // What was typed in the round before would be found again.
+        $browser->executeScript('localStorage.clear()');
+        $browser->get($this->heavy->server->url($path));
         $field = WebDriverBy::xpath("//input[@id = //label[contains(., '$label')]/@for]");
         Server::until(static fn (): bool => $browser->findElements($field) !== [], $path);
         $input = $browser->findElement($field);
         $input->sendKeys($begun === '' ? '' : $begun);
         usleep(500_000);
+        $drawing = WebDriverBy::cssSelector('figure svg');
+        Server::until(static fn (): bool => $browser->findElements($drawing) !== [], "the drawing of $path");
         Watch::begin($browser, 'figure svg');
         for ($key = 0; $key < self::KEYS; $key++) {
             // Five digits, of which no beginning was typed in another round.

@@ -7,6 +7,9 @@ namespace Bench;
 use JackRest\Core\Catalogue\Catalogue;
 use JackRest\Core\Kit\KitPlan;
 use JackRest\Core\Kit\KitPlanInput;
+use JackRest\Core\Kit\KitStages;
+use JackRest\Core\Kit\KitStagesInput;
+use JackRest\Core\Kit\StageWork;
 use Throwable;
 
 /** Measures what the project promises, on this machine, and prints it as a table and as JSON. */
@@ -137,6 +140,15 @@ final class Report
                 3000,
             );
         }
+        foreach (['random', 'chained needs', 'many ties'] as $family) {
+            $ladder = self::stages((new KitFamilies(240, 160, 600))->all()[$family](1));
+            $this->add(
+                "kit-stages 240/160/600, ten works, $family",
+                self::ms(static fn () => (new KitStages())($ladder)),
+                'ms',
+                3000,
+            );
+        }
         $largest = (new KitFamilies(5000, 5000, 20000))->all()['chained needs'](1);
         $this->add(
             'kit-plan 5000/5000/20000, the largest that is taken, stopped after 2 s of computing',
@@ -144,6 +156,22 @@ final class Report
             'ms',
             5000,
         );
+    }
+
+    /** The same tools and methods climbed to stage by stage, their operations dealt out among ten works. */
+    private static function stages(KitPlanInput $kit): KitStagesInput
+    {
+        $works = [];
+        foreach ($kit->operations as $index => $wanted) {
+            $works[$index % 10][] = $wanted->id;
+        }
+        $dealt = array_map(
+            static fn (array $operations, int $number): StageWork => new StageWork("work $number", $operations),
+            $works,
+            array_keys($works),
+        );
+
+        return new KitStagesInput($dealt, $kit->tools, $kit->methods, $kit->owned);
     }
 
     /** Proven like GLPK's, or stopped at its limit; not slower than GLPK by more than twice or 50 ms. */
