@@ -25,7 +25,20 @@ export class Refused extends Error {
   }
 }
 
-const token = () => decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '')
+/** Reading cookies waits for another process of the browser (15 ms on a slow phone): not at every key. */
+const KEPT_MS = 10_000
+
+let kept: { token: string; at: number } | undefined
+
+function token(): string {
+  const now = performance.now()
+  if (!kept || now - kept.at > KEPT_MS) kept = { token: tokenOfCookie(), at: now }
+  return kept.token
+}
+
+function tokenOfCookie(): string {
+  return decodeURIComponent(/(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1] ?? '')
+}
 
 const crossSiteToken: Middleware = {
   onRequest({ request }) {
@@ -37,7 +50,7 @@ const crossSiteToken: Middleware = {
 
 const refusal: Middleware = {
   async onResponse({ response }) {
-    if (!response.ok) throw new Refused(response.status, complaints(await response.json().catch(() => null)))
+    if (!response.ok) throw await refused(response)
   },
 }
 
@@ -68,7 +81,7 @@ export async function sendFile(path: string, field: string, file: File): Promise
     headers: { Accept: 'application/json', 'X-XSRF-TOKEN': token() },
     body,
   })
-  if (!response.ok) throw new Refused(response.status, complaints(await response.json().catch(() => null)))
+  if (!response.ok) throw await refused(response)
 }
 
 /** How far long work is. */
@@ -94,8 +107,7 @@ export async function askLong<T>(
     body: JSON.stringify(body),
     ...(signal && { signal }),
   })
-  if (!response.ok || !response.body)
-    throw new Refused(response.status, complaints(await response.json().catch(() => null)))
+  if (!response.ok || !response.body) throw await refused(response)
   for await (const line of linesOf(response.body)) {
     const told = JSON.parse(line) as Told | { answer: T } | { errors: FieldError[] }
     if ('answer' in told) return told.answer
@@ -118,6 +130,12 @@ export async function* linesOf(stream: ReadableStream<Uint8Array>): AsyncGenerat
     if (done) break
   }
   if (rest !== '') yield rest
+}
+
+/** What a refusal says; the token is read anew after it, for it may have been that one. */
+async function refused(response: Response): Promise<Refused> {
+  kept = undefined
+  return new Refused(response.status, complaints(await response.json().catch(() => null)))
 }
 
 function complaints(error: unknown): FieldError[] {
