@@ -150,17 +150,12 @@ final readonly class LifeSoFar
         return gmdate('Y-m-d', (int) gmmktime(0, 0, 0, $month, $day - self::LATELY_DAYS, $year));
     }
 
-    /** Minutes as they blunt: harder wood counts more; from memory. */
+    /** Minutes as they blunt: harder wood counts more. */
     private static function wear(EdgeEntry $event): float
     {
         return $event->kind !== EdgeEntryKind::Used
             ? 0.0
-            : (float) $event->minutes *
-                    match ($event->wood) {
-                        Hardness::Soft => 0.75,
-                        Hardness::Hard => 1.5,
-                        default => 1.0,
-                    };
+            : (float) $event->minutes * ($event->wood ?? Hardness::Medium)->blunting();
     }
 
     /** Over the last 90 days, or since the first use where that is later; a week at least. */

@@ -15,6 +15,27 @@ final class Glpsol
      */
     public static function least(array $objective, array $rows): float
     {
+        return self::solved($objective, $rows, 'free');
+    }
+
+    /**
+     * The same where every name is 0 or 1.
+     *
+     * @param  array<string, float>  $objective
+     * @param  list<array{array<string, float>, '>='|'<='|'=', float}>  $rows
+     */
+    public static function leastOfChoices(array $objective, array $rows): float
+    {
+        return self::solved($objective, $rows, 'binary');
+    }
+
+    /**
+     * @param  array<string, float>  $objective
+     * @param  list<array{array<string, float>, '>='|'<='|'=', float}>  $rows
+     * @param  'free'|'binary'  $kind  of every name
+     */
+    private static function solved(array $objective, array $rows, string $kind): float
+    {
         $names = array_keys($objective);
         foreach ($rows as [$factors]) {
             $names = [...$names, ...array_keys($factors)];
@@ -27,7 +48,10 @@ final class Glpsol
             array_keys($rows),
             $rows,
         );
-        $free = array_map(static fn (string $name): string => " $name free", array_values(array_unique($names)));
+        $names = array_values(array_unique($names));
+        $named = $kind === 'free'
+            ? "Bounds\n".implode("\n", array_map(static fn (string $name): string => " $name free", $names))
+            : "Binary\n ".implode("\n ", $names);
         $file = (string) tempnam(sys_get_temp_dir(), 'jackrest-lp');
         file_put_contents(
             $file,
@@ -35,14 +59,12 @@ final class Glpsol
                 self::sum($objective).
                 "\nSubject To\n".
                 implode("\n", $lines).
-                "\nBounds\n".
-                implode("\n", $free).
-                "\nEnd\n",
+                "\n$named\nEnd\n",
         );
         exec("glpsol --lp $file -w $file.out 2>&1", $said, $status);
         $answer = (string) @file_get_contents("$file.out");
         array_map(unlink(...), array_filter([$file, "$file.out"], is_file(...)));
-        if ($status !== 0 || preg_match('/^s bas \d+ \d+ f f (\S+)/m', $answer, $match) !== 1) {
+        if ($status !== 0 || preg_match('/^s (?:bas \d+ \d+ f f|mip \d+ \d+ o) (\S+)/m', $answer, $match) !== 1) {
             throw new RuntimeException("glpsol gave no optimum:\n".implode("\n", $said));
         }
 
