@@ -214,6 +214,9 @@ final class DemoBench
         }
         self::air($bench);
         DemoDiary::ofEdges($bench);
+        foreach ($plan['jobs'] as $job) {
+            DemoJob::create($bench, $job);
+        }
         $subjects = new DiarySubjects();
         foreach ($plan['diary'] as $entry) {
             [$type, $id] = $subjects->of($bench->id, $entry['subject'], []) ?? [null, null];

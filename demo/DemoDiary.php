@@ -11,6 +11,7 @@ use App\Edge\DiaryTable;
 use App\Edge\EdgeAfterEvent;
 use App\Edge\EdgeEvent;
 use App\Files\CsvTable;
+use App\Job\WorkJob;
 use App\Ledger\Record;
 use App\Reference\ReferenceTest;
 use App\Saw\Filing;
@@ -48,6 +49,7 @@ final class DemoDiary
         $diary->care();
         $diary->filings();
         $diary->setOuts();
+        $diary->jobs();
         foreach (array_chunk($diary->entries, self::CHUNK) as $chunk) {
             DB::table('diary_entries')->insert($chunk);
         }
@@ -157,6 +159,14 @@ final class DemoDiary
             $sentence = 'Set out '.lcfirst($setOut->label())." for the {$setOut->work->name}.";
             $at = (string) $setOut->created_at?->toIso8601ZuluString();
             $this->add($setOut, $setOut->work, $at, 'work-set-out', $sentence);
+        }
+    }
+
+    private function jobs(): void
+    {
+        foreach (WorkJob::of($this->bench)->with('work')->get() as $job) {
+            $at = (string) $job->created_at?->toIso8601ZuluString();
+            $this->add($job, $job->work, $at, 'job-begun', "Began to make $job->name.");
         }
     }
 

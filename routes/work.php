@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Job\JobController;
 use App\SetOut\SetOutController;
 use Illuminate\Support\Facades\Route;
 
@@ -17,3 +18,11 @@ Route::get('works/{work}/settings.{kind}', [SetOutController::class, 'card'])->w
 Route::put('set-outs/{setOut}', [SetOutController::class, 'update']);
 Route::post('set-outs/{setOut}/sessions', [SetOutController::class, 'cut']);
 Route::delete('set-outs/{setOut}', [SetOutController::class, 'destroy']);
+// A work as it is made.
+Route::get('works/{work}/job', [JobController::class, 'ask']);
+Route::post('works/{work}/jobs/preview', [JobController::class, 'preview']);
+Route::post('works/{work}/jobs', [JobController::class, 'store']);
+Route::get('jobs/{job}', [JobController::class, 'show']);
+Route::post('jobs/{job}/sessions', [JobController::class, 'work']);
+Route::put('jobs/{job}/found', [JobController::class, 'found']);
+Route::delete('jobs/{job}', [JobController::class, 'destroy']);

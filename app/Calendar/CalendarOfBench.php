@@ -7,6 +7,7 @@ namespace App\Calendar;
 use App\Bench\Bench;
 use App\Blank\Blank;
 use App\Edge\OutlookOfBench;
+use App\Job\JobsUnderWay;
 use App\Making\Making;
 use App\Reference\Reference;
 use App\SetOut\StagesAtRest;
@@ -29,7 +30,7 @@ final readonly class CalendarOfBench
     public function days(): array
     {
         $days = [...$this->checks(), ...$this->sharpenings(), ...$this->rests(), ...$this->stages(),
-            ...$this->makings()];
+            ...$this->makings(), ...$this->jobs()];
         usort(
             $days,
             static fn (CalendarDay $one, CalendarDay $other): int => [$one->day, $one->says] <=> [
@@ -118,6 +119,15 @@ final readonly class CalendarOfBench
             'Plane on: '.lcfirst($one[0]->label())." of the {$one[0]->work->name}",
             'Their rest between two stages is over.',
         ), StagesAtRest::of($this->bench));
+    }
+
+    /** @return list<CalendarDay> works as they are made: glue that is dry, and the day they are done by the plan */
+    private function jobs(): array
+    {
+        return array_map(
+            static fn (array $day): CalendarDay => new CalendarDay(...$day),
+            JobsUnderWay::of($this->bench)->days(),
+        );
     }
 
     /** @return list<CalendarDay> what is being made: on the day its wait is over */

@@ -9,6 +9,7 @@ use App\Blank\Blank;
 use App\Care\CareDone;
 use App\Care\CareOfBench;
 use App\Care\ConsumableStock;
+use App\Job\JobsUnderWay;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Making\Making;
@@ -41,6 +42,7 @@ final readonly class RecurringOfBench
         $care = new CareOfBench($this->bench);
 
         return [
+            ...$this->jobs(),
             ...$this->makings(),
             ...$this->rests(),
             ...$this->stages(),
@@ -49,6 +51,23 @@ final readonly class RecurringOfBench
             ...$this->care($care),
             ...$this->low($care),
         ];
+    }
+
+    /** @return list<UpkeepTask> works that are being made and rest for nothing */
+    private function jobs(): array
+    {
+        return array_map(static function (array $one): UpkeepTask {
+            [$job, $standing] = $one;
+
+            return new UpkeepTask(
+                "job-{$job->id}",
+                "Go on with {$job->name}.",
+                $standing->next()->says,
+                $standing->sittingMinutes(),
+                $job->topic(),
+                null,
+            );
+        }, JobsUnderWay::of($this->bench)->atHand());
     }
 
     /** @return list<UpkeepTask> what is being made and waits for nothing */

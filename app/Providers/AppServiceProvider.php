@@ -14,6 +14,8 @@ use App\Edge\EdgeEvent;
 use App\Edge\EdgeLives;
 use App\Edge\HoningEnd;
 use App\Guide\Guide;
+use App\Job\JobEnd;
+use App\Job\WorkJob;
 use App\Ledger\DiaryEntry;
 use App\Ledger\Record;
 use App\Making\Making;
@@ -52,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         'edge' => Edge::class,
         'event' => EdgeEvent::class,
         'guide' => Guide::class,
+        'job' => WorkJob::class,
         'look' => LookOver::class,
         'making' => Making::class,
         'photo' => Photo::class,
@@ -84,6 +87,7 @@ final class AppServiceProvider extends ServiceProvider
                     ),
                     SessionKind::Making => new MakingEnd($session, $isDone),
                     SessionKind::Cutting => new CuttingEnd($session, $isDone),
+                    SessionKind::Job => new JobEnd($session, $isDone),
                 },
             ),
         );
@@ -98,6 +102,7 @@ final class AppServiceProvider extends ServiceProvider
             'blank' => Blank::class,
             'edge' => Edge::class,
             'guide' => Guide::class,
+            'job' => WorkJob::class,
             'look-over' => LookOver::class,
             'making' => Making::class,
             'reference' => Reference::class,

@@ -22,7 +22,14 @@ final class SessionController
     {
         self::refuseEnded($session);
         $ledger->save(static function (Changes $changes) use ($session, $request): void {
-            $changes->update($session, $request->progress($session), $request->version());
+            $now = Carbon::now()->toIso8601ZuluString();
+            $to = $request->progress($session);
+            $counted = $to['counted'][$session->at_step] ?? 0;
+            $changes->update($session, [
+                ...$to,
+                'spent' => $session->spentUntil($now, $to['at_step'], $counted),
+                'spent_at' => $now,
+            ], $request->version());
         });
 
         return SessionResource::of($session);
@@ -37,6 +44,10 @@ final class SessionController
     ): SessionAnswer {
         self::refuseEnded($session);
         $done = $request->isDone();
+        // What is not saved by a tap: the time since the last of them.
+        $last = $done ? count($session->steps) : $session->at_step;
+        $counted = $session->counted[$session->at_step] ?? 0;
+        $session->spent = $session->spentUntil(Carbon::now()->toIso8601ZuluString(), $last, $counted);
         $end = $ends->of($session, $done);
         $ledger->record($end->entryKind(), $session->about() ?? $session->title, $end->sentence(), static function (
             Changes $changes,

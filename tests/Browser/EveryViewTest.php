@@ -106,6 +106,8 @@ final class EveryViewTest extends BrowserTestCase
             '/kit/tools/'.$this->first('board'),
             '/work',
             '/work/works/'.$this->first('works'),
+            '/work/works/'.$this->first('works').'/make',
+            '/work/jobs/1',
             '/work/dovetails',
             '/work/mortise?work='.$this->first('works'),
             '/work/recess?work='.$this->first('works'),

@@ -38,6 +38,38 @@ final class WorkPlaceTest extends BrowserTestCase
         $this->sees("//p[contains(., 'From its own numbers')]//a[. = 'Rebate, groove, dado']");
     }
 
+    /** Begun, some boards tapped at the bench, the server killed, gone on with, and left. */
+    public function test_a_work_is_made_step_by_step_and_a_killed_server_loses_no_tap(): void
+    {
+        $this->open('/work');
+        $this->sees("//a[contains(., 'shelf for the shed')]")->click();
+        $this->sees("//a[. = 'Make it, step by step']")->click();
+        $this->sees("//h1[contains(., 'Make the shelf')]");
+        $this->type('How many', '3');
+        $this->seesText('3 pieces');
+        $this->type('Go through together', '4');
+        $this->seesText('No more than are made.');
+        $this->type('Go through together', '2');
+        $this->press('Begin it');
+        $this->sees("//h1[starts-with(., '3 ×')]");
+        $this->press('To the bench');
+        $this->seesText('boards');
+        $this->press('Begin: count');
+        $this->press('One board');
+        $this->press('One board');
+        $this->sees("//*[@data-testid='count' and starts-with(., '2')]");
+        usleep(400_000);
+        self::server()->kill();
+        self::server()->start();
+        $this->browser->navigate()->refresh();
+        $this->sees("//*[@data-testid='count' and starts-with(., '2')]");
+        $this->press('Stop here');
+        $this->sees("//a[. = 'See where it stands']")->click();
+        $this->seesText('2 done');
+        $this->press('Stop making it');
+        $this->seesText('Stopped making 3 ×');
+    }
+
     public function test_an_address_from_before_leads_to_the_work(): void
     {
         $this->open('/kit/works');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Bench\Bench;
+use App\Job\WorkJob;
 use App\Ledger\DiaryEntry;
 use App\Tool\Tool;
 use Database\Factories\BenchFactory;
@@ -83,6 +84,23 @@ final class DemoTest extends HttpTestCase
     {
         $entry = DiaryEntryFactory::at(BenchFactory::new()->createOne())->createOne();
         $this->ask('POST', "/api/diary/{$entry->id}/undo")->assertNotFound();
+    }
+
+    /** Ten hive bodies, four of them made, the next four begun. */
+    public function test_four_of_ten_hive_bodies_are_made(): void
+    {
+        $job = WorkJob::query()->with('work')->firstOrFail();
+        self::assertSame([10, 4], [$job->pieces, $job->batch]);
+        $glued = $begun = 0;
+        foreach ($job->plan() as $at => $step) {
+            $glued += $step->operation === 'assemble' && $job->isDone($at, $step) ? $step->units : 0;
+            $begun += $step->batch === 1 && $job->isDone($at, $step) ? 1 : 0;
+        }
+        self::assertSame([4, 6], [$glued, $begun]);
+        $page = $this->ask('GET', "/api/jobs/{$job->id}")->assertOk()->json();
+        self::assertFalse($page['isMade']);
+        self::assertContains('next', array_column($page['rows'], 'state'));
+        self::assertGreaterThan(3, count($page['phases']));
     }
 
     public function test_people_tools_and_prices_of_the_demo_are_complete(): void

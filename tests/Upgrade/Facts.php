@@ -19,6 +19,8 @@ final class Facts
         'air_days',
         'sums',
         'set_outs',
+        'work_jobs',
+        'step_times',
         'squares',
         'square_tests',
         'straights',

@@ -100,6 +100,14 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/work/works/WorkPage')).WorkPage }),
           },
           {
+            path: '/work/works/:id/make',
+            lazy: async () => ({ Component: (await import('./places/work/jobs/NewJobPage')).NewJobPage }),
+          },
+          {
+            path: '/work/jobs/:id',
+            lazy: async () => ({ Component: (await import('./places/work/jobs/JobPage')).JobPage }),
+          },
+          {
             path: '/work/:question',
             lazy: async () => ({ Component: (await import('./places/work/SetOutPage')).SetOutPage }),
           },

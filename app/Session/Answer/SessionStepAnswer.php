@@ -17,7 +17,7 @@ final readonly class SessionStepAnswer extends Answer
         #[Field('how long, s')] public float $seconds,
         #[Field('how to know that it is done')] public string $see,
         #[
-            Field('which kind it is', among: ['grind', 'hone', 'strop', 'plane', 'rub', 'file', 'cut', 'make']),
+            Field('which kind it is', among: ['grind', 'hone', 'strop', 'plane', 'rub', 'file', 'cut', 'make', 'do']),
         ]
         public string $kind,
         #[Field('what stands small beside it')] public string $beside,

@@ -22,8 +22,8 @@ final readonly class JobPlan
     /**
      * @param  list<JobTask>  $tasks  of one piece
      * @param  int  $batch  pieces that go through together
-     * @param  array<string, int>  $copies  of a tool, such as gauges of one kind
-     * @param  array<string, EdgeWear>  $wear  by tool; empty: no honing is planned in
+     * @param  array<array-key, int>  $copies  of a tool, such as gauges of one kind
+     * @param  array<array-key, EdgeWear>  $wear  by tool; empty: no honing is planned in
      *
      * @throws InvalidInput
      */
@@ -78,7 +78,7 @@ final readonly class JobPlan
 
     /**
      * @param  list<JobRow>  $rows
-     * @param  array<string, EdgeWear>  $wear
+     * @param  array<array-key, EdgeWear>  $wear
      * @return list<JobRow>
      */
     private static function honed(array $rows, array $wear): array
@@ -109,7 +109,7 @@ final readonly class JobPlan
     }
 
     /**
-     * @param  array<string, float>  $left  minutes by tool
+     * @param  array<array-key, float>  $left  minutes by tool
      * @return array{int, string|null} parts of the row before an edge gives out, and whose; null: none does
      */
     private static function firstBlunt(JobRow $row, array $left): array
@@ -117,7 +117,8 @@ final readonly class JobPlan
         $each = ($row->task?->share() ?? 0.0) * $row->each();
         $found = [$row->units, null];
         foreach ($row->task?->edgeTools() ?? [] as $tool) {
-            $lasts = isset($left[$tool]) && $each > 0 ? (int) floor(max(0.0, $left[$tool]) / $each + 1e-9) : $row->units;
+            $isKnown = isset($left[$tool]) && $each > 0;
+            $lasts = $isKnown ? (int) floor(max(0.0, $left[$tool]) / $each + 1e-9) : $row->units;
             if ($lasts < $found[0]) {
                 $found = [$lasts, (string) $tool];
             }
@@ -126,7 +127,7 @@ final readonly class JobPlan
         return $found;
     }
 
-    /** @param  array<string, float>  $left */
+    /** @param  array<array-key, float>  $left */
     private static function use(JobRow $row, array &$left): void
     {
         foreach ($row->task?->edgeTools() ?? [] as $tool) {

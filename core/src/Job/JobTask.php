@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace JackRest\Core\Job;
 
 use JackRest\Core\Kit\TaskCoverage;
+use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Kit\WayAtHand;
 use JackRest\Core\Tool\Group;
 use JackRest\Core\Tool\Need;
 use JackRest\Core\Tool\ToolKinds;
@@ -28,6 +30,26 @@ final readonly class JobTask
         public string $setting = '',
         public float $pace = 1.0,
     ) {
+    }
+
+    /** @param  array<string, ToolAtHand>  $tools  that are taken in the place of others of their kind */
+    public function with(array $tools): self
+    {
+        $best = $this->coverage->best;
+        if ($best === null) {
+            return $this;
+        }
+        $taken = new WayAtHand($best->way, array_map(
+            static fn (ToolAtHand $tool): ToolAtHand => $tools[$tool->kind] ?? $tool,
+            $best->tools,
+        ));
+
+        return new self($this->route, new TaskCoverage(
+            $this->coverage->task,
+            $taken,
+            $this->coverage->better,
+            $this->coverage->nearest,
+        ), $this->setting, $this->pace);
     }
 
     /** The tool in the hand: the first of its way; empty: it takes none, or there is no way yet. */
@@ -70,7 +92,7 @@ final readonly class JobTask
     /** @return list<string> ids of the tools that are honed, among which its minutes are shared with any saw */
     public function edgeTools(): array
     {
-        return array_keys(array_filter($this->cutting()));
+        return array_map(strval(...), array_keys($this->cutting(), true, true));
     }
 
     /** The share of its minutes that each of its edges works. */
@@ -79,7 +101,7 @@ final readonly class JobTask
         return 1 / max(1, count($this->cutting()));
     }
 
-    /** @return array<string, bool> whether it is honed, by tool that cuts */
+    /** @return array<array-key, bool> whether it is honed, by tool that cuts */
     private function cutting(): array
     {
         $cutting = [];

@@ -23,6 +23,9 @@ final readonly class Pace
 
     private const PAUSE_S = 600.0;
 
+    /** Less than this share of what was planned was not timed, but told afterwards. From memory, as the two above. */
+    private const TOLD = 0.2;
+
     private function __construct(public float $factor, public float $low, public float $high, public int $times)
     {
     }
@@ -60,5 +63,11 @@ final readonly class Pace
         $isAway = $seconds > self::PAUSE_S && $seconds > self::AWAY * $plannedSeconds;
 
         return max(0.0, $isAway ? $plannedSeconds : $seconds);
+    }
+
+    /** Whether a time is one, and not taps that were made all together when the work was done. */
+    public static function isTimed(float $planned, float $real): bool
+    {
+        return $planned > 0 && $real >= self::TOLD * $planned;
     }
 }

@@ -45,13 +45,13 @@ final readonly class PartCount
         return new self(...self::USUAL[$pattern] ?? [1, 1, 1]);
     }
 
-    public function of(Part $part): int
+    public function of(JobPart $part): int
     {
         return match ($part) {
-            Part::Piece => 1,
-            Part::Board => $this->boards,
-            Part::End => $this->ends,
-            Part::Joint => $this->joints,
+            JobPart::Piece => 1,
+            JobPart::Board => $this->boards,
+            JobPart::End => $this->ends,
+            JobPart::Joint => $this->joints,
         };
     }
 }

@@ -40,7 +40,7 @@ final readonly class Sequence
     /**
      * @param  list<SequenceTask>  $tasks  none twice; up to 60
      * @param  int  $batches  1 or more
-     * @param  array<string, int>  $copies  how many there are of a tool; one where nothing is said
+     * @param  array<array-key, int>  $copies  how many there are of a tool; one where nothing is said
      *
      * @throws InvalidArgumentException for what goes round in a circle, follows nothing known, or is too much
      */

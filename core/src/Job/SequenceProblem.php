@@ -23,7 +23,7 @@ final readonly class SequenceProblem
 
     /**
      * @param  list<SequenceTask>  $tasks
-     * @param  array<string, int>  $copies
+     * @param  array<array-key, int>  $copies
      */
     public function __construct(public array $tasks, public int $batches, private array $copies)
     {
@@ -67,7 +67,7 @@ final readonly class SequenceProblem
      * What is still to come costs at least this: each setting that no tool keeps, each tool that is not in the hand,
      * and of every batch to come what it costs at least.
      *
-     * @param  array<string, list<string>>  $held  settings by tool
+     * @param  array<array-key, list<string>>  $held  settings by tool
      */
     public function least(int $batch, int $done, string $hand, array $held): int
     {
@@ -78,7 +78,7 @@ final readonly class SequenceProblem
             + ($this->batches - 1 - $batch) * $this->leastOfBatch;
     }
 
-    /** @return array<string, true> that what is not done takes in the hand */
+    /** @return array<array-key, true> that what is not done takes in the hand */
     private function toolsOf(int $done): array
     {
         $tools = [];
@@ -91,7 +91,7 @@ final readonly class SequenceProblem
         return $tools;
     }
 
-    /** @param  array<string, list<string>>|null  $held  null: as well as could be, every tool keeps one that is wanted */
+    /** @param  array<array-key, list<string>>|null  $held  null: as well as could be, each tool keeps one wanted */
     private function settingsLacking(int $done, ?array $held): int
     {
         $wanted = [];
@@ -103,7 +103,7 @@ final readonly class SequenceProblem
         $lacking = 0;
         foreach ($wanted as $tool => $settings) {
             $lacking += $held === null
-                ? max(0, count($settings) - $this->copies($tool))
+                ? max(0, count($settings) - $this->copies((string) $tool))
                 : count(array_diff_key($settings, array_flip($held[$tool] ?? [])));
         }
 

@@ -7,7 +7,7 @@ namespace JackRest\Core\Job;
 /** How far a job is: what is done of its batch, what is in the hand, how the tools are set, and what that has cost. */
 final readonly class SequenceState
 {
-    /** @param  array<string, list<string>>  $held  settings by tool, in order */
+    /** @param  array<array-key, list<string>>  $held  settings by tool, in order */
     public function __construct(
         public int $batch,
         public int $done,
@@ -51,7 +51,7 @@ final readonly class SequenceState
         return $after;
     }
 
-    /** @return list<array<string, list<string>>> */
+    /** @return list<array<array-key, list<string>>> */
     private function reset(SequenceTask $task, int $copies): array
     {
         $now = $this->held[$task->tool] ?? [];
@@ -67,7 +67,9 @@ final readonly class SequenceState
         return array_map(function (array $keeps) use ($task): array {
             $settings = [...$keeps, $task->setting];
             sort($settings);
-            $held = [...$this->held, $task->tool => $settings];
+            // Not spread: tools are called by number, and those would be counted anew.
+            $held = $this->held;
+            $held[$task->tool] = $settings;
             ksort($held);
 
             return $held;

@@ -114,12 +114,13 @@ final class JobPlanTest extends TestCase
 
     public function test_numbers_that_cannot_be_are_refused(): void
     {
-        foreach ([[0, 1, 'pieces'], [101, 1, 'pieces'], [3, 0, 'batch'], [3, 4, 'batch']] as [$pieces, $batch, $field]) {
+        $wrong = [[0, 1, 'pieces'], [101, 1, 'pieces'], [3, 0, 'batch'], [3, 4, 'batch']];
+        foreach ($wrong as [$pieces, $batch, $field]) {
             try {
                 JobPlan::of(self::tasks(), $pieces, $batch);
                 self::fail('it was taken');
-            } catch (InvalidInput $wrong) {
-                self::assertSame($field, $wrong->errors[0]->field);
+            } catch (InvalidInput $refused) {
+                self::assertSame($field, $refused->errors[0]->field);
             }
         }
     }

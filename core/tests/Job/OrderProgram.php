@@ -67,8 +67,8 @@ final class OrderProgram
                 ];
             }
         }
-        foreach ([['c', $hand, 1.0], ...array_map(static fn (array $names): array => ['s', $names, 100.0], $held)] as
-            [$counts, $names, $cost]) {
+        $tools = array_map(static fn (array $names): array => ['s', $names, 100.0], array_values($held));
+        foreach ([['c', $hand, 1.0], ...$tools] as [$counts, $names, $cost]) {
             $one = [];
             foreach (array_keys($names) as $name) {
                 $one["$name$place"] = 1.0;

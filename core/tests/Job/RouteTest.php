@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Core\Tests\Job;
 
 use JackRest\Core\Job\Craft;
-use JackRest\Core\Job\Part;
+use JackRest\Core\Job\JobPart;
 use JackRest\Core\Job\PartCount;
 use JackRest\Core\Job\Route;
 use JackRest\Core\Job\RouteStep;
@@ -77,10 +77,10 @@ final class RouteTest extends TestCase
         foreach (Route::of(self::tasks(Patterns::named('dovetailed-box')), new PartCount(4, 8, 4)) as $step) {
             $times[$step->id] = [$step->craft->part, $step->times];
         }
-        self::assertSame([Part::Board, 4], $times['flatten']);
-        self::assertSame([Part::End, 8], $times['shoot-end']);
-        self::assertSame([Part::Joint, 4], $times['saw-dovetail tails']);
-        self::assertSame([Part::Piece, 1], $times['assemble']);
+        self::assertSame([JobPart::Board, 4], $times['flatten']);
+        self::assertSame([JobPart::End, 8], $times['shoot-end']);
+        self::assertSame([JobPart::Joint, 4], $times['saw-dovetail tails']);
+        self::assertSame([JobPart::Piece, 1], $times['assemble']);
     }
 
     public function test_planed_boards_are_not_planed_again(): void

@@ -77,7 +77,7 @@ final class SequenceTest extends TestCase
         $dice = new Randomizer(new Mt19937($seed));
         $batches = $dice->getInt(1, 2);
         $tasks = self::tasks($dice, $batches === 1 ? $dice->getInt(1, 6) : $dice->getInt(1, 4));
-        $copies = ['a' => $dice->getInt(1, 2), 'b' => 1];
+        $copies = [7 => $dice->getInt(1, 2), 8 => 1];
         $sequence = Sequence::of($tasks, $batches, $copies);
         self::assertSame(self::best($tasks, $batches, $copies), [$sequence->settings, $sequence->changes]);
         self::assertTrue($sequence->isProven());
@@ -90,7 +90,7 @@ final class SequenceTest extends TestCase
         foreach ([[7, 1], [5, 2], [8, 1], [4, 3]] as $seed => [$count, $batches]) {
             $dice = new Randomizer(new Mt19937(900 + $seed));
             $tasks = self::tasks($dice, $count);
-            $sequence = Sequence::of($tasks, $batches, ['a' => 1]);
+            $sequence = Sequence::of($tasks, $batches, [7 => 1]);
             $cost = 100 * $sequence->settings + $sequence->changes;
             self::assertEqualsWithDelta(
                 Glpsol::leastOfChoices(...OrderProgram::of($tasks, $batches)),
@@ -106,8 +106,8 @@ final class SequenceTest extends TestCase
     {
         $dice = new Randomizer(new Mt19937(7000 + $seed));
         $tasks = self::tasks($dice, 18);
-        $sequence = Sequence::of($tasks, 4, ['a' => 2]);
-        self::isWhatItSays($sequence, $tasks, 4, ['a' => 2]);
+        $sequence = Sequence::of($tasks, 4, [7 => 2]);
+        self::isWhatItSays($sequence, $tasks, 4, [7 => 2]);
         self::assertLessThanOrEqual(
             [$sequence->settings, $sequence->changes],
             [$sequence->leastSettings, $sequence->leastChanges],
@@ -115,7 +115,7 @@ final class SequenceTest extends TestCase
         // Fewer batches never ask for more.
         self::assertLessThanOrEqual(
             $sequence->settings,
-            Sequence::of($tasks, 3, ['a' => 2])->leastSettings,
+            Sequence::of($tasks, 3, [7 => 2])->leastSettings,
         );
     }
 
@@ -130,8 +130,8 @@ final class SequenceTest extends TestCase
                     $after[] = "t$before";
                 }
             }
-            $tool = ['a', 'b', 'c', ''][$dice->getInt(0, 3)];
-            $setting = in_array($tool, ['a', 'b'], true) ? ['', '1', '2', '3'][$dice->getInt(0, 3)] : '';
+            $tool = ['7', '8', 'c', ''][$dice->getInt(0, 3)];
+            $setting = in_array($tool, ['7', '8'], true) ? ['', '1', '2', '3'][$dice->getInt(0, 3)] : '';
             $tasks[] = new SequenceTask("t$index", $after, $tool, $setting);
         }
 
@@ -140,7 +140,7 @@ final class SequenceTest extends TestCase
 
     /**
      * @param  list<SequenceTask>  $tasks
-     * @param  array<string, int>  $copies
+     * @param  array<int, int>  $copies
      * @return array{int, int}
      */
     private static function best(array $tasks, int $batches, array $copies): array
@@ -176,7 +176,7 @@ final class SequenceTest extends TestCase
 
     /**
      * @param  list<SequenceTask>  $order
-     * @param  array<string, int>  $copies
+     * @param  array<int, int>  $copies
      * @return array{int, int}
      */
     private static function cost(array $order, array $copies): array
@@ -200,7 +200,7 @@ final class SequenceTest extends TestCase
 
     /**
      * @param  list<SequenceTask>  $tasks
-     * @param  array<string, int>  $copies
+     * @param  array<int, int>  $copies
      */
     private static function isWhatItSays(Sequence $sequence, array $tasks, int $batches, array $copies): void
     {

@@ -9,6 +9,7 @@ use JackRest\Desk\Edge\SharpeningWords;
 use JackRest\Desk\Filing\AugerBitForm;
 use JackRest\Desk\Filing\SawForm;
 use JackRest\Desk\Filing\ScraperForm;
+use JackRest\Desk\Job\JobWords;
 use JackRest\Desk\Making\Cautions;
 use JackRest\Desk\Reference\PlaningStep;
 
@@ -31,6 +32,8 @@ enum SessionKind: string
     case Making = 'making';
     /** A recess, a hole, shavings to a size: strokes or turns counted. */
     case Cutting = 'cutting';
+    /** A while at a work that is made in many steps. */
+    case Job = 'job';
 
     private const CUTTING_CAUTION = 'Work held fast, both hands behind the edge, face and hair clear of the crank; '.
         'stop and hone when it wants force. These are the usual cautions; local rules and trained teaching come first.';
@@ -50,6 +53,7 @@ enum SessionKind: string
             self::Turning => "Go on turning the $name.",
             self::Making => "Go on making the $name.",
             self::Cutting => "Go on cutting the $name.",
+            self::Job => "Go on with the $name.",
         };
     }
 
@@ -58,7 +62,7 @@ enum SessionKind: string
     {
         return match ($this) {
             self::Planing => "The stroke {$step->title} is next.",
-            self::Making => "You stopped at “{$step->title}”.",
+            self::Making, self::Job => "You stopped at “{$step->title}”.",
             default => "You stopped at the {$step->title}.",
         };
     }
@@ -80,6 +84,7 @@ enum SessionKind: string
             self::BitFiling => AugerBitForm::CAUTION,
             self::Making => Cautions::TEXT,
             self::Cutting => self::CUTTING_CAUTION,
+            self::Job => JobWords::CAUTION,
         };
     }
 }

@@ -7,6 +7,8 @@ namespace JackRest\Desk\Session;
 use JackRest\Core\Edge\SharpeningStep;
 use JackRest\Desk\Edge\StepWords;
 use JackRest\Desk\Filing\FilingStep;
+use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\JobWords;
 use JackRest\Desk\Making\MakingStep;
 use JackRest\Desk\Reference\PlaningStep;
 
@@ -20,7 +22,7 @@ final readonly class SessionStep
      * @param  string  $title  the stone or the tool in the hand, or what is done
      * @param  int  $count  to be counted; 0: nothing is
      * @param  string  $of  what is counted
-     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, rub, file, cut, make
+     * @param  string  $kind  how it is drawn: grind, hone, strop, plane, rub, file, cut, make, do
      * @param  string  $says  what is done, where the title does not say it
      * @param  string  $beside  whose edge it is, or the tools it takes
      * @param  float  $modelCount  what a stone of factor 1 would need, not rounded
@@ -124,5 +126,24 @@ final readonly class SessionStep
     public static function ofCutting(string $tool, string $says, int $count, string $of, string $see): self
     {
         return new self($tool, $count, self::SECONDS_EACH * $count, $see, 'cut', $of, $says);
+    }
+
+    /**
+     * A step of a job: a tap for each part it is done to.
+     *
+     * @param  int  $units  parts that are left
+     */
+    public static function ofJob(JobStep $step, int $units): self
+    {
+        return new self(
+            $step->title,
+            $units > 1 ? $units : 0,
+            60 * $step->each() * $units,
+            ucfirst($step->check),
+            $units > 1 ? 'do' : 'make',
+            JobWords::plural($step->part, $units),
+            trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').$step->says),
+            $step->tools,
+        );
     }
 }

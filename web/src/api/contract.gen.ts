@@ -772,6 +772,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/works/{work}/job": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["askJob"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/{work}/jobs/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/works/{work}/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showJob"];
+        put?: never;
+        post?: never;
+        delete: operations["removeJob"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["workOnJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{job}/found": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["lookAtJob"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tools/{tool}/condition": {
         parameters: {
             query?: never;
@@ -4128,6 +4224,132 @@ export interface components {
             /** @description as it would be typed */
             typed: string;
         };
+        Job: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /** @description the work's number */
+            work: number;
+            /** @description what is made */
+            name: string;
+            /** @description how many, and how many together, ready to be read */
+            says: string;
+            /** @description what is done */
+            kinds: components["schemas"]["JobKind"][];
+            /** @description step by step */
+            rows: components["schemas"]["JobRow"][];
+            /** @description what else is to be said, ready to be read */
+            lines: string[];
+            /** @description planned beside real */
+            phases: components["schemas"]["JobPhase"][];
+            /** @description how much of it is done, percent */
+            donePct: number;
+            /** @description whether it is finished */
+            isMade: boolean;
+            /** @description until when all that is left rests, ISO 8601; null: something can be done */
+            restsUntil: string | null;
+            /** @description the session that is open on it; null: none */
+            running: number | null;
+            /** @description the widest gap that was found, as it would be typed */
+            gap: string;
+            /** @description what was written down when it was made */
+            found: string;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+            /** @description what to beware of */
+            caution: string;
+        };
+        JobAsk: {
+            /** @description the work's number */
+            work: number;
+            /** @description what it is called */
+            name: string;
+            /** @description the figures that are asked */
+            fields: components["schemas"]["Field"][];
+            /** @description its jobs, the newest first */
+            jobs: components["schemas"]["JobLine"][];
+        };
+        JobKind: {
+            /** @description its heading */
+            title: string;
+            /** @description the phase of the work it belongs to, ready to be read */
+            phase: string;
+            /** @description with which tools */
+            tools: string;
+            /** @description what is set to what; empty: nothing is */
+            setting: string;
+            /** @description how it is done */
+            says: string;
+            /** @description how to know that it is done */
+            check: string;
+            /**
+             * @description what it is counted by
+             * @enum {string}
+             */
+            part: "piece" | "board" | "end" | "joint";
+            /** @description whether there is no way to do it yet */
+            lacks: boolean;
+            /** @description the edge that is honed; null: none is */
+            hone: number | null;
+        };
+        JobLine: {
+            /** @description the record's number */
+            id: number;
+            /** @description what is made */
+            name: string;
+            /** @description how it stands, ready to be read */
+            says: string;
+            /** @description whether it is finished */
+            isMade: boolean;
+        };
+        JobPhase: {
+            /** @description the phase, ready to be read */
+            phase: string;
+            /** @description planned for what is done, ready to be read */
+            planned: string;
+            /** @description what it took, ready to be read; empty: nothing was timed */
+            took: string;
+        };
+        JobPreview: {
+            /** @description how each figure was understood */
+            figures: {
+                [key: string]: components["schemas"]["Reading"];
+            };
+            /** @description what is done */
+            kinds: components["schemas"]["JobKind"][];
+            /** @description step by step */
+            rows: components["schemas"]["JobRow"][];
+            /** @description what else is to be said, ready to be read */
+            lines: string[];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+        };
+        JobRow: {
+            /** @description what is done, by its place in the list of what is done */
+            kind: number;
+            /** @description the batch it is done to, from 1 */
+            batch: number;
+            /** @description to how many, ready to be read */
+            to: string;
+            /** @description how many that are */
+            units: number;
+            /** @description how many are done */
+            done: number;
+            /** @description planned, minutes */
+            minutes: number;
+            /** @description what it took so far, minutes; null: nothing was timed */
+            took: number | null;
+            /** @description the day it comes to by the plan, ready to be read; null: it is done */
+            day: string | null;
+            /** @description whether the tool has to be set for it */
+            isSet: boolean;
+            /**
+             * @description how it stands
+             * @enum {string}
+             */
+            state: "done" | "begun" | "next" | "later" | "rests";
+        };
         KeptSetOut: {
             /** @description the record's number */
             id: number;
@@ -5472,7 +5694,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making" | "cutting";
+            kind: "honing" | "day" | "planing" | "filing" | "turning" | "bit-filing" | "making" | "cutting" | "job";
             /** @description its heading */
             title: string;
             /** @description the record it is about; null: several */
@@ -5513,7 +5735,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "cut" | "make";
+            kind: "grind" | "hone" | "strop" | "plane" | "rub" | "file" | "cut" | "make" | "do";
             /** @description what stands small beside it */
             beside: string;
             /** @description ready to be read */
@@ -6117,6 +6339,11 @@ export interface components {
             to: string;
             /** @description the setting as a gauge holds it; null: no gauge holds it */
             gauge?: string;
+            /**
+             * @description which step of a job it is for; empty: none
+             * @default
+             */
+            step: string;
         };
         ToolSize: {
             /** @description what it is called */
@@ -6664,6 +6891,19 @@ export interface components {
             name: string;
             answer?: string;
         };
+        JobFoundRequest: {
+            version: number;
+            gap: string;
+            found: string;
+        };
+        JobRequest: {
+            figures: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            wood: "rough" | "planed";
+            hones: boolean;
+        };
         KeepSetOutRequest: {
             question: string;
             name: string;
@@ -7051,6 +7291,10 @@ export interface components {
                     [key: string]: string;
                 };
             }[];
+        };
+        WorkOnJobRequest: {
+            version: number;
+            early: boolean;
         };
         WorkOnMakingRequest: {
             version: number;
@@ -8635,6 +8879,207 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    askJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description JobAsk */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobAsk"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    previewJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobRequest"];
+            };
+        };
+        responses: {
+            /** @description JobPreview */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobPreview"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    beginJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                work: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobRequest"];
+            };
+        };
+        responses: {
+            /** @description Job */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    removeJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionedRequest"];
+            };
+        };
+        responses: {
+            /** @description DiaryEntry */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DiaryEntry"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    workOnJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkOnJobRequest"];
+            };
+        };
+        responses: {
+            /** @description Session */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    lookAtJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobFoundRequest"];
+            };
+        };
+        responses: {
+            /** @description Job */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Job"];
                 };
             };
             404: components["responses"]["Errors"];

@@ -4,6 +4,7 @@ const PAGES: Readonly<Record<string, (id: number) => string>> = {
   blank: (id) => `/true/blanks/${id}`,
   edge: (id) => `/edges/${id}`,
   guide: (id) => `/edges/guides/${id}`,
+  job: (id) => `/work/jobs/${id}`,
   'look-over': (id) => `/kit/look/${id}`,
   making: (id) => `/true/plans/makings/${id}`,
   reference: (id) => `/true/references/${id}`,

@@ -82,10 +82,11 @@ final readonly class Boring implements SetOutAsk
             [self::view($typed, $hole, $isThrough, $format)],
             [
                 new ToolSetting('brace', $isThrough ? 'until the tip shows' : 'to the depth', self::turns($hole).
-                    ' turns'),
+                    ' turns', step: 'bore'),
                 ...$hole->secondSideTurns === null
                     ? []
-                    : [new ToolSetting('brace', 'from the other side', self::count($hole->secondSideTurns).' turns')],
+                    : [new ToolSetting('brace', 'from the other side', self::count($hole->secondSideTurns).' turns',
+                        step: 'bore')],
             ],
             array_values(array_filter([
                 'A turn more or less is '.$format->small(4 * $hole->depthPerQuarterMm).', a quarter turn '.

@@ -99,11 +99,12 @@ final readonly class Dovetails implements SetOutAsk
         Hands $hands,
         LengthFormatter $format,
     ): array {
-        $gauge = static fn (float $mm, string $for): ToolSetting => new ToolSetting(
+        $gauge = static fn (float $mm, string $of, string $for): ToolSetting => new ToolSetting(
             'marking gauge',
             $for,
             $format->dimension($mm),
             $format->small($mm),
+            "mark-parallel $of",
         );
         $chisel = $layout->betweenTailsChiselMm?->value;
 
@@ -111,18 +112,21 @@ final readonly class Dovetails implements SetOutAsk
             $typed->get('rebate') > 0
                 ? new ToolSetting('rebate plane', 'rebate inside the tails', $format->dimension($typed->get('rebate')))
                 : null,
-            $gauge($layout->tailGaugeMm, 'baseline of the tail board, all round'),
+            $gauge($layout->tailGaugeMm, 'tails', 'baseline of the tail board, all round'),
             ...$typed->choice('kind') === 'half-blind'
                 ? [
-                    $gauge($layout->tailGaugeMm, 'depth of the sockets, on the front’s end from inside'),
-                    $gauge($layout->pinGaugeMm, 'baseline of the front, on its inside'),
+                    $gauge($layout->tailGaugeMm, 'pins', 'depth of the sockets, on the front’s end from inside'),
+                    $gauge($layout->pinGaugeMm, 'pins', 'baseline of the front, on its inside'),
                 ]
-                : [$gauge($layout->pinGaugeMm, 'baseline of the pin board, on its faces')],
-            new ToolSetting('dividers', 'from tail to tail, from both sides', $format->small($layout->dividerMm)),
-            new ToolSetting('sliding bevel or template', 'slope of the tails', self::slope($typed->get('slope'))),
+                : [$gauge($layout->pinGaugeMm, 'pins', 'baseline of the pin board, on its faces')],
+            new ToolSetting('dividers', 'from tail to tail, from both sides', $format->small($layout->dividerMm),
+                step: 'step-off tails'),
+            new ToolSetting('sliding bevel or template', 'slope of the tails', self::slope($typed->get('slope')),
+                step: 'mark-slope tails'),
             $chisel === null
                 ? null
-                : new ToolSetting('chisel', 'waste between the tails', $format->dimension($chisel)),
+                : new ToolSetting('chisel', 'waste between the tails', $format->dimension($chisel),
+                    step: 'chop-across tails'),
         ]));
     }
 

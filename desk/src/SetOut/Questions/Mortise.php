@@ -224,11 +224,13 @@ final readonly class Mortise implements SetOutAsk
         LengthFormatter $format,
     ): array {
         return [
-            new ToolSetting('mortise gauge', 'mortise and tenon, from the face sides', "$near and $far", "$near/$far"),
-            new ToolSetting('chisel', 'chops the mortise', $format->dimension($layout->chiselMm)),
+            new ToolSetting('mortise gauge', 'mortise and tenon, from the face sides', "$near and $far", "$near/$far",
+                'mark-mortise'),
+            new ToolSetting('chisel', 'chops the mortise', $format->dimension($layout->chiselMm), step: 'chop-mortise'),
             new ToolSetting('knife and square', 'shoulders, from the rail’s end',
-                $format->dimension($layout->tenonLengthMm)),
-            new ToolSetting('tape on the chisel', 'depth of the mortise', $format->dimension($layout->mortiseDepthMm)),
+                $format->dimension($layout->tenonLengthMm), step: 'saw-tenon-shoulder'),
+            new ToolSetting('tape on the chisel', 'depth of the mortise', $format->dimension($layout->mortiseDepthMm),
+                step: 'chop-mortise'),
         ];
     }
 

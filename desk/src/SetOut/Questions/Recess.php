@@ -9,6 +9,7 @@ use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Path;
 use JackRest\Core\Setting\RecessGrain;
+use JackRest\Core\Setting\RecessName;
 use JackRest\Core\Setting\RecessPass;
 use JackRest\Core\Setting\RecessSetup;
 use JackRest\Core\Setting\RecessSetupInput;
@@ -117,21 +118,22 @@ final readonly class Recess implements SetOutAsk
         LengthFormatter $format,
     ): array {
         $guides = [];
+        $step = $setup->name === RecessName::Rebate ? 'rebate-along' : $setup->name->value;
         foreach ($setup->passes as $number => $pass) {
             $which = count($setup->passes) === 1 ? '' : ', pass '.($number + 1);
             $guides[] = $plane->fenceMax === null
-                ? new ToolSetting('batten', "from the edge$which", $format->dimension($pass->fromMm))
+                ? new ToolSetting('batten', "from the edge$which", $format->dimension($pass->fromMm), step: $step)
                 : new ToolSetting($plane->name, "fence, to the iron$which", $pass->fenceMm < 0
                     ? $format->dimension(-$pass->fenceMm).' under the sole'
-                    : $format->dimension($pass->fenceMm));
+                    : $format->dimension($pass->fenceMm), step: $step);
         }
         $stop = $plane->depthStop
-            ? new ToolSetting($plane->name, 'depth stop', $format->dimension($depth))
+            ? new ToolSetting($plane->name, 'depth stop', $format->dimension($depth), step: $step)
             : new ToolSetting('marking gauge', 'depth, on both ends', $format->dimension($depth),
-                $format->small($depth));
+                $format->small($depth), $step);
 
         return [
-            new ToolSetting($plane->name, 'iron', $format->dimension($setup->ironMm)),
+            new ToolSetting($plane->name, 'iron', $format->dimension($setup->ironMm), step: $step),
             $guides[0],
             $stop,
             ...array_slice($guides, 1),

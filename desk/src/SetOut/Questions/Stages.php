@@ -102,6 +102,7 @@ final readonly class Stages implements SetOutAsk
                     'stage '.($number + 1).($number === 0 ? ', today' : ', day '.$number * $days),
                     $format->small($stage->toMm),
                     $format->small($stage->toMm),
+                    'thickness',
                 ),
                 $plan->stages,
                 array_keys($plan->stages),

@@ -99,7 +99,8 @@ final readonly class Tongue implements SetOutAsk
             ),
             [self::view($typed, $panel->tongueFromFaceMm, $panel->gapMm, $format)],
             [
-                new ToolSetting('tongue-and-groove pair', 'from the face side of every board', 'as it is made'),
+                new ToolSetting('tongue-and-groove pair', 'from the face side of every board', 'as it is made',
+                    step: 'tongue-and-groove'),
                 new ToolSetting('strip between the boards', 'gap at each joint', $gap),
             ],
             array_values(array_filter([

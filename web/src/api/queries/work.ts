@@ -16,3 +16,18 @@ export const setOutPreview = (question: string, body: Schemas['SetOutRequest']) 
 
 export const workCard = (work: number) =>
   asking.queryOptions('get', '/api/works/{work}/set-outs', { params: { path: { work } } })
+
+/** What is asked before a work is made, and the jobs there are of it. */
+export const jobAsk = (work: number) =>
+  asking.queryOptions('get', '/api/works/{work}/job', { params: { path: { work } } })
+
+export const jobPreview = (work: number, body: Schemas['JobRequest']) =>
+  asking.queryOptions(
+    'post',
+    '/api/works/{work}/jobs/preview',
+    { params: { path: { work } }, body },
+    { placeholderData: keepPreviousData },
+  )
+
+export const jobPage = (job: number) =>
+  asking.queryOptions('get', '/api/jobs/{job}', { params: { path: { job } } })

@@ -34,6 +34,8 @@ export function ended(at: Session): Ending {
       return madeOn(at)
     case 'cutting':
       return cut(at)
+    case 'job':
+      return wentOn(at)
     case 'honing':
     case 'day':
       return honed(at)
@@ -107,6 +109,16 @@ function cut(at: Session): Ending {
     says: done.length > 0 ? `In the diary: ${done.join(', ')}.` : 'In the diary, with nothing counted.',
     note: 'Measure before you trust the count.',
     first: { to: placeOf(at, '/work'), text: 'Back to the work' },
+    second: BENCH,
+  }
+}
+
+/** A while at a job: its page says what is next, or what it rests for. */
+function wentOn(at: Session): Ending {
+  return {
+    title: at.state === 'finished' ? '✓ Done for now.' : 'Stopped.',
+    says: `What is done of ${at.title} is in the diary, and the minutes in those of its edges.`,
+    first: { to: placeOf(at, '/work'), text: 'See where it stands' },
     second: BENCH,
   }
 }

@@ -15,7 +15,7 @@ export interface Move {
   finish: boolean
 }
 
-const TAPPED: readonly Step['kind'][] = ['plane', 'rub', 'file', 'cut']
+const TAPPED: readonly Step['kind'][] = ['plane', 'rub', 'file', 'cut', 'do']
 
 /** Whether every tap counts one: strokes of the plane or over the paper, teeth of a saw. */
 export const isTapped = (step: Pick<Step, 'kind'>): boolean => TAPPED.includes(step.kind)

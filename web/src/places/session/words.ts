@@ -19,6 +19,7 @@ export function words(
   if (step.kind === 'rub') return rubbing(phase, step)
   if (step.kind === 'file') return filing(phase, step)
   if (step.kind === 'cut') return cutting(phase, step)
+  if (step.kind === 'do') return doing(phase, step)
   if (step.kind === 'make') return making(phase, step, isLast)
   const sameStone = before?.title === step.title
   switch (phase) {
@@ -61,6 +62,10 @@ const ONE: Readonly<Record<string, string>> = {
   strokes: 'stroke',
   turns: 'turn',
   shavings: 'shaving',
+  boards: 'board',
+  ends: 'end',
+  joints: 'joint',
+  pieces: 'piece',
 }
 
 /** At a saw: what is done at each tooth, and a tap for each, so that the place is never lost. */
@@ -76,6 +81,19 @@ function cutting(phase: Schemas['Session']['phase'], step: Step): Words {
     ? { says: `Take the ${step.title}`, under: step.says, button: 'Begin: count' }
     : { says: step.title, under: `Done when ${step.see}.`, button: `One ${ONE[step.of] ?? step.of}` }
 }
+
+/** A step of a job: a tap for each board, end or joint, so that an interruption loses none. */
+function doing(phase: Schemas['Session']['phase'], step: Step): Words {
+  return phase === 'fetch'
+    ? { says: step.title, under: `${step.says} With ${step.beside}.`, button: 'Begin: count' }
+    : {
+        says: step.title,
+        under: `Each is done when ${lower(step.see)}.`,
+        button: `One ${ONE[step.of] ?? step.of}`,
+      }
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** A step of making: what is done, then what is looked at. */
 function making(phase: Schemas['Session']['phase'], step: Step, isLast: boolean): Words {

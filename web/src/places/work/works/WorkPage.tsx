@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
-import { pulse, workPage, workPreview } from '@/api/queries'
+import { jobAsk, pulse, workPage, workPreview } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Heading } from '@/parts/Heading'
+import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
 import { Complaint, Keeping } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
@@ -74,7 +75,10 @@ function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
               {draft.touched ? (
                 <Keeping onKeep={record} onDrop={draft.clear} busy={save.isPending} />
               ) : (
-                <GiveUp work={work} />
+                <>
+                  <MakeIt work={work.id} />
+                  <GiveUp work={work} />
+                </>
               )}
             </NextStroke>
             <Complaint problem={save.error} besides={['name']} />
@@ -124,6 +128,16 @@ function useSave(work: number, onSaved: () => void) {
       queries.setQueryData(workPage(work).queryKey, page)
       onSaved()
     },
+  )
+}
+
+/** On with what is being made of it, or the first cut. */
+function MakeIt({ work }: { work: number }) {
+  const under = useQuery(jobAsk(work)).data?.jobs.find((job) => !job.isMade)
+  return under ? (
+    <MainLink to={`/work/jobs/${under.id}`}>Go on making it</MainLink>
+  ) : (
+    <MainLink to={`/work/works/${work}/make`}>Make it, step by step</MainLink>
   )
 }
 

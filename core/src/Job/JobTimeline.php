@@ -10,7 +10,7 @@ use JackRest\Core\Calculation\InvalidInput;
  * When each line of a job is done, working so many minutes a day on the average. While one batch rests the next is gone
  * on with; when everything rests, nothing is done.
  */
-final readonly class Timeline
+final readonly class JobTimeline
 {
     /** @param  list<float>  $ends  days from the start when each line is done, in the order of the lines */
     private function __construct(public array $ends, public float $days)

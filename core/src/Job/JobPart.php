@@ -7,7 +7,7 @@ namespace JackRest\Core\Job;
 use JackRest\Core\Labelled;
 
 /** What a step is done to, and counted by. */
-enum Part: string implements Labelled
+enum JobPart: string implements Labelled
 {
     case Piece = 'piece';
     case Board = 'board';

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Job;
+
+use App\Bench\Bench;
+use App\Edge\Edge;
+use App\Edge\OutlookOfBench;
+use App\Reference\Reference;
+use App\School\KitSettings;
+use App\SetOut\CardOfWork;
+use App\Work\KitTools;
+use App\Work\Work;
+use JackRest\Core\EdgeHistory\BluntModel;
+use JackRest\Core\EdgeHistory\Clock;
+use JackRest\Core\EdgeHistory\EdgeForecast;
+use JackRest\Core\Job\EdgeWear;
+use JackRest\Core\Job\JobTask;
+use JackRest\Core\Job\PartCount;
+use JackRest\Core\Kit\Coverage;
+use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\Kit\WorkTasks;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Job\JobAsk;
+use JackRest\Desk\Job\JobHands;
+use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\StepSetting;
+use JackRest\Desk\SetOut\SetOutQuestion;
+
+/** What a bench brings to a job: its tools, its edges and their record, its pace; and what was set out for the work. */
+final class HandsOfJob
+{
+    /** Minutes that a honing takes where no plan was made for it; from memory. */
+    private const HONING = 10.0;
+
+    public static function of(Bench $bench, Work $work): JobHands
+    {
+        $tools = KitTools::of($bench)->atHand;
+        $gauges = $wear = $edges = [];
+        foreach ($tools as $tool) {
+            if (JobTask::isGauge($tool->kind)) {
+                $gauges[$tool->kind] = ($gauges[$tool->kind] ?? 0) + 1;
+            }
+        }
+        $outlook = new OutlookOfBench($bench);
+        foreach ($outlook->edges as $id => $edge) {
+            // A body of several irons is honed by its first.
+            $edges[(string) $edge->tool_id] ??= [$id, $edge->name];
+            $wear[(string) $edge->tool_id] ??= self::wear($edge, $outlook->forecasts[$id], $work->hardness->blunting());
+        }
+
+        return new JobHands(
+            new Coverage(new ToolsAtHand($tools), KitSettings::now($bench)->school()),
+            $gauges,
+            $wear,
+            $edges,
+            StepTime::paces($bench),
+        );
+    }
+
+    /** @param  float  $blunting  of the wood: harder wood leaves fewer minutes */
+    private static function wear(Edge $edge, EdgeForecast $forecast, float $blunting): EdgeWear
+    {
+        $isTimed = $forecast->life->clock === Clock::Minutes;
+        $blunt = $isTimed ? $forecast->blunt : BluntModel::from([], Clock::Minutes)->predict([]);
+        $lasted = $isTimed ? $forecast->life->now : 0.0;
+        $left = $edge->isSharp() ? $blunt->quantileAfter(0.5, $lasted) - $lasted : 0.0;
+
+        return new EdgeWear($left / $blunting, $blunt->quantile(0.5) / $blunting, self::HONING);
+    }
+
+    public static function ask(Bench $bench, Work $work, LengthFormatter $format): JobAsk
+    {
+        $card = new CardOfWork($bench, $work, $format);
+        $settings = $counted = $rests = [];
+        foreach ($card->kept as $kept) {
+            $answer = $card->forms[$kept->id]->answer;
+            foreach ($answer->settings ?? [] as $set) {
+                $settings[] = new StepSetting($set->step, $set->tool, $set->for, $set->to, $set->gauge);
+            }
+            $first = $answer->settings[0] ?? null;
+            foreach ($answer->steps ?? [] as $step) {
+                $counted[$first === null ? '' : $first->step][] = "$step->count $step->of with the $step->title.";
+            }
+            if ($kept->question === SetOutQuestion::Stages && $answer?->restDays !== null) {
+                $rests['flatten-coarse'] = (float) $answer->restDays;
+            }
+        }
+        $graded = new WorkTasks(KitSettings::now($bench)->school(), KitSettings::now($bench)->floor);
+
+        return new JobAsk(
+            $work->name,
+            $work->planned($graded)->tasks,
+            PartCount::usual($work->pattern),
+            $settings,
+            $counted,
+            $rests,
+            $work->due_on,
+        );
+    }
+
+    /**
+     * References that want testing before they are trusted with it.
+     *
+     * @param  list<JobStep>  $steps
+     * @return list<string>
+     */
+    public static function doubts(Bench $bench, array $steps): array
+    {
+        $used = array_fill_keys(array_merge([], ...array_map(
+            static fn (JobStep $step): array => $step->used,
+            $steps,
+        )), true);
+        $doubts = [];
+        foreach (Reference::testedOf($bench) as $reference) {
+            $due = isset($used[(int) $reference->tool_id]) ? $reference->due() : null;
+            if ($due !== null) {
+                $doubts[] = "Test the {$reference->name} before you mark: ".lcfirst($due);
+            }
+        }
+
+        return $doubts;
+    }
+}

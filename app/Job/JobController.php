@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Job;
+
+use App\Bench\Bench;
+use App\Diary\Answer\DiaryEntryAnswer;
+use App\Diary\DiaryResource;
+use App\Http\Created;
+use App\Job\Answer\JobAnswer;
+use App\Job\Answer\JobAskAnswer;
+use App\Job\Answer\JobPreviewAnswer;
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use App\Ledger\VersionedRequest;
+use App\Session\Answer\SessionAnswer;
+use App\Session\BenchSession;
+use App\Session\SessionResource;
+use App\Session\Sessions;
+use App\Work\Work;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Core\Job\PartCount;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Count;
+use JackRest\Desk\Job\JobForm;
+use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Session\SessionKind;
+use JackRest\Desk\Session\SessionStep;
+
+/** A work from the first cut to the glued piece. */
+final class JobController
+{
+    public function ask(Bench $bench, Work $work, LengthFormatter $format): JobAskAnswer
+    {
+        return JobResource::ask($bench, $work, PartCount::usual($work->pattern), $format);
+    }
+
+    /** The plan of a job that is not begun; writes nothing. */
+    public function preview(JobRequest $request, Bench $bench, Work $work, LengthFormatter $format): JobPreviewAnswer
+    {
+        $hands = HandsOfJob::of($bench, $work);
+        $ask = HandsOfJob::ask($bench, $work, $format);
+        $form = JobForm::of($request->typed(), $request->wood(), $request->hones(), $ask, $hands, $format);
+
+        return JobResource::preview(
+            $form,
+            $ask->due,
+            $hands->paces,
+            HandsOfJob::doubts($bench, $form->book->steps ?? []),
+        );
+    }
+
+    /** @return Created<JobAnswer> */
+    public function store(JobRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): Created
+    {
+        $bench = $ledger->bench;
+        $hands = HandsOfJob::of($bench, $work);
+        $form = JobForm::of(
+            $request->typed(),
+            $request->wood(),
+            $request->hones(),
+            HandsOfJob::ask($bench, $work, $format),
+            $hands,
+            $format,
+        );
+        $form->form->soundOrRefuse('figures');
+        $steps = $form->book->steps ?? throw InvalidInput::because('', $form->next->says);
+        $name = $form->pieces() === 1 ? $work->name : "{$form->pieces()} × {$work->name}";
+        $job = null;
+        $ledger->record('job-begun', $work, "Began to make $name.", static function (Changes $changes) use (
+            $steps,
+            $work,
+            $form,
+            $name,
+            &$job,
+        ): void {
+            $job = $changes->create(WorkJob::of($changes->bench), [
+                'work_id' => $work->id,
+                'name' => $name,
+                'pieces' => $form->pieces(),
+                'batch' => $form->batch(),
+                'hours' => $form->minutesPerDay() * 7 / 60,
+                'steps' => array_map(static fn (JobStep $step): array => $step->toArray(), $steps),
+                'done' => array_fill(0, count($steps), 0),
+                'seconds' => array_fill(0, count($steps), 0.0),
+                'rests' => [],
+                'state' => WorkJob::RUNNING,
+            ]);
+        });
+        assert($job instanceof WorkJob);
+
+        return new Created(JobResource::of($job->refresh(), $hands->paces, $format));
+    }
+
+    public function show(Bench $bench, WorkJob $job, LengthFormatter $format): JobAnswer
+    {
+        return JobResource::of($job->load('work'), StepTime::paces($bench), $format);
+    }
+
+    /**
+     * Takes what is next to the bench.
+     *
+     * @return Created<SessionAnswer>
+     */
+    public function work(WorkOnJobRequest $request, Ledger $ledger, WorkJob $job): Created
+    {
+        $session = Sessions::running($ledger->bench, $job);
+        if ($session === null) {
+            $rows = self::sitting($job, $request->isEarly());
+            $plan = $job->plan();
+            $steps = array_map(static fn (int $row): SessionStep => SessionStep::ofJob(
+                $plan[$row],
+                $plan[$row]->units - ($job->done[$row] ?? 0),
+            ), $rows);
+            $ledger->save(static function (Changes $changes) use ($job, $request, $rows, $steps, &$session): void {
+                // Whoever has two windows open takes the same steps to the bench once.
+                $changes->update($job, ['state' => WorkJob::RUNNING], $request->version());
+                $session = Sessions::begin($changes, SessionKind::Job, $job, $job->name, $steps, ['rows' => $rows]);
+            });
+        }
+        assert($session instanceof BenchSession);
+
+        return new Created(SessionResource::of($session));
+    }
+
+    /** @return non-empty-list<int> */
+    private static function sitting(WorkJob $job, bool $early): array
+    {
+        $standing = new JobStanding($job, [], Carbon::now()->toIso8601ZuluString());
+        $rows = $standing->sitting($early);
+        if ($rows === []) {
+            throw $job->state === WorkJob::MADE
+                ? InvalidInput::because('', 'It is made already.')
+                : InvalidInput::because('early', $standing->next()->says);
+        }
+
+        return $rows;
+    }
+
+    /** What was found when it was looked at. */
+    public function found(JobFoundRequest $request, Ledger $ledger, WorkJob $job, LengthFormatter $format): JobAnswer
+    {
+        $gap = $request->gapMm($format);
+        $columns = ['gap_mm' => $gap, 'found' => $request->found()];
+        $ledger->record(
+            'job-looked-at',
+            $job,
+            "Looked at the {$job->name}".($gap === null ? '.' : ': widest gap '.$format->small($gap).'.'),
+            static function (Changes $changes) use ($job, $columns, $request): void {
+                $changes->update($job, $columns, $request->version());
+            },
+        );
+
+        return $this->show($ledger->bench, $job, $format);
+    }
+
+    /** Leaves it; the minutes its edges have worked stay in their diaries. */
+    public function destroy(VersionedRequest $request, Ledger $ledger, WorkJob $job): DiaryEntryAnswer
+    {
+        $entry = $ledger->record(
+            'job-left',
+            $job,
+            $job->state === WorkJob::MADE
+                ? "Took the making of {$job->name} off the list."
+                : "Stopped making {$job->name}, ".Count::of(array_sum($job->done), 'part').' done.',
+            static function (Changes $changes) use ($job, $request): void {
+                foreach ($job->sessions()->where('state', BenchSession::RUNNING)->get() as $session) {
+                    $changes->update($session, ['state' => BenchSession::STOPPED]);
+                }
+                $changes->delete($job, $request->version());
+            },
+        );
+
+        return DiaryResource::entry($entry);
+    }
+}

@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Job;
+
+use Illuminate\Support\Carbon;
+use JackRest\Core\Job\Pace;
+use JackRest\Desk\Advice;
+use JackRest\Desk\Job\JobDays;
+use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\JobWords;
+
+/** Where a job stands at a moment: what is next, what rests, when the rest of it comes, planned beside real. */
+final readonly class JobStanding
+{
+    /** Steps that are taken to the bench in one go. */
+    private const SITTING = 12;
+
+    /** @var list<JobStep> */
+    public array $plan;
+
+    /** @var array<int, string> ISO date by step that is not done */
+    public array $days;
+
+    /** ISO date when all of it is done. */
+    public string $end;
+
+    /** @param  array<string, Pace>  $paces  by operation, as they are now */
+    public function __construct(private WorkJob $job, array $paces, private string $now)
+    {
+        $this->plan = $job->plan();
+        $left = $job->left($this->plan);
+        $minutes = [];
+        foreach ($left as $at => $step) {
+            $own = isset($paces[$step->operation]) && $step->minutes > 0
+                ? $paces[$step->operation]->factor * $step->usual / $step->minutes
+                : 1.0;
+            $minutes[] = $own * $job->minutesLeft($at, $step);
+        }
+        $resting = [];
+        foreach ($job->rests as $batch => $until) {
+            $resting[(int) $batch] = max(0.0, Carbon::parse($now)->diffInMinutes(Carbon::parse($until), false) / 1440);
+        }
+        $days = JobDays::of(array_values($left), $minutes, 60 * $job->hours / 7, $resting, substr($now, 0, 10));
+        $this->days = array_combine(array_keys($left), $days->ends);
+        $this->end = $days->day;
+    }
+
+    /** done, begun, next, later or rests */
+    public function stateOf(int $at): string
+    {
+        $step = $this->plan[$at];
+
+        return match (true) {
+            $this->job->isDone($at, $step) => 'done',
+            $at === $this->first() => 'next',
+            ($this->job->done[$at] ?? 0) > 0 => 'begun',
+            $this->job->isResting($step->batch, $this->now) => 'rests',
+            default => 'later',
+        };
+    }
+
+    /**
+     * What is done in one go: steps whose batch does not rest, up to a dozen.
+     *
+     * @param  bool  $early  whether a rest is not waited for
+     * @return list<int>
+     */
+    public function sitting(bool $early = false): array
+    {
+        $rows = $rests = [];
+        foreach ($this->job->left($this->plan) as $at => $step) {
+            if (isset($rests[$step->batch]) || (! $early && $this->job->isResting($step->batch, $this->now))) {
+                continue;
+            }
+            if (count($rows) === self::SITTING) {
+                break;
+            }
+            $rows[] = $at;
+            if ($step->restDays > 0) {
+                $rests[$step->batch] = true;
+            }
+        }
+
+        return $rows;
+    }
+
+    public function sittingMinutes(): int
+    {
+        return (int) round(array_sum(array_map(
+            fn (int $at): float => $this->job->minutesLeft($at, $this->plan[$at]),
+            $this->sitting(),
+        )));
+    }
+
+    /** Until when everything that is left rests; null: something can be done, or all is. */
+    public function restsUntil(): ?string
+    {
+        $left = $this->job->left($this->plan);
+        if ($left === [] || $this->sitting() !== []) {
+            return null;
+        }
+
+        return min(array_map(fn (JobStep $step): string => $this->job->rests[$step->batch] ?? $this->now, $left));
+    }
+
+    /** Share of the planned minutes that is done. */
+    public function share(): float
+    {
+        $all = $done = 0.0;
+        foreach ($this->plan as $at => $step) {
+            $all += $step->minutes;
+            $done += $step->minutes - $this->job->minutesLeft($at, $step);
+        }
+
+        return $all > 0 ? $done / $all : 1.0;
+    }
+
+    /** @return array<string, array{float, float}> minutes planned for what is done, and those timed of it, by phase */
+    public function phases(): array
+    {
+        $phases = [];
+        foreach ($this->plan as $at => $step) {
+            $done = $step->minutes - $this->job->minutesLeft($at, $step);
+            if ($done > 0) {
+                $sum = $phases[$step->phase->label()] ?? [0.0, 0.0];
+                $phases[$step->phase->label()] = [$sum[0] + $done, $sum[1] + ($this->job->seconds[$at] ?? 0.0) / 60];
+            }
+        }
+
+        return $phases;
+    }
+
+    public function next(): Advice
+    {
+        $first = $this->first();
+        $until = $this->restsUntil();
+        if ($this->job->state === WorkJob::MADE) {
+            return new Advice('It is made.', $this->job->gap_mm === null && $this->job->found === ''
+                ? 'Look at the joints: write down the widest gap, and what you would do otherwise.'
+                : 'What you found stands below; the next one begins with your own pace.');
+        }
+        if ($until !== null) {
+            return new Advice('Let it rest until '.Carbon::parse($until)->format('j F, H:i').'.', 'It waits for '.
+                $this->waitsFor().'.');
+        }
+        $step = $this->plan[$first];
+        $left = $step->units - ($this->job->done[$first] ?? 0);
+
+        return new Advice(
+            "$step->title, ".JobWords::units($left, $step->part).'.',
+            trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').($step->tools === ''
+                ? $step->says
+                : "With the $step->tools.")),
+        );
+    }
+
+    /** @return list<string> */
+    public function lines(): array
+    {
+        $lines = [];
+        if ($this->job->state !== WorkJob::MADE) {
+            $lines[] = 'By the plan it is done on '.Carbon::parse($this->end)->format('j F').'.';
+            $left = array_values($this->job->left($this->plan));
+            $by = JobDays::reached($this->job->work->due_on, $this->end, $left, array_values($this->days),
+                $this->job->pieces, $this->job->batch);
+            $lines = [...$lines, ...$by === null ? [] : [$by]];
+        }
+        $timed = $planned = 0.0;
+        foreach ($this->phases() as [$minutes, $took]) {
+            $planned += $took > 0 ? $minutes : 0.0;
+            $timed += $took;
+        }
+        if ($timed > 0 && $planned > 0) {
+            $lines[] = 'Timed so far: '.JobWords::howLong($timed).', where '.JobWords::howLong($planned).
+                ' were planned.';
+        }
+
+        return $lines;
+    }
+
+    private function first(): int
+    {
+        return $this->sitting()[0] ?? $this->sitting(true)[0] ?? 0;
+    }
+
+    /** After which operation a batch rests now: the last that is done of those it rests after; empty: none is. */
+    public function restedFor(int $batch): string
+    {
+        $after = '';
+        foreach ($this->plan as $at => $step) {
+            $isOver = $step->batch === $batch && $step->restDays > 0 && $this->job->isDone($at, $step);
+            $after = $isOver ? $step->operation : $after;
+        }
+
+        return $after;
+    }
+
+    private function waitsFor(): string
+    {
+        foreach (array_keys($this->job->rests) as $batch) {
+            if ($this->job->isResting((int) $batch, $this->now)) {
+                return JobWords::waitsFor($this->restedFor((int) $batch));
+            }
+        }
+
+        return JobWords::waitsFor('');
+    }
+}

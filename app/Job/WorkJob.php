@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Job;
+
+use App\Bench\Bench;
+use App\Ledger\Record;
+use App\Session\BenchSession;
+use App\Work\Work;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\MorphMany;
+use JackRest\Desk\Job\JobStep;
+
+/**
+ * A work being made, over several days.
+ *
+ * @property int $work_id
+ * @property string $name what is made: ten hive bodies
+ * @property int $pieces
+ * @property int $batch pieces that go through together
+ * @property float $hours a week
+ * @property list<array<string, mixed>> $steps as {@see JobStep::toArray} wrote them
+ * @property list<int> $done parts, by step
+ * @property list<float> $seconds that they took, by step
+ * @property array<int, string> $rests until when a batch rests, ISO 8601, by batch
+ * @property string $state running or made
+ * @property float|null $gap_mm the widest gap that was found in a joint
+ * @property string $found what was written down when it was made
+ * @property Work $work
+ */
+final class WorkJob extends Record
+{
+    public const MADE = 'made';
+
+    public const RUNNING = 'running';
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'pieces' => 'integer',
+            'batch' => 'integer',
+            'hours' => 'float',
+            'steps' => 'array',
+            'done' => 'array',
+            'seconds' => 'array',
+            'rests' => 'array',
+            'gap_mm' => 'float',
+        ];
+    }
+
+    /** @return HasMany<static, Bench> those whose work is there: a job goes and comes back with it */
+    public static function of(Bench $bench): HasMany
+    {
+        $all = parent::of($bench);
+        $all->whereHas('work');
+
+        return $all;
+    }
+
+    /** @return BelongsTo<Work, $this> */
+    public function work(): BelongsTo
+    {
+        return $this->belongsTo(Work::class);
+    }
+
+    /** @return MorphMany<BenchSession, $this> */
+    public function sessions(): MorphMany
+    {
+        return $this->morphMany(BenchSession::class, 'subject');
+    }
+
+    public function running(): ?BenchSession
+    {
+        return $this->sessions()->where('state', BenchSession::RUNNING)->first();
+    }
+
+    /** @return list<JobStep> */
+    public function plan(): array
+    {
+        return array_map(JobStep::fromArray(...), $this->steps);
+    }
+
+    public function isDone(int $step, JobStep $planned): bool
+    {
+        return ($this->done[$step] ?? 0) >= $planned->units;
+    }
+
+    /** Whether a batch waits for its glue or its wood. */
+    public function isResting(int $batch, string $now): bool
+    {
+        return ($this->rests[$batch] ?? '') > $now;
+    }
+
+    /**
+     * @param  list<JobStep>  $plan
+     * @return array<int, JobStep> what is not done, by step
+     */
+    public function left(array $plan): array
+    {
+        return array_filter(
+            $plan,
+            fn (JobStep $step, int $at): bool => ! $this->isDone($at, $step),
+            ARRAY_FILTER_USE_BOTH,
+        );
+    }
+
+    /** Minutes of a step that are still to come. */
+    public function minutesLeft(int $at, JobStep $step): float
+    {
+        return $step->units > 0 ? $step->minutes * ($step->units - ($this->done[$at] ?? 0)) / $step->units : 0.0;
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Demo;
+
+use App\Bench\Bench;
+use App\Job\HandsOfJob;
+use App\Job\StepTime;
+use App\Job\WorkJob;
+use App\Work\Work;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Measure\LengthUnit;
+use JackRest\Desk\Job\JobForm;
+use JackRest\Desk\Job\JobStep;
+use RuntimeException;
+
+/** A work that is being made on the demo bench: planned as it would be there, with times that are made up. */
+final class DemoJob
+{
+    /** What steps took, as a share of what was planned; one after the other. Invented. */
+    private const TOOK = [1.3, 0.9, 1.15, 1.4, 1.05, 1.2, 0.95, 1.25];
+
+    /**
+     * @param  array{
+     *     work: string, figures: array<string, string>, wood: string, hones: bool, begun_on: string, batches: int,
+     *     then: int,
+     * }  $job  so many whole batches are done, and then so many steps of the next
+     */
+    public static function create(Bench $bench, array $job): void
+    {
+        $work = Work::of($bench)->get()->firstOrFail('name', $job['work']);
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        $form = JobForm::of(
+            $job['figures'],
+            $job['wood'],
+            $job['hones'],
+            HandsOfJob::ask($bench, $work, $format),
+            HandsOfJob::of($bench, $work),
+            $format,
+        );
+        $steps = $form->book->steps ?? throw new RuntimeException('the demo’s job cannot be planned');
+        $done = $seconds = [];
+        foreach ($steps as $at => $step) {
+            $isDone = $step->batch < $job['batches'] || ($step->batch === $job['batches'] && $job['then']-- > 0);
+            $done[] = $isDone ? $step->units : 0;
+            $seconds[] = $isDone ? round(60 * $step->minutes * self::TOOK[$at % count(self::TOOK)], 1) : 0.0;
+        }
+        $made = WorkJob::of($bench)->create([
+            'work_id' => $work->id,
+            'name' => "{$form->pieces()} × {$work->name}",
+            'pieces' => $form->pieces(),
+            'batch' => $form->batch(),
+            'hours' => $form->minutesPerDay() * 7 / 60,
+            'steps' => array_map(static fn (JobStep $step): array => $step->toArray(), $steps),
+            'done' => $done,
+            'seconds' => $seconds,
+            'rests' => [],
+            'state' => WorkJob::RUNNING,
+            'created_at' => "{$job['begun_on']}T17:30:00Z",
+        ]);
+        self::times($bench, $made, $steps, $job['begun_on']);
+    }
+
+    /** @param  list<JobStep>  $steps */
+    private static function times(Bench $bench, WorkJob $job, array $steps, string $begunOn): void
+    {
+        $minutes = 0.0;
+        foreach ($steps as $at => $step) {
+            if ($job->done[$at] > 0 && $step->operation !== '') {
+                $minutes += $job->seconds[$at] / 60;
+                StepTime::of($bench)->create([
+                    'work_job_id' => $job->id,
+                    'operation' => $step->operation,
+                    'units' => $step->units,
+                    'usual_minutes' => $step->usual,
+                    'minutes' => round($job->seconds[$at] / 60, 2),
+                    'timed_at' => Carbon::parse($begunOn)
+                        ->addDays((int) ($minutes / ($job->hours * 60 / 7)))
+                        ->toIso8601ZuluString(),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,265 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Edge\EdgeEvent;
+use App\Job\StepTime;
+use App\Job\WorkJob;
+use App\Tool\ToolUse;
+use App\Work\Work;
+use Illuminate\Support\Carbon;
+use JackRest\Core\EdgeHistory\EdgeEntryKind;
+
+/** A work from the first cut to the glued piece. */
+final class JobTest extends HttpTestCase
+{
+    private const TEN = ['figures' => ['pieces' => '10', 'batch' => '5', 'hours' => '6'], 'wood' => 'planed',
+        'hones' => true];
+
+    /** The demo is in the middle of one: it is looked at in {@see DemoTest}. */
+    protected function setUp(): void
+    {
+        parent::setUp();
+        StepTime::query()->forceDelete();
+        WorkJob::query()->forceDelete();
+    }
+
+    public function test_the_plan_names_tools_settings_and_checks(): void
+    {
+        $hive = $this->hive();
+        $asked = $this->ask('GET', "/api/works/$hive->id/job")->assertOk()->json();
+        self::assertSame('4', array_column($asked['fields'], null, 'name')['boards']['usual']);
+        $plan = $this->ask('POST', "/api/works/$hive->id/jobs/preview", self::TEN)->assertOk()->json();
+        foreach ($plan['rows'] as $row) {
+            $kind = $plan['kinds'][$row['kind']];
+            self::assertNotSame('', $kind['title'].$kind['check']);
+            self::assertNotSame([false, ''], [$kind['lacks'], $kind['tools']], $kind['title']);
+            self::assertGreaterThan(0, $row['units']);
+        }
+        $settings = implode(' ', array_column($plan['kinds'], 'setting'));
+        self::assertStringContainsString('dividers', $settings, 'from what was set out for it');
+        self::assertMatchesRegularExpression('/no order does with/', implode(' ', $plan['lines']));
+        self::assertStringContainsString('it is done on', $plan['lines'][0]);
+    }
+
+    public function test_wrong_figures_are_told_beside_their_field_and_nothing_is_begun(): void
+    {
+        $hive = $this->hive();
+        $wrong = [['pieces', '0'], ['pieces', 'some'], ['batch', '11'], ['joints', '-1'], ['hours', '0']];
+        foreach ($wrong as [$field, $typed]) {
+            $sent = [...self::TEN, 'figures' => [...self::TEN['figures'], $field => $typed]];
+            $plan = $this->ask('POST', "/api/works/$hive->id/jobs/preview", $sent)->assertOk()->json();
+            self::assertIsString($plan['figures'][$field]['error'], "$field $typed");
+            self::assertSame([], $plan['rows']);
+            $this->ask('POST', "/api/works/$hive->id/jobs", $sent)->assertStatus(422)
+                ->assertJsonPath('errors.0.field', "figures.$field");
+        }
+        self::assertSame(0, WorkJob::query()->count());
+    }
+
+    public function test_a_while_at_the_bench_is_kept_and_the_edges_have_their_minutes(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->assertCreated()->json();
+        $uses = ToolUse::query()->count();
+        $session = $this->toBench($job);
+        self::assertLessThanOrEqual(12, count($session['steps']));
+        // Two steps at their pace, and two parts of the third; each tap is saved.
+        $at = Carbon::now();
+        foreach ([1, 2] as $step) {
+            $at = $at->addSeconds((int) $session['steps'][$step - 1]['seconds']);
+            Carbon::setTestNow($at);
+            $session = $this->tap($session, $step, []);
+        }
+        $counted = [0, 0, 2, ...array_fill(0, count($session['steps']) - 3, 0)];
+        $session = $this->tap($session, 2, $counted);
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'outcome' => 'stopped', 'version' => $session['version'],
+        ])->assertOk();
+        $after = $this->ask('GET', "/api/jobs/{$job['id']}")->assertOk()->json();
+        self::assertSame(
+            [$job['rows'][0]['units'], $job['rows'][1]['units'], 2],
+            array_slice(array_column($after['rows'], 'done'), 0, 3),
+        );
+        self::assertEqualsWithDelta($job['rows'][0]['minutes'], $after['rows'][0]['took'], 0.2);
+        self::assertSame('next', $after['rows'][2]['state']);
+        self::assertGreaterThan($uses, ToolUse::query()->count());
+        self::assertSame(2, StepTime::query()->count(), 'the two parts came all at once: they teach nothing');
+        // Interrupted, it goes on where it stood, with what is left.
+        $again = $this->toBench($after);
+        self::assertSame($after['rows'][2]['units'] - 2, $again['steps'][0]['count']);
+    }
+
+    /** Every minute planned goes into the diary of an edge, and no other. */
+    public function test_minutes_of_use_add_up_and_a_honing_renews(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->assertCreated()->json();
+        $record = WorkJob::query()->whereKey($job['id'])->firstOrFail();
+        $planned = 0.0;
+        $honings = 0;
+        foreach ($record->plan() as $step) {
+            $planned += array_sum($step->edges) * $step->minutes;
+            $honings += $step->hone === null ? 0 : 1;
+        }
+        $before = EdgeEvent::query()->pluck('id')->all();
+        $this->finish($job);
+        $new = EdgeEvent::query()->whereNotIn('id', $before)->get();
+        $used = $new->where('kind', EdgeEntryKind::Used)->sum('minutes');
+        self::assertEqualsWithDelta($planned, $used, 0.06 * count($new));
+        self::assertCount($honings, $new->where('kind', EdgeEntryKind::Honed));
+        self::assertGreaterThan(0, $honings, 'ten hives blunt a chisel');
+        $made = $this->ask('GET', "/api/jobs/{$job['id']}")->json();
+        self::assertSame([true, 100], [$made['isMade'], (int) $made['donePct']]);
+        // All of it can be undone: the diaries of the edges with it.
+        foreach ($this->ask('GET', '/api/diary')->json('entries') as $entry) {
+            if ($entry['kind'] === 'job-went-on') {
+                $this->ask('POST', "/api/diary/{$entry['id']}/undo")->assertCreated();
+            }
+        }
+        self::assertSame(0, EdgeEvent::query()->whereNotIn('id', $before)->count());
+        self::assertSame(0, array_sum(WorkJob::query()->whereKey($job['id'])->firstOrFail()->done));
+    }
+
+    public function test_glue_is_waited_for_and_the_next_batch_gone_on_with(): void
+    {
+        Carbon::setTestNow('2026-11-02 09:00:00');
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", [...self::TEN, 'hones' => false])->json();
+        do {
+            $job = $this->sit($job);
+            $glued = array_filter($job['rows'], static fn (array $row): bool => $row['state'] === 'rests');
+        } while ($glued === [] && $job['isMade'] === false);
+        self::assertSame([1], array_values(array_unique(array_column($glued, 'batch'))));
+        self::assertContains(2, array_column(array_filter(
+            $job['rows'],
+            static fn (array $row): bool => $row['state'] === 'next',
+        ), 'batch'));
+        $calendar = (string) $this->get('/api/calendar.ics')->getContent();
+        $calendar = str_replace(["\r\n ", '\\,'], ['', ','], $calendar);
+        self::assertStringContainsString("{$job['name']}, batch 1: the glue is dry", $calendar);
+        self::assertStringContainsString("{$job['name']}: done by the plan", $calendar);
+        while ($job['restsUntil'] === null) {
+            $job = $this->sit($job);
+        }
+        $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => $job['version'], 'early' => false])
+            ->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
+        Carbon::setTestNow('2026-11-04 09:00:00');
+        $tasks = array_column($this->ask('GET', '/api/bench')->json('upkeep'), 'says');
+        self::assertContains("Go on with {$job['name']}.", $tasks);
+        $this->sit($this->ask('GET', "/api/jobs/{$job['id']}")->json());
+    }
+
+    public function test_a_pace_is_learnt_from_the_third_time_and_used(): void
+    {
+        $hive = $this->hive();
+        $one = ['figures' => [], 'wood' => 'planed', 'hones' => false];
+        $first = $this->ask('POST', "/api/works/$hive->id/jobs/preview", $one)->json();
+        self::assertStringContainsString('from memory', implode(' ', $first['lines']));
+        foreach (range(1, 3) as $ignored) {
+            $job = $this->ask('POST', "/api/works/$hive->id/jobs", $one)->json();
+            $session = $this->toBench($job);
+            $at = Carbon::now();
+            foreach ($session['steps'] as $step => $planned) {
+                $at = $at->addSeconds((int) (2 * 60 * $job['rows'][$step]['minutes']));
+                Carbon::setTestNow($at);
+                $session = $this->tap($session, min($step + 1, count($session['steps']) - 1), []);
+                if ($step === 0) {
+                    break;
+                }
+            }
+            $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+                'outcome' => 'stopped', 'version' => $session['version'],
+            ])->assertOk();
+            $this->ask('DELETE', "/api/jobs/{$job['id']}", ['version' => $this->ask('GET', "/api/jobs/{$job['id']}")
+                ->json('version')])->assertOk();
+        }
+        $learnt = $this->ask('POST', "/api/works/$hive->id/jobs/preview", $one)->json();
+        self::assertEqualsWithDelta(2 * $first['rows'][0]['minutes'], $learnt['rows'][0]['minutes'], 0.2);
+        self::assertEqualsWithDelta($first['rows'][1]['minutes'], $learnt['rows'][1]['minutes'], 0.05);
+        self::assertStringContainsString('Your own pace for 1 of', implode(' ', $learnt['lines']));
+    }
+
+    public function test_what_was_found_stands_with_it_and_a_wrong_gap_is_told(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        $sent = ['version' => $job['version'], 'gap' => 'wide', 'found' => ''];
+        $this->ask('PUT', "/api/jobs/{$job['id']}/found", $sent)->assertStatus(422)
+            ->assertJsonPath('errors.0.field', 'gap');
+        $this->ask('PUT', "/api/jobs/{$job['id']}/found", [...$sent, 'gap' => '0.15', 'found' => 'Saw on the line.'])
+            ->assertOk()->assertJsonPath('gap', '0.15')->assertJsonPath('found', 'Saw on the line.');
+    }
+
+    /** It goes with its work and comes back with it. */
+    public function test_a_job_whose_work_is_gone_stands_nowhere(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        $removed = $this->ask('DELETE', "/api/works/$hive->id", ['version' => $hive->version])->assertOk()->json();
+        $this->ask('GET', "/api/jobs/{$job['id']}")->assertNotFound();
+        $this->ask('GET', '/api/bench')->assertOk();
+        $this->get('/api/calendar.ics')->assertOk();
+        $this->ask('POST', "/api/diary/{$removed['entry']['id']}/undo")->assertCreated();
+        $this->ask('GET', "/api/jobs/{$job['id']}")->assertOk();
+    }
+
+    private function hive(): Work
+    {
+        return Work::query()->where('pattern', 'dovetailed-box')->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, mixed>  $job
+     * @return array<string, mixed>
+     */
+    private function toBench(array $job): array
+    {
+        return $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => $job['version'], 'early' => false])
+            ->assertCreated()->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $session
+     * @param  list<int>  $counted
+     * @return array<string, mixed>
+     */
+    private function tap(array $session, int $step, array $counted): array
+    {
+        return $this->ask('PUT', "/api/sessions/{$session['id']}", [
+            'atStep' => $step,
+            'phase' => 'fetch',
+            'counted' => $counted === [] ? array_fill(0, count($session['steps']), 0) : $counted,
+            'version' => $session['version'],
+        ])->assertOk()->json();
+    }
+
+    /**
+     * One sitting, done to its end at once.
+     *
+     * @param  array<string, mixed>  $job
+     * @return array<string, mixed>
+     */
+    private function sit(array $job): array
+    {
+        $session = $this->toBench($job);
+        $this->ask('POST', "/api/sessions/{$session['id']}/finish", [
+            'outcome' => 'done', 'version' => $session['version'],
+        ])->assertOk();
+
+        return $this->ask('GET', "/api/jobs/{$job['id']}")->assertOk()->json();
+    }
+
+    /** @param  array<string, mixed>  $job */
+    private function finish(array $job): void
+    {
+        while ($job['isMade'] === false) {
+            if ($job['restsUntil'] !== null) {
+                Carbon::setTestNow(Carbon::parse($job['restsUntil'])->addMinute());
+            }
+            $job = $this->sit($job);
+        }
+    }
+}
