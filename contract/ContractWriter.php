@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
 final class ContractWriter
 {
     /** Names in addresses that are no numbers. */
-    private const NAMES = ['offer', 'question', 'what', 'key', 'plan'];
+    private const NAMES = ['offer', 'question', 'what', 'key', 'plan', 'exercise'];
 
     public static function json(): string
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Blank\BlankController;
+use App\Eye\EyeController;
 use App\Instrument\InstrumentController;
 use App\Making\MakingController;
 use App\Making\PlanController;
@@ -59,3 +60,8 @@ Route::get('winding', [WindingController::class, 'show']);
 Route::post('winding/preview', [WindingController::class, 'preview']);
 Route::post('winding/tests', [WindingController::class, 'store']);
 Route::post('winding/sessions', [WindingController::class, 'plane']);
+// What an eye sees.
+Route::get('eye', [EyeController::class, 'index']);
+Route::post('eye/{exercise}/runs', [EyeController::class, 'store']);
+Route::get('eye-runs/{eyeRun}', [EyeController::class, 'show']);
+Route::put('eye-runs/{eyeRun}', [EyeController::class, 'answer']);

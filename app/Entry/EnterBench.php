@@ -6,6 +6,7 @@ namespace App\Entry;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Eye\SeenByEye;
 use App\Ledger\AsSent;
 use App\Ledger\Once;
 use Closure;
@@ -34,7 +35,12 @@ final class EnterBench
             AsSent::class,
             AsSent::of($request->header(AsSent::HEADER), $user->unit->value, self::body($request)),
         );
-        app()->instance(LengthFormatter::class, new LengthFormatter($user->unit, $user->paper_mm));
+        // What the eye sees is read where a length is told, and not for every poll.
+        app()->singleton(LengthFormatter::class, static fn (): LengthFormatter => new LengthFormatter(
+            $user->unit,
+            $user->paper_mm,
+            SeenByEye::mm($user->bench),
+        ));
 
         return $next($request);
     }

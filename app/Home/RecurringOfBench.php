@@ -9,6 +9,7 @@ use App\Blank\Blank;
 use App\Care\CareDone;
 use App\Care\CareOfBench;
 use App\Care\ConsumableStock;
+use App\Eye\SeenByEye;
 use App\Job\JobsUnderWay;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -45,6 +46,7 @@ final readonly class RecurringOfBench
             ...$this->jobs(),
             ...$this->makings(),
             ...$this->rests(),
+            ...$this->eye(),
             ...$this->stages(),
             ...$this->mends(),
             ...$this->lent(),
@@ -95,6 +97,21 @@ final readonly class RecurringOfBench
                 )
                 ->all(),
         );
+    }
+
+    /** @return list<UpkeepTask> what the eye was found to see, where that has grown old */
+    private function eye(): array
+    {
+        $old = SeenByEye::old($this->bench);
+
+        return $old === [] ? [] : [new UpkeepTask(
+            'eye',
+            'Look again how small an error you see.',
+            ucfirst($old[0]->label()).': it was found more than three months ago.',
+            3,
+            new Topic('eye'),
+            null,
+        )];
     }
 
     /** @return list<UpkeepTask> blanks whose week is over */

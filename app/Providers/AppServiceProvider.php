@@ -13,6 +13,7 @@ use App\Edge\Edge;
 use App\Edge\EdgeEvent;
 use App\Edge\EdgeLives;
 use App\Edge\HoningEnd;
+use App\Eye\EyeRun;
 use App\Guide\Guide;
 use App\Job\JobEnd;
 use App\Job\WorkJob;
@@ -53,6 +54,7 @@ final class AppServiceProvider extends ServiceProvider
         'consumable' => ConsumableStock::class,
         'edge' => Edge::class,
         'event' => EdgeEvent::class,
+        'eyeRun' => EyeRun::class,
         'guide' => Guide::class,
         'job' => WorkJob::class,
         'look' => LookOver::class,
@@ -101,6 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         Relation::enforceMorphMap([
             'blank' => Blank::class,
             'edge' => Edge::class,
+            'eye-run' => EyeRun::class,
             'guide' => Guide::class,
             'job' => WorkJob::class,
             'look-over' => LookOver::class,

@@ -106,6 +106,7 @@ final class EveryViewTest extends BrowserTestCase
             '/kit/tools/'.$this->first('board'),
             '/work',
             '/work/works/'.$this->first('works'),
+            '/true/eye',
             '/work/works/'.$this->first('works').'/make',
             '/work/jobs/1',
             '/work/dovetails',

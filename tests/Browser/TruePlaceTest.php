@@ -12,6 +12,28 @@ use Instruments\Truth;
 /** References under test, as somebody at the bench reads them off. */
 final class TruePlaceTest extends BrowserTestCase
 {
+    /** The card is held to the screen, an exercise begun, answered by the arrows, left and gone on with. */
+    public function test_an_eye_is_tried_case_by_case(): void
+    {
+        $this->open('/true/eye');
+        $this->sees("//button[@aria-label='Begin: Read between two marks' and @disabled]");
+        $this->press('It fits');
+        $this->type('From the screen', '20');
+        $this->sees("//button[@aria-label='Begin: Read between two marks' and not(@disabled)]")->click();
+        $this->seesText('Between 150 mm and 3000 mm.');
+        $this->type('From the screen', '600');
+        $this->sees("//button[@aria-label='Begin: Read between two marks']")->click();
+        $this->sees("//h1[. = 'Which mark is the line nearer to?']");
+        $this->seesText('1 of 24');
+        $this->press('Left');
+        $this->seesText('2 of 24');
+        $this->browser->getKeyboard()->sendKeys(WebDriverKeys::ARROW_RIGHT);
+        $this->seesText('3 of 24');
+        $this->open('/true/eye');
+        $this->sees("//a[@aria-label='Go on: Read between two marks']")->click();
+        $this->seesText('3 of 24');
+    }
+
     public function test_a_straightedge_is_tested_planed_and_wants_testing_again(): void
     {
         $this->open('/true');

@@ -21,6 +21,7 @@ final class Facts
         'set_outs',
         'work_jobs',
         'step_times',
+        'eye_runs',
         'squares',
         'square_tests',
         'straights',

@@ -78,7 +78,7 @@ final class UpgradeTest extends TestCase
     {
         $before = (new Facts($this->bench->open()))->all();
         $this->upgrade();
-        $back = $this->command('migrate:rollback', '--step=9', '--force');
+        $back = $this->command('migrate:rollback', '--step=10', '--force');
         self::assertSame(0, $back->run(), $back->getOutput().$back->getErrorOutput());
         $tables = $this->statements();
         self::assertStringNotContainsString('primary_deg > 0', $tables);
@@ -228,7 +228,7 @@ final class UpgradeTest extends TestCase
     /** Every step since the earlier layout. */
     private function rollBack(int $status): string
     {
-        $back = $this->command('migrate:rollback', '--step=11', '--force');
+        $back = $this->command('migrate:rollback', '--step=12', '--force');
         self::assertSame($status, $back->run(), $back->getOutput().$back->getErrorOutput());
 
         return (string) preg_replace('/\s+/', ' ', $back->getOutput().$back->getErrorOutput());

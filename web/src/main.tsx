@@ -88,6 +88,14 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/kit/tool/ToolPage')).ToolPage }),
           },
           {
+            path: '/true/eye',
+            lazy: async () => ({ Component: (await import('./places/true/eye/EyePage')).EyePage }),
+          },
+          {
+            path: '/true/eye/runs/:id',
+            lazy: async () => ({ Component: (await import('./places/true/eye/EyeRunPage')).EyeRunPage }),
+          },
+          {
             path: '/work',
             lazy: async () => ({ Component: (await import('./places/work/works/WorksPage')).WorksPage }),
           },

@@ -17,6 +17,7 @@ final readonly class InstrumentAnswer extends Answer
         #[Field('what is read beside it')] public string $label,
         #[Field('the smallest gap it tells, mm')] public float $resolutionMm,
         #[Field('the same, ready to be read')] public string $resolution,
+        #[Field('whether that is what the user\'s own eye was found to see')] public bool $isOwn,
     ) {
     }
 
@@ -27,8 +28,9 @@ final readonly class InstrumentAnswer extends Answer
             static fn (Instrument $instrument): self => new self(
                 $instrument->value,
                 $instrument->label(),
-                $instrument->resolutionMm($format->paperMm),
-                $format->small($instrument->resolutionMm($format->paperMm)),
+                $instrument->resolutionMm($format->paperMm, $format->eyeMm),
+                $format->small($instrument->resolutionMm($format->paperMm, $format->eyeMm)),
+                isset($format->eyeMm[$instrument->value]),
             ),
             Instrument::cases(),
         );

@@ -16,8 +16,9 @@ final readonly class LengthFormatter
 
     /**
      * @param  float|null  $paperMm  thickness of one sheet of the user's paper, as they measured it; null: they did not
+     * @param  array<string, float>  $eyeMm  what the user's eye tells apart reliably, by what is read with it
      */
-    public function __construct(public LengthUnit $unit, public ?float $paperMm = null)
+    public function __construct(public LengthUnit $unit, public ?float $paperMm = null, public array $eyeMm = [])
     {
     }
 

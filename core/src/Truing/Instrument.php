@@ -22,16 +22,17 @@ enum Instrument: string
      * The least difference it tells apart, mm: a sheet of paper goes in or it does not.
      *
      * @param  float|null  $paperMm  one sheet of the user's own paper
+     * @param  array<string, float>  $eyeMm  what the user's own eye tells apart reliably, mm, by instrument
      */
-    public function resolutionMm(?float $paperMm = null): float
+    public function resolutionMm(?float $paperMm = null, array $eyeMm = []): float
     {
         return match ($this) {
-            self::Rule => 0.25,
+            self::Rule => $eyeMm[$this->value] ?? 0.25,
             self::Feeler => 0.05,
             self::Loupe => 0.05,
             self::Caliper, self::Dial => 0.01,
             self::Paper => $paperMm ?? self::USUAL_PAPER_MM,
-            self::Light => 0.02,
+            self::Light => $eyeMm[$this->value] ?? 0.02,
         };
     }
 

@@ -26,7 +26,7 @@ final readonly class TypedTest
 
     public function resolutionMm(LengthFormatter $format): float
     {
-        return $this->instrument->resolutionMm($format->paperMm);
+        return $this->instrument->resolutionMm($format->paperMm, $format->eyeMm);
     }
 
     /**

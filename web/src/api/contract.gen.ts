@@ -772,6 +772,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/eye": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showEye"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye/{exercise}/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beginEyeRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/eye-runs/{eyeRun}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showEyeRun"];
+        put: operations["answerEyeRun"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/works/{work}/job": {
         parameters: {
             query?: never;
@@ -3840,6 +3888,77 @@ export interface components {
             /** @description who says so */
             source: string;
         };
+        Eye: {
+            /** @description the exercises */
+            exercises: components["schemas"]["EyeExercise"][];
+            /** @description how wide a bank card is, mm */
+            cardMm: number;
+            /** @description the distance that stands where none is typed */
+            distance: string;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
+        };
+        EyeExercise: {
+            /**
+             * @description which it is
+             * @enum {string}
+             */
+            exercise: "rule" | "light" | "twist" | "lines";
+            /** @description what is read beside it */
+            label: string;
+            /** @description what it tells */
+            says: string;
+            /** @description the smallest error seen reliably, ready to be read; null: not looked for yet */
+            seen: string | null;
+            /** @description what it counts for, ready to be read */
+            counts: string;
+            /** @description when it was found, ready to be read; null: not yet */
+            on: string | null;
+            /** @description whether that has grown old */
+            isOld: boolean;
+            /** @description the run that is not ended; null: none */
+            open: number | null;
+        };
+        EyeMark: {
+            /** @description corners: x and y in turn, mm about the middle */
+            points: number[];
+            /**
+             * @description what it is of
+             * @enum {string}
+             */
+            tone: "ink" | "wood" | "steel" | "shade" | "light";
+        };
+        EyeRun: {
+            /** @description the record's number */
+            id: number;
+            /** @description which state of the record this is */
+            version: number;
+            /**
+             * @description which exercise
+             * @enum {string}
+             */
+            exercise: "rule" | "light" | "twist" | "lines";
+            /** @description what is asked */
+            asks: string;
+            /** @description what can be answered */
+            choices: components["schemas"]["Word"][];
+            /** @description what is shown; nothing when it has ended */
+            marks: components["schemas"]["EyeMark"][];
+            /** @description pixels of a millimetre on this screen */
+            pxPerMm: number;
+            /** @description how many were answered */
+            answered: number;
+            /** @description of how many */
+            of: number;
+            /** @description whether the last answer was right; null: there was none */
+            wasRight: boolean | null;
+            /** @description what was right then, ready to be read; empty: there was none */
+            was: string;
+            /** @description what was found, ready to be read; null: it has not ended */
+            seen: string | null;
+            /** @description what that counts for, ready to be read */
+            counts: string;
+        };
         Field: {
             /** @description what it is called */
             name: string;
@@ -4219,6 +4338,8 @@ export interface components {
             resolutionMm: number;
             /** @description the same, ready to be read */
             resolution: string;
+            /** @description whether that is what the user's own eye was found to see */
+            isOwn: boolean;
         };
         InstrumentReading: {
             /** @description as it would be typed */
@@ -6855,6 +6976,14 @@ export interface components {
             note: string;
             version: number;
         };
+        EyeChoiceRequest: {
+            version: number;
+            choice: string;
+        };
+        EyeRunRequest: {
+            distance: string;
+            pxPerMm: number;
+        };
         FinishRequest: {
             version: number;
             /** @enum {string} */
@@ -8879,6 +9008,111 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showEye: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Eye */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Eye"];
+                };
+            };
+        };
+    };
+    beginEyeRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                exercise: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeRunRequest"];
+            };
+        };
+        responses: {
+            /** @description EyeRun */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeRun"];
+                };
+            };
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showEyeRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                eyeRun: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description EyeRun */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeRun"];
+                };
+            };
+            404: components["responses"]["Errors"];
+        };
+    };
+    answerEyeRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                eyeRun: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EyeChoiceRequest"];
+            };
+        };
+        responses: {
+            /** @description EyeRun */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EyeRun"];
                 };
             };
             404: components["responses"]["Errors"];

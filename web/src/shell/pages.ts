@@ -20,6 +20,7 @@ const PAGES: Readonly<Record<string, (id: number) => string>> = {
 const LISTS: Readonly<Record<string, string>> = {
   care: '/kit/care',
   diary: '/diary',
+  eye: '/true/eye',
   files: '/edges/files',
   idle: '/kit/idle',
   ladder: '/kit/ladder',

@@ -22,7 +22,7 @@ final readonly class KnownSquareForm
     /** @param  list<array{name: string, lengthMm: float, toleranceMm: float, gap: string, atTip: bool}>  $typed */
     public static function of(KnownSquare $known, array $typed, Instrument $instrument, LengthFormatter $format): self
     {
-        $resolution = $instrument->resolutionMm($format->paperMm);
+        $resolution = $instrument->resolutionMm($format->paperMm, $format->eyeMm);
 
         return new self(
             $known,

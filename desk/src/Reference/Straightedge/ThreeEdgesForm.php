@@ -71,7 +71,7 @@ final readonly class ThreeEdgesForm
             $test,
             $test === null ? null : (new ThreeEdges())($test),
             $objection,
-            $instrument->resolutionMm($format->paperMm),
+            $instrument->resolutionMm($format->paperMm, $format->eyeMm),
             $format,
         );
     }

@@ -15,6 +15,12 @@ export const testPreview = (reference: number, body: Schemas['TestRequest']) =>
     PREVIEW,
   )
 
+/** What an eye was found to see, and the exercises that find it. */
+export const eye = () => asking.queryOptions('get', '/api/eye')
+
+export const eyeRun = (run: number) =>
+  asking.queryOptions('get', '/api/eye-runs/{eyeRun}', { params: { path: { eyeRun: run } } })
+
 export const known = () => asking.queryOptions('get', '/api/references/known')
 
 export const knownPreview = (body: Schemas['KnownSquareRequest'] | null) =>

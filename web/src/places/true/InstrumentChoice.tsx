@@ -17,7 +17,7 @@ export function InstrumentChoice({ instruments, value, onChange }: InstrumentCho
       value={value}
       options={instruments.map((one) => ({
         value: one.value,
-        label: `${one.label}, to ${one.resolution}`,
+        label: `${one.label}, to ${one.resolution}${one.isOwn ? ', by your own eye' : ''}`,
       }))}
       onChange={(instrument) => {
         onChange(instrument)

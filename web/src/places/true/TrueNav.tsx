@@ -6,6 +6,7 @@ const pages = [
   { to: '/true/plans', name: 'Plans', end: false },
   { to: '/true/blanks', name: 'Blanks', end: false },
   { to: '/true/wood', name: 'Wood', end: false },
+  { to: '/true/eye', name: 'Your eye', end: false },
 ] as const
 
 /** The pages about all references and the wood they are of. */

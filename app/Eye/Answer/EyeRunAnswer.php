@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Eye\Answer;
+
+use App\Http\Answer;
+use App\Http\Answer\WordAnswer;
+use JackRest\Core\Calculation\Field;
+use JackRest\Core\Eye\Exercise;
+use JackRest\Desk\Eye\EyeMark;
+
+/** An exercise case by case. */
+final readonly class EyeRunAnswer extends Answer
+{
+    /**
+     * @param  list<EyeMark>  $marks
+     * @param  list<WordAnswer>  $choices
+     */
+    public function __construct(
+        #[Field('the record\'s number')] public int $id,
+        #[Field('which state of the record this is')] public int $version,
+        #[Field('which exercise')] public Exercise $exercise,
+        #[Field('what is asked')] public string $asks,
+        #[Field('what can be answered', of: WordAnswer::class)] public array $choices,
+        #[Field('what is shown; nothing when it has ended', of: EyeMark::class)] public array $marks,
+        #[Field('pixels of a millimetre on this screen')] public float $pxPerMm,
+        #[Field('how many were answered')] public int $answered,
+        #[Field('of how many')] public int $of,
+        #[Field('whether the last answer was right; null: there was none')] public ?bool $wasRight,
+        #[Field('what was right then, ready to be read; empty: there was none')] public string $was,
+        #[Field('what was found, ready to be read; null: it has not ended')] public ?string $seen,
+        #[Field('what that counts for, ready to be read')] public string $counts,
+    ) {
+    }
+}

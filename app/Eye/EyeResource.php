@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Eye;
+
+use App\Bench\Bench;
+use App\Eye\Answer\EyeAnswer;
+use App\Eye\Answer\EyeExerciseAnswer;
+use App\Eye\Answer\EyeRunAnswer;
+use App\Http\Answer\NextAnswer;
+use App\Http\Answer\WordAnswer;
+use Illuminate\Support\Carbon;
+use JackRest\Core\Eye\Exercise;
+use JackRest\Core\Eye\SeenError;
+use JackRest\Core\Eye\ShownCase;
+use JackRest\Core\Eye\Sight;
+use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Eye\EyeDrawing;
+use JackRest\Desk\Eye\EyeWords;
+
+/** Exercises of the eye as they are shown. */
+final class EyeResource
+{
+    private const USUAL_DISTANCE_MM = 500.0;
+
+    public static function all(Bench $bench, LengthFormatter $format): EyeAnswer
+    {
+        $last = SeenByEye::last($bench);
+        $old = SeenByEye::old($bench);
+        $open = EyeRun::of($bench)->whereNull('ended_at')->oldest('id')->get()
+            ->keyBy(static fn (EyeRun $run): string => $run->exercise->value);
+
+        return new EyeAnswer(
+            exercises: array_map(static function (Exercise $exercise) use (
+                $last,
+                $old,
+                $open,
+                $format,
+            ): EyeExerciseAnswer {
+                $run = $last->get($exercise->value);
+
+                return new EyeExerciseAnswer(
+                    exercise: $exercise,
+                    label: ucfirst($exercise->label()),
+                    says: EyeWords::says($exercise),
+                    seen: $run === null ? null : self::seen($run, $format),
+                    counts: EyeWords::counts($exercise),
+                    on: $run === null ? null : Carbon::parse((string) $run->ended_at)->format('j F Y'),
+                    isOld: in_array($exercise, $old, true),
+                    open: $open->get($exercise->value)?->id,
+                );
+            }, Exercise::cases()),
+            cardMm: Sight::CARD_MM,
+            distance: $format->dimension(self::USUAL_DISTANCE_MM),
+            next: self::next($last->has(Exercise::Rule->value), $old),
+        );
+    }
+
+    public static function run(EyeRun $run, LengthFormatter $format): EyeRunAnswer
+    {
+        $case = $run->shown();
+        $answered = count($run->trials);
+        $last = $answered === 0 ? null : $run->trials[$answered - 1];
+
+        return new EyeRunAnswer(
+            id: $run->id,
+            version: $run->version,
+            exercise: $run->exercise,
+            asks: EyeWords::asks($run->exercise),
+            choices: array_map(
+                static fn (string $choice): WordAnswer => new WordAnswer($choice, EyeWords::choice($choice)),
+                $run->exercise->choices(),
+            ),
+            marks: $case === null ? [] : EyeDrawing::of($case, $run->sight()),
+            pxPerMm: $run->px_per_mm,
+            answered: $answered,
+            of: EyeRun::CASES,
+            wasRight: $last['right'] ?? null,
+            was: $last === null
+                ? ''
+                : EyeWords::choice(
+                    ShownCase::of($run->exercise, $run->seed, $answered - 1, (float) $last['size'])->truth,
+                ),
+            seen: $run->seen === null ? null : self::seen($run, $format),
+            counts: EyeWords::counts($run->exercise),
+        );
+    }
+
+    /** What stands in the diary. */
+    public static function found(Exercise $exercise, SeenError $seen, LengthFormatter $format): string
+    {
+        return ucfirst($exercise->label()).': '.
+            EyeWords::seen($seen->size, $seen->low, $seen->high, $format).'.';
+    }
+
+    private static function seen(EyeRun $run, LengthFormatter $format): string
+    {
+        return EyeWords::seen((float) $run->seen, (float) $run->seen_low, (float) $run->seen_high, $format);
+    }
+
+    /** @param  list<Exercise>  $old */
+    private static function next(bool $isKnown, array $old): NextAnswer
+    {
+        return match (true) {
+            $old !== [] => new NextAnswer(
+                says: 'Look again: '.$old[0]->label().'.',
+                why: 'What was found is older than three months.',
+            ),
+            $isKnown => new NextAnswer(
+                says: 'Your eye is known.',
+                why: 'Its readings count as fine as it sees, until your own repeats say otherwise.',
+            ),
+            default => new NextAnswer(
+                says: 'Hold a bank card to the screen, and see how finely you read.',
+                why: 'Two dozen cases, three minutes. What you see reliably becomes the resolution of your readings.',
+            ),
+        };
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Core\Eye;
+
+use JackRest\Core\Labelled;
+use JackRest\Core\Truing\Instrument;
+
+/** What is looked at until the smallest error is found that is seen reliably. Sizes are angles seen, arc minutes. */
+enum Exercise: string implements Labelled
+{
+    /** A line between two marks of a rule: which is nearer? Read off a rule by eye, a reading is no finer. */
+    case Rule = 'rule';
+    /** Light under a straightedge: at which of three places? */
+    case Light = 'light';
+    /** Two winding sticks sighted: which end of the far one is high? */
+    case Twist = 'twist';
+    /** Two knifed lines, as the turned square leaves them: do they part away from the foot or towards it? */
+    case Lines = 'lines';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Rule => 'read between two marks',
+            self::Light => 'light under a straightedge',
+            self::Twist => 'twist over the winding sticks',
+            self::Lines => 'two lines that should be parallel',
+        };
+    }
+
+    /** @return non-empty-list<string> what can be answered */
+    public function choices(): array
+    {
+        return match ($this) {
+            self::Rule, self::Twist => ['left', 'right'],
+            self::Light => ['left', 'middle', 'right'],
+            self::Lines => ['top', 'bottom'],
+        };
+    }
+
+    /** Share of right answers by mere guessing. */
+    public function guessed(): float
+    {
+        return 1 / count($this->choices());
+    }
+
+    /** Shown first, arc minutes: nobody misses it. From memory. */
+    public function start(): float
+    {
+        return match ($this) {
+            self::Light => 4.0,
+            default => 12.0,
+        };
+    }
+
+    public function coarsest(): float
+    {
+        return 4 * $this->start();
+    }
+
+    /** The instrument whose readings are no finer than this eye. */
+    public function instrument(): ?Instrument
+    {
+        return match ($this) {
+            self::Rule => Instrument::Rule,
+            self::Light => Instrument::Light,
+            default => null,
+        };
+    }
+}
