@@ -6,8 +6,8 @@ namespace Demo;
 
 use App\Bench\Bench;
 use App\Job\HandsOfJob;
-use App\Job\StepTime;
 use App\Job\WorkJob;
+use App\Pace\StepTime;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;

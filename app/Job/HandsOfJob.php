@@ -7,6 +7,7 @@ namespace App\Job;
 use App\Bench\Bench;
 use App\Edge\Edge;
 use App\Edge\OutlookOfBench;
+use App\Pace\StepTime;
 use App\Reference\Reference;
 use App\School\KitSettings;
 use App\SetOut\CardOfWork;
@@ -101,7 +102,7 @@ final class HandsOfJob
     }
 
     /**
-     * References that want testing before they are trusted with it.
+     * References that want testing before they are trusted with it, and edges that want the stones before they cut.
      *
      * @param  list<JobStep>  $steps
      * @return list<string>
@@ -120,6 +121,17 @@ final class HandsOfJob
             }
         }
 
-        return $doubts;
+        $worked = array_fill_keys(array_merge([], ...array_map(
+            static fn (JobStep $step): array => array_keys($step->edges),
+            $steps,
+        )), true);
+        $dull = Edge::of($bench)->where('condition', '!=', Edge::SHARP)->get()
+            ->filter(static fn (Edge $edge): bool => isset($worked[$edge->id]))
+            ->map(static fn (Edge $edge): string => $edge->name)
+            ->all();
+
+        return [...$doubts, ...$dull === [] ? [] : [
+            'Not sharp, as far as is known: '.implode(', ', $dull).'.',
+        ]];
     }
 }

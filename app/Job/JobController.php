@@ -14,6 +14,7 @@ use App\Job\Answer\JobPreviewAnswer;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
+use App\Pace\StepTime;
 use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;

@@ -7,6 +7,7 @@ namespace App\Job;
 use App\Edge\Edge;
 use App\Edge\EdgeEvent;
 use App\Ledger\Changes;
+use App\Pace\StepTime;
 use App\Session\BenchSession;
 use App\Session\SessionEnd;
 use App\Tool\Tool;

@@ -7,6 +7,7 @@ namespace App\Job;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Job\Pace;
 use JackRest\Desk\Advice;
+use JackRest\Desk\Count;
 use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobStep;
 use JackRest\Desk\Job\JobWords;
@@ -177,7 +178,25 @@ final readonly class JobStanding
                 ' were planned.';
         }
 
-        return $lines;
+        [$worked, $honings] = $this->edges();
+
+        return $worked < 1 ? $lines : [...$lines, 'Its edges have worked '.JobWords::howLong($worked).
+            ($honings > 0 ? ', honed '.Count::of($honings, 'time').' on the way.' : '.')];
+    }
+
+    /** @return array{float, int} minutes that edges have worked, and how often one was honed on the way */
+    private function edges(): array
+    {
+        $worked = 0.0;
+        $honings = 0;
+        foreach ($this->plan as $at => $step) {
+            $done = $step->minutes - $this->job->minutesLeft($at, $step);
+            $timed = ($this->job->seconds[$at] ?? 0.0) / 60;
+            $worked += array_sum($step->edges) * (Pace::isTimed($done, $timed) ? $timed : $done);
+            $honings += $step->hone !== null && $this->job->isDone($at, $step) ? 1 : 0;
+        }
+
+        return [$worked, $honings];
     }
 
     private function first(): int

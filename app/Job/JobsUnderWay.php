@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Job;
 
 use App\Bench\Bench;
+use App\Pace\StepTime;
 use Illuminate\Support\Carbon;
 use JackRest\Desk\Job\JobWords;
 

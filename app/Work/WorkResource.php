@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Pace\StepTime;
 use App\Work\Answer\MeasureAnswer;
 use App\Work\Answer\PatternAnswer;
 use App\Work\Answer\TaskAnswer;
 use App\Work\Answer\WorkAnswer;
 use App\Work\Answer\WorkPageAnswer;
 use App\Work\Answer\WorkStepAnswer;
+use JackRest\Core\Job\Pace;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\School\Overrule;
@@ -97,7 +99,7 @@ final class WorkResource
             ),
             tasks: self::tasks($covered, $kit, $format),
             sentence: self::sentence($covered, $work->name),
-            minutes: self::minutes($covered),
+            minutes: self::minutes($covered, StepTime::paces($kit->bench)),
         );
     }
 
@@ -209,18 +211,29 @@ final class WorkResource
         };
     }
 
-    /** @param  list<TaskCoverage>  $covered */
-    private static function minutes(array $covered): string
+    /**
+     * How long one of everything takes, and by whose pace.
+     *
+     * @param  list<TaskCoverage>  $covered
+     * @param  array<string, Pace>  $paces
+     */
+    private static function minutes(array $covered, array $paces): string
     {
-        $minutes = array_sum(
-            array_map(
-                static fn (TaskCoverage $row): float => ($row->best?->way->minutes ?? 0.0) +
-                    ($row->best?->way->setUp ?? 0.0),
-                $covered,
-            ),
-        );
+        $minutes = 0.0;
+        $own = 0;
+        foreach ($covered as $row) {
+            $pace = $paces[$row->task->operation->id] ?? null;
+            $own += $pace === null ? 0 : 1;
+            $minutes += ($pace->factor ?? 1.0) * ($row->best?->way->minutes ?? 0.0) + ($row->best?->way->setUp ?? 0.0);
+        }
+        $whose = match (true) {
+            $own === 0 => 'from memory',
+            $own === count($covered) => 'by your own pace',
+            default => "by your own pace for $own of ".Count::of(count($covered), 'operation').
+                ', the others from memory',
+        };
 
-        return 'about '.LengthFormatter::decimal($minutes, 0).' minutes for one of everything';
+        return 'about '.LengthFormatter::decimal($minutes, 0)." minutes for one of everything, $whose";
     }
 
     /** @param  list<TaskCoverage>  $covered */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Edge\EdgeEvent;
-use App\Job\StepTime;
 use App\Job\WorkJob;
+use App\Pace\StepTime;
 use App\Tool\ToolUse;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
@@ -180,6 +180,8 @@ final class JobTest extends HttpTestCase
         self::assertEqualsWithDelta(2 * $first['rows'][0]['minutes'], $learnt['rows'][0]['minutes'], 0.2);
         self::assertEqualsWithDelta($first['rows'][1]['minutes'], $learnt['rows'][1]['minutes'], 0.05);
         self::assertStringContainsString('Your own pace for 1 of', implode(' ', $learnt['lines']));
+        $page = $this->ask('GET', "/api/works/$hive->id")->json('minutes');
+        self::assertStringContainsString('by your own pace for 1 of', $page);
     }
 
     public function test_what_was_found_stands_with_it_and_a_wrong_gap_is_told(): void

@@ -18,6 +18,10 @@ enum Exercise: string implements Labelled
     case Twist = 'twist';
     /** Two knifed lines, as the turned square leaves them: do they part away from the foot or towards it? */
     case Lines = 'lines';
+    /** An edge that should be straight: at which of three places does it stand proud, and is planed? */
+    case Proud = 'proud';
+    /** Two edges looked along against a light: which shows a bright line, and is blunt? */
+    case Glint = 'glint';
 
     public function label(): string
     {
@@ -26,6 +30,8 @@ enum Exercise: string implements Labelled
             self::Light => 'light under a straightedge',
             self::Twist => 'twist over the winding sticks',
             self::Lines => 'two lines that should be parallel',
+            self::Proud => 'where an edge stands proud',
+            self::Glint => 'the bright line of a blunt edge',
         };
     }
 
@@ -33,8 +39,8 @@ enum Exercise: string implements Labelled
     public function choices(): array
     {
         return match ($this) {
-            self::Rule, self::Twist => ['left', 'right'],
-            self::Light => ['left', 'middle', 'right'],
+            self::Rule, self::Twist, self::Glint => ['left', 'right'],
+            self::Light, self::Proud => ['left', 'middle', 'right'],
             self::Lines => ['top', 'bottom'],
         };
     }
@@ -49,7 +55,7 @@ enum Exercise: string implements Labelled
     public function start(): float
     {
         return match ($this) {
-            self::Light => 4.0,
+            self::Light, self::Glint => 4.0,
             default => 12.0,
         };
     }

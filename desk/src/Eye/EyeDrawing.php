@@ -16,6 +16,9 @@ final class EyeDrawing
 
     private const NEAR = 500.0;
 
+    /** Of which a wave is drawn. */
+    private const STEPS = 24;
+
     /** @return list<EyeMark> */
     public static function of(ShownCase $case, Sight $sight): array
     {
@@ -27,6 +30,8 @@ final class EyeDrawing
             Exercise::Light => self::light($case, $error, $scale),
             Exercise::Twist => self::twist($case, $error, $scale),
             Exercise::Lines => self::lines($case, $error, $scale),
+            Exercise::Proud => self::proud($case, $error, $scale),
+            Exercise::Glint => self::glint($case, $error, $scale),
         };
     }
 
@@ -110,6 +115,46 @@ final class EyeDrawing
             new EyeMark([
                 $x + $top, -$long, $x + $top + $thick, -$long, $x + $foot + $thick, $long, $x + $foot, $long,
             ], 'ink'),
+        ];
+    }
+
+    /**
+     * A board seen from the side; in one third its upper edge rises by the error, as a wave.
+     *
+     * @return list<EyeMark>
+     */
+    private static function proud(ShownCase $case, float $error, float $scale): array
+    {
+        $half = self::HALF * $scale;
+        $third = 2 * $half / 3;
+        $from = -$half + $third * (float) array_search($case->truth, Exercise::Proud->choices(), true);
+        $y = $case->shift * 4 * $scale;
+        $points = [-$half, $y + 18 * $scale, -$half, $y];
+        for ($step = 0; $step <= self::STEPS; $step++) {
+            $points[] = $from + $third * $step / self::STEPS;
+            $points[] = $y - $error * sin(M_PI * $step / self::STEPS) ** 2;
+        }
+
+        return [new EyeMark([...$points, $half, $y, $half, $y + 18 * $scale], 'ink')];
+    }
+
+    /**
+     * Two edges towards a light; along one of them it is thrown back.
+     *
+     * @return list<EyeMark>
+     */
+    private static function glint(ShownCase $case, float $error, float $scale): array
+    {
+        $wide = 22 * $scale;
+        $y = $case->shift * 4 * $scale;
+        $left = -$wide - 6 * $scale;
+        $right = 6 * $scale;
+
+        return [
+            EyeMark::box($left - 6 * $scale, $y - 12 * $scale, 2 * $wide + 24 * $scale, 40 * $scale, 'shade'),
+            EyeMark::box($left, $y, $wide, 24 * $scale, 'iron'),
+            EyeMark::box($right, $y, $wide, 24 * $scale, 'iron'),
+            EyeMark::box($case->truth === 'left' ? $left : $right, $y, $wide, $error, 'light'),
         ];
     }
 }

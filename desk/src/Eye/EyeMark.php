@@ -6,13 +6,13 @@ namespace JackRest\Desk\Eye;
 
 use JackRest\Core\Calculation\Field;
 
-/** One piece of what is shown, as a quadrangle in mm about the middle of the drawing, y downwards. */
+/** One piece of what is shown, as a polygon in mm about the middle of the drawing, y downwards. */
 final readonly class EyeMark
 {
     /** @param  list<float>  $points  x and y in turn */
     public function __construct(
         #[Field('corners: x and y in turn, mm about the middle', of: 'number')] public array $points,
-        #[Field('what it is of', among: ['ink', 'wood', 'steel', 'shade', 'light'])] public string $tone,
+        #[Field('what it is of', among: ['ink', 'wood', 'steel', 'shade', 'iron', 'light'])] public string $tone,
     ) {
     }
 

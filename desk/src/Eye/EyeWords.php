@@ -21,6 +21,8 @@ final class EyeWords
             Exercise::Light => 'Where does light show?',
             Exercise::Twist => 'Which end of the far stick is high?',
             Exercise::Lines => 'At which end are the lines farther apart?',
+            Exercise::Proud => 'Where do you plane it?',
+            Exercise::Glint => 'Which edge is blunt?',
         };
     }
 
@@ -31,6 +33,8 @@ final class EyeWords
             Exercise::Light => 'How small a gap you see against the light.',
             Exercise::Twist => 'How little twist you see over the sticks.',
             Exercise::Lines => 'How little the two lines of a turned square may part until you see it.',
+            Exercise::Proud => 'How small a hump in an edge you see without a straightedge.',
+            Exercise::Glint => 'How narrow a bright line you see along an edge held to the light.',
         };
     }
 
@@ -57,6 +61,7 @@ final class EyeWords
         return match ($exercise) {
             Exercise::Rule => 'Readings off a steel rule count as no finer than this.',
             Exercise::Light => 'Light under a straightedge counts as no finer than this.',
+            Exercise::Glint => 'An edge whose line is narrower feels sharp to you: try it on end grain as well.',
             default => 'A smaller error asks for a longer stick, or for a feeler.',
         };
     }

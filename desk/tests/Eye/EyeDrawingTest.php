@@ -57,6 +57,29 @@ final class EyeDrawingTest extends TestCase
         }
     }
 
+    public function test_the_hump_stands_on_the_true_third_as_high_as_the_error(): void
+    {
+        foreach (self::cases(Exercise::Proud) as [$case, $marks, $error]) {
+            $points = array_chunk($marks[0]->points, 2);
+            usort($points, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
+            [$x, $y] = $points[0];
+            $width = max(array_column($points, 0)) - min(array_column($points, 0));
+            $third = (int) floor(3 * ($x - min(array_column($points, 0))) / $width);
+            self::assertSame($case->truth, ['left', 'middle', 'right'][$third]);
+            self::assertEqualsWithDelta($error, $marks[0]->points[3] - $y, 1e-9);
+        }
+    }
+
+    public function test_light_lies_along_the_true_edge_alone(): void
+    {
+        foreach (self::cases(Exercise::Glint) as [$case, $marks, $error]) {
+            [, $left, $right, $line] = $marks;
+            self::assertSame($case->truth, self::middle($line) === self::middle($left) ? 'left' : 'right');
+            self::assertContains(self::middle($line), [self::middle($left), self::middle($right)]);
+            self::assertEqualsWithDelta($error, $line->points[5] - $line->points[1], 1e-9);
+        }
+    }
+
     public function test_words_say_what_an_angle_is_at_the_bench(): void
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);

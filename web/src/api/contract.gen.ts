@@ -3903,7 +3903,7 @@ export interface components {
              * @description which it is
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint";
             /** @description what is read beside it */
             label: string;
             /** @description what it tells */
@@ -3926,7 +3926,7 @@ export interface components {
              * @description what it is of
              * @enum {string}
              */
-            tone: "ink" | "wood" | "steel" | "shade" | "light";
+            tone: "ink" | "wood" | "steel" | "shade" | "iron" | "light";
         };
         EyeRun: {
             /** @description the record's number */
@@ -3937,7 +3937,7 @@ export interface components {
              * @description which exercise
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint";
             /** @description what is asked */
             asks: string;
             /** @description what can be answered */

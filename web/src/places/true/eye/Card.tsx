@@ -10,10 +10,15 @@ interface CardProps {
 /** Its height to its width: ISO/IEC 7810, size ID-1. */
 const HEIGHT = 53.98 / 85.6
 
+const NARROW = 500
+
 /** A rectangle that is made as wide as a bank card held to it: then a millimetre is known on this screen. */
 export function Card({ cardMm, pxPerMm, isKnown, onChange }: CardProps) {
-  const width = cardMm * pxPerMm
-  const by = (px: number) => onChange((width + px) / cardMm)
+  const long = cardMm * pxPerMm
+  // A phone is narrower than a card: there it is held upright.
+  const upright = window.innerWidth < NARROW
+  const [width, height] = upright ? [long * HEIGHT, long] : [long, long * HEIGHT]
+  const by = (px: number) => onChange((long + px) / cardMm)
   return (
     <figure data-answer className="border border-rule p-1">
       <div className="overflow-hidden border border-ink bg-sheet p-4">
@@ -21,15 +26,15 @@ export function Card({ cardMm, pxPerMm, isKnown, onChange }: CardProps) {
           role="img"
           aria-label="A rectangle to hold a bank card against"
           className="border-2 border-ink bg-wood"
-          style={{ width, height: width * HEIGHT }}
+          style={{ width, height }}
         />
         <figcaption className="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2">
-          <span>Make it as wide as a bank card held to the screen.</span>
+          <span>Make it as large as a bank card held {upright && 'upright '}to the screen.</span>
           <span className="flex gap-3">
             {[-10, -1, 1, 10].map((px) => (
               <Button
                 key={px}
-                aria-label={`${Math.abs(px)} ${px < 0 ? 'narrower' : 'wider'}`}
+                aria-label={`${Math.abs(px)} ${px < 0 ? 'smaller' : 'larger'}`}
                 onClick={() => by(px)}
               >
                 {px < 0 ? `−${-px}` : `+${px}`}

@@ -12,6 +12,7 @@ const FILLS: Readonly<Record<Schemas['EyeMark']['tone'], string>> = {
   wood: 'fill-wood',
   steel: 'fill-steel',
   shade: 'fill-shade',
+  iron: 'fill-iron',
   light: 'fill-light',
 }
 

@@ -89,6 +89,9 @@ function Page({ asked, unit }: { asked: Schemas['JobAsk']; unit: string }) {
                 Begin it
               </Button>
               {draft.touched && <Button onClick={draft.clear}>The usual</Button>}
+              <Link to="/edges/day" className="underline underline-offset-4">
+                A sharpening day before it
+              </Link>
             </NextStroke>
             <Complaint problem={begin.error} besides={[]} />
             <div className="mt-4" />

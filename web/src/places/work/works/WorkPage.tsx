@@ -63,7 +63,7 @@ function OneWork({ page, unit }: { page: Schemas['WorkPage']; unit: string }) {
               <h2 className="mb-1 text-lg">What it asks for</h2>
               <TaskList tasks={tasks} />
               <p className="mt-1 text-sm text-soft">
-                {page.minutes}; minutes and grades from memory, ways common practice.
+                {page.minutes}; grades from memory, ways common practice.
               </p>
             </section>
           </>

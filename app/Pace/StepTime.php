@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Job;
+namespace App\Pace;
 
 use App\Bench\Bench;
 use App\Ledger\Record;
