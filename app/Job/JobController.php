@@ -140,6 +140,31 @@ final class JobController
         return $rows;
     }
 
+    /** Ticked off where it stands, without bench mode: what it took counts as it was planned. */
+    public function tick(TickRequest $request, Ledger $ledger, WorkJob $job, LengthFormatter $format): JobAnswer
+    {
+        $at = $request->step();
+        $step = $job->plan()[$at] ?? abort(404);
+        if ($job->isDone($at, $step)) {
+            throw InvalidInput::because('step', 'That is done already.');
+        }
+        if ($job->running() !== null) {
+            throw InvalidInput::because('step', 'It is at the bench: go on there, or stop there first.');
+        }
+        $left = $step->units - ($job->done[$at] ?? 0);
+        $ledger->record(
+            'job-went-on',
+            $job,
+            "$step->title: done, for the {$job->name}.",
+            static function (Changes $changes) use ($job, $at, $left, $request): void {
+                $now = Carbon::now()->toIso8601ZuluString();
+                (new JobWork($job, [$at => $left], []))->write($changes, $now, $request->version());
+            },
+        );
+
+        return $this->show($ledger->bench, $job, $format);
+    }
+
     /** What was found when it was looked at. */
     public function found(JobFoundRequest $request, Ledger $ledger, WorkJob $job, LengthFormatter $format): JobAnswer
     {

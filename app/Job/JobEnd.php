@@ -4,32 +4,16 @@ declare(strict_types=1);
 
 namespace App\Job;
 
-use App\Edge\Edge;
-use App\Edge\EdgeEvent;
 use App\Ledger\Changes;
-use App\Pace\StepTime;
 use App\Session\BenchSession;
 use App\Session\SessionEnd;
-use App\Tool\Tool;
-use App\Tool\ToolUse;
-use Illuminate\Support\Carbon;
-use JackRest\Core\EdgeHistory\EdgeEntry;
-use JackRest\Core\EdgeHistory\EdgeEntryKind;
-use JackRest\Core\Job\Pace;
 use JackRest\Desk\Count;
-use JackRest\Desk\Job\JobStep;
 use LogicException;
 
-/**
- * What a while at the bench leaves of a job: parts that are done, the minutes they took, what its edges and tools have
- * done, edges that were honed, and batches that rest.
- */
+/** A while at the bench: the steps that were walked, and so many parts of the one at which it was left. */
 final readonly class JobEnd implements SessionEnd
 {
     private WorkJob $job;
-
-    /** @var list<JobStep> */
-    private array $plan;
 
     /** @var array<int, int> parts done in this session, by step of the job */
     private array $units;
@@ -37,17 +21,17 @@ final readonly class JobEnd implements SessionEnd
     /** @var array<int, float> minutes that they took, by step of the job */
     private array $minutes;
 
-    public function __construct(private BenchSession $session, private bool $isDone)
+    public function __construct(private BenchSession $session, bool $isDone)
     {
         $this->job = $session->subject instanceof WorkJob
             ? $session->subject
             : throw new LogicException('a session of a job has a job');
-        $this->plan = $this->job->plan();
+        $plan = $this->job->plan();
         $units = $minutes = [];
         foreach ($this->rows() as $at => $row) {
-            $left = $this->plan[$row]->units - ($this->job->done[$row] ?? 0);
-            $isOver = $this->isDone || $at < $session->at_step;
-            $units[$row] = min($left, $isOver ? $left : (int) ($session->counted[$at] ?? 0));
+            $left = $plan[$row]->units - ($this->job->done[$row] ?? 0);
+            $isOver = $isDone || $at < $session->at_step;
+            $units[$row] = max(0, min($left, $isOver ? $left : (int) ($session->counted[$at] ?? 0)));
             $minutes[$row] = $units[$row] > 0 ? ($session->spent[$at] ?? 0.0) / 60 : 0.0;
         }
         $this->units = $units;
@@ -72,28 +56,7 @@ final readonly class JobEnd implements SessionEnd
 
     public function write(Changes $changes, string $now): void
     {
-        $done = $this->job->done;
-        $seconds = $this->job->seconds;
-        $rests = $this->job->rests;
-        foreach ($this->units as $row => $units) {
-            $done[$row] += $units;
-            $seconds[$row] += round(60 * $this->minutes[$row], 1);
-            $step = $this->plan[$row];
-            if ($units > 0 && $step->restDays > 0 && $done[$row] >= $step->units) {
-                $rests[$step->batch] = Carbon::parse($now)->addMinutes((int) (1440 * $step->restDays))
-                    ->toIso8601ZuluString();
-            }
-            $this->learn($changes, $step, $units, $this->minutes[$row], $now);
-        }
-        $isMade = array_sum($done) >= array_sum(array_map(static fn (JobStep $step): int => $step->units, $this->plan));
-        $changes->update($this->job, [
-            'done' => $done,
-            'seconds' => $seconds,
-            'rests' => $rests,
-            'state' => $isMade ? WorkJob::MADE : WorkJob::RUNNING,
-        ]);
-        $this->useEdges($changes, $now);
-        $this->useTools($changes, $now);
+        (new JobWork($this->job, $this->units, $this->minutes))->write($changes, $now);
     }
 
     /** @return list<int> steps of the job, by step of the session */
@@ -103,99 +66,5 @@ final readonly class JobEnd implements SessionEnd
         $rows = $this->session->context['rows'] ?? [];
 
         return $rows;
-    }
-
-    /** A time that was taken teaches the pace; taps that came all at once are none. */
-    private function learn(Changes $changes, JobStep $step, int $units, float $minutes, string $now): void
-    {
-        $usual = $step->units > 0 ? $step->usual * $units / $step->units : 0.0;
-        if ($step->operation !== '' && Pace::isTimed($usual, $minutes)) {
-            $changes->create(StepTime::of($changes->bench), [
-                'work_job_id' => $this->job->id,
-                'operation' => $step->operation,
-                'units' => $units,
-                'usual_minutes' => $usual,
-                'minutes' => round($minutes, 2),
-                'timed_at' => $now,
-            ]);
-        }
-    }
-
-    /** Minutes of use go into each edge's own diary, in the order they were worked; a honing renews it. */
-    private function useEdges(Changes $changes, string $now): void
-    {
-        $used = [];
-        foreach ($this->units as $row => $units) {
-            $step = $this->plan[$row];
-            if ($units === 0) {
-                continue;
-            }
-            if ($step->hone !== null) {
-                $this->flush($changes, $used, $step->hone, $now);
-                $this->honed($changes, $step->hone, $now);
-            }
-            $planned = $step->each() * $units;
-            $minutes = Pace::isTimed($planned, $this->minutes[$row]) ? $this->minutes[$row] : $planned;
-            foreach ($step->edges as $edge => $share) {
-                $used[$edge] = ($used[$edge] ?? 0.0) + $share * $minutes;
-            }
-        }
-        foreach (array_keys($used) as $edge) {
-            $this->flush($changes, $used, $edge, $now);
-        }
-    }
-
-    /** @param  array<int, float>  $used  minutes by edge */
-    private function flush(Changes $changes, array &$used, int $edge, string $now): void
-    {
-        $minutes = round($used[$edge] ?? 0.0, 1);
-        unset($used[$edge]);
-        if ($minutes > 0) {
-            $this->enter($changes, $edge, new EdgeEntry(
-                EdgeEntryKind::Used,
-                $now,
-                minutes: $minutes,
-                wood: $this->job->work->hardness,
-                note: $this->job->name,
-            ));
-        }
-    }
-
-    private function honed(Changes $changes, int $id, string $now): void
-    {
-        $edge = Edge::of($changes->bench)->find($id);
-        if ($edge instanceof Edge) {
-            $changes->update($edge, ['condition' => Edge::SHARP, 'honed_on' => $now, 'nick_mm' => null]);
-            $this->enter($changes, $id, new EdgeEntry(EdgeEntryKind::Honed, $now, note: $this->job->name));
-        }
-    }
-
-    private function enter(Changes $changes, int $id, EdgeEntry $entry): void
-    {
-        $edge = Edge::of($changes->bench)->find($id);
-        if ($edge instanceof Edge) {
-            $changes->create($edge->events(), ['bench_id' => $edge->bench_id, ...EdgeEvent::columns($entry)]);
-        }
-    }
-
-    /** Tools without an edge of their own, each once. */
-    private function useTools(Changes $changes, string $now): void
-    {
-        $used = [];
-        foreach ($this->units as $row => $units) {
-            foreach ($units > 0 ? $this->plan[$row]->used : [] as $tool) {
-                $used[$tool] = true;
-            }
-        }
-        foreach (Edge::of($changes->bench)->whereIn('tool_id', array_keys($used))->get() as $edge) {
-            unset($used[$edge->tool_id]);
-        }
-        foreach (Tool::of($changes->bench)->whereIn('id', array_keys($used))->get() as $tool) {
-            $changes->create(ToolUse::of($changes->bench), [
-                'tool_id' => $tool->id,
-                'work_id' => $this->job->work_id,
-                'used_on' => substr($now, 0, 10),
-            ]);
-        }
     }
 }

@@ -184,6 +184,30 @@ final class JobTest extends HttpTestCase
         self::assertStringContainsString('by your own pace for 1 of', $page);
     }
 
+    public function test_a_step_done_away_from_the_bench_is_ticked_off(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        $uses = EdgeEvent::query()->count();
+        $at = array_search('Bring to width', array_map(
+            static fn (array $row): string => $job['kinds'][$row['kind']]['title'],
+            $job['rows'],
+        ), true);
+        $sent = ['step' => $at, 'version' => $job['version']];
+        $after = $this->ask('POST', "/api/jobs/{$job['id']}/steps", $sent)->assertOk()->json();
+        self::assertSame('done', $after['rows'][$at]['state']);
+        self::assertNull($after['rows'][$at]['took'], 'nobody timed it');
+        self::assertSame($uses + 1, EdgeEvent::query()->count(), 'the plane has worked as planned');
+        $this->ask('POST', "/api/jobs/{$job['id']}/steps", [...$sent, 'step' => 0])->assertStatus(409);
+        $this->ask('POST', "/api/jobs/{$job['id']}/steps", [...$sent, 'version' => $after['version']])
+            ->assertStatus(422)->assertJsonPath('errors.0.message', 'That is done already.');
+        $this->ask('POST', "/api/jobs/{$job['id']}/steps", ['step' => 9999, 'version' => $after['version']])
+            ->assertNotFound();
+        $this->toBench($after);
+        $this->ask('POST', "/api/jobs/{$job['id']}/steps", ['step' => 0, 'version' => $after['version'] + 1])
+            ->assertStatus(422)->assertJsonPath('errors.0.field', 'step');
+    }
+
     public function test_what_was_found_stands_with_it_and_a_wrong_gap_is_told(): void
     {
         $hive = $this->hive();

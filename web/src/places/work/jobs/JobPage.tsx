@@ -28,6 +28,15 @@ export function JobPage() {
 }
 
 function Page({ job }: { job: Schemas['Job'] }) {
+  const { mutate, error } = useChange((step: number) =>
+    answered(
+      client.POST('/api/jobs/{job}/steps', {
+        params: { path: { job: job.id } },
+        body: { step, version: job.version },
+      }),
+    ),
+  )
+  const isOpen = !job.isMade && job.running === null
   return (
     <>
       <Heading title={capital(job.name)} says={job.says} />
@@ -47,7 +56,12 @@ function Page({ job }: { job: Schemas['Job'] }) {
             ]}
           />
         }
-        below={<JobRows rows={job.rows} kinds={job.kinds} />}
+        below={
+          <>
+            <Complaint problem={error} besides={[]} />
+            <JobRows rows={job.rows} kinds={job.kinds} {...(isOpen && { onTick: mutate })} />
+          </>
+        }
         column={
           <>
             <NextStroke says={job.next.says} why={job.next.why}>

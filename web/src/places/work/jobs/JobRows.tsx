@@ -2,19 +2,22 @@ import clsx from 'clsx'
 import { memo } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
+import { Button } from '@/parts/Button'
 import { capital } from '@/parts/capital'
 import { pageOf } from '@/shell/pages'
 
 interface JobRowsProps {
   rows: readonly Schemas['JobRow'][]
   kinds: readonly Schemas['JobKind'][]
+  /** Ticks a step off that was done away from bench mode; left out before the job is begun. */
+  onTick?: (step: number) => void
 }
 
 /** So many steps that are not done are told in full; the others open at a touch. */
 const IN_FULL = 5
 
 /** Every step of a job in the order it is done, batch by batch. */
-export const JobRows = memo(function JobRows({ rows, kinds }: JobRowsProps) {
+export const JobRows = memo(function JobRows({ rows, kinds, onTick }: JobRowsProps) {
   const left = rows.flatMap((row, at) => (row.state === 'done' ? [] : [at]))
   const done = rows.flatMap((row, at) => (row.state === 'done' ? [at] : []))
   const open = left.slice(0, IN_FULL)
@@ -28,6 +31,7 @@ export const JobRows = memo(function JobRows({ rows, kinds }: JobRowsProps) {
           before={places[place - 1]}
           kinds={kinds}
           open={open.includes(at)}
+          {...(onTick && { onTick })}
         />
       ))}
     </ol>
@@ -55,7 +59,7 @@ interface ItemProps extends JobRowsProps {
   open: boolean
 }
 
-function Item({ rows, at, before, kinds, open }: ItemProps) {
+function Item({ rows, at, before, kinds, open, onTick }: ItemProps) {
   const row = rows[at]
   if (!row) return null
   const starts = before === undefined || rows[before]?.batch !== row.batch
@@ -67,7 +71,13 @@ function Item({ rows, at, before, kinds, open }: ItemProps) {
       {starts && rows.some(({ batch }) => batch > 1) && (
         <p className="text-sm text-soft">Batch {row.batch}</p>
       )}
-      <Row row={row} number={at + 1} kind={kinds[row.kind]} open={open} />
+      <Row
+        row={row}
+        number={at + 1}
+        kind={kinds[row.kind]}
+        open={open}
+        onTick={onTick ? () => onTick(at) : undefined}
+      />
     </li>
   )
 }
@@ -77,9 +87,10 @@ interface RowProps {
   number: number
   kind: Schemas['JobKind'] | undefined
   open: boolean
+  onTick: (() => void) | undefined
 }
 
-function Row({ row, number, kind, open }: RowProps) {
+function Row({ row, number, kind, open, onTick }: RowProps) {
   if (!kind) return null
   if (row.state === 'done') return <Line row={row} number={number} kind={kind} />
   return (
@@ -94,6 +105,11 @@ function Row({ row, number, kind, open }: RowProps) {
           <strong>Look:</strong> {kind.check}.
         </p>
         {kind.tools && kind.hone === null && <p className="text-sm text-soft">With: {kind.tools}</p>}
+        {onTick && (
+          <Button aria-label={`Done already: ${kind.title}`} onClick={onTick}>
+            Done already
+          </Button>
+        )}
         {kind.hone !== null && (
           <p className="text-sm">
             <Link to={pageOf({ kind: 'edge', id: kind.hone })} className="underline underline-offset-4">
@@ -106,7 +122,11 @@ function Row({ row, number, kind, open }: RowProps) {
   )
 }
 
-function Line({ row, number, kind }: Omit<RowProps, 'open' | 'kind'> & { kind: Schemas['JobKind'] }) {
+function Line({
+  row,
+  number,
+  kind,
+}: Omit<RowProps, 'open' | 'kind' | 'onTick'> & { kind: Schemas['JobKind'] }) {
   const isDone = row.state === 'done'
   return (
     <span className={clsx('flex items-baseline gap-x-3', isDone && 'text-soft')}>
