@@ -89,9 +89,9 @@ final class EyeController
         foreach ($before as $earlier) {
             $all = [...$earlier->answered(), ...$all];
         }
-        $seen = SeenError::of($all, $run->exercise->guessed());
-        assert($seen !== null);
-        $says = EyeResource::found($run->exercise, $seen, $format);
+        $seen = $run->exercise->isJudged() ? null : SeenError::of($all, $run->exercise->guessed());
+        $right = count(array_filter($trials, static fn (array $trial): bool => $trial['right']));
+        $says = EyeResource::found($run->exercise, $seen, $right, $format);
         $ledger->record('eye-trained', 'eye', $says, static function (Changes $changes) use (
             $run,
             $trials,
@@ -100,9 +100,9 @@ final class EyeController
         ): void {
             $changes->update($run, [
                 'trials' => $trials,
-                'seen' => $seen->size,
-                'seen_low' => $seen->low,
-                'seen_high' => $seen->high,
+                'seen' => $seen?->size,
+                'seen_low' => $seen?->low,
+                'seen_high' => $seen?->high,
                 'ended_at' => Carbon::now()->toIso8601ZuluString(),
             ], $version);
         });

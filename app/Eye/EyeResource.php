@@ -15,6 +15,7 @@ use JackRest\Core\Eye\Exercise;
 use JackRest\Core\Eye\SeenError;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
+use JackRest\Core\Eye\ToldCase;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Eye\EyeDrawing;
 use JackRest\Desk\Eye\EyeWords;
@@ -47,6 +48,7 @@ final class EyeResource
                     seen: $run === null ? null : self::seen($run, $format),
                     counts: EyeWords::counts($exercise),
                     on: $run === null ? null : Carbon::parse((string) $run->ended_at)->format('j F Y'),
+                    isDrawn: ! $exercise->isJudged(),
                     isOld: in_array($exercise, $old, true),
                     open: $open->get($exercise->value)?->id,
                 );
@@ -62,6 +64,9 @@ final class EyeResource
         $case = $run->shown();
         $answered = count($run->trials);
         $last = $answered === 0 ? null : $run->trials[$answered - 1];
+        $judged = $case !== null && $run->exercise->isJudged()
+            ? ToldCase::of($run->exercise, $run->seed, $answered)
+            : null;
 
         return new EyeRunAnswer(
             id: $run->id,
@@ -69,34 +74,51 @@ final class EyeResource
             exercise: $run->exercise,
             asks: EyeWords::asks($run->exercise),
             choices: array_map(
-                static fn (string $choice): WordAnswer => new WordAnswer($choice, EyeWords::choice($choice)),
+                static fn (string $choice): WordAnswer => new WordAnswer(
+                    $choice,
+                    $case === null || $judged === null
+                        ? EyeWords::choice($choice)
+                        : EyeWords::answers($case, $judged)[$choice],
+                ),
                 $run->exercise->choices(),
             ),
+            told: $judged === null ? '' : EyeWords::told($run->exercise, $judged, $format),
             marks: $case === null ? [] : EyeDrawing::of($case, $run->sight()),
             pxPerMm: $run->px_per_mm,
             answered: $answered,
             of: EyeRun::CASES,
             wasRight: $last['right'] ?? null,
-            was: $last === null
-                ? ''
-                : EyeWords::choice(
-                    ShownCase::of($run->exercise, $run->seed, $answered - 1, (float) $last['size'])->truth,
-                ),
-            seen: $run->seen === null ? null : self::seen($run, $format),
+            was: $last === null ? '' : self::was($run, $answered - 1, (float) $last['size']),
+            seen: $run->ended_at === null ? null : self::seen($run, $format),
             counts: EyeWords::counts($run->exercise),
         );
     }
 
     /** What stands in the diary. */
-    public static function found(Exercise $exercise, SeenError $seen, LengthFormatter $format): string
+    public static function found(Exercise $exercise, ?SeenError $seen, int $right, LengthFormatter $format): string
     {
-        return ucfirst($exercise->label()).': '.
-            EyeWords::seen($seen->size, $seen->low, $seen->high, $format).'.';
+        return ucfirst($exercise->label()).'. '.($seen === null
+            ? EyeWords::right($right, EyeRun::CASES)
+            : EyeWords::seen($seen->size, $seen->low, $seen->high, $format));
     }
 
     private static function seen(EyeRun $run, LengthFormatter $format): string
     {
-        return EyeWords::seen((float) $run->seen, (float) $run->seen_low, (float) $run->seen_high, $format);
+        $right = count(array_filter($run->trials, static fn (array $trial): bool => $trial['right']));
+
+        return $run->seen === null
+            ? EyeWords::right($right, EyeRun::CASES)
+            : EyeWords::seen($run->seen, (float) $run->seen_low, (float) $run->seen_high, $format);
+    }
+
+    /** What was right. */
+    private static function was(EyeRun $run, int $number, float $size): string
+    {
+        $case = ShownCase::of($run->exercise, $run->seed, $number, $size);
+
+        return $run->exercise->isJudged()
+            ? EyeWords::answers($case, ToldCase::of($run->exercise, $run->seed, $number))[$case->truth]
+            : EyeWords::choice($case->truth);
     }
 
     /** @param  list<Exercise>  $old */

@@ -38,14 +38,18 @@ final class EyeTest extends HttpTestCase
         $open = array_column($this->ask('GET', '/api/eye')->json('exercises'), 'open', 'exercise');
         self::assertSame($run['id'], $open[$exercise->value]);
         while ($run['seen'] === null) {
-            self::assertNotSame([], $run['marks']);
+            self::assertSame($exercise->isJudged(), $run['marks'] === []);
+            self::assertSame($exercise->isJudged(), $run['told'] !== '');
             $run = $this->answer($run, $this->truth($run));
             self::assertTrue($run['wasRight']);
             self::assertSame($run['answered'], $this->ask('GET', "/api/eye-runs/{$run['id']}")->json('answered'));
         }
         self::assertSame([], $run['marks']);
         self::assertSame(EyeRun::CASES, $run['answered']);
-        self::assertStringContainsString('mm at 350 mm from the eye', $run['seen']);
+        self::assertStringContainsString(
+            $exercise->isJudged() ? 'You had 24 of 24 right.' : 'mm at 350 mm from the eye',
+            $run['seen'],
+        );
         $this->ask('PUT', "/api/eye-runs/{$run['id']}", ['choice' => 'left', 'version' => $run['version']])
             ->assertStatus(409);
     }

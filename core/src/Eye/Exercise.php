@@ -7,7 +7,10 @@ namespace JackRest\Core\Eye;
 use JackRest\Core\Labelled;
 use JackRest\Core\Truing\Instrument;
 
-/** What is looked at until the smallest error is found that is seen reliably. Sizes are angles seen, arc minutes. */
+/**
+ * What is looked at until the smallest error is found that is seen reliably: sizes are angles seen, arc minutes. And
+ * what is judged, where a calculation knows what is right.
+ */
 enum Exercise: string implements Labelled
 {
     /** A line between two marks of a rule: which is nearer? Read off a rule by eye, a reading is no finer. */
@@ -22,6 +25,12 @@ enum Exercise: string implements Labelled
     case Proud = 'proud';
     /** Two edges looked along against a light: which shows a bright line, and is blunt? */
     case Glint = 'glint';
+    /** How many shavings that is. */
+    case Shavings = 'shavings';
+    /** How many turns of the brace. */
+    case Turns = 'turns';
+    /** Which stone an edge begins on. */
+    case Stone = 'stone';
 
     public function label(): string
     {
@@ -32,6 +41,9 @@ enum Exercise: string implements Labelled
             self::Lines => 'two lines that should be parallel',
             self::Proud => 'where an edge stands proud',
             self::Glint => 'the bright line of a blunt edge',
+            self::Shavings => 'how many shavings that is',
+            self::Turns => 'how many turns that is',
+            self::Stone => 'which stone comes first',
         };
     }
 
@@ -42,7 +54,14 @@ enum Exercise: string implements Labelled
             self::Rule, self::Twist, self::Glint => ['left', 'right'],
             self::Light, self::Proud => ['left', 'middle', 'right'],
             self::Lines => ['top', 'bottom'],
+            default => ['first', 'second', 'third'],
         };
+    }
+
+    /** Whether a calculation decides, and no eye. */
+    public function isJudged(): bool
+    {
+        return in_array($this, [self::Shavings, self::Turns, self::Stone], true);
     }
 
     /** Share of right answers by mere guessing. */

@@ -19,10 +19,10 @@ use Random\Randomizer;
 
 final class ExerciseTest extends TestCase
 {
-    /** @return iterable<string, array{Exercise}> */
+    /** @return iterable<string, array{Exercise}> those that an eye decides */
     public static function exercises(): iterable
     {
-        foreach (Exercise::cases() as $exercise) {
+        foreach (array_filter(Exercise::cases(), static fn (Exercise $one): bool => ! $one->isJudged()) as $exercise) {
             yield $exercise->value => [$exercise];
         }
     }

@@ -32,6 +32,8 @@ final class EyeDrawing
             Exercise::Lines => self::lines($case, $error, $scale),
             Exercise::Proud => self::proud($case, $error, $scale),
             Exercise::Glint => self::glint($case, $error, $scale),
+            // What is judged is told, not drawn.
+            Exercise::Shavings, Exercise::Turns, Exercise::Stone => [],
         };
     }
 

@@ -7,6 +7,7 @@ namespace JackRest\Desk\Tests\Eye;
 use JackRest\Core\Eye\Exercise;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
+use JackRest\Core\Eye\ToldCase;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Desk\Eye\EyeDrawing;
@@ -61,10 +62,10 @@ final class EyeDrawingTest extends TestCase
     {
         foreach (self::cases(Exercise::Proud) as [$case, $marks, $error]) {
             $points = array_chunk($marks[0]->points, 2);
-            usort($points, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
-            [$x, $y] = $points[0];
-            $width = max(array_column($points, 0)) - min(array_column($points, 0));
-            $third = (int) floor(3 * ($x - min(array_column($points, 0))) / $width);
+            [$from, $until] = [$points[0][0], $points[count($points) - 1][0]];
+            usort($points, static fn (array $a, array $b): int => ($a[1] ?? 0.0) <=> ($b[1] ?? 0.0));
+            [$x, $y] = [$points[0][0], $points[0][1] ?? 0.0];
+            $third = (int) floor(3 * ($x - $from) / ($until - $from));
             self::assertSame($case->truth, ['left', 'middle', 'right'][$third]);
             self::assertEqualsWithDelta($error, $marks[0]->points[3] - $y, 1e-9);
         }
@@ -84,13 +85,29 @@ final class EyeDrawingTest extends TestCase
     {
         $format = new LengthFormatter(LengthUnit::Millimetre);
         self::assertSame(
-            '0.10 mm at 350 mm from the eye; probably between 0.08 mm and 0.13 mm',
+            'You see 0.10 mm at 350 mm from the eye; probably between 0.08 mm and 0.13 mm.',
             EyeWords::seen(1.0, 0.8, 1.3, $format),
         );
         foreach (Exercise::cases() as $exercise) {
             self::assertStringEndsWith('?', EyeWords::asks($exercise));
             self::assertStringEndsWith('.', EyeWords::says($exercise));
             self::assertStringEndsWith('.', EyeWords::counts($exercise));
+        }
+    }
+
+    public function test_a_judgement_has_three_answers_the_right_one_at_its_place(): void
+    {
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        foreach ([Exercise::Shavings, Exercise::Turns, Exercise::Stone] as $exercise) {
+            for ($number = 0; $number < 60; $number++) {
+                $shown = ShownCase::of($exercise, 3, $number, 1.0);
+                $case = ToldCase::of($exercise, 3, $number);
+                $answers = EyeWords::answers($shown, $case);
+                self::assertCount(3, array_unique($answers));
+                self::assertStringContainsString((string) (int) $case->right, $answers[$shown->truth]);
+                self::assertStringEndsWith('.', EyeWords::told($exercise, $case, $format));
+                self::assertSame([], EyeDrawing::of($shown, new Sight(500, 4)));
+            }
         }
     }
 

@@ -3919,17 +3919,19 @@ export interface components {
              * @description which it is
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone";
             /** @description what is read beside it */
             label: string;
             /** @description what it tells */
             says: string;
-            /** @description the smallest error seen reliably, ready to be read; null: not looked for yet */
+            /** @description what was found, ready to be read; null: not looked for yet */
             seen: string | null;
             /** @description what it counts for, ready to be read */
             counts: string;
             /** @description when it was found, ready to be read; null: not yet */
             on: string | null;
+            /** @description whether it is drawn at true size: then the screen must be known */
+            isDrawn: boolean;
             /** @description whether that has grown old */
             isOld: boolean;
             /** @description the run that is not ended; null: none */
@@ -3953,12 +3955,14 @@ export interface components {
              * @description which exercise
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone";
             /** @description what is asked */
             asks: string;
             /** @description what can be answered */
             choices: components["schemas"]["Word"][];
-            /** @description what is shown; nothing when it has ended */
+            /** @description what is told of it, ready to be read; empty: it is shown */
+            told: string;
+            /** @description what is shown; nothing where it is told, or has ended */
             marks: components["schemas"]["EyeMark"][];
             /** @description pixels of a millimetre on this screen */
             pxPerMm: number;

@@ -76,7 +76,7 @@ function Page({ at }: { at: Schemas['Eye'] }) {
                     <span className="block">{one.says}</span>
                   ) : (
                     <span className="block">
-                      You see <strong>{one.seen}</strong>. {one.counts}
+                      <strong>{one.seen}</strong> {one.counts}
                     </span>
                   )}
                   {one.on !== null && (
@@ -89,7 +89,7 @@ function Page({ at }: { at: Schemas['Eye'] }) {
                 {one.open === null ? (
                   <Button
                     aria-label={`Begin: ${one.label}`}
-                    disabled={begin.isPending || !screen.isKnown}
+                    disabled={begin.isPending || (one.isDrawn && !screen.isKnown)}
                     onClick={() => begin.mutate(one.exercise)}
                   >
                     {one.seen === null ? 'Begin' : 'Again'}
@@ -107,7 +107,8 @@ function Page({ at }: { at: Schemas['Eye'] }) {
             ))}
             {!screen.isKnown && (
               <li className="border-t border-rule py-2 text-soft">
-                They begin when the card above fits: before that nobody knows how large anything is here.
+                What is drawn begins when the card above fits: before that nobody knows how large anything is
+                here.
               </li>
             )}
           </ul>

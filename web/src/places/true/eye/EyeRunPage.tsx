@@ -26,6 +26,9 @@ const ARROWS: Readonly<Record<string, string>> = {
   middle: 'ArrowDown',
   top: 'ArrowUp',
   bottom: 'ArrowDown',
+  first: '1',
+  second: '2',
+  third: '3',
 }
 
 function Page({ run }: { run: Schemas['EyeRun'] }) {
@@ -38,7 +41,13 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
   return (
     <>
       <Heading title={run.asks} says={`${run.answered + 1} of ${run.of}. When you can’t tell, guess.`} />
-      <EyeDrawing marks={run.marks} pxPerMm={run.pxPerMm} />
+      {run.told === '' ? (
+        <EyeDrawing marks={run.marks} pxPerMm={run.pxPerMm} />
+      ) : (
+        <p data-answer className="border border-ink bg-sheet p-8 font-slab text-2xl font-semibold">
+          {run.told}
+        </p>
+      )}
       <div className="mt-4 flex gap-3" role="group" aria-label="Your answer">
         {run.choices.map(({ value, label }) => (
           <button
@@ -54,12 +63,14 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
       </div>
       <p className="mt-3 min-h-7" aria-live="polite">
         {run.wasRight !== null &&
-          (run.wasRight ? '✓ Right.' : <span className="text-red">✗ It was: {run.was.toLowerCase()}.</span>)}
+          (run.wasRight ? '✓ Right.' : <span className="text-red">✗ It was: {lower(run.was)}.</span>)}
       </p>
       <Complaint problem={answer.error} besides={[]} />
     </>
   )
 }
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 function useAnswer(run: Schemas['EyeRun']) {
   const queries = useQueryClient()
@@ -79,7 +90,7 @@ function Found({ run, seen }: { run: Schemas['EyeRun']; seen: string }) {
   return (
     <>
       <Heading title="Found" says={run.asks} />
-      <NextStroke says={`You see ${seen}.`} why={`${run.counts} It stands in the diary.`}>
+      <NextStroke says={seen} why={`${run.counts} It stands in the diary.`}>
         <MainLink to="/true/eye">Your eye</MainLink>
         <Link to="/true" className="underline underline-offset-4">
           The references
