@@ -64,7 +64,11 @@ final class EyeController
         if (! in_array($request->choice(), $case->exercise->choices(), true)) {
             throw InvalidInput::because('choice', 'That was not among the answers.');
         }
-        $trials = [...$eyeRun->trials, ['size' => $case->size, 'right' => $request->choice() === $case->truth]];
+        $trials = [...$eyeRun->trials, [
+            'size' => $case->size,
+            'right' => $request->choice() === $case->truth,
+            'choice' => $request->choice(),
+        ]];
         if (count($trials) < EyeRun::CASES) {
             $ledger->save(static function (Changes $changes) use ($eyeRun, $trials, $request): void {
                 $changes->update($eyeRun, ['trials' => $trials], $request->version());
@@ -76,7 +80,7 @@ final class EyeController
         return EyeResource::run($eyeRun, $format);
     }
 
-    /** @param  list<array{size: float|int, right: bool}>  $trials */
+    /** @param  list<array{size: float|int, right: bool, choice?: string}>  $trials */
     private function end(Ledger $ledger, EyeRun $run, array $trials, int $version, LengthFormatter $format): void
     {
         $all = array_map(
@@ -89,9 +93,14 @@ final class EyeController
         foreach ($before as $earlier) {
             $all = [...$earlier->answered(), ...$all];
         }
-        $seen = $run->exercise->isJudged() ? null : SeenError::of($all, $run->exercise->guessed());
-        $right = count(array_filter($trials, static fn (array $trial): bool => $trial['right']));
-        $says = EyeResource::found($run->exercise, $seen, $right, $format);
+        $seen = $run->exercise->isSeen() ? SeenError::of($all, $run->exercise->guessed()) : null;
+        $ended = $run->replicate()->fill([
+            'trials' => $trials,
+            'seen' => $seen?->size,
+            'seen_low' => $seen?->low,
+            'seen_high' => $seen?->high,
+        ]);
+        $says = ucfirst($run->exercise->label()).'. '.EyeResource::found($ended, $format);
         $ledger->record('eye-trained', 'eye', $says, static function (Changes $changes) use (
             $run,
             $trials,

@@ -12,7 +12,7 @@ use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Eye\Exercise;
-use JackRest\Core\Eye\SeenError;
+use JackRest\Core\Eye\Kerf;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
 use JackRest\Core\Eye\ToldCase;
@@ -45,10 +45,10 @@ final class EyeResource
                     exercise: $exercise,
                     label: ucfirst($exercise->label()),
                     says: EyeWords::says($exercise),
-                    seen: $run === null ? null : self::seen($run, $format),
+                    seen: $run === null ? null : self::found($run, $format),
                     counts: EyeWords::counts($exercise),
                     on: $run === null ? null : Carbon::parse((string) $run->ended_at)->format('j F Y'),
-                    isDrawn: ! $exercise->isJudged(),
+                    isDrawn: $exercise->isSeen(),
                     isOld: in_array($exercise, $old, true),
                     open: $open->get($exercise->value)?->id,
                 );
@@ -63,7 +63,6 @@ final class EyeResource
     {
         $case = $run->shown();
         $answered = count($run->trials);
-        $last = $answered === 0 ? null : $run->trials[$answered - 1];
         $judged = $case !== null && $run->exercise->isJudged()
             ? ToldCase::of($run->exercise, $run->seed, $answered)
             : null;
@@ -83,32 +82,54 @@ final class EyeResource
                 $run->exercise->choices(),
             ),
             told: $judged === null ? '' : EyeWords::told($run->exercise, $judged, $format),
-            marks: $case === null ? [] : EyeDrawing::of($case, $run->sight()),
+            marks: match (true) {
+                $case === null => [],
+                $run->exercise === Exercise::Kerf => EyeDrawing::kerf($run->kerf()),
+                default => EyeDrawing::of($case, $run->sight()),
+            },
             pxPerMm: $run->px_per_mm,
             answered: $answered,
             of: EyeRun::CASES,
-            wasRight: $last['right'] ?? null,
-            was: $last === null ? '' : self::was($run, $answered - 1, (float) $last['size']),
-            seen: $run->ended_at === null ? null : self::seen($run, $format),
+            said: self::said($run, $format),
+            isWrong: $run->exercise !== Exercise::Kerf && ($run->trials[$answered - 1]['right'] ?? true) === false,
+            seen: $run->ended_at === null ? null : self::found($run, $format),
             counts: EyeWords::counts($run->exercise),
         );
     }
 
-    /** What stands in the diary. */
-    public static function found(Exercise $exercise, ?SeenError $seen, int $right, LengthFormatter $format): string
-    {
-        return ucfirst($exercise->label()).'. '.($seen === null
-            ? EyeWords::right($right, EyeRun::CASES)
-            : EyeWords::seen($seen->size, $seen->low, $seen->high, $format));
-    }
-
-    private static function seen(EyeRun $run, LengthFormatter $format): string
+    /** What an ended run tells. */
+    public static function found(EyeRun $run, LengthFormatter $format): string
     {
         $right = count(array_filter($run->trials, static fn (array $trial): bool => $trial['right']));
 
-        return $run->seen === null
-            ? EyeWords::right($right, EyeRun::CASES)
-            : EyeWords::seen($run->seen, (float) $run->seen_low, (float) $run->seen_high, $format);
+        return match (true) {
+            $run->seen !== null => EyeWords::seen(
+                $run->seen,
+                (float) $run->seen_low,
+                (float) $run->seen_high,
+                $format,
+            ),
+            $run->exercise === Exercise::Kerf => EyeWords::sawn(
+                $run->kerf(),
+                Kerf::of($run->seed, array_fill(0, count($run->trials), 'straight')),
+                $format,
+            ),
+            default => EyeWords::right($right, EyeRun::CASES),
+        };
+    }
+
+    /** What is said of the last answer; empty: there was none. */
+    private static function said(EyeRun $run, LengthFormatter $format): string
+    {
+        $number = count($run->trials) - 1;
+        $last = $run->trials[$number] ?? null;
+
+        return match (true) {
+            $last === null => '',
+            $run->exercise === Exercise::Kerf => EyeWords::off($run->kerf(), $format),
+            $last['right'] => '✓ Right.',
+            default => '✗ It was: '.lcfirst(self::was($run, $number, (float) $last['size'])).'.',
+        };
     }
 
     /** What was right. */

@@ -6,6 +6,7 @@ namespace App\Eye;
 
 use App\Ledger\Record;
 use JackRest\Core\Eye\Exercise;
+use JackRest\Core\Eye\Kerf;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
 use JackRest\Core\Eye\Staircase;
@@ -18,7 +19,7 @@ use JackRest\Core\Eye\Trial;
  * @property int $seed
  * @property float $distance_mm
  * @property float $px_per_mm
- * @property list<array{size: float|int, right: bool}> $trials
+ * @property list<array{size: float|int, right: bool, choice?: string}> $trials
  * @property float|null $seen the smallest error seen reliably, arc minutes; null: it has not ended
  * @property float|null $seen_low
  * @property float|null $seen_high
@@ -55,6 +56,15 @@ final class EyeRun extends Record
         return array_map(
             static fn (array $trial): Trial => new Trial((float) $trial['size'], $trial['right']),
             $this->trials,
+        );
+    }
+
+    /** The kerf as far as it is sawn. */
+    public function kerf(): Kerf
+    {
+        return Kerf::of(
+            $this->seed,
+            array_map(static fn (array $trial): string => $trial['choice'] ?? 'straight', $this->trials),
         );
     }
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Bench\Bench;
+use App\Pace\StepTime;
 use App\School\KitSettings;
 use App\Stone\StockOfRack;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Collection;
+use JackRest\Core\Job\Pace;
 use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\KitPlanner;
 use JackRest\Core\Kit\Ladder;
@@ -54,6 +56,9 @@ final class KitOfBench
     private ?Coverage $coverage = null;
 
     private ?Coverage $planned = null;
+
+    /** @var array<string, Pace>|null */
+    private ?array $paces = null;
 
     public function __construct(public readonly Bench $bench)
     {
@@ -118,6 +123,12 @@ final class KitOfBench
     private function wanted(): array
     {
         return array_map(static fn (Tool $tool): WantedTool => $tool->toWanted(), $this->of(ToolStatus::Wanted));
+    }
+
+    /** @return array<string, Pace> what is learnt of how long whoever works here takes, by operation */
+    public function paces(): array
+    {
+        return $this->paces ??= StepTime::paces($this->bench);
     }
 
     /** What can be done with the tools owned. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Pace\StepTime;
 use App\Work\Answer\MeasureAnswer;
 use App\Work\Answer\PatternAnswer;
 use App\Work\Answer\TaskAnswer;
@@ -99,7 +98,7 @@ final class WorkResource
             ),
             tasks: self::tasks($covered, $kit, $format),
             sentence: self::sentence($covered, $work->name),
-            minutes: self::minutes($covered, StepTime::paces($kit->bench)),
+            minutes: self::minutes($covered, $kit->paces()),
         );
     }
 
@@ -176,7 +175,7 @@ final class WorkResource
             says: $words->says($row).self::leftOut($row, $kit),
             grade: $way?->grade,
             minGrade: $row->task->minGrade,
-            speed: $words->speed($way),
+            speed: $words->speed($way, $kit->paces()[$row->task->operation->id]->factor ?? null),
             certainty: $way === null ? null : ($way->guided ? 'guided' : 'by hand and eye'),
         );
     }

@@ -41,13 +41,18 @@ final class EyeTest extends HttpTestCase
             self::assertSame($exercise->isJudged(), $run['marks'] === []);
             self::assertSame($exercise->isJudged(), $run['told'] !== '');
             $run = $this->answer($run, $this->truth($run));
-            self::assertTrue($run['wasRight']);
+            self::assertFalse($run['isWrong'], $run['said']);
+            self::assertNotSame('', $run['said']);
             self::assertSame($run['answered'], $this->ask('GET', "/api/eye-runs/{$run['id']}")->json('answered'));
         }
         self::assertSame([], $run['marks']);
         self::assertSame(EyeRun::CASES, $run['answered']);
         self::assertStringContainsString(
-            $exercise->isJudged() ? 'You had 24 of 24 right.' : 'mm at 350 mm from the eye',
+            match (true) {
+                $exercise->isJudged() => 'You had 24 of 24 right.',
+                $exercise === Exercise::Kerf => 'You left the line by',
+                default => 'mm at 350 mm from the eye',
+            },
             $run['seen'],
         );
         $this->ask('PUT', "/api/eye-runs/{$run['id']}", ['choice' => 'left', 'version' => $run['version']])

@@ -28,8 +28,8 @@ final readonly class EyeRunAnswer extends Answer
         #[Field('pixels of a millimetre on this screen')] public float $pxPerMm,
         #[Field('how many were answered')] public int $answered,
         #[Field('of how many')] public int $of,
-        #[Field('whether the last answer was right; null: there was none')] public ?bool $wasRight,
-        #[Field('what was right then, ready to be read; empty: there was none')] public string $was,
+        #[Field('what is said of the last answer, ready to be read; empty: there was none')] public string $said,
+        #[Field('whether that was wrong')] public bool $isWrong,
         #[Field('what was found, ready to be read; null: it has not ended')] public ?string $seen,
         #[Field('what that counts for, ready to be read')] public string $counts,
     ) {

@@ -31,6 +31,8 @@ enum Exercise: string implements Labelled
     case Turns = 'turns';
     /** Which stone an edge begins on. */
     case Stone = 'stone';
+    /** A saw steered to its line, stroke by stroke. */
+    case Kerf = 'kerf';
 
     public function label(): string
     {
@@ -44,6 +46,7 @@ enum Exercise: string implements Labelled
             self::Shavings => 'how many shavings that is',
             self::Turns => 'how many turns that is',
             self::Stone => 'which stone comes first',
+            self::Kerf => 'sawing to a line',
         };
     }
 
@@ -54,6 +57,7 @@ enum Exercise: string implements Labelled
             self::Rule, self::Twist, self::Glint => ['left', 'right'],
             self::Light, self::Proud => ['left', 'middle', 'right'],
             self::Lines => ['top', 'bottom'],
+            self::Kerf => ['left', 'straight', 'right'],
             default => ['first', 'second', 'third'],
         };
     }
@@ -62,6 +66,12 @@ enum Exercise: string implements Labelled
     public function isJudged(): bool
     {
         return in_array($this, [self::Shavings, self::Turns, self::Stone], true);
+    }
+
+    /** Whether an eye decides, on a drawing at true size. */
+    public function isSeen(): bool
+    {
+        return ! $this->isJudged() && $this !== self::Kerf;
     }
 
     /** Share of right answers by mere guessing. */

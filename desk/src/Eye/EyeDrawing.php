@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Eye;
 
 use JackRest\Core\Eye\Exercise;
+use JackRest\Core\Eye\Kerf;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
 
@@ -15,6 +16,11 @@ final class EyeDrawing
     private const HALF = 40.0;
 
     private const NEAR = 500.0;
+
+    /** How much larger a kerf is drawn, and how wide it is, mm. */
+    private const ENLARGED = 3.0;
+
+    private const KERF_MM = 0.6;
 
     /** Of which a wave is drawn. */
     private const STEPS = 24;
@@ -32,9 +38,34 @@ final class EyeDrawing
             Exercise::Lines => self::lines($case, $error, $scale),
             Exercise::Proud => self::proud($case, $error, $scale),
             Exercise::Glint => self::glint($case, $error, $scale),
-            // What is judged is told, not drawn.
-            Exercise::Shavings, Exercise::Turns, Exercise::Stone => [],
+            // What is judged is told, not drawn; a kerf is drawn by its strokes.
+            Exercise::Shavings, Exercise::Turns, Exercise::Stone, Exercise::Kerf => [],
         };
+    }
+
+    /**
+     * A board's face with its line from the upper edge downwards, and the kerf as far as it is sawn, enlarged.
+     *
+     * @return list<EyeMark>
+     */
+    public static function kerf(Kerf $kerf): array
+    {
+        $by = self::ENLARGED;
+        $half = self::KERF_MM / 2;
+        $top = -$by * Kerf::STROKES * Kerf::STEP_MM / 2;
+        $left = $right = [];
+        foreach ($kerf->xMm as $stroke => $x) {
+            $y = $top + $by * $stroke * Kerf::STEP_MM;
+            $left = [...$left, $by * ($x - $half), $y];
+            $right = [$by * ($x + $half), $y, ...$right];
+        }
+        $high = $by * Kerf::STROKES * Kerf::STEP_MM;
+
+        return [
+            EyeMark::box(-30, $top, 60, $high + 8, 'wood'),
+            EyeMark::box(-0.15, $top, 0.3, $high, 'ink'),
+            new EyeMark([...$left, ...$right], 'shade'),
+        ];
     }
 
     /**

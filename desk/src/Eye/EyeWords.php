@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Eye;
 
 use JackRest\Core\Eye\Exercise;
+use JackRest\Core\Eye\Kerf;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
 use JackRest\Core\Eye\ToldCase;
@@ -28,6 +29,7 @@ final class EyeWords
             Exercise::Shavings => 'How many shavings come off?',
             Exercise::Turns => 'How many turns of the brace?',
             Exercise::Stone => 'Which stone do you begin on?',
+            Exercise::Kerf => 'Where do you turn the saw?',
         };
     }
 
@@ -43,6 +45,7 @@ final class EyeWords
             Exercise::Shavings => 'From what is too much and what ten shavings measure, in the head.',
             Exercise::Turns => 'From the depth and what the screw pulls at a turn, in the head.',
             Exercise::Stone => 'How coarse to begin, by what must come off.',
+            Exercise::Kerf => 'Steered stroke by stroke: the deeper the kerf, the less it can be turned.',
         };
     }
 
@@ -87,6 +90,23 @@ final class EyeWords
         return $answers;
     }
 
+    /** After a stroke: 0.12 mm right of the line. */
+    public static function off(Kerf $kerf, LengthFormatter $format): string
+    {
+        $x = $kerf->xMm[count($kerf->xMm) - 1] ?? 0.0;
+
+        $side = $x < 0 ? 'left' : 'right';
+
+        return abs($x) < 0.005 ? 'On the line.' : "{$format->small(abs($x))} $side of the line.";
+    }
+
+    /** @param  Kerf  $let  the same saw, left to itself */
+    public static function sawn(Kerf $kerf, Kerf $let, LengthFormatter $format): string
+    {
+        return "You left the line by {$format->small($kerf->worstMm())} at most; let run, the saw leaves it by ".
+            "{$format->small($let->worstMm())}.";
+    }
+
     /** 21 of 24 right */
     public static function right(int $right, int $of): string
     {
@@ -112,6 +132,7 @@ final class EyeWords
             Exercise::Rule => 'Readings off a steel rule count as no finer than this.',
             Exercise::Light => 'Light under a straightedge counts as no finer than this.',
             Exercise::Glint => 'An edge whose line is narrower feels sharp to you: try it on end grain as well.',
+            Exercise::Kerf => 'Look at the line in the first strokes; later it is too late.',
             Exercise::Shavings, Exercise::Turns, Exercise::Stone => 'Within a third of it is near enough to begin.',
             default => 'A smaller error asks for a longer stick, or for a feeler.',
         };

@@ -44,13 +44,14 @@ final readonly class CoverageWords
         };
     }
 
-    public function speed(?Way $way): ?string
+    /** @param  float|null  $pace  the user's own, times the minutes from memory; null: not learnt yet */
+    public function speed(?Way $way, ?float $pace = null): ?string
     {
         return $way === null
             ? null
             : 'about '.
-                    LengthFormatter::decimal($way->minutes, 1).
-                    ' min'.
+                    LengthFormatter::decimal(($pace ?? 1.0) * $way->minutes, 1).
+                    ($pace === null ? ' min' : ' min by your own pace').
                     ($way->setUp > 0 ? ', '.LengthFormatter::decimal($way->setUp, 0).' to set up' : '');
     }
 

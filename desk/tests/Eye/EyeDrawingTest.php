@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\Eye;
 
 use JackRest\Core\Eye\Exercise;
+use JackRest\Core\Eye\Kerf;
 use JackRest\Core\Eye\ShownCase;
 use JackRest\Core\Eye\Sight;
 use JackRest\Core\Eye\ToldCase;
@@ -79,6 +80,22 @@ final class EyeDrawingTest extends TestCase
             self::assertContains(self::middle($line), [self::middle($left), self::middle($right)]);
             self::assertEqualsWithDelta($error, $line->points[5] - $line->points[1], 1e-9);
         }
+    }
+
+    public function test_a_kerf_is_drawn_as_it_was_sawn(): void
+    {
+        $kerf = Kerf::of(8, ['left', 'straight', 'right', 'right']);
+        [, $line, $cut] = EyeDrawing::kerf($kerf);
+        self::assertEqualsWithDelta(0.0, self::middle($line), 1e-9);
+        foreach ($kerf->xMm as $stroke => $x) {
+            $left = $cut->points[2 * $stroke] ?? NAN;
+            $right = $cut->points[count($cut->points) - 2 * $stroke - 2] ?? NAN;
+            self::assertEqualsWithDelta(3 * $x, ($left + $right) / 2, 1e-9);
+        }
+        $format = new LengthFormatter(LengthUnit::Millimetre);
+        self::assertSame('On the line.', EyeWords::off(Kerf::of(8, []), $format));
+        self::assertMatchesRegularExpression('/ mm (left|right) of the line\.$/', EyeWords::off($kerf, $format));
+        self::assertStringContainsString('let run', EyeWords::sawn($kerf, Kerf::of(8, ['straight']), $format));
     }
 
     public function test_words_say_what_an_angle_is_at_the_bench(): void

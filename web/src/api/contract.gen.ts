@@ -3919,7 +3919,7 @@ export interface components {
              * @description which it is
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone" | "kerf";
             /** @description what is read beside it */
             label: string;
             /** @description what it tells */
@@ -3955,7 +3955,7 @@ export interface components {
              * @description which exercise
              * @enum {string}
              */
-            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone";
+            exercise: "rule" | "light" | "twist" | "lines" | "proud" | "glint" | "shavings" | "turns" | "stone" | "kerf";
             /** @description what is asked */
             asks: string;
             /** @description what can be answered */
@@ -3970,10 +3970,10 @@ export interface components {
             answered: number;
             /** @description of how many */
             of: number;
-            /** @description whether the last answer was right; null: there was none */
-            wasRight: boolean | null;
-            /** @description what was right then, ready to be read; empty: there was none */
-            was: string;
+            /** @description what is said of the last answer, ready to be read; empty: there was none */
+            said: string;
+            /** @description whether that was wrong */
+            isWrong: boolean;
             /** @description what was found, ready to be read; null: it has not ended */
             seen: string | null;
             /** @description what that counts for, ready to be read */

@@ -1,3 +1,4 @@
+import clsx from 'clsx'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useParams } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
@@ -24,6 +25,7 @@ const ARROWS: Readonly<Record<string, string>> = {
   left: 'ArrowLeft',
   right: 'ArrowRight',
   middle: 'ArrowDown',
+  straight: 'ArrowDown',
   top: 'ArrowUp',
   bottom: 'ArrowDown',
   first: '1',
@@ -40,7 +42,10 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
   if (run.seen !== null) return <Found run={run} seen={run.seen} />
   return (
     <>
-      <Heading title={run.asks} says={`${run.answered + 1} of ${run.of}. When you can’t tell, guess.`} />
+      <Heading
+        title={run.asks}
+        says={`${run.answered + 1} of ${run.of}. ${run.exercise === 'kerf' ? run.counts : 'When you can’t tell, guess.'}`}
+      />
       {run.told === '' ? (
         <EyeDrawing marks={run.marks} pxPerMm={run.pxPerMm} />
       ) : (
@@ -61,16 +66,13 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
           </button>
         ))}
       </div>
-      <p className="mt-3 min-h-7" aria-live="polite">
-        {run.wasRight !== null &&
-          (run.wasRight ? '✓ Right.' : <span className="text-red">✗ It was: {lower(run.was)}.</span>)}
+      <p className={clsx('mt-3 min-h-7', run.isWrong && 'text-red')} aria-live="polite">
+        {run.said}
       </p>
       <Complaint problem={answer.error} besides={[]} />
     </>
   )
 }
-
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 function useAnswer(run: Schemas['EyeRun']) {
   const queries = useQueryClient()
