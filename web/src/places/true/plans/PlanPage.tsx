@@ -16,6 +16,7 @@ import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 import { useLater } from '@/parts/useLater'
+import { useSettled } from '@/parts/useSettled'
 import { useTyped } from '@/parts/useTyped'
 import { TrueNav } from '@/places/true/TrueNav'
 import { CuttingList } from './CuttingList'
@@ -67,11 +68,11 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
     [],
   )
   const figures = draft.values
-  const { data = usual, isPlaceholderData } = useQuery(planPreview(plan, { figures, blanks }))
-  const { data: needs = usualNeeds } = useQuery({
-    ...planNeeds(plan, { figures, blanks: NOTHING }),
-    enabled: !isPlaceholderData,
-  })
+  const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
+  // What it lacks hardly changes with a size: it waits for a pause, and leaves the key its time.
+  const { data: needs = usualNeeds } = useQuery(
+    planNeeds(plan, { figures: useSettled(figures), blanks: NOTHING }),
+  )
   // The drawing follows the key first, and what is read after it a moment later.
   const later = useLater(data)
   const begin = useChange(
