@@ -19,14 +19,18 @@ use JackRest\Core\EdgeHistory\EdgeForecast;
 use JackRest\Core\Job\EdgeWear;
 use JackRest\Core\Job\JobTask;
 use JackRest\Core\Job\PartCount;
+use JackRest\Core\Job\SquareOverBoard;
 use JackRest\Core\Kit\Coverage;
 use JackRest\Core\Kit\ToolsAtHand;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Work\Fact;
+use JackRest\Core\Work\Task;
 use JackRest\Desk\Job\JobAsk;
 use JackRest\Desk\Job\JobHands;
 use JackRest\Desk\Job\JobStep;
 use JackRest\Desk\Job\StepSetting;
+use JackRest\Desk\Reference\ReferenceKind;
 use JackRest\Desk\SetOut\SetOutQuestion;
 
 /** What a bench brings to a job: its tools, its edges and their record, its pace; and what was set out for the work. */
@@ -101,13 +105,43 @@ final class HandsOfJob
         );
     }
 
+    /** The widest board that is marked square, mm; 0: none is. */
+    private static function widestMm(JobAsk $ask): float
+    {
+        $widths = array_map(
+            static fn (Task $task): float => $task->operation->id === 'mark-square'
+                ? $task->facts->mm[Fact::Width->value] ?? 0.0
+                : 0.0,
+            $ask->tasks,
+        );
+
+        return max(0.0, ...$widths);
+    }
+
+    /** What a square that was tested does over a board, where that is more than the joint bears. */
+    private static function square(Reference $reference, float $boardMm, LengthFormatter $format): ?string
+    {
+        $over = $reference->sizesNow()->find('length') ?? 0.0;
+        $last = $reference->histories()->first()?->last();
+        if ($reference->kind !== ReferenceKind::Square || $last === null || $over <= 0.0 || $boardMm <= 0.0) {
+            return null;
+        }
+        $out = new SquareOverBoard($last, $over, $boardMm);
+
+        return $out->isTrusted()
+            ? null
+            : "The {$reference->name} may be out by {$format->small($out->outMm)} over ".
+                "{$format->dimension($boardMm)}; the joint bears {$format->small(SquareOverBoard::BEARS_MM)}. ".
+                'True it first.';
+    }
+
     /**
-     * References that want testing before they are trusted with it, and edges that want the stones before they cut.
+     * References that want testing before they are trusted with it, and edges that want the stones first.
      *
      * @param  list<JobStep>  $steps
      * @return list<string>
      */
-    public static function doubts(Bench $bench, array $steps): array
+    public static function doubts(Bench $bench, JobAsk $ask, array $steps, LengthFormatter $format): array
     {
         $used = array_fill_keys(array_merge([], ...array_map(
             static fn (JobStep $step): array => $step->used,
@@ -115,10 +149,13 @@ final class HandsOfJob
         )), true);
         $doubts = [];
         foreach (Reference::testedOf($bench) as $reference) {
-            $due = isset($used[(int) $reference->tool_id]) ? $reference->due() : null;
-            if ($due !== null) {
-                $doubts[] = "Test the {$reference->name} before you mark: ".lcfirst($due);
+            if (! isset($used[(int) $reference->tool_id])) {
+                continue;
             }
+            $due = $reference->due();
+            $doubts[] = $due === null
+                ? self::square($reference, self::widestMm($ask), $format)
+                : "Test the {$reference->name} before you mark: ".lcfirst($due);
         }
 
         $worked = array_fill_keys(array_merge([], ...array_map(
@@ -130,7 +167,7 @@ final class HandsOfJob
             ->map(static fn (Edge $edge): string => $edge->name)
             ->all();
 
-        return [...$doubts, ...$dull === [] ? [] : [
+        return [...array_values(array_filter($doubts, is_string(...))), ...$dull === [] ? [] : [
             'Not sharp, as far as is known: '.implode(', ', $dull).'.',
         ]];
     }

@@ -49,7 +49,7 @@ final class JobController
             $form,
             $ask->due,
             $hands->paces,
-            HandsOfJob::doubts($bench, $form->book->steps ?? []),
+            HandsOfJob::doubts($bench, $ask, $form->book->steps ?? [], $format),
         );
     }
 

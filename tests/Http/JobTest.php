@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\Edge\EdgeEvent;
 use App\Job\WorkJob;
 use App\Pace\StepTime;
+use App\Reference\Reference;
 use App\Tool\ToolUse;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
@@ -42,6 +43,21 @@ final class JobTest extends HttpTestCase
         self::assertStringContainsString('dividers', $settings, 'from what was set out for it');
         self::assertMatchesRegularExpression('/no order does with/', implode(' ', $plan['lines']));
         self::assertStringContainsString('it is done on', $plan['lines'][0]);
+    }
+
+    /** A square that keeps its own tolerance may still be too far out for this board. */
+    public function test_a_square_that_cannot_be_trusted_to_this_joint_is_said_before_marking(): void
+    {
+        $hive = $this->hive();
+        $square = Reference::query()->where('name', '200 mm try square')->firstOrFail();
+        $lines = fn (): string => implode(' ', $this->ask('POST', "/api/works/$hive->id/jobs/preview", self::TEN)
+            ->json('lines'));
+        self::assertStringContainsString('Test the 200 mm try square before you mark', $lines());
+        $square->forceFill(['dropped_on' => null, 'sizes' => [...$square->sizes, 'tolerance' => 0.6]])->save();
+        $test = $square->tests()->latest('tested_at')->firstOrFail();
+        $test->forceFill(['tested_at' => Carbon::now()->toIso8601ZuluString(), 'error_mm' => 0.3,
+            'verdict' => 'within'])->save();
+        self::assertMatchesRegularExpression('/square may be out by 0\.\d+ mm over 240 mm; the joint/', $lines());
     }
 
     public function test_wrong_figures_are_told_beside_their_field_and_nothing_is_begun(): void

@@ -81,7 +81,7 @@ final readonly class History
         return max(self::SOONEST_DAYS, min($this->staircaseDays(), $this->driftDays() ?? INF));
     }
 
-    private function last(): ?Tested
+    public function last(): ?Tested
     {
         return $this->tests[count($this->tests) - 1] ?? null;
     }
