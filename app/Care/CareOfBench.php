@@ -22,6 +22,7 @@ use JackRest\Core\Care\Damp;
 use JackRest\Core\Care\Stock;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Season\ClimateLine;
+use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\Session\SessionStep;
 
 /** What of the kit wants care, and what of the consumables runs low. */
@@ -120,6 +121,7 @@ final readonly class CareOfBench
         $stones = Stone::of($this->bench)->where('medium', $medium->value)->pluck('name')->all();
         $sessions = BenchSession::of($this->bench)
             ->where('state', '!=', 'running')
+            ->whereIn('kind', [SessionKind::Honing, SessionKind::Day])
             ->where('ended_at', '>=', $since)
             ->get();
         $counted = $sessions->sum(

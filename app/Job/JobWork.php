@@ -135,7 +135,7 @@ final readonly class JobWork
         }
     }
 
-    /** Tools without an edge of their own, each once. */
+    /** Tools without an edge of their own, each once a day: days with a saw are what its blades are counted by. */
     private function useTools(Changes $changes, string $now): void
     {
         $used = [];
@@ -147,11 +147,15 @@ final readonly class JobWork
         foreach (Edge::of($changes->bench)->whereIn('tool_id', array_keys($used))->get() as $edge) {
             unset($used[$edge->tool_id]);
         }
+        $today = substr($now, 0, 10);
+        foreach (ToolUse::of($changes->bench)->where('used_on', $today)->get() as $use) {
+            unset($used[$use->tool_id]);
+        }
         foreach (Tool::of($changes->bench)->whereIn('id', array_keys($used))->get() as $tool) {
             $changes->create(ToolUse::of($changes->bench), [
                 'tool_id' => $tool->id,
                 'work_id' => $this->job->work_id,
-                'used_on' => substr($now, 0, 10),
+                'used_on' => $today,
             ]);
         }
     }

@@ -106,6 +106,11 @@ final class JobTest extends HttpTestCase
         // Interrupted, it goes on where it stood, with what is left.
         $again = $this->toBench($after);
         self::assertSame($after['rows'][2]['units'] - 2, $again['steps'][0]['count']);
+        $this->ask('POST', "/api/sessions/{$again['id']}/finish", ['outcome' => 'done', 'version' => $again['version']])
+            ->assertOk();
+        $twice = ToolUse::query()->selectRaw('tool_id, used_on')->groupBy('tool_id', 'used_on')
+            ->havingRaw('count(*) > 1')->where('used_on', Carbon::now()->toDateString())->get();
+        self::assertCount(0, $twice, 'a tool used twice in a day was used that day');
     }
 
     /** Every minute planned goes into the diary of an edge, and no other. */
