@@ -108,7 +108,7 @@ final class EveryViewTest extends BrowserTestCase
             '/work/works/'.$this->first('works'),
             '/true/eye',
             '/work/works/'.$this->first('works').'/make',
-            '/work/jobs/1',
+            '/work/jobs/'.$this->job(),
             '/work/dovetails',
             '/work/mortise?work='.$this->first('works'),
             '/work/recess?work='.$this->first('works'),
@@ -171,6 +171,13 @@ final class EveryViewTest extends BrowserTestCase
     private function first(string $list): int
     {
         return json_decode((string) file_get_contents(self::server()->url('/api/kit')), true)[$list][0]['id'];
+    }
+
+    private function job(): int
+    {
+        $asked = self::server()->url("/api/works/{$this->first('works')}/job");
+
+        return json_decode((string) file_get_contents($asked), true)['jobs'][0]['id'];
     }
 
     private function iron(): int
