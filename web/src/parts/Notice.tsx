@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { unbroken } from './unbroken'
+import { useTitle } from './useTitle'
 
 /** Something to know before going on; nothing typed is lost behind it. */
 export function Notice({ children }: { children: ReactNode }) {
@@ -17,6 +18,7 @@ export function Waiting() {
 
 /** What could not be fetched, and why. */
 export function Lost({ problem }: { problem: unknown }) {
+  useTitle('Not here')
   return (
     <div role="alert" className="py-10">
       <h1 className="text-2xl">{problem instanceof Error ? problem.message : String(problem)}</h1>
