@@ -35,6 +35,9 @@ final readonly class JobPlan
         if ($batch < 1 || $batch > $pieces) {
             throw InvalidInput::because('batch', 'must be from 1 to the number of pieces');
         }
+        if (count($tasks) > Sequence::MOST) {
+            throw InvalidInput::because('pieces', 'cannot be planned: more than '.Sequence::MOST.' kinds of step');
+        }
         $sequence = Sequence::of(self::sequenced($tasks), (int) ceil($pieces / $batch), $copies);
         $byId = [];
         foreach ($tasks as $task) {

@@ -16,6 +16,9 @@ use InvalidArgumentException;
  */
 final readonly class Sequence
 {
+    /** Tasks that one number's bits can keep. */
+    public const MOST = 60;
+
     /**
      * @param  list<SequenceStep>  $steps
      * @param  int  $settings  how often a tool is set
@@ -38,7 +41,7 @@ final readonly class Sequence
     }
 
     /**
-     * @param  list<SequenceTask>  $tasks  none twice; up to 60
+     * @param  list<SequenceTask>  $tasks  none twice; up to {@see MOST}
      * @param  int  $batches  1 or more
      * @param  array<array-key, int>  $copies  how many there are of a tool; one where nothing is said
      *
@@ -46,8 +49,8 @@ final readonly class Sequence
      */
     public static function of(array $tasks, int $batches = 1, array $copies = []): self
     {
-        if ($batches < 1 || count($tasks) > 60) {
-            throw new InvalidArgumentException('one batch at least, and 60 tasks at most');
+        if ($batches < 1 || count($tasks) > self::MOST) {
+            throw new InvalidArgumentException('one batch at least, and '.self::MOST.' tasks at most');
         }
 
         return (new SequenceSearch(new SequenceProblem($tasks, $batches, $copies)))->found();

@@ -114,6 +114,12 @@ final class JobPlanTest extends TestCase
 
     public function test_numbers_that_cannot_be_are_refused(): void
     {
+        try {
+            JobPlan::of([...self::tasks(), ...self::tasks(), ...self::tasks()], 1, 1);
+            self::fail('more steps than can be ordered');
+        } catch (InvalidInput $refused) {
+            self::assertSame('pieces', $refused->errors[0]->field);
+        }
         $wrong = [[0, 1, 'pieces'], [101, 1, 'pieces'], [3, 0, 'batch'], [3, 4, 'batch']];
         foreach ($wrong as [$pieces, $batch, $field]) {
             try {

@@ -50,6 +50,7 @@ final class SequenceTest extends TestCase
             [new SequenceTask('a', ['b']), new SequenceTask('b', ['a'])],
             [new SequenceTask('a', ['c'])],
             [new SequenceTask('a'), new SequenceTask('a')],
+            array_map(static fn (int $number): SequenceTask => new SequenceTask("t$number"), range(0, Sequence::MOST)),
         ];
         foreach ($wrong as $tasks) {
             try {
@@ -117,6 +118,22 @@ final class SequenceTest extends TestCase
             $sequence->settings,
             Sequence::of($tasks, 3, [7 => 2])->leastSettings,
         );
+    }
+
+    /** Sixty tasks of which most can be done in any order: stopped, with an order that can be and a bound below it. */
+    public function test_what_is_too_much_to_prove_is_stopped_honestly(): void
+    {
+        $dice = new Randomizer(new Mt19937(5));
+        $tasks = [];
+        for ($index = 0; $index < Sequence::MOST; $index++) {
+            $after = $index >= 5 ? ['t'.($index - 5)] : [];
+            $tool = ['7', '8', 'c'][$dice->getInt(0, 2)];
+            $tasks[] = new SequenceTask("t$index", $after, $tool, $tool === 'c' ? '' : (string) $dice->getInt(1, 9));
+        }
+        $sequence = Sequence::of($tasks, 2);
+        self::assertFalse($sequence->isProven());
+        self::isWhatItSays($sequence, $tasks, 2, []);
+        self::assertLessThan($sequence->settings, $sequence->leastSettings);
     }
 
     /** @return list<SequenceTask> that follow each other somehow, with a few tools and settings */
