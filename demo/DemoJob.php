@@ -41,11 +41,11 @@ final class DemoJob
             $format,
         );
         $steps = $form->book->steps ?? throw new RuntimeException('the demo’s job cannot be planned');
-        $done = $seconds = [];
+        $took = [];
         foreach ($steps as $at => $step) {
-            $isDone = $step->batch < $job['batches'] || ($step->batch === $job['batches'] && $job['then']-- > 0);
-            $done[] = $isDone ? $step->units : 0;
-            $seconds[] = $isDone ? round(60 * $step->minutes * self::TOOK[$at % count(self::TOOK)], 1) : 0.0;
+            if ($step->batch < $job['batches'] || ($step->batch === $job['batches'] && $job['then']-- > 0)) {
+                $took[$at] = $step->minutes * self::TOOK[$at % count(self::TOOK)];
+            }
         }
         $made = WorkJob::of($bench)->create([
             'work_id' => $work->id,
@@ -54,33 +54,31 @@ final class DemoJob
             'batch' => $form->batch(),
             'hours' => $form->minutesPerDay() * 7 / 60,
             'steps' => array_map(static fn (JobStep $step): array => $step->toArray(), $steps),
-            'done' => $done,
-            'seconds' => $seconds,
-            'rests' => [],
-            'state' => WorkJob::RUNNING,
             'created_at' => "{$job['begun_on']}T17:30:00Z",
         ]);
-        self::times($bench, $made, $steps, $job['begun_on']);
+        self::times($bench, $made, $steps, $took, $job['begun_on']);
     }
 
-    /** @param  list<JobStep>  $steps */
-    private static function times(Bench $bench, WorkJob $job, array $steps, string $begunOn): void
+    /**
+     * @param  list<JobStep>  $steps
+     * @param  array<int, float>  $took  minutes, by step that is done
+     */
+    private static function times(Bench $bench, WorkJob $job, array $steps, array $took, string $begunOn): void
     {
         $minutes = 0.0;
-        foreach ($steps as $at => $step) {
-            if ($job->done[$at] > 0 && $step->operation !== '') {
-                $minutes += $job->seconds[$at] / 60;
-                StepTime::of($bench)->create([
-                    'work_job_id' => $job->id,
-                    'operation' => $step->operation,
-                    'units' => $step->units,
-                    'usual_minutes' => $step->usual,
-                    'minutes' => round($job->seconds[$at] / 60, 2),
-                    'timed_at' => Carbon::parse($begunOn)
-                        ->addDays((int) ($minutes / ($job->hours * 60 / 7)))
-                        ->toIso8601ZuluString(),
-                ]);
-            }
+        foreach ($took as $at => $real) {
+            $minutes += $real;
+            StepTime::of($bench)->create([
+                'work_job_id' => $job->id,
+                'step' => $at,
+                'operation' => $steps[$at]->operation,
+                'units' => $steps[$at]->units,
+                'usual_minutes' => $steps[$at]->usual,
+                'minutes' => round($real, 2),
+                'timed_at' => Carbon::parse($begunOn)
+                    ->addDays((int) ($minutes / ($job->hours * 60 / 7)))
+                    ->toIso8601ZuluString(),
+            ]);
         }
     }
 }

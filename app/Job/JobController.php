@@ -84,10 +84,6 @@ final class JobController
                 'batch' => $form->batch(),
                 'hours' => $form->minutesPerDay() * 7 / 60,
                 'steps' => array_map(static fn (JobStep $step): array => $step->toArray(), $steps),
-                'done' => array_fill(0, count($steps), 0),
-                'seconds' => array_fill(0, count($steps), 0.0),
-                'rests' => [],
-                'state' => WorkJob::RUNNING,
             ]);
         });
         assert($job instanceof WorkJob);
@@ -97,7 +93,7 @@ final class JobController
 
     public function show(Bench $bench, WorkJob $job, LengthFormatter $format): JobAnswer
     {
-        return JobResource::of($job->load('work'), StepTime::paces($bench), $format);
+        return JobResource::of($job->load('work', 'times'), StepTime::paces($bench), $format);
     }
 
     /**
@@ -117,7 +113,7 @@ final class JobController
             ), $rows);
             $ledger->save(static function (Changes $changes) use ($job, $request, $rows, $steps, &$session): void {
                 // Whoever has two windows open takes the same steps to the bench once.
-                $changes->update($job, ['state' => WorkJob::RUNNING], $request->version());
+                $changes->update($job, ['hours' => $job->hours], $request->version());
                 $session = Sessions::begin($changes, SessionKind::Job, $job, $job->name, $steps, ['rows' => $rows]);
             });
         }
@@ -158,7 +154,8 @@ final class JobController
             "$step->title: done, for the {$job->name}.",
             static function (Changes $changes) use ($job, $at, $left, $request): void {
                 $now = Carbon::now()->toIso8601ZuluString();
-                (new JobWork($job, [$at => $left], []))->write($changes, $now, $request->version());
+                $changes->update($job, ['hours' => $job->hours], $request->version());
+                (new JobWork($job, [$at => $left], []))->write($changes, $now);
             },
         );
 

@@ -45,7 +45,7 @@ final class JobResource
                 JobForm::fields($parts),
             ),
             jobs: array_values(
-                WorkJob::of($bench)->where('work_id', $work->id)->latest('id')->get()
+                WorkJob::of($bench)->where('work_id', $work->id)->with('work', 'times')->latest('id')->get()
                     ->map(static fn (WorkJob $job): JobLineAnswer => new JobLineAnswer(
                         id: $job->id,
                         name: $job->name,

@@ -10,15 +10,14 @@ use App\Ledger\Changes;
 use App\Pace\StepTime;
 use App\Tool\Tool;
 use App\Tool\ToolUse;
-use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Job\Pace;
 use JackRest\Desk\Job\JobStep;
 
 /**
- * What work on a job leaves: parts that are done, the minutes they took, what its edges and tools have done, edges that
- * were honed, and batches that rest.
+ * What work on a job leaves: parts that are done, the minutes they took, what its edges and tools have done, and edges
+ * that were honed.
  */
 final readonly class JobWork
 {
@@ -34,48 +33,30 @@ final readonly class JobWork
         $this->plan = $job->plan();
     }
 
-    /** @param  int|null  $seenVersion  of the job, that its user was looking at; null: nobody was */
-    public function write(Changes $changes, string $now, ?int $seenVersion = null): void
+    public function write(Changes $changes, string $now): void
     {
-        $done = $this->job->done;
-        $seconds = $this->job->seconds;
-        $rests = $this->job->rests;
         foreach ($this->units as $row => $units) {
-            $minutes = $this->minutes[$row] ?? 0.0;
-            $done[$row] += $units;
-            $seconds[$row] += round(60 * $minutes, 1);
-            $step = $this->plan[$row];
-            if ($units > 0 && $step->restDays > 0 && $done[$row] >= $step->units) {
-                $rests[$step->batch] = Carbon::parse($now)->addMinutes((int) (1440 * $step->restDays))
-                    ->toIso8601ZuluString();
+            if ($units > 0) {
+                $this->keep($changes, $row, $units, $now);
             }
-            $this->learn($changes, $step, $units, $minutes, $now);
         }
-        $isMade = array_sum($done) >= array_sum(array_map(static fn (JobStep $step): int => $step->units, $this->plan));
-        $changes->update($this->job, [
-            'done' => $done,
-            'seconds' => $seconds,
-            'rests' => $rests,
-            'state' => $isMade ? WorkJob::MADE : WorkJob::RUNNING,
-        ], $seenVersion);
         $this->useEdges($changes, $now);
         $this->useTools($changes, $now);
     }
 
     /** A time that was taken teaches the pace; taps that came all at once are none. */
-    private function learn(Changes $changes, JobStep $step, int $units, float $minutes, string $now): void
+    private function keep(Changes $changes, int $row, int $units, string $now): void
     {
-        $usual = $step->units > 0 ? $step->usual * $units / $step->units : 0.0;
-        if ($step->operation !== '' && Pace::isTimed($usual, $minutes)) {
-            $changes->create(StepTime::of($changes->bench), [
-                'work_job_id' => $this->job->id,
-                'operation' => $step->operation,
-                'units' => $units,
-                'usual_minutes' => $usual,
-                'minutes' => round($minutes, 2),
-                'timed_at' => $now,
-            ]);
-        }
+        $step = $this->plan[$row];
+        $changes->create(StepTime::of($changes->bench), [
+            'work_job_id' => $this->job->id,
+            'step' => $row,
+            'operation' => $step->operation,
+            'units' => $units,
+            'usual_minutes' => $step->units > 0 ? $step->usual * $units / $step->units : 0.0,
+            'minutes' => round($this->minutes[$row] ?? 0.0, 2),
+            'timed_at' => $now,
+        ]);
     }
 
     /** Minutes of use go into each edge's own diary, in the order they were worked; a honing renews it. */

@@ -20,7 +20,8 @@ final readonly class JobsUnderWay
     public static function of(Bench $bench): self
     {
         $now = Carbon::now()->toIso8601ZuluString();
-        $open = WorkJob::of($bench)->where('state', WorkJob::RUNNING)->with('work')->oldest('id')->get();
+        $open = WorkJob::of($bench)->with('work', 'times')->oldest('id')->get()
+            ->filter(static fn (WorkJob $job): bool => $job->state === WorkJob::RUNNING);
         $paces = $open->isEmpty() ? [] : StepTime::paces($bench);
 
         return new self(array_values(

@@ -6,6 +6,7 @@ namespace App\Job;
 
 use App\Bench\Bench;
 use App\Ledger\Record;
+use App\Pace\StepTime;
 use App\Session\BenchSession;
 use App\Work\Work;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -22,19 +23,27 @@ use JackRest\Desk\Job\JobStep;
  * @property int $batch pieces that go through together
  * @property float $hours a week
  * @property list<array<string, mixed>> $steps as {@see JobStep::toArray} wrote them
- * @property list<int> $done parts, by step
- * @property list<float> $seconds that they took, by step
- * @property array<int, string> $rests until when a batch rests, ISO 8601, by batch
- * @property string $state running or made
+ * @property-read array<int, int> $done parts, by step
+ * @property-read array<int, float> $seconds that they took, by step
+ * @property-read array<int, string> $rests until when a batch rests, ISO 8601, by batch
+ * @property-read string $state running or made
  * @property float|null $gap_mm the widest gap that was found in a joint
  * @property string $found what was written down when it was made
  * @property Work $work
+ * @property \Illuminate\Database\Eloquent\Collection<int, StepTime> $times
  */
 final class WorkJob extends Record
 {
     public const MADE = 'made';
 
     public const RUNNING = 'running';
+
+    /**
+     * What the times come to, worked out once for those that were read.
+     *
+     * @var array{\Illuminate\Database\Eloquent\Collection<int, StepTime>, JobTally}|null
+     */
+    private ?array $tallied = null;
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -44,9 +53,6 @@ final class WorkJob extends Record
             'batch' => 'integer',
             'hours' => 'float',
             'steps' => 'array',
-            'done' => 'array',
-            'seconds' => 'array',
-            'rests' => 'array',
             'gap_mm' => 'float',
         ];
     }
@@ -70,6 +76,45 @@ final class WorkJob extends Record
     public function sessions(): MorphMany
     {
         return $this->morphMany(BenchSession::class, 'subject');
+    }
+
+    /** @return HasMany<StepTime, $this> what was done of it, while by while */
+    public function times(): HasMany
+    {
+        return $this->hasMany(StepTime::class);
+    }
+
+    private function tally(): JobTally
+    {
+        $read = $this->times;
+        if ($this->tallied === null || $this->tallied[0] !== $read) {
+            $this->tallied = [$read, JobTally::of($this->plan(), $read->all())];
+        }
+
+        return $this->tallied[1];
+    }
+
+    /** @return array<int, int> */
+    public function getDoneAttribute(): array
+    {
+        return $this->tally()->done;
+    }
+
+    /** @return array<int, float> */
+    public function getSecondsAttribute(): array
+    {
+        return $this->tally()->seconds;
+    }
+
+    /** @return array<int, string> */
+    public function getRestsAttribute(): array
+    {
+        return $this->tally()->rests;
+    }
+
+    public function getStateAttribute(): string
+    {
+        return $this->tally()->isMade ? self::MADE : self::RUNNING;
     }
 
     public function running(): ?BenchSession

@@ -27,10 +27,6 @@ return new class extends Migration
             $table->float('hours');
             // The steps as they stood when it was begun: what is bought or learnt later changes nothing under way.
             $table->json('steps');
-            $table->json('done');
-            $table->json('seconds');
-            $table->json('rests');
-            $table->string('state')->default('running');
             $table->float('gap_mm')->nullable();
             $table->string('found')->default('');
             $table->index('work_id');
@@ -38,6 +34,8 @@ return new class extends Migration
         Schema::create('step_times', static function (Blueprint $table): void {
             RecordColumns::on($table);
             $table->foreignId('work_job_id')->constrained()->cascadeOnDelete();
+            // Each while at the bench adds its own: what is done of a job is their sum, whichever of them is undone.
+            $table->unsignedInteger('step');
             $table->string('operation');
             $table->unsignedInteger('units');
             $table->float('usual_minutes');
