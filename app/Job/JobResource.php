@@ -80,12 +80,24 @@ final class JobResource
                 array_keys($steps),
             ),
             lines: $form->book === null || $days === null ? [] : array_values(array_filter([
-                'At that many hours a week it is done on '.self::day($days->day).'.',
-                $days->byDate($due, $steps, $form->pieces(), $form->batch()),
+                ...self::done($form, $days, $due),
                 ...JobLines::of($form->book, $paces, $doubts),
             ], is_string(...))),
             next: NextAnswer::of($form->next),
         );
+    }
+
+    /** @return list<string|null> when it is done; while a tool is lacking nobody knows how long its step takes */
+    private static function done(JobForm $form, JobDays $days, ?string $due): array
+    {
+        $lacking = count($form->book?->lacking() ?? []);
+
+        return $lacking > 0
+            ? [Count::of($lacking, 'operation').' of it cannot be done yet: when it is finished, the ladder decides.']
+            : [
+                'At that many hours a week it is done on '.self::day($days->day).'.',
+                $days->byDate($due, $form->book->steps ?? [], $form->pieces(), $form->batch()),
+            ];
     }
 
     /** @param  array<string, Pace>  $paces */

@@ -8,6 +8,7 @@ use App\Edge\EdgeEvent;
 use App\Job\WorkJob;
 use App\Pace\StepTime;
 use App\Reference\Reference;
+use App\Tool\Tool;
 use App\Tool\ToolUse;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
@@ -44,6 +45,17 @@ final class JobTest extends HttpTestCase
         self::assertStringContainsString('dividers', $settings, 'from what was set out for it');
         self::assertMatchesRegularExpression('/no order does with/', implode(' ', $plan['lines']));
         self::assertStringContainsString('it is done on', $plan['lines'][0]);
+    }
+
+    /** Without a tool nobody knows how long it takes: no day is promised. */
+    public function test_a_bench_without_tools_is_promised_no_day(): void
+    {
+        Tool::query()->update(['status' => 'wanted']);
+        $plan = $this->ask('POST', "/api/works/{$this->hive()->id}/jobs/preview", self::TEN)->assertOk()->json();
+        self::assertStringContainsString('Not all of it can be done yet', $plan['next']['says']);
+        self::assertStringContainsString('cannot be done yet', $plan['lines'][0]);
+        self::assertStringNotContainsString('it is done on', implode(' ', $plan['lines']));
+        self::assertContains(true, array_column($plan['kinds'], 'lacks'));
     }
 
     /** A square that keeps its own tolerance may still be too far out for this board. */

@@ -140,13 +140,16 @@ function Line({
         {kind.lacks && !isDone && <span className="font-normal text-red"> · no way yet</span>}
       </span>
       <span className="shrink-0 text-right text-sm whitespace-nowrap">
-        {row.took === null
-          ? `${minutes(row.minutes)} min`
-          : `${minutes(row.took)} of ${minutes(row.minutes)} min`}
-        {row.day && <span className="hidden text-soft sm:inline"> · {row.day}</span>}
+        {kind.lacks ? '–' : told(row)}
+        {row.day && !kind.lacks && <span className="hidden text-soft sm:inline"> · {row.day}</span>}
       </span>
     </span>
   )
+}
+
+/** What it took beside what was planned, or what is planned. */
+function told({ took, minutes: planned }: Schemas['JobRow']): string {
+  return took === null ? `${minutes(planned)} min` : `${minutes(took)} of ${minutes(planned)} min`
 }
 
 /** A minute is fine enough from ten on. */

@@ -89,9 +89,15 @@ function Page({ asked, unit }: { asked: Schemas['JobAsk']; unit: string }) {
                 Begin it
               </Button>
               {draft.touched && <Button onClick={draft.clear}>The usual</Button>}
-              <Link to="/edges/day" className="underline underline-offset-4">
-                A sharpening day before it
-              </Link>
+              {drawn?.kinds.some((kind) => kind.lacks) ? (
+                <Link to="/kit/ladder" className="underline underline-offset-4">
+                  What to get for it
+                </Link>
+              ) : (
+                <Link to="/edges/day" className="underline underline-offset-4">
+                  A sharpening day before it
+                </Link>
+              )}
             </NextStroke>
             <Complaint problem={begin.error} besides={[]} />
             <div className="mt-4" />
