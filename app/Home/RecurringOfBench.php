@@ -106,7 +106,7 @@ final readonly class RecurringOfBench
 
         return $old === [] ? [] : [new UpkeepTask(
             'eye',
-            'Look again how small an error you see.',
+            'Try your eye again.',
             ucfirst($old[0]->label()).': it was found more than three months ago.',
             3,
             new Topic('eye'),

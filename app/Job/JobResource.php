@@ -93,7 +93,7 @@ final class JobResource
         $lacking = count($form->book?->lacking() ?? []);
 
         return $lacking > 0
-            ? [Count::of($lacking, 'operation').' of it cannot be done yet: when it is finished, the ladder decides.']
+            ? [Count::of($lacking, 'operation').' cannot be done yet, so no finishing day can be given.']
             : [
                 'At that many hours a week it is done on '.self::day($days->day).'.',
                 $days->byDate($due, $form->book->steps ?? [], $form->pieces(), $form->batch()),

@@ -157,16 +157,26 @@ final readonly class JobStanding
         );
     }
 
+    /** Whether it is known how long the rest takes: there is a way to do each step. */
+    public function isForeseen(): bool
+    {
+        $lacking = array_filter($this->job->left($this->plan), static fn (JobStep $step): bool => $step->lacks);
+
+        return $lacking === [];
+    }
+
     /** @return list<string> */
     public function lines(): array
     {
         $lines = [];
         if ($this->job->state !== WorkJob::MADE) {
-            $lines[] = 'By the plan it is done on '.Carbon::parse($this->end)->format('j F').'.';
             $left = array_values($this->job->left($this->plan));
             $by = JobDays::reached($this->job->work->due_on, $this->end, $left, array_values($this->days),
                 $this->job->pieces, $this->job->batch);
-            $lines = [...$lines, ...$by === null ? [] : [$by]];
+            $day = Carbon::parse($this->end)->format('j F');
+            $lines = $this->isForeseen()
+                ? ["By the plan it is done on $day.", ...$by === null ? [] : [$by]]
+                : ['A tool is lacking for some of it, so no finishing day can be given.'];
         }
         $timed = $planned = 0.0;
         foreach ($this->phases() as [$minutes, $took]) {
@@ -181,7 +191,7 @@ final readonly class JobStanding
         [$worked, $honings] = $this->edges();
 
         return $worked < 1 ? $lines : [...$lines, 'Its edges have worked '.JobWords::howLong($worked).
-            ($honings > 0 ? ', honed '.Count::of($honings, 'time').' on the way.' : '.')];
+            ($honings > 0 ? ' and were honed '.Count::of($honings, 'time').'.' : '.')];
     }
 
     /** @return array{float, int} minutes that edges have worked, and how often one was honed on the way */

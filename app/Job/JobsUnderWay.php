@@ -54,6 +54,9 @@ final readonly class JobsUnderWay
                     ];
                 }
             }
+            if (! $standing->isForeseen()) {
+                continue;
+            }
             $days[] = ["job-{$job->id}", $standing->end, "{$job->name}: done by the plan",
                 'At the hours a week that were planned.'];
         }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Job;
 
-use App\Bench\Bench;
 use App\Ledger\Record;
 use App\Pace\StepTime;
 use App\Session\BenchSession;
+use App\Work\GoesWithWork;
 use App\Work\Work;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
 use JackRest\Desk\Job\JobStep;
@@ -34,6 +33,8 @@ use JackRest\Desk\Job\JobStep;
  */
 final class WorkJob extends Record
 {
+    use GoesWithWork;
+
     public const MADE = 'made';
 
     public const RUNNING = 'running';
@@ -55,21 +56,6 @@ final class WorkJob extends Record
             'steps' => 'array',
             'gap_mm' => 'float',
         ];
-    }
-
-    /** @return HasMany<static, Bench> those whose work is there: a job goes and comes back with it */
-    public static function of(Bench $bench): HasMany
-    {
-        $all = parent::of($bench);
-        $all->whereHas('work');
-
-        return $all;
-    }
-
-    /** @return BelongsTo<Work, $this> */
-    public function work(): BelongsTo
-    {
-        return $this->belongsTo(Work::class);
     }
 
     /** @return MorphMany<BenchSession, $this> */

@@ -47,14 +47,16 @@ final class SessionController
         // What is not saved by a tap: the time since the last of them.
         $last = $done ? count($session->steps) : $session->at_step;
         $counted = $session->counted[$session->at_step] ?? 0;
-        $session->spent = $session->spentUntil(Carbon::now()->toIso8601ZuluString(), $last, $counted);
+        $spent = $session->spentUntil(Carbon::now()->toIso8601ZuluString(), $last, $counted);
+        $session->spent = $spent;
         $end = $ends->of($session, $done);
         $ledger->record($end->entryKind(), $session->about() ?? $session->title, $end->sentence(), static function (
             Changes $changes,
-        ) use ($session, $done, $request, $end): void {
+        ) use ($session, $done, $request, $end, $spent): void {
             $now = Carbon::now()->toIso8601ZuluString();
             $state = $done ? BenchSession::FINISHED : BenchSession::STOPPED;
-            $changes->update($session, ['state' => $state, 'ended_at' => $now], $request->version());
+            $columns = ['state' => $state, 'ended_at' => $now, 'spent' => $spent, 'spent_at' => $now];
+            $changes->update($session, $columns, $request->version());
             $end->write($changes, $now);
         });
 

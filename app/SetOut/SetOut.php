@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\SetOut;
 
-use App\Bench\Bench;
 use App\Ledger\Record;
+use App\Work\GoesWithWork;
 use App\Work\Work;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Desk\SetOut\SetOutQuestion;
 use JackRest\Desk\ToDo\Topic;
 
@@ -25,25 +23,12 @@ use JackRest\Desk\ToDo\Topic;
  */
 final class SetOut extends Record
 {
+    use GoesWithWork;
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return ['question' => SetOutQuestion::class, 'typed' => 'array', 'choices' => 'array'];
-    }
-
-    /** @return HasMany<static, Bench> those whose work is there: what was set out goes and comes back with it */
-    public static function of(Bench $bench): HasMany
-    {
-        $all = parent::of($bench);
-        $all->whereHas('work');
-
-        return $all;
-    }
-
-    /** @return BelongsTo<Work, $this> */
-    public function work(): BelongsTo
-    {
-        return $this->belongsTo(Work::class);
     }
 
     public function label(): string

@@ -47,9 +47,9 @@ final class WorkPlaceTest extends BrowserTestCase
         $this->sees("//h1[contains(., 'Make the shelf')]");
         $this->type('How many', '3');
         $this->seesText('3 pieces');
-        $this->type('Go through together', '4');
+        $this->type('How many at a time', '4');
         $this->seesText('No more than are made.');
-        $this->type('Go through together', '2');
+        $this->type('How many at a time', '2');
         $this->press('Begin it');
         $this->sees("//h1[starts-with(., '3 ×')]");
         $this->press('To the bench');

@@ -85,9 +85,9 @@ final class EyeTest extends HttpTestCase
             $run = $this->answer($run, $this->truth($run));
         }
         $says = fn (): array => array_column($this->ask('GET', '/api/bench')->json('upkeep'), 'says');
-        self::assertNotContains('Look again how small an error you see.', $says());
+        self::assertNotContains('Try your eye again.', $says());
         Carbon::setTestNow(Carbon::now()->addDays(100));
-        self::assertContains('Look again how small an error you see.', $says());
+        self::assertContains('Try your eye again.', $says());
     }
 
     public function test_what_cannot_be_is_refused_beside_its_field(): void

@@ -43,7 +43,7 @@ final class JobTest extends HttpTestCase
         }
         $settings = implode(' ', array_column($plan['kinds'], 'setting'));
         self::assertStringContainsString('dividers', $settings, 'from what was set out for it');
-        self::assertMatchesRegularExpression('/no order does with/', implode(' ', $plan['lines']));
+        self::assertMatchesRegularExpression('/no order needs fewer/', implode(' ', $plan['lines']));
         self::assertStringContainsString('it is done on', $plan['lines'][0]);
     }
 
@@ -56,6 +56,9 @@ final class JobTest extends HttpTestCase
         self::assertStringContainsString('cannot be done yet', $plan['lines'][0]);
         self::assertStringNotContainsString('it is done on', implode(' ', $plan['lines']));
         self::assertContains(true, array_column($plan['kinds'], 'lacks'));
+        $job = $this->ask('POST', "/api/works/{$this->hive()->id}/jobs", self::TEN)->assertCreated()->json();
+        self::assertStringContainsString('no finishing day', $job['lines'][0]);
+        self::assertStringNotContainsString('done by the plan', (string) $this->get('/api/calendar.ics')->getContent());
     }
 
     /** A square that keeps its own tolerance may still be too far out for this board. */

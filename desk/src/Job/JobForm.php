@@ -32,7 +32,7 @@ final readonly class JobForm
 
         return [
             $count('pieces', 'How many', 'alike, made together', 1.0, 100),
-            $count('batch', 'Go through together', 'empty: all of them', null, 100),
+            $count('batch', 'How many at a time', 'empty: all of them', null, 100),
             $count('boards', 'Boards in each', '', (float) $usual->boards, 100),
             $count('joints', 'Joints in each', 'corners, mortises, dados', (float) $usual->joints, 100),
             $count('hours', 'Hours a week', 'at the bench', 5.0, 80),
@@ -108,7 +108,7 @@ final readonly class JobForm
                 lcfirst($book->steps[0]->title).', '.JobWords::units($book->steps[0]->units, $book->steps[0]->part).'.')
             : new Advice(
                 'Not all of it can be done yet: '.lcfirst($lacking[0]->title).'.',
-                $lacking[0]->says.' The rest may be begun.',
+                $lacking[0]->says.' You can begin with the rest.',
             );
     }
 }

@@ -30,11 +30,14 @@ final class JobLines
     private static function order(JobBook $book): string
     {
         $order = $book->sequence;
+        if ($order->changes === 0) {
+            return '';
+        }
         $says = 'Tools are set '.self::times($order->settings).' and changed '.self::times($order->changes);
 
         return $order->isProven()
-            ? "$says; no order does with less."
-            : "$says; no order does with fewer than $order->leastSettings and $order->leastChanges.";
+            ? "$says; no order needs fewer."
+            : "$says; no order needs fewer than $order->leastSettings and $order->leastChanges.";
     }
 
     /** @param  array<string, Pace>  $paces */
@@ -44,14 +47,14 @@ final class JobLines
         $operations = array_diff($operations, ['']);
         $known = array_intersect_key($paces, array_flip($operations));
         if ($known === []) {
-            return 'Minutes from memory; from the third time on an operation has your own.';
+            return 'Minutes are from memory; from the third time an operation goes by your own pace.';
         }
         $usual = array_sum(array_map(static fn (JobStep $step): float => $step->usual, $book->steps));
         $own = array_sum(array_map(static fn (JobStep $step): float => $step->minutes, $book->steps));
 
         return 'Your own pace for '.count($known).' of '.Count::of(count($operations), 'operation').
-            ', the others from memory: all in all '.LengthFormatter::decimal($usual > 0 ? $own / $usual : 1.0, 2).
-            ' times as long as that.';
+            ', the others from memory; all in all '.LengthFormatter::decimal($usual > 0 ? $own / $usual : 1.0, 2).
+            ' times the minutes from memory.';
     }
 
     private static function honings(JobBook $book): string

@@ -101,7 +101,7 @@ final class JobFormTest extends TestCase
             $lines,
         );
         $bare = $this->form(['pieces' => '5'])->book ?? self::fail('planned');
-        self::assertStringContainsString('Minutes from memory', implode(' ', JobLines::of($bare, [], [])));
+        self::assertStringContainsString('Minutes are from memory', implode(' ', JobLines::of($bare, [], [])));
         $saw = static fn (JobStep $step): bool => $step->operation === 'saw-dovetail';
         $minutes = static fn (array $steps): float => array_sum(array_map(
             static fn (JobStep $step): float => $step->minutes,

@@ -39,13 +39,11 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
     if (!answer.isPending) answer.mutate(choice)
   }
   useKeys(Object.fromEntries(run.choices.map(({ value }) => [ARROWS[value] ?? value, () => choose(value)])))
+  const hint = run.exercise === 'kerf' ? run.counts : 'When you can’t tell, guess.'
   if (run.seen !== null) return <Found run={run} seen={run.seen} />
   return (
     <>
-      <Heading
-        title={run.asks}
-        says={`${run.answered + 1} of ${run.of}. ${run.exercise === 'kerf' ? run.counts : 'When you can’t tell, guess.'}`}
-      />
+      <Heading title={run.asks} says={`${run.answered + 1} of ${run.of}. ${hint}`} />
       {run.told === '' ? (
         <EyeDrawing marks={run.marks} pxPerMm={run.pxPerMm} />
       ) : (
