@@ -35,8 +35,10 @@ const ARROWS: Readonly<Record<string, string>> = {
 
 function Page({ run }: { run: Schemas['EyeRun'] }) {
   const answer = useAnswer(run)
+  // The next case is there before the rest of the bench was asked for again: it may be answered at once.
+  const busy = answer.isPending && answer.variables.version === run.version
   const choose = (choice: string) => {
-    if (!answer.isPending) answer.mutate(choice)
+    if (!busy) answer.mutate({ choice, version: run.version })
   }
   useKeys(Object.fromEntries(run.choices.map(({ value }) => [ARROWS[value] ?? value, () => choose(value)])))
   const hint = run.exercise === 'kerf' ? run.counts : 'When you can’t tell, guess.'
@@ -56,7 +58,7 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
           <button
             key={value}
             type="button"
-            disabled={answer.isPending}
+            disabled={busy}
             onClick={() => choose(value)}
             className="min-h-16 grow basis-0 bg-ink px-3 font-slab text-2xl font-semibold text-on-ink"
           >
@@ -75,13 +77,8 @@ function Page({ run }: { run: Schemas['EyeRun'] }) {
 function useAnswer(run: Schemas['EyeRun']) {
   const queries = useQueryClient()
   return useChange(
-    (choice: string) =>
-      answered(
-        client.PUT('/api/eye-runs/{eyeRun}', {
-          params: { path: { eyeRun: run.id } },
-          body: { choice, version: run.version },
-        }),
-      ),
+    (body: Schemas['EyeChoiceRequest']) =>
+      answered(client.PUT('/api/eye-runs/{eyeRun}', { params: { path: { eyeRun: run.id } }, body })),
     (next) => queries.setQueryData(eyeRun(run.id).queryKey, next),
   )
 }
