@@ -107,6 +107,13 @@ abstract class BrowserTestCase extends TestCase
         $this->addToAssertionCount(1);
     }
 
+    /** What goes away by itself, a little later. */
+    protected function seesNoMore(string $text, ?RemoteWebDriver $in = null): void
+    {
+        Server::until(fn (): bool => ! str_contains($this->said($in), $text), "“{$text}” to go", 10);
+        $this->addToAssertionCount(1);
+    }
+
     protected function press(string $label, ?RemoteWebDriver $in = null): void
     {
         $browser = $in ?? $this->browser;

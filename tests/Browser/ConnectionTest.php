@@ -51,7 +51,7 @@ final class ConnectionTest extends BrowserTestCase
             )['counted'],
         );
         Server::until(fn (): bool => $kept() === $there, static fn (): string => "$there strokes, not {$kept()}");
-        self::assertStringNotContainsString('does not answer', $this->said());
+        $this->seesNoMore('does not answer');
     }
 
     public function test_a_page_that_cannot_be_loaded_says_so_in_our_words(): void

@@ -51,7 +51,7 @@ final class EdgesPlaceTest extends BrowserTestCase
         $this->press('undo');
         $this->open("/edges/$edge/diary");
         $this->seesText('What happened to it');
-        self::assertStringNotContainsString('10 strokes a side', $this->said());
+        $this->seesNoMore('10 strokes a side');
     }
 
     public function test_use_is_written_down_and_an_unreadable_figure_is_kept(): void

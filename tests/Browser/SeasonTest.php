@@ -61,7 +61,7 @@ final class SeasonTest extends BrowserTestCase
         );
         $this->seesText('Import 8760 lines');
         $this->press('Leave it');
-        self::assertStringNotContainsString('Import 8760 lines', $this->said());
+        $this->seesNoMore('Import 8760 lines');
     }
 
     public function test_the_air_now_and_the_wood_of_a_reference(): void

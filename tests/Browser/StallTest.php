@@ -96,11 +96,11 @@ final class StallTest extends BrowserTestCase
         $this->seesText('card scraper');
         $this->press('Hang it up again');
         $this->open('/kit');
+        $this->sees("//*[@data-testid='tool-card-scraper']");
         self::assertSame(
             [],
             $this->browser->findElements(WebDriverBy::cssSelector('[data-testid=tool-hand-drill]')),
         );
-        $this->sees("//*[@data-testid='tool-card-scraper']");
     }
 
     public function test_a_lent_tool_is_written_down_beside_whom_it_went_to(): void

@@ -1,7 +1,7 @@
 import { useSyncExternalStore } from 'react'
 
-/** Taps of bench mode are on their way even when the window is closed upon them. */
-const OUTLIVES = /\/api\/sessions\//
+/** What is recorded is on its way even when the window is closed upon it; files are too large to be let go so. */
+const TOO_LARGE = /\/api\/files\//
 
 /** What was recorded while the bench did not answer, and is sent when it does. */
 export interface Waiting {
@@ -64,13 +64,11 @@ export async function sendOnce(request: Request): Promise<Response> {
   if (request.method === 'GET') return watchedFetch(request)
   const key = crypto.randomUUID()
   request.headers.set('X-Once', key)
+  const keepalive = !TOO_LARGE.test(request.url)
   try {
     for (;;) {
       try {
-        return await watchedFetch(
-          request.clone(),
-          OUTLIVES.test(request.url) ? { keepalive: true } : undefined,
-        )
+        return await watchedFetch(request.clone(), { keepalive })
       } catch (problem) {
         if (!(problem instanceof Unreachable)) throw problem
         if (!now.waiting.some((one) => one.key === key))
