@@ -5,14 +5,13 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Bench\Bench;
-use App\Job\HandsOfJob;
+use App\Job\JobPlanning;
 use App\Job\WorkJob;
 use App\Pace\StepTime;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
-use JackRest\Desk\Job\JobForm;
 use JackRest\Desk\Job\JobStep;
 use RuntimeException;
 
@@ -32,15 +31,12 @@ final class DemoJob
     {
         $work = Work::of($bench)->get()->firstOrFail('name', $job['work']);
         $format = new LengthFormatter(LengthUnit::Millimetre);
-        $form = JobForm::of(
-            $job['figures'],
-            $job['wood'],
-            $job['hones'],
-            HandsOfJob::ask($bench, $work, $format),
-            HandsOfJob::of($bench, $work),
-            $format,
-        );
-        $steps = $form->book->steps ?? throw new RuntimeException('the demo’s job cannot be planned');
+        $planned = new JobPlanning($bench, $work, $job['figures'], $job['wood'], $job['hones'], $format);
+        $form = $planned->form;
+        $steps = $planned->steps();
+        if ($steps === []) {
+            throw new RuntimeException('the demo’s job cannot be planned');
+        }
         $took = [];
         foreach ($steps as $at => $step) {
             if ($step->batch < $job['batches'] || ($step->batch === $job['batches'] && $job['then']-- > 0)) {
@@ -49,7 +45,7 @@ final class DemoJob
         }
         $made = WorkJob::of($bench)->create([
             'work_id' => $work->id,
-            'name' => "{$form->pieces()} × {$work->name}",
+            'name' => $planned->name(),
             'pieces' => $form->pieces(),
             'batch' => $form->batch(),
             'hours' => $form->minutesPerDay() * 7 / 60,

@@ -25,5 +25,6 @@ Route::post('works/{work}/jobs', [JobController::class, 'store']);
 Route::get('jobs/{job}', [JobController::class, 'show']);
 Route::post('jobs/{job}/sessions', [JobController::class, 'work']);
 Route::post('jobs/{job}/steps', [JobController::class, 'tick']);
+Route::post('jobs/{job}/photos', [JobController::class, 'photograph']);
 Route::put('jobs/{job}/found', [JobController::class, 'found']);
 Route::delete('jobs/{job}', [JobController::class, 'destroy']);

@@ -96,6 +96,12 @@ final readonly class CareOfBench
         return $days === [] ? 0 : self::days(min($days));
     }
 
+    /** @return list<Stock> of what was ever bought */
+    public function stocks(): array
+    {
+        return array_values(ConsumableStock::of($this->bench)->get()->map($this->stock(...))->all());
+    }
+
     public function stock(ConsumableStock $bought): Stock
     {
         return new Stock($bought->kind, $bought->bought, $this->usedTimes($bought->kind, $bought->bought_on));

@@ -35,9 +35,9 @@ final class BenchResource
     ): BenchAnswer {
         return new BenchAnswer(
             work: $work === null ? null : self::work($work, $format),
-            already: $already,
             ready: $readiness->isReady(),
             sentence: $readiness->sentence(),
+            why: $readiness->why($already),
             minutes: $readiness->minutes(),
             chores: array_map(self::chore(...), $readiness->chores),
             upkeep: array_map(
@@ -87,6 +87,7 @@ final class BenchResource
                 ChoreKind::SharpenEdge, ChoreKind::LookAtEdge => new AboutAnswer(kind: 'edge', id: (int) $chore->id),
                 ChoreKind::LookAtTool => new AboutAnswer(kind: 'tool', id: (int) $chore->id),
                 ChoreKind::FileSaw => new AboutAnswer(kind: 'saw', id: (int) $chore->id),
+                ChoreKind::GoOnWithJob => new AboutAnswer(kind: 'job', id: (int) $chore->id),
                 ChoreKind::FinishSession => new AboutAnswer(kind: 'session', id: (int) $chore->id),
                 ChoreKind::TestReference => new AboutAnswer(kind: 'reference', id: (int) $chore->id),
             },

@@ -10,7 +10,6 @@ use App\Care\CareDone;
 use App\Care\CareOfBench;
 use App\Care\ConsumableStock;
 use App\Eye\SeenByEye;
-use App\Job\JobsUnderWay;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Making\Making;
@@ -43,7 +42,6 @@ final readonly class RecurringOfBench
         $care = new CareOfBench($this->bench);
 
         return [
-            ...$this->jobs(),
             ...$this->makings(),
             ...$this->rests(),
             ...$this->eye(),
@@ -53,23 +51,6 @@ final readonly class RecurringOfBench
             ...$this->care($care),
             ...$this->low($care),
         ];
-    }
-
-    /** @return list<UpkeepTask> works that are being made and rest for nothing */
-    private function jobs(): array
-    {
-        return array_map(static function (array $one): UpkeepTask {
-            [$job, $standing] = $one;
-
-            return new UpkeepTask(
-                "job-{$job->id}",
-                "Go on with {$job->name}.",
-                $standing->next()->says,
-                $standing->sittingMinutes(),
-                $job->topic(),
-                null,
-            );
-        }, JobsUnderWay::of($this->bench)->atHand());
     }
 
     /** @return list<UpkeepTask> what is being made and waits for nothing */

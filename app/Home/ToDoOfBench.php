@@ -7,6 +7,7 @@ namespace App\Home;
 use App\Bench\Bench;
 use App\Edge\Edge;
 use App\Http\Money;
+use App\Job\JobsUnderWay;
 use App\Reference\SeasonOfBench;
 use App\Session\BenchSession;
 use App\Stone\RackOfBench;
@@ -52,12 +53,25 @@ final class ToDoOfBench
         $work = $this->kit->nextWork();
 
         return new ToDoList($work?->name, [
+            ...$this->jobs(),
             ...$work === null ? [$this->chooseWork()] : $this->tools($work),
             ...$this->sessions(),
             ...$this->edges(),
             ...$this->saws(),
             ...$this->references(),
         ]);
+    }
+
+    /** @return list<Chore> works that are being made and rest for nothing */
+    private function jobs(): array
+    {
+        return array_map(static fn (array $one): Chore => new Chore(
+            ChoreKind::GoOnWithJob,
+            (string) $one[0]->id,
+            "Go on with {$one[0]->name}.",
+            $one[1]->next()->says,
+            $one[1]->nextMinutes(),
+        ), JobsUnderWay::of($this->bench)->atHand());
     }
 
     private function chooseWork(): Chore

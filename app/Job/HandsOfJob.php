@@ -11,12 +11,15 @@ use App\Pace\StepTime;
 use App\Reference\Reference;
 use App\School\KitSettings;
 use App\SetOut\CardOfWork;
+use App\Stone\RackOfBench;
 use App\Work\KitTools;
 use App\Work\Work;
+use JackRest\Core\Edge\EdgeNeed;
 use JackRest\Core\EdgeHistory\BluntModel;
 use JackRest\Core\EdgeHistory\Clock;
 use JackRest\Core\EdgeHistory\EdgeForecast;
 use JackRest\Core\Job\EdgeWear;
+use JackRest\Core\Job\Honing;
 use JackRest\Core\Job\JobTask;
 use JackRest\Core\Job\PartCount;
 use JackRest\Core\Job\SquareOverBoard;
@@ -26,7 +29,9 @@ use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\Edge\SharpeningForm;
 use JackRest\Desk\Job\JobAsk;
+use JackRest\Desk\Job\JobEdge;
 use JackRest\Desk\Job\JobHands;
 use JackRest\Desk\Job\JobStep;
 use JackRest\Desk\Job\StepSetting;
@@ -36,10 +41,7 @@ use JackRest\Desk\SetOut\SetOutQuestion;
 /** What a bench brings to a job: its tools, its edges and their record, its pace; and what was set out for the work. */
 final class HandsOfJob
 {
-    /** Minutes that a honing takes where no plan was made for it; from memory. */
-    private const HONING = 10.0;
-
-    public static function of(Bench $bench, Work $work): JobHands
+    public static function of(Bench $bench, Work $work, LengthFormatter $format): JobHands
     {
         $tools = KitTools::of($bench)->atHand;
         $gauges = $wear = $edges = [];
@@ -49,10 +51,29 @@ final class HandsOfJob
             }
         }
         $outlook = new OutlookOfBench($bench);
+        $rack = new RackOfBench($bench);
+        $stones = $rack->forPlan();
         foreach ($outlook->edges as $id => $edge) {
             // A body of several irons is honed by its first.
-            $edges[(string) $edge->tool_id] ??= [$id, $edge->name];
-            $wear[(string) $edge->tool_id] ??= self::wear($edge, $outlook->forecasts[$id], $work->hardness->blunting());
+            if (isset($edges[(string) $edge->tool_id])) {
+                continue;
+            }
+            $plan = SharpeningForm::of(
+                $edge->toCore(),
+                $edge->typed($format),
+                EdgeNeed::Dull,
+                $stones,
+                $format,
+                $rack->school,
+            )->plan;
+            $honing = $plan === null ? Honing::usual() : Honing::of($plan);
+            $edges[(string) $edge->tool_id] = new JobEdge($id, $edge->name, $honing);
+            $wear[(string) $edge->tool_id] = self::wear(
+                $edge,
+                $outlook->forecasts[$id],
+                $work->hardness->blunting(),
+                $honing->minutes,
+            );
         }
 
         return new JobHands(
@@ -65,14 +86,18 @@ final class HandsOfJob
     }
 
     /** @param  float  $blunting  of the wood: harder wood leaves fewer minutes */
-    private static function wear(Edge $edge, EdgeForecast $forecast, float $blunting): EdgeWear
-    {
+    private static function wear(
+        Edge $edge,
+        EdgeForecast $forecast,
+        float $blunting,
+        float $honeMinutes,
+    ): EdgeWear {
         $isTimed = $forecast->life->clock === Clock::Minutes;
         $blunt = $isTimed ? $forecast->blunt : BluntModel::from([], Clock::Minutes)->predict([]);
         $lasted = $isTimed ? $forecast->life->now : 0.0;
         $left = $edge->isSharp() ? $blunt->quantileAfter(0.5, $lasted) - $lasted : 0.0;
 
-        return new EdgeWear($left / $blunting, $blunt->quantile(0.5) / $blunting, self::HONING);
+        return new EdgeWear($left / $blunting, $blunt->quantile(0.5) / $blunting, $honeMinutes);
     }
 
     public static function ask(Bench $bench, Work $work, LengthFormatter $format): JobAsk

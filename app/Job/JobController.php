@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Job;
 
 use App\Bench\Bench;
+use App\Care\CareOfBench;
 use App\Diary\Answer\DiaryEntryAnswer;
 use App\Diary\DiaryResource;
 use App\Http\Created;
@@ -15,17 +16,18 @@ use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Ledger\VersionedRequest;
 use App\Pace\StepTime;
+use App\Photo\Album;
 use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
 use App\Work\Work;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Job\PartCount;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Count;
-use JackRest\Desk\Job\JobForm;
 use JackRest\Desk\Job\JobStep;
 use JackRest\Desk\Session\SessionKind;
 use JackRest\Desk\Session\SessionStep;
@@ -33,6 +35,8 @@ use JackRest\Desk\Session\SessionStep;
 /** A work from the first cut to the glued piece. */
 final class JobController
 {
+    private const MOST_PHOTOS = 60;
+
     public function ask(Bench $bench, Work $work, LengthFormatter $format): JobAskAnswer
     {
         return JobResource::ask($bench, $work, PartCount::usual($work->pattern), $format);
@@ -41,34 +45,29 @@ final class JobController
     /** The plan of a job that is not begun; writes nothing. */
     public function preview(JobRequest $request, Bench $bench, Work $work, LengthFormatter $format): JobPreviewAnswer
     {
-        $hands = HandsOfJob::of($bench, $work);
-        $ask = HandsOfJob::ask($bench, $work, $format);
-        $form = JobForm::of($request->typed(), $request->wood(), $request->hones(), $ask, $hands, $format);
+        $planned = JobPlanning::asked($request, $bench, $work, $format);
 
         return JobResource::preview(
-            $form,
-            $ask->due,
-            $hands->paces,
-            HandsOfJob::doubts($bench, $ask, $form->book->steps ?? [], $format),
+            $planned->form,
+            $planned->ask->due,
+            $planned->hands->paces,
+            HandsOfJob::doubts($bench, $planned->ask, $planned->form->book->steps ?? [], $format),
+            (new CareOfBench($bench))->stocks(),
+            $format,
         );
     }
 
     /** @return Created<JobAnswer> */
     public function store(JobRequest $request, Ledger $ledger, Work $work, LengthFormatter $format): Created
     {
-        $bench = $ledger->bench;
-        $hands = HandsOfJob::of($bench, $work);
-        $form = JobForm::of(
-            $request->typed(),
-            $request->wood(),
-            $request->hones(),
-            HandsOfJob::ask($bench, $work, $format),
-            $hands,
-            $format,
-        );
+        $planned = JobPlanning::asked($request, $ledger->bench, $work, $format);
+        $form = $planned->form;
         $form->form->soundOrRefuse('figures');
-        $steps = $form->book->steps ?? throw InvalidInput::because('', $form->next->says);
-        $name = $form->pieces() === 1 ? $work->name : "{$form->pieces()} × {$work->name}";
+        if ($form->book === null) {
+            throw InvalidInput::because('', $form->next->says);
+        }
+        $steps = $planned->steps();
+        $name = $planned->name();
         $job = null;
         $ledger->record('job-begun', $work, "Began to make $name.", static function (Changes $changes) use (
             $steps,
@@ -83,17 +82,20 @@ final class JobController
                 'pieces' => $form->pieces(),
                 'batch' => $form->batch(),
                 'hours' => $form->minutesPerDay() * 7 / 60,
+                'wood_at' => $form->woodDays() > 0
+                    ? Carbon::now()->startOfDay()->addDays($form->woodDays())->toIso8601ZuluString()
+                    : null,
                 'steps' => array_map(static fn (JobStep $step): array => $step->toArray(), $steps),
             ]);
         });
         assert($job instanceof WorkJob);
 
-        return new Created(JobResource::of($job->refresh(), $hands->paces, $format));
+        return new Created(JobResource::of($job->refresh(), $planned->hands->paces, $format));
     }
 
     public function show(Bench $bench, WorkJob $job, LengthFormatter $format): JobAnswer
     {
-        return JobResource::of($job->load('work', 'times'), StepTime::paces($bench), $format);
+        return JobResource::of($job->load('work', 'times', 'photos'), StepTime::paces($bench), $format);
     }
 
     /**
@@ -101,12 +103,12 @@ final class JobController
      *
      * @return Created<SessionAnswer>
      */
-    public function work(WorkOnJobRequest $request, Ledger $ledger, WorkJob $job): Created
+    public function work(WorkOnJobRequest $request, Ledger $ledger, WorkJob $job, LengthFormatter $format): Created
     {
         $session = Sessions::running($ledger->bench, $job);
         if ($session === null) {
             $rows = self::sitting($job, $request->isEarly());
-            $plan = $job->plan();
+            $plan = $job->plan($format->unit);
             $steps = array_map(static fn (int $row): SessionStep => SessionStep::ofJob(
                 $plan[$row],
                 $plan[$row]->units - ($job->done[$row] ?? 0),
@@ -160,6 +162,20 @@ final class JobController
         );
 
         return $this->show($ledger->bench, $job, $format);
+    }
+
+    /**
+     * A photograph of the step at which it stands at the bench; of the whole where nobody is at it.
+     *
+     * @return Created<JobAnswer>
+     */
+    public function photograph(Request $request, Ledger $ledger, WorkJob $job, LengthFormatter $format): Created
+    {
+        $session = $job->running();
+        $step = $session === null ? null : JobEnd::rowsOf($session)[$session->at_step] ?? null;
+        (new Album($job->photos(), self::MOST_PHOTOS))->add($request, $ledger, ['step' => $step]);
+
+        return new Created($this->show($ledger->bench, $job, $format));
     }
 
     /** What was found when it was looked at. */

@@ -21,14 +21,14 @@ final readonly class JobEnd implements SessionEnd
     /** @var array<int, float> minutes that they took, by step of the job */
     private array $minutes;
 
-    public function __construct(private BenchSession $session, bool $isDone)
+    public function __construct(BenchSession $session, bool $isDone)
     {
         $this->job = $session->subject instanceof WorkJob
             ? $session->subject
             : throw new LogicException('a session of a job has a job');
         $plan = $this->job->plan();
         $units = $minutes = [];
-        foreach ($this->rows() as $at => $row) {
+        foreach (self::rowsOf($session) as $at => $row) {
             $left = $plan[$row]->units - ($this->job->done[$row] ?? 0);
             $isOver = $isDone || $at < $session->at_step;
             $units[$row] = max(0, min($left, $isOver ? $left : (int) ($session->counted[$at] ?? 0)));
@@ -60,10 +60,10 @@ final readonly class JobEnd implements SessionEnd
     }
 
     /** @return list<int> steps of the job, by step of the session */
-    private function rows(): array
+    public static function rowsOf(BenchSession $session): array
     {
         /** @var list<int> $rows */
-        $rows = $this->session->context['rows'] ?? [];
+        $rows = $session->context['rows'] ?? [];
 
         return $rows;
     }

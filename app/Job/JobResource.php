@@ -13,9 +13,13 @@ use App\Job\Answer\JobKindAnswer;
 use App\Job\Answer\JobLineAnswer;
 use App\Job\Answer\JobPhaseAnswer;
 use App\Job\Answer\JobPreviewAnswer;
+use App\Job\Answer\JobRestAnswer;
 use App\Job\Answer\JobRowAnswer;
+use App\Photo\Answer\PhotoAnswer;
+use App\Photo\Photo;
 use App\Work\Work;
 use Illuminate\Support\Carbon;
+use JackRest\Core\Care\Stock;
 use JackRest\Core\Job\Pace;
 use JackRest\Core\Job\PartCount;
 use JackRest\Core\Measure\LengthFormatter;
@@ -26,6 +30,7 @@ use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobForm;
 use JackRest\Desk\Job\JobLines;
 use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\JobUseWords;
 use JackRest\Desk\Job\JobWords;
 
 /** A work as it is made: what is asked before, its plan, where it stands, what it came to. */
@@ -60,13 +65,21 @@ final class JobResource
     /**
      * @param  array<string, Pace>  $paces
      * @param  list<string>  $doubts
+     * @param  list<Stock>  $stocks
      */
-    public static function preview(JobForm $form, ?string $due, array $paces, array $doubts): JobPreviewAnswer
-    {
+    public static function preview(
+        JobForm $form,
+        ?string $due,
+        array $paces,
+        array $doubts,
+        array $stocks,
+        LengthFormatter $format,
+    ): JobPreviewAnswer {
         $steps = $form->book->steps ?? [];
         $minutes = array_map(static fn (JobStep $step): float => $step->minutes, $steps);
         $today = Carbon::now()->toDateString();
-        $days = $steps === [] ? null : JobDays::of($steps, $minutes, $form->minutesPerDay(), [], $today);
+        $waits = array_fill(0, (int) ceil($form->pieces() / $form->batch()), (float) $form->woodDays());
+        $days = $steps === [] ? null : JobDays::of($steps, $minutes, $form->minutesPerDay(), $waits, $today);
         [$kinds, $of] = self::kinds($steps);
 
         return new JobPreviewAnswer(
@@ -79,10 +92,11 @@ final class JobResource
                 $steps,
                 array_keys($steps),
             ),
-            lines: $form->book === null || $days === null ? [] : array_values(array_filter([
+            lines: $form->book === null || $days === null ? [] : JobLines::said([
                 ...self::done($form, $days, $due),
                 ...JobLines::of($form->book, $paces, $doubts),
-            ], is_string(...))),
+                (new JobUseWords($format))->forecast(JobUseWords::of($steps, $days->ends), $stocks),
+            ]),
             next: NextAnswer::of($form->next),
         );
     }
@@ -104,7 +118,7 @@ final class JobResource
     public static function of(WorkJob $job, array $paces, LengthFormatter $format): JobAnswer
     {
         $now = Carbon::now();
-        $standing = new JobStanding($job, $paces, $now->toIso8601ZuluString());
+        $standing = new JobStanding($job, $paces, $now->toIso8601ZuluString(), $format->unit);
         [$kinds, $of] = self::kinds($standing->plan);
 
         return new JobAnswer(
@@ -127,7 +141,10 @@ final class JobResource
                 $standing->plan,
                 array_keys($standing->plan),
             ),
-            lines: $standing->lines(),
+            lines: JobLines::said([
+                ...$standing->lines(),
+                (new JobUseWords($format))->taken($standing->use()),
+            ]),
             phases: array_map(
                 static fn (string $phase, array $sum): JobPhaseAnswer => new JobPhaseAnswer(
                     phase: $phase,
@@ -140,6 +157,14 @@ final class JobResource
             donePct: round(100 * $standing->share(), 1),
             isMade: $job->state === WorkJob::MADE,
             restsUntil: $standing->restsUntil(),
+            rests: array_map(
+                static fn (array $rest): JobRestAnswer => new JobRestAnswer(says: $rest[0], until: $rest[1]),
+                $standing->rests(),
+            ),
+            photos: array_values($job->photos->map(static fn (Photo $photo): PhotoAnswer => PhotoAnswer::of(
+                $photo,
+                ($standing->plan[$photo->step ?? -1]->title ?? $job->name).', '.self::day((string) $photo->created_at),
+            ))->all()),
             running: $job->running()?->id,
             gap: $job->gap_mm === null ? '' : Quantity::Thickness->typed($job->gap_mm, $format),
             found: $job->found,

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Job;
 
 use Illuminate\Support\Carbon;
+use JackRest\Core\Job\JobUse;
 use JackRest\Core\Job\Pace;
+use JackRest\Core\Measure\LengthUnit;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Count;
 use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\JobUseWords;
 use JackRest\Desk\Job\JobWords;
 
 /** Where a job stands at a moment: what is next, what rests, when the rest of it comes, planned beside real. */
@@ -28,9 +31,13 @@ final readonly class JobStanding
     public string $end;
 
     /** @param  array<string, Pace>  $paces  by operation, as they are now */
-    public function __construct(private WorkJob $job, array $paces, private string $now)
-    {
-        $this->plan = $job->plan();
+    public function __construct(
+        private WorkJob $job,
+        array $paces,
+        private string $now,
+        LengthUnit $unit = LengthUnit::Millimetre,
+    ) {
+        $this->plan = $job->plan($unit);
         $left = $job->left($this->plan);
         $minutes = [];
         foreach ($left as $at => $step) {
@@ -87,12 +94,10 @@ final readonly class JobStanding
         return $rows;
     }
 
-    public function sittingMinutes(): int
+    /** Minutes of the step that is next. */
+    public function nextMinutes(): int
     {
-        return (int) round(array_sum(array_map(
-            fn (int $at): float => $this->job->minutesLeft($at, $this->plan[$at]),
-            $this->sitting(),
-        )));
+        return (int) ceil($this->job->minutesLeft($this->first(), $this->plan[$this->first()]));
     }
 
     /** Until when everything that is left rests; null: something can be done, or all is. */
@@ -141,6 +146,10 @@ final readonly class JobStanding
             return new Advice('It is made.', $this->job->gap_mm === null && $this->job->found === ''
                 ? 'Look at the joints: write down the widest gap, and what you would do otherwise.'
                 : 'What you found stands below; the next one begins with your own pace.');
+        }
+        if ($until !== null && $this->restedFor($this->plan[$first]->batch) === '') {
+            return new Advice('Its wood is to come on '.Carbon::parse($until)->format('j F').'.', 'If it is here '.
+                'already, go on all the same.');
         }
         if ($until !== null) {
             return new Advice('Let it rest until '.Carbon::parse($until)->format('j F, H:i').'.', 'It waits for '.
@@ -207,6 +216,43 @@ final readonly class JobStanding
         }
 
         return [$worked, $honings];
+    }
+
+    /** @return list<array{string, string}> what waits for what, until when (ISO 8601); the soonest first */
+    public function rests(): array
+    {
+        $rests = [];
+        foreach ($this->job->left($this->plan) as $step) {
+            if ($this->job->isResting($step->batch, $this->now)) {
+                $rests[$step->batch] = [
+                    ($this->job->batch < $this->job->pieces ? 'Batch '.($step->batch + 1) : ucfirst($this->job->name)).
+                        ' waits for '.JobWords::waitsFor($this->restedFor($step->batch)),
+                    $this->job->rests[$step->batch],
+                ];
+            }
+        }
+        usort($rests, static fn (array $one, array $other): int => $one[1] <=> $other[1]);
+
+        return $rests;
+    }
+
+    /** What was used up by what is done. */
+    public function use(): JobUse
+    {
+        $days = [];
+        foreach ($this->job->times as $time) {
+            $days[$time->step] = substr($time->timed_at, 0, 10);
+        }
+        $done = array_filter(
+            $this->plan,
+            fn (JobStep $step, int $at): bool => $this->job->isDone($at, $step),
+            ARRAY_FILTER_USE_BOTH,
+        );
+
+        return JobUseWords::of($done, array_map(
+            static fn (int $at): ?string => $days[$at] ?? null,
+            array_keys($done),
+        ));
     }
 
     private function first(): int

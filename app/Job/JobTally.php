@@ -23,8 +23,9 @@ final readonly class JobTally
     /**
      * @param  list<JobStep>  $plan
      * @param  array<StepTime>  $times
+     * @param  string|null  $woodAt  when the wood is here, ISO 8601; null: it is
      */
-    public static function of(array $plan, array $times): self
+    public static function of(array $plan, array $times, ?string $woodAt = null): self
     {
         $done = array_fill(0, count($plan), 0);
         $seconds = array_fill(0, count($plan), 0.0);
@@ -39,6 +40,9 @@ final readonly class JobTally
         foreach ($plan as $at => $step) {
             $isOver = $done[$at] >= $step->units;
             $isMade = $isMade && $isOver;
+            if ($woodAt !== null) {
+                $rests[$step->batch] ??= $woodAt;
+            }
             if ($isOver && $step->restDays > 0 && isset($last[$at])) {
                 $until = Carbon::parse($last[$at])->addMinutes((int) (1440 * $step->restDays))->toIso8601ZuluString();
                 $rests[$step->batch] = max($rests[$step->batch] ?? '', $until);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Job;
 
 use App\Edge\Edge;
+use App\Edge\EdgeAfterEvent;
 use App\Edge\EdgeEvent;
 use App\Ledger\Changes;
 use App\Pace\StepTime;
@@ -12,6 +13,7 @@ use App\Tool\Tool;
 use App\Tool\ToolUse;
 use JackRest\Core\EdgeHistory\EdgeEntry;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
+use JackRest\Core\Job\Honing;
 use JackRest\Core\Job\Pace;
 use JackRest\Desk\Job\JobStep;
 
@@ -70,7 +72,7 @@ final readonly class JobWork
             }
             if ($step->hone !== null) {
                 $this->flush($changes, $used, $step->hone, $now);
-                $this->honed($changes, $step->hone, $now);
+                $this->honed($changes, $step->hone, $step->honing, $now);
             }
             $planned = $step->each() * $units;
             $minutes = Pace::isTimed($planned, $this->minutes[$row] ?? 0.0) ? $this->minutes[$row] : $planned;
@@ -99,12 +101,20 @@ final readonly class JobWork
         }
     }
 
-    private function honed(Changes $changes, int $id, string $now): void
+    private function honed(Changes $changes, int $id, ?Honing $took, string $now): void
     {
         $edge = Edge::of($changes->bench)->find($id);
         if ($edge instanceof Edge) {
-            $changes->update($edge, ['condition' => Edge::SHARP, 'honed_on' => $now, 'nick_mm' => null]);
-            $this->enter($changes, $id, new EdgeEntry(EdgeEntryKind::Honed, $now, note: $this->job->name));
+            $entry = new EdgeEntry(
+                EdgeEntryKind::Honed,
+                $now,
+                strokes: $took?->on === null ? null : $took->paperStrokes,
+                recessionMm: $took?->steelMm,
+                stone: $took?->on,
+                note: $this->job->name,
+            );
+            $changes->update($edge, EdgeAfterEvent::columns($edge, $entry, []));
+            $this->enter($changes, $id, $entry);
         }
     }
 

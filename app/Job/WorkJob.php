@@ -6,11 +6,13 @@ namespace App\Job;
 
 use App\Ledger\Record;
 use App\Pace\StepTime;
+use App\Photo\Photo;
 use App\Session\BenchSession;
 use App\Work\GoesWithWork;
 use App\Work\Work;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\MorphMany;
+use JackRest\Core\Measure\LengthUnit;
 use JackRest\Desk\Job\JobStep;
 
 /**
@@ -21,15 +23,17 @@ use JackRest\Desk\Job\JobStep;
  * @property int $pieces
  * @property int $batch pieces that go through together
  * @property float $hours a week
+ * @property string|null $wood_at when the wood is here, ISO 8601; null: it was when the job was begun
  * @property list<array<string, mixed>> $steps as {@see JobStep::toArray} wrote them
  * @property-read array<int, int> $done parts, by step
  * @property-read array<int, float> $seconds that they took, by step
- * @property-read array<int, string> $rests until when a batch rests, ISO 8601, by batch
+ * @property-read array<int, string> $rests until when a batch rests or waits for its wood, ISO 8601, by batch
  * @property-read string $state running or made
  * @property float|null $gap_mm the widest gap that was found in a joint
  * @property string $found what was written down when it was made
  * @property Work $work
  * @property \Illuminate\Database\Eloquent\Collection<int, StepTime> $times
+ * @property \Illuminate\Database\Eloquent\Collection<int, Photo> $photos
  */
 final class WorkJob extends Record
 {
@@ -70,11 +74,17 @@ final class WorkJob extends Record
         return $this->hasMany(StepTime::class);
     }
 
+    /** @return HasMany<Photo, $this> */
+    public function photos(): HasMany
+    {
+        return $this->hasMany(Photo::class);
+    }
+
     private function tally(): JobTally
     {
         $read = $this->times;
         if ($this->tallied === null || $this->tallied[0] !== $read) {
-            $this->tallied = [$read, JobTally::of($this->plan(), $read->all())];
+            $this->tallied = [$read, JobTally::of($this->plan(), $read->all(), $this->wood_at)];
         }
 
         return $this->tallied[1];
@@ -109,9 +119,12 @@ final class WorkJob extends Record
     }
 
     /** @return list<JobStep> */
-    public function plan(): array
+    public function plan(LengthUnit $unit = LengthUnit::Millimetre): array
     {
-        return array_map(JobStep::fromArray(...), $this->steps);
+        return array_map(
+            static fn (array $kept): JobStep => JobStep::fromArray($kept)->in($unit),
+            $this->steps,
+        );
     }
 
     public function isDone(int $step, JobStep $planned): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Stall;
 
 use App\Ledger\Record;
+use App\Photo\Photo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;

@@ -11,6 +11,7 @@ use App\Http\Created;
 use App\Http\Money;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
+use App\Photo\Album;
 use App\Reference\ReferencesOfTool;
 use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
@@ -18,6 +19,7 @@ use App\Stall\Answer\LooksAnswer;
 use App\Tool\Price;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
@@ -29,6 +31,8 @@ final class LookOverController
 {
     /** Worth of an hour where nobody said; invented. */
     private const PER_HOUR = 10.0;
+
+    private const MOST_PHOTOS = 12;
 
     /** Second-hand tools looked over, the unfinished first, and the kinds that can be. */
     public function index(Bench $bench, LengthFormatter $format): LooksAnswer
@@ -77,6 +81,18 @@ final class LookOverController
             ]);
         });
         assert($look instanceof LookOver);
+
+        return new Created($this->show($look, $format));
+    }
+
+    /**
+     * A photograph of the tool.
+     *
+     * @return Created<LookAnswer>
+     */
+    public function photograph(Request $request, Ledger $ledger, LookOver $look, LengthFormatter $format): Created
+    {
+        (new Album($look->photos(), self::MOST_PHOTOS))->add($request, $ledger);
 
         return new Created($this->show($look, $format));
     }

@@ -7,10 +7,11 @@ namespace App\Stall;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
 use App\Http\Money;
+use App\Photo\Answer\PhotoAnswer;
+use App\Photo\Photo;
 use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
 use App\Stall\Answer\LookCheckAnswer;
-use App\Stall\Answer\PhotoAnswer;
 use App\Stall\Answer\PriceLineAnswer;
 use App\Tool\Answer\DimensionAnswer;
 use App\Tool\KindResource;
@@ -94,14 +95,10 @@ final class LookOverResource
             mostTyped: self::typed(floor($core->offering->most)),
             photos: array_values(
                 $look->photos
-                    ->map(
-                        static fn (Photo $photo): PhotoAnswer => new PhotoAnswer(
-                            id: $photo->id,
-                            version: $photo->version,
-                            width: $photo->width,
-                            height: $photo->height,
-                        ),
-                    )
+                    ->map(static fn (Photo $photo, int $at): PhotoAnswer => PhotoAnswer::of(
+                        $photo,
+                        'Photograph '.($at + 1)." of the {$look->name}",
+                    ))
                     ->all(),
             ),
             caution: CoreLookOver::CAUTION,

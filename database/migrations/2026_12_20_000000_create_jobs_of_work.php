@@ -25,6 +25,7 @@ return new class extends Migration
             $table->unsignedInteger('pieces');
             $table->unsignedInteger('batch');
             $table->float('hours');
+            $table->string('wood_at')->nullable();
             // The steps as they stood when it was begun: what is bought or learnt later changes nothing under way.
             $table->json('steps');
             $table->float('gap_mm')->nullable();

@@ -10,10 +10,8 @@ final class ThreadTest extends BrowserTestCase
     public function test_choose_sharpen_true_and_ready(): void
     {
         $this->open('/');
-        self::assertSame(
-            'Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.',
-            $this->nextStroke(),
-        );
+        self::assertStringEndsWith(' ends.', $this->nextStroke());
+        $this->seesText('Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.');
 
         $this->chooses();
         $this->sharpensOverAClosedBrowser();
@@ -21,13 +19,13 @@ final class ThreadTest extends BrowserTestCase
         $this->trues();
 
         $this->open('/');
-        self::assertSame('Ready for the hive bodies.', $this->nextStroke());
+        $this->seesText('Ready for the hive bodies.');
         $this->aPowerCutLosesNothing();
     }
 
     private function chooses(): void
     {
-        $this->press('See the ladder');
+        $this->sees("//a[contains(., 'Get a rebate plane')]")->click();
         $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
         $this->open('/kit');
         $this->seesText('Get the rebate plane, 30 mm iron, beech: € 65.');
@@ -105,7 +103,7 @@ final class ThreadTest extends BrowserTestCase
         self::server()->kill();
         self::server()->start();
         $this->open('/');
-        self::assertSame('Ready for the hive bodies.', $this->nextStroke());
+        $this->seesText('Ready for the hive bodies.');
         $this->open('/diary');
         foreach (['Got the rebate plane', 'Honed the 12 mm chisel', 'Took 4 shavings off the heel'] as $entry) {
             $this->seesText($entry);

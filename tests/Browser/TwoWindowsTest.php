@@ -13,12 +13,8 @@ final class TwoWindowsTest extends BrowserTestCase
         $this->open('/', $second);
         $this->press('Got it: hang it up');
         $this->seesText('six things to see to', $second);
-        Server::until(
-            fn (): bool => ! str_contains($this->nextStroke($second), 'one tool to get'),
-            'the second window to follow',
-            10,
-        );
-        self::assertStringContainsString('six things to see to', $this->nextStroke($second));
+        $this->seesNoMore('one tool to get', $second);
+        $this->seesText('six things to see to', $second);
     }
 
     public function test_the_second_editor_is_told_and_loses_nothing(): void

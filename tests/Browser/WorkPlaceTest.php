@@ -58,14 +58,28 @@ final class WorkPlaceTest extends BrowserTestCase
         $this->press('One board');
         $this->press('One board');
         $this->sees("//*[@data-testid='count' and starts-with(., '2')]");
-        usleep(400_000);
+        $address = self::server()->url('/api'.parse_url($this->browser->getCurrentURL(), PHP_URL_PATH));
+        Server::until(
+            static fn (): bool => json_decode((string) file_get_contents($address), true)['counted'][0] === 2,
+            'both taps to be kept',
+            10,
+        );
         self::server()->kill();
         self::server()->start();
         $this->browser->navigate()->refresh();
         $this->sees("//*[@data-testid='count' and starts-with(., '2')]");
+        $picture = sys_get_temp_dir().'/jackrest-step.png';
+        imagepng(imagecreatetruecolor(300, 200), $picture);
+        $this->sees("//input[@type = 'file']")->sendKeys($picture);
+        $this->seesText('✓ Saved');
+        unlink($picture);
         $this->press('Stop here');
         $this->sees("//a[. = 'See where it stands']")->click();
         $this->seesText('2 done');
+        $this->sees('//figure/img[@alt]');
+        $this->open('/');
+        $this->seesText('Go on with 3 ×');
+        $this->browser->navigate()->back();
         $this->press('Stop making it');
         $this->seesText('Stopped making 3 ×');
     }

@@ -15,6 +15,7 @@ final class BenchTest extends HttpTestCase
             ->assertOk()
             ->assertJsonPath('ready', false)
             ->assertJsonPath('chores.*.kind', [
+                'go-on-with-job',
                 'get-tool',
                 'sharpen-edge',
                 'sharpen-edge',
@@ -22,7 +23,7 @@ final class BenchTest extends HttpTestCase
                 'sharpen-edge',
                 'test-reference',
             ])
-            ->assertJsonPath('chores.5.why', 'It has not been tested since it fell.')
+            ->assertJsonPath('chores.6.why', 'It has not been tested since it fell.')
             ->assertJsonPath('minutes', 21);
     }
 

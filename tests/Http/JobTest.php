@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use App\Edge\Edge;
 use App\Edge\EdgeEvent;
 use App\Job\WorkJob;
 use App\Pace\StepTime;
@@ -11,6 +12,7 @@ use App\Reference\Reference;
 use App\Tool\Tool;
 use App\Tool\ToolUse;
 use App\Work\Work;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Carbon;
 use JackRest\Core\EdgeHistory\EdgeEntryKind;
 use JackRest\Core\Job\Pace;
@@ -204,14 +206,19 @@ final class JobTest extends HttpTestCase
         $calendar = str_replace(["\r\n ", '\\,'], ['', ','], $calendar);
         self::assertStringContainsString("{$job['name']}, batch 1: the glue is dry", $calendar);
         self::assertStringContainsString("{$job['name']}: done by the plan", $calendar);
+        self::assertSame(['Batch 1 waits for the glue to dry'], array_column($job['rests'], 'says'));
+        self::assertStringStartsWith('2026-11-03T09:00:00', $job['rests'][0]['until']);
         while ($job['restsUntil'] === null) {
             $job = $this->sit($job);
         }
         $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => $job['version'], 'early' => false])
             ->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
         Carbon::setTestNow('2026-11-04 09:00:00');
-        $tasks = array_column($this->ask('GET', '/api/bench')->json('upkeep'), 'says');
-        self::assertContains("Go on with {$job['name']}.", $tasks);
+        $bench = $this->ask('GET', '/api/bench')->json();
+        self::assertSame(['go-on-with-job', "Go on with {$job['name']}."], [
+            $bench['chores'][0]['kind'], $bench['chores'][0]['says'],
+        ]);
+        self::assertSame($this->ask('GET', "/api/jobs/{$job['id']}")->json('next.says'), $bench['sentence']);
         $this->sit($this->ask('GET', "/api/jobs/{$job['id']}")->json());
     }
 
@@ -269,6 +276,102 @@ final class JobTest extends HttpTestCase
         $this->toBench($after);
         $this->ask('POST', "/api/jobs/{$job['id']}/steps", ['step' => 0, 'version' => $after['version'] + 1])
             ->assertStatus(422)->assertJsonPath('errors.0.field', 'step');
+    }
+
+    public function test_wood_that_is_still_to_come_is_waited_for(): void
+    {
+        Carbon::setTestNow('2026-11-02 09:00:00');
+        $hive = $this->hive();
+        $sent = [...self::TEN, 'figures' => [...self::TEN['figures'], 'woodDays' => '9']];
+        $sooner = $this->ask('POST', "/api/works/$hive->id/jobs/preview", self::TEN)->json();
+        $plan = $this->ask('POST', "/api/works/$hive->id/jobs/preview", $sent)->json();
+        $first = static fn (array $plan): string => Carbon::parse("{$plan['rows'][0]['day']} 2026")->toDateString();
+        self::assertGreaterThanOrEqual('2026-11-11', $first($plan));
+        self::assertLessThan('2026-11-11', $first($sooner));
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", $sent)->assertCreated()->json();
+        self::assertSame('Its wood is to come on 11 November.', $job['next']['says']);
+        self::assertSame(['Batch 1 waits for its wood', 'Batch 2 waits for its wood'], array_column(
+            $job['rests'],
+            'says',
+        ));
+        $calendar = (string) $this->get('/api/calendar.ics')->getContent();
+        $calendar = str_replace(["\r\n ", '\\,'], ['', ','], $calendar);
+        self::assertStringContainsString("{$job['name']}, batch 1: the wood should be here", $calendar);
+        $chores = $this->ask('GET', '/api/bench')->json('chores');
+        self::assertNotContains('go-on-with-job', array_column($chores, 'kind'));
+        $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => $job['version'], 'early' => false])
+            ->assertStatus(422);
+        $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => $job['version'], 'early' => true])
+            ->assertCreated();
+        $this->ask('POST', "/api/works/$hive->id/jobs", [...$sent, 'figures' => ['woodDays' => '900']])
+            ->assertStatus(422);
+    }
+
+    /** A honing on the way takes steel and paper, as any other: its edge's diary and the stock know. */
+    public function test_what_a_job_takes_is_told_before_and_counted_afterwards(): void
+    {
+        $hive = $this->hive();
+        $edges = Edge::query()->get();
+        $plan = $this->ask('POST', "/api/works/$hive->id/jobs/preview", self::TEN)->json();
+        self::assertMatchesRegularExpression('/It takes 0\.\d+ mm of steel/', implode(' ', $plan['lines']));
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        do {
+            Carbon::setTestNow(Carbon::now()->addDays(2));
+            $job = $this->sit($this->ask('GET', "/api/jobs/{$job['id']}")->json());
+        } while ($job['isMade'] === false);
+        $honed = EdgeEvent::query()->where('kind', EdgeEntryKind::Honed)->where('note', $job['name'])->get();
+        self::assertGreaterThan(0, $honed->count());
+        $steel = array_sum($honed->pluck('recession_mm')->all());
+        self::assertGreaterThan(0.0, $steel);
+        $told = implode(' ', $job['lines']);
+        self::assertStringContainsString('That took '.number_format($steel, 2).' mm of steel', $told);
+        foreach ($honed as $event) {
+            $before = $edges->find($event->edge_id);
+            $after = Edge::query()->findOrFail($event->edge_id);
+            $grows = $after->secondary_deg > $after->primary_deg || $after->wheel_mm !== null;
+            self::assertSame(
+                $grows,
+                [$before?->honed_mm, $before?->micro_width_mm] !== [$after->honed_mm, $after->micro_width_mm],
+                "the bevel of the {$after->name} grows, as at any honing",
+            );
+        }
+    }
+
+    /** Whoever changes the unit in the middle of a job reads it in that unit. */
+    public function test_a_job_is_read_in_the_unit_of_now(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        $settings = fn (): string => implode(' ', array_column(
+            $this->ask('GET', "/api/jobs/{$job['id']}")->json('kinds'),
+            'setting',
+        ));
+        $mm = $settings();
+        self::assertMatchesRegularExpression('/\d mm/', $mm);
+        $this->ask('PUT', '/api/preferences', ['unit' => 'inch'])->assertOk();
+        self::assertDoesNotMatchRegularExpression('/\d mm/', $settings());
+        self::assertMatchesRegularExpression('/\d″|\d in|\d\/\d/', $settings());
+        $this->ask('PUT', '/api/preferences', ['unit' => 'mm'])->assertOk();
+        self::assertSame($mm, $settings());
+    }
+
+    public function test_a_photograph_shows_the_step_at_which_the_bench_stands(): void
+    {
+        $hive = $this->hive();
+        $job = $this->ask('POST', "/api/works/$hive->id/jobs", self::TEN)->json();
+        $address = "/api/jobs/{$job['id']}/photos";
+        $picture = static fn (): array => ['photo' => UploadedFile::fake()->image('one.jpg', 60, 40)];
+        $whole = $this->post($address, $picture(), ['Accept' => 'application/json'])->assertCreated()->json();
+        self::assertStringStartsWith($job['name'], $whole['photos'][0]['says']);
+        $session = $this->tap($this->toBench($job), 2, []);
+        $photos = $this->post($address, $picture(), ['Accept' => 'application/json'])->assertCreated()->json('photos');
+        self::assertStringStartsWith($session['steps'][2]['title'], $photos[1]['says']);
+        $this->get("/api/photos/{$photos[1]['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->post($address, ['photo' => 'none'], ['Accept' => 'application/json'])->assertStatus(422);
+        $gone = $this->ask('DELETE', "/api/photos/{$photos[0]['id']}", ['version' => $photos[0]['version']])->json();
+        self::assertCount(1, $this->ask('GET', "/api/jobs/{$job['id']}")->json('photos'));
+        $this->ask('POST', "/api/diary/{$gone['id']}/undo")->assertCreated();
+        self::assertCount(2, $this->ask('GET', "/api/jobs/{$job['id']}")->json('photos'));
     }
 
     public function test_what_was_found_stands_with_it_and_a_wrong_gap_is_told(): void

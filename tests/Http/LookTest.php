@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Stall\Photo;
-use App\Stall\PhotoFile;
+use App\Photo\Photo;
+use App\Photo\PhotoFile;
 use App\Tool\Tool;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Testing\TestResponse;

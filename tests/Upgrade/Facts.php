@@ -44,6 +44,7 @@ final class Facts
         ],
         'tools' => ['condition' => true],
         'edges' => ['nick_mm' => true],
+        'photos' => ['work_job_id' => true, 'step' => true],
     ];
 
     /** Rows that say again what others say: an entry of the bench's diary for each of an edge's own. */

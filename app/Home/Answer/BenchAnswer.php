@@ -18,9 +18,9 @@ final readonly class BenchAnswer extends Answer
      */
     public function __construct(
         #[Field('the work that is next; null: none is chosen')] public ?WorkPieceAnswer $work,
-        #[Field('how well it can be made already; null: not at all, or well enough')] public ?string $already,
         #[Field('whether work can begin')] public bool $ready,
         #[Field('what it comes to, in one sentence')] public string $sentence,
+        #[Field('why that comes first')] public string $why,
         #[Field('how long it takes')] public int $minutes,
         #[Field('what is to be done before', of: ChoreAnswer::class)] public array $chores,
         #[Field('what is to be done when there is a minute', of: UpkeepAnswer::class)] public array $upkeep,

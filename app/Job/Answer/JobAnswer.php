@@ -6,6 +6,7 @@ namespace App\Job\Answer;
 
 use App\Http\Answer;
 use App\Http\Answer\NextAnswer;
+use App\Photo\Answer\PhotoAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** A work that is being made, or was. */
@@ -16,6 +17,8 @@ final readonly class JobAnswer extends Answer
      * @param  list<JobRowAnswer>  $rows
      * @param  list<string>  $lines
      * @param  list<JobPhaseAnswer>  $phases
+     * @param  list<JobRestAnswer>  $rests
+     * @param  list<PhotoAnswer>  $photos
      */
     public function __construct(
         #[Field('the record\'s number')] public int $id,
@@ -30,6 +33,8 @@ final readonly class JobAnswer extends Answer
         #[Field('how much of it is done, percent')] public float $donePct,
         #[Field('whether it is finished')] public bool $isMade,
         #[Field('until when all that is left rests, ISO 8601; null: something can be done')] public ?string $restsUntil,
+        #[Field('what of it waits, the soonest first', of: JobRestAnswer::class)] public array $rests,
+        #[Field('its photographs', of: PhotoAnswer::class)] public array $photos,
         #[Field('the session that is open on it; null: none')] public ?int $running,
         #[Field('the widest gap that was found, as it would be typed')] public string $gap,
         #[Field('what was written down when it was made')] public string $found,

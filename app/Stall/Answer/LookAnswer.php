@@ -6,6 +6,7 @@ namespace App\Stall\Answer;
 
 use App\Http\Answer;
 use App\Http\Answer\NextAnswer;
+use App\Photo\Answer\PhotoAnswer;
 use App\Tool\Answer\DimensionAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Desk\Form\Reading;

@@ -14,6 +14,9 @@ use JackRest\Core\Tool\ToolKinds;
 /** One step of a job with the tools at hand that do it best. */
 final readonly class JobTask
 {
+    /** The form of saws whose blades are used up. */
+    private const BLADED = 'coping-saw';
+
     /** Kinds that are set to a dimension, beside those whose way takes time to set up. Common practice. */
     private const SET = [
         'marking-gauge', 'cutting-gauge', 'wheel-gauge', 'mortise-gauge', 'panel-gauge', 'dividers', 'stop-rule',
@@ -87,6 +90,18 @@ final readonly class JobTask
     public function setUpMinutes(): float
     {
         return $this->coverage->best->way->setUp ?? 0.0;
+    }
+
+    /** Whether it is done with a coping or fret saw, whose blades are used up. */
+    public function takesBlades(): bool
+    {
+        foreach ($this->coverage->best->tools ?? [] as $tool) {
+            if (ToolKinds::named($tool->kind)->form === self::BLADED) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<string> ids of the tools that are honed, among which its minutes are shared with any saw */

@@ -6,6 +6,7 @@ namespace JackRest\Desk\Job;
 
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Core\Job\Craft;
+use JackRest\Core\Job\Honing;
 use JackRest\Core\Job\JobPart;
 use JackRest\Core\Job\JobPlan;
 use JackRest\Core\Job\JobRow;
@@ -54,9 +55,9 @@ final readonly class JobBook
         $before = null;
         foreach ($plan->rows as $row) {
             if ($row->hone !== null) {
-                [$edge, $name] = $hands->edges[$row->hone] ?? [0, 'edge'];
-                $steps[] = self::honing($row, $edge, $name);
-                $first ??= self::where($name, $before, $row->batch, $steps);
+                $edge = $hands->edges[$row->hone] ?? new JobEdge(0, 'edge', Honing::usual());
+                $steps[] = self::honing($row, $edge);
+                $first ??= self::where($edge->name, $before, $row->batch, $steps);
             } elseif ($row->task !== null) {
                 $before = $row;
                 $steps[] = self::step($row, $row->task, $ask, $hands, $format);
@@ -143,7 +144,7 @@ final readonly class JobBook
         $edges = [];
         foreach ($task->edgeTools() as $tool) {
             if (isset($hands->edges[$tool])) {
-                $edges[$hands->edges[$tool][0]] = $task->share();
+                $edges[$hands->edges[$tool]->id] = $task->share();
             }
         }
 
@@ -170,6 +171,7 @@ final readonly class JobBook
                 ctype_digit(...),
             ))),
             $best === null && ! $task->coverage->byMachine,
+            takesBlades: $task->takesBlades(),
         );
     }
 
@@ -191,22 +193,23 @@ final readonly class JobBook
         ));
     }
 
-    private static function honing(JobRow $row, int $edge, string $name): JobStep
+    private static function honing(JobRow $row, JobEdge $edge): JobStep
     {
         return new JobStep(
-            "Hone the $name",
+            "Hone the $edge->name",
             'By its own record it is as likely blunt as not by now. Its page knows stones and strokes.',
             'no light shines back from the edge',
             '',
             Phase::Prepare,
             JobPart::Piece,
-            $name,
+            $edge->name,
             '',
             $row->batch,
             1,
             $row->minutes,
             $row->minutes,
-            hone: $edge === 0 ? null : $edge,
+            hone: $edge->id === 0 ? null : $edge->id,
+            honing: $edge->honing,
         );
     }
 

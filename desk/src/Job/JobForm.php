@@ -36,6 +36,7 @@ final readonly class JobForm
             $count('boards', 'Boards in each', '', (float) $usual->boards, 100),
             $count('joints', 'Joints in each', 'corners, mortises, dados', (float) $usual->joints, 100),
             $count('hours', 'Hours a week', 'at the bench', 5.0, 80),
+            $count('woodDays', 'Days until the wood is here', 'empty: it is here', null, 365),
         ];
     }
 
@@ -96,6 +97,12 @@ final readonly class JobForm
     public function minutesPerDay(): float
     {
         return 60 * ($this->form->given()['hours'] ?? 5.0) / 7;
+    }
+
+    /** Until the wood is here. */
+    public function woodDays(): int
+    {
+        return (int) ($this->form->given()['woodDays'] ?? 0);
     }
 
     private static function next(JobBook $book, JobAsk $ask): Advice

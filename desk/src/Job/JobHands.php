@@ -14,7 +14,7 @@ final readonly class JobHands
     /**
      * @param  array<string, int>  $gauges  how many hang there, by kind
      * @param  array<array-key, EdgeWear>  $wear  by tool
-     * @param  array<array-key, array{int, string}>  $edges  number and name, by tool
+     * @param  array<array-key, JobEdge>  $edges  by tool
      * @param  array<string, Pace>  $paces  by operation, what is learnt already
      */
     public function __construct(

@@ -18,12 +18,24 @@ final class JobLines
      */
     public static function of(JobBook $book, array $paces, array $doubts): array
     {
-        return array_values(array_filter([
+        return self::said([
             ...$doubts,
             self::order($book),
             self::pace($book, $paces),
             self::honings($book),
-        ], static fn (string $line): bool => $line !== ''));
+        ]);
+    }
+
+    /**
+     * @param  list<string|null>  $lines
+     * @return list<string> those that say something
+     */
+    public static function said(array $lines): array
+    {
+        return array_values(array_filter(
+            array_filter($lines, is_string(...)),
+            static fn (string $line): bool => $line !== '',
+        ));
     }
 
     /** How often tools are set and changed, and how often at least. */

@@ -86,6 +86,7 @@ final class JobWords
 
     private const RESTS = [
         'edge-glue' => 'the glue to dry', 'assemble' => 'the glue to dry', 'clamp-frame' => 'the glue to dry',
+        '' => 'its wood',
     ];
 
     public static function title(RouteStep $step): string
@@ -98,6 +99,7 @@ final class JobWords
         return self::CHECKS[$operation] ?? 'it is as the line says';
     }
 
+    /** @param  string  $operation  it rests after; empty: nothing is done yet */
     public static function waitsFor(string $operation): string
     {
         return self::RESTS[$operation] ?? 'the wood to move';
@@ -106,7 +108,11 @@ final class JobWords
     /** What stands in the calendar on the day a rest is over. */
     public static function restIsOver(string $operation): string
     {
-        return isset(self::RESTS[$operation]) ? 'the glue is dry' : 'the wood has rested';
+        return match (self::waitsFor($operation)) {
+            self::RESTS['assemble'] => 'the glue is dry',
+            self::RESTS[''] => 'the wood should be here',
+            default => 'the wood has rested',
+        };
     }
 
     /** 16 boards; 1 corner */

@@ -18,6 +18,8 @@ enum ChoreKind: string
     case LookAtTool = 'look-at-tool';
     case FileSaw = 'file-saw';
     case FinishSession = 'finish-session';
+    /** A work that is being made, and rests for nothing. */
+    case GoOnWithJob = 'go-on-with-job';
     /** Its id is where the reference's page is. */
     case TestReference = 'test-reference';
 }

@@ -17,15 +17,54 @@ final readonly class ToDoList
 
     public function isReady(): bool
     {
-        return $this->chores === [];
+        return $this->before() === [];
     }
 
+    /** Minutes of what comes before work; going on with a work is work. */
     public function minutes(): int
     {
-        return (int) array_sum(array_map(static fn (Chore $chore): int => $chore->minutes ?? 0, $this->chores));
+        return (int) array_sum(array_map(static fn (Chore $chore): int => $chore->minutes ?? 0, $this->before()));
     }
 
+    /** What is read first: the step of a work that is being made, else what stands before the next one. */
     public function sentence(): string
+    {
+        return $this->underWay()->why ?? $this->beforeWork();
+    }
+
+    /** @param  string|null  $already  how well the work could be made with what there is */
+    public function why(?string $already): string
+    {
+        $job = $this->underWay();
+        if ($job !== null) {
+            return $job->says.($this->work === null ? '' : " {$this->beforeWork()}");
+        }
+
+        return match (true) {
+            $this->work === null => 'Begin with what you want to make.',
+            $this->isReady() => 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.',
+            default => ($already === null ? '' : "$already ").
+                'In the order that stops you least. Each opens where you do it.',
+        };
+    }
+
+    private function underWay(): ?Chore
+    {
+        $first = $this->chores[0] ?? null;
+
+        return $first?->kind === ChoreKind::GoOnWithJob ? $first : null;
+    }
+
+    /** @return list<Chore> without the works that are being made */
+    private function before(): array
+    {
+        return array_values(array_filter(
+            $this->chores,
+            static fn (Chore $chore): bool => $chore->kind !== ChoreKind::GoOnWithJob,
+        ));
+    }
+
+    private function beforeWork(): string
     {
         if ($this->work === null) {
             return 'Say what you want to make: the rest follows from it.';
@@ -35,7 +74,7 @@ final readonly class ToDoList
         }
         $tools = $atBench = 0;
         $making = false;
-        foreach ($this->chores as $chore) {
+        foreach ($this->before() as $chore) {
             if ($chore->kind === ChoreKind::GetTool) {
                 $tools += $chore->count;
                 $making = $making || $chore->minutes !== null;

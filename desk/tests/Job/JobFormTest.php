@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Tests\Job;
 
+use JackRest\Core\Care\Consumable;
+use JackRest\Core\Care\Stock;
 use JackRest\Core\Job\Craft;
 use JackRest\Core\Job\EdgeWear;
+use JackRest\Core\Job\Honing;
 use JackRest\Core\Job\JobPart;
 use JackRest\Core\Job\Pace;
 use JackRest\Core\Job\PartCount;
@@ -22,10 +25,12 @@ use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Task;
 use JackRest\Desk\Job\JobAsk;
 use JackRest\Desk\Job\JobDays;
+use JackRest\Desk\Job\JobEdge;
 use JackRest\Desk\Job\JobForm;
 use JackRest\Desk\Job\JobHands;
 use JackRest\Desk\Job\JobLines;
 use JackRest\Desk\Job\JobStep;
+use JackRest\Desk\Job\JobUseWords;
 use JackRest\Desk\Job\JobWords;
 use JackRest\Desk\Job\StepSetting;
 use PHPUnit\Framework\TestCase;
@@ -89,7 +94,9 @@ final class JobFormTest extends TestCase
     public function test_lines_say_whose_pace_and_how_often_an_edge_is_honed(): void
     {
         $pace = Pace::of([[8.0, 16.0], [8.0, 16.0], [8.0, 16.0]]) ?? self::fail('learnt');
-        $own = new JobHands($this->coverage(), [], ['6' => new EdgeWear(20, 60, 9)], ['6' => [6, '6 mm chisel']],
+        $honing = new Honing(9, 0.05, 40, 20, 'fine paper');
+        $edge = new JobEdge(6, '6 mm chisel', $honing);
+        $own = new JobHands($this->coverage(), [], ['6' => new EdgeWear(20, 60, 9)], ['6' => $edge],
             ['saw-dovetail' => $pace]);
         $form = JobForm::of(['pieces' => '5'], JobForm::PLANED, true, $this->ask(), $own,
             new LengthFormatter(LengthUnit::Millimetre));
@@ -100,6 +107,24 @@ final class JobFormTest extends TestCase
             '/honed \d+ times on the way.*First: hone the 6 mm chisel after the /',
             $lines,
         );
+        $use = JobUseWords::of($book->steps, array_fill(0, count($book->steps), '2026-11-02'));
+        $words = new JobUseWords(new LengthFormatter(LengthUnit::Millimetre));
+        $times = $use->honings;
+        self::assertGreaterThan(1, $times);
+        self::assertEqualsWithDelta(0.05 * $times, $use->steelMm, 1e-9);
+        self::assertSame([40 * $times, 20 * $times, 1], array_map(
+            $use->times(...),
+            [Consumable::Paper, Consumable::Compound, Consumable::Blades],
+        ));
+        $sheets = LengthFormatter::decimal(40 * $times / 250, 1);
+        $enough = $words->forecast($use, [new Stock(Consumable::Paper, 10, 0)]);
+        self::assertStringContainsString("mm of steel, $sheets sheets of abrasive paper", $enough);
+        self::assertStringContainsString('and 0.2 of a saw blade.', $enough);
+        self::assertStringNotContainsString('not as much', $enough);
+        self::assertStringEndsWith('There is not as much: 0 sheets of abrasive paper left.', $words->forecast($use, [
+            new Stock(Consumable::Paper, 1, 250),
+        ]));
+        self::assertStringStartsWith('That took ', $words->taken($use));
         $bare = $this->form(['pieces' => '5'])->book ?? self::fail('planned');
         self::assertStringContainsString('Minutes are from memory', implode(' ', JobLines::of($bare, [], [])));
         $saw = static fn (JobStep $step): bool => $step->operation === 'saw-dovetail';

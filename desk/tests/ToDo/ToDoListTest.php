@@ -53,6 +53,27 @@ final class ToDoListTest extends TestCase
         );
     }
 
+    /** What is being made comes before what would be made next, and costs no minute of what comes before work. */
+    public function test_a_work_under_way_is_gone_on_with_first(): void
+    {
+        $job = new Chore(ChoreKind::GoOnWithJob, '3', 'Go on with ten stools.', 'Saw the tenons, 40 ends.', 90);
+        $list = new ToDoList('lids', [$job, self::chore(ChoreKind::SharpenEdge, 4)]);
+        self::assertSame('Saw the tenons, 40 ends.', $list->sentence());
+        self::assertSame('Go on with ten stools. Before the lids: one thing to see to, about four minutes.', $list->why(
+            'With what hangs here it would be rough.',
+        ));
+        self::assertSame(4, $list->minutes());
+        $alone = new ToDoList('lids', [$job]);
+        self::assertTrue($alone->isReady());
+        self::assertSame('Go on with ten stools. Ready for the lids.', $alone->why(null));
+        self::assertSame('Go on with ten stools.', (new ToDoList(null, [$job]))->why(null));
+        self::assertStringStartsWith('Rough. In the order', (new ToDoList('lids', [
+            self::chore(ChoreKind::SharpenEdge, 1),
+        ]))->why('Rough.'));
+        self::assertStringStartsWith('Every tool is at hand', (new ToDoList('lids', []))->why(null));
+        self::assertStringStartsWith('Begin with', (new ToDoList(null, []))->why(null));
+    }
+
     public function test_nothing_to_do_is_ready(): void
     {
         self::assertSame('Ready for the lids.', (new ToDoList('lids', []))->sentence());

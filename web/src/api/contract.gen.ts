@@ -3239,12 +3239,12 @@ export interface components {
         Bench: {
             /** @description the work that is next; null: none is chosen */
             work: components["schemas"]["WorkPiece"] | null;
-            /** @description how well it can be made already; null: not at all, or well enough */
-            already: string | null;
             /** @description whether work can begin */
             ready: boolean;
             /** @description what it comes to, in one sentence */
             sentence: string;
+            /** @description why that comes first */
+            why: string;
             /** @description how long it takes */
             minutes: number;
             /** @description what is to be done before */
@@ -3407,7 +3407,7 @@ export interface components {
              * @description which kind it is
              * @enum {string}
              */
-            kind: "choose-work" | "get-tool" | "budget-ends" | "fetch-tool" | "sharpen-edge" | "look-at-edge" | "look-at-tool" | "file-saw" | "finish-session" | "test-reference";
+            kind: "choose-work" | "get-tool" | "budget-ends" | "fetch-tool" | "sharpen-edge" | "look-at-edge" | "look-at-tool" | "file-saw" | "finish-session" | "go-on-with-job" | "test-reference";
             /** @description ready to be read */
             says: string;
             /** @description why it is so */
@@ -4390,6 +4390,10 @@ export interface components {
             isMade: boolean;
             /** @description until when all that is left rests, ISO 8601; null: something can be done */
             restsUntil: string | null;
+            /** @description what of it waits, the soonest first */
+            rests: components["schemas"]["JobRest"][];
+            /** @description its photographs */
+            photos: components["schemas"]["Photo"][];
             /** @description the session that is open on it; null: none */
             running: number | null;
             /** @description the widest gap that was found, as it would be typed */
@@ -4465,6 +4469,12 @@ export interface components {
             lines: string[];
             /** @description what to do next */
             next: components["schemas"]["Next"];
+        };
+        JobRest: {
+            /** @description what waits for what, ready to be read */
+            says: string;
+            /** @description until when, ISO 8601 */
+            until: string;
         };
         JobRow: {
             /** @description what is done, by its place in the list of what is done */
@@ -5137,6 +5147,8 @@ export interface components {
             width: number;
             /** @description height, pixels */
             height: number;
+            /** @description what it shows, ready to be read */
+            says: string;
         };
         PlanDim: {
             /** @description where it begins, mm from the left */

@@ -23,6 +23,7 @@ const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'look-at-tool': 'Look at it',
   'file-saw': 'Plan the filing',
   'finish-session': 'Go on at the bench',
+  'go-on-with-job': 'Go on with it',
   'test-reference': 'Test it',
 }
 
@@ -51,7 +52,7 @@ export function BenchPlace() {
         column={
           <>
             {data.work && <p className="text-soft">{data.work.says}</p>}
-            <NextStroke says={data.sentence} why={why(data)}>
+            <NextStroke says={data.sentence} why={data.why}>
               {first && <MainButton chore={first} />}
             </NextStroke>
             <Chores chores={data.chores} />
@@ -96,13 +97,6 @@ function EmptyBench() {
       The next work is drawn here. Choose one under Work.
     </p>
   )
-}
-
-function why(data: Schemas['Bench']): string {
-  if (!data.work) return 'Begin with what you want to make.'
-  return data.ready
-    ? 'Every tool is at hand, every edge it needs is sharp, and the squares can be trusted.'
-    : `${data.already ? `${data.already} ` : ''}In the order that stops you least. Each opens where you do it.`
 }
 
 function MainButton({ chore }: { chore: Schemas['Chore'] }) {

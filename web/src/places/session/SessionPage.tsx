@@ -8,6 +8,7 @@ import { usePulse } from '@/shell/usePulse'
 import { Button } from '@/parts/Button'
 import { ConnectionLost } from '@/parts/ConnectionLost'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
+import { BesideJob } from './BesideJob'
 import { Ended } from './Ended'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
@@ -50,6 +51,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
           {at.kind === 'honing' ? 'stone' : 'step'} {walk.atStep + 1} of {at.steps.length}
         </span>
       </header>
+      {at.about?.kind === 'job' && at.about.id !== null && <BesideJob id={at.about.id} />}
       <ConnectionLost />
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
@@ -106,7 +108,7 @@ function Together({ left, onTap }: { left: number; onTap: (by: number) => void }
         event.stopPropagation()
         onTap(by)
       }}
-      className="basis-24 border-2 border-ink px-3 font-slab text-xl leading-tight font-semibold md:text-2xl"
+      className="basis-16 border-2 border-ink px-1 font-slab text-xl leading-tight font-semibold md:basis-24 md:text-2xl"
     >
       {by === left ? `All ${left}` : `+${by}`}
     </button>

@@ -12,7 +12,7 @@ import { ToolFigures } from '@/places/kit/tool/ToolFigures'
 import { CheckCard } from './CheckCard'
 import { CheckList } from './CheckList'
 import { following } from './following'
-import { Photos } from './Photos'
+import { Photos } from '@/parts/photos/Photos'
 import { PriceSheet } from './PriceSheet'
 import { useLook } from './useLook'
 
@@ -93,7 +93,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
         </div>
         <div>
           <CheckList checks={page.checks} shown={check?.id ?? null} onChoose={setChosen} />
-          <Photos page={page} />
+          <Photos photos={page.photos} address={`/api/looks/${page.id}/photos`} page={lookPage(page.id)} />
           <section className="mt-4">
             <h2 className="mb-1 text-lg">If you buy it</h2>
             <PlainField

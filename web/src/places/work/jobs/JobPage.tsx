@@ -10,6 +10,8 @@ import { Complaint } from '@/parts/Keeping'
 import { Lines } from '@/parts/Lines'
 import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
+import { Photos } from '@/parts/photos/Photos'
+import { Rests } from '@/parts/Rests'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
 import { useRemoved } from '@/parts/useRemoved'
@@ -67,10 +69,12 @@ function Page({ job }: { job: Schemas['Job'] }) {
             <NextStroke says={job.next.says} why={job.next.why}>
               <Onward job={job} />
             </NextStroke>
+            <Rests rests={job.rests} />
             <div className="mt-4" />
             <Lines lines={job.lines} />
             {job.phases.some((phase) => phase.took) && <Phases phases={job.phases} />}
             <Found job={job} />
+            <Photos photos={job.photos} address={`/api/jobs/${job.id}/photos`} page={jobPage(job.id)} told />
             <p className="mt-4 border-l-4 border-red pl-3 text-sm">{job.caution}</p>
             <p className="mt-3">
               <Link to={`/work/works/${job.work}`} className="underline underline-offset-4">

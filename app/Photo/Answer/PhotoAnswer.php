@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Stall\Answer;
+namespace App\Photo\Answer;
 
 use App\Http\Answer;
+use App\Photo\Photo;
 use JackRest\Core\Calculation\Field;
 
 /** A photograph. */
@@ -15,6 +16,12 @@ final readonly class PhotoAnswer extends Answer
         #[Field('which state of the record this is')] public int $version,
         #[Field('width, pixels')] public int $width,
         #[Field('height, pixels')] public int $height,
+        #[Field('what it shows, ready to be read')] public string $says,
     ) {
+    }
+
+    public static function of(Photo $photo, string $says): self
+    {
+        return new self($photo->id, $photo->version, $photo->width, $photo->height, $says);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Stall;
+namespace App\Photo;
 
 use GdImage;
 use Illuminate\Support\Str;

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Photo;
+
+use App\Ledger\Changes;
+use App\Ledger\Ledger;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Http\Request;
+use Illuminate\Http\UploadedFile;
+use JackRest\Core\Calculation\InvalidInput;
+use JackRest\Desk\Count;
+
+/** The photographs of one record: never more than a few, and none in the folder that no record has. */
+final readonly class Album
+{
+    /** @param  HasMany<Photo, covariant Model>  $photos */
+    public function __construct(private HasMany $photos, private int $most)
+    {
+    }
+
+    /**
+     * A photograph, shrunk and without what the camera wrote into it.
+     *
+     * @param  array<string, mixed>  $columns  beside those of its file
+     *
+     * @throws InvalidInput when it is no picture, or there are as many as there may be
+     */
+    public function add(Request $request, Ledger $ledger, array $columns = []): void
+    {
+        $file = $request->file('photo');
+        if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
+            throw InvalidInput::because(
+                'photo',
+                'Choose a picture of less than '.ini_get('upload_max_filesize').'B.',
+            );
+        }
+        $this->refuseMore();
+        $kept = PhotoFile::keep($file->getPathname());
+        $ledger->save(function (Changes $changes) use ($kept, $columns): void {
+            try {
+                // Counted under the lock: others may have come meanwhile.
+                $this->refuseMore();
+            } catch (InvalidInput $tooMany) {
+                $kept->discard();
+
+                throw $tooMany;
+            }
+            $changes->create($this->photos, [
+                'file' => $kept->name,
+                'width' => $kept->width,
+                'height' => $kept->height,
+                ...$columns,
+            ]);
+        });
+    }
+
+    /** @throws InvalidInput when there are as many as there may be */
+    private function refuseMore(): void
+    {
+        if ($this->photos->count() >= $this->most) {
+            throw InvalidInput::because('photo', ucfirst(Count::of($this->most, 'picture')).
+                ' are enough. Remove one first.');
+        }
+    }
+}
