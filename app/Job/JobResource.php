@@ -156,6 +156,7 @@ final class JobResource
             ),
             donePct: round(100 * $standing->share(), 1),
             isMade: $job->state === WorkJob::MADE,
+            isHeld: $standing->isHeld(),
             restsUntil: $standing->restsUntil(),
             rests: array_map(
                 static fn (array $rest): JobRestAnswer => new JobRestAnswer(says: $rest[0], until: $rest[1]),

@@ -70,16 +70,19 @@ final readonly class JobStanding
     }
 
     /**
-     * What is done in one go: steps whose batch does not rest, up to a dozen.
+     * What is done in one go: steps whose batch does not rest and waits for no tool, up to a dozen.
      *
-     * @param  bool  $early  whether a rest is not waited for
+     * @param  bool  $early  whether neither is waited for
      * @return list<int>
      */
     public function sitting(bool $early = false): array
     {
         $rows = $rests = [];
         foreach ($this->job->left($this->plan) as $at => $step) {
-            if (isset($rests[$step->batch]) || (! $early && $this->job->isResting($step->batch, $this->now))) {
+            $waits = ! $early && ($step->lacks || $this->job->isResting($step->batch, $this->now));
+            if ($waits || isset($rests[$step->batch])) {
+                $rests[$step->batch] = true;
+
                 continue;
             }
             if (count($rows) === self::SITTING) {
@@ -100,15 +103,18 @@ final readonly class JobStanding
         return (int) ceil($this->job->minutesLeft($this->first(), $this->plan[$this->first()]));
     }
 
-    /** Until when everything that is left rests; null: something can be done, or all is. */
+    /** Whether something is left, and none of it can be done now. */
+    public function isHeld(): bool
+    {
+        return $this->sitting() === [] && $this->job->left($this->plan) !== [];
+    }
+
+    /** Until when everything that is left rests; null: something can be done, all is, or it waits for a tool. */
     public function restsUntil(): ?string
     {
-        $left = $this->job->left($this->plan);
-        if ($left === [] || $this->sitting() !== []) {
-            return null;
-        }
+        $rests = array_column($this->rests(), 1);
 
-        return min(array_map(fn (JobStep $step): string => $this->job->rests[$step->batch] ?? $this->now, $left));
+        return $this->isHeld() && $rests !== [] ? min($rests) : null;
     }
 
     /** Share of the planned minutes that is done. */
@@ -156,6 +162,9 @@ final readonly class JobStanding
                 $this->waitsFor().'.');
         }
         $step = $this->plan[$first];
+        if ($this->isHeld()) {
+            return new Advice("It waits for a tool: {$step->title}.", "{$step->says} If it is done already, tick it off.");
+        }
         $left = $step->units - ($this->job->done[$first] ?? 0);
 
         return new Advice(

@@ -29,12 +29,12 @@ final readonly class JobsUnderWay
         ), $now);
     }
 
-    /** @return list<array{WorkJob, JobStanding}> that don't rest, and at which nobody is working */
+    /** @return list<array{WorkJob, JobStanding}> of which something can be done, and at which nobody is working */
     public function atHand(): array
     {
         return array_values(array_filter(
             $this->jobs,
-            static fn (array $one): bool => $one[1]->restsUntil() === null && $one[0]->running() === null,
+            static fn (array $one): bool => ! $one[1]->isHeld() && $one[0]->running() === null,
         ));
     }
 

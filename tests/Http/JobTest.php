@@ -60,6 +60,14 @@ final class JobTest extends HttpTestCase
         self::assertContains(true, array_column($plan['kinds'], 'lacks'));
         $job = $this->ask('POST', "/api/works/{$this->hive()->id}/jobs", self::TEN)->assertCreated()->json();
         self::assertStringContainsString('no finishing day', $job['lines'][0]);
+        self::assertSame([true, null], [$job['isHeld'], $job['restsUntil']]);
+        self::assertStringStartsWith('It waits for a tool: ', $job['next']['says']);
+        $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => 1, 'early' => false])
+            ->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
+        self::assertNotContains('go-on-with-job', array_column($this->ask('GET', '/api/bench')->json('chores'), 'kind'));
+        $ticked = $this->ask('POST', "/api/jobs/{$job['id']}/steps", ['step' => 0, 'version' => $job['version']])
+            ->assertOk()->json();
+        self::assertNotSame($job['next']['says'], $ticked['next']['says']);
         self::assertStringNotContainsString('done by the plan', (string) $this->get('/api/calendar.ics')->getContent());
     }
 

@@ -115,7 +115,7 @@ final readonly class JobForm
                 lcfirst($book->steps[0]->title).', '.JobWords::units($book->steps[0]->units, $book->steps[0]->part).'.')
             : new Advice(
                 'Not all of it can be done yet: '.lcfirst($lacking[0]->title).'.',
-                $lacking[0]->says.' You can begin with the rest.',
+                $lacking[0]->says.' What comes before it can be begun.',
             );
     }
 }

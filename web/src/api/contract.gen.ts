@@ -4388,7 +4388,9 @@ export interface components {
             donePct: number;
             /** @description whether it is finished */
             isMade: boolean;
-            /** @description until when all that is left rests, ISO 8601; null: something can be done */
+            /** @description whether nothing of it can be done now */
+            isHeld: boolean;
+            /** @description until when all that is left rests, ISO 8601; null: it does not */
             restsUntil: string | null;
             /** @description what of it waits, the soonest first */
             rests: components["schemas"]["JobRest"][];

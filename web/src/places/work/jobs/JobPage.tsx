@@ -68,6 +68,11 @@ function Page({ job }: { job: Schemas['Job'] }) {
           <>
             <NextStroke says={job.next.says} why={job.next.why}>
               <Onward job={job} />
+              {job.rows.some((row) => row.state !== 'done' && job.kinds[row.kind]?.lacks) && (
+                <Link to="/kit/ladder" className="underline underline-offset-4">
+                  What to get for it
+                </Link>
+              )}
             </NextStroke>
             <Rests rests={job.rests} />
             <div className="mt-4" />
@@ -95,7 +100,7 @@ function Onward({ job }: { job: Schemas['Job'] }) {
     answered(
       client.POST('/api/jobs/{job}/sessions', {
         params,
-        body: { version: job.version, early: job.restsUntil !== null },
+        body: { version: job.version, early: job.isHeld },
       }),
     ),
   )
@@ -111,11 +116,11 @@ function Onward({ job }: { job: Schemas['Job'] }) {
         <MainLink to={`/sessions/${job.running}`}>Go on at the bench</MainLink>
       ) : (
         <Button
-          weight={job.restsUntil === null ? 'main' : 'quiet'}
+          weight={job.isHeld ? 'quiet' : 'main'}
           disabled={bench.isPending}
           onClick={() => bench.mutate(undefined)}
         >
-          {job.restsUntil === null ? 'To the bench' : 'Go on all the same'}
+          {job.isHeld ? 'Go on all the same' : 'To the bench'}
         </Button>
       )}
       <Button disabled={leave.isPending} onClick={() => leave.mutate(undefined)}>
