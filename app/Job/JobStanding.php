@@ -117,7 +117,7 @@ final readonly class JobStanding
         return $this->isHeld() && $rests !== [] ? min($rests) : null;
     }
 
-    /** Share of the planned minutes that is done. */
+    /** Share of the planned minutes that is done; what there is no tool for has none, and is still left. */
     public function share(): float
     {
         $all = $done = 0.0;
@@ -126,7 +126,7 @@ final readonly class JobStanding
             $done += $step->minutes - $this->job->minutesLeft($at, $step);
         }
 
-        return $all > 0 ? $done / $all : 1.0;
+        return $this->job->left($this->plan) === [] ? 1.0 : min(0.99, $all > 0 ? $done / $all : 0.0);
     }
 
     /** @return array<string, array{float, float}> minutes planned for what is done, and those timed of it, by phase */

@@ -60,7 +60,7 @@ final class JobTest extends HttpTestCase
         self::assertContains(true, array_column($plan['kinds'], 'lacks'));
         $job = $this->ask('POST', "/api/works/{$this->hive()->id}/jobs", self::TEN)->assertCreated()->json();
         self::assertStringContainsString('no finishing day', $job['lines'][0]);
-        self::assertSame([true, null], [$job['isHeld'], $job['restsUntil']]);
+        self::assertEquals([true, null, 0], [$job['isHeld'], $job['restsUntil'], $job['donePct']]);
         self::assertStringStartsWith('It waits for a tool: ', $job['next']['says']);
         $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => 1, 'early' => false])
             ->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
