@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { useLocation } from 'react-router'
 import { useTitle } from './useTitle'
 
@@ -6,7 +6,7 @@ import { useTitle } from './useTitle'
 let arrivedAt: string | null = null
 
 /** The name of what is on the screen, in the window's title too, and one line about it. */
-export function Heading({ title, says }: { title: string; says?: string | undefined }) {
+export const Heading = memo(function Heading({ title, says }: { title: string; says?: string | undefined }) {
   useTitle(title)
   const heading = useRef<HTMLHeadingElement>(null)
   const { pathname } = useLocation()
@@ -23,4 +23,4 @@ export function Heading({ title, says }: { title: string; says?: string | undefi
       {says && <p className="mt-0.5 text-soft">{says}</p>}
     </div>
   )
-}
+})

@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import { useEffect, useRef } from 'react'
+import { memo, useEffect, useRef } from 'react'
 import { NavLink, useLocation } from 'react-router'
 
 interface PageNavProps {
@@ -7,8 +7,8 @@ interface PageNavProps {
   pages: readonly { to: string; name: string; end: boolean }[]
 }
 
-/** The pages of a place, or of one thing in it, one beside the other. */
-export function PageNav({ label, pages }: PageNavProps) {
+/** The pages of a place, or of one thing in it, one beside the other; left alone at a key in a field below them. */
+export const PageNav = memo(function PageNav({ label, pages }: PageNavProps) {
   const nav = useRef<HTMLElement>(null)
   const { pathname } = useLocation()
   // On a narrow screen the names run past its edge: the one that is open is brought into sight.
@@ -39,4 +39,4 @@ export function PageNav({ label, pages }: PageNavProps) {
       ))}
     </nav>
   )
-}
+})

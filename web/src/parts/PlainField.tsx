@@ -1,5 +1,5 @@
 import clsx from 'clsx'
-import { useId } from 'react'
+import { memo, useId } from 'react'
 import { differs, type Quantity, useUnderstood } from './useUnderstood'
 
 interface PlainFieldProps {
@@ -19,7 +19,7 @@ interface PlainFieldProps {
 }
 
 /** A field for words, a sum of money or a day: underlined like a reading; it says what it understood. */
-export function PlainField({
+export const PlainField = memo(function PlainField({
   label,
   hint,
   value,
@@ -77,4 +77,4 @@ export function PlainField({
       )}
     </div>
   )
-}
+})

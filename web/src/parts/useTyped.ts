@@ -16,7 +16,8 @@ export function useTyped(
   version: number,
   lengths: readonly string[],
 ) {
-  const isLength = useMemo(() => new Set(lengths), [lengths])
+  const names = lengths.join(' ')
+  const isLength = useMemo(() => new Set(names.split(' ')), [names])
   const inUnit = useDraft<Typed>(`${name} lengths`, NOTHING, unit, version)
   const plain = useDraft<Typed>(name, NOTHING, '', version)
   const { change: changeLength, clear: clearLengths, keep: keepLengths } = inUnit

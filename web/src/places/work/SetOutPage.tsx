@@ -14,8 +14,9 @@ import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { PlainField } from '@/parts/PlainField'
 import { PlanSheet } from '@/parts/PlanSheet'
-import { ReadingField } from '@/parts/ReadingField'
+import { FigureField } from '@/parts/FigureField'
 import { Readings } from '@/parts/Readings'
+import { useAhead } from '@/parts/useAhead'
 import { useChange } from '@/parts/useChange'
 import { useLastGood } from '@/parts/useLastGood'
 import { useLater } from '@/parts/useLater'
@@ -69,7 +70,10 @@ function Page({ asked, unit, work, kept }: PageProps) {
     asked.fields.filter((field) => field.isLength).map((field) => field.name),
   )
   const sent = sentOf(asked, draft.values)
-  const preview = useQuery(setOutPreview(asked.id, { ...sent, work: work?.id ?? null })).data
+  const question = (values: Record<string, string>) =>
+    setOutPreview(asked.id, { ...sentOf(asked, values), work: work?.id ?? null })
+  const preview = useQuery(question(draft.values)).data
+  const type = useAhead(draft.values, draft.change, question)
   // What was drawn last stays while a figure is half typed.
   const drawn = useLastGood(preview && preview.views.length > 0 ? preview : null, true)
   // The drawing follows the key first, and what is read after it a moment later.
@@ -82,15 +86,12 @@ function Page({ asked, unit, work, kept }: PageProps) {
   const shown = (field: Schemas['Field']) =>
     !field.when || (preview?.choices[field.when.choice] ?? field.when.is) === field.when.is
   const field = (one: Schemas['Field']) => (
-    <ReadingField
+    <FigureField
       key={one.name}
-      label={one.label}
-      hint={one.hint || undefined}
+      field={one}
       value={draft.values[one.name] ?? ''}
       reading={preview?.figures[one.name]}
-      usual={one.usual}
-      stepMm={one.step}
-      onChange={(text) => draft.change(one.name, text)}
+      onType={type}
     />
   )
   const fields = asked.fields.filter(shown)

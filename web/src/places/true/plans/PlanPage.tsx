@@ -7,13 +7,14 @@ import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
 import { How } from '@/parts/How'
+import { FigureField } from '@/parts/FigureField'
 import { Complaint } from '@/parts/Keeping'
 import { Lines } from '@/parts/Lines'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { PlainField } from '@/parts/PlainField'
-import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
+import { useAhead } from '@/parts/useAhead'
 import { useChange } from '@/parts/useChange'
 import { useLater } from '@/parts/useLater'
 import { useSettled } from '@/parts/useSettled'
@@ -69,6 +70,7 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
   )
   const figures = draft.values
   const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
+  const type = useAhead(figures, draft.change, (typed) => planPreview(plan, { figures: typed, blanks }))
   // What it lacks hardly changes with a size: it waits for a pause, and leaves the key its time.
   const { data: needs = usualNeeds } = useQuery(
     planNeeds(plan, { figures: useSettled(figures), blanks: NOTHING }),
@@ -106,15 +108,12 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
           <>
             <Readings title="Its sizes" onRecord={null}>
               {data.fields.map((field) => (
-                <ReadingField
+                <FigureField
                   key={field.name}
-                  label={field.label}
-                  hint={field.hint || undefined}
+                  field={field}
                   value={figures[field.name] ?? ''}
                   reading={data.figures[field.name]}
-                  usual={field.usual}
-                  stepMm={field.step}
-                  onChange={(text) => draft.change(field.name, text)}
+                  onType={type}
                 />
               ))}
             </Readings>

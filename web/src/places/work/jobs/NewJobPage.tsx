@@ -4,13 +4,13 @@ import { answered, client, type Schemas } from '@/api/client'
 import { jobAsk, jobPreview, pulse } from '@/api/queries'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
+import { FigureField } from '@/parts/FigureField'
 import { Choice } from '@/parts/Choice'
 import { Heading } from '@/parts/Heading'
 import { Complaint } from '@/parts/Keeping'
 import { Lines } from '@/parts/Lines'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
-import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { useChange } from '@/parts/useChange'
 import { useLastGood } from '@/parts/useLastGood'
@@ -103,15 +103,12 @@ function Page({ asked, unit }: { asked: Schemas['JobAsk']; unit: string }) {
             <div className="mt-4" />
             <Readings title="What is made" onRecord={null}>
               {asked.fields.map((field) => (
-                <ReadingField
+                <FigureField
                   key={field.name}
-                  label={field.label}
-                  hint={field.hint || undefined}
+                  field={field}
                   value={draft.values[field.name] ?? ''}
                   reading={preview?.figures[field.name]}
-                  usual={field.usual}
-                  stepMm={field.step}
-                  onChange={(text) => draft.change(field.name, text)}
+                  onType={draft.change}
                 />
               ))}
               <Choice
