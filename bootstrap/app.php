@@ -7,6 +7,7 @@ use App\Entry\AnswerUnchanged;
 use App\Entry\EnterBench;
 use App\Entry\GuardContent;
 use App\Entry\Problems;
+use App\Entry\SharedShopOnly;
 use App\Entry\SoundInput;
 use App\Entry\TakeTurns;
 use Illuminate\Foundation\Application;
@@ -26,12 +27,15 @@ $app = Application::configure(basePath: $root)
         $middleware->append(SoundInput::class);
         $middleware->alias([
             'bench' => EnterBench::class,
+            'shop' => SharedShopOnly::class,
             'turn' => TakeTurns::class,
             'unchanged' => AnswerUnchanged::class,
         ]);
         // Records are looked up on the bench, so the bench comes first.
         $middleware->prependToPriorityList(SubstituteBindings::class, EnterBench::class);
         $middleware->appendToPriorityList(EnterBench::class, AnswerUnchanged::class);
+        // Blanks at the ends of a password belong to it.
+        $middleware->trimStrings(except: ['current']);
         // Computing changes nothing, so a calculation may be asked without a token, as from a terminal.
         $middleware->validateCsrfTokens(except: ['api/calc/*']);
     })

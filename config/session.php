@@ -11,7 +11,7 @@ return [
     'cookie' => 'jackrest_session',
     'path' => '/',
     'domain' => null,
-    'secure' => false,
+    'secure' => (bool) env('JACKREST_SHARED', false),
     'http_only' => true,
     'same_site' => 'strict',
     'partitioned' => false,

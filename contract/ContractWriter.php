@@ -17,6 +17,12 @@ final class ContractWriter
     /** Names in addresses that are no numbers. */
     private const NAMES = ['offer', 'question', 'what', 'key', 'plan', 'exercise'];
 
+    /** Where a password is asked: tried too often, it is waited; on one machine there are none. */
+    private const PASSWORDS = [
+        '/api/sign-in', '/api/join', '/api/pair', '/api/recover', '/api/ticket', '/api/password', '/api/account',
+        '/api/people', '/api/people/invitations', '/api/pairings',
+    ];
+
     public static function json(): string
     {
         /** @var array{calls: array<string, string>} $screens */
@@ -70,7 +76,9 @@ final class ContractWriter
             $requests->add($request);
         }
         $errors = [
-            ...str_contains($path, '{') ? ['404'] : [],
+            ...str_starts_with($path, '/api/') ? ['401', '403'] : [],
+            ...str_contains($path, '{') || in_array($path, self::PASSWORDS, true) ? ['404'] : [],
+            ...in_array($path, self::PASSWORDS, true) ? ['429'] : [],
             ...$method === 'GET' ? [] : ['409', '503', '507'],
             ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];

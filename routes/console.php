@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Bench\User;
+use App\People\Person;
+use App\People\Ticket;
+use App\People\TicketKind;
 use App\Upgrade\Copies;
 use App\Upgrade\Opening;
 use App\Upgrade\Upgrade;
@@ -56,6 +60,36 @@ Artisan::command('upgrade', function (): int {
 Artisan::command('begun', function (): void {
     Opening::ofApplication()->begun();
 })->purpose('Remember that there is a bench here');
+
+Artisan::command('account:first {--at=}', function (): void {
+    if (! Person::isAny()) {
+        [$ticket, $key] = Ticket::hand(TicketKind::Owner);
+        $this->line('Nobody has an account here yet. The first one owns the shop; make it within an hour at');
+        $this->line(rtrim((string) $this->option('at'), '/').$ticket->kind->path().'#'.$key);
+    }
+})->purpose('An address for the first account of a shared shop, where there is none');
+
+Artisan::command('account {name?} {--at=}', function (): int {
+    $name = $this->argument('name');
+    if (! is_string($name)) {
+        foreach (User::query()->whereNotNull('login')->orderBy('login')->get() as $user) {
+            $this->line($user->name);
+        }
+
+        return 0;
+    }
+    $user = User::query()->where('login', mb_strtolower($name))->first();
+    if ($user === null) {
+        $this->line("Nobody here is called $name. Without a name the command lists everybody.");
+
+        return 1;
+    }
+    [$ticket, $key] = Ticket::hand(TicketKind::Recovery, user: $user);
+    $this->line("A new password for $user->name is taken within an hour, once, at");
+    $this->line(rtrim((string) $this->option('at'), '/').$ticket->kind->path().'#'.$key);
+
+    return 0;
+})->purpose('Who has an account, or an address that takes a new password for one');
 
 Artisan::command('restore {copy?} {--new}', function (): int {
     $opening = Opening::ofApplication();

@@ -4,11 +4,22 @@ declare(strict_types=1);
 
 use App\Entry\CalculationController;
 use App\Entry\PageController;
+use App\People\SignInController;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {
     Route::get('calc', [CalculationController::class, 'index']);
     Route::post('calc/{name}', [CalculationController::class, 'compute']);
+
+    // Through the door, in a shared shop alone.
+    Route::middleware('shop')->group(static function (): void {
+        Route::post('sign-in', [SignInController::class, 'store']);
+        Route::post('ticket', [SignInController::class, 'ticket']);
+        Route::post('join', [SignInController::class, 'join']);
+        Route::post('pair', [SignInController::class, 'pair']);
+        Route::post('recover', [SignInController::class, 'recover']);
+        Route::middleware('bench')->group(__DIR__.'/people.php');
+    });
 
     Route::middleware(['bench', 'unchanged'])->group(static function (): void {
         require __DIR__.'/bench.php';

@@ -13,7 +13,7 @@ want_command() { command -v "$1" >/dev/null 2>&1 || PACKAGES+=("$2"); }
 # The list is fetched once and whole: a pipe that is left early would count as a failure now and then.
 want_extension() { grep -qix "$1" <<<"$EXTENSIONS" || PACKAGES+=("$2"); }
 
-# want_packages serve|test: installs missing Debian packages as root, otherwise names the command and stops.
+# want_packages serve|share|test: installs missing Debian packages as root, otherwise names the command and stops.
 want_packages() {
   PACKAGES=()
   local EXTENSIONS
@@ -28,6 +28,12 @@ want_packages() {
   want_extension curl php8.2-curl
   want_extension zip php8.2-zip
   want_extension gd php8.2-gd
+  if [ "$1" = share ] || [ "$1" = test ]; then
+    want_command nginx nginx-light
+    want_command php-fpm8.2 php8.2-fpm
+    want_command openssl openssl
+    want_command curl curl
+  fi
   if [ "$1" = test ]; then
     want_extension bcmath php8.2-bcmath
     want_command chromium chromium

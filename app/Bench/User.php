@@ -18,11 +18,15 @@ use JackRest\Core\Truing\Instrument;
  * @property float|null $paper_mm one sheet of the user's paper, as measured
  * @property Instrument|null $instrument what a gap was last read with
  * @property string|null $instrument_url where an instrument answers over HTTP, on this machine
+ * @property string|null $login the name they sign in with, in small letters; null: nobody signs in
+ * @property string|null $password as argon2id has it
  * @property Bench $bench
  */
 final class User extends Model
 {
     protected $guarded = [];
+
+    protected $hidden = ['password'];
 
     /** @return array<string, string> */
     protected function casts(): array

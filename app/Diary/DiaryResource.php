@@ -55,6 +55,7 @@ final class DiaryResource
                 undone: $entry->isUndone(),
                 undoable: self::isUndoable($entry),
                 correctable: self::isUndoable($entry) && Correctable::is($entry->kind, $entry->typed !== null),
+                by: $entry->written_by ?? '',
             ),
             $entries,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entry;
 
 use App\Http\Answer\ErrorsAnswer;
+use App\People\Shop;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -24,11 +25,12 @@ final class AnswerThisHostOnly
     public function handle(Request $request, Closure $next): Response
     {
         $host = strtolower((string) preg_replace('/:\d+$/', '', (string) $request->headers->get('Host')));
-        if (! in_array($host, self::HOSTS, true)) {
-            return self::refusal('Jack Rest answers on 127.0.0.1 and localhost only.', 421);
+        if (! in_array($host, [...self::HOSTS, ...Shop::hosts()], true)) {
+            return self::refusal('Jack Rest answers under its own addresses only.', 421);
         }
         $origin = $request->headers->get('Origin');
-        $foreign = $origin !== null && strtolower($origin) !== strtolower("http://{$request->headers->get('Host')}");
+        $own = strtolower("{$request->getScheme()}://{$request->headers->get('Host')}");
+        $foreign = $origin !== null && strtolower($origin) !== $own;
         if ($foreign || $request->headers->get('Sec-Fetch-Site') === 'cross-site') {
             return self::refusal('Requests from other origins are refused.', 403);
         }

@@ -9,27 +9,34 @@ use App\Bench\User;
 use App\Eye\SeenByEye;
 use App\Ledger\AsSent;
 use App\Ledger\Once;
+use App\Ledger\WrittenBy;
+use App\People\Here;
+use App\People\Rule;
+use App\People\Rules;
+use App\People\Shop;
 use Closure;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
 use JackRest\Core\Measure\LengthFormatter;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Says whose request this is and at which bench: the one place that decides it.
- *
- * There is one user at one bench for now; sign-in will change this class and no query.
+ * Says whose request this is, at which bench, and whether they may: the one place that decides it.
  */
 final class EnterBench
 {
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        $user = User::query()->with('bench')->first();
-        if ($user === null) {
-            abort(503, 'There is no bench yet. Run ./jackrest start, which lays the demo bench.');
-        }
+        $here = Shop::isShared() ? Here::signedIn($request) : Here::alone();
+        $here->allow(self::rule($request));
+        $user = $here->user;
+        app()->instance(Here::class, $here);
         app()->instance(User::class, $user);
-        app()->instance(Bench::class, $user->bench);
+        app()->instance(Bench::class, $here->bench);
+        app()->instance(WrittenBy::class, Shop::isShared()
+            ? new WrittenBy($user->name, $here->role->may(Rule::Record))
+            : new WrittenBy());
         app()->instance(Once::class, new Once($request->header(Once::HEADER)));
         app()->instance(
             AsSent::class,
@@ -39,10 +46,17 @@ final class EnterBench
         app()->singleton(LengthFormatter::class, static fn (): LengthFormatter => new LengthFormatter(
             $user->unit,
             $user->paper_mm,
-            SeenByEye::mm($user->bench),
+            SeenByEye::mm($here->bench),
         ));
 
         return $next($request);
+    }
+
+    private static function rule(Request $request): Rule
+    {
+        $route = $request->route();
+
+        return ($route instanceof Route ? Rules::of($route) : null) ?? abort(403, 'This address has no rule yet.');
     }
 
     /** @return array<string, mixed> */

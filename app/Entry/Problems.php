@@ -82,11 +82,15 @@ final class Problems
         $status = $problem->getStatusCode();
         $lost = $problem->getPrevious() instanceof ModelNotFoundException || $status === 404;
 
-        return self::one(
+        $answer = self::one(
             '',
             $lost ? 'There is nothing kept under that address.' : self::said($problem, $status),
             $status,
         );
+        // How long is to be waited.
+        $answer->headers->add($problem->getHeaders());
+
+        return $answer;
     }
 
     private static function said(Throwable $problem, int $status): string

@@ -11,6 +11,9 @@ use App\Home\Answer\PulseAnswer;
 use App\Home\Answer\ReadTypedAnswer;
 use App\Home\Answer\StepAnswer;
 use App\Ledger\DiaryEntry;
+use App\People\Here;
+use App\People\Rule;
+use App\People\Shop;
 use App\Print\PrintedSheet;
 use App\Work\KitOfBench;
 use Illuminate\Http\Response;
@@ -48,7 +51,7 @@ final class BenchController
     }
 
     /** Whether anything changed since: asked every few seconds by every open window. */
-    public function pulse(Bench $bench, User $user): PulseAnswer
+    public function pulse(Bench $bench, User $user, Here $here): PulseAnswer
     {
         return new PulseAnswer(
             revision: $bench->revision,
@@ -56,6 +59,8 @@ final class BenchController
             ground: $user->ground,
             bench: $bench->name,
             instrumentUrl: $user->instrument_url,
+            person: Shop::isShared() ? $user->name : '',
+            mayRecord: $here->role->may(Rule::Record),
         );
     }
 
@@ -64,10 +69,11 @@ final class BenchController
         User $user,
         Bench $bench,
         LengthFormatter $format,
+        Here $here,
     ): PulseAnswer {
         $user->fill($request->preferences($format))->save();
 
-        return $this->pulse($bench, $user);
+        return $this->pulse($bench, $user, $here);
     }
 
     /** An arrow key in a field: one step of the instrument's resolution up or down. */

@@ -10,15 +10,21 @@ use App\Home\Answer\BenchesAnswer;
 use App\Home\Answer\ListedBenchAnswer;
 use App\Http\Created;
 use App\Ledger\DiaryEntry;
+use App\People\Here;
+use App\People\Membership;
+use App\People\Role;
+use App\People\Shop;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
+use Illuminate\Database\Eloquent\Collection;
 
 /** The benches on this machine: the demo's, and the user's own. Going to another leaves the first as it is. */
 final class BenchesController
 {
-    public function index(User $user): BenchesAnswer
+    public function index(Here $here): BenchesAnswer
     {
-        $benches = Bench::query()->orderBy('id')->get();
+        $user = $here->user;
+        $benches = self::of($here);
 
         return new BenchesAnswer(
             benches: array_values(
@@ -35,18 +41,38 @@ final class BenchesController
      *
      * @return Created<BenchesAnswer>
      */
-    public function store(BeginBenchRequest $request, User $user): Created
+    public function store(BeginBenchRequest $request, Here $here): Created
     {
+        $user = $here->user;
         $user->beginBench(trim($request->string('name')->toString()));
+        Membership::give($user, $user->bench, Role::Owner);
 
-        return new Created($this->index($user->refresh()));
+        $user->refresh();
+
+        return new Created($this->index($here));
     }
 
-    public function enter(Bench $place, User $user): BenchesAnswer
+    public function enter(Bench $place, Here $here): BenchesAnswer
     {
-        $user->standAt($place);
+        abort_unless(self::of($here)->contains($place), 404);
+        $here->user->standAt($place);
+        $here->user->refresh();
 
-        return $this->index($user->refresh());
+        return $this->index($here);
+    }
+
+    /** @return Collection<int, Bench> all of this machine; in a shared shop theirs, on a paired phone that one */
+    private static function of(Here $here): Collection
+    {
+        $benches = Bench::query()->orderBy('id');
+        if (Shop::isShared()) {
+            $benches->whereIn('id', Membership::query()->where('user_id', $here->user->id)->select('bench_id'));
+        }
+        if ($here->signIn?->bench_id !== null) {
+            $benches->whereKey($here->signIn->bench_id);
+        }
+
+        return $benches->get();
     }
 
     private static function listed(Bench $bench, User $user): ListedBenchAnswer

@@ -163,7 +163,10 @@ final readonly class JobStanding
         }
         $step = $this->plan[$first];
         if ($this->isHeld()) {
-            return new Advice("It waits for a tool: {$step->title}.", "{$step->says} If it is done already, tick it off.");
+            return new Advice(
+                "It waits for a tool: {$step->title}.",
+                "{$step->says} If it is done already, tick it off.",
+            );
         }
         $left = $step->units - ($this->job->done[$first] ?? 0);
 

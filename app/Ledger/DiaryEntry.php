@@ -25,6 +25,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property string $sentence
  * @property list<RowChange> $changes
  * @property int|null $undoes_id
+ * @property string|null $written_by by name; null: the one user of this machine
  * @property int|null $part_of_id the entry of the file it came with
  * @property array{unit: string, body: array<string, mixed>}|null $typed the request, as it was typed; null: not known
  * @property DiaryEntry|null $undoneBy

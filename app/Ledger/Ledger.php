@@ -20,6 +20,7 @@ final readonly class Ledger
         public Bench $bench,
         private Once $once = new Once(),
         private AsSent $sent = new AsSent(),
+        private WrittenBy $writtenBy = new WrittenBy(),
     ) {
     }
 
@@ -161,6 +162,7 @@ final readonly class Ledger
             'sentence' => $sentence,
             'changes' => $changes,
             'undoes_id' => $undoes,
+            'written_by' => $this->writtenBy->name,
         ]);
     }
 
@@ -172,6 +174,9 @@ final readonly class Ledger
      */
     private function inTransaction(callable $work): mixed
     {
+        // The second wall: whatever way led here, a reader writes nothing.
+        abort_unless($this->writtenBy->mayWrite, 403, 'You may look at this bench, and write nothing.');
+
         return DB::transaction(function () use ($work): mixed {
             // A write first: SQLite then holds the write lock, and what is read below cannot change under us.
             $this->bench->newQuery()->whereKey($this->bench->id)->increment('revision');

@@ -64,7 +64,8 @@ final class JobTest extends HttpTestCase
         self::assertStringStartsWith('It waits for a tool: ', $job['next']['says']);
         $this->ask('POST', "/api/jobs/{$job['id']}/sessions", ['version' => 1, 'early' => false])
             ->assertStatus(422)->assertJsonPath('errors.0.field', 'early');
-        self::assertNotContains('go-on-with-job', array_column($this->ask('GET', '/api/bench')->json('chores'), 'kind'));
+        $chores = $this->ask('GET', '/api/bench')->json('chores');
+        self::assertNotContains('go-on-with-job', array_column($chores, 'kind'));
         $ticked = $this->ask('POST', "/api/jobs/{$job['id']}/steps", ['step' => 0, 'version' => $job['version']])
             ->assertOk()->json();
         self::assertNotSame($job['next']['says'], $ticked['next']['says']);

@@ -24,8 +24,12 @@ final class LongListTest extends HttpTestCase
     public function test_every_blunt_edge_is_a_line_on_the_bench_with_its_minutes(): void
     {
         $bench = $this->ask('GET', '/api/bench')->assertOk();
-        self::assertCount(46, $bench->json('chores'));
-        self::assertSame(array_sum(array_map(intval(...), $bench->json('chores.*.minutes'))), $bench->json('minutes'));
+        $before = array_filter(
+            $bench->json('chores'),
+            static fn (array $chore): bool => $chore['kind'] !== 'go-on-with-job',
+        );
+        self::assertCount(46, $before);
+        self::assertSame(array_sum(array_map(intval(...), array_column($before, 'minutes'))), $bench->json('minutes'));
     }
 
     public function test_all_edges_are_listed_worst_first(): void

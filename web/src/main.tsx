@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
@@ -16,7 +16,18 @@ import './styles.css'
 
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=csp-nonce]')?.content ?? '')
 
+/** In a shared shop whoever is not signed in, or not any more, is led to the door, and back to where they were. */
+const DOORS = ['/sign-in', '/join', '/pair', '/recover']
+
+const onError = (problem: Error) => {
+  const { pathname, search } = window.location
+  if (problem instanceof Refused && problem.status === 401 && !DOORS.includes(pathname))
+    window.location.assign(`/sign-in?to=${encodeURIComponent(pathname + search)}`)
+}
+
 const queries = new QueryClient({
+  queryCache: new QueryCache({ onError }),
+  mutationCache: new MutationCache({ onError }),
   defaultOptions: {
     queries: {
       staleTime: 1000,
@@ -58,6 +69,30 @@ const early = {
 
 const router = createBrowserRouter([
   {
+    path: '/sign-in',
+    HydrateFallback: Waiting,
+    ErrorBoundary: Broken,
+    lazy: async () => ({ Component: (await import('./places/door/SignInPage')).SignInPage }),
+  },
+  {
+    path: '/join',
+    HydrateFallback: Waiting,
+    ErrorBoundary: Broken,
+    lazy: async () => ({ Component: (await import('./places/door/JoinPage')).JoinPage }),
+  },
+  {
+    path: '/pair',
+    HydrateFallback: Waiting,
+    ErrorBoundary: Broken,
+    lazy: async () => ({ Component: (await import('./places/door/PairPage')).PairPage }),
+  },
+  {
+    path: '/recover',
+    HydrateFallback: Waiting,
+    ErrorBoundary: Broken,
+    lazy: async () => ({ Component: (await import('./places/door/RecoverPage')).RecoverPage }),
+  },
+  {
     path: '/sessions/:id',
     HydrateFallback: Waiting,
     ErrorBoundary: Broken,
@@ -74,6 +109,10 @@ const router = createBrowserRouter([
           {
             path: '/benches',
             lazy: async () => ({ Component: (await import('./places/bench/BenchesPage')).BenchesPage }),
+          },
+          {
+            path: '/people',
+            lazy: async () => ({ Component: (await import('./places/people/PeoplePage')).PeoplePage }),
           },
           {
             path: '/kit',

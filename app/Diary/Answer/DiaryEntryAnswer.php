@@ -22,6 +22,7 @@ final readonly class DiaryEntryAnswer extends Answer
         #[Field('whether it was taken back')] public bool $undone,
         #[Field('whether it can be taken back')] public bool $undoable,
         #[Field('whether it can be typed again, the old one kept')] public bool $correctable,
+        #[Field('who wrote it; empty: the one user of this machine')] public string $by,
     ) {
     }
 }

@@ -17,6 +17,8 @@ final readonly class PulseAnswer extends Answer
         #[Field('light, dark, or as the system has it', among: ['system', 'light', 'dark'])] public string $ground,
         #[Field('the bench\'s name')] public string $bench,
         #[Field('where the air is read; null: nowhere')] public ?string $instrumentUrl,
+        #[Field('who is signed in; empty: nobody has to')] public string $person,
+        #[Field('whether they may write here')] public bool $mayRecord,
     ) {
     }
 }

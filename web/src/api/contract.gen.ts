@@ -100,6 +100,230 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ticket": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["seeTicket"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/recover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showPeople"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/invitations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["invite"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/invitations/{ticket}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["uninvite"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{membership}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeRole"];
+        post?: never;
+        delete: operations["removeMember"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{membership}/recovery": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recoverMember"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pairings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pairPhone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-ins/{signIn}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["endDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePassword"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/account": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/search": {
         parameters: {
             query?: never;
@@ -3550,6 +3774,18 @@ export interface components {
             /** @description how the guide is set */
             setting: string;
         };
+        Device: {
+            /** @description its number */
+            id: number;
+            /** @description what it is */
+            device: string;
+            /** @description when it was last here, ready to be read */
+            seen: string;
+            /** @description what it is kept to; empty: nothing */
+            only: string;
+            /** @description whether it is the one that asks */
+            isThis: boolean;
+        };
         Diary: {
             /** @description the newest first */
             entries: components["schemas"]["DiaryEntry"][];
@@ -3577,6 +3813,8 @@ export interface components {
             undoable: boolean;
             /** @description whether it can be typed again, the old one kept */
             correctable: boolean;
+            /** @description who wrote it; empty: the one user of this machine */
+            by: string;
         };
         Dimension: {
             /** @description what it is called */
@@ -4234,6 +4472,14 @@ export interface components {
             /** @description guide by guide */
             guides: components["schemas"]["Guide"][];
         };
+        Handed: {
+            /** @description to be opened by whoever it is for */
+            address: string;
+            /** @description until when, ready to be read */
+            until: string;
+            /** @description for how long */
+            minutes: number;
+        };
         Health: {
             /** @description whether it is there */
             status: string;
@@ -4364,6 +4610,14 @@ export interface components {
         InstrumentReading: {
             /** @description as it would be typed */
             typed: string;
+        };
+        Invitation: {
+            /** @description its number */
+            id: number;
+            /** @description what they may do */
+            role: string;
+            /** @description until when, ready to be read */
+            until: string;
         };
         Job: {
             /** @description the record's number */
@@ -5006,6 +5260,21 @@ export interface components {
             /** @description what that is after so many years */
             after: string[];
         };
+        Member: {
+            /** @description the number of their place */
+            id: number;
+            /** @description what they are called */
+            name: string;
+            /**
+             * @description what they may do
+             * @enum {string}
+             */
+            role: "owner" | "member" | "reader";
+            /** @description the same, ready to be read */
+            says: string;
+            /** @description whether it is who asks */
+            isYou: boolean;
+        };
         Named: {
             /** @description the record's number */
             id: number;
@@ -5139,6 +5408,16 @@ export interface components {
             form: string;
             /** @description what is measured on it */
             measures: components["schemas"]["Measure"][];
+        };
+        People: {
+            /** @description whether who asks decides who is here */
+            isOwner: boolean;
+            /** @description everybody at this bench */
+            members: components["schemas"]["Member"][];
+            /** @description those that nobody has taken yet */
+            invitations: components["schemas"]["Invitation"][];
+            /** @description where who asks is signed in */
+            devices: components["schemas"]["Device"][];
         };
         Photo: {
             /** @description the record's number */
@@ -5343,6 +5622,10 @@ export interface components {
             bench: string;
             /** @description where the air is read; null: nowhere */
             instrumentUrl: string | null;
+            /** @description who is signed in; empty: nobody has to */
+            person: string;
+            /** @description whether they may write here */
+            mayRecord: boolean;
         };
         Purchase: {
             /** @description its name among what can be got */
@@ -6388,6 +6671,17 @@ export interface components {
             /** @description line by line */
             rows: components["schemas"]["ThreeEdgesRow"][];
         };
+        Ticket: {
+            /**
+             * @description what it opens
+             * @enum {string}
+             */
+            kind: "owner" | "invitation" | "pairing" | "recovery";
+            /** @description the bench's name; empty: all of them */
+            bench: string;
+            /** @description what they may do there, ready to be read */
+            role: string;
+        };
         Tool: {
             /** @description the record's number */
             id: number;
@@ -6621,6 +6915,10 @@ export interface components {
             name: string;
             /** @description what it costs; null: not told */
             price: number | null;
+        };
+        Welcome: {
+            /** @description what they are called */
+            name: string;
         };
         When: {
             /** @description the choice */
@@ -6968,6 +7266,10 @@ export interface components {
             /** @enum {string} */
             knots: "none" | "clear" | "in-the-way";
         };
+        ChangePasswordRequest: {
+            current: string;
+            password: string;
+        };
         ChooseWorkRequest: {
             version: number;
             chosen: boolean;
@@ -7054,6 +7356,10 @@ export interface components {
             name: string;
             answer?: string;
         };
+        InviteRequest: {
+            /** @enum {string} */
+            role: "owner" | "member" | "reader";
+        };
         JobFoundRequest: {
             version: number;
             gap: string;
@@ -7066,6 +7372,12 @@ export interface components {
             /** @enum {string} */
             wood: "rough" | "planed";
             hones: boolean;
+        };
+        JoinRequest: {
+            key: string;
+            name: string;
+            password: string;
+            isKnown: boolean;
         };
         KeepSetOutRequest: {
             question: string;
@@ -7081,6 +7393,9 @@ export interface components {
             version: number;
             kept: boolean;
         };
+        KeyRequest: {
+            key: string;
+        };
         KnownSquareRequest: {
             known: number;
             instrument: string;
@@ -7090,6 +7405,9 @@ export interface components {
                 /** @enum {string} */
                 at: "tip" | "heel";
             }[];
+        };
+        LeaveRequest: {
+            current: string;
         };
         LendRequest: {
             version: number;
@@ -7166,6 +7484,10 @@ export interface components {
             version: number;
             planed?: boolean;
         };
+        RecoverRequest: {
+            key: string;
+            password: string;
+        };
         ReferenceWoodRequest: {
             figures: {
                 [key: string]: string;
@@ -7228,6 +7550,10 @@ export interface components {
             height: string;
             room: string;
             tools: number[];
+        };
+        SignInRequest: {
+            name: string;
+            password: string;
         };
         StepRequest: {
             typed: string;
@@ -7542,6 +7868,8 @@ export interface operations {
                     "application/json": components["schemas"]["Pulse"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     setPreferences: {
@@ -7566,6 +7894,8 @@ export interface operations {
                     "application/json": components["schemas"]["Pulse"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7590,6 +7920,8 @@ export interface operations {
                     "application/json": components["schemas"]["Bench"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showBenches: {
@@ -7610,6 +7942,8 @@ export interface operations {
                     "application/json": components["schemas"]["Benches"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     beginBench: {
@@ -7634,6 +7968,8 @@ export interface operations {
                     "application/json": components["schemas"]["Benches"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7660,8 +7996,490 @@ export interface operations {
                     "application/json": components["schemas"]["Benches"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignInRequest"];
+            };
+        };
+        responses: {
+            /** @description Welcome */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Welcome */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    seeTicket: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeyRequest"];
+            };
+        };
+        responses: {
+            /** @description Ticket */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ticket"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JoinRequest"];
+            };
+        };
+        responses: {
+            /** @description Welcome */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KeyRequest"];
+            };
+        };
+        responses: {
+            /** @description Welcome */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    recover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecoverRequest"];
+            };
+        };
+        responses: {
+            /** @description Welcome */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Welcome"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showPeople: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+        };
+    };
+    invite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteRequest"];
+            };
+        };
+        responses: {
+            /** @description Handed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Handed"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    uninvite: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                ticket: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    changeRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                membership: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["InviteRequest"];
+            };
+        };
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    removeMember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                membership: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    recoverMember: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                membership: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Handed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Handed"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    pairPhone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Handed */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Handed"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    endDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                signIn: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    changePassword: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangePasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LeaveRequest"];
+            };
+        };
+        responses: {
+            /** @description People */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["People"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -7686,6 +8504,8 @@ export interface operations {
                     "application/json": components["schemas"]["Search"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     readTyped: {
@@ -7710,6 +8530,8 @@ export interface operations {
                     "application/json": components["schemas"]["ReadTyped"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7738,6 +8560,8 @@ export interface operations {
                     "application/json": components["schemas"]["Step"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7762,6 +8586,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kit"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     gotOffer: {
@@ -7784,6 +8610,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kit"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7810,6 +8638,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kit"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7834,6 +8664,8 @@ export interface operations {
                     "application/json": components["schemas"]["Ladder"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showAlternatives: {
@@ -7854,6 +8686,8 @@ export interface operations {
                     "application/json": components["schemas"]["Alternatives"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showSchool: {
@@ -7874,6 +8708,8 @@ export interface operations {
                     "application/json": components["schemas"]["School"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     setSchool: {
@@ -7898,6 +8734,8 @@ export interface operations {
                     "application/json": components["schemas"]["School"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7922,6 +8760,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kinds"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addTool: {
@@ -7946,6 +8786,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -7974,6 +8816,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8000,6 +8844,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -8027,6 +8873,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8058,6 +8906,8 @@ export interface operations {
                     "application/json": components["schemas"]["Removed"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8089,6 +8939,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8114,6 +8966,8 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     putAway: {
@@ -8138,6 +8992,8 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8168,6 +9024,8 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8199,6 +9057,8 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8230,6 +9090,8 @@ export interface operations {
                     "application/json": components["schemas"]["Idle"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8261,6 +9123,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8286,6 +9150,8 @@ export interface operations {
                     "application/json": components["schemas"]["Looks"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     startLook: {
@@ -8310,6 +9176,8 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8336,6 +9204,8 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -8363,6 +9233,8 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8394,6 +9266,8 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8425,6 +9299,8 @@ export interface operations {
                     "application/json": components["schemas"]["Look"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8456,6 +9332,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8481,6 +9359,8 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     setDamp: {
@@ -8505,6 +9385,8 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8533,6 +9415,8 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8563,6 +9447,8 @@ export interface operations {
                     "application/json": components["schemas"]["Care"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8590,6 +9476,8 @@ export interface operations {
                     "application/json": components["schemas"]["Bench"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8614,6 +9502,8 @@ export interface operations {
                     "application/json": components["schemas"]["Works"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addWork: {
@@ -8638,6 +9528,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8666,6 +9558,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8692,6 +9586,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -8719,6 +9615,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8750,6 +9648,8 @@ export interface operations {
                     "application/json": components["schemas"]["Removed"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8781,6 +9681,8 @@ export interface operations {
                     "application/json": components["schemas"]["Works"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8806,6 +9708,8 @@ export interface operations {
                     "application/json": components["schemas"]["Operations"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showFits: {
@@ -8826,6 +9730,8 @@ export interface operations {
                     "application/json": components["schemas"]["Fits"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     fit: {
@@ -8852,6 +9758,8 @@ export interface operations {
                     "application/json": components["schemas"]["FitPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8879,6 +9787,8 @@ export interface operations {
                     "application/json": components["schemas"]["SetOuts"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewSetOut: {
@@ -8905,6 +9815,8 @@ export interface operations {
                     "application/json": components["schemas"]["SetOutPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8932,6 +9844,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkCard"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -8959,6 +9873,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkCard"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -8990,6 +9906,8 @@ export interface operations {
                     "application/json": components["schemas"]["WorkCard"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9021,6 +9939,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9048,6 +9968,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9073,6 +9995,8 @@ export interface operations {
                     "application/json": components["schemas"]["Eye"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     beginEyeRun: {
@@ -9099,6 +10023,8 @@ export interface operations {
                     "application/json": components["schemas"]["EyeRun"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9126,6 +10052,8 @@ export interface operations {
                     "application/json": components["schemas"]["EyeRun"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -9153,6 +10081,8 @@ export interface operations {
                     "application/json": components["schemas"]["EyeRun"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9180,6 +10110,8 @@ export interface operations {
                     "application/json": components["schemas"]["JobAsk"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -9207,6 +10139,8 @@ export interface operations {
                     "application/json": components["schemas"]["JobPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9238,6 +10172,8 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9265,6 +10201,8 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -9292,6 +10230,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9323,6 +10263,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9354,6 +10296,8 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9385,6 +10329,8 @@ export interface operations {
                     "application/json": components["schemas"]["Job"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9416,6 +10362,8 @@ export interface operations {
                     "application/json": components["schemas"]["ToolPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9447,6 +10395,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kit"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9478,6 +10428,8 @@ export interface operations {
                     "application/json": components["schemas"]["Kit"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9503,6 +10455,8 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewStone: {
@@ -9527,6 +10481,8 @@ export interface operations {
                     "application/json": components["schemas"]["StonePreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -9555,6 +10511,8 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -9585,6 +10543,8 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9616,6 +10576,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9647,6 +10609,8 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9678,6 +10642,8 @@ export interface operations {
                     "application/json": components["schemas"]["Rack"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9703,6 +10669,8 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addGuide: {
@@ -9727,6 +10695,8 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -9753,6 +10723,8 @@ export interface operations {
                     "application/json": components["schemas"]["CurvePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -9780,6 +10752,8 @@ export interface operations {
                     "application/json": components["schemas"]["CurvePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9811,6 +10785,8 @@ export interface operations {
                     "application/json": components["schemas"]["CurvePreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9836,6 +10812,8 @@ export interface operations {
                     "application/json": components["schemas"]["Augers"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showAuger: {
@@ -9858,6 +10836,8 @@ export interface operations {
                     "application/json": components["schemas"]["AugerPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -9885,6 +10865,8 @@ export interface operations {
                     "application/json": components["schemas"]["AugerPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9916,6 +10898,8 @@ export interface operations {
                     "application/json": components["schemas"]["AugerBitPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9947,6 +10931,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -9972,6 +10958,8 @@ export interface operations {
                     "application/json": components["schemas"]["Scrapers"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showScraper: {
@@ -9994,6 +10982,8 @@ export interface operations {
                     "application/json": components["schemas"]["ScraperPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -10021,6 +11011,8 @@ export interface operations {
                     "application/json": components["schemas"]["ScraperPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10052,6 +11044,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10077,6 +11071,8 @@ export interface operations {
                     "application/json": components["schemas"]["Saws"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showSaw: {
@@ -10099,6 +11095,8 @@ export interface operations {
                     "application/json": components["schemas"]["SawPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -10126,6 +11124,8 @@ export interface operations {
                     "application/json": components["schemas"]["SawPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10157,6 +11157,8 @@ export interface operations {
                     "application/json": components["schemas"]["SawPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10188,6 +11190,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10213,6 +11217,8 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoards"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addShadowBoard: {
@@ -10237,6 +11243,8 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoards"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -10265,6 +11273,8 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoardPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -10295,6 +11305,8 @@ export interface operations {
                     "application/json": components["schemas"]["ShadowBoards"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10326,6 +11338,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10355,6 +11369,8 @@ export interface operations {
                     "application/json": components["schemas"]["GuidePreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -10385,6 +11401,8 @@ export interface operations {
                     "application/json": components["schemas"]["Guides"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10416,6 +11434,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10445,6 +11465,8 @@ export interface operations {
                     "application/json": components["schemas"]["Day"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -10473,6 +11495,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -10503,6 +11527,8 @@ export interface operations {
                     "application/json": components["schemas"]["ImportPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10534,6 +11560,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10565,6 +11593,8 @@ export interface operations {
                     "application/json": components["schemas"]["GeometryPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10592,6 +11622,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -10619,6 +11651,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10644,6 +11678,8 @@ export interface operations {
                     "application/json": components["schemas"]["Outlook"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showGeometry: {
@@ -10666,6 +11702,8 @@ export interface operations {
                     "application/json": components["schemas"]["GeometryPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -10693,6 +11731,8 @@ export interface operations {
                     "application/json": components["schemas"]["GeometryPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10724,6 +11764,8 @@ export interface operations {
                     "application/json": components["schemas"]["GeometryPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10754,6 +11796,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgeLog"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -10781,6 +11825,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgeLog"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10812,6 +11858,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgeLog"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10837,6 +11885,8 @@ export interface operations {
                     "application/json": components["schemas"]["Edges"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     planEdge: {
@@ -10863,6 +11913,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgePlan"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10894,6 +11946,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10925,6 +11979,8 @@ export interface operations {
                     "application/json": components["schemas"]["EdgePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10956,6 +12012,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -10983,6 +12041,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -11010,6 +12070,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11041,6 +12103,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11068,6 +12132,8 @@ export interface operations {
                     "application/json": components["schemas"]["InstrumentReading"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -11089,6 +12155,8 @@ export interface operations {
                     "application/json": components["schemas"]["AirRead"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
         };
     };
@@ -11110,6 +12178,8 @@ export interface operations {
                     "application/json": components["schemas"]["References"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addReference: {
@@ -11134,6 +12204,8 @@ export interface operations {
                     "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11158,6 +12230,8 @@ export interface operations {
                     "application/json": components["schemas"]["Known"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     recordKnown: {
@@ -11182,6 +12256,8 @@ export interface operations {
                     "application/json": components["schemas"]["Known"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11210,6 +12286,8 @@ export interface operations {
                     "application/json": components["schemas"]["KnownPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11236,6 +12314,8 @@ export interface operations {
                     "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -11263,6 +12343,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11294,6 +12376,8 @@ export interface operations {
                     "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11325,6 +12409,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11356,6 +12442,8 @@ export interface operations {
                     "application/json": components["schemas"]["TestPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11387,6 +12475,8 @@ export interface operations {
                     "application/json": components["schemas"]["ReferencePage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11418,6 +12508,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11443,6 +12535,8 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewThreeEdges: {
@@ -11467,6 +12561,8 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11495,6 +12591,8 @@ export interface operations {
                     "application/json": components["schemas"]["ThreeEdgesPage"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11523,6 +12621,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11549,6 +12649,8 @@ export interface operations {
                     "application/json": components["schemas"]["Season"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     recordAir: {
@@ -11573,6 +12675,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11603,6 +12707,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11633,6 +12739,8 @@ export interface operations {
                     "application/json": components["schemas"]["Blanks"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     addBlank: {
@@ -11657,6 +12765,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11685,6 +12795,8 @@ export interface operations {
                     "application/json": components["schemas"]["BlankPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -11715,6 +12827,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11746,6 +12860,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11777,6 +12893,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11802,6 +12920,8 @@ export interface operations {
                     "application/json": components["schemas"]["Plans"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewPlan: {
@@ -11828,6 +12948,8 @@ export interface operations {
                     "application/json": components["schemas"]["PlanPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11859,6 +12981,8 @@ export interface operations {
                     "application/json": components["schemas"]["PlanNeeds"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11890,6 +13014,8 @@ export interface operations {
                     "application/json": components["schemas"]["Making"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11917,6 +13043,8 @@ export interface operations {
                     "application/json": components["schemas"]["Making"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -11944,6 +13072,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -11975,6 +13105,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
@@ -12000,6 +13132,8 @@ export interface operations {
                     "application/json": components["schemas"]["Wood"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewWood: {
@@ -12024,6 +13158,8 @@ export interface operations {
                     "application/json": components["schemas"]["WoodPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -12048,6 +13184,8 @@ export interface operations {
                     "application/json": components["schemas"]["Winding"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     previewWinding: {
@@ -12072,6 +13210,8 @@ export interface operations {
                     "application/json": components["schemas"]["WindingPreview"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -12100,6 +13240,8 @@ export interface operations {
                     "application/json": components["schemas"]["Winding"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -12128,6 +13270,8 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -12155,6 +13299,8 @@ export interface operations {
                     "application/json": components["schemas"]["Diary"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     showDiaryEntry: {
@@ -12177,6 +13323,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -12200,6 +13348,8 @@ export interface operations {
                     "application/json": components["schemas"]["Typed"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
         };
     };
@@ -12223,6 +13373,8 @@ export interface operations {
                     "application/json": components["schemas"]["DiaryEntry"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -12247,6 +13399,8 @@ export interface operations {
                     "application/json": components["schemas"]["Calculations"];
                 };
             };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
         };
     };
     "calc-grit": {

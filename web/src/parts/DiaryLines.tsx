@@ -34,6 +34,7 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
             </time>
             <span className="grow basis-52">
               <span className={clsx(entry.undone && 'text-soft line-through')}>{entry.sentence}</span>
+              {entry.by && <span className="text-sm text-soft"> {entry.by}.</span>}
               {!entry.writtenAt.startsWith(entry.happenedOn) && (
                 <span className="text-sm text-soft"> Written {asDate(entry.writtenAt)}.</span>
               )}

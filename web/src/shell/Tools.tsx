@@ -45,6 +45,12 @@ export function Tools() {
       >
         {data?.bench ?? ' '}
       </Link>
+      {data?.person && (
+        <Link to="/people" className="min-h-8 content-center underline decoration-rule underline-offset-4">
+          {data.person}
+          {!data.mayRecord && ' (reader)'}
+        </Link>
+      )}
       <Toggle
         label="Ground"
         options={grounds}

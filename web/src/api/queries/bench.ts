@@ -9,6 +9,13 @@ export type Table = 'diary' | 'rack' | 'climate'
 export const pulse = () =>
   asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: () => pollEvery(), meta: STAYS })
 
+/** In a shared shop alone. */
+export const people = () => asking.queryOptions('get', '/api/people')
+
+/** What a ticket opens; looking at it does not take it. */
+export const ticket = (key: string) =>
+  asking.queryOptions('post', '/api/ticket', { body: { key } }, { staleTime: Infinity, meta: STAYS })
+
 export const benches = () => asking.queryOptions('get', '/api/benches')
 
 export const bench = () => asking.queryOptions('get', '/api/bench')

@@ -13,7 +13,7 @@ interface ByToolProps {
   /** Where each of them has its page. */
   place: string
   tools: readonly { id: number; name: string }[] | undefined
-  problem: Error | null
+  problem: unknown
   /** Shown while there is none: what to hang up first, and why. */
   empty: { says: string; why: string; to: string; button: string }
   children: (tool: number) => ReactNode

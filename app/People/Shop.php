@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\People;
+
+/** Whether this server answers one machine, without a password, or a whole shop, where everybody signs in. */
+final class Shop
+{
+    /** Set by `./jackrest share`; anything but empty. */
+    private const SHARED = 'JACKREST_SHARED';
+
+    /** Names and numbers it answers under, with commas between. */
+    private const HOSTS = 'JACKREST_HOSTS';
+
+    private static ?bool $shared = null;
+
+    public static function isShared(): bool
+    {
+        return self::$shared ?? self::read(self::SHARED) !== '';
+    }
+
+    /** @return list<string> without ports */
+    public static function hosts(): array
+    {
+        $hosts = self::isShared() ? explode(',', self::read(self::HOSTS)) : [];
+
+        return array_values(array_filter($hosts, static fn (string $one): bool => $one !== ''));
+    }
+
+    /** For tests, which ask one server both ways; null: what the environment says. */
+    public static function suppose(?bool $shared): void
+    {
+        self::$shared = $shared;
+    }
+
+    private static function read(string $name): string
+    {
+        $value = $_SERVER[$name] ?? getenv($name);
+
+        return is_string($value) ? $value : '';
+    }
+}

@@ -1,0 +1,114 @@
+#!/usr/bin/env bash
+# Serves a shared shop over TLS, with sign-in, on the shop's own network.
+set -euo pipefail
+. scripts/lib.sh
+
+PORT=8443
+TRUST_PORT=8080
+NAMES=
+CERT=
+KEY=
+while [ $# -gt 0 ]; do
+  case "$1" in
+    --port) PORT=${2:-}; shift 2 || fail "--port wants a number" ;;
+    --trust-port) TRUST_PORT=${2:-}; shift 2 || fail "--trust-port wants a number" ;;
+    --name) NAMES="$NAMES ${2:-}"; shift 2 || fail "--name wants a host name" ;;
+    --cert) CERT=${2:-}; shift 2 || fail "--cert wants a file" ;;
+    --key) KEY=${2:-}; shift 2 || fail "--key wants a file" ;;
+    *) fail "share takes --port N, --trust-port N, --name HOST, --cert FILE --key FILE, not \"$1\"" ;;
+  esac
+done
+for number in "$PORT" "$TRUST_PORT"; do
+  [[ "$number" =~ ^[0-9]+$ ]] && [ "$number" -ge 1 ] && [ "$number" -le 65535 ] ||
+    fail "a port is a number from 1 to 65535, not \"$number\""
+  port_taken "$number" && fail "port $number is taken. Try: ./jackrest share --port $((PORT + 1)) --trust-port $((TRUST_PORT + 1))"
+done
+[ -z "$CERT" ] || { [ -r "$CERT" ] && [ -r "$KEY" ]; } || fail "--cert and --key go together, and both must be readable"
+
+want_packages share
+prepare_data
+mkdir -p build
+(install_php serve) &
+PHP=$!
+install_node serve
+build_front_end
+wait "$PHP" || exit 1
+migrate
+php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
+
+DATA=$(realpath "$(data_folder)")
+# The path of a socket may have 107 characters at most, so it does not lie in the data.
+RUN=$(mktemp -d /tmp/jackrest-share.XXXXXX)
+trap 'rm -rf "$RUN"' EXIT
+mkdir -p "$RUN/trust"
+
+ADDRESSES=$(hostname -I 2>/dev/null || true)
+FIRST=${ADDRESSES%% *}
+HOST_NAMES="localhost $(hostname 2>/dev/null || true)$NAMES"
+SHOWN=${NAMES# }
+SHOWN=${SHOWN%% *}
+SHOWN=${SHOWN:-${FIRST:-localhost}}
+if [ -z "$CERT" ]; then
+  . scripts/certificates.sh
+  make_certificates "$DATA/tls" "$ADDRESSES" "$HOST_NAMES"
+  CERT="$DATA/tls/server.crt" KEY="$DATA/tls/server.key"
+  FINGERPRINT=$(openssl x509 -in "$DATA/tls/ca.crt" -noout -fingerprint -sha256 | cut -d= -f2)
+  cp "$DATA/tls/ca.crt" "$RUN/trust/jackrest-ca.crt"
+fi
+
+CACHE="$DATA/framework/cache"
+export JACKREST_SHARED=1
+JACKREST_HOSTS=$(printf '%s ' $HOST_NAMES $ADDRESSES | sed -E 's/([0-9a-f]*:[0-9a-f:]+)/[\1]/g; s/ +$//' | tr ' ' ',' | tr 'A-Z' 'a-z')
+export JACKREST_HOSTS
+export JACKREST_DATA=$DATA
+export APP_CONFIG_CACHE="$CACHE/shared-config.php" APP_ROUTES_CACHE="$CACHE/shared-routes.php" APP_EVENTS_CACHE="$CACHE/shared-events.php"
+rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+rm -rf "$CACHE/answers"
+JACKREST_STARTED=$(date +%s%N)
+export JACKREST_STARTED
+php artisan optimize >build/optimize.log 2>&1 || { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
+
+URL="https://$SHOWN:$PORT"
+USER_LINE=
+[ "$(id -u)" -ne 0 ] || USER_LINE='user root;'
+fill() {
+  sed -e "s|@RUN@|$RUN|g; s|@ROOT@|$PWD|g; s|@PORT@|$PORT|g; s|@TRUST_PORT@|$TRUST_PORT|g; s|@CERT@|$CERT|g; s|@KEY@|$KEY|g; s|@URL@|$URL|g; s|@FINGERPRINT@|${FINGERPRINT:-}|g; s|@USER@|$USER_LINE|g" "$1"
+}
+fill deploy/nginx.conf >"$RUN/nginx.conf"
+fill deploy/php-fpm.conf >"$RUN/php-fpm.conf"
+fill deploy/trust.html >"$RUN/trust/index.html"
+
+FPM=(php-fpm8.2 --fpm-config "$RUN/php-fpm.conf" -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0)
+if [ "$(id -u)" -eq 0 ]; then
+  # Program and data are root's then, and nobody else could read them.
+  FPM+=(--allow-to-run-as-root)
+  printf 'user = root\ngroup = root\n' >>"$RUN/php-fpm.conf"
+  say "You run this as root. A user of its own is safer: docs/server.md tells how."
+fi
+trap '' XFSZ
+exec 8> >(exec php scripts/bounded-log.php "$DATA/logs/server.log")
+"${FPM[@]}" >&8 2>&1 &
+WORKERS=$!
+nginx -e stderr -c "$RUN/nginx.conf" >&8 2>&1 &
+SERVER=$!
+trap 'kill "$SERVER" "$WORKERS" 2>/dev/null; wait "$SERVER" "$WORKERS" 2>/dev/null; rm -rf "$RUN"; exit 0' INT TERM
+# Killed without a word, they end all the same.
+exec 9> >(exec setsid bash -c "cat; kill $SERVER $WORKERS; rm -rf $RUN" >/dev/null 2>&1)
+for _ in $(seq 100); do
+  if curl -fsSk -o /dev/null "https://localhost:$PORT/up" 2>/dev/null; then
+    say "Jack Rest is ready at $URL"
+    node scripts/code.mjs "$URL" 2>/dev/null || true
+    if [ -n "${FINGERPRINT:-}" ]; then
+      say "A device that warns of its certificate learns to trust it at http://$SHOWN:$TRUST_PORT"
+      say "Fingerprint of the shop (SHA-256): $FINGERPRINT"
+    fi
+    php artisan account:first --at="$URL"
+    wait "$SERVER"
+    exit $?
+  fi
+  kill -0 "$SERVER" 2>/dev/null && kill -0 "$WORKERS" 2>/dev/null ||
+    { kill "$SERVER" "$WORKERS" 2>/dev/null; fail "the server ended at once; see $DATA/logs/server.log"; }
+  sleep 0.1
+done
+kill "$SERVER" "$WORKERS" 2>/dev/null
+fail "the server does not answer; see $DATA/logs/server.log and $DATA/logs/jackrest.log"

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use RuntimeException;
+
+/** A shared shop as it is really served: nginx, PHP's workers, TLS by its own authority, in a folder of its own. */
+final class SharedServer
+{
+    /** @var resource */
+    private $process;
+
+    public readonly int $port;
+
+    public readonly string $data;
+
+    private readonly string $log;
+
+    public function __construct()
+    {
+        $root = dirname(__DIR__, 2);
+        $this->port = Server::freePort();
+        $this->data = "$root/build/shop-data-".getmypid().'-'.$this->port;
+        $this->log = "$this->data.log";
+        $log = ['file', $this->log, 'w'];
+        $process = proc_open(
+            ['bash', './jackrest', 'share', '--port', (string) $this->port, '--trust-port', (string) Server::freePort(),
+                '--name', 'localhost'],
+            [['file', '/dev/null', 'r'], $log, $log],
+            $pipes,
+            $root,
+            ['JACKREST_DATA' => $this->data, 'APP_ENV' => 'production', ...self::environment()],
+        );
+        $this->process = is_resource($process) ? $process : throw new RuntimeException('The shop does not open.');
+        Server::until(
+            fn (): bool => str_contains($this->said(), '/join#') || str_contains($this->said(), 'Jack Rest:'),
+            fn (): string => 'the shop to open: '.$this->said(),
+        );
+    }
+
+    /** @return array<string, string> what a shell needs, and nothing of the tests' own database */
+    private static function environment(): array
+    {
+        return array_intersect_key(getenv(), ['PATH' => true, 'HOME' => true, 'TMPDIR' => true]);
+    }
+
+    public function url(string $path = '/'): string
+    {
+        return "https://localhost:{$this->port}$path";
+    }
+
+    /** What the terminal shows. */
+    public function said(): string
+    {
+        return (string) @file_get_contents($this->log);
+    }
+
+    /** Where the first account is made. */
+    public function first(): string
+    {
+        return preg_match('~https://\S+(/join#\S+)~', $this->said(), $found) === 1
+            ? $this->url($found[1])
+            : throw new RuntimeException($this->said());
+    }
+
+    public function authority(): string
+    {
+        return "$this->data/tls/ca.crt";
+    }
+
+    public function __destruct()
+    {
+        proc_terminate($this->process);
+        proc_close($this->process);
+        exec('rm -rf '.escapeshellarg($this->data).' '.escapeshellarg($this->log));
+    }
+}
