@@ -28,7 +28,7 @@ want_packages() {
   want_extension curl php8.2-curl
   want_extension zip php8.2-zip
   want_extension gd php8.2-gd
-  if [ "$1" = share ] || [ "$1" = test ]; then
+  if [ "$1" = share ]; then
     want_command nginx nginx-light
     want_command php-fpm8.2 php8.2-fpm
     want_command openssl openssl
