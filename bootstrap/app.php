@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use App\Backup\BackupWhenDue;
 use App\Entry\AnswerThisHostOnly;
 use App\Entry\AnswerUnchanged;
 use App\Entry\EnterBench;
 use App\Entry\GuardContent;
+use App\Entry\OneMachineOnly;
 use App\Entry\Problems;
 use App\Entry\SharedShopOnly;
 use App\Entry\SoundInput;
@@ -27,6 +29,8 @@ $app = Application::configure(basePath: $root)
         $middleware->append(SoundInput::class);
         $middleware->alias([
             'bench' => EnterBench::class,
+            'backup' => BackupWhenDue::class,
+            'machine' => OneMachineOnly::class,
             'shop' => SharedShopOnly::class,
             'turn' => TakeTurns::class,
             'unchanged' => AnswerUnchanged::class,

@@ -13,7 +13,7 @@ use App\Session\SessionController;
 use Illuminate\Support\Facades\Route;
 
 // What every place shares: the bench itself, sessions, files, the diary.
-Route::get('pulse', [BenchController::class, 'pulse']);
+Route::get('pulse', [BenchController::class, 'pulse'])->middleware('backup');
 Route::get('benches', [BenchesController::class, 'index']);
 Route::post('benches', [BenchesController::class, 'store']);
 Route::post('benches/{place}/enter', [BenchesController::class, 'enter']);

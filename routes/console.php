@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Backup\BackupKind;
+use App\Backup\Backups;
 use App\Bench\User;
 use App\People\Person;
 use App\People\Ticket;
@@ -91,6 +93,23 @@ Artisan::command('account {name?} {--at=}', function (): int {
     return 0;
 })->purpose('Who has an account, or an address that takes a new password for one');
 
+Artisan::command('backup {--due}', function (): int {
+    $backups = Backups::ofApplication();
+    try {
+        if ($this->option('due')) {
+            $backups->makeDue();
+        } else {
+            $this->line('Made and read back: '.$backups->make(BackupKind::Asked)->path);
+        }
+    } catch (RuntimeException $why) {
+        $this->line($why->getMessage());
+
+        return 1;
+    }
+
+    return 0;
+})->purpose('Back everything up, now or where it is due');
+
 Artisan::command('restore {copy?} {--new}', function (): int {
     $opening = Opening::ofApplication();
     try {
@@ -103,6 +122,9 @@ Artisan::command('restore {copy?} {--new}', function (): int {
             return 0;
         }
         $aside = is_string($copy) ? Copies::ofApplication()->takeBack($copy) : $opening->beginAnew();
+        if (is_string($copy)) {
+            Backups::ofApplication()->bringPhotos($copy);
+        }
     } catch (RuntimeException $why) {
         $this->line($why->getMessage());
 

@@ -21,6 +21,8 @@ Route::prefix('api')->group(static function (): void {
         Route::middleware('bench')->group(__DIR__.'/people.php');
     });
 
+    Route::middleware(['bench', 'machine'])->group(__DIR__.'/backup.php');
+
     Route::middleware(['bench', 'unchanged'])->group(static function (): void {
         require __DIR__.'/bench.php';
         require __DIR__.'/kit.php';

@@ -137,6 +137,10 @@ final class Rules
     ];
 
     private const OWN = [
+        'GET backups',
+        'POST backups',
+        'PUT backups',
+        'POST backups/{backup}/back',
         'POST people/invitations',
         'DELETE people/invitations/{ticket}',
         'PUT people/{membership}',

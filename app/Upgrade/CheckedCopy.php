@@ -25,12 +25,17 @@ final class CheckedCopy
         @mkdir(dirname($path), 0700, true);
         @unlink($half);
         try {
+            // Nobody writes meanwhile, or the two could not be compared; whoever wants to waits this moment.
+            $held = self::opened($from);
+            $held->exec('PRAGMA busy_timeout = 10000');
+            $held->exec('BEGIN IMMEDIATE');
             $source = new SQLite3($from, SQLITE3_OPEN_READWRITE);
             $source->enableExceptions(true);
             $source->backup(new SQLite3($half));
             $source->close();
             $isWhole = self::integrity(self::opened($half)) === 'ok'
                 && self::rows(self::opened($half)) === self::rows(self::opened($from));
+            $held->exec('ROLLBACK');
         } catch (Exception $why) {
             @unlink($half);
 

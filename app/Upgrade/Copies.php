@@ -9,13 +9,14 @@ use RuntimeException;
 /** The copies of the database that lie beside it. */
 final readonly class Copies
 {
-    public function __construct(private string $database, private string $folder)
+    /** @param  list<string>  $others  folders with backups */
+    public function __construct(private string $database, private string $folder, private array $others = [])
     {
     }
 
     public static function ofApplication(): self
     {
-        return new self(DatabaseFile::ofApplication()->path, storage_path('copies'));
+        return new self(DatabaseFile::ofApplication()->path, storage_path('copies'), BackupFolder::all());
     }
 
     /**
@@ -35,8 +36,10 @@ final readonly class Copies
     public function all(): array
     {
         $copies = [];
-        foreach ((array) glob("{$this->folder}/*.sqlite") as $path) {
-            $copies[(string) $path] = (int) filemtime((string) $path);
+        foreach ([$this->folder, ...$this->others] as $folder) {
+            foreach ((array) glob("$folder/*.sqlite") as $path) {
+                $copies[(string) $path] = (int) filemtime((string) $path);
+            }
         }
         arsort($copies);
 

@@ -127,6 +127,8 @@ final class EveryViewTest extends BrowserTestCase
             '/kit/care',
             '/kit/shadow-boards',
             '/kit/shadow-boards/new',
+            '/benches',
+            '/backups',
             '/kit/idle',
             '/kit/look',
             '/kit/look/'.$ids('looks')[0],

@@ -111,6 +111,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/bench/BenchesPage')).BenchesPage }),
           },
           {
+            path: '/backups',
+            lazy: async () => ({ Component: (await import('./places/bench/BackupsPage')).BackupsPage }),
+          },
+          {
             path: '/people',
             lazy: async () => ({ Component: (await import('./places/people/PeoplePage')).PeoplePage }),
           },

@@ -324,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showBackups"];
+        put: operations["setBackups"];
+        post: operations["makeBackup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{backup}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/search": {
         parameters: {
             query?: never;
@@ -3459,6 +3491,26 @@ export interface components {
         Augers: {
             /** @description set by set */
             sets: components["schemas"]["Named"][];
+        };
+        Backup: {
+            /** @description what its file is called */
+            name: string;
+            /** @description when it was made, ready to be read */
+            says: string;
+            /** @description why, and how large it is */
+            why: string;
+        };
+        Backups: {
+            /** @description the folder they lie in */
+            folder: string;
+            /** @description how many of the days are kept */
+            daily: number;
+            /** @description how many of the weeks are kept */
+            weekly: number;
+            /** @description those there are, the latest first */
+            backups: components["schemas"]["Backup"][];
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
         };
         Bench: {
             /** @description the work that is next; null: none is chosen */
@@ -7243,6 +7295,11 @@ export interface components {
             sharp: boolean;
             version?: number;
         };
+        BackupRequest: {
+            folder: string;
+            daily: number;
+            weekly: number;
+        };
         BeginBenchRequest: {
             name: string;
         };
@@ -8480,6 +8537,113 @@ export interface operations {
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showBackups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Backups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+        };
+    };
+    setBackups: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackupRequest"];
+            };
+        };
+        responses: {
+            /** @description Backups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    makeBackup: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Backups */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    goBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                backup: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Backups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Backups"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };

@@ -9,6 +9,9 @@ export type Table = 'diary' | 'rack' | 'climate'
 export const pulse = () =>
   asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: () => pollEvery(), meta: STAYS })
 
+/** Of the whole machine; in a shared shop the terminal's. */
+export const backups = () => asking.queryOptions('get', '/api/backups')
+
 /** In a shared shop alone. */
 export const people = () => asking.queryOptions('get', '/api/people')
 

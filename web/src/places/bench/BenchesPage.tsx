@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { answered, client, Refused } from '@/api/client'
-import { benches } from '@/api/queries'
+import { benches, pulse } from '@/api/queries'
 import { changeBench } from '@/parts/draftsOfBench'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
@@ -12,6 +13,8 @@ import { useChange } from '@/parts/useChange'
 /** Every bench on this machine: the demo's and one's own. Each stays as it is while the user stands at another. */
 export function BenchesPage() {
   const { data, error } = useQuery(benches())
+  // In a shared shop backups are made in the terminal.
+  const alone = useQuery(pulse()).data?.person === ''
   const here = data?.benches.find((bench) => bench.isHere)
   const arrive = (id: number) => {
     if (here) changeBench(here.id, id)
@@ -58,6 +61,13 @@ export function BenchesPage() {
             </li>
           ))}
         </ul>
+        {alone && (
+          <p className="mt-4">
+            <Link to="/backups" className="underline underline-offset-4">
+              Backups of all of them
+            </Link>
+          </p>
+        )}
         <h2 className="mt-6 text-lg">Begin an empty bench</h2>
         <form
           className="flex items-end gap-4"
