@@ -6,7 +6,6 @@ namespace App\Bench;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
-use Illuminate\Support\Facades\DB;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Truing\Instrument;
 
@@ -37,12 +36,7 @@ final class User extends Model
     public function standAt(Bench $bench): void
     {
         $this->fill(['bench_id' => $bench->id])->save();
-    }
-
-    /** An empty bench, with the user at it. */
-    public function beginBench(string $name): void
-    {
-        DB::transaction(fn () => $this->standAt(Bench::query()->create(['name' => $name])));
+        $this->setRelation('bench', $bench);
     }
 
     /** @return BelongsTo<Bench, $this> */

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Home;
 
 use App\Bench\Bench;
-use App\Bench\User;
 use App\Home\Answer\BenchesAnswer;
 use App\Home\Answer\ListedBenchAnswer;
 use App\Http\Created;
 use App\Ledger\DiaryEntry;
 use App\People\Here;
 use App\People\Membership;
-use App\People\Role;
 use App\People\Shop;
 use App\Tool\Tool;
 use App\Tool\ToolStatus;
@@ -23,14 +21,14 @@ final class BenchesController
 {
     public function index(Here $here): BenchesAnswer
     {
-        $user = $here->user;
+        $at = $here->bench->id;
         $benches = self::of($here);
 
         return new BenchesAnswer(
             benches: array_values(
                 $benches
-                    ->sortBy(static fn (Bench $bench): bool => $bench->id !== $user->bench->id)
-                    ->map(static fn (Bench $bench): ListedBenchAnswer => self::listed($bench, $user))
+                    ->sortBy(static fn (Bench $bench): bool => $bench->id !== $at)
+                    ->map(static fn (Bench $bench): ListedBenchAnswer => self::listed($bench, $at))
                     ->all(),
             ),
         );
@@ -43,22 +41,17 @@ final class BenchesController
      */
     public function store(BeginBenchRequest $request, Here $here): Created
     {
-        $user = $here->user;
-        $user->beginBench(trim($request->string('name')->toString()));
-        Membership::give($user, $user->bench, Role::Owner);
+        $bench = Membership::beginBench($here->user, trim($request->string('name')->toString()));
 
-        $user->refresh();
-
-        return new Created($this->index($here));
+        return new Created($this->index($here->at($bench)));
     }
 
     public function enter(Bench $place, Here $here): BenchesAnswer
     {
         abort_unless(self::of($here)->contains($place), 404);
         $here->user->standAt($place);
-        $here->user->refresh();
 
-        return $this->index($here);
+        return $this->index($here->at($place));
     }
 
     /** @return Collection<int, Bench> all of this machine; in a shared shop theirs, on a paired phone that one */
@@ -75,14 +68,14 @@ final class BenchesController
         return $benches->get();
     }
 
-    private static function listed(Bench $bench, User $user): ListedBenchAnswer
+    private static function listed(Bench $bench, int $at): ListedBenchAnswer
     {
         return new ListedBenchAnswer(
             id: $bench->id,
             name: $bench->name,
             tools: Tool::of($bench)->where('status', ToolStatus::Owned)->count(),
             entries: DiaryEntry::of($bench)->count(),
-            isHere: $bench->id === $user->bench->id,
+            isHere: $bench->id === $at,
         );
     }
 }

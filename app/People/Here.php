@@ -49,12 +49,12 @@ final readonly class Here
         return $place ?? abort(403, 'You have no place at a bench here any more. Ask an owner to invite you.');
     }
 
-    /** The same after a role was changed. */
-    public function again(): self
+    /** The same at another bench, or after a role was changed. */
+    public function at(Bench $bench): self
     {
-        $role = Membership::roleOf($this->user, $this->bench) ?? Role::Reader;
+        $role = Shop::isShared() ? Membership::roleOf($this->user, $bench) ?? Role::Reader : Role::Owner;
 
-        return new self($this->user, $this->bench, $role, $this->signIn);
+        return new self($this->user, $bench, $role, $this->signIn);
     }
 
     /** Stops what this person may not do. */

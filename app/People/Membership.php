@@ -53,6 +53,18 @@ final class Membership extends Model
         return self::query()->updateOrCreate(['user_id' => $user->id, 'bench_id' => $bench->id], ['role' => $role]);
     }
 
+    /** An empty bench, with its owner at it. */
+    public static function beginBench(User $user, string $name): Bench
+    {
+        return DB::transaction(static function () use ($user, $name): Bench {
+            $bench = Bench::query()->create(['name' => $name]);
+            self::give($user, $bench, Role::Owner);
+            $user->standAt($bench);
+
+            return $bench;
+        });
+    }
+
     public const OWNERLESS = 'Somebody has to own the bench: make another person owner first.';
 
     /** @throws InvalidInput when the bench would be without an owner */

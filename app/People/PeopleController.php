@@ -75,7 +75,7 @@ final class PeopleController
     {
         self::member($membership, $here)->become($request->role());
 
-        return $this->index($here->again());
+        return $this->index($here->at($here->bench));
     }
 
     /** Away from this bench; the account stays, and what was written stays written. */

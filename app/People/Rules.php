@@ -137,6 +137,9 @@ final class Rules
     ];
 
     private const OWN = [
+        // Asks another program on the machine that serves.
+        'GET instrument',
+        'GET instrument/air',
         'GET backups',
         'POST backups',
         'PUT backups',

@@ -26,9 +26,13 @@ final class ReferenceController
         return ReferenceList::of(new SeasonOfBench($bench), $user, $format);
     }
 
-    public function show(Reference $reference, User $user, LengthFormatter $format): ReferencePageAnswer
-    {
-        return ReferencePage::of($reference, $user, $format);
+    public function show(
+        Reference $reference,
+        Bench $bench,
+        User $user,
+        LengthFormatter $format,
+    ): ReferencePageAnswer {
+        return ReferencePage::of($reference, $bench, $user, $format);
     }
 
     /**
@@ -49,7 +53,7 @@ final class ReferenceController
         });
         assert($reference instanceof Reference);
 
-        return new Created($this->show($reference, $user, $format));
+        return new Created($this->show($reference, $ledger->bench, $user, $format));
     }
 
     public function destroy(VersionedRequest $request, Ledger $ledger, Reference $reference): DiaryEntryAnswer
@@ -77,7 +81,7 @@ final class ReferenceController
             $changes->update($reference, ['dropped_on' => Carbon::now()->toIso8601ZuluString()], $request->version());
         });
 
-        return $this->show($reference, $user, $format);
+        return $this->show($reference, $ledger->bench, $user, $format);
     }
 
     /** So that the season can be computed for it. */

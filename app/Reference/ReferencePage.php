@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reference;
 
+use App\Bench\Bench;
 use App\Bench\User;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\InstrumentAnswer;
@@ -21,8 +22,12 @@ use JackRest\Desk\Reference\ReadingList;
 /** A reference on its own page: what its test asks, in order, and what its tests say together. */
 final class ReferencePage
 {
-    public static function of(Reference $reference, User $user, LengthFormatter $format): ReferencePageAnswer
-    {
+    public static function of(
+        Reference $reference,
+        Bench $bench,
+        User $user,
+        LengthFormatter $format,
+    ): ReferencePageAnswer {
         $kind = $reference->kind->reference();
         $sizes = $reference->sizesNow();
 
@@ -42,7 +47,7 @@ final class ReferencePage
             lengthMm: $kind->movingLengthMm($sizes),
             instrument: ($user->instrument ?? $reference->instrument)->value,
             instruments: InstrumentAnswer::all($format),
-            history: TestHistory::of($reference, $user->bench, $format),
+            history: TestHistory::of($reference, $bench, $format),
         );
     }
 

@@ -51,7 +51,9 @@ final class TestController
             $recorder->write($changes, $request->version(), $planed);
         });
 
-        return new Created((new ReferenceController())->show($reference->unsetRelation('tests'), $user, $format));
+        $reference->unsetRelation('tests');
+
+        return new Created((new ReferenceController())->show($reference, $ledger->bench, $user, $format));
     }
 
     /**
