@@ -23,7 +23,8 @@ Route::put('preferences', [BenchController::class, 'preferences']);
 Route::get('search', [SearchController::class, 'index']);
 Route::post('readings', [BenchController::class, 'read']);
 Route::post('readings/step', [BenchController::class, 'step']);
-Route::get('files/{what}.csv', [FileController::class, 'show'])->whereIn('what', Tables::names())->middleware('turn');
+Route::get('files/{what}.csv', [FileController::class, 'show'])->whereIn('what', Tables::allNames())
+    ->middleware('turn');
 Route::post('files/{what}/preview', [FileController::class, 'preview'])->whereIn('what', Tables::names())
     ->middleware('turn');
 Route::post('files/{what}', [FileController::class, 'store'])->whereIn('what', Tables::names())->middleware('turn');

@@ -8,18 +8,12 @@ use App\Bench\Bench;
 use App\Ledger\Changes;
 
 /** A table that goes out as CSV and comes in again. */
-interface Table
+interface Table extends OutTable
 {
     public function name(): string;
 
-    /** @return list<string> */
-    public function columns(): array;
-
     /** The column without which it is no such table. */
     public function needed(): string;
-
-    /** @return list<array<string, string|int|float|null>> */
-    public function rows(Bench $bench): array;
 
     /**
      * What one line would become; null: it is here already.

@@ -22,7 +22,7 @@ final class FileController
     /** One of the bench’s tables as CSV. */
     public function show(Bench $bench, string $what): Response
     {
-        $table = Tables::named($what);
+        $table = Tables::out($what);
 
         return new Response(CsvTable::write($table->columns(), $table->rows($bench)), 200, [
             'Content-Type' => 'text/csv; charset=utf-8',

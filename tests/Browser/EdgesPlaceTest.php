@@ -102,7 +102,9 @@ final class EdgesPlaceTest extends BrowserTestCase
 
     public function test_pasted_lines_are_shown_before_they_are_taken_in(): void
     {
+        // The address it had before leads there.
         $this->open('/edges/files');
+        $this->sees('//textarea');
         $box =
             $this->browser->findElements(WebDriverBy::cssSelector('textarea'))[0] ??
             self::fail('There is no field to paste into.');

@@ -141,7 +141,7 @@ final class EveryViewTest extends BrowserTestCase
             '/edges/saws',
             '/edges/augers',
             '/edges/scrapers',
-            '/edges/files',
+            '/diary/files',
             ...array_map(static fn (string $page): string => '/edges/'.$ids('edges')[0].$page, [
                 '',
                 '/geometry',

@@ -57,8 +57,9 @@ final class DiskTest extends TestCase
         $this->server->start();
         $client = new Client(rtrim($this->server->url('/'), '/'));
         $lines = "day;edge;what;minutes;wood\n";
-        for ($line = 1; $line <= 4000; $line++) {
-            $lines .= sprintf("2025-%02d-%02d;12 mm chisel;used;%d;soft\n", 1 + $line % 12, 1 + $line % 28, $line);
+        for ($line = 0; $line < 4000; $line++) {
+            $day = sprintf('%d-%02d-%02d', 2015 + intdiv($line, 400), 1 + $line % 12, 1 + $line % 28);
+            $lines .= "$day;12 mm chisel;used;".(1 + $line % 400).";soft\n";
         }
         [$status, $answer] = $client->ask('POST', '/api/files/diary', ['text' => $lines, 'name' => 'long.csv']);
         self::assertSame(507, $status, (string) json_encode($answer));

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use App\Edge\Edge;
 use App\Edge\EdgeEvent;
 use App\Files\CsvTable;
+use App\Tool\Tool;
 use PHPUnit\Framework\Attributes\TestWith;
 
 final class FilesTest extends HttpTestCase
@@ -46,7 +47,7 @@ final class FilesTest extends HttpTestCase
 
     public function test_what_goes_out_comes_in_again_and_nothing_is_new(): void
     {
-        foreach (['diary', 'rack'] as $what) {
+        foreach (['diary', 'rack', 'kit'] as $what) {
             $text = (string) $this->get("/api/files/$what.csv")
                 ->assertOk()
                 ->getContent();
@@ -55,6 +56,46 @@ final class FilesTest extends HttpTestCase
                 ->assertJsonPath('sound', 0)
                 ->assertJsonPath('wrong', []);
         }
+    }
+
+    public function test_a_kit_comes_from_a_table_with_its_edges_and_prices(): void
+    {
+        $before = Tool::of(self::bench())->count();
+        $text = "kind;name;status;sizes;price\r\njack plane;;owned;length 380 mm; iron 50 mm;55\r\n".
+            "bevel-edge chisel;narrow chisel;wanted;;12\r\nspoon;;;;\r\njack plane;x;owned;handle 3 mm;\r\n";
+        $text = str_replace('length 380 mm; iron 50 mm', '"length 380 mm; iron 50 mm"', $text);
+        $file = ['text' => $text, 'name' => 'kit.csv'];
+        $preview = $this->ask('POST', '/api/files/kit/preview', $file)->assertJsonPath('sound', 2)->json();
+        self::assertStringStartsWith('Hang up: jack plane, 380 mm', $preview['first'][0]);
+        self::assertSame('Put on the list: narrow chisel', $preview['first'][1]);
+        self::assertSame('No kind of tool here is called “spoon”.', $preview['wrong'][0]['says']);
+        self::assertStringContainsString('no size called “handle”', $preview['wrong'][1]['says']);
+        $edges = Edge::of(self::bench())->count();
+        $entry = $this->ask('POST', '/api/files/kit', $file)->assertCreated()->json();
+        self::assertSame($before + 2, Tool::of(self::bench())->count());
+        self::assertSame($edges + 1, Edge::of(self::bench())->count(), 'what is but wanted has no edge yet');
+        $dearer = ['text' => "kind,name,price\r\nbevel-edge chisel,narrow chisel,14.50\r\n", 'name' => 'prices.csv'];
+        $this->ask('POST', '/api/files/kit/preview', $dearer)
+            ->assertJsonPath('first', ['The price of the narrow chisel: 14.5']);
+        $this->ask('POST', '/api/files/kit', $dearer)->assertCreated();
+        $price = static fn (): ?float => Tool::of(self::bench())->where('name', 'narrow chisel')->first()?->price;
+        self::assertSame(14.5, $price());
+        $this->ask('POST', "/api/diary/{$entry['id']}/undo")->assertCreated();
+        self::assertNull($price());
+    }
+
+    #[TestWith(['works', 5])]
+    #[TestWith(['references', 7])]
+    #[TestWith(['tests', 20])]
+    #[TestWith(['makings', 1])]
+    public function test_what_goes_out_alone_has_a_line_for_each(string $what, int $least): void
+    {
+        $text = (string) $this->get("/api/files/$what.csv")->assertOk()->getContent();
+        $lines = array_filter(explode("\r\n", $text), static fn (string $line): bool => $line !== '');
+        self::assertGreaterThan($least, count($lines));
+        $cells = array_map(static fn (string $line): int => count(str_getcsv($line, ',', '"', '')), $lines);
+        self::assertCount(1, array_unique($cells));
+        $this->json('POST', "/api/files/$what/preview", ['text' => $text, 'name' => 'x.csv'])->assertNotFound();
     }
 
     /** Cells copied from a spreadsheet come with tabs between them. */

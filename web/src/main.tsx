@@ -235,9 +235,11 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./places/edges/guides/GuidesPage')).GuidesPage }),
           },
           {
-            path: '/edges/files',
-            lazy: async () => ({ Component: (await import('./places/edges/files/FilesPage')).FilesPage }),
+            path: '/diary/files',
+            lazy: async () => ({ Component: (await import('./places/diary/FilesPage')).FilesPage }),
           },
+          // Where files stood before.
+          { path: '/edges/files', element: <Navigate to="/diary/files" replace /> },
           {
             path: '/edges/:id/geometry',
             loader: early.geometry,

@@ -51,7 +51,7 @@ export const FINDABLE: readonly Findable[] = [
   page('Saws', '/edges/saws', 'file filing teeth set rake fleam jointing'),
   page('Augers', '/edges/augers', 'bits brace spurs lead screw'),
   page('Scrapers', '/edges/scrapers', 'burr burnish card'),
-  page('Files', '/edges/files', 'worn triangular saw file'),
+  page('Files', '/diary/files', 'csv table spreadsheet import export'),
   page('True', '/true', 'square straightedge references test accuracy check'),
   page('Add a reference', '/true/add', 'add new square straightedge sticks template'),
   page('Three straightedges', '/true/three-edges', 'flat true against each other'),

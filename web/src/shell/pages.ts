@@ -21,7 +21,7 @@ const LISTS: Readonly<Record<string, string>> = {
   care: '/kit/care',
   diary: '/diary',
   eye: '/true/eye',
-  files: '/edges/files',
+  files: '/diary/files',
   idle: '/kit/idle',
   ladder: '/kit/ladder',
   school: '/kit/school',

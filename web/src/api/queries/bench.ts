@@ -4,7 +4,7 @@ import { pollEvery } from '@/api/idle'
 import { askLong, type Schemas, type Told } from '@/api/client'
 
 /** What goes in and out as CSV. */
-export type Table = 'diary' | 'rack' | 'climate'
+export type Table = 'diary' | 'rack' | 'climate' | 'kit'
 
 export const pulse = () =>
   asking.queryOptions('get', '/api/pulse', {}, { refetchInterval: () => pollEvery(), meta: STAYS })

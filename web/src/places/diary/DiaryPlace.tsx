@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
+import { Link } from 'react-router'
 import { diary } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { DiaryLines } from '@/parts/DiaryLines'
@@ -14,6 +15,11 @@ export function DiaryPlace() {
   return (
     <>
       <Heading title="Diary" says="Everything recorded, newest first. Undoing is an entry of its own." />
+      <p className="mb-3">
+        <Link to="/diary/files" className="underline underline-offset-4">
+          All of it as tables, out and in
+        </Link>
+      </p>
       <input
         type="search"
         aria-label="Words in the diary"

@@ -9,7 +9,6 @@ const pages = [
   { to: '/edges/saws', name: 'Saws', end: false },
   { to: '/edges/augers', name: 'Augers', end: false },
   { to: '/edges/scrapers', name: 'Scrapers', end: false },
-  { to: '/edges/files', name: 'Files', end: false },
 ] as const
 
 /** The pages about all edges, one beside the other. */
