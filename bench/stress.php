@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Bench\Stress\Kills;
+use Bench\Stress\SharedShop;
 use Bench\Stress\Soak;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -28,11 +29,14 @@ $figures += ['requests of generated input' => 60 * $whole(1667), 'generated inpu
 $figures += ['generated input, s' => $seconds];
 $soak = (new Soak())->run($share * 10);
 $figures += $soak;
+$shop = (new SharedShop())->run(max(10.0, 120 * $share));
+$figures += $shop;
 
 foreach ($figures as $what => $figure) {
     printf("%-60s %s\n", $what, $figure);
 }
 @mkdir("$root/build");
 file_put_contents("$root/build/stress.json", json_encode($figures, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
-$wrong = $kills['of them lost'] + $kills['databases found damaged'] + $soak['answered with 5xx or not at all'];
+$wrong = $shop['of them answered with anything but 200'] + $soak['answered with 5xx or not at all'] +
+    $kills['of them lost'] + $kills['databases found damaged'];
 exit($wrong > 0 || $pairs !== 'passed' || $fuzz !== 'passed' ? 1 : 0);

@@ -56,10 +56,18 @@ final class Attempts
         return is_numeric($value) ? (int) $value : 0;
     }
 
-    /** It was the right one: its name starts anew. Where it came from does not, or one account would open them all. */
-    public static function forget(string $name): void
+    /**
+     * It was the right one: its name starts anew. Where it came from takes back this one try alone, or whoever has an
+     * account could try all the others in between; and a whole shop that comes from one address waits for nobody.
+     */
+    public static function forget(string $name, string $address = ''): void
     {
         DB::table('attempts')->where('key', self::key('name', $name))->delete();
+        DB::table('attempts')->where('key', self::key('address', $address))->where('count', '>', 0)->decrement(
+            'count',
+            1,
+            ['waits_until' => 0],
+        );
     }
 
     /** Seconds to wait after so many tries too many. */

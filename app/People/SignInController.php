@@ -100,7 +100,7 @@ final class SignInController
         if (! Password::fits($password, $user?->password) || $user === null) {
             throw InvalidInput::because('password', self::WRONG);
         }
-        Attempts::forget($login);
+        Attempts::forget($login, (string) $request->ip());
 
         return $user;
     }

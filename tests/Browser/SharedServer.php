@@ -65,6 +65,7 @@ final class SharedServer
             : throw new RuntimeException($this->said());
     }
 
+    /** @return non-empty-string the file with its certificate */
     public function authority(): string
     {
         return "$this->data/tls/ca.crt";

@@ -15,6 +15,7 @@ use App\People\Rule;
 use App\People\Shop;
 use App\People\Ticket;
 use App\People\TicketKind;
+use App\People\TooMany;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 
@@ -79,6 +80,26 @@ final class PeopleTest extends PeopleTestCase
             $seconds += Attempts::waits(++$guesses - 5);
         }
         self::assertLessThan(120, $guesses);
+    }
+
+    /** Fifty people come from one address; somebody who guesses from there is slowed all the same. */
+    public function test_a_whole_shop_comes_from_one_address(): void
+    {
+        Carbon::setTestNow('2026-11-02 09:00:00');
+        for ($person = 0; $person < 50; $person++) {
+            Attempts::count("person $person", '192.0.2.9');
+            Attempts::forget("person $person", '192.0.2.9');
+        }
+        for ($try = 0; $try < 31; $try++) {
+            Attempts::count("somebody $try", '192.0.2.9');
+            // One's own account in between opens no other.
+            Attempts::count('mine', '192.0.2.9');
+            Attempts::forget('mine', '192.0.2.9');
+            if ($try === 29) {
+                $this->expectException(TooMany::class);
+            }
+        }
+        self::fail('Thirty-one names were tried from one address, and nobody waited.');
     }
 
     public function test_an_invitation_works_once_and_not_for_long(): void
