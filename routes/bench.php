@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Calendar\CalendarController;
+use App\Carry\BenchFileController;
 use App\Diary\DiaryController;
 use App\Home\BenchController;
 use App\Home\BenchesController;
@@ -19,6 +20,7 @@ Route::post('benches', [BenchesController::class, 'store']);
 Route::post('benches/{place}/enter', [BenchesController::class, 'enter']);
 Route::get('bench', [BenchController::class, 'show']);
 Route::get('bench/card.{kind}', [BenchController::class, 'card'])->whereIn('kind', ['svg', 'pdf']);
+Route::get('bench/whole.zip', [BenchFileController::class, 'show'])->middleware('turn');
 Route::put('preferences', [BenchController::class, 'preferences']);
 Route::get('search', [SearchController::class, 'index']);
 Route::post('readings', [BenchController::class, 'read']);

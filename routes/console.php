@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 use App\Backup\BackupKind;
 use App\Backup\Backups;
+use App\Bench\Bench;
 use App\Bench\User;
+use App\Carry\BenchFileIn;
+use App\Carry\BenchFileOut;
+use App\Carry\NewDatabase;
 use App\People\Person;
 use App\People\Ticket;
 use App\People\TicketKind;
@@ -109,6 +113,36 @@ Artisan::command('backup {--due}', function (): int {
 
     return 0;
 })->purpose('Back everything up, now or where it is due');
+
+Artisan::command('carry {file} {bench?}', function (): int {
+    $name = $this->argument('bench');
+    $bench = is_string($name) ? Bench::query()->where('name', $name)->first() : User::query()->first()?->bench;
+    if ($bench === null) {
+        $this->line('There is no such bench here.');
+
+        return 1;
+    }
+    (new BenchFileOut($bench))->write((string) $this->argument('file'));
+    $this->line("“{$bench->name}” is in {$this->argument('file')}.");
+
+    return 0;
+})->purpose('Write a whole bench into one open file');
+
+Artisan::command('bring {file}', function (): int {
+    try {
+        $file = new BenchFileIn((string) $this->argument('file'));
+        $this->line($file->says());
+        [$bench, $aside] = NewDatabase::with($file->bring(...));
+    } catch (RuntimeException|JsonException|PDOException $why) {
+        $this->line($why->getMessage());
+
+        return 1;
+    }
+    Opening::ofApplication()->begun();
+    $this->line("“{$bench->name}” is here.".($aside === null ? '' : " What was there before lies at $aside"));
+
+    return 0;
+})->purpose('Make a bench of a file that another program wrote; what is there is laid aside');
 
 Artisan::command('restore {copy?} {--new}', function (): int {
     $opening = Opening::ofApplication();

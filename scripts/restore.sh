@@ -10,6 +10,6 @@ case "${1:-}" in
   "") exec php artisan restore ;;
   --new) exec php artisan restore --new ;;
   -*) fail "restore takes a FILE or --new, not \"$1\"" ;;
-  *) [ -e "$1" ] || fail "there is no file $1"
-     exec php artisan restore "$(realpath "$1")" ;;
+  *) FILE=$(cd "$JACKREST_FROM" && realpath -e "$1" 2>/dev/null) || fail "there is no file $1"
+     exec php artisan restore "$FILE" ;;
 esac

@@ -61,6 +61,15 @@ export function BenchesPage() {
             </li>
           ))}
         </ul>
+        <p className="mt-4">
+          <a href="/api/bench/whole.zip" className="underline underline-offset-4">
+            The whole bench as one file
+          </a>
+          <span className="block text-sm text-soft">
+            Every record and photograph in open formats, told in the file itself. In the terminal,{' '}
+            <code>./jackrest bring FILE</code> makes a bench of it again.
+          </span>
+        </p>
         {alone && (
           <p className="mt-4">
             <Link to="/backups" className="underline underline-offset-4">
