@@ -45,10 +45,11 @@ export default defineConfig({
     rollupOptions: {
       input: 'web/src/main.tsx',
       output: {
-        // Parts are small and every page takes several: as one file they cost one request, not twelve.
+        // Parts are small and every page takes several: as one file they cost one request, not twelve. Those that
+        // few pages take come with them.
         codeSplitting: {
           groups: [
-            { name: 'parts', test: /web\/src\/parts\// },
+            { name: 'parts', test: /web\/src\/parts\/(?!photos\/|import\/|SecretField|Rests|TimeLeft|timeLeft)/ },
             { name: 'charts', test: /d3-/ },
           ],
         },

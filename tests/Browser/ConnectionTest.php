@@ -26,6 +26,36 @@ final class ConnectionTest extends BrowserTestCase
         self::assertSame(1, substr_count($this->board(), 'mallet of the silent hour'));
     }
 
+    /** Closed while it waited: the next window sends it, once, and says what cannot be written any more. */
+    public function test_what_waited_in_a_closed_window_is_sent_by_the_next(): void
+    {
+        $this->open('/kit/add?kind=mallet');
+        $this->type('Name', 'mallet of the closed window');
+        $this->sees("//button[contains(., 'Hang it up') and not(@disabled)]");
+        self::server()->kill();
+        $this->press('Hang it up');
+        $this->seesText('Recorded, and sent as soon as it answers');
+        $this->browser->get('about:blank');
+
+        self::server()->start();
+        $this->open('/kit');
+        Server::until(fn (): bool => str_contains($this->board(), 'mallet of the closed window'), 'it to be sent', 10);
+        self::assertSame(1, substr_count($this->board(), 'mallet of the closed window'));
+        $this->open('/kit');
+        self::assertSame(1, substr_count($this->board(), 'mallet of the closed window'));
+
+        $this->browser->executeScript("localStorage.setItem('outbox', JSON.stringify([{key: 'k1', says: 'Kit, 09:00',
+            method: 'DELETE', url: '/api/tools/999999', headers: {'content-type': 'application/json',
+            accept: 'application/json', 'x-once': 'a-key-of-its-own'}, body: '{\"version\":1}'}]))");
+        $this->open('/kit');
+        $this->seesText('and not taken now');
+        $this->seesText('Kit, 09:00: There is nothing kept under that address.');
+        $this->press('Leave it');
+        $this->seesNoMore('not taken now');
+        $this->open('/kit');
+        $this->seesNoMore('not taken now');
+    }
+
     public function test_bench_mode_goes_on_counting_and_catches_up(): void
     {
         $this->open('/edges');

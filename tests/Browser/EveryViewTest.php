@@ -9,8 +9,6 @@ use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 /** What holds for each view on both grounds and at both widths. */
 final class EveryViewTest extends BrowserTestCase
 {
-    private const RULES = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-
     /**
      * Each view is loaded once and then laid at both widths on both grounds, as a turned phone or a fallen evening
      * would.
@@ -22,9 +20,7 @@ final class EveryViewTest extends BrowserTestCase
         foreach ($views as $view) {
             $this->device(1280, 'light');
             $this->open($view);
-            $this->browser->executeScript(
-                (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'),
-            );
+            Access::bring($this->browser);
             $this->assertHasAName($view);
             foreach ([1280, 360] as $width) {
                 $broken += $this->brokenAt($view, $width);
@@ -77,13 +73,16 @@ final class EveryViewTest extends BrowserTestCase
         $this->device($width, 'light');
         usleep(250_000);
         self::assertLessThanOrEqual($width, $this->width(), "$view is wider than $width");
-        $found = ["$view, $width wide, light" => $this->violations(self::RULES)];
+        $found = ["$view, $width wide, light" => Access::violations($this->browser)];
         $this->device($width, 'dark');
         usleep(150_000);
         self::assertTrue($this->browser->executeScript('return matchMedia("(prefers-color-scheme: dark)").matches'));
 
         // The ground changes colours and nothing else.
-        return array_filter([...$found, "$view, $width wide, dark" => $this->violations(['color-contrast'])]);
+        return array_filter([
+            ...$found,
+            "$view, $width wide, dark" => Access::violations($this->browser, ['color-contrast']),
+        ]);
     }
 
     /** @return list<string> */
@@ -194,23 +193,6 @@ final class EveryViewTest extends BrowserTestCase
         $this->open("/edges/$edge");
         $this->press('Start at the bench');
         $this->seesText('Fetch the');
-    }
-
-    /**
-     * @param  list<string>  $rules  tags of rules, or rules themselves
-     * @return list<string>
-     */
-    private function violations(array $rules): array
-    {
-        /** @var list<string> $found */
-        $found = $this->browser->executeAsyncScript(
-            'const done = arguments[arguments.length - 1];'.
-                'axe.run(document, {runOnly: arguments[0]}).then(r => done(r.violations.map(v => v.id + ": " + '
-                    .'v.nodes.map(n => n.target + " " + n.failureSummary).join(" | "))))',
-            [$rules],
-        );
-
-        return $found;
     }
 
     /** @return list<string> */

@@ -41,6 +41,7 @@ final class SharedShopTest extends BrowserTestCase
         $this->sees("//a[. = 'Hazel']", $hazel)->click();
         $this->press('Make an invitation', $hazel);
         $invitation = $this->handed($hazel);
+        $this->isOpenToAll($hazel);
 
         $rowan = $this->newBrowser();
         $rowan->get($invitation);
@@ -85,6 +86,7 @@ final class SharedShopTest extends BrowserTestCase
         $in->get($shop->url('/edges'));
         $this->sees("//h1[. = 'Sign in']", $in);
         self::assertStringContainsString('to=%2Fedges', $in->getCurrentURL());
+        $this->isOpenToAll($in);
         $this->fill($in, 'nobody', 'nothing at all');
         $this->press('Sign in', $in);
         $this->seesText('That name and password do not go together.', $in);
@@ -124,6 +126,12 @@ final class SharedShopTest extends BrowserTestCase
         $this->sees("//h1[. = 'Sign in']", $rowan);
         $thief->get($shop->url('/kit'));
         $this->sees("//h1[. = 'Sign in']", $thief);
+    }
+
+    private function isOpenToAll(RemoteWebDriver $in): void
+    {
+        Access::bring($in);
+        self::assertSame([], Access::violations($in));
     }
 
     private function fill(RemoteWebDriver $in, string $name, string $password): void

@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch'
-import { sendOnce, watchedFetch } from './connection'
+import { sendKept, sendOnce, watchedFetch } from './connection'
 import type { components, paths } from './contract.gen'
 
 export type Schemas = components['schemas']
@@ -64,6 +64,9 @@ export const reader = createClient<paths>({
 export const client = createClient<paths>({ baseUrl: '/', fetch: sendOnce })
 
 for (const one of [reader, client]) one.use(crossSiteToken, refusal)
+
+/** What waited when its window was closed is sent when the next one opens. */
+export const sendWhatWaited = () => sendKept(token)
 
 /** The data of an answer; what was refused has been thrown as {@link Refused}. */
 export async function answered<T>(asked: Promise<{ data?: T | undefined; response: Response }>): Promise<T> {

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react'
+import { asKept, keep, kept, letGo, type Kept } from './outbox'
 
 /** What is recorded is on its way even when the window is closed upon it; files are too large to be let go so. */
 const TOO_LARGE = /\/api\/files\//
@@ -13,6 +14,8 @@ export interface Waiting {
 export interface Connection {
   lost: boolean
   waiting: readonly Waiting[]
+  /** Of what waited, what the bench would not take. */
+  refused: readonly Kept[]
 }
 
 /** The bench did not answer; nothing is known of whether it got what was sent. */
@@ -22,7 +25,7 @@ export class Unreachable extends Error {
   }
 }
 
-let now: Connection = { lost: false, waiting: [] }
+let now: Connection = { lost: false, waiting: [], refused: [] }
 const watchers = new Set<() => void>()
 let restored: (() => void)[] = []
 
@@ -71,15 +74,70 @@ export async function sendOnce(request: Request): Promise<Response> {
         return await watchedFetch(request.clone(), { keepalive })
       } catch (problem) {
         if (!(problem instanceof Unreachable)) throw problem
-        if (!now.waiting.some((one) => one.key === key))
-          become({ ...now, waiting: [...now.waiting, { key, says: whereAndWhen() }] })
-        await untilRestored()
+        if (!now.waiting.some((one) => one.key === key)) {
+          const says = whereAndWhen()
+          become({ ...now, waiting: [...now.waiting, { key, says }] })
+          if (keepalive) keep(await asKept(request, key, says))
+        }
+        if (now.lost) await untilRestored()
       }
     }
   } finally {
-    if (now.waiting.some((one) => one.key === key))
-      become({ ...now, waiting: now.waiting.filter((one) => one.key !== key) })
+    noLonger(key)
   }
+}
+
+function noLonger(key: string): void {
+  letGo(key)
+  if (now.waiting.some((one) => one.key === key))
+    become({ ...now, waiting: now.waiting.filter((one) => one.key !== key) })
+}
+
+/**
+ * Sends what waited when its window was closed, in the order it was recorded. What arrived before all the same is not
+ * written twice; what the bench does not take any more is shown with its reason.
+ */
+export async function sendKept(token: () => string): Promise<void> {
+  for (const one of kept()) {
+    if (one.refused === undefined) {
+      become({ ...now, waiting: [...now.waiting, { key: one.key, says: one.says }] })
+      const reason = await refusal(await sent(one, token))
+      noLonger(one.key)
+      if (reason !== null) keep({ ...one, refused: reason })
+    }
+  }
+  become({ ...now, refused: kept().filter((one) => one.refused !== undefined) })
+}
+
+/** Somebody has read why. */
+export function seenRefused(key: string): void {
+  letGo(key)
+  become({ ...now, refused: now.refused.filter((one) => one.key !== key) })
+}
+
+async function sent(one: Kept, token: () => string): Promise<Response> {
+  for (;;) {
+    try {
+      return await watchedFetch(one.url, {
+        method: one.method,
+        headers: { ...one.headers, 'x-xsrf-token': token() },
+        ...(one.body !== '' && { body: one.body }),
+      })
+    } catch (problem) {
+      if (!(problem instanceof Unreachable)) throw problem
+      if (now.lost) await untilRestored()
+    }
+  }
+}
+
+/** Null: it was taken, now or before. */
+async function refusal(response: Response): Promise<string | null> {
+  if (response.ok) return null
+  const told = (await response.json().catch(() => null)) as {
+    errors?: { field: string; message: string }[]
+  } | null
+  const first = told?.errors?.[0]
+  return response.status === 409 && first?.field === 'once' ? null : (first?.message ?? 'It was refused.')
 }
 
 function whereAndWhen(): string {

@@ -59,7 +59,7 @@ function List({ backups }: { backups: readonly Schemas['Backup'][] }) {
                 <span className="block text-sm text-soft">{one.why}</span>
               </span>
               {asked !== one.name && (
-                <Button aria-label={`Go back to ${one.says}`} onClick={() => setAsked(one.name)}>
+                <Button aria-label={`Go back to this: ${one.says}`} onClick={() => setAsked(one.name)}>
                   Go back to this
                 </Button>
               )}
