@@ -171,7 +171,7 @@ final readonly class JobStanding
         $left = $step->units - ($this->job->done[$first] ?? 0);
 
         return new Advice(
-            "$step->title, ".JobWords::units($left, $step->part).'.',
+            JobWords::howOften($step->title, $left, $step->part).'.',
             trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').($step->tools === ''
                 ? $step->says
                 : "With the $step->tools.")),

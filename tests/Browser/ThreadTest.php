@@ -10,7 +10,7 @@ final class ThreadTest extends BrowserTestCase
     public function test_choose_sharpen_true_and_ready(): void
     {
         $this->open('/');
-        self::assertStringEndsWith(' ends.', $this->nextStroke());
+        self::assertStringEndsWith(' times.', $this->nextStroke());
         $this->seesText('Before the hive bodies: one tool to get, and five things to see to, about 21 minutes.');
 
         $this->chooses();

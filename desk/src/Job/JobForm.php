@@ -112,7 +112,11 @@ final readonly class JobForm
 
         return $lacking === []
             ? new Advice("$time at the bench, in ".count($book->steps).' steps.', 'Begin with: '.
-                lcfirst($book->steps[0]->title).', '.JobWords::units($book->steps[0]->units, $book->steps[0]->part).'.')
+                lcfirst(JobWords::howOften(
+                    $book->steps[0]->title,
+                    $book->steps[0]->units,
+                    $book->steps[0]->part,
+                )).'.')
             : new Advice(
                 'Not all of it can be done yet: '.lcfirst($lacking[0]->title).'.',
                 $lacking[0]->says.' What comes before it can be begun.',

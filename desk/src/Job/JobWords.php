@@ -121,6 +121,19 @@ final class JobWords
         return Count::of($units, $part->label());
     }
 
+    /** Shoot an end, 32 times; Saw the tails, 16 joints */
+    public static function howOften(string $title, int $units, JobPart $part): string
+    {
+        $named = preg_match("/\\b{$part->label()}s?\\b/i", $title) === 1;
+
+        return match (true) {
+            ! $named => "$title, ".self::units($units, $part),
+            $units === 1 => $title,
+            $units === 2 => "$title, twice",
+            default => "$title, $units times",
+        };
+    }
+
     public static function plural(JobPart $part, int $units): string
     {
         return $units === 1 ? $part->label() : "{$part->label()}s";

@@ -135,6 +135,17 @@ final class JobFormTest extends TestCase
         self::assertEqualsWithDelta(2 * $minutes($bare->steps), $minutes($book->steps), 1e-6);
     }
 
+    public function test_what_names_its_part_already_is_told_how_often(): void
+    {
+        $told = ['Shoot an end, 32 times', 'Shoot an end, twice', 'Shoot an end', 'Saw the tails, 16 joints'];
+        self::assertSame($told, [
+            JobWords::howOften('Shoot an end', 32, JobPart::End),
+            JobWords::howOften('Shoot an end', 2, JobPart::End),
+            JobWords::howOften('Shoot an end', 1, JobPart::End),
+            JobWords::howOften('Saw the tails', 16, JobPart::Joint),
+        ]);
+    }
+
     public function test_a_step_is_kept_whole(): void
     {
         $book = $this->form(['pieces' => '3', 'batch' => '2'])->book ?? self::fail('planned');
