@@ -37,6 +37,7 @@ final class SharedServer
         Server::until(
             fn (): bool => str_contains($this->said(), '/join#') || str_contains($this->said(), 'Jack Rest:'),
             fn (): string => 'the shop to open: '.$this->said(),
+            90,
         );
     }
 
