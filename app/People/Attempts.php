@@ -60,9 +60,12 @@ final class Attempts
      * It was the right one: its name starts anew. Where it came from takes back this one try alone, or whoever has an
      * account could try all the others in between; and a whole shop that comes from one address waits for nobody.
      */
-    public static function forget(string $name, string $address = ''): void
+    public static function forget(string $name, ?string $address = null): void
     {
         DB::table('attempts')->where('key', self::key('name', $name))->delete();
+        if ($address === null) {
+            return;
+        }
         DB::table('attempts')->where('key', self::key('address', $address))->where('count', '>', 0)->decrement(
             'count',
             1,

@@ -94,6 +94,17 @@ final class Membership extends Model
         });
     }
 
+    /**
+     * Whether an owner owns every bench that somebody has a place at: whoever can set a password anew is that person
+     * everywhere.
+     */
+    public static function ownsAllOf(User $owner, User $user): bool
+    {
+        $owned = self::query()->where('user_id', $owner->id)->where('role', Role::Owner)->select('bench_id');
+
+        return self::query()->where('user_id', $user->id)->whereNotIn('bench_id', $owned)->doesntExist();
+    }
+
     /** Whether somebody is the only one who decides who is at a bench. */
     public function isLastOwner(): bool
     {

@@ -11,6 +11,7 @@ use App\People\Answer\HandedAnswer;
 use App\People\Answer\InvitationAnswer;
 use App\People\Answer\MemberAnswer;
 use App\People\Answer\PeopleAnswer;
+use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Calculation\InvalidInput;
 
@@ -89,10 +90,12 @@ final class PeopleController
     /** For who forgot the password: an address that takes a new one, once. */
     public function recover(string $membership, Here $here): HandedAnswer
     {
-        [$ticket, $key] = Ticket::hand(
-            TicketKind::Recovery,
-            user: self::member($membership, $here)->user,
-        );
+        $user = self::member($membership, $here)->user;
+        if (! Membership::ownsAllOf($here->user, $user)) {
+            throw InvalidInput::because('', "{$user->name} is at other benches, too. On the machine that serves them: ".
+                './jackrest account NAME.');
+        }
+        [$ticket, $key] = Ticket::hand(TicketKind::Recovery, user: $user);
 
         return self::handed($ticket, $key);
     }
@@ -115,7 +118,7 @@ final class PeopleController
 
     public function changePassword(ChangePasswordRequest $request, Here $here): PeopleAnswer
     {
-        self::proved($here->user, $request->current());
+        self::proved($here->user, $request->current(), $request);
         Person::changePassword($here->user, $request->password(), $here->signIn);
 
         return $this->index($here);
@@ -124,20 +127,20 @@ final class PeopleController
     /** One's account and its places; what was written stays written, under the name. */
     public function leave(LeaveRequest $request, Here $here): PeopleAnswer
     {
-        self::proved($here->user, $request->current());
+        self::proved($here->user, $request->current(), $request);
         $people = $this->index($here);
         Person::goes($here->user);
 
         return $people;
     }
 
-    private static function proved(User $user, string $old): void
+    private static function proved(User $user, string $old, Request $request): void
     {
-        Attempts::count((string) $user->login, '');
+        Attempts::count((string) $user->login, (string) $request->ip());
         if (! Password::fits($old, $user->password)) {
             throw InvalidInput::because('current', 'That is not your password.');
         }
-        Attempts::forget((string) $user->login);
+        Attempts::forget((string) $user->login, (string) $request->ip());
     }
 
     private static function member(string $id, Here $here): Membership

@@ -204,6 +204,18 @@ final class PeopleTest extends PeopleTestCase
         $this->signsIn('rowan', 'six tall elms fell');
     }
 
+    /** Else whoever begins a bench of their own and invites somebody could become them at every other. */
+    public function test_nobody_becomes_another_by_a_bench_of_their_own(): void
+    {
+        $mine = Bench::query()->create(['name' => 'a bench of his own']);
+        self::person('Ilex', Role::Owner, $mine);
+        $place = Membership::give(User::query()->where('login', 'hazel')->firstOrFail(), $mine, Role::Reader);
+        $this->signsIn('ilex');
+        $refused = $this->ask('POST', "/api/people/$place->id/recovery")->assertStatus(422);
+        self::assertStringContainsString('at other benches, too', $refused->json('errors.0.message'));
+        self::assertSame(0, Ticket::query()->count());
+    }
+
     public function test_a_bench_is_never_without_an_owner(): void
     {
         $rowan = self::person('Rowan', Role::Member);

@@ -8418,6 +8418,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
