@@ -103,6 +103,44 @@ prepare_data() {
   [ -s "$data/.env" ] || printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >"$data/.env"
 }
 
+# Everything that a server needs, with the demo bench where there is none.
+make_ready() {
+  mkdir -p build
+  # Each waits for its own registry, so both go at once.
+  (install_php serve) &
+  local php=$!
+  install_node serve
+  build_front_end
+  wait "$php" || exit 1
+  migrate
+  php artisan demo:load >build/demo.log 2>&1 ||
+    { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
+  php artisan begun
+}
+
+# Configuration, routes and the page's template as they are now, for one server alone: read once, not at each request.
+# read_once NAME: what two servers of the same data read stands apart.
+read_once() {
+  local cache
+  cache=$(realpath "$(data_folder)")/framework/cache
+  export APP_CONFIG_CACHE="$cache/$1config.php" APP_ROUTES_CACHE="$cache/$1routes.php"
+  export APP_EVENTS_CACHE="$cache/$1events.php"
+  rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+  # Answers of another start are of another program, perhaps.
+  rm -rf "$cache/answers"
+  JACKREST_STARTED=$(date +%s%N)
+  export JACKREST_STARTED
+  php artisan optimize >build/optimize.log 2>&1 ||
+    { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
+}
+
+# want_port N: a number that nobody listens at.
+want_port() {
+  [[ "$1" =~ ^[0-9]+$ ]] && [ "$1" -ge 1 ] && [ "$1" -le 65535 ] ||
+    fail "a port is a number from 1 to 65535, not \"$1\""
+  ! port_taken "$1" || fail "port $1 is taken. Try: ./jackrest $2 $(($1 + 1))"
+}
+
 migrate() {
   php artisan upgrade >build/migrate.log 2>&1 || { tail -n 40 build/migrate.log >&2; fail "nothing was started."; }
   # Where the copy lies that was made before.

@@ -18,23 +18,16 @@ while [ $# -gt 0 ]; do
     *) fail "share takes --port N, --trust-port N, --name HOST, --cert FILE --key FILE, not \"$1\"" ;;
   esac
 done
-for number in "$PORT" "$TRUST_PORT"; do
-  [[ "$number" =~ ^[0-9]+$ ]] && [ "$number" -ge 1 ] && [ "$number" -le 65535 ] ||
-    fail "a port is a number from 1 to 65535, not \"$number\""
-  port_taken "$number" && fail "port $number is taken. Try: ./jackrest share --port $((PORT + 1)) --trust-port $((TRUST_PORT + 1))"
-done
-[ -z "$CERT" ] || { [ -r "$CERT" ] && [ -r "$KEY" ]; } || fail "--cert and --key go together, and both must be readable"
+want_port "$PORT" "share --port"
+want_port "$TRUST_PORT" "share --trust-port"
+if [ -n "$CERT$KEY" ]; then
+  CERT=$(cd "$JACKREST_FROM" && realpath "${CERT:-.}") KEY=$(cd "$JACKREST_FROM" && realpath "${KEY:-.}")
+fi
+[ -z "$CERT" ] || { [ -f "$CERT" ] && [ -r "$CERT" ] && [ -f "$KEY" ] && [ -r "$KEY" ]; } || fail "--cert and --key go together, and both must be readable"
 
 want_packages share
 prepare_data
-mkdir -p build
-(install_php serve) &
-PHP=$!
-install_node serve
-build_front_end
-wait "$PHP" || exit 1
-migrate
-php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
+make_ready
 
 DATA=$(realpath "$(data_folder)")
 # The path of a socket may have 107 characters at most, so it does not lie in the data.
@@ -56,17 +49,11 @@ if [ -z "$CERT" ]; then
   cp "$DATA/tls/ca.crt" "$RUN/trust/jackrest-ca.crt"
 fi
 
-CACHE="$DATA/framework/cache"
 export JACKREST_SHARED=1
 JACKREST_HOSTS=$(printf '%s ' $HOST_NAMES $ADDRESSES | sed -E 's/([0-9a-f]*:[0-9a-f:]+)/[\1]/g; s/ +$//' | tr ' ' ',' | tr 'A-Z' 'a-z')
 export JACKREST_HOSTS
 export JACKREST_DATA=$DATA
-export APP_CONFIG_CACHE="$CACHE/shared-config.php" APP_ROUTES_CACHE="$CACHE/shared-routes.php" APP_EVENTS_CACHE="$CACHE/shared-events.php"
-rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
-rm -rf "$CACHE/answers"
-JACKREST_STARTED=$(date +%s%N)
-export JACKREST_STARTED
-php artisan optimize >build/optimize.log 2>&1 || { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
+read_once shared-
 
 URL="https://$SHOWN:$PORT"
 USER_LINE=

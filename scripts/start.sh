@@ -10,30 +10,12 @@ while [ $# -gt 0 ]; do
     *) fail "start takes --port N, not \"$1\"" ;;
   esac
 done
-[[ "$PORT" =~ ^[0-9]+$ ]] && [ "$PORT" -ge 1 ] && [ "$PORT" -le 65535 ] || fail "a port is a number from 1 to 65535, not \"$PORT\""
-port_taken "$PORT" && fail "port $PORT is taken. Try: ./jackrest start --port $((PORT + 1))"
+want_port "$PORT" "start --port"
 
 want_packages serve
 prepare_data
-mkdir -p build
-# Each waits for its own registry, so both go at once.
-(install_php serve) &
-PHP=$!
-install_node serve
-build_front_end
-wait "$PHP" || exit 1
-migrate
-php artisan demo:load >build/demo.log 2>&1 || { tail -n 5 build/demo.log >&2; fail "the demo bench could not be laid out (build/demo.log)"; }
-php artisan begun
-# Configuration, routes and the page's template as they are now, for the server alone: read once, not at each request.
-CACHE=$(realpath "$(data_folder)")/framework/cache
-export APP_CONFIG_CACHE="$CACHE/config.php" APP_ROUTES_CACHE="$CACHE/routes.php" APP_EVENTS_CACHE="$CACHE/events.php"
-rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
-# Answers of another start are of another program, perhaps.
-rm -rf "$CACHE/answers"
-JACKREST_STARTED=$(date +%s%N)
-export JACKREST_STARTED
-php artisan optimize >build/optimize.log 2>&1 || { tail -n 5 build/optimize.log >&2; fail "the configuration cannot be read (build/optimize.log)"; }
+make_ready
+read_once ""
 
 # Long work takes turns (app/Entry/TakeTurns.php): eight of these may be busy with it or wait, six answer a keystroke.
 export PHP_CLI_SERVER_WORKERS=14

@@ -44,7 +44,8 @@ final class ConnectionTest extends BrowserTestCase
         $this->open('/kit');
         self::assertSame(1, substr_count($this->board(), 'mallet of the closed window'));
 
-        $this->browser->executeScript("localStorage.setItem('outbox', JSON.stringify([{key: 'k1', says: 'Kit, 09:00',
+        $this->browser->executeScript("localStorage.setItem('outbox', JSON.stringify([{key: 'k1', by: '',
+            says: 'Kit, 09:00',
             method: 'DELETE', url: '/api/tools/999999', headers: {'content-type': 'application/json',
             accept: 'application/json', 'x-once': 'a-key-of-its-own'}, body: '{\"version\":1}'}]))");
         $this->open('/kit');

@@ -3,7 +3,7 @@ import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, type LoaderFunctionArgs, Navigate, RouterProvider } from 'react-router'
-import { Refused, sendWhatWaited } from './api/client'
+import { Refused } from './api/client'
 import { Unreachable } from './api/connection'
 import { edgeGeometry, edgeLog, edgePage, edges, outlook, pulse, rack } from './api/queries'
 import { BenchPlace } from './places/bench/BenchPlace'
@@ -41,9 +41,6 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
-
-// Before anything else: what was recorded and not sent.
-void sendWhatWaited()
 
 // Every page wants it; asked now it is there when the page is.
 void queries.prefetchQuery(pulse())

@@ -66,7 +66,7 @@ export const client = createClient<paths>({ baseUrl: '/', fetch: sendOnce })
 for (const one of [reader, client]) one.use(crossSiteToken, refusal)
 
 /** What waited when its window was closed is sent when the next one opens. */
-export const sendWhatWaited = () => sendKept(token)
+export const sendWhatWaited = (person: string) => sendKept(person, token)
 
 /** The data of an answer; what was refused has been thrown as {@link Refused}. */
 export async function answered<T>(asked: Promise<{ data?: T | undefined; response: Response }>): Promise<T> {

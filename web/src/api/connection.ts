@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react'
-import { asKept, keep, kept, letGo, type Kept } from './outbox'
+import { asKept, isHere, keep, letGo, mine, type Kept } from './outbox'
 
 /** What is recorded is on its way even when the window is closed upon it; files are too large to be let go so. */
 const TOO_LARGE = /\/api\/files\//
@@ -97,16 +97,20 @@ function noLonger(key: string): void {
  * Sends what waited when its window was closed, in the order it was recorded. What arrived before all the same is not
  * written twice; what the bench does not take any more is shown with its reason.
  */
-export async function sendKept(token: () => string): Promise<void> {
-  for (const one of kept()) {
+export async function sendKept(person: string, token: () => string): Promise<void> {
+  isHere(person)
+  for (const one of mine()) {
     if (one.refused === undefined) {
       become({ ...now, waiting: [...now.waiting, { key: one.key, says: one.says }] })
-      const reason = await refusal(await sent(one, token))
+      const response = await sent(one, token)
+      // Signed out, or an old page: it waits on, and goes with the next page of whoever recorded it.
+      if (response.status === 401 || response.status === 419) return
+      const reason = await refusal(response)
       noLonger(one.key)
       if (reason !== null) keep({ ...one, refused: reason })
     }
   }
-  become({ ...now, refused: kept().filter((one) => one.refused !== undefined) })
+  become({ ...now, refused: mine().filter((one) => one.refused !== undefined) })
 }
 
 /** Somebody has read why. */

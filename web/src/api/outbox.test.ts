@@ -4,6 +4,7 @@ import { keep, kept, letGo } from './outbox'
 
 const one = (key: string) => ({
   key,
+  by: 'Hazel',
   says: `Kit, ${key}`,
   method: 'POST',
   url: '/api/tools',
@@ -43,7 +44,7 @@ test('it is sent in order, under its key, with the token of now', async () => {
     sent.push([url, init.headers, init.body])
     return Promise.resolve(new Response('{}', { status: 201 }))
   })
-  await sendKept(() => 'of now')
+  await sendKept('Hazel', () => 'of now')
   expect(sent.map(([, headers]) => [headers['x-once'], headers['x-xsrf-token']])).toEqual([
     ['a', 'of now'],
     ['b', 'of now'],
@@ -57,10 +58,26 @@ test('what had arrived is done, what is refused stays with its reason until it w
   keep(one('refused'))
   const answers = [answer(409, 'once', 'It was recorded already.'), answer(422, 'name', 'Too long.')]
   vi.stubGlobal('fetch', () => Promise.resolve(answers.shift()))
-  await sendKept(() => '')
+  await sendKept('Hazel', () => '')
   expect(kept().map(({ key, refused }) => [key, refused])).toEqual([['refused', 'Too long.']])
   vi.stubGlobal('fetch', () => Promise.reject(new Error('it is not sent again')))
-  await sendKept(() => '')
+  await sendKept('Hazel', () => '')
   seenRefused('refused')
   expect(kept()).toEqual([])
+})
+
+test('what another recorded waits for them, and what is recorded signed out waits on', async () => {
+  keep(one('hers'))
+  keep({ ...one('his'), by: 'Rowan' })
+  const sent: string[] = []
+  vi.stubGlobal('fetch', (_: string, init: { headers: Record<string, string> }) => {
+    sent.push(init.headers['x-once'] ?? '')
+    return Promise.resolve(answer(401, '', 'Sign in first.'))
+  })
+  await sendKept('Rowan', () => '')
+  expect(sent).toEqual(['his'])
+  expect(kept().map(({ key, refused }) => [key, refused])).toEqual([
+    ['hers', undefined],
+    ['his', undefined],
+  ])
 })

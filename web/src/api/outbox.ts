@@ -1,6 +1,8 @@
 /** What was recorded while the bench did not answer, kept until it is answered for: a closed window loses none. */
 export interface Kept {
   key: string
+  /** Who recorded it; empty: the one user of this machine. */
+  by: string
   says: string
   method: string
   url: string
@@ -37,9 +39,27 @@ function write(all: readonly Kept[]): void {
   }
 }
 
+/** Who is here, as the page knows. */
+let person = ''
+
+export const isHere = (name: string) => {
+  person = name
+}
+
+/** What whoever is here recorded; another's waits for them. */
+export const mine = (): Kept[] => kept().filter(({ by }) => by === person)
+
 /** As it can be sent again: all but the page's token, which is another by then. */
 export async function asKept(request: Request, key: string, says: string): Promise<Kept> {
   const headers = Object.fromEntries(request.headers)
   delete headers['x-xsrf-token']
-  return { key, says, method: request.method, url: request.url, headers, body: await request.clone().text() }
+  return {
+    key,
+    by: person,
+    says,
+    method: request.method,
+    url: request.url,
+    headers,
+    body: await request.clone().text(),
+  }
 }

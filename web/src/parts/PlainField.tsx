@@ -58,7 +58,8 @@ export const PlainField = memo(function PlainField({
             aria-describedby={(wrong ?? doubtful) ? `${id}-said` : undefined}
             onChange={(event) => onChange(event.target.value)}
             className={clsx(
-              'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
+              'border-b-2 bg-transparent px-1 font-slab text-lg font-semibold placeholder:text-soft',
+              'focus:border-blue focus:bg-blue-wash focus:outline-none',
               wide ? 'w-full' : type === 'date' ? 'w-40 text-right' : 'w-28 text-right',
               wrong ? 'border-red' : 'border-ink',
             )}

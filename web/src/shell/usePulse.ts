@@ -1,8 +1,12 @@
 import { benchChanged } from '@/api/asking'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
+import { sendWhatWaited } from '@/api/client'
 import { useConnection } from '@/api/connection'
 import { pulse } from '@/api/queries'
+
+/** Once for each page that is loaded. */
+let hasSent = false
 
 /** Watches for changes made in other windows and asks for everything shown again when there is one. */
 export function usePulse(): void {
@@ -21,6 +25,12 @@ export function usePulse(): void {
   useEffect(() => {
     if (!lost) void queries.refetchQueries({ predicate: (query) => query.state.status === 'error' })
   }, [lost, queries])
+  const person = data?.person
+  useEffect(() => {
+    if (person === undefined || hasSent) return
+    hasSent = true
+    void sendWhatWaited(person)
+  }, [person])
   const ground = data?.ground
   useEffect(() => {
     if (ground) document.documentElement.dataset.ground = ground

@@ -11,7 +11,10 @@ export function TakePhoto({ says, onTaken }: TakePhotoProps) {
   return (
     <label
       htmlFor={id}
-      className="inline-flex min-h-11 cursor-pointer items-center border-2 border-ink px-4 font-bold has-focus-visible:outline-3 has-focus-visible:outline-blue"
+      className={
+        'inline-flex min-h-11 cursor-pointer items-center border-2 border-ink px-4 font-bold ' +
+        'has-focus-visible:outline-3 has-focus-visible:outline-blue'
+      }
     >
       {says}
       <input

@@ -6,9 +6,8 @@ import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Complaint } from '@/parts/Keeping'
 import { Waiting } from '@/parts/Notice'
-import { SecretField } from '@/parts/SecretField'
+import { SignInField } from '@/parts/SignInField'
 import { Door } from './Door'
-import { NameField } from './NameField'
 import { TooLate } from './TooLate'
 import { keyHere, useThrough } from './useThrough'
 
@@ -46,13 +45,20 @@ function Join({ ticket, ticketKey }: { ticket: Schemas['Ticket']; ticketKey: str
         }}
       >
         {!isFirst && <Choice label="Account" value={account} options={ACCOUNT} onChange={setAccount} />}
-        <NameField value={name} onChange={setName} error={refused?.about('name')} />
-        <SecretField
+        <SignInField
+          kind="name"
+          label="Name"
+          value={name}
+          onChange={setName}
+          error={refused?.about('name')}
+        />
+        <SignInField
+          kind={isKnown ? 'password' : 'new password'}
           label="Password"
           {...(!isKnown && {
             hint: 'At least 12 characters: three or four words that nobody else would take.',
           })}
-          isNew={!isKnown}
+
           value={password}
           onChange={setPassword}
           error={refused?.about('password')}

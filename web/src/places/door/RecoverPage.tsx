@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { answered, client } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
-import { SecretField } from '@/parts/SecretField'
+import { SignInField } from '@/parts/SignInField'
 import { Door } from './Door'
 import { keyHere, useThrough } from './useThrough'
 
@@ -20,10 +20,10 @@ export function RecoverPage() {
           through.mutate(undefined)
         }}
       >
-        <SecretField
+        <SignInField
+          kind="new password"
           label="New password"
           hint="At least 12 characters: three or four words that nobody else would take."
-          isNew
           value={password}
           onChange={setPassword}
           error={refused?.about('password')}

@@ -2,9 +2,8 @@ import { useState } from 'react'
 import { answered, client } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
-import { SecretField } from '@/parts/SecretField'
+import { SignInField } from '@/parts/SignInField'
 import { Door } from './Door'
-import { NameField } from './NameField'
 import { useThrough, wantedPage } from './useThrough'
 
 /** By name and password. */
@@ -23,8 +22,15 @@ export function SignInPage() {
           through.mutate(undefined)
         }}
       >
-        <NameField value={name} onChange={setName} error={refused?.about('name')} />
-        <SecretField
+        <SignInField
+          kind="name"
+          label="Name"
+          value={name}
+          onChange={setName}
+          error={refused?.about('name')}
+        />
+        <SignInField
+          kind="password"
           label="Password"
           value={password}
           onChange={setPassword}

@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { answered, client, Refused } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
-import { SecretField } from '@/parts/SecretField'
+import { SignInField } from '@/parts/SignInField'
 import { useChange } from '@/parts/useChange'
 
 /** One's own password and account. */
@@ -26,16 +26,17 @@ export function Account({ name }: { name: string }) {
       <h2 className="text-lg">Your account: {name}</h2>
       <details className="border-t border-rule py-2">
         <summary className="cursor-pointer">Change the password, or remove the account</summary>
-        <SecretField
+        <SignInField
+          kind="password"
           label="Your password now"
           value={current}
           onChange={setCurrent}
           error={refused?.about('current')}
         />
-        <SecretField
+        <SignInField
+          kind="new password"
           label="A new one"
           hint="At least 12 characters. Every other device is signed out."
-          isNew
           value={password}
           onChange={setPassword}
           error={refused?.about('password')}

@@ -108,7 +108,10 @@ function Together({ left, onTap }: { left: number; onTap: (by: number) => void }
         event.stopPropagation()
         onTap(by)
       }}
-      className="basis-16 border-2 border-ink px-1 font-slab text-xl leading-tight font-semibold md:basis-24 md:text-2xl"
+      className={
+        'basis-16 border-2 border-ink px-1 font-slab text-xl leading-tight font-semibold ' +
+        'md:basis-24 md:text-2xl'
+      }
     >
       {by === left ? `All ${left}` : `+${by}`}
     </button>
