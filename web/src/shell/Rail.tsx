@@ -32,22 +32,34 @@ export function Rail() {
   )
 }
 
-const TICKS = Array.from({ length: 101 }, (_, tick) => tick)
+/** As far as the tallest screen goes, px. */
+const LENGTH = 2400
+
+/** Two outlines, not a line for each mark: every page carries them. */
+const marks = (every: number, from: (at: number) => number, wanted: (at: number) => boolean) =>
+  Array.from({ length: LENGTH / every + 1 }, (_, tick) => tick * every)
+    .filter(wanted)
+    .map((at) => `M${from(at)} ${at + 0.5}H28`)
+    .join('')
+const TENS = marks(
+  100,
+  () => 2,
+  () => true,
+)
+const ONES = marks(
+  10,
+  (at) => (at % 50 === 0 ? 12 : 18),
+  (at) => at % 100 !== 0,
+)
 
 function Graduations() {
   return (
-    <svg aria-hidden className="pointer-events-none absolute top-0 right-0 hidden h-[1010px] w-7 md:block">
-      {TICKS.map((tick) => (
-        <line
-          key={tick}
-          x1={tick % 10 === 0 ? 2 : tick % 5 === 0 ? 12 : 18}
-          x2={28}
-          y1={tick * 10 + 0.5}
-          y2={tick * 10 + 0.5}
-          className="stroke-rule"
-          strokeWidth={tick % 10 === 0 ? 2 : 1}
-        />
-      ))}
+    <svg
+      aria-hidden
+      className="pointer-events-none absolute top-0 right-0 hidden h-full w-7 stroke-rule md:block"
+    >
+      <path d={TENS} strokeWidth={2} />
+      <path d={ONES} />
     </svg>
   )
 }
