@@ -33,6 +33,7 @@ Route::prefix('api')->group(static function (): void {
     Route::any('{rest}', static fn () => abort(404))->where('rest', '.*');
 });
 
+Route::get('worker.js', [PageController::class, 'worker']);
 Route::get('up', [PageController::class, 'health'])->withoutMiddleware('web');
 
 Route::get('{page?}', [PageController::class, 'show'])->where('page', '(?!build/).*');

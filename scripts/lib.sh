@@ -88,7 +88,7 @@ install_node() {
   fi
 }
 NODE_DEPS="package.json package-lock.json"
-build_front_end() { unless_fresh public/build/.stamp "web vite.config.ts package-lock.json" npm run build; }
+build_front_end() { unless_fresh public/build/.stamp "web public/mark.svg vite.config.ts vite.worker.config.ts package-lock.json" npm run build; }
 
 # The folder for everything written, with a key of its own.
 prepare_data() {

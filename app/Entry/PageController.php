@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Entry;
 
 use App\Http\Answer\HealthAnswer;
+use App\People\Shop;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -31,9 +32,22 @@ final class PageController
                 'script' => $entry['file'],
                 'styles' => $entry['css'] ?? [],
                 'fonts' => array_values($fonts),
+                'isShared' => Shop::isShared(),
             ],
             $addresses->has("/$page") ? 200 : 404,
         );
+    }
+
+    /** The service worker, for pages without connection: its place among the addresses is what it may serve. */
+    public function worker(): Response
+    {
+        $worker = public_path('build/worker.js');
+        abort_unless(Shop::isShared() && is_file($worker), 404);
+
+        return response((string) file_get_contents($worker), 200, [
+            'Content-Type' => 'text/javascript; charset=utf-8',
+            'Cache-Control' => 'no-cache',
+        ]);
     }
 
     /** Whether the application answers and its database can be read. */

@@ -78,6 +78,7 @@ final class Rules
         'POST kit/offers/{offer}/want',
         'PUT kit/school',
         'POST looks',
+        'POST looks/brought',
         'PUT looks/{look}',
         'POST looks/{look}/bought',
         'POST looks/{look}/left',

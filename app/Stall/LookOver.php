@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Stall;
 
+use App\Bench\Bench;
 use App\Ledger\Record;
 use App\Photo\Photo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\DimensionUnit;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
@@ -35,6 +37,34 @@ use JackRest\Desk\Stall\Inspection as CoreLookOver;
 final class LookOver extends Record
 {
     public const OPEN = 'open';
+
+    public const BOUGHT = 'bought';
+
+    public const LEFT = 'left';
+
+    /** Worth of an hour where nobody said; invented. */
+    private const PER_HOUR = 10.0;
+
+    /** @return array<string, mixed> columns of one that is begun now, but for the unit */
+    public static function begun(ToolKind $kind, Bench $bench): array
+    {
+        return [
+            'kind' => $kind->id,
+            'name' => $kind->name,
+            'found' => [],
+            'good_price' => $kind->price,
+            'per_hour' => self::perHour($bench),
+            'state' => self::OPEN,
+            'sizes' => [],
+            'begun_at' => Carbon::now()->toIso8601ZuluString(),
+        ];
+    }
+
+    /** What an hour is worth stays what it was the last time. */
+    public static function perHour(Bench $bench): float
+    {
+        return self::of($bench)->latest('id')->first()->per_hour ?? self::PER_HOUR;
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -5,33 +5,23 @@ declare(strict_types=1);
 namespace App\Stall;
 
 use App\Bench\Bench;
-use App\Edge\EdgesOfTool;
 use App\Http\Answer\WordAnswer;
 use App\Http\Created;
-use App\Http\Money;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Photo\Album;
-use App\Reference\ReferencesOfTool;
 use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
 use App\Stall\Answer\LooksAnswer;
 use App\Tool\Price;
-use App\Tool\Tool;
-use App\Tool\ToolStatus;
 use Illuminate\Http\Request;
-use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
-use JackRest\Desk\Stall\Looked;
 
 /** A second-hand tool looked over, check by check. */
 final class LookOverController
 {
-    /** Worth of an hour where nobody said; invented. */
-    private const PER_HOUR = 10.0;
-
     private const MOST_PHOTOS = 12;
 
     /** Second-hand tools looked over, the unfinished first, and the kinds that can be. */
@@ -64,21 +54,10 @@ final class LookOverController
     public function store(NewLookOverRequest $request, Ledger $ledger, LengthFormatter $format): Created
     {
         $kind = $request->kind();
-        // What an hour is worth stays what it was the last time.
-        $before = LookOver::of($ledger->bench)->latest('id')->first();
+        $columns = [...LookOver::begun($kind, $ledger->bench), 'unit' => $format->unit];
         $look = null;
-        $ledger->save(static function (Changes $changes) use ($kind, $before, $format, &$look): void {
-            $look = $changes->create(LookOver::of($changes->bench), [
-                'kind' => $kind->id,
-                'name' => $kind->name,
-                'found' => [],
-                'good_price' => $kind->price,
-                'per_hour' => $before->per_hour ?? self::PER_HOUR,
-                'state' => LookOver::OPEN,
-                'sizes' => [],
-                'unit' => $format->unit,
-                'begun_at' => Carbon::now()->toIso8601ZuluString(),
-            ]);
+        $ledger->save(static function (Changes $changes) use ($columns, &$look): void {
+            $look = $changes->create(LookOver::of($changes->bench), $columns);
         });
         assert($look instanceof LookOver);
 
@@ -121,42 +100,12 @@ final class LookOverController
     {
         abort_if($look->state !== LookOver::OPEN, 409, 'This one is settled already.');
         $price = Price::read('price', $request->string('price')->toString());
-        $mends = array_filter(
-            $look->toCore($format)->toMend(),
-            static fn (Looked $one): bool => $one->finding->mending !== null && $one->finding->mending->minutes > 0,
-        );
-        $form = $look->toolForm($format);
-        // A size that cannot be read is left to be read at home: the tool is bought all the same.
-        $sizes = array_filter(
-            $form->given,
-            static fn (string $dimension): bool => $form->form->readings[$dimension]->error === null,
-            ARRAY_FILTER_USE_KEY,
-        );
+        $bought = new BoughtTool($look, $price, $format);
         $ledger->record(
             'tool-bought',
-            $form->name,
-            self::sentence($form->name, $price, count($mends)),
-            static function (Changes $changes) use ($look, $form, $sizes, $price, $mends, $request, $format): void {
-                $tool = $changes->create(Tool::of($changes->bench), [
-                    'kind' => $look->kind,
-                    'name' => $form->name,
-                    'status' => ToolStatus::Owned,
-                    'size' => $sizes,
-                    'price' => $price,
-                    'hung_on' => Carbon::now()->toDateString(),
-                ]);
-                EdgesOfTool::bring($changes, $tool, $format);
-                ReferencesOfTool::bring($changes, $tool);
-                foreach ($mends as $one) {
-                    $changes->create(Mend::of($changes->bench), [
-                        'tool_id' => $tool->id,
-                        'says' => (string) $one->finding->mending?->says,
-                        'minutes' => (int) $one->finding->mending?->minutes,
-                        'cost' => (float) $one->finding->mending?->cost,
-                    ]);
-                }
-                $changes->update($look, ['state' => 'bought', 'tool_id' => $tool->id], $request->version());
-            },
+            $bought->name(),
+            $bought->says(),
+            static fn (Changes $changes) => $bought->write($changes, $request->version()),
         );
 
         return $this->show($look, $format);
@@ -178,13 +127,5 @@ final class LookOverController
         );
 
         return $this->show($look, $format);
-    }
-
-    private static function sentence(string $name, ?float $price, int $mends): string
-    {
-        $for = $price === null ? '' : ' for '.Money::plain($price);
-
-        return "Bought the $name$for, second-hand.".
-            ($mends === 0 ? '' : ($mends === 1 ? ' One thing to mend.' : " $mends things to mend."));
     }
 }

@@ -54,7 +54,7 @@ final class LookOverRequest extends FormRequest
             'unit' => $unit,
             ...$this->has('sizes') ? ['sizes' => Sent::texts($this->input('sizes'))] : [],
             'name' => trim($this->string('name')->toString()),
-            'found' => $this->found(),
+            'found' => FoundAtStall::of((array) $this->input('found')),
             ...$this->prices()[0],
         ];
     }
@@ -85,22 +85,6 @@ final class LookOverRequest extends FormRequest
         }
 
         return [$columns, $complaints];
-    }
-
-    /** @return array<string, array{outcome: string|null, readings: list<string>}> */
-    private function found(): array
-    {
-        $found = [];
-        /** @var list<array{check: string, outcome: string|null, readings: list<string|null>}> $rows */
-        $rows = (array) $this->input('found');
-        foreach ($rows as $row) {
-            $found[$row['check']] = [
-                'outcome' => $row['outcome'],
-                'readings' => array_map(strval(...), $row['readings']),
-            ];
-        }
-
-        return $found;
     }
 
     /** @return list<string> ids of the kinds that can be looked over */

@@ -4,6 +4,9 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csp-nonce" content="{{ $nonce }}">
+@if ($isShared)
+    <meta name="shared-shop" content="yes">
+@endif
     <meta name="color-scheme" content="light dark">
     <title>Jack Rest</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">

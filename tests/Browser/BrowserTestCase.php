@@ -75,6 +75,15 @@ abstract class BrowserTestCase extends TestCase
         return $this->windows[] = self::$driver->browser();
     }
 
+    /** The newest browser is closed, and opened again with what it kept. */
+    protected function reopen(): RemoteWebDriver
+    {
+        self::$driver ??= new Driver();
+        array_pop($this->windows)?->quit();
+
+        return $this->windows[] = self::$driver->browserAgain();
+    }
+
     protected function open(string $path, ?RemoteWebDriver $in = null): void
     {
         ($in ?? $this->browser)->get(self::server()->url($path));

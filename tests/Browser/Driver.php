@@ -47,8 +47,19 @@ final class Driver
 
     public function browser(): RemoteWebDriver
     {
+        return $this->of($this->profile(++$this->profiles));
+    }
+
+    /** The newest browser, closed before, with all that it kept. */
+    public function browserAgain(): RemoteWebDriver
+    {
+        return $this->of($this->profile($this->profiles));
+    }
+
+    private function of(string $profile): RemoteWebDriver
+    {
         $options = new ChromeOptions();
-        $options->addArguments([...self::FLAGS, '--user-data-dir='.$this->profile(++$this->profiles)]);
+        $options->addArguments([...self::FLAGS, "--user-data-dir=$profile"]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         // A shared shop goes by its own authority, which no browser knows; curl asks whether it is the right one.

@@ -9,8 +9,8 @@ use RuntimeException;
 /** A shared shop as it is really served: nginx, PHP's workers, TLS by its own authority, in a folder of its own. */
 final class SharedServer
 {
-    /** @var resource */
-    private $process;
+    /** @var resource|null */
+    private $process = null;
 
     public readonly int $port;
 
@@ -20,24 +20,45 @@ final class SharedServer
 
     public function __construct()
     {
-        $root = dirname(__DIR__, 2);
         $this->port = Server::freePort();
-        $this->data = "$root/build/shop-data-".getmypid().'-'.$this->port;
+        $this->data = dirname(__DIR__, 2).'/build/shop-data-'.getmypid().'-'.$this->port;
         $this->log = "$this->data.log";
+        $this->open();
+    }
+
+    /** Opens, for the first time or again, with what was written before. */
+    public function open(): void
+    {
         $log = ['file', $this->log, 'w'];
         $process = proc_open(
             ['bash', './jackrest', 'share', '--port', (string) $this->port, '--trust-port', (string) Server::freePort(),
                 '--name', 'localhost'],
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
-            $root,
+            dirname(__DIR__, 2),
             ['JACKREST_DATA' => $this->data, 'APP_ENV' => 'production', ...self::environment()],
         );
         $this->process = is_resource($process) ? $process : throw new RuntimeException('The shop does not open.');
         Server::until(
-            fn (): bool => str_contains($this->said(), '/join#') || str_contains($this->said(), 'Jack Rest:'),
+            fn (): bool => str_contains($this->said(), 'ready at') &&
+                @fsockopen('127.0.0.1', $this->port, timeout: 1) !== false,
             fn (): string => 'the shop to open: '.$this->said(),
             90,
+        );
+    }
+
+    /** Nobody answers at its address any more, as for a phone that has left the shop. */
+    public function close(): void
+    {
+        if ($this->process === null) {
+            return;
+        }
+        proc_terminate($this->process);
+        proc_close($this->process);
+        $this->process = null;
+        Server::until(
+            fn (): bool => @fsockopen('127.0.0.1', $this->port, timeout: 1) === false,
+            'the port to be free again',
         );
     }
 
@@ -61,6 +82,8 @@ final class SharedServer
     /** Where the first account is made. */
     public function first(): string
     {
+        Server::until(fn (): bool => str_contains($this->said(), '/join#'), 'its first link', 10);
+
         return preg_match('~https://\S+(/join#\S+)~', $this->said(), $found) === 1
             ? $this->url($found[1])
             : throw new RuntimeException($this->said());
@@ -74,8 +97,7 @@ final class SharedServer
 
     public function __destruct()
     {
-        proc_terminate($this->process);
-        proc_close($this->process);
+        $this->close();
         exec('rm -rf '.escapeshellarg($this->data).' '.escapeshellarg($this->log));
     }
 }

@@ -3,6 +3,7 @@ import { setNonce } from 'get-nonce'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { createBrowserRouter, type LoaderFunctionArgs, Navigate, RouterProvider } from 'react-router'
+import { goAlong, leaveBehind } from './api/away'
 import { Refused } from './api/client'
 import { Unreachable } from './api/connection'
 import { edgeGeometry, edgeLog, edgePage, edges, outlook, pulse, rack } from './api/queries'
@@ -21,7 +22,9 @@ const DOORS = ['/sign-in', '/join', '/pair', '/recover']
 
 const onError = (problem: Error) => {
   const { pathname, search } = window.location
-  if (problem instanceof Refused && problem.status === 401 && !DOORS.includes(pathname))
+  if (!(problem instanceof Refused) || problem.status !== 401) return
+  void leaveBehind()
+  if (!DOORS.includes(pathname))
     window.location.assign(`/sign-in?to=${encodeURIComponent(pathname + search)}`)
 }
 
@@ -41,6 +44,8 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+goAlong()
 
 // Every page wants it; asked now it is there when the page is.
 void queries.prefetchQuery(pulse())
@@ -186,6 +191,10 @@ const router = createBrowserRouter([
           {
             path: '/kit/look',
             lazy: async () => ({ Component: (await import('./places/kit/look/LooksPage')).LooksPage }),
+          },
+          {
+            path: '/kit/look/away/:key',
+            lazy: async () => ({ Component: (await import('./places/kit/look/AwayPage')).AwayPage }),
           },
           {
             path: '/kit/look/:id',

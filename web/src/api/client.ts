@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch'
-import { sendKept, sendOnce, watchedFetch } from './connection'
+import { watchedFetch } from './connection'
 import type { components, paths } from './contract.gen'
+import { sendKept, sendOnce } from './sending'
 
 export type Schemas = components['schemas']
 export type FieldError = Schemas['FieldError']
@@ -65,8 +66,8 @@ export const client = createClient<paths>({ baseUrl: '/', fetch: sendOnce })
 
 for (const one of [reader, client]) one.use(crossSiteToken, refusal)
 
-/** What waited when its window was closed is sent when the next one opens. */
-export const sendWhatWaited = (person: string) => sendKept(person, token)
+/** What waited when its window was closed is sent when the next one opens, or when the bench answers again. */
+export const sendWhatWaited = () => sendKept(token)
 
 /** The data of an answer; what was refused has been thrown as {@link Refused}. */
 export async function answered<T>(asked: Promise<{ data?: T | undefined; response: Response }>): Promise<T> {

@@ -1,8 +1,5 @@
 import { useSyncExternalStore } from 'react'
-import { asKept, isHere, keep, letGo, mine, type Kept } from './outbox'
-
-/** What is recorded is on its way even when the window is closed upon it; files are too large to be let go so. */
-const TOO_LARGE = /\/api\/files\//
+import type { Kept } from './outbox'
 
 /** What was recorded while the bench did not answer, and is sent when it does. */
 export interface Waiting {
@@ -13,6 +10,8 @@ export interface Waiting {
 
 export interface Connection {
   lost: boolean
+  /** Of when what is shown is, where it was kept here; null: it is of now, as far as the bench answers. */
+  since: Date | null
   waiting: readonly Waiting[]
   /** Of what waited, what the bench would not take. */
   refused: readonly Kept[]
@@ -25,32 +24,51 @@ export class Unreachable extends Error {
   }
 }
 
-let now: Connection = { lost: false, waiting: [], refused: [] }
+/** The service worker's mark on an answer that is not of now, with its date; see web/worker. */
+export const KEPT = 'X-Kept'
+
+let now: Connection = { lost: false, since: null, waiting: [], refused: [] }
 const watchers = new Set<() => void>()
 let restored: (() => void)[] = []
 
-function become(next: Connection): void {
-  now = next
+export const connection = (): Connection => now
+
+export function become(to: Partial<Connection>): void {
+  now = { ...now, ...to }
   for (const watch of watchers) watch()
+}
+
+/** Calls at every change, until what it answers is called. */
+export function watchConnection(watch: () => void): () => void {
+  watchers.add(watch)
+  return () => watchers.delete(watch)
 }
 
 /** Tells of every answer, and of every silence: an answer sends what waits on its way. */
 function heard(answers: boolean): void {
   if (now.lost !== answers) return
-  become({ ...now, lost: !answers })
+  become({ lost: !answers, ...(answers && { since: null }) })
   if (!answers) return
   const go = restored
   restored = []
   for (const resume of go) resume()
 }
 
-const untilRestored = () => new Promise<void>((resume) => restored.push(resume))
+/** At once where it is not lost. */
+export const untilRestored = () =>
+  now.lost ? new Promise<void>((resume) => restored.push(resume)) : Promise.resolve()
 
-/** Asks, and tells whether there was an answer. */
+/** A server in front of the bench says that the bench does not answer. */
+const BEFORE_IT = [502, 504]
+
+/** Asks, and tells whether there was an answer; one that was kept here is none of the bench's. */
 export async function watchedFetch(asked: Request | string, init?: RequestInit): Promise<Response> {
   try {
     const response = await fetch(asked, init)
-    heard(true)
+    if (BEFORE_IT.includes(response.status)) throw new TypeError('nobody behind the door')
+    const of = response.headers.get(KEPT)
+    heard(of === null)
+    if (of !== null) seenAsOf(new Date(of))
     return response
   } catch (problem) {
     if ((init?.signal ?? (typeof asked === 'string' ? null : asked.signal))?.aborted) throw problem
@@ -59,102 +77,10 @@ export async function watchedFetch(asked: Request | string, init?: RequestInit):
   }
 }
 
-/**
- * Writes once: what could not be sent waits in the list and is sent when the bench answers, under the same key, so that
- * what had arrived after all is not written again.
- */
-export async function sendOnce(request: Request): Promise<Response> {
-  if (request.method === 'GET') return watchedFetch(request)
-  const key = crypto.randomUUID()
-  request.headers.set('X-Once', key)
-  const keepalive = !TOO_LARGE.test(request.url)
-  try {
-    for (;;) {
-      try {
-        return await watchedFetch(request.clone(), { keepalive })
-      } catch (problem) {
-        if (!(problem instanceof Unreachable)) throw problem
-        if (!now.waiting.some((one) => one.key === key)) {
-          const says = whereAndWhen()
-          become({ ...now, waiting: [...now.waiting, { key, says }] })
-          if (keepalive) keep(await asKept(request, key, says))
-        }
-        if (now.lost) await untilRestored()
-      }
-    }
-  } finally {
-    noLonger(key)
-  }
-}
-
-function noLonger(key: string): void {
-  letGo(key)
-  if (now.waiting.some((one) => one.key === key))
-    become({ ...now, waiting: now.waiting.filter((one) => one.key !== key) })
-}
-
-/**
- * Sends what waited when its window was closed, in the order it was recorded. What arrived before all the same is not
- * written twice; what the bench does not take any more is shown with its reason.
- */
-export async function sendKept(person: string, token: () => string): Promise<void> {
-  isHere(person)
-  for (const one of mine()) {
-    if (one.refused === undefined) {
-      become({ ...now, waiting: [...now.waiting, { key: one.key, says: one.says }] })
-      const response = await sent(one, token)
-      // Signed out, or an old page: it waits on, and goes with the next page of whoever recorded it.
-      if (response.status === 401 || response.status === 419) return
-      const reason = await refusal(response)
-      noLonger(one.key)
-      if (reason !== null) keep({ ...one, refused: reason })
-    }
-  }
-  become({ ...now, refused: mine().filter((one) => one.refused !== undefined) })
-}
-
-/** Somebody has read why. */
-export function seenRefused(key: string): void {
-  letGo(key)
-  become({ ...now, refused: now.refused.filter((one) => one.key !== key) })
-}
-
-async function sent(one: Kept, token: () => string): Promise<Response> {
-  for (;;) {
-    try {
-      return await watchedFetch(one.url, {
-        method: one.method,
-        headers: { ...one.headers, 'x-xsrf-token': token() },
-        ...(one.body !== '' && { body: one.body }),
-      })
-    } catch (problem) {
-      if (!(problem instanceof Unreachable)) throw problem
-      if (now.lost) await untilRestored()
-    }
-  }
-}
-
-/** Null: it was taken, now or before. */
-async function refusal(response: Response): Promise<string | null> {
-  if (response.ok) return null
-  const told = (await response.json().catch(() => null)) as {
-    errors?: { field: string; message: string }[]
-  } | null
-  const first = told?.errors?.[0]
-  return response.status === 409 && first?.field === 'once' ? null : (first?.message ?? 'It was refused.')
-}
-
-function whereAndWhen(): string {
-  const page = document.title.replace(/ – Jack Rest$/, '')
-  return `${page}, ${new Date().toTimeString().slice(0, 5)}`
+/** The oldest of what is shown says how old it is. */
+function seenAsOf(when: Date): void {
+  if (now.since === null || when < now.since) become({ since: when })
 }
 
 /** Whether the bench answers, and what waits for it. */
-export const useConnection = (): Connection =>
-  useSyncExternalStore(
-    (watch) => {
-      watchers.add(watch)
-      return () => watchers.delete(watch)
-    },
-    () => now,
-  )
+export const useConnection = (): Connection => useSyncExternalStore(watchConnection, connection)

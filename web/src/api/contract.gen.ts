@@ -692,6 +692,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks/away": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showAway"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/looks/brought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringLook"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks/{look}": {
         parameters: {
             query?: never;
@@ -3491,6 +3523,48 @@ export interface components {
         Augers: {
             /** @description set by set */
             sets: components["schemas"]["Named"][];
+        };
+        Away: {
+            /** @description kind by kind */
+            kinds: components["schemas"]["AwayKind"][];
+            /** @description what an hour is worth, ready to be read */
+            perHour: string;
+            /** @description what to beware of */
+            caution: string;
+        };
+        AwayCheck: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what to look at */
+            asks: string;
+            /** @description how to know that it is done */
+            see: string;
+            /** @description what it shows by */
+            sign: string;
+            /** @description what a check can find */
+            outcomes: components["schemas"]["Word"][];
+            /** @description how many standings it has: not made, sound and, where it can be mended, to mend */
+            standings: number;
+            /** @description what mending it takes; null: it cannot be mended */
+            mending: string | null;
+            /** @description why to leave it; null: it can always be mended */
+            walkAway: string | null;
+            /** @description what its readings are called */
+            labels: string[];
+            /** @description what speaks for it; null: not told */
+            sound: string | null;
+        };
+        AwayKind: {
+            /** @description which kind it is */
+            kind: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what a good one is worth, ready to be read */
+            good: string;
+            /** @description check by check */
+            checks: components["schemas"]["AwayCheck"][];
+            /** @description the most to offer, euros, however the checks stand; the first check counts ones, each later one the product of the standings before it */
+            most: number[];
         };
         Backup: {
             /** @description what its file is called */
@@ -7323,6 +7397,21 @@ export interface components {
             /** @enum {string} */
             knots: "none" | "clear" | "in-the-way";
         };
+        BroughtLookRequest: {
+            kind: string;
+            /** @enum {string} */
+            unit: "mm" | "inch";
+            begunAt: string;
+            /** @enum {string} */
+            state: "open" | "bought" | "left";
+            asked: string;
+            found: {
+                check: string;
+                /** @enum {string|null} */
+                outcome: "sound" | "mend" | "walk-away" | null;
+                readings: string[];
+            }[];
+        };
         ChangePasswordRequest: {
             current: string;
             password: string;
@@ -9329,6 +9418,58 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewLookOverRequest"];
+            };
+        };
+        responses: {
+            /** @description Look */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    showAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Away */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Away"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+        };
+    };
+    bringLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BroughtLookRequest"];
             };
         };
         responses: {

@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest'
-import { seenRefused, sendKept } from './connection'
-import { keep, kept, letGo } from './outbox'
+import { comesIn, keep, kept, letGo } from './outbox'
+import { seenRefused, sendKept } from './sending'
 
 const one = (key: string) => ({
   key,
@@ -44,7 +44,8 @@ test('it is sent in order, under its key, with the token of now', async () => {
     sent.push([url, init.headers, init.body])
     return Promise.resolve(new Response('{}', { status: 201 }))
   })
-  await sendKept('Hazel', () => 'of now')
+  comesIn('Hazel')
+  await sendKept(() => 'of now')
   expect(sent.map(([, headers]) => [headers['x-once'], headers['x-xsrf-token']])).toEqual([
     ['a', 'of now'],
     ['b', 'of now'],
@@ -58,10 +59,12 @@ test('what had arrived is done, what is refused stays with its reason until it w
   keep(one('refused'))
   const answers = [answer(409, 'once', 'It was recorded already.'), answer(422, 'name', 'Too long.')]
   vi.stubGlobal('fetch', () => Promise.resolve(answers.shift()))
-  await sendKept('Hazel', () => '')
+  comesIn('Hazel')
+  await sendKept(() => '')
   expect(kept().map(({ key, refused }) => [key, refused])).toEqual([['refused', 'Too long.']])
   vi.stubGlobal('fetch', () => Promise.reject(new Error('it is not sent again')))
-  await sendKept('Hazel', () => '')
+  comesIn('Hazel')
+  await sendKept(() => '')
   seenRefused('refused')
   expect(kept()).toEqual([])
 })
@@ -74,7 +77,8 @@ test('what another recorded waits for them, and what is recorded signed out wait
     sent.push(init.headers['x-once'] ?? '')
     return Promise.resolve(answer(401, '', 'Sign in first.'))
   })
-  await sendKept('Rowan', () => '')
+  comesIn('Rowan')
+  await sendKept(() => '')
   expect(sent).toEqual(['his'])
   expect(kept().map(({ key, refused }) => [key, refused])).toEqual([
     ['hers', undefined],

@@ -30,6 +30,18 @@ export function letGo(key: string): void {
   if (kept().some((one) => one.key === key)) write(kept().filter((one) => one.key !== key))
 }
 
+/** All that lies in this browser's storage goes, but for this. */
+export function emptyButOutbox(): void {
+  const waits = kept()
+  localStorage.clear()
+  write(waits)
+}
+
+/** Something newer in the place of what waits. */
+export function replace(key: string, by: Kept): void {
+  write(kept().map((one) => (one.key === key ? by : one)))
+}
+
 function write(all: readonly Kept[]): void {
   try {
     if (all.length > 0) localStorage.setItem(PLACE, JSON.stringify(all))
@@ -39,15 +51,32 @@ function write(all: readonly Kept[]): void {
   }
 }
 
-/** Who is here, as the page knows. */
-let person = ''
+const PERSON = 'person'
 
-export const isHere = (name: string) => {
+/** Who is here, as the page knows; before it does, who was here last. */
+let person: string | undefined
+
+export function isHere(): string {
+  try {
+    person ??= localStorage.getItem(PERSON) ?? ''
+  } catch {
+    // No storage to look into: nobody's name is known before the bench tells it.
+  }
+  return person ?? ''
+}
+
+export function comesIn(name: string): void {
+  if (name === isHere()) return
   person = name
+  try {
+    localStorage.setItem(PERSON, name)
+  } catch {
+    // No room: it is known again when the bench has told it.
+  }
 }
 
 /** What whoever is here recorded; another's waits for them. */
-export const mine = (): Kept[] => kept().filter(({ by }) => by === person)
+export const mine = (): Kept[] => kept().filter(({ by }) => by === isHere())
 
 /** As it can be sent again: all but the page's token, which is another by then. */
 export async function asKept(request: Request, key: string, says: string): Promise<Kept> {
@@ -55,7 +84,7 @@ export async function asKept(request: Request, key: string, says: string): Promi
   delete headers['x-xsrf-token']
   return {
     key,
-    by: person,
+    by: isHere(),
     says,
     method: request.method,
     url: request.url,

@@ -1,12 +1,11 @@
 import { benchChanged } from '@/api/asking'
+import { takeAlong } from '@/api/away'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useRef } from 'react'
 import { sendWhatWaited } from '@/api/client'
 import { useConnection } from '@/api/connection'
+import { comesIn } from '@/api/outbox'
 import { pulse } from '@/api/queries'
-
-/** Once for each page that is loaded. */
-let hasSent = false
 
 /** Watches for changes made in other windows and asks for everything shown again when there is one. */
 export function usePulse(): void {
@@ -27,9 +26,12 @@ export function usePulse(): void {
   }, [lost, queries])
   const person = data?.person
   useEffect(() => {
-    if (person === undefined || hasSent) return
-    hasSent = true
-    void sendWhatWaited(person)
+    if (person === undefined) return
+    comesIn(person)
+    if (!lost) void sendWhatWaited()
+  }, [person, lost])
+  useEffect(() => {
+    if (person !== undefined) void takeAlong()
   }, [person])
   const ground = data?.ground
   useEffect(() => {

@@ -43,6 +43,9 @@ export const shadowBoards = () => asking.queryOptions('get', '/api/shadow-boards
 export const shadowBoardPreview = (body: Schemas['ShadowBoardFormRequest']) =>
   asking.queryOptions('post', '/api/shadow-boards/preview', { body }, PREVIEW)
 
+/** What is taken along to a stall without connection. */
+export const lookAway = () => asking.queryOptions('get', '/api/looks/away', {}, { staleTime: 60_000 })
+
 export const looks = () => asking.queryOptions('get', '/api/looks')
 
 export const lookPage = (look: number) =>

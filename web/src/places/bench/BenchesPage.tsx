@@ -3,6 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { answered, client, Refused } from '@/api/client'
 import { benches, pulse } from '@/api/queries'
+import { leaveBehind } from '@/api/away'
 import { changeBench } from '@/parts/draftsOfBench'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
@@ -19,7 +20,7 @@ export function BenchesPage() {
   const arrive = (id: number) => {
     if (here) changeBench(here.id, id)
     // All that was fetched belongs to the bench that is left.
-    window.location.assign('/')
+    void leaveBehind().finally(() => window.location.assign('/'))
   }
   const enter = useChange(
     (place: number) => answered(client.POST('/api/benches/{place}/enter', { params: { path: { place } } })),

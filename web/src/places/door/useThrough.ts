@@ -1,11 +1,12 @@
 import { useMutation } from '@tanstack/react-query'
+import { leaveBehind } from '@/api/away'
 import { Refused } from '@/api/client'
 
 /** Through the door: what was refused stands beside its field; else the bench is asked for anew, as whoever came in. */
 export function useThrough<Sent>(send: (sent: Sent) => Promise<unknown>, to = '/') {
   const through = useMutation({
     mutationFn: send,
-    onSuccess: () => window.location.assign(to),
+    onSuccess: () => leaveBehind().finally(() => window.location.assign(to)),
   })
   const refused = through.error instanceof Refused ? through.error : null
   return { through, refused, isBusy: through.isPending || through.isSuccess }

@@ -1,5 +1,7 @@
 import { useState } from 'react'
+import { leaveBehind } from '@/api/away'
 import { answered, client, Refused } from '@/api/client'
+import { emptyButOutbox } from '@/api/outbox'
 import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
 import { SignInField } from '@/parts/SignInField'
@@ -66,8 +68,8 @@ export function Account({ name }: { name: string }) {
   )
 }
 
-/** What was typed and not written down is not left for whoever comes next. */
+/** Nothing that was typed or seen is left for whoever comes next; what waits to be sent is whoever's recorded it. */
 function gone(): void {
-  localStorage.clear()
-  window.location.assign('/sign-in')
+  emptyButOutbox()
+  void leaveBehind().finally(() => window.location.assign('/sign-in'))
 }

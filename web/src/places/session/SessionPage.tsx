@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { useParams } from 'react-router'
+import { Link, useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
+import { useConnection } from '@/api/connection'
 import { session } from '@/api/queries'
 import { useTitle } from '@/parts/useTitle'
 import { usePulse } from '@/shell/usePulse'
@@ -37,6 +38,8 @@ function Running({ at }: { at: Schemas['Session'] }) {
   const asking = uncounted && asked === walk.atStep
   const next = () => (uncounted && !asking ? setAsked(walk.atStep) : walk.next())
   useNextKeys(next)
+  const { lost } = useConnection()
+  if (walk.isEnded && lost) return <EndedAway title={at.title} />
   const text = asking ? UNCOUNTED : words(phase, step, at.steps[walk.atStep - 1], isLast)
 
   return (
@@ -87,6 +90,20 @@ function Running({ at }: { at: Schemas['Session'] }) {
           Stop here
         </Button>
       </footer>
+    </main>
+  )
+}
+
+/** It is over, and what was done is not recorded yet. */
+function EndedAway({ title }: { title: string }) {
+  return (
+    <main className="flex min-h-dvh flex-col items-start justify-center gap-4 p-8">
+      <ConnectionLost />
+      <h1 className="text-4xl">{title}: ended here</h1>
+      <p className="text-xl text-soft">It is recorded as soon as the bench answers.</p>
+      <Link to="/" className="py-3 text-xl underline underline-offset-4">
+        To the bench
+      </Link>
     </main>
   )
 }

@@ -2,13 +2,17 @@ import { useQueryClient } from '@tanstack/react-query'
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { session as sessionQuery } from '@/api/queries'
+import { keepEnding, overtake, untilSent, waitingBody } from '@/api/sending'
 import { isCounted } from './words'
 import { backward, forward, isTapped, type Standing, withCount } from './walk'
 
 /** Walks a session; every tap is saved in order, and another window's taps are taken over. */
 export function useSession(at: Schemas['Session']) {
   const queries = useQueryClient()
-  const [standing, setStanding] = useState<Standing>(at)
+  const address = `/api/sessions/${at.id}`
+  // What was counted without connection, and is not sent yet, is newer than what was last heard.
+  const [unsent] = useState(() => waitingBody<Standing>('PUT', address))
+  const [standing, setStanding] = useState<Standing>(unsent ?? at)
   const [problem, setProblem] = useState<string | null>(null)
   const version = useRef(at.version)
   const queue = useRef<Promise<unknown>>(Promise.resolve())
@@ -40,8 +44,20 @@ export function useSession(at: Schemas['Session']) {
     [at.id, queries],
   )
 
+  useEffect(() => {
+    if (unsent === null) return
+    inTurn(
+      async () => {
+        await untilSent('PUT', address)
+        return queries.fetchQuery({ ...sessionQuery(at.id), staleTime: 0 })
+      },
+      () => false,
+    )
+  }, [unsent, address, at.id, inTurn, queries])
+
   const save = (to: Standing) => {
     setStanding(to)
+    overtake('PUT', address, plain(to))
     newest.current += 1
     const mine = newest.current
     const isNewest = () => mine === newest.current
@@ -56,17 +72,22 @@ export function useSession(at: Schemas['Session']) {
       )
     }, isNewest)
   }
-  const finish = (outcome: 'done' | 'stopped') =>
+  const [isEnded, setEnded] = useState(false)
+  const finish = (outcome: 'done' | 'stopped') => {
+    setEnded(true)
+    const body = { outcome, version: version.current }
+    const release = keepEnding(address, `${address}/finish`, body)
     inTurn(
       () =>
         answered(
           client.POST('/api/sessions/{session}/finish', {
             params: path,
-            body: { outcome, version: version.current },
+            body: { ...body, version: version.current },
           }),
-        ),
+        ).finally(release),
       () => true,
     )
+  }
 
   const step = at.steps[standing.atStep] ?? at.steps[0]
   if (!step) throw new Error('A session has at least one stone.')
@@ -85,6 +106,8 @@ export function useSession(at: Schemas['Session']) {
     count: standing.counted[standing.atStep] ?? 0,
     isLast: standing.atStep === at.steps.length - 1,
     problem,
+    /** It came to its end here, whether or not that could be sent yet. */
+    isEnded,
     /** One tap on; at what is tapped, `by` strokes or teeth of it. */
     next: (by = 1) => {
       const { to, finish: isDone } = forward(standing, at.steps, by)

@@ -68,7 +68,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
             <Button
               weight={check && !over ? 'quiet' : 'main'}
               onClick={() =>
-                void look.settle((version) =>
+                void look.settle('bought', (version) =>
                   answered(
                     client.POST('/api/looks/{look}/bought', {
                       params,
@@ -82,7 +82,7 @@ function Open({ page }: { page: Schemas['Look'] }) {
             </Button>
             <Button
               onClick={() =>
-                void look.settle((version) =>
+                void look.settle('left', (version) =>
                   answered(client.POST('/api/looks/{look}/left', { params, body: { version } })),
                 )
               }

@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answered, client } from '@/api/client'
-import { looks } from '@/api/queries'
+import { useConnection } from '@/api/connection'
+import { lookAway, looks, pulse } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { asDate } from '@/parts/dates'
@@ -11,6 +12,7 @@ import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
+import { beginAway, useWaitingLooks } from './away'
 
 /** Second-hand tools looked over: those half done first, and a new one. */
 export function LooksPage() {
@@ -21,6 +23,10 @@ export function LooksPage() {
     () => answered(client.POST('/api/looks', { body: { kind } })),
     (look) => void navigate(`/kit/look/${look.id}`),
   )
+  const unit = useQuery(pulse()).data?.unit
+  const { lost } = useConnection()
+  const away = useQuery({ ...lookAway(), enabled: lost }).data?.kinds.find((one) => one.kind === kind)
+  const onThisDevice = useWaitingLooks()
   if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
 
@@ -34,16 +40,31 @@ export function LooksPage() {
       <div className="max-w-xl">
         <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
         <p className="mt-3">
-          <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
-            Look it over
-          </Button>
+          {lost && away && unit ? (
+            <Button weight="main" onClick={() => void navigate(`/kit/look/away/${beginAway(away, unit)}`)}>
+              Look it over
+            </Button>
+          ) : (
+            <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+              Look it over
+            </Button>
+          )}
         </p>
         <Complaint problem={begin.error} besides={[]} />
         <h2 className="mt-6 text-lg">Looked over</h2>
-        {data.looks.length === 0 && (
+        {data.looks.length === 0 && onThisDevice.length === 0 && (
           <p className="text-soft">None yet. A look-over waits here when it is left half done.</p>
         )}
         <ul>
+          {lost &&
+            onThisDevice.map(({ key, says }) => (
+              <li key={key} className="border-t border-rule">
+                <Link to={`/kit/look/away/${key}`} className="block py-2.5 hover:bg-wood">
+                  <strong className="block underline decoration-rule underline-offset-4">{says}</strong>
+                  <span className="block text-sm text-soft">On this device, not sent yet.</span>
+                </Link>
+              </li>
+            ))}
           {data.looks.map((look) => (
             <li key={look.id} className="border-t border-rule">
               <Link to={`/kit/look/${look.id}`} className="block py-2.5 hover:bg-wood">
