@@ -8,7 +8,10 @@ use App\Bench\Bench;
 use App\Bench\User;
 use App\Carry\BenchFileIn;
 use App\Carry\BenchFileOut;
+use App\Carry\BringAlone;
+use App\Carry\BringBeside;
 use App\Carry\NewDatabase;
+use App\Carry\OwnerToBe;
 use App\People\Person;
 use App\People\Ticket;
 use App\People\TicketKind;
@@ -128,11 +131,17 @@ Artisan::command('carry {file} {bench?}', function (): int {
     return 0;
 })->purpose('Write a whole bench into one open file');
 
-Artisan::command('bring {file}', function (): int {
+Artisan::command('bring {file} {--alone} {--for=}', function (): int {
+    $aside = null;
     try {
         $file = new BenchFileIn((string) $this->argument('file'));
-        $this->line($file->says());
-        [$bench, $aside] = NewDatabase::with($file->bring(...));
+        $this->line($file->head->says());
+        $owner = $this->option('alone') ? null : OwnerToBe::here((string) $this->option('for'));
+        if ($owner !== null) {
+            $bench = (new BringBeside($file))->bring($owner);
+        } else {
+            [$bench, $aside] = NewDatabase::with((new BringAlone($file))->bring(...));
+        }
     } catch (RuntimeException|JsonException|PDOException $why) {
         $this->line($why->getMessage());
 
@@ -142,7 +151,7 @@ Artisan::command('bring {file}', function (): int {
     $this->line("“{$bench->name}” is here.".($aside === null ? '' : " What was there before lies at $aside"));
 
     return 0;
-})->purpose('Make a bench of a file that another program wrote; what is there is laid aside');
+})->purpose('Make a bench of a file that another program wrote, beside those that are here or alone');
 
 Artisan::command('restore {copy?} {--new}', function (): int {
     $opening = Opening::ofApplication();

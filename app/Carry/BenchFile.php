@@ -48,7 +48,7 @@ final class BenchFile
         - `schema/*.schema.json` tells of each table what stands in a line (JSON Schema, draft 2020-12).
         - `photos/` are the photographs, under the names that `tables/photos.jsonl` has for them.
 
-        Nothing else is needed to read it. `./jackrest bring FILE` makes a bench of it again.
+        Nothing else is needed to read it. `./jackrest bring FILE`, or the page of benches, makes a bench of it again.
 
         TEXT;
 }

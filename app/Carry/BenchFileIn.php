@@ -4,18 +4,10 @@ declare(strict_types=1);
 
 namespace App\Carry;
 
-use App\Bench\Bench;
-use App\Bench\User;
-use App\People\Membership;
-use App\People\Role;
-use App\Photo\PhotoFile;
-use App\Sum\Sums;
-use Illuminate\Support\Facades\DB;
-use JackRest\Core\Measure\LengthUnit;
 use RuntimeException;
 use ZipArchive;
 
-/** Makes a bench of a file again, under the numbers it had, in a database that has none yet. */
+/** The file of a bench, read: what it has, line by line. */
 final class BenchFileIn
 {
     /** Larger files are none that a bench makes. */
@@ -23,25 +15,21 @@ final class BenchFileIn
 
     private readonly ZipArchive $zip;
 
-    /** @var array{bench: array{id: int, name: string}, tables: array<string, int>, layout: string} */
-    private readonly array $head;
+    public readonly BenchHead $head;
 
-    /** @throws RuntimeException when it is no such file */
-    public function __construct(string $path)
+    /**
+     * @param  string  $called  as whoever gives it calls it; empty: by its path
+     *
+     * @throws RuntimeException when it is no such file
+     */
+    public function __construct(string $path, string $called = '')
     {
+        $called = $called === '' ? $path : $called;
         $this->zip = new ZipArchive();
         if (! is_file($path) || $this->zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw new RuntimeException("$path is no file of a bench.");
+            throw new RuntimeException("$called is no file of a bench.");
         }
-        $head = json_decode((string) $this->zip->getFromName(BenchFile::HEAD), true);
-        if (! is_array($head) || ($head['format'] ?? null) !== BenchFile::FORMAT || ! self::isWhole($head)) {
-            throw new RuntimeException("$path is no file of a bench.");
-        }
-        if (($head['version'] ?? 0) > BenchFile::VERSION) {
-            throw new RuntimeException('That file was written by a later version of Jack Rest.');
-        }
-        /** @var array{bench: array{id: int, name: string}, tables: array<string, int>, layout: string} $head */
-        $this->head = $head;
+        $this->head = BenchHead::read((string) $this->zip->getFromName(BenchFile::HEAD), $called);
         $size = 0;
         for ($entry = 0; $entry < $this->zip->numFiles; $entry++) {
             $size += (int) ($this->zip->statIndex($entry)['size'] ?? 0);
@@ -51,55 +39,26 @@ final class BenchFileIn
         }
     }
 
-    /** @param  array<mixed>  $head */
-    private static function isWhole(array $head): bool
+    /** @return list<int> the numbers of its records */
+    public function numbers(string $table): array
     {
-        $bench = is_array($head['bench'] ?? null) ? $head['bench'] : [];
-
-        return is_int($bench['id'] ?? null) && is_string($bench['name'] ?? null) && is_string($head['layout'] ?? null)
-            && is_array($head['tables'] ?? null);
+        return array_values(array_filter(array_column($this->told($table), 'id'), is_int(...)));
     }
 
-    /** What it would bring, in one sentence. */
-    public function says(): string
+    /** @return list<string> */
+    public function tables(): array
     {
-        $records = array_sum($this->head['tables']) - ($this->head['tables']['diary_entries'] ?? 0);
-
-        return "“{$this->head['bench']['name']}”: $records records, ".
-            ($this->head['tables']['diary_entries'] ?? 0).' lines of its diary.';
+        return array_keys($this->head->lines);
     }
 
-    /** @throws RuntimeException when something of it is not as its layout has it; nothing is brought then */
-    public function bring(): Bench
-    {
-        DB::statement('PRAGMA foreign_keys = OFF');
-        $bench = DB::transaction(function (): Bench {
-            if (Bench::query()->exists()) {
-                throw new RuntimeException('There is a bench here already.');
-            }
-            $bench = Bench::query()->forceCreate([...$this->head['bench'], 'revision' => 1]);
-            foreach ($this->head['tables'] as $table => $count) {
-                $this->table($bench, $table, $count);
-            }
-            $lost = DB::select('PRAGMA foreign_key_check');
-            if ($lost !== []) {
-                throw new RuntimeException('Records of that file refer to others that it does not have.');
-            }
-            $user = User::query()->forceCreate([
-                'bench_id' => $bench->id, 'name' => 'you', 'unit' => LengthUnit::Millimetre, 'ground' => 'system',
-            ]);
-            Membership::give($user, $bench, Role::Owner);
-            app(Sums::class)->renew($bench);
-
-            return $bench;
-        });
-        DB::statement('PRAGMA foreign_keys = ON');
-        $this->photos();
-
-        return $bench;
-    }
-
-    private function table(Bench $bench, string $table, int $count): void
+    /**
+     * Line by line, as they are told.
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws RuntimeException when something of it is not as this version has it
+     */
+    public function told(string $table): array
     {
         if (! in_array($table, BenchTables::all(), true)) {
             throw new RuntimeException("That file has a table “{$table}” that this version does not know.");
@@ -107,46 +66,36 @@ final class BenchFileIn
         $columns = BenchTables::columns($table);
         $lines = explode("\n", rtrim((string) $this->zip->getFromName(BenchFile::table($table)), "\n"));
         $lines = array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
-        if (count($lines) !== $count) {
-            throw new RuntimeException("That file is not whole: “{$table}” should have $count lines.");
+        if (count($lines) !== $this->head->lines[$table]) {
+            throw new RuntimeException(
+                "That file is not whole: “{$table}” should have {$this->head->lines[$table]} lines.",
+            );
         }
-        foreach (array_chunk($lines, 200) as $some) {
-            DB::table($table)->insert(array_map(
-                static fn (string $line): array => self::row($line, $columns, $bench),
-                $some,
-            ));
-        }
+
+        return array_map(fn (string $line): array => $this->line($line, $columns), $lines);
     }
 
     /**
      * @param  array<string, Column>  $columns
      * @return array<string, mixed>
      */
-    private static function row(string $line, array $columns, Bench $bench): array
+    private function line(string $line, array $columns): array
     {
+        /** @var array<string, mixed> $told a line is an object, or has no number */
         $told = (array) json_decode($line, flags: JSON_THROW_ON_ERROR);
-        $unknown = array_diff_key($told, $columns);
-        if ($unknown !== [] || ($told['bench_id'] ?? null) !== $bench->id) {
+        $isOurs = array_diff_key($told, $columns) === [] && ($told['bench_id'] ?? null) === $this->head->benchId;
+        if (! $isOurs || ! is_int($told['id'] ?? null)) {
             throw new RuntimeException('A line of that file is not as this version has it: '.mb_substr($line, 0, 80));
         }
-        $row = [];
-        foreach ($columns as $name => $column) {
-            if (array_key_exists($name, $told)) {
-                $row[$name] = $column->kept($told[$name]);
-            }
-        }
 
-        return $row;
+        return $told;
     }
 
-    private function photos(): void
+    /** As it was taken; null: the file does not have it. */
+    public function photo(string $name): ?string
     {
-        @mkdir(PhotoFile::folder(), 0700, true);
-        foreach (array_filter(DB::table('photos')->pluck('file')->all(), is_string(...)) as $file) {
-            $picture = $this->zip->getFromName(BenchFile::photo($file));
-            if (is_string($picture)) {
-                file_put_contents(PhotoFile::folder().'/'.basename($file), $picture);
-            }
-        }
+        $picture = $this->zip->getFromName(BenchFile::photo($name));
+
+        return is_string($picture) ? $picture : null;
     }
 }

@@ -14,7 +14,7 @@ final class BeginBenchRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60', Rule::unique(Bench::class, 'name')]];
+        return ['name' => ['required', 'string', 'max:60', Rule::unique(Bench::class, 'name')->withoutTrashed()]];
     }
 
     /** @return array<string, string> */

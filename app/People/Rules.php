@@ -160,6 +160,9 @@ final class Rules
 
     private const ACCOUNT = [
         'POST benches',
+        'POST benches/file',
+        'POST benches/file/preview',
+        'DELETE benches/{place}/brought',
         'DELETE sign-ins/{signIn}',
         'PUT password',
         'DELETE account',

@@ -51,6 +51,27 @@ final class CarryTest extends TestCase
         // What is worked out of the records is worked out anew.
         $sums = 'SELECT what, subject_id, value FROM sums ORDER BY 1, 2';
         self::assertSame($this->rows('one', $sums), $this->rows('two', $sums));
+        $air = 'SELECT * FROM air_days ORDER BY 1';
+        self::assertNotSame([], $this->rows('one', $air));
+        self::assertSame($this->rows('one', $air), $this->rows('two', $air));
+    }
+
+    public function test_beside_a_bench_that_is_there_it_gets_numbers_of_its_own(): void
+    {
+        $this->artisan('one', 'upgrade');
+        $this->artisan('one', 'demo:load');
+        $first = $this->out('one');
+        $said = $this->artisan('one', "bring $this->folder/one.zip");
+        self::assertStringContainsString('“Orchard Row 2” is here.', $said);
+        self::assertSame([['n' => 2]], $this->rows('one', 'SELECT count(*) AS n FROM benches'));
+        self::assertSame([], $this->rows('one', 'PRAGMA foreign_key_check'));
+        foreach (['tools', 'edges', 'diary_entries'] as $table) {
+            self::assertSame(
+                [['n' => 2 * substr_count($first["tables/$table.jsonl"], "\n")]],
+                $this->rows('one', "SELECT count(*) AS n FROM $table"),
+            );
+        }
+        self::assertSame(1, $this->process('one', "bring --for=Nobody $this->folder/one.zip")->run());
     }
 
     public function test_what_is_not_whole_changes_nothing(): void
@@ -70,7 +91,7 @@ final class CarryTest extends TestCase
             $zip->open($broken);
             $break($zip);
             $zip->close();
-            $process = $this->process('one', "bring $broken");
+            $process = $this->process('one', "bring --alone $broken");
             self::assertSame(1, $process->run(), $process->getOutput());
             self::assertStringContainsString('file', $process->getOutput());
             self::assertSame([['n' => 1]], $this->rows('one', 'SELECT count(*) AS n FROM benches'));

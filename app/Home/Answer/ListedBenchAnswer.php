@@ -16,6 +16,7 @@ final readonly class ListedBenchAnswer extends Answer
         #[Field('how many tools hang there')] public int $tools,
         #[Field('how many lines its diary has')] public int $entries,
         #[Field('whether the user stands at it')] public bool $isHere,
+        #[Field('whether it came from a file, and nothing was written there since')] public bool $justBrought,
     ) {
     }
 }

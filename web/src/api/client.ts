@@ -77,7 +77,7 @@ export async function answered<T>(asked: Promise<{ data?: T | undefined; respons
 }
 
 /** Sends a file as a form does; what travels as JSON goes through {@link client}. */
-export async function sendFile(path: string, field: string, file: File): Promise<void> {
+export async function sendFile<Answer = unknown>(path: string, field: string, file: File): Promise<Answer> {
   const body = new FormData()
   body.set(field, file)
   const response = await watchedFetch(path, {
@@ -86,6 +86,7 @@ export async function sendFile(path: string, field: string, file: File): Promise
     body,
   })
   if (!response.ok) throw await refused(response)
+  return (await response.json()) as Answer
 }
 
 /** How far long work is. */

@@ -84,6 +84,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/benches/file/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["previewBench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/benches/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBench"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/benches/{place}/brought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBenchBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/benches/{place}/enter": {
         parameters: {
             query?: never;
@@ -3702,6 +3750,12 @@ export interface components {
             /** @description what it was used for, ready to be read */
             usedFor: string;
         };
+        BroughtBench: {
+            /** @description what it will be called here */
+            name: string;
+            /** @description what it has, ready to be read */
+            says: string;
+        };
         Calculation: {
             /** @description what it is called */
             name: string;
@@ -5135,6 +5189,8 @@ export interface components {
             entries: number;
             /** @description whether the user stands at it */
             isHere: boolean;
+            /** @description whether it came from a file, and nothing was written there since */
+            justBrought: boolean;
         };
         ListedBlank: {
             /** @description the record's number */
@@ -8118,6 +8174,84 @@ export interface operations {
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    previewBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description BroughtBench */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtBench"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    bringBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Benches */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Benches"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
+            507: components["responses"]["Errors"];
+        };
+    };
+    takeBenchBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                place: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Benches */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Benches"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
+            409: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };

@@ -1,15 +1,17 @@
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
-import { answered, client, Refused } from '@/api/client'
+import { answered, client, Refused, type Schemas } from '@/api/client'
 import { benches, pulse } from '@/api/queries'
 import { leaveBehind } from '@/api/away'
 import { changeBench } from '@/parts/draftsOfBench'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
+import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { PlainField } from '@/parts/PlainField'
 import { useChange } from '@/parts/useChange'
+import { BringBench } from './BringBench'
 
 /** Every bench on this machine: the demo's and one's own. Each stays as it is while the user stands at another. */
 export function BenchesPage() {
@@ -31,6 +33,11 @@ export function BenchesPage() {
     (named: string) => answered(client.POST('/api/benches', { body: { name: named } })),
     (answer) => arrive(answer.benches[0]?.id ?? 0),
   )
+  const takeBack = useChange(
+    (bench: Schemas['ListedBench']) =>
+      answered(client.DELETE('/api/benches/{place}/brought', { params: { path: { place: bench.id } } })),
+    (answer, bench) => bench.isHere && arrive(answer.benches[0]?.id ?? 0),
+  )
   const refused = begin.error instanceof Refused ? begin.error : null
   if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
@@ -41,24 +48,34 @@ export function BenchesPage() {
       <div className="max-w-2xl">
         <ul className="mt-4 border-t border-rule">
           {data.benches.map((bench) => (
-            <li key={bench.id} className="flex min-h-14 items-center gap-4 border-b border-rule">
-              <span className="grow">
+            <li
+              key={bench.id}
+              className="flex min-h-14 flex-wrap items-center gap-x-4 border-b border-rule py-1.5"
+            >
+              <span className="min-w-40 grow">
                 <strong>{bench.name}</strong>
                 <span className="block text-sm text-soft">
                   {counted(bench.tools, 'tool')}, {counted(bench.entries, 'diary line')}
                 </span>
               </span>
-              {bench.isHere ? (
-                <span className="text-soft">You are here</span>
-              ) : (
-                <Button
-                  disabled={enter.isPending}
-                  onClick={() => enter.mutate(bench.id)}
-                  aria-label={`Go to ${bench.name}`}
-                >
-                  Go there
-                </Button>
-              )}
+              <span className="ml-auto flex items-center gap-4">
+                {bench.justBrought && (
+                  <Button disabled={takeBack.isPending} onClick={() => takeBack.mutate(bench)}>
+                    Take it back
+                  </Button>
+                )}
+                {bench.isHere ? (
+                  <span className="text-soft">You are here</span>
+                ) : (
+                  <Button
+                    disabled={enter.isPending}
+                    onClick={() => enter.mutate(bench.id)}
+                    aria-label={`Go to ${bench.name}`}
+                  >
+                    Go there
+                  </Button>
+                )}
+              </span>
             </li>
           ))}
         </ul>
@@ -67,8 +84,7 @@ export function BenchesPage() {
             The whole bench as one file
           </a>
           <span className="block text-sm text-soft">
-            Every record and photograph in open formats, told in the file itself. In the terminal,{' '}
-            <code>./jackrest bring FILE</code> makes a bench of it again.
+            Every record and photograph in open formats, told in the file itself.
           </span>
         </p>
         {alone && (
@@ -78,6 +94,8 @@ export function BenchesPage() {
             </Link>
           </p>
         )}
+        <Complaint problem={takeBack.error} besides={[]} />
+        <BringBench onBrought={arrive} />
         <h2 className="mt-6 text-lg">Begin an empty bench</h2>
         <form
           className="flex items-end gap-4"
