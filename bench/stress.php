@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Bench\Stress\Kills;
 use Bench\Stress\SharedShop;
+use Bench\Stress\ShopKills;
 use Bench\Stress\Soak;
 
 require __DIR__.'/../vendor/autoload.php';
@@ -31,6 +32,8 @@ $soak = (new Soak())->run($share * 10);
 $figures += $soak;
 $shop = (new SharedShop())->run(max(10.0, 120 * $share));
 $figures += $shop;
+$shopKills = (new ShopKills())->run($whole(200));
+$figures += $shopKills;
 
 foreach ($figures as $what => $figure) {
     printf("%-60s %s\n", $what, $figure);
@@ -38,5 +41,6 @@ foreach ($figures as $what => $figure) {
 @mkdir("$root/build");
 file_put_contents("$root/build/stress.json", json_encode($figures, JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR));
 $wrong = $shop['of them answered with anything but 200'] + $soak['answered with 5xx or not at all'] +
-    $kills['of them lost'] + $kills['databases found damaged'];
+    $kills['of them lost'] + $kills['databases found damaged'] +
+    $shopKills['lost of theirs'] + $shopKills['shops found damaged'];
 exit($wrong > 0 || $pairs !== 'passed' || $fuzz !== 'passed' ? 1 : 0);

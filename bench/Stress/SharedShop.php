@@ -6,7 +6,6 @@ namespace Bench\Stress;
 
 use CurlHandle;
 use Random\Randomizer;
-use RuntimeException;
 use Tests\Browser\SharedServer;
 
 /** A shared shop in full use: fifty people on twenty benches, each a key a second, over TLS from one machine. */
@@ -16,36 +15,17 @@ final class SharedShop
 
     private const PEOPLE = 50;
 
-    private const PASSWORD = 'nine slow wasps turn';
-
-    /** @var list<array{string, string}> cookies and token, by person */
-    private array $people = [];
-
-    private SharedServer $shop;
-
-    /** @var non-empty-string */
-    private string $authority;
+    private ShopPeople $people;
 
     /** @return array<string, int|float> figures by name */
     public function run(float $seconds): array
     {
-        $this->shop = new SharedServer();
-        $this->authority = $this->shop->authority();
-        $root = dirname(__DIR__, 2);
-        exec("cd $root && JACKREST_DATA=".escapeshellarg($this->shop->data).' php tests/Support/make-shop.php '.
-            self::BENCHES.' '.self::PEOPLE.' '.escapeshellarg(self::PASSWORD), $said, $status);
-        if ($status !== 0) {
-            throw new RuntimeException('The shop could not be filled: '.implode("\n", $said));
-        }
-        $signIns = [];
-        for ($person = 1; $person <= self::PEOPLE; $person++) {
-            $began = hrtime(true);
-            $this->people[] = $this->signsIn("person $person");
-            $signIns[] = (hrtime(true) - $began) / 1e6;
-        }
+        $shop = new SharedServer();
+        $this->people = new ShopPeople($shop, self::BENCHES, self::PEOPLE);
+        $signIns = $this->people->signIns;
         [$times, $wrong] = $this->types($seconds);
         sort($times);
-        sort($signIns);
+        $shop->close();
 
         return [
             'people at a shared shop, a key a second each' => self::PEOPLE,
@@ -63,7 +43,7 @@ final class SharedShop
     private function types(float $seconds): array
     {
         $dice = new Randomizer();
-        $next = array_map(static fn (): float => microtime(true) + $dice->getInt(0, 999) / 1000, $this->people);
+        $next = array_map(static fn (): float => microtime(true) + $dice->getInt(0, 999) / 1000, $this->people->all());
         $many = curl_multi_init();
         $times = [];
         $wrong = 0;
@@ -90,60 +70,10 @@ final class SharedShop
 
     private function key(int $person, int $size): CurlHandle
     {
-        [$cookies, $token] = $this->people[$person];
-        $body = $person % 2 === 0
-            ? ['/api/plans/bridle-square/preview', ['figures' => ['blade' => (string) $size], 'blanks' => (object) []]]
-            : ['/api/readings', ['typed' => (string) $size, 'quantity' => 'length']];
-
-        return $this->request($body[0], (string) json_encode($body[1]), $cookies, $token);
-    }
-
-    /** @return array{string, string} */
-    private function signsIn(string $name): array
-    {
-        $door = $this->request('/sign-in', null, '', '');
-        [$cookies, $token] = self::cookies((string) curl_exec($door), '');
-        $sent = (string) json_encode(['name' => $name, 'password' => self::PASSWORD]);
-        $answer = (string) curl_exec($this->request('/api/sign-in', $sent, $cookies, $token));
-        if (! str_contains($answer, '"name"')) {
-            throw new RuntimeException("$name could not sign in: $answer");
-        }
-
-        return self::cookies($answer, $cookies);
-    }
-
-    /** @return array{string, string} all cookies as they are sent, and the token among them */
-    private static function cookies(string $answer, string $before): array
-    {
-        $all = [];
-        foreach (array_filter(explode('; ', $before), static fn (string $one): bool => $one !== '') as $one) {
-            [$name, $value] = explode('=', $one, 2);
-            $all[$name] = $value;
-        }
-        preg_match_all('/^set-cookie: ([^=]+)=([^;]*)/mi', $answer, $found, PREG_SET_ORDER);
-        foreach ($found as [, $name, $value]) {
-            $all[$name] = $value;
-        }
-        $told = array_map(static fn (string $name, string $value): string => "$name=$value", array_keys($all), $all);
-
-        return [implode('; ', $told), urldecode($all['XSRF-TOKEN'] ?? '')];
-    }
-
-    private function request(string $path, ?string $body, string $cookies, string $token): CurlHandle
-    {
-        $request = curl_init($this->shop->url($path));
-        if ($body !== null) {
-            curl_setopt($request, CURLOPT_POSTFIELDS, $body);
-        }
-        curl_setopt_array($request, [
-            CURLOPT_RETURNTRANSFER => true,
-            CURLOPT_HEADER => true,
-            CURLOPT_CAINFO => $this->authority,
-            CURLOPT_TIMEOUT => 30,
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "Cookie: $cookies",
-                "X-XSRF-TOKEN: $token"],
-        ]);
-
-        return $request;
+        return $person % 2 === 0
+            ? $this->people->asks($person, '/api/plans/bridle-square/preview', [
+                'figures' => ['blade' => (string) $size], 'blanks' => (object) [],
+            ])
+            : $this->people->asks($person, '/api/readings', ['typed' => (string) $size, 'quantity' => 'length']);
     }
 }

@@ -31,7 +31,7 @@ final class SharedServer
     {
         $log = ['file', $this->log, 'w'];
         $process = proc_open(
-            ['bash', './jackrest', 'share', '--port', (string) $this->port, '--trust-port', (string) Server::freePort(),
+            ['setsid', 'bash', './jackrest', 'share', '--port', (string) $this->port, '--trust-port', (string) Server::freePort(),
                 '--name', 'localhost'],
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
@@ -45,6 +45,15 @@ final class SharedServer
             fn (): string => 'the shop to open: '.$this->said(),
             90,
         );
+    }
+
+    /** As a power cut would: server and workers at once, with no time to say good-bye. */
+    public function kill(): void
+    {
+        if ($this->process !== null) {
+            exec('pkill -9 -g '.proc_get_status($this->process)['pid']);
+        }
+        $this->close();
     }
 
     /** Nobody answers at its address any more, as for a phone that has left the shop. */
