@@ -36,7 +36,8 @@ final class ShopKills
             $wrote = $this->write($shop, $people, microtime(true) + $dice->getInt(100, 1500) / 1000);
             $this->check($shop, $wrote);
             $shop->open();
-            printf("\r%d kills of a shop, %d writes answered for, %d lost", $round + 1, $this->acknowledged, $this->lost);
+            $kills = $round + 1;
+            echo "\r$kills kills of a shop, {$this->acknowledged} writes answered for, {$this->lost} lost";
         }
         $shop->close();
         echo "\n";

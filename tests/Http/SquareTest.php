@@ -102,7 +102,7 @@ final class SquareTest extends HttpTestCase
     public function test_a_test_with_a_bad_figure_is_not_recorded(): void
     {
         $this->ask('POST', self::path('/tests'), [
-            ...self::squareTest(self::GAPS, ['lineWidth' => 'five']),
+            ...self::squareTest(self::GAPS, ['lineWidth' => 'about five']),
             'version' => 1,
             'planed' => false,
         ])

@@ -94,7 +94,9 @@ final class LengthParser
             $typed = str_replace($sign, " $fraction", $typed);
         }
 
-        return trim(str_replace(['⁄', '−', '–', "\u{00A0}", "\u{202F}", 'μ'], ['/', '-', '-', ' ', ' ', 'µ'], $typed));
+        $signs = ['⁄' => '/', '−' => '-', '–' => '-', "\u{00A0}" => ' ', "\u{202F}" => ' ', 'μ' => 'µ'];
+
+        return SpokenNumber::written(trim(strtr($typed, $signs)));
     }
 
     private static function number(string $text, string $typed): float

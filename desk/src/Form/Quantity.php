@@ -41,15 +41,22 @@ enum Quantity: string
 
         return match ($this) {
             self::Length, self::Thickness => TypedLength::read($typed, $format),
-            self::TeethPerInch => TypedTeeth::perInch($typed),
-            self::Degrees => TypedAngle::degrees($typed),
-            self::Slope => TypedAngle::slope($typed),
             self::YesNo => TypedCount::yesNo($typed),
-            self::Count => TypedCount::whole($typed),
             self::Teeth => TypedTeeth::shape($typed),
-            self::Temperature => TypedAir::celsius($typed),
-            self::Percent => TypedAir::percent($typed),
-            self::Money => TypedMoney::euros($typed),
+            default => $this->number(SpokenNumber::written($typed))->as($typed),
+        };
+    }
+
+    private function number(string $written): Reading
+    {
+        return match ($this) {
+            self::TeethPerInch => TypedTeeth::perInch($written),
+            self::Degrees => TypedAngle::degrees($written),
+            self::Slope => TypedAngle::slope($written),
+            self::Temperature => TypedAir::celsius($written),
+            self::Percent => TypedAir::percent($written),
+            self::Money => TypedMoney::euros($written),
+            default => TypedCount::whole($written),
         };
     }
 

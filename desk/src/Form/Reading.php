@@ -49,6 +49,12 @@ final readonly class Reading
         return Quantity::Length->read($typed, $format);
     }
 
+    /** The same, of other words for it. */
+    public function as(string $typed): self
+    {
+        return new self($typed, $this->value, $this->understood, $this->error, $this->doubt, $this->instead);
+    }
+
     /** Complains when it lies outside what is possible; what was doubted before is then the complaint. */
     public function within(float $least, float $most, string $complaint): self
     {

@@ -86,7 +86,7 @@ final class LengthParserTest extends TestCase
     {
         yield 'nought under the line' => ['1/0', 'divides by zero'];
         yield 'two strokes' => ['3//8', 'is not a length'];
-        yield 'a word' => ['five', 'is not a length'];
+        yield 'a word' => ['about five', 'is not a length'];
         yield 'nothing' => ['  ', 'Type a length'];
         yield 'a unit nobody knows' => ['5 cubits', '“cubits” is no unit known here'];
         yield 'whole number and a fraction over one' => ['1 9/8', 'Write 1 1/8 or 9/8'];

@@ -27,6 +27,10 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
           ),
         )}
       </dl>
+      <p className="mt-4 max-w-sm text-soft">
+        A figure may be typed as 9.5, 3/8 in or 12 thou, sent by a caliper that types, or said to the keyboard
+        of a phone: “twelve point five”, “one and three eighths of an inch”.
+      </p>
     </Panel>
   )
 }
