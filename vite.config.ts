@@ -49,7 +49,7 @@ export default defineConfig({
         // few pages take come with them.
         codeSplitting: {
           groups: [
-            { name: 'parts', test: /web\/src\/parts\/(?!photos\/|import\/|SignInField|Rests|TimeLeft|timeLeft)/ },
+            { name: 'parts', test: /web\/src\/parts\/(?!photos\/|import\/|SignInField|Rests|TimeLeft|timeLeft|BigKeys)/ },
             { name: 'charts', test: /d3-/ },
           ],
         },

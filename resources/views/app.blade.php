@@ -10,6 +10,7 @@
     <meta name="color-scheme" content="light dark">
     <title>Jack Rest</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
+    <link rel="apple-touch-icon" href="/mark-512.png">
     <link rel="manifest" href="/jackrest.webmanifest">
     <meta name="theme-color" content="#e6dfcf" media="(prefers-color-scheme: light)">
     <meta name="theme-color" content="#15181a" media="(prefers-color-scheme: dark)">

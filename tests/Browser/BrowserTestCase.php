@@ -174,6 +174,12 @@ abstract class BrowserTestCase extends TestCase
         ]);
     }
 
+    /** A thumb on glass, in place of a mouse. */
+    protected function isTouched(RemoteWebDriver $in): void
+    {
+        (new ChromeDevToolsDriver($in))->execute('Emulation.setTouchEmulationEnabled', ['enabled' => true]);
+    }
+
     /** Everything that can be read on the page. */
     protected function said(?RemoteWebDriver $in = null): string
     {

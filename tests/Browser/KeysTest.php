@@ -120,4 +120,27 @@ final class KeysTest extends BrowserTestCase
         $this->sees("//*[@data-testid='wedge']");
         self::assertSame('true', $this->field('Width of a line')->getAttribute('aria-invalid'));
     }
+
+    /** On glass figures are typed on big keys, which leave the phone's own keyboard to whoever wants to say them. */
+    public function test_a_thumb_has_big_keys_for_figures(): void
+    {
+        $phone = $this->newBrowser();
+        $this->device(360, 'light', $phone);
+        $this->isTouched($phone);
+        $this->open('/true/plans/bridle-square', $phone);
+        $first = $this->field('Blade, beyond the stock', $phone);
+        $phone->executeScript('arguments[0].focus()', [$first]);
+        foreach (['1', '.', '2', '⌫', '5', 'next'] as $key) {
+            $this->sees("//*[@aria-label = 'Keys for figures']//button[. = '$key']", $phone)->click();
+        }
+        self::assertSame('1.5', $first->getAttribute('value'));
+        $this->sees("//*[@aria-label = 'Keys for figures']//button[. = '3']", $phone)->click();
+        self::assertSame('3', $this->field('Width of the blade', $phone)->getAttribute('value'));
+        $this->sees("//*[@aria-label = 'Keys for figures']//button[. = 'abc']", $phone)->click();
+        $this->seesNoMore('thou', $phone);
+        $this->press('big keys', $phone);
+        $this->sees("//*[@aria-label = 'Keys for figures']", $phone);
+        Access::bring($phone);
+        self::assertSame([], Access::violations($phone));
+    }
 }

@@ -31,8 +31,8 @@ final class SharedServer
     {
         $log = ['file', $this->log, 'w'];
         $process = proc_open(
-            ['setsid', 'bash', './jackrest', 'share', '--port', (string) $this->port, '--trust-port', (string) Server::freePort(),
-                '--name', 'localhost'],
+            ['setsid', 'bash', './jackrest', 'share', '--port', (string) $this->port,
+                '--trust-port', (string) Server::freePort(), '--name', 'localhost'],
             [['file', '/dev/null', 'r'], $log, $log],
             $pipes,
             dirname(__DIR__, 2),

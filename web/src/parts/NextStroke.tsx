@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { useConnection } from '@/api/connection'
 import { unbroken } from './unbroken'
 
 interface NextStrokeProps {
@@ -9,6 +10,7 @@ interface NextStrokeProps {
 
 /** What to do now, in one sentence, under a heavy rule; why in one smaller line; the one dark button. */
 export function NextStroke({ says, why, children }: NextStrokeProps) {
+  const { lost } = useConnection()
   return (
     <section aria-label="Next stroke" data-answer className="mt-4 border-t-4 border-ink pt-3">
       <p
@@ -19,6 +21,7 @@ export function NextStroke({ says, why, children }: NextStrokeProps) {
         {unbroken(says)}
       </p>
       <p className="mt-2 text-soft">{unbroken(why)}</p>
+      {lost && <p className="mt-1 text-sm">What you type now is reckoned when connected.</p>}
       {children && <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">{children}</div>}
     </section>
   )

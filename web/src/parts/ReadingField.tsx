@@ -1,8 +1,12 @@
 import clsx from 'clsx'
-import { useId } from 'react'
+import { lazy, Suspense, useId } from 'react'
 import type { Schemas } from '@/api/client'
+import { useBigKeys } from './useBigKeys'
 import { useStep } from './useStep'
 import { differs } from './useUnderstood'
+
+/** For phones alone. */
+const BigKeys = lazy(async () => ({ default: (await import('./BigKeys')).BigKeys }))
 
 /** What the application made of a field: of a reading as of any other figure. */
 export type Understood = Pick<Schemas['Reading'], 'typed' | 'understood' | 'error' | 'doubt' | 'instead'>
@@ -37,6 +41,7 @@ export function ReadingField({
 }: ReadingFieldProps) {
   const id = useId()
   const step = useStep(stepMm, onChange)
+  const keys = useBigKeys()
   const current = reading?.typed === value ? reading : undefined
   const said = current?.error ?? current?.doubt
 
@@ -55,14 +60,18 @@ export function ReadingField({
             id={id}
             data-reading
             value={value}
-            inputMode="text"
+            inputMode={keys.inputMode}
             placeholder={usual}
             autoComplete="off"
             spellCheck={false}
             aria-invalid={current?.error !== undefined && current.error !== null}
             aria-describedby={said ? `${id}-said` : undefined}
             onChange={(event) => onChange(event.target.value)}
-            onFocus={(event) => event.target.select()}
+            onFocus={(event) => {
+              event.target.select()
+              keys.onFocus(event.target)
+            }}
+            onBlur={keys.onBlur}
             onKeyDown={(event) => {
               if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
                 event.preventDefault()
@@ -77,6 +86,22 @@ export function ReadingField({
           />
         </span>
       </div>
+      {keys.onBig && (
+        <button
+          type="button"
+          // The field keeps the focus.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={keys.onBig}
+          className="min-h-8 text-sm text-soft underline underline-offset-4"
+        >
+          big keys
+        </button>
+      )}
+      {keys.field && (
+        <Suspense>
+          <BigKeys field={keys.field} onType={onChange} onOwn={keys.onOwn} />
+        </Suspense>
+      )}
       {said && (
         <p
           id={`${id}-said`}
