@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Answer\DrawnPointAnswer;
+use App\Http\Answer\OutlineBodyAnswer;
 use App\Http\Answer\OutlineMarkAnswer;
 use App\Http\Answer\ToolOutlineAnswer;
 use JackRest\Core\Outline\Outline;
@@ -14,6 +15,7 @@ use JackRest\Core\Outline\Path;
 /**
  * A tool's outline, its paths as SVG path data in mm.
  *
+ * @phpstan-import-type Node from Path
  * @phpstan-import-type Point from Path
  */
 final class OutlineResource
@@ -23,8 +25,15 @@ final class OutlineResource
         return new ToolOutlineAnswer(
             widthMm: round($outline->width, 1),
             heightMm: round($outline->height, 1),
-            bodies: array_map(self::path(...), $outline->bodies),
+            bodies: array_map(
+                static fn (Path $body): OutlineBodyAnswer => new OutlineBodyAnswer(
+                    path: self::path($body),
+                    of: $body->material,
+                ),
+                $outline->bodies,
+            ),
             details: array_map(self::path(...), $outline->details),
+            edges: array_map(self::path(...), $outline->edges),
             marks: array_map(
                 static fn (OutlineMark $mark): OutlineMarkAnswer => new OutlineMarkAnswer(
                     name: $mark->name,
@@ -36,23 +45,45 @@ final class OutlineResource
         );
     }
 
+    /** Each node told from the one before, to a tenth of a millimetre: half as long as from the corner. */
     public static function path(Path $path): string
     {
-        return implode(
-            '',
-            array_map(
-                static fn (array $points): string => 'M'.
-                    implode(
-                        'L',
-                        array_map(
-                            static fn (array $point): string => round($point[0], 1).' '.round($point[1], 1),
-                            $points,
-                        ),
-                    ).
-                    ($path->isClosed ? 'Z' : ''),
-                [$path->points, ...$path->holes],
-            ),
-        );
+        return implode('', array_map(
+            static fn (array $nodes): string => self::nodes($nodes).($path->isClosed ? 'Z' : ''),
+            [$path->nodes, ...$path->holeNodes],
+        ));
+    }
+
+    /** @param  list<Node>  $nodes */
+    private static function nodes(array $nodes): string
+    {
+        // In tenths, so that nothing is lost on the way.
+        $x = $y = 0;
+        $text = '';
+        foreach ($nodes as $index => $node) {
+            $numbers = [];
+            foreach ($node as $place => $number) {
+                $numbers[] = (int) round(10 * $number) - ($place % 2 === 0 ? $x : $y);
+            }
+            $text .= $index === 0 ? 'M' : (count($node) === 2 ? 'l' : 'c');
+            $text .= self::joined($numbers);
+            [$dx, $dy] = array_slice($numbers, -2);
+            [$x, $y] = [$x + $dx, $y + $dy];
+        }
+
+        return $text;
+    }
+
+    /** @param  list<int>  $tenths */
+    private static function joined(array $tenths): string
+    {
+        $text = '';
+        foreach ($tenths as $place => $tenth) {
+            // A minus separates as well as a space does.
+            $text .= ($place > 0 && $tenth >= 0 ? ' ' : '').$tenth / 10;
+        }
+
+        return $text;
     }
 
     /**

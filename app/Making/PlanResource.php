@@ -46,6 +46,7 @@ final class PlanResource
                     says: $plan->says(),
                     minutes: $form->minutes($format),
                     days: $form->days($format),
+                    face: ViewResource::of($form->making->views($format)[0]),
                 );
             }, PlanKind::cases()),
             makings: array_values(

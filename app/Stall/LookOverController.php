@@ -5,17 +5,20 @@ declare(strict_types=1);
 namespace App\Stall;
 
 use App\Bench\Bench;
-use App\Http\Answer\WordAnswer;
+use App\Http\Answer\ToolOutlineAnswer;
 use App\Http\Created;
+use App\Http\OutlineResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use App\Photo\Album;
 use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
+use App\Stall\Answer\LookKindAnswer;
 use App\Stall\Answer\LooksAnswer;
 use App\Tool\Price;
 use Illuminate\Http\Request;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Core\Outline\Outlines;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
 
@@ -40,8 +43,18 @@ final class LookOverController
                 array_values($looks->all()),
             ),
             kinds: array_map(
-                static fn (ToolKind $kind): WordAnswer => new WordAnswer(value: $kind->id, label: $kind->name),
+                static fn (ToolKind $kind): LookKindAnswer => new LookKindAnswer(
+                    value: $kind->id,
+                    label: $kind->name,
+                    form: $kind->form,
+                ),
                 $kinds,
+            ),
+            outlines: array_map(
+                static fn (ToolKind $kind): ToolOutlineAnswer => OutlineResource::of(
+                    Outlines::of($kind->form, $kind->usualSizes()),
+                ),
+                array_column($kinds, null, 'form'),
             ),
         );
     }

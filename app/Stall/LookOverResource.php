@@ -35,6 +35,7 @@ final class LookOverResource
             id: $look->id,
             name: $look->name,
             kind: ToolKinds::named($look->kind)->name,
+            form: ToolKinds::named($look->kind)->form,
             state: $look->state,
             begunAt: $look->begun_at,
             says: match ($look->state) {

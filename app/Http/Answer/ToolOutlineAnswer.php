@@ -11,15 +11,17 @@ use JackRest\Core\Calculation\Field;
 final readonly class ToolOutlineAnswer extends Answer
 {
     /**
-     * @param  list<string>  $bodies
+     * @param  list<OutlineBodyAnswer>  $bodies
      * @param  list<string>  $details
+     * @param  list<string>  $edges
      * @param  list<OutlineMarkAnswer>  $marks
      */
     public function __construct(
         #[Field('width, mm')] public float $widthMm,
         #[Field('height, mm')] public float $heightMm,
-        #[Field('outlines of its parts, SVG path data in mm', of: 'string')] public array $bodies,
+        #[Field('its parts, those behind first', of: OutlineBodyAnswer::class)] public array $bodies,
         #[Field('lines within them, SVG path data in mm', of: 'string')] public array $details,
+        #[Field('what of it cuts, SVG path data in mm', of: 'string')] public array $edges,
         #[Field('where its dimensions are drawn', of: OutlineMarkAnswer::class)] public array $marks,
     ) {
     }

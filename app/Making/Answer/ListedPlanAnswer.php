@@ -16,6 +16,7 @@ final readonly class ListedPlanAnswer extends Answer
         #[Field('ready to be read')] public string $says,
         #[Field('how long it takes')] public int $minutes,
         #[Field('how many days')] public int $days,
+        #[Field('how it looks at its usual sizes')] public PlanViewAnswer $face,
     ) {
     }
 }

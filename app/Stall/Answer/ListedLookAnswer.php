@@ -14,6 +14,7 @@ final readonly class ListedLookAnswer extends Answer
         #[Field('the record\'s number')] public int $id,
         #[Field('what it is called')] public string $name,
         #[Field('which kind it is')] public string $kind,
+        #[Field('which form of tool it has')] public string $form,
         #[Field('how it stands', among: ['open', 'bought', 'left'])] public string $state,
         #[Field('when it was begun, ISO 8601')] public string $begunAt,
         #[Field('ready to be read')] public string $says,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Outline;
 
+use Closure;
+
 /**
  * One tool in its own outline, mm, as it hangs: drawn from its own dimensions.
  *
@@ -15,6 +17,7 @@ final readonly class Outline
      * @param  list<Path>  $bodies  closed
      * @param  list<Path>  $details  lines on them
      * @param  list<OutlineMark>  $marks  its dimensions where they are measured
+     * @param  list<Path>  $edges  open, what of it cuts
      */
     public function __construct(
         public float $width,
@@ -22,21 +25,30 @@ final readonly class Outline
         public array $bodies,
         public array $details = [],
         public array $marks = [],
+        public array $edges = [],
     ) {
     }
 
     public function moved(float $x, float $y): self
     {
-        $move = static fn (Path $path): Path => $path->moved($x, $y);
-
-        return new self($this->width, $this->height, array_map($move, $this->bodies), array_map($move, $this->details));
+        return $this->each($this->width, $this->height, static fn (Path $path): Path => $path->moved($x, $y));
     }
 
     /** Hung a quarter turn to the right. */
     public function turned(): self
     {
-        $turn = fn (Path $path): Path => $path->turned($this->height);
+        return $this->each($this->height, $this->width, fn (Path $path): Path => $path->turned($this->height));
+    }
 
-        return new self($this->height, $this->width, array_map($turn, $this->bodies), array_map($turn, $this->details));
+    /** @param  Closure(Path): Path  $change */
+    private function each(float $width, float $height, Closure $change): self
+    {
+        return new self(
+            $width,
+            $height,
+            array_map($change, $this->bodies),
+            array_map($change, $this->details),
+            edges: array_map($change, $this->edges),
+        );
     }
 }

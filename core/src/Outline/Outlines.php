@@ -14,6 +14,7 @@ use JackRest\Core\Outline\Kinds\PlaneOutlines;
 use JackRest\Core\Outline\Kinds\SawOutlines;
 use JackRest\Core\Outline\Kinds\ShapingOutlines;
 use JackRest\Core\Outline\Kinds\SharpeningOutlines;
+use JackRest\Core\Outline\Kinds\WoodenPlaneOutlines;
 use JackRest\Core\Tool\ToolKinds;
 
 /** The outline of each form of tool. A new one is a function in the class of its subject. */
@@ -27,6 +28,7 @@ final class Outlines
 
         return $forms ??= [
             ...PlaneOutlines::forms(),
+            ...WoodenPlaneOutlines::forms(),
             ...SawOutlines::forms(),
             ...EdgeToolOutlines::forms(),
             ...LayoutOutlines::forms(),

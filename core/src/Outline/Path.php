@@ -7,37 +7,52 @@ namespace JackRest\Core\Outline;
 use Closure;
 
 /**
- * Straight lines through points, mm from the upper left corner; curves are written as the chords of short arcs.
+ * Straight lines and cubic Bézier curves from node to node, mm from the upper left corner.
  *
- * Closed, it is a body, which may have holes; open, a line on one.
+ * Closed, it is a body, which may have holes; open, a line on one. What must have straight lines alone, as a print or a
+ * measure, takes its points: the curves as the chords of short arcs.
  *
  * @phpstan-type Point array{int|float, int|float}
+ * @phpstan-type Curve array{int|float, int|float, int|float, int|float, int|float, int|float}
+ * @phpstan-type Node Point|Curve
  */
 final readonly class Path
 {
-    /** Chords of a full circle: off by half a hundredth of its radius. */
-    private const CHORDS = 32;
+    private const CURVE_CHORDS = 12;
 
-    private const BEND_CHORDS = 12;
+    /** Of the radius, from the end of a quarter circle to where its curve is drawn to: off by 0.03 %. */
+    private const QUARTER = 0.5523;
+
+    /** @var list<Point> at least two */
+    public array $points;
+
+    /** @var list<list<Point>> each closed */
+    public array $holes;
 
     /**
-     * @param  list<Point>  $points  at least two
-     * @param  list<list<Point>>  $holes  each closed
+     * @param  list<Node>  $nodes  at least two; the first is a place
+     * @param  list<list<Node>>  $holeNodes  each closed
      */
-    private function __construct(public array $points, public bool $isClosed, public array $holes = [])
-    {
+    private function __construct(
+        public array $nodes,
+        public bool $isClosed,
+        public array $holeNodes = [],
+        public Material $material = Material::Steel,
+    ) {
+        $this->points = self::flat($nodes);
+        $this->holes = array_map(self::flat(...), $holeNodes);
     }
 
-    /** @param  Point  ...$points */
-    public static function closed(array ...$points): self
+    /** @param  Node  ...$nodes */
+    public static function closed(array ...$nodes): self
     {
-        return new self(array_values($points), true);
+        return new self(array_values($nodes), true);
     }
 
-    /** @param  Point  ...$points */
-    public static function open(array ...$points): self
+    /** @param  Node  ...$nodes */
+    public static function open(array ...$nodes): self
     {
-        return new self(array_values($points), false);
+        return new self(array_values($nodes), false);
     }
 
     public static function box(float $x, float $y, float $width, float $height): self
@@ -45,40 +60,58 @@ final readonly class Path
         return self::closed([$x, $y], [$x + $width, $y], [$x + $width, $y + $height], [$x, $y + $height]);
     }
 
+    /** A box whose corners are rounded off. */
+    public static function rounded(float $x, float $y, float $width, float $height, float $radius): self
+    {
+        $r = min($radius, $width / 2, $height / 2);
+        $k = $r * (1 - self::QUARTER);
+        [$right, $low] = [$x + $width, $y + $height];
+
+        return self::closed(
+            [$x + $r, $y],
+            [$right - $r, $y],
+            [$right - $k, $y, $right, $y + $k, $right, $y + $r],
+            [$right, $low - $r],
+            [$right, $low - $k, $right - $k, $low, $right - $r, $low],
+            [$x + $r, $low],
+            [$x + $k, $low, $x, $low - $k, $x, $low - $r],
+            [$x, $y + $r],
+            [$x, $y + $k, $x + $k, $y, $x + $r, $y],
+        );
+    }
+
     public static function disc(float $x, float $y, float $radius): self
     {
+        $k = $radius * self::QUARTER;
+        [$right, $low, $left, $top] = [$x + $radius, $y + $radius, $x - $radius, $y - $radius];
+
         return self::closed(
-            ...array_map(
-                static fn (int $chord): array => [
-                    $x + $radius * cos((2 * M_PI * $chord) / self::CHORDS),
-                    $y + $radius * sin((2 * M_PI * $chord) / self::CHORDS),
-                ],
-                range(0, self::CHORDS - 1),
-            ),
+            [$right, $y],
+            [$right, $y + $k, $x + $k, $low, $x, $low],
+            [$x - $k, $low, $left, $y + $k, $left, $y],
+            [$left, $y - $k, $x - $k, $top, $x, $top],
+            [$x + $k, $top, $right, $y - $k, $right, $y],
         );
     }
 
     /**
-     * A bend from one point to another, drawn towards a third (a quadratic Bézier curve).
+     * A bend from one point to another, drawn towards a third (a quadratic Bézier curve, written as a cubic one).
      *
      * @param  Point  $from
      * @param  Point  $towards
      * @param  Point  $to
-     * @return list<Point> both ends included
+     * @return list<Node> from its beginning on
      */
     public static function bend(array $from, array $towards, array $to): array
     {
-        $at = static fn (float $t, int $axis): float => (1 - $t) ** 2 * $from[$axis] +
-            2 * $t * (1 - $t) * $towards[$axis] +
-            $t ** 2 * $to[$axis];
-
-        return array_map(
-            static fn (int $chord): array => [
-                $at($chord / self::BEND_CHORDS, 0),
-                $at($chord / self::BEND_CHORDS, 1),
-            ],
-            range(0, self::BEND_CHORDS),
-        );
+        return [$from, [
+            $from[0] + (2 * ($towards[0] - $from[0])) / 3,
+            $from[1] + (2 * ($towards[1] - $from[1])) / 3,
+            $to[0] + (2 * ($towards[0] - $to[0])) / 3,
+            $to[1] + (2 * ($towards[1] - $to[1])) / 3,
+            $to[0],
+            $to[1],
+        ]];
     }
 
     /**
@@ -104,10 +137,16 @@ final readonly class Path
         };
     }
 
+    /** The same, made of something. */
+    public function of(Material $material): self
+    {
+        return new self($this->nodes, $this->isClosed, $this->holeNodes, $material);
+    }
+
     /** This body with another one cut out of it. */
     public function without(self $hole): self
     {
-        return new self($this->points, $this->isClosed, [...$this->holes, $hole->points]);
+        return new self($this->nodes, $this->isClosed, [...$this->holeNodes, $hole->nodes], $this->material);
     }
 
     public function moved(float $x, float $y): self
@@ -121,13 +160,87 @@ final readonly class Path
         return $this->each(static fn (array $point): array => [$height - $point[1], $point[0]]);
     }
 
+    /** Half a turn inside a box of this size: what pointed up points down. */
+    public function upsideDown(float $width, float $height): self
+    {
+        return $this->each(static fn (array $point): array => [$width - $point[0], $height - $point[1]]);
+    }
+
     /** @param  Closure(Point): Point  $change */
     private function each(Closure $change): self
     {
         return new self(
-            array_map($change, $this->points),
+            self::allChanged($this->nodes, $change),
             $this->isClosed,
-            array_map(static fn (array $hole): array => array_map($change, $hole), $this->holes),
+            array_map(static fn (array $hole): array => self::allChanged($hole, $change), $this->holeNodes),
+            $this->material,
         );
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @param  Closure(Point): Point  $change
+     * @return list<Node>
+     */
+    private static function allChanged(array $nodes, Closure $change): array
+    {
+        $changed = [];
+        foreach ($nodes as $node) {
+            $changed[] = self::changed($node, $change);
+        }
+
+        return $changed;
+    }
+
+    /**
+     * @param  Node  $node
+     * @param  Closure(Point): Point  $change
+     * @return Node
+     */
+    private static function changed(array $node, Closure $change): array
+    {
+        if (! isset($node[2])) {
+            return $change([$node[0], $node[1]]);
+        }
+        [$first, $second, $to] = [
+            $change([$node[0], $node[1]]),
+            $change([$node[2], $node[3]]),
+            $change([$node[4], $node[5]]),
+        ];
+
+        return [...$first, ...$second, ...$to];
+    }
+
+    /**
+     * @param  list<Node>  $nodes
+     * @return list<Point>
+     */
+    private static function flat(array $nodes): array
+    {
+        $points = [];
+        foreach ($nodes as $node) {
+            if (! isset($node[2])) {
+                $points[] = [$node[0], $node[1]];
+
+                continue;
+            }
+            [$fromX, $fromY] = $points[array_key_last($points) ?? 0];
+            for ($chord = 1; $chord <= self::CURVE_CHORDS; $chord++) {
+                $t = $chord / self::CURVE_CHORDS;
+                $points[] = [
+                    self::along($t, $fromX, $node[0], $node[2], $node[4]),
+                    self::along($t, $fromY, $node[1], $node[3], $node[5]),
+                ];
+            }
+        }
+
+        return $points;
+    }
+
+    private static function along(float $t, float $from, float $first, float $second, float $to): float
+    {
+        $rest = 1 - $t;
+
+        return $rest ** 3 * $from + 3 * $rest ** 2 * $t * $first + 3 * $rest * $t ** 2 * $second + $t ** 3 * $to;
     }
 }

@@ -5228,6 +5228,8 @@ export interface components {
             name: string;
             /** @description which kind it is */
             kind: string;
+            /** @description which form of tool it has */
+            form: string;
             /**
              * @description how it stands
              * @enum {string}
@@ -5261,6 +5263,8 @@ export interface components {
             minutes: number;
             /** @description how many days */
             days: number;
+            /** @description how it looks at its usual sizes */
+            face: components["schemas"]["PlanView"];
         };
         ListedSaw: {
             /** @description the record's number */
@@ -5352,11 +5356,23 @@ export interface components {
             /** @description what speaks for it; null: not told */
             sound: string | null;
         };
+        LookKind: {
+            /** @description its value */
+            value: string;
+            /** @description what is read beside it */
+            label: string;
+            /** @description which form of tool it has */
+            form: string;
+        };
         Looks: {
             /** @description look by look */
             looks: components["schemas"]["ListedLook"][];
             /** @description which kinds there are */
-            kinds: components["schemas"]["Word"][];
+            kinds: components["schemas"]["LookKind"][];
+            /** @description what tools of a form look like, by form */
+            outlines: {
+                [key: string]: components["schemas"]["ToolOutline"];
+            };
         };
         Making: {
             /** @description the record's number */
@@ -5519,6 +5535,15 @@ export interface components {
             form: "square" | "straightedge" | "sticks" | "slope" | "sole" | "stone" | "board";
             /** @description what it is drawn by */
             drawn: components["schemas"]["ToolOutline"] | null;
+        };
+        OutlineBody: {
+            /** @description SVG path data, mm */
+            path: string;
+            /**
+             * @description what it is made of
+             * @enum {string}
+             */
+            of: "wood" | "steel" | "brass" | "stone";
         };
         OutlineMark: {
             /** @description what it is called */
@@ -6916,10 +6941,12 @@ export interface components {
             widthMm: number;
             /** @description height, mm */
             heightMm: number;
-            /** @description outlines of its parts, SVG path data in mm */
-            bodies: string[];
+            /** @description its parts, those behind first */
+            bodies: components["schemas"]["OutlineBody"][];
             /** @description lines within them, SVG path data in mm */
             details: string[];
+            /** @description what of it cuts, SVG path data in mm */
+            edges: string[];
             /** @description where its dimensions are drawn */
             marks: components["schemas"]["OutlineMark"][];
         };

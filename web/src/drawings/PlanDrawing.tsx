@@ -19,25 +19,7 @@ export function PlanDrawing({ placed, scale }: PlanDrawingProps) {
             {view.name}
           </text>
           <g transform={`scale(${scale})`}>
-            {view.seen.map((path, index) => (
-              <path
-                key={index}
-                d={path}
-                className={path.endsWith('Z') ? 'fill-wood stroke-ink' : 'fill-none stroke-ink'}
-                strokeWidth={1.5}
-                vectorEffect="non-scaling-stroke"
-              />
-            ))}
-            {view.hidden.map((path, index) => (
-              <path
-                key={index}
-                d={path}
-                className="fill-none stroke-soft"
-                strokeWidth={1}
-                strokeDasharray="5 4"
-                vectorEffect="non-scaling-stroke"
-              />
-            ))}
+            <ViewPaths view={view} />
           </g>
           {view.dims.map((dim) => (
             <Dim
@@ -50,6 +32,57 @@ export function PlanDrawing({ placed, scale }: PlanDrawingProps) {
         </g>
       ))}
     </g>
+  )
+}
+
+type Seen = Pick<Schemas['PlanView'], 'seen' | 'hidden'>
+
+/** What is seen of a view, and dashed what is not; mm. */
+function ViewPaths({ view }: { view: Seen }) {
+  return (
+    <>
+      {view.seen.map((path, index) => (
+        <path
+          key={index}
+          d={path}
+          className={path.endsWith('Z') ? 'fill-wood stroke-ink' : 'fill-none stroke-ink'}
+          strokeWidth={1.5}
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+      {view.hidden.map((path, index) => (
+        <path
+          key={index}
+          d={path}
+          className="fill-none stroke-soft"
+          strokeWidth={1}
+          strokeDasharray="5 4"
+          vectorEffect="non-scaling-stroke"
+        />
+      ))}
+    </>
+  )
+}
+
+/** A view alone, as large as fits into a box, px. */
+export function SmallView({
+  view,
+  width,
+  height,
+}: {
+  view: Schemas['PlanView']
+  width: number
+  height: number
+}) {
+  const scale = Math.min((width - 4) / view.widthMm, (height - 4) / view.heightMm)
+  return (
+    <svg aria-hidden width={width} height={height} className="shrink-0">
+      <g
+        transform={`translate(${(width - view.widthMm * scale) / 2} ${(height - view.heightMm * scale) / 2}) scale(${scale})`}
+      >
+        <ViewPaths view={view} />
+      </g>
+    </svg>
   )
 }
 

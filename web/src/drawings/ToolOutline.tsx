@@ -25,6 +25,35 @@ export function ToolOutline({ outline, scale, wanted = false, marked = false }: 
   )
 }
 
+/** See Materials; steel is plain. */
+export const fillOf = (of: Schemas['OutlineBody']['of']): string =>
+  of === 'steel' ? 'var(--steel)' : `url(#${of})`
+
+/** A tool as large as fits into a box, px. */
+export function SmallTool({
+  outline,
+  width,
+  height,
+}: {
+  outline: Schemas['ToolOutline'] | undefined
+  width: number
+  height: number
+}) {
+  return (
+    <span
+      className="flex shrink-0 items-center justify-center border border-rule bg-sheet"
+      style={{ width, height }}
+    >
+      {outline && (
+        <ToolOutline
+          outline={outline}
+          scale={Math.min((width - 12) / outline.widthMm, (height - 12) / outline.heightMm)}
+        />
+      )}
+    </span>
+  )
+}
+
 interface OutlinePathsProps {
   outline: Schemas['ToolOutline']
   wanted: boolean
@@ -38,13 +67,11 @@ export function OutlinePaths({ outline, wanted, marked }: OutlinePathsProps) {
       {outline.bodies.map((body, index) => (
         <path
           key={index}
-          d={body}
+          d={body.path}
           fillRule="evenodd"
           vectorEffect="non-scaling-stroke"
-          className={clsx(
-            wanted ? 'fill-none' : 'fill-steel',
-            marked ? 'stroke-blue' : wanted ? 'stroke-soft' : 'stroke-ink',
-          )}
+          fill={wanted ? 'var(--sheet)' : fillOf(body.of)}
+          className={marked ? 'stroke-blue' : wanted ? 'stroke-soft' : 'stroke-ink'}
           strokeWidth={marked ? 2 : 1.25}
           strokeDasharray={wanted ? '4 3' : undefined}
         />
@@ -56,6 +83,15 @@ export function OutlinePaths({ outline, wanted, marked }: OutlinePathsProps) {
           vectorEffect="non-scaling-stroke"
           className={clsx('fill-none', wanted ? 'stroke-soft' : 'stroke-ink')}
           strokeWidth={1}
+        />
+      ))}
+      {outline.edges.map((edge, index) => (
+        <path
+          key={index}
+          d={edge}
+          vectorEffect="non-scaling-stroke"
+          className={clsx('fill-none', wanted ? 'stroke-soft' : 'stroke-ink')}
+          strokeWidth={wanted ? 1.5 : 2.25}
         />
       ))}
     </>

@@ -1,3 +1,4 @@
+import clsx from 'clsx'
 import type { ReactNode } from 'react'
 
 interface BoardProps {
@@ -7,15 +8,27 @@ interface BoardProps {
   below?: ReactNode
   /** Where it is narrow, and for the keyboard, the column comes before the drawing. */
   columnFirst?: boolean
+  /** What comes before both where it is narrow, and stands over the column where it is not: the next stroke. */
+  next?: ReactNode
 }
 
 /** Drawing to the left, readings and next stroke to the right; one under the other where it is narrow. */
-export function Board({ drawing, column, below, columnFirst = false }: BoardProps) {
-  const read = <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1">{column}</div>
+export function Board({ drawing, column, below, columnFirst = false, next }: BoardProps) {
+  const read = (
+    <div className={clsx('min-w-0 lg:col-start-2', next ? 'lg:row-start-2' : 'lg:row-span-2 lg:row-start-1')}>
+      {column}
+    </div>
+  )
   return (
-    <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_min(26rem,50%)] lg:grid-rows-[auto_1fr]">
+    <div
+      className={
+        'grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_min(26rem,50%)] lg:grid-rows-[auto_1fr] ' +
+        'min-[1800px]:grid-cols-[minmax(0,1fr)_32rem]'
+      }
+    >
+      {next && <div className="min-w-0 lg:col-start-2 lg:row-start-1">{next}</div>}
       {columnFirst && read}
-      <div className="min-w-0 lg:col-start-1">{drawing}</div>
+      <div className={clsx('min-w-0 lg:col-start-1', next && 'lg:row-span-2 lg:row-start-1')}>{drawing}</div>
       {!columnFirst && read}
       {below && <div className="min-w-0 lg:col-start-1">{below}</div>}
     </div>

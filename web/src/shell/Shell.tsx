@@ -1,6 +1,7 @@
 import clsx from 'clsx'
 import { Outlet, useNavigate } from 'react-router'
 import { useConnection } from '@/api/connection'
+import { Materials } from '@/drawings/Materials'
 import { ConnectionLost } from '@/parts/ConnectionLost'
 import { Rail } from './Rail'
 import { Tools } from './Tools'
@@ -26,8 +27,9 @@ export function Shell() {
       >
         Skip to the page
       </a>
+      <Materials />
       <Rail />
-      <div className="mx-auto max-w-[1400px] px-4 pb-24 md:px-8 md:pb-4">
+      <div className="mx-auto max-w-[1400px] min-[1800px]:max-w-[1760px] px-4 pb-24 md:px-8 md:pb-4">
         <Tools />
         <ConnectionLost />
         <main id="page" tabIndex={-1} className="outline-none" data-lost={lost || undefined}>

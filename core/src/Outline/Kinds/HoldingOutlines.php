@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace JackRest\Core\Outline\Kinds;
 
 use Closure;
+use JackRest\Core\Outline\Material;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\OutlineMark;
 use JackRest\Core\Outline\OutlineSizes;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Outline\Pen;
 
 /** What strikes, holds and clamps. */
 final class HoldingOutlines
@@ -37,14 +39,11 @@ final class HoldingOutlines
             width: $head,
             height: $length,
             bodies: [
-                Path::closed([6, 0], [$head - 6, 0], [$head, $width], [0, $width]),
-                Path::closed(
-                    [$head / 2 - 13, $width],
-                    [$head / 2 + 13, $width],
-                    [$head / 2 + 16, $length],
-                    [$head / 2 - 16, $length],
-                ),
+                Handles::shaft($head / 2 - 17, $width * 0.9, 34, $length - $width * 0.9),
+                Pen::in($head, $width)->to(0.05, 0.06)->curve(0.3, -0.01, 0.7, -0.01, 0.95, 0.06)->to(1, 1)->to(0, 1)
+                    ->closed(Material::Wood),
             ],
+            details: [Path::rounded($head / 2 - 13, 3, 26, 10, 2)],
         );
     }
 
@@ -55,8 +54,11 @@ final class HoldingOutlines
         return new Outline(
             width: $length,
             height: $width,
-            bodies: [Path::box(0, 0, $length, $width), Path::box($length - 38, 0, 38, $width * 0.82)],
-            details: [Path::open([0, 34], [14, 34])],
+            bodies: [
+                Path::rounded(0, 0, $length, $width, 3)->of(Material::Wood),
+                Path::rounded($length - 38, 0, 38, $width * 0.82, 2)->of(Material::Wood),
+                Path::rounded(0, $width * 0.18, 38, $width * 0.82, 2)->of(Material::Wood),
+            ],
         );
     }
 
@@ -68,9 +70,9 @@ final class HoldingOutlines
             width: $length,
             height: $width,
             bodies: [
-                Path::box(0, 0, $length, $width),
-                Path::box(0, 0, $length, $width * 0.66),
-                Path::box($length - 44, 0, 44, $width * 0.66),
+                Path::rounded(0, 0, $length, $width, 3)->of(Material::Wood),
+                Path::rounded(0, 0, $length, $width * 0.66, 3)->of(Material::Wood),
+                Path::rounded($length - 44, 0, 44, $width * 0.66, 2)->of(Material::Wood),
             ],
         );
     }
@@ -83,10 +85,11 @@ final class HoldingOutlines
             width: $width,
             height: $length,
             bodies: [
-                Path::box($width - 22, 0, 14, $length),
-                Path::box(0, 18, $width, 20),
-                Path::box(0, $length * 0.55, $width, 24),
-                Path::box(14, $length * 0.55 + 24, 14, 90),
+                Path::rounded($width - 22, 0, 14, $length, 2),
+                Path::rounded(0, 18, $width, 20, 6),
+                Path::box(18, $length * 0.55 + 14, 6, 40),
+                Path::rounded(0, $length * 0.55, $width, 24, 6),
+                Handles::turned(9, $length * 0.55 + 34, 24, 84),
             ],
         );
     }
@@ -99,10 +102,13 @@ final class HoldingOutlines
             width: $head,
             height: $length,
             bodies: [
-                Path::box(0, 4, $head * 0.3, 32),
-                Path::box($head * 0.3, 8, $head * 0.4, 24),
-                Path::box($head * 0.7, 4, $head * 0.3, 32),
-                Path::box($head / 2 - 10, 32, 20, $length - 32),
+                Handles::shaft($head / 2 - 13, 8, 26, $length - 8),
+                // Face to the left, a straight pein to the right.
+                Pen::in($head, 40)->to(0, 0.12)->curve(0, 0.04, 0.03, 0, 0.08, 0)->to(0.2, 0)
+                    ->curve(0.26, 0, 0.28, 0.14, 0.36, 0.16)->to(0.64, 0.16)->curve(0.78, 0.16, 0.9, 0.3, 1, 0.42)
+                    ->to(1, 0.56)->curve(0.88, 0.6, 0.78, 0.8, 0.64, 0.82)->to(0.36, 0.82)
+                    ->curve(0.28, 0.84, 0.26, 1, 0.2, 1)->to(0.08, 1)->curve(0.03, 1, 0, 0.96, 0, 0.88)
+                    ->closed(Material::Steel),
             ],
             marks: [OutlineMark::upright('length', $length, $head)],
         );
@@ -111,16 +117,17 @@ final class HoldingOutlines
     private static function trestle(OutlineSizes $size): Outline
     {
         [$length, $height] = [$size->of('length', 800), $size->of('height', 500)];
+        $top = 30 / $height;
         $shape = Path::inBox($length, $height);
 
         return new Outline(
             width: $length,
             height: $height,
             bodies: [
-                Path::box(0, 0, $length, 40),
-                $shape([0.14, 0.08], [0.22, 0.08], [0.14, 1], [0.06, 1]),
-                $shape([0.78, 0.08], [0.86, 0.08], [0.94, 1], [0.86, 1]),
-                Path::box($length * 0.13, $height * 0.6, $length * 0.74, 30),
+                Path::box($length * 0.13, $height * 0.6, $length * 0.74, 30)->of(Material::Wood),
+                $shape([0.14, $top], [0.22, $top], [0.14, 1], [0.06, 1])->of(Material::Wood),
+                $shape([0.78, $top], [0.86, $top], [0.94, 1], [0.86, 1])->of(Material::Wood),
+                Path::rounded(0, 0, $length, 40, 3)->of(Material::Wood),
             ],
             marks: [OutlineMark::along('length', $length, $height)],
         );
@@ -134,12 +141,12 @@ final class HoldingOutlines
             width: $width,
             height: $depth * 0.6 + 80,
             bodies: [
-                Path::box(0, 0, $width, 36),
-                Path::box(0, $depth * 0.6, $width, 36),
-                Path::box($width / 2 - 9, 36, 18, $depth * 0.6 + 34),
+                Path::rounded($width / 2 - 9, 36, 18, $depth * 0.6 + 34, 3),
+                Path::rounded(0, 0, $width, 36, 4),
+                Path::rounded(0, $depth * 0.6, $width, 36, 10),
                 Path::box($width * 0.14, 36, 12, $depth * 0.6 - 36),
                 Path::box($width * 0.86 - 12, 36, 12, $depth * 0.6 - 36),
-                Path::box($width / 2 - 60, $depth * 0.6 + 66, 120, 10),
+                Path::rounded($width / 2 - 60, $depth * 0.6 + 66, 120, 10, 5),
             ],
             marks: [OutlineMark::along('width', $width, $depth * 0.6 + 80)],
         );
@@ -168,10 +175,13 @@ final class HoldingOutlines
             width: $width,
             height: $length,
             bodies: [
-                Path::box(0, 0, $width * 0.24, $length),
-                Path::box($width * 0.76, 0, $width * 0.24, $length),
-                Path::box($width * 0.24, $length * 0.45, $width * 0.52, 10),
-                Path::box($width * 0.24, $length * 0.8, $width * 0.52, 10),
+                Path::box($width * 0.2, $length * 0.45, $width * 0.6, 10),
+                Path::box($width * 0.2, $length * 0.8, $width * 0.6, 10),
+                Pen::in($width * 0.24, $length)->to(1, 0.02)->to(1, 1)->to(0.2, 1)->curve(0.05, 1, 0, 0.98, 0, 0.94)
+                    ->to(0, 0.3)->curve(0, 0.16, 0.5, 0.04, 1, 0)->closed(Material::Wood),
+                Pen::in($width * 0.24, $length, $width * 0.76)->to(0, 0.02)->to(0, 1)->to(0.8, 1)
+                    ->curve(0.95, 1, 1, 0.98, 1, 0.94)->to(1, 0.3)->curve(1, 0.16, 0.5, 0.04, 0, 0)
+                    ->closed(Material::Wood),
             ],
             marks: [OutlineMark::upright('length', $length, $width)],
         );

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace JackRest\Core\Outline\Kinds;
 
 use Closure;
+use JackRest\Core\Outline\Material;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\OutlineMark;
 use JackRest\Core\Outline\OutlineSizes;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Outline\Pen;
 
 /** What marks and measures. */
 final class LayoutOutlines
@@ -36,8 +38,13 @@ final class LayoutOutlines
         return new Outline(
             width: $width,
             height: $length,
-            bodies: [Path::box($width / 2 - 9, 0, 18, $length), Path::box(0, $length * 0.55, $width, 26)],
-            details: [Path::open([$width / 2 + 9, $length - 14], [$width / 2 + 14, $length - 14])],
+            bodies: [
+                Path::rounded($width / 2 - 9, 0, 18, $length, 2)->of(Material::Wood),
+                self::stock(0, $length * 0.55, $width, 28),
+                Path::rounded(0, $length * 0.55 + 24, $width, 4, 1)->of(Material::Brass),
+                Path::disc($width / 2, $length * 0.55 + 12, 7)->of(Material::Brass),
+            ],
+            edges: [Path::open([$width / 2 + 9, $length - 14], [$width / 2 + 14, $length - 14])],
         );
     }
 
@@ -53,7 +60,19 @@ final class LayoutOutlines
         return new Outline(
             width: $stock,
             height: $blade + $stockWidth,
-            bodies: [Path::box(0, 0, $bladeWidth, $blade), Path::box(0, $blade, $stock, $stockWidth)],
+            bodies: [
+                Path::box(0, 0, $bladeWidth, $blade),
+                Path::rounded(0, $blade, $stock, $stockWidth, 3)->of(Material::Wood),
+                Path::box(0, $blade, $stock, 3)->of(Material::Brass),
+                ...array_map(
+                    static fn (array $at): Path => Path::disc(
+                        $bladeWidth * $at[0],
+                        $blade + $stockWidth * $at[1],
+                        min(3.0, $stockWidth * 0.1),
+                    )->of(Material::Brass),
+                    [[0.25, 0.35], [0.75, 0.55], [0.25, 0.78]],
+                ),
+            ],
             marks: [
                 OutlineMark::upright('blade', $blade, 0),
                 OutlineMark::along('stock', $stock, $blade + $stockWidth),
@@ -69,13 +88,13 @@ final class LayoutOutlines
             width: $length,
             height: $width + 14,
             bodies: [
-                Path::box(0, 0, $length, 14),
+                Path::rounded(0, 0, $length, 14, 2)->of(Material::Wood),
                 Path::closed(
                     [$length * 0.16, 14],
                     [$length * 0.84, 14],
                     [$length * 0.76, 14 + $width],
                     [$length * 0.24, 14 + $width],
-                ),
+                )->of(Material::Brass),
             ],
         );
     }
@@ -88,10 +107,12 @@ final class LayoutOutlines
             width: $width + 30,
             height: $length,
             bodies: [
-                Path::box(0, $length - $width - 20, 26, $width + 20),
                 Path::closed([6, $length - 20], [22, $length - 34], [$width + 30, 12], [$width + 14, 0]),
+                Path::rounded(0, $length - $width - 20, 26, $width + 20, 6)->of(Material::Wood),
+                Path::rounded(0, $length - 30, 26, 30, 6)->of(Material::Brass),
+                Path::disc(13, $length - 34, 7)->of(Material::Brass),
             ],
-            details: [Path::disc(13, $length - 34, 6)],
+            details: [Path::open([9, $length - 34], [17, $length - 34])],
             marks: [OutlineMark::upright('length', $length, 0)],
         );
     }
@@ -103,8 +124,12 @@ final class LayoutOutlines
         return new Outline(
             width: 150,
             height: $length,
-            bodies: [Path::box(62, 0, 22, $length), Path::box(0, max(0, $length - $reach - 30), 150, 60)],
-            details: [Path::open([84, $length - 10], [92, $length - 10])],
+            bodies: [
+                Path::rounded(62, 0, 22, $length, 2)->of(Material::Wood),
+                self::stock(0, max(0, $length - $reach - 30), 150, 60),
+                Path::disc(73, max(0, $length - $reach - 30) + 26, 9)->of(Material::Brass),
+            ],
+            edges: [Path::open([84, $length - 10], [92, $length - 10])],
             marks: [OutlineMark::upright('length', $length, 150)],
         );
     }
@@ -120,7 +145,7 @@ final class LayoutOutlines
             bodies: [
                 $shape([0.44, 0.05], [0.5, 0.05], [0.06, 1], [0, 0.98]),
                 $shape([0.5, 0.05], [0.56, 0.05], [1, 0.98], [0.94, 1]),
-                Path::disc($length * 0.25, $length * 0.05, $length * 0.05),
+                Path::disc($length * 0.25, $length * 0.05, $length * 0.05)->of(Material::Brass),
             ],
             details: [
                 Path::open(
@@ -168,8 +193,7 @@ final class LayoutOutlines
                     [0, $width],
                     ...Path::bend([0, $width * 0.6], [$length / 2, -$width * 0.55], [$length, $width * 0.6]),
                     ...[[$length, $width]],
-                ),
-                Path::disc($length * 0.06, $width * 0.72, $width * 0.12),
+                )->of(Material::Wood)->without(Path::disc($length * 0.06, $width * 0.72, $width * 0.12)),
             ],
             marks: [OutlineMark::along('length', $length, $width)],
         );
@@ -183,12 +207,28 @@ final class LayoutOutlines
         return new Outline(
             width: $length,
             height: $width * 2 + 16,
-            bodies: [$shape([0.02, 0], [0.98, 0], [1, 1], [0, 1]), Path::box(0, $width + 16, $length, $width)],
+            bodies: [
+                $shape([0.02, 0], [0.98, 0], [1, 1], [0, 1])->of(Material::Wood),
+                Path::box(0, $width + 16, $length, $width)->of(Material::Wood),
+            ],
             details: [
                 Path::open([$length * 0.02, 5], [$length * 0.98, 5]),
                 Path::open([0, $width + 21], [$length, $width + 21]),
             ],
             marks: [OutlineMark::along('length', $length, $width * 2 + 16)],
         );
+    }
+
+    /** The stock of a gauge, its face below. */
+    private static function stock(float $x, float $y, float $width, float $height): Path
+    {
+        return Pen::in($width, $height, $x, $y)
+            ->to(0, 1)
+            ->to(0, 0.5)
+            ->curve(0, 0.14, 0.16, 0, 0.34, 0)
+            ->to(0.66, 0)
+            ->curve(0.84, 0, 1, 0.14, 1, 0.5)
+            ->to(1, 1)
+            ->closed(Material::Wood);
     }
 }

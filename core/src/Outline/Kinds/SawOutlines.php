@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace JackRest\Core\Outline\Kinds;
 
 use Closure;
+use JackRest\Core\Outline\Material;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\OutlineMark;
 use JackRest\Core\Outline\OutlineSizes;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Outline\Pen;
 
 /** Saws, seen from the side, handle to the left. */
 final class SawOutlines
 {
     private const PITCH = 9;
+
+    /** Longer saws have a closed handle; common practice. */
+    private const OPEN_UP_TO_MM = 265;
 
     /** @return array<string, Closure(OutlineSizes): Outline> */
     public static function forms(): array
@@ -30,24 +35,25 @@ final class SawOutlines
     private static function backSaw(OutlineSizes $size): Outline
     {
         [$length, $depth, $handle] = [$size->of('length', 260), $size->of('depth', 50), $size->of('handle', 120)];
+        [$left, $top] = [$handle * 0.85, $handle * 0.3];
 
         return new Outline(
             width: $length + $handle,
-            height: $handle,
+            height: max($handle, $top + $depth + 4),
             bodies: [
-                Path::box($handle * 0.85, $handle * 0.3, $length, $depth),
-                Path::box($handle * 0.85, $handle * 0.22, $length, 12),
-                self::grip(0, 0, $handle),
+                Path::box($left, $top, $length, $depth),
+                Path::rounded($left - $handle * 0.12, $top - 8, $length + $handle * 0.12, 12, 3)->of(Material::Brass),
+                $length <= self::OPEN_UP_TO_MM
+                    ? Handles::openGrip(0, 0, $handle)
+                    : Handles::closedGrip(0, 0, $handle),
+                Path::disc($handle * 0.8, $handle * 0.34, 5)->of(Material::Brass),
+                Path::disc($handle * 0.78, $handle * 0.52, 5)->of(Material::Brass),
             ],
-            details: [self::teeth($handle * 0.95, $handle * 0.3 + $depth, $length - $handle * 0.12)],
             marks: [
-                new OutlineMark('length', [$handle * 0.85, $handle], [$handle * 0.85 + $length, $handle]),
-                new OutlineMark(
-                    'depth',
-                    [$length + $handle, $handle * 0.3],
-                    [$length + $handle, $handle * 0.3 + $depth],
-                ),
+                new OutlineMark('length', [$left, $handle], [$left + $length, $handle]),
+                new OutlineMark('depth', [$length + $handle, $top], [$length + $handle, $top + $depth]),
             ],
+            edges: [self::teeth($handle * 0.97, $top + $depth, $length - $handle * 0.14)],
         );
     }
 
@@ -55,52 +61,52 @@ final class SawOutlines
     {
         [$length, $depth, $handle] = [$size->of('length', 560), $size->of('depth', 150), $size->of('handle', 130)];
         $left = $handle * 0.85;
+        $plate = Pen::in($length, $depth, $left);
 
         return new Outline(
             width: $length + $handle,
-            height: max($depth, $handle),
+            height: max($depth + 4, $handle),
             bodies: [
-                Path::closed(
-                    [$left, 4],
-                    [$left + $length, $depth * 0.45],
-                    [$left + $length, $depth * 0.78],
-                    [$left, $depth],
+                $plate->to(0, 0.04)->to(0.98, 0.5)->curve(1, 0.52, 1, 0.56, 1, 0.6)->to(1, 0.8)->to(0, 1)
+                    ->closed(Material::Steel),
+                Handles::closedGrip(0, 4, $handle),
+                ...array_map(
+                    static fn (float $y): Path => Path::disc($handle * 0.86, $handle * $y, 5)->of(Material::Brass),
+                    [0.3, 0.48, 0.66],
                 ),
-                self::grip(0, 6, $handle),
             ],
             marks: [new OutlineMark('length', [$left, max($depth, $handle)], [$left + $length, max($depth, $handle)])],
+            edges: [self::teethBetween([$left + $handle * 0.15, $depth * 0.99], [$left + $length, $depth * 0.8])],
         );
     }
 
     private static function copingSaw(OutlineSizes $size): Outline
     {
         [$length, $depth, $handle] = [$size->of('length', 160), $size->of('depth', 120), $size->of('handle', 105)];
+        $right = $handle + $length;
 
         return new Outline(
-            width: $length + $handle,
+            width: $right,
             height: $depth + 12,
             bodies: [
                 Path::closed(
                     [$handle, $depth],
-                    [$handle, 0],
-                    [$handle + $length, 0],
-                    [$handle + $length, $depth],
-                    [$handle + $length - 7, $depth],
-                    [$handle + $length - 7, 7],
-                    [$handle + 7, 7],
+                    [$handle, 20],
+                    [$handle, 6, $handle + 8, 0, $handle + 20, 0],
+                    [$right - 20, 0],
+                    [$right - 8, 0, $right, 6, $right, 20],
+                    [$right, $depth],
+                    [$right - 7, $depth],
+                    [$right - 7, 20],
+                    [$right - 7, 10, $right - 12, 7, $right - 20, 7],
+                    [$handle + 20, 7],
+                    [$handle + 12, 7, $handle + 7, 10, $handle + 7, 20],
                     [$handle + 7, $depth],
                 ),
-                Path::closed(
-                    [0, $depth - 12],
-                    [$handle * 0.85, $depth - 8],
-                    [$handle, $depth - 5],
-                    [$handle, $depth + 3],
-                    [$handle * 0.85, $depth + 6],
-                    [0, $depth + 10],
-                ),
+                Handles::lying(0, $depth - 14, $handle, 22),
             ],
-            details: [Path::open([$handle, $depth - 3], [$handle + $length, $depth - 3])],
-            marks: [new OutlineMark('length', [$handle, $depth + 12], [$handle + $length, $depth + 12])],
+            marks: [new OutlineMark('length', [$handle, $depth + 12], [$right, $depth + 12])],
+            edges: [Path::open([$handle, $depth - 3], [$right, $depth - 3])],
         );
     }
 
@@ -108,21 +114,25 @@ final class SawOutlines
     {
         [$length, $depth, $handle] = [$size->of('length', 240), $size->of('depth', 60), $size->of('handle', 130)];
         $grip = $handle * 1.6;
+        $plate = Pen::in($length, $depth, $grip);
 
         return new Outline(
             width: $length + $grip,
             height: $depth + 10,
             bodies: [
-                Path::box(0, $depth * 0.5 - 8, $grip, 20),
-                Path::closed(
-                    [$grip, $depth * 0.25],
-                    [$grip + $length, 0],
-                    [$grip + $length, $depth],
-                    [$grip, $depth * 0.8],
-                ),
+                Path::rounded(0, $depth * 0.5 - 9, $grip, 20, 9)->of(Material::Wood),
+                $plate->to(0, 0.25)->curve(0.2, 0.22, 0.5, 0.06, 1, 0)->to(1, 1)->to(0.1, 0.86)
+                    ->curve(0.04, 0.84, 0, 0.82, 0, 0.78)->closed(Material::Steel),
             ],
-            details: [self::teeth($grip + 4, $depth * 0.92, $length - 8)],
+            details: array_map(
+                static fn (float $at): Path => Path::open(
+                    [$grip * $at, $depth * 0.5 - 9],
+                    [$grip * $at + 10, $depth * 0.5 + 11],
+                ),
+                [0.2, 0.35, 0.5, 0.65, 0.8],
+            ),
             marks: [new OutlineMark('length', [$grip, $depth + 10], [$grip + $length, $depth + 10])],
+            edges: [self::teethBetween([$grip + $length * 0.1, $depth * 0.86], [$grip + $length, $depth])],
         );
     }
 
@@ -130,41 +140,57 @@ final class SawOutlines
     {
         [$length, $depth] = [$size->of('length', 400), $size->of('depth', 180)];
         $height = $depth + 120;
+        $arm = static fn (float $x, float $lean): Path => Pen::in(26, $height - 20, $x, 6)
+            ->to(0.5 + $lean, 0)
+            ->curve(0.9 + $lean, 0.02, 0.8, 0.2, 0.86, 0.42)
+            ->curve(0.9, 0.7, 0.8, 0.9, 0.74, 1)
+            ->to(0.26, 1)
+            ->curve(0.2, 0.9, 0.1, 0.7, 0.14, 0.42)
+            ->curve(0.2, 0.2, 0.1 + $lean, 0.02, 0.5 + $lean, 0)
+            ->closed(Material::Wood);
 
         return new Outline(
             width: $length + 60,
             height: $height,
             bodies: [
-                Path::box(30, 10, 18, $height - 40),
-                Path::box($length + 12, 10, 18, $height - 40),
-                Path::box(48, $height * 0.42, $length - 36, 14),
-                Path::box(0, $height - 40, 30, 18),
-                Path::box($length + 30, $height - 40, 30, 18),
+                Path::rounded(40, $height * 0.42, $length - 20, 13, 5)->of(Material::Wood),
+                $arm(26, 0.12),
+                $arm($length + 8, -0.12),
+                Path::rounded(0, $height - 42, 38, 18, 8)->of(Material::Wood),
+                Path::rounded($length + 22, $height - 42, 38, 18, 8)->of(Material::Wood),
             ],
             details: [
-                Path::open([39, 16], [$length + 21, 16]),
-                Path::open([30, $height - 30], [$length + 30, $height - 30]),
+                Path::open([39, 16], [$length + 21, 20]),
+                Path::open([39, 20], [$length + 21, 16]),
+                Path::open([$length * 0.5 + 28, 18], [$length * 0.5 + 32, $height * 0.42]),
             ],
             marks: [new OutlineMark('length', [30, $height], [$length + 30, $height])],
+            edges: [Path::open([30, $height - 30], [$length + 30, $height - 30])],
         );
-    }
-
-    /** A closed saw handle with its hole. */
-    private static function grip(float $x, float $y, float $size): Path
-    {
-        $at = Path::inBox($size, $size);
-
-        return $at([0.92, 0.2], [0.5, 0], [0.1, 0.12], [0.18, 0.35], [0, 0.9], [0.3, 1], [0.5, 0.82], [0.92, 0.78])
-            ->without($at([0.62, 0.28], [0.4, 0.24], [0.3, 0.7], [0.62, 0.62]))
-            ->moved($x, $y);
     }
 
     /** Teeth to look at: their number says nothing. */
     private static function teeth(float $x, float $y, float $length): Path
     {
-        $points = [[$x, $y]];
-        for ($at = 0; $at + self::PITCH <= min($length, 5000); $at += self::PITCH) {
-            array_push($points, [$x + $at, $y], [$x + $at + self::PITCH / 2, $y + 4]);
+        return self::teethBetween([$x, $y], [$x + $length, $y]);
+    }
+
+    /**
+     * @param  array{float, float}  $from
+     * @param  array{float, float}  $to
+     */
+    private static function teethBetween(array $from, array $to): Path
+    {
+        $length = min(5000.0, hypot($to[0] - $from[0], $to[1] - $from[1]));
+        $count = max(1, (int) floor($length / self::PITCH));
+        $points = [$from];
+        for ($tooth = 0; $tooth < $count; $tooth++) {
+            foreach ([[$tooth + 0.6, 3.0], [$tooth + 1.0, 0.0]] as [$share, $down]) {
+                $points[] = [
+                    $from[0] + ($to[0] - $from[0]) * $share / $count,
+                    $from[1] + ($to[1] - $from[1]) * $share / $count + $down,
+                ];
+            }
         }
 
         return Path::open(...$points);

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace JackRest\Core\Outline\Kinds;
 
 use Closure;
+use JackRest\Core\Outline\Material;
 use JackRest\Core\Outline\Outline;
 use JackRest\Core\Outline\OutlineMark;
 use JackRest\Core\Outline\OutlineSizes;
 use JackRest\Core\Outline\Path;
+use JackRest\Core\Outline\Pen;
 
 /** What shapes and scrapes. */
 final class ShapingOutlines
@@ -33,20 +35,16 @@ final class ShapingOutlines
             width: $length,
             height: 46,
             bodies: [
-                Path::inBox($length, 46)(
-                    [0, 0.2],
-                    [0.3, 0.45],
-                    [0.7, 0.45],
-                    [1, 0.2],
-                    [1, 0.5],
-                    [0.68, 0.85],
-                    [0.32, 0.85],
-                    [0, 0.5],
-                ),
-                Path::box($middle - $iron / 2, 12, $iron, 32),
+                Pen::in($length, 46)->to(0, 0.24)->curve(0.06, 0.02, 0.2, 0.1, 0.3, 0.4)
+                    ->curve(0.34, 0.5, 0.4, 0.44, 0.5, 0.44)->curve(0.6, 0.44, 0.66, 0.5, 0.7, 0.4)
+                    ->curve(0.8, 0.1, 0.94, 0.02, 1, 0.24)->curve(1, 0.5, 0.86, 0.5, 0.74, 0.7)
+                    ->curve(0.68, 0.9, 0.64, 0.96, 0.6, 0.96)->to(0.4, 0.96)->curve(0.36, 0.96, 0.32, 0.9, 0.26, 0.7)
+                    ->curve(0.14, 0.5, 0, 0.5, 0, 0.24)->closed(Material::Steel),
+                Path::rounded($middle - $iron / 2, 14, $iron, 28, 3),
+                Path::disc($middle, 26, 7)->of(Material::Brass),
             ],
-            details: [Path::open([$middle - $iron / 2, 36], [$middle + $iron / 2, 36])],
             marks: [OutlineMark::along('length', $length, 46)],
+            edges: [Path::open([$middle - $iron / 2, 44], [$middle + $iron / 2, 44])],
         );
     }
 
@@ -59,13 +57,21 @@ final class ShapingOutlines
             width: $width,
             height: 130,
             bodies: [
-                Path::box(40, 0, $length, 34),
-                Path::box(28, 4, 12, 50),
-                Path::box($width - 40, 4, 12, 50),
-                Path::box(18, 54, 30, 76),
-                Path::box($width - 48, 54, 30, 76),
+                Path::closed(
+                    [30, 58],
+                    [34, 20, 30, 0, 46, 0],
+                    [$width - 46, 0],
+                    [$width - 30, 0, $width - 34, 20, $width - 30, 58],
+                    [$width - 38, 58],
+                    [$width - 40, 40, $width - 44, 34, $width - 56, 34],
+                    [56, 34],
+                    [44, 34, 40, 40, 38, 58],
+                ),
+                Handles::turned(0, 0, 30, 80)->upsideDown(30, 80)->moved(18, 50),
+                Handles::turned(0, 0, 30, 80)->upsideDown(30, 80)->moved($width - 48, 50),
             ],
-            details: [Path::open([40, 24], [40 + $length, 24])],
+            details: [Path::open([48, 24], [32 + $length, 24])],
+            edges: [Path::open([56, 34], [$width - 56, 34])],
             marks: [new OutlineMark('length', [40, 0], [40 + $length, 0])],
         );
     }
@@ -77,8 +83,8 @@ final class ShapingOutlines
         return new Outline(
             width: $length,
             height: $width,
-            bodies: [Path::box(0, 0, $length, $width)],
-            details: [Path::open([3, $width - 3], [$length - 3, $width - 3])],
+            bodies: [Path::rounded(0, 0, $length, $width, 2)],
+            edges: [Path::open([0, $width], [$length, $width])],
             marks: [OutlineMark::along('length', $length, $width)],
         );
     }
@@ -88,13 +94,26 @@ final class ShapingOutlines
         [$length, $head] = [$size->of('length', 380), $size->of('head', 110)];
 
         return new Outline(
-            width: $head + 50,
+            width: $head + 54,
             height: $length,
             bodies: [
-                Path::box(0, 12, 26, $length - 12),
-                Path::closed([0, 10], [60, 10], [$head + 40, 0], [$head + 50, $head], [60, 60], [0, 60]),
+                Pen::in(44, $length - 8, 0, 8)->to(0.16, 0)->to(0.76, 0)->curve(0.7, 0.3, 0.5, 0.5, 0.62, 0.76)
+                    ->curve(0.7, 0.9, 1, 0.92, 0.98, 0.97)->curve(0.94, 1, 0.6, 1, 0.36, 1)
+                    ->curve(0, 0.8, 0.16, 0.4, 0.16, 0)->closed(Material::Wood),
+                Path::closed(
+                    [0, 12],
+                    [44, 12],
+                    [64, 14, $head + 10, 16, $head + 42, 0],
+                    [$head + 54, 30, $head + 54, $head - 24, $head + 46, $head],
+                    [$head, $head - 30, 80, 56, 44, 52],
+                    [0, 52],
+                ),
             ],
-            details: [Path::open([$head + 32, 4], [$head + 40, $head - 6])],
+            details: [Path::open([$head + 32, 8], [$head + 36, $head - 12])],
+            edges: [Path::open(
+                [$head + 42, 0],
+                [$head + 54, 30, $head + 54, $head - 24, $head + 46, $head],
+            )],
             marks: [OutlineMark::upright('length', $length, $head + 50)],
         );
     }

@@ -27,7 +27,15 @@ export function KitPlace() {
       <Heading title="Kit" says={counts(data.board)} />
       <KitNav />
       <Board
-        columnFirst
+        next={
+          <>
+            <NextStroke says={data.next.says} why={data.next.why}>
+              <MainButton next={data.next} works={data.works} got={got} />
+              <How how={data.how} />
+            </NextStroke>
+            {got.error && <GotProblem problem={got.error} />}
+          </>
+        }
         drawing={
           <ToolBoard
             tools={data.board}
@@ -39,11 +47,6 @@ export function KitPlace() {
         }
         column={
           <>
-            <NextStroke says={data.next.says} why={data.next.why}>
-              <MainButton next={data.next} works={data.works} got={got} />
-              <How how={data.how} />
-            </NextStroke>
-            {got.error && <GotProblem problem={got.error} />}
             <AskLatest />
             <WorkStates works={data.works} sentence={data.plan.sentence} />
             <Prices tools={data.wanted} />

@@ -1,12 +1,26 @@
 import clsx from 'clsx'
-import { memo, useDeferredValue, useMemo, useState } from 'react'
+import { memo, useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { ToolOutline } from '@/drawings/ToolOutline'
 import { Toggle } from '@/parts/Toggle'
+import { unbroken } from '@/parts/unbroken'
 
-/** Pixels for a millimetre: one scale for all of them. */
+/** Pixels for a millimetre: one scale for all of them, larger where there is room. */
 const SCALE = 0.25
+const LARGE_SCALE = 0.4
+
+/** Of a caption. */
+const LEAST_PX = 84
+
+const large = window.matchMedia('(min-width: 1800px)')
+
+const watchSize = (watch: () => void) => {
+  large.addEventListener('change', watch)
+  return () => large.removeEventListener('change', watch)
+}
+
+const useScale = () => useSyncExternalStore(watchSize, () => (large.matches ? LARGE_SCALE : SCALE))
 
 interface ToolBoardProps {
   tools: readonly Schemas['BoardTool'][]
@@ -64,7 +78,7 @@ export function ToolBoard({ tools: told, shapes, groups, rack, marked }: ToolBoa
           <Key dashed={false} says="owned" />
           <Key dashed says="wanted" />
           <span className="text-soft">faint: idle or lent</span>
-          <span className="text-soft">all drawn to one scale</span>
+          <ScaleBar />
           <Link to="/kit/shadow-boards" className="ml-auto font-bold underline underline-offset-4">
             Shadow board
           </Link>
@@ -161,7 +175,7 @@ function Group({ group, tools, shown, filtering, rack, marked }: GroupProps) {
       <h2 className="border-b-2 border-ink py-1 text-base">{group.label}</h2>
       {empty && rack.length === 0 && <EmptyHook group={group} />}
       {!empty && (
-        <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1">
+        <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1.5">
           {tools.map((tool) => (
             <li
               key={tool.id}
@@ -207,28 +221,46 @@ interface HungProps {
 }
 
 const Hung = memo(function Hung({ tool, marked }: HungProps) {
+  const scale = useScale()
   const wanted = tool.status === 'wanted'
   const faint = tool.isIdle || Boolean(tool.lentTo)
 
   return (
     <Link to={`/kit/tools/${tool.id}`} className="flex flex-col hover:bg-wood">
       <span className={faint ? 'opacity-45' : undefined}>
-        {tool.outline && <ToolOutline outline={tool.outline} scale={SCALE} wanted={wanted} marked={marked} />}
+        {tool.outline && <ToolOutline outline={tool.outline} scale={scale} wanted={wanted} marked={marked} />}
       </span>
       <span
+        // As wide as what it names, or as a word or two.
+        style={{ width: Math.max(LEAST_PX, (tool.outline?.widthMm ?? 0) * scale) }}
         className={clsx(
-          'mt-1 max-w-28 min-w-16 text-xs leading-tight',
+          'mt-1 text-xs leading-tight min-[1800px]:text-sm',
           wanted ? 'text-soft' : 'text-ink',
           marked && 'font-bold',
         )}
       >
-        {tool.name}
+        {unbroken(tool.name)}
         {tool.lentTo && <span className="block text-soft">lent to {tool.lentTo}</span>}
         {tool.isIdle && <span className="block text-soft">idle</span>}
       </span>
     </Link>
   )
 })
+
+const BAR_MM = 200
+
+/** How long so much is on the board. */
+function ScaleBar() {
+  const px = BAR_MM * useScale()
+  return (
+    <span className="flex items-center gap-2 text-soft">
+      <svg aria-hidden width={px + 2} height={10} className="stroke-ink">
+        <path d={`M1 1V9M1 5H${px + 1}M${px / 2 + 1} 3V7M${px + 1} 1V9`} fill="none" />
+      </svg>
+      {BAR_MM} mm on every one
+    </span>
+  )
+}
 
 function Key({ dashed, says }: { dashed: boolean; says: string }) {
   return (

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { fillOf } from '@/drawings/ToolOutline'
 
 const SCALE = 0.3
 
@@ -35,7 +36,7 @@ function ToMeasure({ drawn }: { drawn: Schemas['ToolOutline'] }) {
       className="shrink-0"
     >
       {drawn.bodies.map((body) => (
-        <path key={body} d={body} className="fill-steel stroke-ink" strokeWidth={4} />
+        <path key={body.path} d={body.path} fill={fillOf(body.of)} className="stroke-ink" strokeWidth={4} />
       ))}
     </svg>
   )

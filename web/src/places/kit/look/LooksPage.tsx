@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router'
 import { answered, client } from '@/api/client'
 import { useConnection } from '@/api/connection'
 import { lookAway, looks, pulse } from '@/api/queries'
+import { SmallTool } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { asDate } from '@/parts/dates'
@@ -29,6 +30,7 @@ export function LooksPage() {
   const onThisDevice = useWaitingLooks()
   if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
+  const outlineOf = (id: string) => data.outlines[data.kinds.find(({ value }) => value === id)?.form ?? '']
 
   return (
     <>
@@ -38,7 +40,12 @@ export function LooksPage() {
       />
       <KitNav />
       <div className="max-w-xl">
-        <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
+        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+          <SmallTool outline={outlineOf(kind)} width={150} height={96} />
+          <div className="min-w-0 grow basis-64">
+            <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
+          </div>
+        </div>
         <p className="mt-3">
           {lost && away && unit ? (
             <Button weight="main" onClick={() => void navigate(`/kit/look/away/${beginAway(away, unit)}`)}>
@@ -67,10 +74,13 @@ export function LooksPage() {
             ))}
           {data.looks.map((look) => (
             <li key={look.id} className="border-t border-rule">
-              <Link to={`/kit/look/${look.id}`} className="block py-2.5 hover:bg-wood">
-                <strong className="block underline decoration-rule underline-offset-4">{look.name}</strong>
-                <span className="block text-sm text-soft">
-                  {asDate(look.begunAt)}: {look.says}
+              <Link to={`/kit/look/${look.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
+                <SmallTool outline={data.outlines[look.form]} width={84} height={56} />
+                <span>
+                  <strong className="block underline decoration-rule underline-offset-4">{look.name}</strong>
+                  <span className="block text-sm text-soft">
+                    {asDate(look.begunAt)}: {look.says}
+                  </span>
                 </span>
               </Link>
             </li>

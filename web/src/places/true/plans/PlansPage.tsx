@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { plans } from '@/api/queries'
+import { SmallView } from '@/drawings/PlanDrawing'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { TrueNav } from '@/places/true/TrueNav'
@@ -24,13 +25,19 @@ export function PlansPage() {
       <ul className="grid gap-x-8 md:grid-cols-2">
         {data.plans.map((plan) => (
           <li key={plan.value} className="border-t border-rule">
-            <Link to={`/true/plans/${plan.value}`} className="block py-3 hover:bg-wood">
-              <strong className="block text-lg underline decoration-rule underline-offset-4">
-                {plan.label}
-              </strong>
-              <span className="block text-soft">{plan.says}</span>
-              <span className="block text-sm">
-                {hours(plan.minutes)} at the bench, over {plan.days < 1 ? 'one day' : `${plan.days + 1} days`}
+            <Link to={`/true/plans/${plan.value}`} className="flex gap-5 py-3 hover:bg-wood">
+              <span className="shrink-0 self-start border border-rule bg-sheet p-1">
+                <SmallView view={plan.face} width={112} height={84} />
+              </span>
+              <span>
+                <strong className="block text-lg underline decoration-rule underline-offset-4">
+                  {plan.label}
+                </strong>
+                <span className="block text-soft">{plan.says}</span>
+                <span className="block text-sm">
+                  {hours(plan.minutes)} at the bench, over{' '}
+                  {plan.days < 1 ? 'one day' : `${plan.days + 1} days`}
+                </span>
               </span>
             </Link>
           </li>
