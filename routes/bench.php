@@ -9,6 +9,7 @@ use App\Home\BenchController;
 use App\Home\BenchesController;
 use App\Home\BringController;
 use App\Home\FileController;
+use App\Home\HandsController;
 use App\Home\SearchController;
 use App\Home\Tables;
 use App\Session\SessionController;
@@ -35,6 +36,7 @@ Route::post('files/{what}/preview', [FileController::class, 'preview'])->whereIn
     ->middleware('turn');
 Route::post('files/{what}', [FileController::class, 'store'])->whereIn('what', Tables::names())->middleware('turn');
 Route::get('sessions/{session}', [SessionController::class, 'show']);
+Route::get('sessions/{session}/hands', [HandsController::class, 'show']);
 Route::put('sessions/{session}', [SessionController::class, 'update']);
 Route::post('sessions/{session}/finish', [SessionController::class, 'finish']);
 Route::get('calendar.ics', [CalendarController::class, 'show']);

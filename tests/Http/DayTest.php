@@ -75,6 +75,17 @@ final class DayTest extends HttpTestCase
             ->assertCreated()
             ->assertJsonPath('title', 'sharpening day')
             ->json();
+        // The demo's guide was measured at 30 mm for 30° with chisels, and at 38 mm with irons.
+        $hands = $this->ask('GET', "/api/sessions/{$session['id']}/hands")->assertOk()->json('steps');
+        self::assertCount(count($session['steps']), $hands);
+        $guided = array_filter($hands, static fn (array $step): bool => isset($step['projection']));
+        self::assertNotSame([], $guided);
+        foreach ($guided as $step) {
+            if ($step['angle'] === '30°') {
+                self::assertContains($step['projection'], ['30 mm', '38 mm']);
+            }
+            self::assertEqualsWithDelta((float) $step['angle'], $step['angleDeg'], 0.05);
+        }
         $last = count($session['steps']) - 1;
         $saved = $this->ask('PUT', "/api/sessions/{$session['id']}", [
             'version' => 1,

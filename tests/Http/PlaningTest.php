@@ -53,6 +53,13 @@ final class PlaningTest extends HttpTestCase
             ])
             ->assertJsonPath('steps.*.count', [2, 3])
             ->json();
+        $hands = $this->ask('GET', "/api/sessions/{$session['id']}/hands")->assertOk()->json('steps');
+        self::assertCount(count($session['steps']), $hands);
+        foreach ($hands as $step) {
+            self::assertArrayNotHasKey('angleDeg', $step, 'no edge lies on a stone');
+            self::assertLessThanOrEqual($step['toMm'], $step['fromMm']);
+            self::assertSame(900, $step['lengthMm']);
+        }
         $this->ask('GET', '/api/bench')->assertJsonFragment(['says' => 'Go on planing the 900 mm straightedge.']);
         $saved = $this->counted($session, [2, 3]);
         $this->ask('POST', "/api/sessions/{$session['id']}/finish", [

@@ -2004,6 +2004,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sessions/{session}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showHands"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sessions/{session}": {
         parameters: {
             query?: never;
@@ -4660,6 +4676,10 @@ export interface components {
             /** @description for how long */
             minutes: number;
         };
+        Hands: {
+            /** @description step by step */
+            steps: components["schemas"]["StepHands"][];
+        };
         Health: {
             /** @description whether it is there */
             status: string;
@@ -6564,6 +6584,24 @@ export interface components {
             figures: {
                 [key: string]: components["schemas"]["Reading"];
             };
+        };
+        StepHands: {
+            /** @description at which angle an edge lies on the stone, degrees; null: none does */
+            angleDeg?: number;
+            /** @description that angle, ready to be read; null: none */
+            angle?: string;
+            /** @description how far it stands out of the guide, ready to be read; null: freehand, or no guide is measured */
+            projection?: string;
+            /** @description where the plane begins, mm; null: nothing is planed */
+            fromMm?: number;
+            /** @description where it runs out, mm; null: nothing is planed */
+            toMm?: number;
+            /** @description how long the piece is, mm; null: nothing is planed */
+            lengthMm?: number;
+            /** @description where it begins, ready to be read; null: nothing is planed */
+            from?: string;
+            /** @description where it runs out, ready to be read; null: nothing is planed */
+            to?: string;
         };
         SticksDrawn: {
             /** @description length, mm */
@@ -12486,6 +12524,31 @@ export interface operations {
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
+        };
+    };
+    showHands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                session: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Hands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Hands"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
         };
     };
     showSession: {

@@ -44,6 +44,15 @@ export const session = (id: number) =>
     { meta: STAYS },
   )
 
+/** What the hands do in its steps. */
+export const sessionHands = (id: number) =>
+  asking.queryOptions(
+    'get',
+    '/api/sessions/{session}/hands',
+    { params: { path: { session: id } } },
+    { meta: STAYS },
+  )
+
 export const diary = (q: string, before?: number) =>
   asking.queryOptions(
     'get',

@@ -3,7 +3,8 @@ import { useEffect, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { useConnection } from '@/api/connection'
-import { session } from '@/api/queries'
+import { session, sessionHands } from '@/api/queries'
+import { HandsDrawing } from '@/drawings/HandsDrawing'
 import { useTitle } from '@/parts/useTitle'
 import { usePulse } from '@/shell/usePulse'
 import { Button } from '@/parts/Button'
@@ -31,6 +32,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
   const walk = useSession(at)
   useWakeLock()
   const { step, count, phase, isLast } = walk
+  const hands = useQuery(sessionHands(at.id)).data?.steps[walk.atStep]
   const counted = isCounted(step)
   // A step left without a stroke is asked about, once.
   const [asked, setAsked] = useState<number | null>(null)
@@ -58,7 +60,8 @@ function Running({ at }: { at: Schemas['Session'] }) {
       <ConnectionLost />
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
-        <p className="font-slab text-[clamp(1.8rem,6vw,4.5rem)] leading-tight font-semibold">{text.says}</p>
+        <p className="font-slab text-[clamp(1.8rem,min(6vw,8vh),4.5rem)] leading-tight font-semibold">{text.says}</p>
+        {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} />}
         {counted && <Strokes phase={phase} count={count} step={step} />}
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
         <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
@@ -145,13 +148,13 @@ interface StrokesProps {
 function Strokes({ phase, count, step }: StrokesProps) {
   if (phase === 'fetch')
     return (
-      <p className="font-slab text-[clamp(3rem,12vw,9rem)] leading-none font-semibold">
+      <p className="font-slab text-[clamp(3rem,min(12vw,15vh),9rem)] leading-none font-semibold">
         {step.count} {step.of}
       </p>
     )
   return (
     <p
-      className="font-slab text-[clamp(5rem,26vw,17rem)] leading-none font-semibold"
+      className="font-slab text-[clamp(5rem,min(26vw,30vh),17rem)] leading-none font-semibold"
       data-testid="count"
       aria-live="off"
     >
