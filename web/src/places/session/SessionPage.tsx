@@ -60,7 +60,9 @@ function Running({ at }: { at: Schemas['Session'] }) {
       <ConnectionLost />
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
-        <p className="font-slab text-[clamp(1.8rem,min(6vw,8vh),4.5rem)] leading-tight font-semibold">{text.says}</p>
+        <p className="font-slab text-[clamp(1.8rem,min(6vw,8vh),4.5rem)] leading-tight font-semibold">
+          {text.says}
+        </p>
         {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} />}
         {counted && <Strokes phase={phase} count={count} step={step} />}
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
