@@ -9,6 +9,7 @@ use App\Bench\User;
 use App\People\Membership;
 use App\People\Role;
 use App\Photo\PhotoFile;
+use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use RuntimeException;
@@ -29,7 +30,7 @@ final class BringBeside
     {
         for ($number = 1; ; $number++) {
             $free = $number === 1 ? $name : "$name $number";
-            if (! Bench::query()->where('name', $free)->exists()) {
+            if (! Bench::query()->whereNull('taken_back_at')->where('name', $free)->exists()) {
                 return $free;
             }
         }
@@ -111,7 +112,7 @@ final class BringBeside
             }
             User::query()->where('bench_id', $bench->id)->update(['bench_id' => $instead->id]);
             Membership::query()->where('bench_id', $bench->id)->delete();
-            $bench->delete();
+            $bench->forceFill(['taken_back_at' => Carbon::now()->toIso8601ZuluString()])->save();
         });
     }
 }

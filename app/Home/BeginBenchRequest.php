@@ -14,7 +14,9 @@ final class BeginBenchRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:60', Rule::unique(Bench::class, 'name')->withoutTrashed()]];
+        $isNew = Rule::unique(Bench::class, 'name')->whereNull('taken_back_at');
+
+        return ['name' => ['required', 'string', 'max:60', $isNew]];
     }
 
     /** @return array<string, string> */

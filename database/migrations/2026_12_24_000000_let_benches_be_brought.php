@@ -14,13 +14,13 @@ return new class extends Migration
     {
         Schema::table('benches', static function (Blueprint $table): void {
             $table->unsignedInteger('brought_revision')->nullable();
-            $table->softDeletes();
+            $table->string('taken_back_at')->nullable();
         });
     }
 
     public function down(): void
     {
-        foreach (['brought_revision', 'deleted_at'] as $column) {
+        foreach (['brought_revision', 'taken_back_at'] as $column) {
             DB::statement("ALTER TABLE benches DROP COLUMN $column");
         }
     }

@@ -300,7 +300,7 @@ final class AnyOrderTest extends HttpTestCase
     private static function tables(): array
     {
         return array_column(
-            DB::select("select name from sqlite_master m where type = 'table' and m.name <> 'benches' and exists
+            DB::select("select name from sqlite_master m where type = 'table' and exists
                 (select 1 from pragma_table_info(m.name) where name = 'deleted_at') order by name"),
             'name',
         );

@@ -166,6 +166,8 @@ final class BringTest extends HttpTestCase
         self::assertSame($was, $this->contentOf(self::bench()));
         $this->ask('POST', "/api/benches/$bench/enter")->assertNotFound();
         $this->ask('GET', '/api/kit')->assertOk();
+        $this->ask('POST', '/api/benches', ['name' => 'Orchard Row 2'])->assertCreated();
+        $this->ask('POST', '/api/benches/1/enter')->assertOk();
 
         $bench = $this->give('/api/benches/file')->json('benches.0.id');
         $this->ask('POST', '/api/looks', ['kind' => 'jack-plane'])->assertCreated();

@@ -39,7 +39,7 @@ final class Facts
 
     /** Columns that tell what could be found out from the others, or was never asked before. */
     private const ADDED = [
-        'benches' => ['brought_revision' => true, 'deleted_at' => true],
+        'benches' => ['brought_revision' => true, 'taken_back_at' => true],
         'diary_entries' => [
             'subject_type' => true,
             'subject_id' => true,
