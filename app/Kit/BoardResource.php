@@ -40,7 +40,7 @@ final class BoardResource
             $this->shapes[] = new BoardShapeAnswer(
                 kind: $tool->kind,
                 group: $tool->kindOfTool()->group->value,
-                outline: OutlineResource::of(Outlines::ofTool($core)),
+                outline: OutlineResource::small(Outlines::ofTool($core)),
             );
         }
 

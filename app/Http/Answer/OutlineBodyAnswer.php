@@ -13,7 +13,7 @@ final readonly class OutlineBodyAnswer extends Answer
 {
     public function __construct(
         #[Field('SVG path data, mm')] public string $path,
-        #[Field('what it is made of')] public Material $of,
+        #[Field('what it is made of; null: steel')] public ?Material $of,
     ) {
     }
 }

@@ -5560,10 +5560,10 @@ export interface components {
             /** @description SVG path data, mm */
             path: string;
             /**
-             * @description what it is made of
-             * @enum {string}
+             * @description what it is made of; null: steel
+             * @enum {string|null}
              */
-            of: "wood" | "steel" | "brass" | "stone";
+            of: "wood" | "steel" | "brass" | "stone" | null;
         };
         OutlineMark: {
             /** @description what it is called */

@@ -26,8 +26,7 @@ export function ToolOutline({ outline, scale, wanted = false, marked = false }: 
 }
 
 /** See Materials; steel is plain. */
-export const fillOf = (of: Schemas['OutlineBody']['of']): string =>
-  of === 'steel' ? 'var(--steel)' : `url(#${of})`
+export const fillOf = (of: Schemas['OutlineBody']['of']): string => (of ? `url(#${of})` : 'var(--steel)')
 
 /** A tool as large as fits into a box, px. */
 export function SmallTool({

@@ -15,7 +15,7 @@ use JackRest\Core\Outline\Pen;
 /** Saws, seen from the side, handle to the left. */
 final class SawOutlines
 {
-    private const PITCH = 9;
+    private const PITCH = 22;
 
     /** Longer saws have a closed handle; common practice. */
     private const OPEN_UP_TO_MM = 265;
@@ -185,7 +185,7 @@ final class SawOutlines
         $count = max(1, (int) floor($length / self::PITCH));
         $points = [$from];
         for ($tooth = 0; $tooth < $count; $tooth++) {
-            foreach ([[$tooth + 0.6, 3.0], [$tooth + 1.0, 0.0]] as [$share, $down]) {
+            foreach ([[$tooth + 0.6, 5.0], [$tooth + 1.0, 0.0]] as [$share, $down]) {
                 $points[] = [
                     $from[0] + ($to[0] - $from[0]) * $share / $count,
                     $from[1] + ($to[1] - $from[1]) * $share / $count + $down,

@@ -34,6 +34,7 @@ export function KitPlace() {
               <How how={data.how} />
             </NextStroke>
             {got.error && <GotProblem problem={got.error} />}
+            <AskLatest />
           </>
         }
         drawing={
@@ -47,7 +48,6 @@ export function KitPlace() {
         }
         column={
           <>
-            <AskLatest />
             <WorkStates works={data.works} sentence={data.plan.sentence} />
             <Prices tools={data.wanted} />
           </>
