@@ -32,6 +32,9 @@ function compressed(): Plugin {
   }
 }
 
+/** Of the parts, those that most pages take. */
+const PARTS = /web\/src\/parts\/(?!photos\/|import\/|SignInField|Rests|TimeLeft|timeLeft|BigKeys|fileField)/
+
 export default defineConfig({
   plugins: [react(), tailwindcss(), addresses(), compressed()],
   resolve: { alias: { '@': new URL('./web/src', import.meta.url).pathname } },
@@ -49,7 +52,7 @@ export default defineConfig({
         // few pages take come with them.
         codeSplitting: {
           groups: [
-            { name: 'parts', test: /web\/src\/parts\/(?!photos\/|import\/|SignInField|Rests|TimeLeft|timeLeft|BigKeys)/ },
+            { name: 'parts', test: PARTS },
             { name: 'charts', test: /d3-/ },
           ],
         },

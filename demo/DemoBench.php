@@ -92,7 +92,7 @@ final class DemoBench
     {
         return DB::transaction(static function (): Bench {
             $own =
-                Bench::query()
+                Bench::inUse()
                     ->whereKeyNot(self::demos()->modelKeys())
                     ->first() ?? Bench::query()->create(['name' => 'My bench']);
             self::seat($own);

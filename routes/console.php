@@ -119,7 +119,7 @@ Artisan::command('backup {--due}', function (): int {
 
 Artisan::command('carry {file} {bench?}', function (): int {
     $name = $this->argument('bench');
-    $bench = is_string($name) ? Bench::query()->where('name', $name)->first() : User::query()->first()?->bench;
+    $bench = is_string($name) ? Bench::inUse()->where('name', $name)->first() : User::query()->first()?->bench;
     if ($bench === null) {
         $this->line('There is no such bench here.');
 

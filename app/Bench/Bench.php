@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +18,12 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Bench extends Model
 {
+    /** @return Builder<self> those that people come to: none that was taken back */
+    public static function inUse(): Builder
+    {
+        return self::query()->whereNull('taken_back_at');
+    }
+
     protected $guarded = [];
 
     protected $attributes = ['revision' => 0];

@@ -8,6 +8,8 @@ use App\Bench\Bench;
 use App\Bench\User;
 use App\People\Membership;
 use App\People\Role;
+use App\People\SignIn;
+use App\People\Ticket;
 use App\Photo\PhotoFile;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +32,7 @@ final class BringBeside
     {
         for ($number = 1; ; $number++) {
             $free = $number === 1 ? $name : "$name $number";
-            if (! Bench::query()->whereNull('taken_back_at')->where('name', $free)->exists()) {
+            if (! Bench::inUse()->where('name', $free)->exists()) {
                 return $free;
             }
         }
@@ -111,7 +113,9 @@ final class BringBeside
                 throw new RuntimeException('Something was written at that bench since: it stays.');
             }
             User::query()->where('bench_id', $bench->id)->update(['bench_id' => $instead->id]);
-            Membership::query()->where('bench_id', $bench->id)->delete();
+            foreach ([Membership::class, Ticket::class, SignIn::class] as $wayIn) {
+                $wayIn::query()->where('bench_id', $bench->id)->delete();
+            }
             $bench->forceFill(['taken_back_at' => Carbon::now()->toIso8601ZuluString()])->save();
         });
     }

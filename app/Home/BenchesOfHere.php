@@ -36,7 +36,7 @@ final class BenchesOfHere
     /** @return Collection<int, Bench> all of this machine; in a shared shop theirs, on a paired phone that one */
     public static function of(Here $here): Collection
     {
-        $benches = Bench::query()->whereNull('taken_back_at')->orderBy('id');
+        $benches = Bench::inUse()->orderBy('id');
         if (Shop::isShared()) {
             $benches->whereIn('id', Membership::query()->where('user_id', $here->user->id)->select('bench_id'));
         }

@@ -68,7 +68,7 @@ final class Person
     {
         $user = User::query()->whereNull('login')->firstOrFail();
         $user->fill($columns)->save();
-        Bench::query()->each(static fn (Bench $bench): Membership => Membership::give($user, $bench, Role::Owner));
+        Bench::inUse()->each(static fn (Bench $bench): Membership => Membership::give($user, $bench, Role::Owner));
 
         return $user;
     }

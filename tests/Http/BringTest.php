@@ -11,6 +11,7 @@ use App\Carry\BenchFileOut;
 use App\Ledger\DiaryEntry;
 use App\Photo\Photo;
 use App\Photo\PhotoFile;
+use Demo\DemoBench;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -166,6 +167,7 @@ final class BringTest extends HttpTestCase
         self::assertSame($was, $this->contentOf(self::bench()));
         $this->ask('POST', "/api/benches/$bench/enter")->assertNotFound();
         $this->ask('GET', '/api/kit')->assertOk();
+        self::assertNotSame($bench, DemoBench::leave()->id, 'nobody is led to it');
         $this->ask('POST', '/api/benches', ['name' => 'Orchard Row 2'])->assertCreated();
         $this->ask('POST', '/api/benches/1/enter')->assertOk();
 

@@ -75,11 +75,10 @@ export function SmallView({
   height: number
 }) {
   const scale = Math.min((width - 4) / view.widthMm, (height - 4) / view.heightMm)
+  const [x, y] = [(width - view.widthMm * scale) / 2, (height - view.heightMm * scale) / 2]
   return (
     <svg aria-hidden width={width} height={height} className="shrink-0">
-      <g
-        transform={`translate(${(width - view.widthMm * scale) / 2} ${(height - view.heightMm * scale) / 2}) scale(${scale})`}
-      >
+      <g transform={`translate(${x} ${y}) scale(${scale})`}>
         <ViewPaths view={view} />
       </g>
     </svg>

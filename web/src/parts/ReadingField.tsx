@@ -80,7 +80,8 @@ export function ReadingField({
             }}
             className={clsx(
               narrow ? 'w-16' : 'w-24',
-              'shrink-0 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold focus:border-blue focus:bg-blue-wash placeholder:text-soft focus:outline-none',
+              'shrink-0 border-b-2 bg-transparent px-1 text-right font-slab text-xl font-semibold',
+              'placeholder:text-soft focus:border-blue focus:bg-blue-wash focus:outline-none',
               current?.error ? 'border-red' : 'border-ink',
             )}
           />

@@ -7,7 +7,10 @@ export function Rail() {
   return (
     <nav
       aria-label="Places"
-      className="fixed inset-x-0 bottom-0 z-10 flex border-t border-rule bg-rail md:inset-y-0 md:right-auto md:w-24 md:flex-col md:border-t-0 md:border-r md:pt-16"
+      className={clsx(
+        'fixed inset-x-0 bottom-0 z-10 flex border-t border-rule bg-rail',
+        'md:inset-y-0 md:right-auto md:w-24 md:flex-col md:border-t-0 md:border-r md:pt-16',
+      )}
     >
       <Graduations />
       {places.map((place) => (
@@ -17,7 +20,8 @@ export function Rail() {
           end={place.to === '/'}
           className={({ isActive }) =>
             clsx(
-              'relative flex min-h-14 flex-1 flex-col justify-center px-1 text-center md:mb-11 md:flex-none md:px-3.5 md:text-left',
+              'relative flex min-h-14 flex-1 flex-col justify-center px-1 text-center',
+              'md:mb-11 md:flex-none md:px-3.5 md:text-left',
               isActive ? 'bg-ink text-on-ink stop' : 'text-ink hover:bg-wood',
             )
           }

@@ -3,6 +3,7 @@ import { useId, useState } from 'react'
 import { askLong, type Schemas, type Told } from '@/api/client'
 import { importPreview, type Table } from '@/api/queries'
 import { Button } from '@/parts/Button'
+import { FILE_FIELD } from '@/parts/fileField'
 import { useChange } from '@/parts/useChange'
 import { HowFar } from './HowFar'
 import { ImportPreview } from './ImportPreview'
@@ -100,7 +101,7 @@ function FileOrLines({ given, onGive }: FileOrLinesProps) {
           id={`${id}-file`}
           type="file"
           accept=".csv,.txt,.tsv,text/csv,text/plain"
-          className="w-full min-w-0 file:mr-3 file:min-h-9 file:cursor-pointer file:border file:border-ink file:bg-sheet file:px-3"
+          className={FILE_FIELD}
           onChange={(event) => {
             void read(event.target.files?.[0])
             event.target.value = ''

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { sendFile, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { FILE_FIELD } from '@/parts/fileField'
 import { Complaint } from '@/parts/Keeping'
 import { useChange } from '@/parts/useChange'
 
@@ -30,7 +31,7 @@ export function BringBench({ onBrought }: { onBrought: (bench: number) => void }
         <input
           type="file"
           accept=".zip,application/zip"
-          className="mt-1 block w-full min-w-0 file:mr-3 file:min-h-9 file:cursor-pointer file:border file:border-ink file:bg-sheet file:px-3"
+          className={`mt-1 block ${FILE_FIELD}`}
           onChange={(event) => give(event.target.files?.[0] ?? null)}
         />
       </label>

@@ -36,7 +36,7 @@ export function LooksPage() {
     <>
       <Heading
         title="At the stall"
-        says="An old tool looked over in the order it can be done there: what it is worth to you, and the most to offer."
+        says="Looked over in the order it can be done there: what it is worth to you, and the most to offer."
       />
       <KitNav />
       <div className="max-w-xl">
