@@ -8,7 +8,8 @@ FILE='' HOW=()
 while [ $# -gt 0 ]; do
   case $1 in
     --alone) HOW+=(--alone) ;;
-    --for) HOW+=(--for="${2:?--for takes a name}"); shift ;;
+    --for) [ -n "${2:-}" ] || fail "--for takes the name of somebody who signs in"
+           HOW+=(--for="$2"); shift ;;
     *) [ -z "$FILE" ] || fail "bring takes one FILE of a bench"
        FILE=$(cd "$JACKREST_FROM" && realpath -e "$1" 2>/dev/null) || fail "there is no file $1" ;;
   esac

@@ -37,7 +37,12 @@ final class BroughtLookRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['kind.*' => 'No tool of this kind is looked over.'];
+        return [
+            'kind.*' => 'No tool of this kind is looked over.',
+            'unit.*' => 'It does not say in which unit its figures are.',
+            'begunAt.*' => 'It does not say when it was begun.',
+            'state.*' => 'It does not say how it ended.',
+        ];
     }
 
     public function kind(): ToolKind

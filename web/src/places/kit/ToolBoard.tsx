@@ -1,7 +1,9 @@
+import { useQuery } from '@tanstack/react-query'
 import clsx from 'clsx'
 import { memo, useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
+import { pulse } from '@/api/queries'
 import { ToolOutline } from '@/drawings/ToolOutline'
 import { Toggle } from '@/parts/Toggle'
 import { unbroken } from '@/parts/unbroken'
@@ -247,17 +249,19 @@ const Hung = memo(function Hung({ tool, marked }: HungProps) {
   )
 })
 
-const BAR_MM = 200
+/** How long the bar is, in the unit of the user. */
+const BARS = { mm: { mm: 200, says: '200 mm' }, inch: { mm: 203.2, says: '8 in' } }
 
 /** How long so much is on the board. */
 function ScaleBar() {
-  const px = BAR_MM * useScale()
+  const bar = BARS[useQuery(pulse()).data?.unit ?? 'mm']
+  const px = bar.mm * useScale()
   return (
     <span className="flex items-center gap-2 text-soft">
       <svg aria-hidden width={px + 2} height={10} className="stroke-ink">
         <path d={`M1 1V9M1 5H${px + 1}M${px / 2 + 1} 3V7M${px + 1} 1V9`} fill="none" />
       </svg>
-      {BAR_MM} mm on every one
+      {bar.says}, all to one scale
     </span>
   )
 }

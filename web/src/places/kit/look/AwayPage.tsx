@@ -41,7 +41,7 @@ function Open({ look, kind, asked }: OpenProps) {
 
   return (
     <>
-      <Heading title={kind.name} says="second-hand, looked over without connection" />
+      <Heading title={kind.name} says="second-hand, looked over without a connection" />
       <div className="grid gap-x-10 gap-y-4 md:grid-cols-[minmax(0,min(34rem,55%))_minmax(0,1fr)]">
         <div>
           {check && !over ? (
