@@ -21,13 +21,9 @@ export function PlanDrawing({ placed, scale }: PlanDrawingProps) {
           <g transform={`scale(${scale})`}>
             <ViewPaths view={view} />
           </g>
-          {view.dims.map((dim) => (
-            <Dim
-              key={`${dim.fromX} ${dim.fromY} ${dim.toX} ${dim.toY}`}
-              dim={dim}
-              view={view}
-              scale={scale}
-            />
+          {view.dims.map((dim, index) => (
+            // By its place: at a new size it moves, and is not made anew.
+            <Dim key={index} dim={dim} view={view} scale={scale} />
           ))}
         </g>
       ))}
@@ -100,9 +96,9 @@ function Dim({ dim, view, scale }: DimProps) {
       {[
         [dim.fromX, dim.fromY],
         [dim.toX, dim.toY],
-      ].map(([x = 0, y = 0]) => (
+      ].map(([x = 0, y = 0], end) => (
         <line
-          key={`${x} ${y}`}
+          key={end}
           x1={x * scale}
           y1={y * scale}
           x2={x * scale + off.x * 1.25}

@@ -4,6 +4,11 @@ import { PlanDrawing } from '@/drawings/PlanDrawing'
 import { placeViews } from '@/drawings/planLayout'
 import { Sheet } from '@/parts/Sheet'
 
+/** What the sheet grows by, px: with each key it would push the page up and down. */
+const STEP = 60
+
+const inSteps = (height: number) => Math.max(2, Math.ceil(height / STEP)) * STEP
+
 /** The shop drawing of a plan. */
 export const PlanSheet = memo(function PlanSheet({
   preview,
@@ -25,7 +30,7 @@ export const PlanSheet = memo(function PlanSheet({
         ['Drawn', preview.label],
         ['Dashed', dashed],
       ]}
-      height={(width) => Math.max(120, placeViews(views, width, highest).height)}
+      height={(width) => inSteps(placeViews(views, width, highest).height)}
     >
       {({ width }) => {
         const { placed, scale } = placeViews(views, width, highest)

@@ -1,6 +1,7 @@
 import clsx from 'clsx'
 import { lazy, Suspense, useId } from 'react'
 import type { Schemas } from '@/api/client'
+import { useConnection } from '@/api/connection'
 import { useBigKeys } from './useBigKeys'
 import { useStep } from './useStep'
 import { differs } from './useUnderstood'
@@ -42,7 +43,10 @@ export function ReadingField({
   const id = useId()
   const step = useStep(stepMm, onChange)
   const keys = useBigKeys()
-  const current = reading?.typed === value ? reading : undefined
+  const { lost } = useConnection()
+  const isCurrent = reading?.typed === value
+  // Until the answer to a key is here, what was said before stands: the column does not jump twice a key.
+  const current = isCurrent || (value.trim() !== '' && !lost) ? reading : undefined
   const said = current?.error ?? current?.doubt
 
   return (
@@ -111,7 +115,7 @@ export function ReadingField({
         >
           {current?.error && '✗ '}
           {said}{' '}
-          {current?.instead && (
+          {isCurrent && current?.instead && (
             <button
               type="button"
               onClick={() => onChange(current.instead ?? value)}

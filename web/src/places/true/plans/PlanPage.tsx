@@ -87,12 +87,12 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
       ),
     (made) => void navigate(`/true/plans/makings/${made.id}`),
   )
-  const next = (data.ready && needs.next) || data.next
-  const canBegin = data.sound && data.parts.every((part) => part.wrong === null)
+  const next = (later.ready && needs.next) || later.next
+  const canBegin = later.sound && later.parts.every((part) => part.wrong === null)
 
   return (
     <>
-      <Heading title={sentence(data.label)} says={data.says} />
+      <Heading title={sentence(later.label)} says={later.says} />
       <TrueNav />
       <Board
         drawing={<PlanSheet preview={data} />}
@@ -101,18 +101,18 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
             <Lines lines={later.lines} />
             <CuttingList parts={later.parts} blanks={later.blanks} onChoose={choose} />
             <Steps steps={later.steps} done={0} />
-            <p className="mt-4 max-w-2xl border-l-4 border-red pl-3 text-sm">{data.caution}</p>
+            <p className="mt-4 max-w-2xl border-l-4 border-red pl-3 text-sm">{later.caution}</p>
           </>
         }
         column={
           <>
             <Readings title="Its sizes" onRecord={null}>
-              {data.fields.map((field) => (
+              {later.fields.map((field) => (
                 <FigureField
                   key={field.name}
                   field={field}
                   value={figures[field.name] ?? ''}
-                  reading={data.figures[field.name]}
+                  reading={later.figures[field.name]}
                   onType={type}
                 />
               ))}
@@ -126,21 +126,30 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
                 Begin to make it
               </Button>
               {draft.touched && <Button onClick={draft.clear}>The usual sizes</Button>}
-              <How how={data.how} />
+              <How how={later.how} />
             </NextStroke>
             <Complaint problem={begin.error} besides={[]} />
             <p className="mt-3">
-              {sentence(hours(data.minutes))} at the bench
-              {data.days > 0 && `, and ${data.days} days of waiting between`}.
+              {sentence(hours(later.minutes))} at the bench
+              {later.days > 0 && `, and ${later.days} days of waiting between`}.
             </p>
-            <PlainField wide label="Called" value={name} placeholder={data.label} onChange={setName} />
+            <PlainField wide label="Called" value={name} placeholder={later.label} onChange={setName} />
             <Needs needs={needs} />
-            <Template plan={plan} figures={figures} sheets={later.sheets} isSound={later.sound} />
+            <Template
+              plan={plan}
+              figures={typedOf(later.figures)}
+              sheets={later.sheets}
+              isSound={later.sound}
+            />
           </>
         }
       />
     </>
   )
 }
+
+/** What was typed for the sizes that are shown. */
+const typedOf = (figures: Schemas['PlanPreview']['figures']): Record<string, string> =>
+  Object.fromEntries(Object.entries(figures).map(([name, { typed }]) => [name, typed]))
 
 const sentence = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
