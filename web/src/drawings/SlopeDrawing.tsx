@@ -2,7 +2,7 @@ import type { Schemas } from '@/api/client'
 import { fittingFactor, path, type Point, radians } from './geometry'
 
 interface SlopeDrawingProps {
-  result: Schemas['SlopeResult'] | null
+  result: Schemas['SlopeResult']
   width: number
   height: number
 }
@@ -13,8 +13,8 @@ const FACTORS = [1, 2, 5, 10, 20, 50, 100]
 const MOST_APART = 6
 
 /** By how much the difference from the slope it should have is drawn larger. */
-export function slopeFactor(result: Schemas['SlopeResult'] | null): number {
-  const apart = result?.nominalDeg == null ? 0 : result.angleDeg - result.nominalDeg
+export function slopeFactor(result: Schemas['SlopeResult']): number {
+  const apart = result.nominalDeg == null ? 0 : result.angleDeg - result.nominalDeg
   return apart === 0 ? 1 : fittingFactor(apart, 1, MOST_APART, FACTORS)
 }
 
@@ -26,10 +26,9 @@ export function SlopeDrawing({ result, width, height }: SlopeDrawingProps) {
     x: foot.x + long * Math.tan(radians(deg)),
     y: foot.y - long,
   })
-  const meant = result?.nominalDeg
-  const drawn = result
-    ? (meant ?? result.angleDeg) + (result.angleDeg - (meant ?? result.angleDeg)) * slopeFactor(result)
-    : 8
+  const meant = result.nominalDeg
+  const drawn =
+    (meant ?? result.angleDeg) + (result.angleDeg - (meant ?? result.angleDeg)) * slopeFactor(result)
   const lines = [drawn, -drawn]
 
   return (
@@ -51,18 +50,16 @@ export function SlopeDrawing({ result, width, height }: SlopeDrawingProps) {
         <path
           key={deg}
           d={path([foot, along(deg)], false)}
-          className={result ? 'fill-none stroke-ink' : 'fill-none stroke-soft'}
+          className="fill-none stroke-ink"
           strokeWidth={2}
         />
       ))}
       <text x={foot.x} y={foot.y + 22} textAnchor="middle">
         straight edge of a board
       </text>
-      {result && (
-        <text x={along(drawn).x + 10} y={along(drawn).y + 24} className="figure halo">
-          {result.angle}
-        </text>
-      )}
+      <text x={along(drawn).x + 10} y={along(drawn).y + 24} className="figure halo">
+        {result.angle}
+      </text>
       <text x={24} y={44} className="fill-soft">
         {meant != null ? 'dashed: as it should be' : 'the line drawn, and turned over'}
       </text>

@@ -2,7 +2,7 @@ import type { Schemas } from '@/api/client'
 import { fittingFactor, path } from './geometry'
 
 interface SticksDrawingProps {
-  sticks: Schemas['SticksDrawn'] | null
+  sticks: Schemas['SticksDrawn']
   width: number
   height: number
 }
@@ -13,23 +13,21 @@ const DEEP = 24
 const across = (width: number) => Math.min(width - 60, 520)
 
 /** By how much tilts are drawn larger than they are. */
-export const sticksFactor = (sticks: Schemas['SticksDrawn'] | null, width: number): number =>
-  sticks ? fittingFactor(sticks.farMm, across(width) / sticks.lengthMm, 28, FACTORS) : 1
+export const sticksFactor = (sticks: Schemas['SticksDrawn'], width: number): number =>
+  fittingFactor(sticks.farMm, across(width) / sticks.lengthMm, 28, FACTORS)
 
 /** The far stick as it lay first and turned: on a board without twist both would mirror each other. */
 export function SticksDrawing({ sticks, width, height }: SticksDrawingProps) {
   const long = across(width)
-  const lift = sticks ? sticks.farMm * (long / sticks.lengthMm) * sticksFactor(sticks, width) : 0
+  const lift = sticks.farMm * (long / sticks.lengthMm) * sticksFactor(sticks, width)
   return (
     <g>
       <Stick says="as it lay first" mark="right" top={48} {...{ width, long }} lift={lift} />
       <Stick says="turned end for end" mark="left" top={height / 2 + 28} {...{ width, long }} lift={-lift} />
-      {sticks && (
-        <text x={width / 2} y={height / 2 + 6} textAnchor="middle" className="halo">
-          far stick {sticks.far} out
-          {sticks.near ? `, near stick ${sticks.near}` : ''}; the board itself {sticks.board} over the sticks
-        </text>
-      )}
+      <text x={width / 2} y={height / 2 + 6} textAnchor="middle" className="halo">
+        far stick {sticks.far} out
+        {sticks.near ? `, near stick ${sticks.near}` : ''}; the board itself {sticks.board} over the sticks
+      </text>
     </g>
   )
 }

@@ -27,7 +27,6 @@ export function threeFactor(preview: Schemas['ThreeEdgesPreview'], width: number
 export function ThreeProfiles({ preview, width }: ThreeProfilesProps) {
   const id = useId()
   const factor = threeFactor(preview, width)
-  if (preview.edges.length === 0) return <Pairs width={width} />
   return (
     <g>
       <defs>
@@ -62,38 +61,6 @@ export function ThreeProfiles({ preview, width }: ThreeProfilesProps) {
           </g>
         )
       })}
-    </g>
-  )
-}
-
-/** Before anything is read: how a pair is closed, like a book, and where the light shows. */
-function Pairs({ width }: { width: number }) {
-  const [left, right, middle] = [width * 0.14, width * 0.86, threeHeight / 2]
-  return (
-    <g>
-      <path
-        d={`M${left} ${middle - 60} H${right} V${middle - 6} Q${width / 2} ${middle - 22} ${left} ${middle - 6} Z`}
-        className="fill-wood stroke-ink"
-        strokeWidth={1.5}
-      />
-      <path
-        d={`M${left} ${middle - 6} Q${width / 2} ${middle - 22} ${right} ${middle - 6} Q${width / 2} ${middle + 6} ${left} ${middle - 6} Z`}
-        className="fill-amber-wash stroke-amber"
-      />
-      <path
-        d={`M${left} ${middle + 60} H${right} V${middle - 6} Q${width / 2} ${middle + 6} ${left} ${middle - 6} Z`}
-        className="fill-wood stroke-ink"
-        strokeWidth={1.5}
-      />
-      <text x={width / 2} y={middle - 34} textAnchor="middle">
-        first
-      </text>
-      <text x={width / 2} y={middle + 42} textAnchor="middle">
-        second
-      </text>
-      <text x={width / 2} y={middle + 92} textAnchor="middle" className="fill-soft">
-        one edge on the other: read where light shows
-      </text>
     </g>
   )
 }

@@ -2,10 +2,10 @@ import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { path, type Point } from './geometry'
 import { Hatch } from './Hatch'
-import { eyeFactor, eyeLevel, type Sighted } from './windingLayout'
+import { eyeFactor, eyeLevel } from './windingLayout'
 
 interface WindingDrawingProps {
-  result: Schemas['WindingResult'] | null
+  result: Schemas['WindingResult']
   width: number
   height: number
 }
@@ -14,18 +14,16 @@ const FACTORS = [1, 2, 5, 10, 20, 50]
 const DEEP = 26
 const PLAN = 168
 
-const LEVEL: Sighted = { seenMm: 0, stickLengthMm: 450 }
 const eyeWidth = (width: number) => Math.min(width - 48, 460)
 
 /** By how much the tilt of the far stick is drawn larger. */
-export const windingFactor = (result: Schemas['WindingResult'] | null, width: number): number =>
-  eyeFactor(result ?? LEVEL, eyeWidth(width), 64, FACTORS)
+export const windingFactor = (result: Schemas['WindingResult'], width: number): number =>
+  eyeFactor(result, eyeWidth(width), 64, FACTORS)
 
 /** What the eye should see over the near stick, and the board from above with what is to come off. */
 export function WindingDrawing({ result, width, height }: WindingDrawingProps) {
   const id = useId()
-  const sighted = result ?? LEVEL
-  const { near, far } = eyeLevel(sighted, windingFactor(result, width), eyeWidth(width), {
+  const { near, far } = eyeLevel(result, windingFactor(result, width), eyeWidth(width), {
     x: width / 2,
     y: 76,
   })
@@ -44,12 +42,12 @@ export function WindingDrawing({ result, width, height }: WindingDrawingProps) {
         strokeWidth={1.5}
       />
       <text x={far[1].x} y={far[1].y - 8} textAnchor="end" className="halo">
-        far stick{result ? `, ${result.twist} of twist in the board` : ''}
+        far stick, {result.twist} of twist in the board
       </text>
       <text x={near[0].x + 8} y={near[0].y + 19}>
         near stick
       </text>
-      {result && <Plan result={result} id={id} width={width} top={height - PLAN} />}
+      <Plan result={result} id={id} width={width} top={height - PLAN} />
     </g>
   )
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { known, knownPreview, pulse } from '@/api/queries'
-import { KnownDrawing } from '@/drawings/KnownDrawing'
+import { KnownReading } from '@/drawings/reading/KnownReading'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
@@ -77,7 +77,7 @@ function Page({ page, first, unit }: { page: Schemas['Known']; first: number; un
             ]}
             height={(width) => Math.max(240, Math.min(380, width * 0.55))}
           >
-            {(box) => <KnownDrawing {...box} />}
+            {(box) => <KnownReading {...box} />}
           </Sheet>
         }
         column={

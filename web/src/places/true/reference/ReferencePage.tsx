@@ -65,7 +65,14 @@ function Page({ page, unit, wrong }: PageProps) {
     <>
       <Heading title={page.name} says={`${page.says}. ${page.history.due ?? 'It can be trusted.'}`} />
       <Board
-        drawing={<ReferenceSheet page={page} preview={preview} good={good} line={shown} onLine={setLine} />}
+        drawing={
+          <ReferenceSheet
+            {...{ page, preview, good }}
+            choices={draft.sent.choices}
+            line={shown}
+            onLine={setLine}
+          />
+        }
         below={
           <ReferenceHistory reference={page.id} name={page.name} history={page.history} onFell={onFell} />
         }

@@ -10,6 +10,8 @@ export interface ReferenceSheetProps {
   preview: Schemas['TestPreview']
   /** The last preview with a result, while a figure is half typed. */
   good: Schemas['TestPreview'] | null
+  /** What was chosen of how it is tested. */
+  choices: Readonly<Record<string, string>>
   /** The line of a flat thing that is being read. */
   line: string | null
   onLine: (line: string) => void
@@ -38,6 +40,12 @@ export const inWords = ({ preview, good }: ReferenceSheetProps): string => {
     ? `${answer.error} out${answer.found ? `, ${answer.found}` : ''}. ${answer.standing} ${preview.next.says}`
     : preview.next.says
 }
+
+/** What came out the last time. */
+export const lastOf = ({ page }: ReferenceSheetProps) => page.history.tests.at(-1)
+
+/** In the title block, before anything is read. */
+export const HOW_READ = ['Drawn', 'how it is read'] as const
 
 /** The lines of the title block that every test has. */
 export const block = ({ page }: ReferenceSheetProps): readonly (readonly [string, string])[] => [

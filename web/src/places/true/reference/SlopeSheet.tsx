@@ -1,6 +1,7 @@
+import { SlopeReading } from '@/drawings/reading/SlopeReading'
 import { SlopeDrawing, slopeFactor } from '@/drawings/SlopeDrawing'
 import { Sheet } from '@/parts/Sheet'
-import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** A template's slope against the one it should have. */
 export function SlopeSheet(props: ReferenceSheetProps) {
@@ -10,14 +11,20 @@ export function SlopeSheet(props: ReferenceSheetProps) {
       title="The template's slope against the one it should have"
       says={inWords(props)}
       block={[
-        ['Slope', slope ? `1 in ${slope.ratio}` : '–'],
-        ['Difference', `drawn ×${slopeFactor(slope)}`],
+        ...(slope
+          ? ([
+              ['Slope', `1 in ${slope.ratio}`],
+              ['Difference', `drawn ×${slopeFactor(slope)}`],
+            ] as const)
+          : [HOW_READ]),
         ...(slope?.lean ? [['Its own lean', slope.lean] as const] : []),
         ...block(props),
       ]}
-      height={() => 300}
+      height={() => 340}
     >
-      {(box) => <SlopeDrawing result={slope} {...box} />}
+      {(box) =>
+        slope ? <SlopeDrawing result={slope} {...box} /> : <SlopeReading last={lastOf(props)} {...box} />
+      }
     </Sheet>
   )
 }

@@ -1,9 +1,10 @@
 import { useState } from 'react'
 import { fittingFactor } from '@/drawings/geometry'
+import { SquareReading } from '@/drawings/reading/SquareReading'
 import { SquareTestDrawing } from '@/drawings/SquareTestDrawing'
 import { Enlargement } from '@/parts/Enlargement'
 import { Sheet } from '@/parts/Sheet'
-import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500]
 const USUAL_FACTOR = 100
@@ -30,20 +31,26 @@ export function SquareSheet(props: ReferenceSheetProps) {
       says={
         result ? `Both knife lines, ${result.parted} apart at the tip. ${inWords(props)}` : inWords(props)
       }
-      block={[['Sideways errors', `drawn ×${factor}`], ...block(props)]}
+      block={[result ? ['Sideways errors', `drawn ×${factor}`] : HOW_READ, ...block(props)]}
       height={(width) => Math.max(290, Math.min(440, width * 0.64))}
-      controls={<Enlargement says="Errors drawn" value={factor} choices={FACTORS} onChange={setFactor} />}
+      controls={
+        result && <Enlargement says="Errors drawn" value={factor} choices={FACTORS} onChange={setFactor} />
+      }
     >
-      {(box) => (
-        <SquareTestDrawing
-          square={drawn}
-          result={result}
-          strokes={result?.strokes ?? []}
-          takeOff={(good ?? preview).next.takeOff}
-          factor={factor}
-          {...box}
-        />
-      )}
+      {(box) =>
+        result ? (
+          <SquareTestDrawing
+            square={drawn}
+            result={result}
+            strokes={result.strokes}
+            takeOff={(good ?? preview).next.takeOff}
+            factor={factor}
+            {...box}
+          />
+        ) : (
+          <SquareReading square={drawn} last={lastOf(props)} {...box} />
+        )
+      }
     </Sheet>
   )
 }

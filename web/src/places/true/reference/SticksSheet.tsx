@@ -1,6 +1,7 @@
+import { SightedReading } from '@/drawings/reading/SightedReading'
 import { SticksDrawing, sticksFactor } from '@/drawings/SticksDrawing'
 import { Sheet } from '@/parts/Sheet'
-import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** Winding sticks as they are sighted, before and after the far one is turned. */
 export function SticksSheet(props: ReferenceSheetProps) {
@@ -9,10 +10,15 @@ export function SticksSheet(props: ReferenceSheetProps) {
     <Sheet
       title="The far stick as it lay first, and turned end for end"
       says={inWords(props)}
-      block={(box) => [['Tilt', `drawn ×${sticksFactor(sticks, box.width)}`], ...block(props)]}
-      height={() => 256}
+      block={(box) => [
+        sticks ? ['Tilt', `drawn ×${sticksFactor(sticks, box.width)}`] : HOW_READ,
+        ...block(props),
+      ]}
+      height={() => 330}
     >
-      {(box) => <SticksDrawing sticks={sticks} {...box} />}
+      {(box) =>
+        sticks ? <SticksDrawing sticks={sticks} {...box} /> : <SightedReading last={lastOf(props)} {...box} />
+      }
     </Sheet>
   )
 }

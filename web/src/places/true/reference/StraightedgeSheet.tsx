@@ -1,18 +1,26 @@
 import { useState } from 'react'
+import type { Schemas } from '@/api/client'
+import { StraightedgeReading } from '@/drawings/reading/StraightedgeReading'
 import { straightedgeFactor } from '@/drawings/straightedgeLayout'
 import { profileHeight, StraightedgeProfile } from '@/drawings/StraightedgeProfile'
-import { StraightedgeSketch } from '@/drawings/StraightedgeSketch'
 import { Sheet } from '@/parts/Sheet'
-import { block, inWords, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500, 1000]
 const ROOM = 86
 const FLAT = [0, 0]
+/** What it takes to show how it is read, px. */
+const LEAST = 330
+
+type Edge = Schemas['StraightedgeDrawn'] | null
+
+const ownHeight = (edge: Edge) => profileHeight(edge?.strokes.length ?? 0)
+const heightOf = (edge: Edge) => Math.max(LEAST, ownHeight(edge))
 
 /** The edge with what stands proud of it, before the first stroke or after any of them. */
 export function StraightedgeSheet(props: ReferenceSheetProps) {
   const [step, setStep] = useState(0)
-  const { page, good, preview } = props
+  const { page, good, preview, choices } = props
   const edge = (good ?? preview).straightedge
   const leaves = edge?.leaves ?? []
   const at = Math.max(0, Math.min(step, leaves.length - 1))
@@ -28,11 +36,8 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
     <Sheet
       title={`The true edge of the ${page.name}`}
       says={inWords(props)}
-      block={(box) => [
-        edge ? ['Heights', `drawn ×${factor(box.width)}`] : ['Drawn', 'how it is read'],
-        ...block(props),
-      ]}
-      height={() => profileHeight(edge?.strokes.length ?? 0)}
+      block={(box) => [edge ? ['Heights', `drawn ×${factor(box.width)}`] : HOW_READ, ...block(props)]}
+      height={() => heightOf(edge)}
       controls={
         edge !== null &&
         edge.strokeCount > 0 && (
@@ -55,15 +60,19 @@ export function StraightedgeSheet(props: ReferenceSheetProps) {
     >
       {(box) =>
         edge ? (
-          <StraightedgeProfile
-            drawn={drawn}
-            strokes={edge.strokes}
-            done={at}
-            factor={factor(box.width)}
-            {...box}
-          />
+          // In the middle of the room that it was shown in how to read it.
+          <g transform={`translate(0 ${(heightOf(edge) - ownHeight(edge)) / 2})`}>
+            <StraightedgeProfile
+              drawn={drawn}
+              strokes={edge.strokes}
+              done={at}
+              factor={factor(box.width)}
+              width={box.width}
+              height={ownHeight(edge)}
+            />
+          </g>
         ) : (
-          <StraightedgeSketch lengthMm={page.lengthMm} width={box.width} />
+          <StraightedgeReading onFlat={choices['against'] === 'flat'} last={lastOf(props)} {...box} />
         )
       }
     </Sheet>

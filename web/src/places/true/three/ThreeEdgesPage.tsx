@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, threeEdges, threeEdgesPreview } from '@/api/queries'
+import { PairsReading } from '@/drawings/reading/PairsReading'
 import { ThreeProfiles, threeHeight, threeFactor } from '@/drawings/ThreeProfiles'
 import { Board } from '@/parts/Board'
 import { Correcting } from '@/parts/Correcting'
@@ -64,13 +65,23 @@ function Page({ page, unit, wrong }: PageProps) {
                 : preview.next.says
             }
             block={(box) => [
-              ['Heights', `drawn ×${threeFactor(preview, box.width)}`],
-              ['Hatched', 'stands proud'],
+              ...(preview.edges.length > 0
+                ? ([
+                    ['Heights', `drawn ×${threeFactor(preview, box.width)}`],
+                    ['Hatched', 'stands proud'],
+                  ] as const)
+                : ([['Drawn', 'how it is read']] as const)),
               ...(preview.inconsistency ? [['Contradiction', preview.inconsistency] as const] : []),
             ]}
             height={() => threeHeight}
           >
-            {({ width }) => <ThreeProfiles preview={preview} width={width} />}
+            {(box) =>
+              preview.edges.length > 0 ? (
+                <ThreeProfiles preview={preview} width={box.width} />
+              ) : (
+                <PairsReading {...box} />
+              )
+            }
           </Sheet>
         }
         below={

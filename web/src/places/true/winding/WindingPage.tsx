@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, winding, windingPreview } from '@/api/queries'
+import { SightedReading } from '@/drawings/reading/SightedReading'
 import { WindingDrawing, windingFactor } from '@/drawings/WindingDrawing'
 import { Board } from '@/parts/Board'
 import { Correcting } from '@/parts/Correcting'
@@ -66,15 +67,19 @@ function Page({ page, unit, wrong }: PageProps) {
                 ? `${result.twist} of twist. ${result.corners.map(atCorner).join('; ')}`
                 : preview.next.says
             }
-            block={(box) => [
-              ['Tilt', `drawn ×${windingFactor(result, box.width)}`],
-              ['Twist', result?.totalTwist ?? '–'],
-              ['The sticks show it', result ? `${result.magnification} times as large` : '–'],
-              ...(result?.stickError ? [['The far stick’s own error', result.stickError] as const] : []),
-            ]}
+            block={(box) =>
+              result
+                ? [
+                    ['Tilt', `drawn ×${windingFactor(result, box.width)}`],
+                    ['Twist', result.totalTwist],
+                    ['The sticks show it', `${result.magnification} times as large`],
+                    ...(result.stickError ? [['The far stick’s own error', result.stickError] as const] : []),
+                  ]
+                : [['Drawn', 'how it is read']]
+            }
             height={() => 330}
           >
-            {(box) => <WindingDrawing result={result} {...box} />}
+            {(box) => (result ? <WindingDrawing result={result} {...box} /> : <SightedReading {...box} />)}
           </Sheet>
         }
         below={
