@@ -11,11 +11,11 @@ const view = (widthMm: number, heightMm: number) => ({
 })
 
 test('the widest view fills the sheet, and all have its scale', () => {
-  const { scale, placed } = placeViews([view(240, 140), view(22, 42)], 700)
+  const { scale, placed } = placeViews([view(240, 80), view(22, 42)], 700)
   expect(scale).toBeCloseTo((700 - 96) / 240)
   expect(placed[0]).toMatchObject({ x: 44, y: 58 })
   expect(placed[1]?.x).toBe(44)
-  expect(placed[1]?.y).toBeCloseTo(140 * scale + 58 + 44 + 58)
+  expect(placed[1]?.y).toBeCloseTo(80 * scale + 58 + 44 + 58)
 })
 
 test('narrow views stand beside each other', () => {
@@ -37,4 +37,16 @@ test('a dimension stands off to the nearer side', () => {
 test('a tall view is no higher than the screen bears', () => {
   const { scale } = placeViews([view(100, 600)], 1000)
   expect(600 * scale).toBeCloseTo(420)
+})
+
+test('views are drawn smaller rather than half of them below the screen', () => {
+  const { placed, height, scale } = placeViews([view(240, 140), view(22, 42)], 640)
+  expect(scale).toBeLessThan((640 - 96) / 240)
+  expect(placed[1]?.y).toBe(placed[0]?.y)
+  expect(height).toBeLessThan(530)
+})
+
+test('a phone lays them one below the other, as large as it is wide', () => {
+  const { scale } = placeViews([view(240, 140), view(22, 42)], 316)
+  expect(scale).toBeCloseTo((316 - 96) / 240)
 })

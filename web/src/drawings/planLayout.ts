@@ -18,15 +18,45 @@ const LETTER = 6.8
 /** A view is no higher than this on the screen, px, however narrow it is. */
 const HIGHEST = 420
 
+/** A wide sheet shows all its views at once, px: they are drawn smaller for it, but not below this part of their size. */
+const SHEET = 530
+const ROOMY = 480
+const LEAST = 0.55
+const SMALLER = 0.95
+/** Beside each other they may be this much smaller. */
+const NEARLY = 0.85
+
 /** All views to one scale: beside each other where they fit, below where not. */
-export function placeViews(
-  views: readonly View[],
-  width: number,
-  highest = HIGHEST,
-): { scale: number; height: number; placed: Placed[] } {
+export function placeViews(views: readonly View[], width: number, highest = HIGHEST): Arranged {
   const widest = Math.max(1, ...views.map((view) => view.widthMm))
   const tallest = Math.max(1, ...views.map((view) => view.heightMm))
-  const scale = Math.min((width - ROOM.left - ROOM.right) / widest, highest / tallest)
+  const largest = Math.min((width - ROOM.left - ROOM.right) / widest, highest / tallest)
+  let arranged = arrange(views, width, largest)
+  while (width >= ROOMY && arranged.height > SHEET && arranged.scale > LEAST * largest)
+    arranged = arrange(views, width, arranged.scale * SMALLER)
+  const fitting = arranged.height > SHEET ? arrange(views, width, largest) : arranged
+  const inRow = arrange(views, width, Math.min(largest, besideEachOther(views, width)))
+  return isOneRow(inRow) && inRow.scale > NEARLY * fitting.scale ? inRow : fitting
+}
+
+/** The scale at which all of them stand beside each other. */
+const besideEachOther = (views: readonly View[], width: number) =>
+  Math.max(0, width - views.length * (ROOM.left + ROOM.right)) /
+  Math.max(
+    1,
+    views.reduce((sum, view) => sum + view.widthMm, 0),
+  )
+
+const isOneRow = ({ placed }: Arranged) => placed.every(({ y }) => y === placed[0]?.y)
+
+interface Arranged {
+  /** px a mm */
+  scale: number
+  height: number
+  placed: Placed[]
+}
+
+function arrange(views: readonly View[], width: number, scale: number): Arranged {
   const placed: Placed[] = []
   let [x, y, row] = [0, 0, 0]
   for (const view of views) {
