@@ -37,7 +37,11 @@ export default tseslint.config(
     },
     {
         // The whole page is one button for a wet hand; the same keys are heard by useNextKeys.
-        files: ['web/src/places/session/SessionPage.tsx', 'web/src/places/session/BesideJob.tsx'],
+        files: [
+            'web/src/places/session/SessionPage.tsx',
+            'web/src/places/session/BesideJob.tsx',
+            'web/src/places/session/Counting.tsx',
+        ],
         rules: {
             'jsx-a11y/click-events-have-key-events': 'off',
             'jsx-a11y/no-noninteractive-element-interactions': 'off',

@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Edge\Edge;
 use App\Guide\Guide;
 use App\Home\Answer\HandsAnswer;
+use App\Home\Answer\SizeToldAnswer;
 use App\Home\Answer\StepHandsAnswer;
 use App\Reference\Reference;
 use App\Session\BenchSession;
@@ -58,7 +59,17 @@ final readonly class HandsResource
             return $this->onStone($edge->toCore(), $step->kind);
         }
 
-        return $step->fromMm === null || $step->toMm === null ? new StepHandsAnswer() : $this->planed($step);
+        if ($step->shape !== null) {
+            return new StepHandsAnswer(
+                array_map(
+                    fn (float $mm): SizeToldAnswer => new SizeToldAnswer($mm, $this->format->dimension($mm)),
+                    $step->shape->sizesMm,
+                ),
+                drawing: $step->shape->drawing,
+            );
+        }
+
+        return $step->fromMm === null || $step->toMm === null ? new StepHandsAnswer([]) : $this->planed($step);
     }
 
     private function onStone(Blade $blade, string $kind): StepHandsAnswer
@@ -66,6 +77,7 @@ final readonly class HandsResource
         $deg = $kind === StepKind::Grind->value ? $blade->primaryDeg : max($blade->primaryDeg, $blade->secondaryDeg);
 
         return new StepHandsAnswer(
+            [],
             angleDeg: $deg,
             angle: LengthFormatter::decimal($deg, 1).'°',
             projection: $kind === StepKind::Hone->value ? $this->projection($blade, $deg) : null,
@@ -99,6 +111,7 @@ final readonly class HandsResource
     private function planed(SessionStep $step): StepHandsAnswer
     {
         return new StepHandsAnswer(
+            [],
             fromMm: $step->fromMm,
             toMm: $step->toMm,
             lengthMm: max($this->lengthMm ?? 0.0, (float) $step->toMm),

@@ -24,6 +24,9 @@ final class JobAtBenchTest extends JobTestCase
         $uses = ToolUse::query()->count();
         $session = $this->toBench($job);
         self::assertLessThanOrEqual(12, count($session['steps']));
+        $hands = $this->ask('GET', "/api/sessions/{$session['id']}/hands")->assertOk()->json('steps');
+        self::assertCount(count($session['steps']), $hands);
+        self::assertContains('mark', array_column($hands, 'drawing'));
         // Two steps at their pace, and two parts of the third; each tap is saved.
         $at = Carbon::now();
         foreach ([1, 2] as $step) {

@@ -156,6 +156,11 @@ final class SawTest extends HttpTestCase
             'Go on filing the dovetail saw, 250 mm, 15 teeth per inch.',
             $this->ask('GET', '/api/bench')->json('chores.*.says'),
         );
+        $drawn = $this->ask('GET', "/api/sessions/{$session['id']}/hands")->assertOk()->json('steps.*.drawing');
+        self::assertSame(
+            ['joint', 'set-teeth', 'set-teeth', 'file-teeth', 'file-teeth'],
+            array_slice($drawn, 0, 5),
+        );
         $half = ['atStep' => 3, 'phase' => 'stroke', 'counted' => [2, 74, 73, 31, 0, 0], 'version' => 1];
         $this->ask('PUT', "/api/sessions/{$session['id']}", $half)->assertOk();
         $this->ask('GET', "/api/sessions/{$session['id']}")

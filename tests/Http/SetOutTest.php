@@ -203,6 +203,10 @@ final class SetOutTest extends HttpTestCase
 
         $path = "/api/set-outs/{$kept['pegs']['id']}/sessions";
         $session = $this->ask('POST', $path)->assertCreated()->json();
+        $hands = $this->ask('GET', "/api/sessions/{$session['id']}/hands")->assertOk()->json('steps.0');
+        self::assertSame('hole', $hands['drawing']);
+        self::assertEquals(['mm' => 12, 'says' => '12 mm'], $hands['sizes']['bit']);
+        self::assertGreaterThan(0, $hands['sizes']['depth']['mm']);
         self::assertSame(['cutting', 'turns', 'pegs of the hive stand'], [
             $session['kind'], $session['steps'][0]['of'], $session['title'],
         ]);

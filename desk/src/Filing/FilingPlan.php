@@ -8,6 +8,8 @@ use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawTeethResult;
 use JackRest\Core\Measure\LengthFormatter;
+use JackRest\Desk\Session\StepDrawing;
+use JackRest\Desk\Session\StepShape;
 
 /**
  * How a saw is brought back: joint, shape, set, file, in this order (common practice).
@@ -64,6 +66,8 @@ final readonly class FilingPlan
             Rounding::up($lowered / ((self::LOWERS_MM * self::USUAL_PLATE_MM) / max(0.2, $plateMm))),
         );
         $flat = $format->small((max($joint, 0.05) * $teeth->pitchMm) / $teeth->heightMm);
+        $sizes = ['pitch' => $teeth->pitchMm, 'height' => $teeth->heightMm, 'front' => $teeth->frontMm];
+        $filed = new StepShape(StepDrawing::FileTeeth, $sizes);
         $steps = [];
         if ($joint > 0.0) {
             $passes = max(2, Rounding::up($joint / 0.025));
@@ -74,6 +78,7 @@ final readonly class FilingPlan
                 $passes === 1 ? 'stroke' : 'strokes',
                 20.0 + 4 * $passes,
                 'Every tip shows a bright flat.',
+                new StepShape(StepDrawing::Joint, $sizes),
             );
         }
         if ($state === SawState::Uneven || $state === SawState::Retooth) {
@@ -86,6 +91,7 @@ final readonly class FilingPlan
                 $state === SawState::Retooth
                     ? 'A gullet at every line of the template, all of one depth.'
                     : "Gullets of one depth, flats of one width, about $flat.",
+                $filed,
             );
         }
         if ($setMm === null ? $state !== SawState::TouchUp : $setMm < $wantedSetMm - self::SHORT_OF_SET_MM) {
@@ -102,6 +108,7 @@ final readonly class FilingPlan
                     'teeth',
                     $teethOfSide * self::SET_SECONDS,
                     'Sighted along the tips, both sides stand in one line.',
+                    new StepShape(StepDrawing::SetTeeth, [...$sizes, 'plate' => $plateMm, 'set' => $wantedSetMm]),
                 );
             }
         }
@@ -118,6 +125,7 @@ final readonly class FilingPlan
                 'gullets',
                 $gullets * ($finish * self::STROKE_SECONDS + self::NEXT_SECONDS),
                 $side === 0 ? 'Half of each flat is gone.' : 'The flats are just gone: not one stroke more.',
+                $filed,
             );
         }
         $steps[] = new FilingStep(

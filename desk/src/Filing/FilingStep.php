@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Filing;
 
+use JackRest\Desk\Session\StepShape;
+
 /** One step of filing a saw, as it is walked: so many teeth, one after another. */
 final readonly class FilingStep
 {
@@ -13,6 +15,7 @@ final readonly class FilingStep
      * @param  int  $count  how many teeth, gullets or strokes
      * @param  string  $of  what is counted: teeth, gullets, strokes
      * @param  string  $see  when it is done
+     * @param  StepShape|null  $shape  what is drawn of it
      */
     public function __construct(
         public string $tool,
@@ -21,6 +24,7 @@ final readonly class FilingStep
         public string $of,
         public float $seconds,
         public string $see,
+        public ?StepShape $shape = null,
     ) {
     }
 }

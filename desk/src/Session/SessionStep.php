@@ -26,6 +26,7 @@ final readonly class SessionStep
      * @param  string  $says  what is done, where the title does not say it
      * @param  string  $beside  whose edge it is, or the tools it takes
      * @param  float  $modelCount  what a stone of factor 1 would need, not rounded
+     * @param  StepShape|null  $shape  what is drawn of it; null: an edge on its stone, a plane along an edge, or nothing
      */
     public function __construct(
         public string $title,
@@ -42,6 +43,7 @@ final readonly class SessionStep
         public ?int $edgeId = null,
         public ?float $fromMm = null,
         public ?float $toMm = null,
+        public ?StepShape $shape = null,
     ) {
     }
 
@@ -53,6 +55,12 @@ final readonly class SessionStep
     /** @param  array<string, mixed>  $kept  as {@see toArray} wrote it */
     public static function fromArray(array $kept): self
     {
+        if (is_array($kept['shape'] ?? null)) {
+            /** @var array{drawing: string, sizesMm: array<string, float>} $shape */
+            $shape = $kept['shape'];
+            $kept['shape'] = StepShape::fromArray($shape);
+        }
+
         /** @var array{title: string, count: int, seconds: float, see: string, kind: string} $kept */
         return new self(...$kept);
     }
@@ -64,7 +72,7 @@ final readonly class SessionStep
         $always = ['title' => true, 'count' => true, 'seconds' => true, 'see' => true, 'kind' => true];
 
         return array_filter(
-            get_object_vars($this),
+            ['shape' => $this->shape?->toArray()] + get_object_vars($this),
             static fn (mixed $value, string $name): bool => isset($always[$name]) || $value !== $usual[$name],
             ARRAY_FILTER_USE_BOTH,
         );
@@ -88,7 +96,16 @@ final readonly class SessionStep
 
     public static function ofFiling(FilingStep $step): self
     {
-        return new self($step->tool, $step->count, $step->seconds, $step->see, 'file', $step->of, $step->says);
+        return new self(
+            $step->tool,
+            $step->count,
+            $step->seconds,
+            $step->see,
+            'file',
+            $step->of,
+            $step->says,
+            shape: $step->shape,
+        );
     }
 
     public static function ofPlaning(PlaningStep $step): self
@@ -123,9 +140,15 @@ final readonly class SessionStep
      * @param  string  $of  strokes, turns or shavings
      * @param  string  $see  what is so when all of them are done
      */
-    public static function ofCutting(string $tool, string $says, int $count, string $of, string $see): self
-    {
-        return new self($tool, $count, self::SECONDS_EACH * $count, $see, 'cut', $of, $says);
+    public static function ofCutting(
+        string $tool,
+        string $says,
+        int $count,
+        string $of,
+        string $see,
+        StepShape $shape,
+    ): self {
+        return new self($tool, $count, self::SECONDS_EACH * $count, $see, 'cut', $of, $says, shape: $shape);
     }
 
     /**
@@ -144,6 +167,7 @@ final readonly class SessionStep
             JobWords::plural($step->part, $units),
             trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').$step->says),
             $step->tools,
+            shape: StepShape::ofPhase($step->phase),
         );
     }
 }

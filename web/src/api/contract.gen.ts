@@ -6524,6 +6524,12 @@ export interface components {
             /** @description the groups of tools */
             groups: components["schemas"]["ToolGroup"][];
         };
+        SizeTold: {
+            /** @description mm */
+            mm: number;
+            /** @description ready to be read */
+            says: string;
+        };
         SlopeResult: {
             /** @description the angle, degrees */
             angleDeg: number;
@@ -6586,6 +6592,10 @@ export interface components {
             };
         };
         StepHands: {
+            /** @description sizes of what is drawn, by name */
+            sizes: {
+                [key: string]: components["schemas"]["SizeTold"];
+            };
             /** @description at which angle an edge lies on the stone, degrees; null: none does */
             angleDeg?: number;
             /** @description that angle, ready to be read; null: none */
@@ -6602,6 +6612,11 @@ export interface components {
             from?: string;
             /** @description where it runs out, ready to be read; null: nothing is planed */
             to?: string;
+            /**
+             * @description what else is drawn; null: nothing
+             * @enum {string}
+             */
+            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel";
         };
         SticksDrawn: {
             /** @description length, mm */

@@ -20,6 +20,8 @@ use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
 use JackRest\Desk\Session\SessionStep;
+use JackRest\Desk\Session\StepDrawing;
+use JackRest\Desk\Session\StepShape;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -118,7 +120,7 @@ final readonly class Boring implements SetOutAsk
                         'and the lead is your own.',
                 ),
             ],
-            steps: self::steps($hole, $isThrough),
+            steps: self::steps($hole, $typed, $isThrough),
         );
     }
 
@@ -162,14 +164,20 @@ final readonly class Boring implements SetOutAsk
     }
 
     /** @return list<SessionStep> */
-    private static function steps(BoreTurnsResult $hole, bool $isThrough): array
+    private static function steps(BoreTurnsResult $hole, Typed $typed, bool $isThrough): array
     {
+        $board = $typed->get('board');
+        $sizes = ['bit' => $typed->get('bit'), 'board' => $board, 'screw' => $typed->get('screw')];
         $first = SessionStep::ofCutting(
             'brace',
             'One tap a turn, from the screw’s first bite.',
             max(1, (int) ceil($hole->quarterTurns / 4)),
             'turns',
             $isThrough ? 'the screw’s tip shows below' : 'the rim is at its depth',
+            new StepShape(StepDrawing::Hole, [
+                ...$sizes,
+                'depth' => $isThrough ? $hole->rimAtMm ?? $board : $typed->get('depth'),
+            ]),
         );
 
         return $hole->secondSideTurns === null ? [$first] : [$first, SessionStep::ofCutting(
@@ -178,6 +186,7 @@ final readonly class Boring implements SetOutAsk
             max(1, (int) ceil($hole->secondSideTurns)),
             'turns',
             'the rims meet',
+            new StepShape(StepDrawing::Hole, [...$sizes, 'depth' => max(0.0, $board - ($hole->rimAtMm ?? 0.0))]),
         )];
     }
 

@@ -21,6 +21,8 @@ use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
 use JackRest\Desk\Session\SessionStep;
+use JackRest\Desk\Session\StepDrawing;
+use JackRest\Desk\Session\StepShape;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -106,7 +108,7 @@ final readonly class Recess implements SetOutAsk
                 ),
             ],
             // Nobody counts strokes of a plane that is not there.
-            steps: $isOwn ? self::steps($plane, $setup, $format) : [],
+            steps: $isOwn ? self::steps($plane, $setup, $typed, $format) : [],
         );
     }
 
@@ -147,8 +149,12 @@ final readonly class Recess implements SetOutAsk
     }
 
     /** @return list<SessionStep> pass by pass */
-    private static function steps(RecessPlane $plane, RecessSetupResult $setup, LengthFormatter $format): array
-    {
+    private static function steps(
+        RecessPlane $plane,
+        RecessSetupResult $setup,
+        Typed $typed,
+        LengthFormatter $format,
+    ): array {
         $passes = count($setup->passes);
         $strokes = intdiv($setup->strokes, $passes);
 
@@ -159,6 +165,12 @@ final readonly class Recess implements SetOutAsk
             $strokes,
             'strokes',
             $plane->depthStop ? 'the stop touches all along' : 'the gauged line is reached all along',
+            new StepShape(StepDrawing::Recess, [
+                'edge' => $pass->fromMm,
+                'width' => $pass->toMm - $pass->fromMm,
+                'depth' => $typed->get('depth'),
+                'stock' => $typed->get('stock'),
+            ]),
         ), $setup->passes, array_keys($setup->passes));
     }
 

@@ -18,6 +18,8 @@ use JackRest\Desk\Form\Quantity;
 use JackRest\Desk\Making\Dim;
 use JackRest\Desk\Making\View;
 use JackRest\Desk\Session\SessionStep;
+use JackRest\Desk\Session\StepDrawing;
+use JackRest\Desk\Session\StepShape;
 use JackRest\Desk\SetOut\Hands;
 use JackRest\Desk\SetOut\SetOutAnswer;
 use JackRest\Desk\SetOut\SetOutAsk;
@@ -118,6 +120,7 @@ final readonly class Shavings implements SetOutAsk
             $count,
             'shavings',
             'the caliper says '.$format->small($typed->get('from') - $count * $work->shavingMm),
+            new StepShape(StepDrawing::Thickness, ['from' => $typed->get('from'), 'to' => $typed->get('to')]),
         )];
     }
 

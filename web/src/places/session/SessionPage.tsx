@@ -1,20 +1,23 @@
+import clsx from 'clsx'
 import { useQuery } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import { Link, useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { useConnection } from '@/api/connection'
 import { session, sessionHands } from '@/api/queries'
-import { HandsDrawing } from '@/drawings/HandsDrawing'
+import { HandsDrawing } from '@/drawings/hands/HandsDrawing'
+import { click, useSound } from '@/parts/sound'
 import { useTitle } from '@/parts/useTitle'
 import { usePulse } from '@/shell/usePulse'
 import { Button } from '@/parts/Button'
 import { ConnectionLost } from '@/parts/ConnectionLost'
 import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { BesideJob } from './BesideJob'
+import { Adjust, NotYet, Strokes, Together } from './Counting'
 import { Ended } from './Ended'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
-import { groups, isTapped } from './walk'
+import { isTapped } from './walk'
 import { inHand, isCounted, words } from './words'
 
 /** Bench mode: the plan stone by stone, readable at two metres; the whole screen is “done, next”. */
@@ -40,6 +43,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
   const asking = uncounted && asked === walk.atStep
   const next = () => (uncounted && !asking ? setAsked(walk.atStep) : walk.next())
   useNextKeys(next)
+  useClick(count)
   const { lost } = useConnection()
   if (walk.isEnded && lost) return <EndedAway title={at.title} />
   const text = asking ? UNCOUNTED : words(phase, step, at.steps[walk.atStep - 1], isLast)
@@ -52,7 +56,8 @@ function Running({ at }: { at: Schemas['Session'] }) {
         onClick={(event) => event.stopPropagation()}
       >
         <h1 className="text-xl text-ink">{inHand(at, step)}</h1>
-        <span>
+        <span className="flex items-baseline gap-5">
+          <Sound />
           {at.kind === 'honing' ? 'stone' : 'step'} {walk.atStep + 1} of {at.steps.length}
         </span>
       </header>
@@ -60,11 +65,21 @@ function Running({ at }: { at: Schemas['Session'] }) {
       <ConnectionLost />
       {walk.problem && <Notice>{walk.problem}</Notice>}
       <div className="flex grow flex-col items-center justify-center gap-3 py-4 text-center">
-        <p className="font-slab text-[clamp(1.8rem,min(6vw,8vh),4.5rem)] leading-tight font-semibold">
+        <p
+          className={clsx(
+            'font-slab leading-tight font-semibold',
+            // A whole sentence is set smaller than a name, so that what is counted stays on the screen.
+            text.says.length > LONG
+              ? 'max-w-5xl text-[clamp(1.4rem,min(4vw,5.5vh),3rem)]'
+              : 'text-[clamp(1.8rem,min(6vw,8vh),4.5rem)]',
+          )}
+        >
           {text.says}
         </p>
-        {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} />}
-        {counted && <Strokes phase={phase} count={count} step={step} />}
+        <div className="flex w-full flex-col items-center justify-center gap-x-12 gap-y-2 md:flex-row">
+          {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} of={step.count} />}
+          {counted && <Strokes phase={phase} count={count} step={step} />}
+        </div>
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
         <p className="max-w-3xl text-[clamp(1.1rem,2.6vw,2rem)] text-soft">{text.under}</p>
         {phase === 'fetch' && walk.atStep === 0 && (
@@ -99,6 +114,28 @@ function Running({ at }: { at: Schemas['Session'] }) {
   )
 }
 
+/** More letters than this are a sentence. */
+const LONG = 42
+
+/** A click a stroke: the hands hear that it was counted without looking up. */
+function useClick(count: number): void {
+  const before = useRef(count)
+  useEffect(() => {
+    if (count > before.current) click()
+    before.current = count
+  }, [count])
+}
+
+function Sound() {
+  const [on, turn] = useSound()
+  return (
+    <label className="flex min-h-8 items-center gap-2 text-sm">
+      <input type="checkbox" aria-label="Sound" checked={on} onChange={() => turn(!on)} className="size-4" />
+      sound
+    </label>
+  )
+}
+
 /** It is over, and what was done is not recorded yet. */
 function EndedAway({ title }: { title: string }) {
   return (
@@ -117,89 +154,6 @@ const UNCOUNTED = {
   says: 'No stroke was counted',
   under: 'If it was done without counting, go on. If not, go back to it, or add the strokes above.',
   button: 'Done without counting',
-}
-
-/** Several at once, for who counts in the head or goes by groups of teeth. */
-function Together({ left, onTap }: { left: number; onTap: (by: number) => void }) {
-  return groups(left).map((by) => (
-    <button
-      key={by}
-      type="button"
-      aria-label={by === left ? `All ${left} that are left` : `${by} at once`}
-      onClick={(event) => {
-        event.stopPropagation()
-        onTap(by)
-      }}
-      className={
-        'basis-16 border-2 border-ink px-1 font-slab text-xl leading-tight font-semibold ' +
-        'md:basis-24 md:text-2xl'
-      }
-    >
-      {by === left ? `All ${left}` : `+${by}`}
-    </button>
-  ))
-}
-
-interface StrokesProps {
-  phase: Schemas['Session']['phase']
-  count: number
-  step: Schemas['SessionStep']
-}
-
-/** How many there will be, then how many were done. */
-function Strokes({ phase, count, step }: StrokesProps) {
-  if (phase === 'fetch')
-    return (
-      <p className="font-slab text-[clamp(3rem,min(12vw,15vh),9rem)] leading-none font-semibold">
-        {step.count} {step.of}
-      </p>
-    )
-  return (
-    <p
-      className="font-slab text-[clamp(5rem,min(26vw,30vh),17rem)] leading-none font-semibold"
-      data-testid="count"
-      aria-live="off"
-    >
-      {count}
-      <span className="text-[0.3em] text-soft"> of {step.count}</span>
-    </p>
-  )
-}
-
-/** What it looks like is not what it should: back to it, with the strokes so far kept. */
-function NotYet({ step, onBack }: { step: Schemas['SessionStep']; onBack: () => void }) {
-  const says = isCounted(step) ? 'Not yet: more strokes' : 'Not yet: go on with it'
-  return (
-    <button
-      type="button"
-      aria-label={says}
-      onClick={(event) => {
-        event.stopPropagation()
-        onBack()
-      }}
-      className="grow basis-0 border-2 border-ink px-3 font-slab text-xl leading-tight font-semibold md:text-2xl"
-    >
-      {says}
-    </button>
-  )
-}
-
-function Adjust({ onAdjust }: { onAdjust: (by: number) => void }) {
-  return (
-    <div className="flex gap-4" onClick={(event) => event.stopPropagation()}>
-      {[-5, -1, 1, 5].map((by) => (
-        <button
-          key={by}
-          type="button"
-          onClick={() => onAdjust(by)}
-          className="min-h-16 min-w-16 border-2 border-ink text-2xl"
-          aria-label={`${by > 0 ? 'add' : 'take off'} ${Math.abs(by)}`}
-        >
-          {by > 0 ? `+${by}` : `−${-by}`}
-        </button>
-      ))}
-    </div>
-  )
 }
 
 function useNextKeys(next: () => void) {

@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest'
-import { bladeAt, HEIGHT, STONE, strokeAlong, WIDTH } from './handsLayout'
+import { bladeAt, HEIGHT, STONE, strokeAlong, WIDTH } from './onStone'
 
 const points = (path: string) =>
   path

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace JackRest\Desk\Session;
+
+/** What bench mode draws of a step that is neither an edge on a stone nor a plane along an edge. */
+enum StepDrawing: string
+{
+    case Recess = 'recess';
+    case Hole = 'hole';
+    case Thickness = 'thickness';
+    case Joint = 'joint';
+    case FileTeeth = 'file-teeth';
+    case SetTeeth = 'set-teeth';
+    case Saw = 'saw';
+    case Mark = 'mark';
+    case Chisel = 'chisel';
+}
