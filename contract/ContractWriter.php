@@ -15,7 +15,7 @@ use Symfony\Component\Yaml\Yaml;
 final class ContractWriter
 {
     /** Names in addresses that are no numbers. */
-    private const NAMES = ['offer', 'question', 'what', 'key', 'plan', 'exercise', 'backup'];
+    private const NAMES = ['offer', 'question', 'what', 'key', 'plan', 'exercise', 'backup', 'stallKind'];
 
     /** Where a password is asked: tried too often, it is waited; on one machine there are none. */
     private const PASSWORDS = [

@@ -48,6 +48,7 @@ Route::get('looks', [LookOverController::class, 'index']);
 Route::post('looks', [LookOverController::class, 'store']);
 Route::get('looks/away', [AwayController::class, 'show']);
 Route::post('looks/brought', [AwayController::class, 'bring']);
+Route::get('looks/kinds/{stallKind}', [LookOverController::class, 'kind']);
 Route::get('looks/{look}', [LookOverController::class, 'show']);
 Route::put('looks/{look}', [LookOverController::class, 'update']);
 Route::post('looks/{look}/bought', [LookOverController::class, 'buy']);

@@ -12,6 +12,7 @@ use App\Home\Answer\WorkPieceAnswer;
 use App\Http\Answer\AboutAnswer;
 use App\Ledger\DiaryEntry;
 use App\Work\Work;
+use App\Work\WorkResource;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\ToDo\Chore;
 use JackRest\Desk\ToDo\ChoreKind;
@@ -58,10 +59,7 @@ final class BenchResource
     private static function work(Work $work, LengthFormatter $format): WorkPieceAnswer
     {
         $pattern = $work->patternOfWork();
-        $measures = [];
-        foreach ($pattern->measures ?? [] as $measure) {
-            $measures[$measure->name] = (float) ($work->measures[$measure->name] ?? $measure->usual);
-        }
+        $measures = $work->measuresNow();
 
         return new WorkPieceAnswer(
             id: $work->id,
@@ -69,7 +67,7 @@ final class BenchResource
             says: $work->says !== '' ? $work->says : $pattern->says ?? '',
             form: $pattern->form ?? 'own',
             measuresMm: $measures,
-            labels: array_map($format->dimension(...), $measures),
+            labels: WorkResource::labels($pattern, $measures, $format),
         );
     }
 

@@ -7,6 +7,7 @@ namespace App\Stall;
 use App\Bench\Bench;
 use App\Http\Answer\ToolOutlineAnswer;
 use App\Http\Created;
+use App\Http\Money;
 use App\Http\OutlineResource;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
@@ -15,10 +16,14 @@ use App\Stall\Answer\ListedLookAnswer;
 use App\Stall\Answer\LookAnswer;
 use App\Stall\Answer\LookKindAnswer;
 use App\Stall\Answer\LooksAnswer;
+use App\Stall\Answer\StallCheckAnswer;
+use App\Stall\Answer\StallKindAnswer;
 use App\Tool\Price;
 use Illuminate\Http\Request;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Outline\Outlines;
+use JackRest\Core\Stall\Check;
+use JackRest\Core\Stall\Checks;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
 
@@ -55,6 +60,29 @@ final class LookOverController
                     Outlines::of($kind->form, $kind->usualSizes()),
                 ),
                 array_column($kinds, null, 'form'),
+            ),
+        );
+    }
+
+    /** What one kind is looked over by, before there is a tool in the hand. */
+    public function kind(string $kind): StallKindAnswer
+    {
+        abort_unless(in_array($kind, LookOverRequest::kinds(), true), 404);
+        $tool = ToolKinds::named($kind);
+
+        return new StallKindAnswer(
+            kind: $tool->id,
+            name: $tool->name,
+            good: Money::plain($tool->price),
+            checks: array_map(
+                static fn (Check $check): StallCheckAnswer => new StallCheckAnswer(
+                    id: $check->id,
+                    asks: $check->asks,
+                    see: $check->see,
+                    sign: $check->sign,
+                    walkAway: $check->walkAway,
+                ),
+                Checks::of($tool),
             ),
         );
     }

@@ -55,6 +55,17 @@ final class Work extends Record
         return $this->pattern === null ? null : Patterns::named($this->pattern);
     }
 
+    /** @return array<string, float> what its pattern asks, mm: as it was typed, or else as usual */
+    public function measuresNow(): array
+    {
+        $measures = [];
+        foreach ($this->patternOfWork()->measures ?? [] as $measure) {
+            $measures[$measure->name] = (float) ($this->measures[$measure->name] ?? $measure->usual);
+        }
+
+        return $measures;
+    }
+
     /** @return list<Task> */
     public function tasks(): array
     {

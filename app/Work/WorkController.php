@@ -19,6 +19,7 @@ use App\Work\Answer\StepFiguresAnswer;
 use App\Work\Answer\WorkPageAnswer;
 use App\Work\Answer\WorkPreviewAnswer;
 use App\Work\Answer\WorksAnswer;
+use App\Work\Answer\WorkShapeAnswer;
 use JackRest\Core\Kit\WorkTasks;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Work\Fact;
@@ -40,6 +41,10 @@ final class WorkController
 
         return new WorksAnswer(
             works: WorkResource::lines($kit),
+            shapes: array_map(
+                static fn (Work $work): WorkShapeAnswer => new WorkShapeAnswer($work->id, $work->measuresNow()),
+                array_values($kit->works->all()),
+            ),
             patterns: array_values(
                 array_map(
                     static fn (Pattern $pattern): PatternAnswer => WorkResource::pattern($pattern, $format),
@@ -93,6 +98,7 @@ final class WorkController
                 $steps,
             ),
             measuresMm: $form->measures ?? [],
+            labels: WorkResource::labels($form?->pattern, $form->measures ?? [], $format),
             form: $form->pattern->form ?? 'own',
             tasks: WorkResource::tasks($covered, $kit, $format),
             sentence: WorkResource::sentence($covered, 'work'),

@@ -114,6 +114,23 @@ final class WorkResource
         return $typed;
     }
 
+    /**
+     * @param  array<string, float>  $measures
+     * @return array<string, string> lengths with their unit, counts without
+     */
+    public static function labels(?Pattern $pattern, array $measures, LengthFormatter $format): array
+    {
+        $labels = [];
+        foreach ($pattern->measures ?? [] as $measure) {
+            $value = $measures[$measure->name] ?? $measure->usual;
+            $labels[$measure->name] = $measure->isLength
+                ? $format->dimension($value)
+                : LengthFormatter::decimal($value, 0);
+        }
+
+        return $labels;
+    }
+
     public static function pattern(Pattern $pattern, LengthFormatter $format): PatternAnswer
     {
         return new PatternAnswer(

@@ -307,4 +307,16 @@ final class LookTest extends HttpTestCase
             1e-9,
         );
     }
+
+    /** What is read on the way to the stall is what is asked there, check by check. */
+    public function test_what_is_looked_at_is_told_before_there_is_a_tool(): void
+    {
+        $kind = $this->ask('GET', '/api/looks/kinds/jack-plane')->assertOk()->json();
+        self::assertSame(
+            array_column($this->begun()['checks'], 'asks'),
+            array_column($kind['checks'], 'asks'),
+        );
+        self::assertSame('jack plane', $kind['name']);
+        $this->ask('GET', '/api/looks/kinds/fence-post')->assertNotFound();
+    }
 }

@@ -194,4 +194,16 @@ final class WorkTest extends HttpTestCase
             ->assertJsonPath('work.name', 'tea chest')
             ->assertJsonPath('work.measuresMm.thickness', 12);
     }
+
+    /** What a work is drawn by in the list is what its own page was typed with. */
+    public function test_a_work_of_the_list_is_drawn_from_its_own_sizes(): void
+    {
+        $list = $this->ask('GET', '/api/works')->assertOk()->json();
+        self::assertSame(array_column($list['works'], 'id'), array_column($list['shapes'], 'work'));
+        foreach ($list['shapes'] as $shape) {
+            $page = $this->ask('GET', "/api/works/{$shape['work']}")->assertOk()->json();
+            $own = array_intersect_key($page['measuresMm'], $shape['measuresMm']);
+            self::assertEquals($own, array_intersect_key($shape['measuresMm'], $own));
+        }
+    }
 }

@@ -6,7 +6,7 @@ namespace App\Home\Answer;
 
 use App\Http\Answer;
 use JackRest\Core\Calculation\Field;
-use JackRest\Desk\Session\StepDrawing;
+use JackRest\Desk\AtBench\StepDrawing;
 
 /** What the hands do in one step: an edge on a stone, a plane over part of a length, or what is drawn of another. */
 final readonly class StepHandsAnswer extends Answer

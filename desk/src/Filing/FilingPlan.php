@@ -8,8 +8,8 @@ use JackRest\Core\Calculation\Rounding;
 use JackRest\Core\Filing\SawState;
 use JackRest\Core\Filing\SawTeethResult;
 use JackRest\Core\Measure\LengthFormatter;
-use JackRest\Desk\Session\StepDrawing;
-use JackRest\Desk\Session\StepShape;
+use JackRest\Desk\AtBench\StepDrawing;
+use JackRest\Desk\AtBench\StepShape;
 
 /**
  * How a saw is brought back: joint, shape, set, file, in this order (common practice).

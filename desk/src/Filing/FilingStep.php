@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Filing;
 
-use JackRest\Desk\Session\StepShape;
+use JackRest\Desk\AtBench\StepShape;
 
 /** One step of filing a saw, as it is walked: so many teeth, one after another. */
 final readonly class FilingStep

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace JackRest\Desk\Session;
 
 use JackRest\Core\Edge\SharpeningStep;
+use JackRest\Desk\AtBench\StepShape;
 use JackRest\Desk\Edge\StepWords;
 use JackRest\Desk\Filing\FilingStep;
 use JackRest\Desk\Job\JobStep;
@@ -26,7 +27,7 @@ final readonly class SessionStep
      * @param  string  $says  what is done, where the title does not say it
      * @param  string  $beside  whose edge it is, or the tools it takes
      * @param  float  $modelCount  what a stone of factor 1 would need, not rounded
-     * @param  StepShape|null  $shape  what is drawn of it; null: an edge on its stone, a plane along an edge, or nothing
+     * @param  StepShape|null  $shape  what is drawn of it; null: an edge on its stone, a plane on an edge, or nothing
      */
     public function __construct(
         public string $title,

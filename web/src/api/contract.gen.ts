@@ -772,6 +772,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/looks/kinds/{stallKind}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["showStallKind"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/looks/{look}": {
         parameters: {
             query?: never;
@@ -6581,6 +6597,28 @@ export interface components {
             /** @description ready to be read */
             says: string;
         };
+        StallCheck: {
+            /** @description its name within the program */
+            id: string;
+            /** @description what to look at */
+            asks: string;
+            /** @description how to know that it is sound */
+            see: string;
+            /** @description what it shows by */
+            sign: string;
+            /** @description why to leave the tool there; null: it can always be mended */
+            walkAway: string | null;
+        };
+        StallKind: {
+            /** @description its name within the program */
+            kind: string;
+            /** @description what it is called */
+            name: string;
+            /** @description what a good one is worth */
+            good: string;
+            /** @description what is looked at, in the order it can be done there */
+            checks: components["schemas"]["StallCheck"][];
+        };
         Step: {
             /** @description as it would be typed */
             typed: string;
@@ -7421,6 +7459,10 @@ export interface components {
             measuresMm: {
                 [key: string]: number;
             };
+            /** @description the same ready to be read */
+            labels: {
+                [key: string]: string;
+            };
             /** @description which form it has */
             form: string;
             /** @description what it asks for */
@@ -7429,6 +7471,14 @@ export interface components {
             sentence: string;
             /** @description whether it can be recorded as it is */
             sound: boolean;
+        };
+        WorkShape: {
+            /** @description the work's number */
+            work: number;
+            /** @description its measures, by name, mm */
+            measuresMm: {
+                [key: string]: number;
+            };
         };
         WorkStep: {
             /** @description what is to be done */
@@ -7443,6 +7493,8 @@ export interface components {
         Works: {
             /** @description what the kit is for */
             works: components["schemas"]["Work"][];
+            /** @description what each is drawn by */
+            shapes: components["schemas"]["WorkShape"][];
             /** @description what works begin with */
             patterns: components["schemas"]["Pattern"][];
         };
@@ -9702,6 +9754,31 @@ export interface operations {
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
+        };
+    };
+    showStallKind: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                stallKind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description StallKind */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StallKind"];
+                };
+            };
+            401: components["responses"]["Errors"];
+            403: components["responses"]["Errors"];
+            404: components["responses"]["Errors"];
         };
     };
     showLook: {

@@ -18,11 +18,11 @@ const LETTER = 6.8
 /** A view is no higher than this on the screen, px, however narrow it is. */
 const HIGHEST = 420
 
-/** A wide sheet shows all its views at once, px: they are drawn smaller for it, but not below this part of their size. */
+/** A wide sheet shows all its views at once, px: for that they are drawn smaller, down to a part of their size. */
 const SHEET = 530
 const ROOMY = 480
 const LEAST = 0.55
-const SMALLER = 0.95
+const SMALLER = 0.97
 /** Beside each other they may be this much smaller. */
 const NEARLY = 0.85
 
@@ -35,17 +35,11 @@ export function placeViews(views: readonly View[], width: number, highest = HIGH
   while (width >= ROOMY && arranged.height > SHEET && arranged.scale > LEAST * largest)
     arranged = arrange(views, width, arranged.scale * SMALLER)
   const fitting = arranged.height > SHEET ? arrange(views, width, largest) : arranged
-  const inRow = arrange(views, width, Math.min(largest, besideEachOther(views, width)))
+  let inRow = arrange(views, width, largest)
+  while (!isOneRow(inRow) && inRow.scale > NEARLY * fitting.scale)
+    inRow = arrange(views, width, inRow.scale * SMALLER)
   return isOneRow(inRow) && inRow.scale > NEARLY * fitting.scale ? inRow : fitting
 }
-
-/** The scale at which all of them stand beside each other. */
-const besideEachOther = (views: readonly View[], width: number) =>
-  Math.max(0, width - views.length * (ROOM.left + ROOM.right)) /
-  Math.max(
-    1,
-    views.reduce((sum, view) => sum + view.widthMm, 0),
-  )
 
 const isOneRow = ({ placed }: Arranged) => placed.every(({ y }) => y === placed[0]?.y)
 

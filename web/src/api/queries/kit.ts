@@ -46,6 +46,15 @@ export const shadowBoardPreview = (body: Schemas['ShadowBoardFormRequest']) =>
 /** What is taken along to a stall without connection. */
 export const lookAway = () => asking.queryOptions('get', '/api/looks/away', {}, { staleTime: 60_000 })
 
+/** What a kind of tool is looked over by. */
+export const stallKind = (kind: string) =>
+  asking.queryOptions(
+    'get',
+    '/api/looks/kinds/{stallKind}',
+    { params: { path: { stallKind: kind } } },
+    PREVIEW,
+  )
+
 export const looks = () => asking.queryOptions('get', '/api/looks')
 
 export const lookPage = (look: number) =>

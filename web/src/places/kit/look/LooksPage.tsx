@@ -13,6 +13,7 @@ import { Complaint } from '@/parts/Keeping'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
+import { Checks } from './Checks'
 import { beginAway, useWaitingLooks } from './away'
 
 /** Second-hand tools looked over: those half done first, and a new one. */
@@ -39,53 +40,58 @@ export function LooksPage() {
         says="Looked over in the order it can be done there: what it is worth to you, and the most to offer."
       />
       <KitNav />
-      <div className="max-w-xl">
-        <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-          <SmallTool outline={outlineOf(kind)} width={150} height={96} />
-          <div className="min-w-0 grow basis-64">
-            <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
+      <div className="grid items-start gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+        <div>
+          <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+            <SmallTool outline={outlineOf(kind)} width={150} height={96} />
+            <div className="min-w-0 grow basis-64">
+              <Choice label="A tool in your hand" value={kind} options={data.kinds} onChange={setKind} />
+            </div>
           </div>
-        </div>
-        <p className="mt-3">
-          {lost && away && unit ? (
-            <Button weight="main" onClick={() => void navigate(`/kit/look/away/${beginAway(away, unit)}`)}>
-              Look it over
-            </Button>
-          ) : (
-            <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
-              Look it over
-            </Button>
+          <p className="mt-3">
+            {lost && away && unit ? (
+              <Button weight="main" onClick={() => void navigate(`/kit/look/away/${beginAway(away, unit)}`)}>
+                Look it over
+              </Button>
+            ) : (
+              <Button weight="main" disabled={begin.isPending} onClick={() => begin.mutate(undefined)}>
+                Look it over
+              </Button>
+            )}
+          </p>
+          <Complaint problem={begin.error} besides={[]} />
+          <h2 className="mt-6 text-lg">Looked over</h2>
+          {data.looks.length === 0 && onThisDevice.length === 0 && (
+            <p className="text-soft">None yet. A look-over waits here when it is left half done.</p>
           )}
-        </p>
-        <Complaint problem={begin.error} besides={[]} />
-        <h2 className="mt-6 text-lg">Looked over</h2>
-        {data.looks.length === 0 && onThisDevice.length === 0 && (
-          <p className="text-soft">None yet. A look-over waits here when it is left half done.</p>
-        )}
-        <ul>
-          {lost &&
-            onThisDevice.map(({ key, says }) => (
-              <li key={key} className="border-t border-rule">
-                <Link to={`/kit/look/away/${key}`} className="block py-2.5 hover:bg-wood">
-                  <strong className="block underline decoration-rule underline-offset-4">{says}</strong>
-                  <span className="block text-sm text-soft">On this device, not sent yet.</span>
+          <ul>
+            {lost &&
+              onThisDevice.map(({ key, says }) => (
+                <li key={key} className="border-t border-rule">
+                  <Link to={`/kit/look/away/${key}`} className="block py-2.5 hover:bg-wood">
+                    <strong className="block underline decoration-rule underline-offset-4">{says}</strong>
+                    <span className="block text-sm text-soft">On this device, not sent yet.</span>
+                  </Link>
+                </li>
+              ))}
+            {data.looks.map((look) => (
+              <li key={look.id} className="border-t border-rule">
+                <Link to={`/kit/look/${look.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
+                  <SmallTool outline={data.outlines[look.form]} width={84} height={56} />
+                  <span>
+                    <strong className="block underline decoration-rule underline-offset-4">
+                      {look.name}
+                    </strong>
+                    <span className="block text-sm text-soft">
+                      {asDate(look.begunAt)}: {look.says}
+                    </span>
+                  </span>
                 </Link>
               </li>
             ))}
-          {data.looks.map((look) => (
-            <li key={look.id} className="border-t border-rule">
-              <Link to={`/kit/look/${look.id}`} className="flex items-center gap-4 py-2 hover:bg-wood">
-                <SmallTool outline={data.outlines[look.form]} width={84} height={56} />
-                <span>
-                  <strong className="block underline decoration-rule underline-offset-4">{look.name}</strong>
-                  <span className="block text-sm text-soft">
-                    {asDate(look.begunAt)}: {look.says}
-                  </span>
-                </span>
-              </Link>
-            </li>
-          ))}
-        </ul>
+          </ul>
+        </div>
+        <Checks kind={kind} />
       </div>
     </>
   )

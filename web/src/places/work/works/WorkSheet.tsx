@@ -14,7 +14,8 @@ interface WorkSheetProps {
 /** The work drawn from its sizes as they are typed. */
 export function WorkSheet({ name, says, pattern, values, preview }: WorkSheetProps) {
   const usual = Object.fromEntries((pattern?.measures ?? []).map((row) => [row.name, row.usualMm]))
-  const labels = labelsOf(pattern, values)
+  // Half a figure is drawn as it is typed.
+  const labels = { ...labelsOf(pattern, values), ...preview?.labels }
   return (
     <Sheet
       title={name}

@@ -24,7 +24,7 @@ export function WorksPage() {
       <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem]">
         <section className="lg:order-2">
           <NextStroke {...stroke(data.works)} />
-          <WorkList works={data.works} />
+          <WorkList works={data.works} shapes={data.shapes} />
         </section>
         <section>
           <h2 className="mb-1 text-lg">Begin one</h2>
@@ -62,7 +62,12 @@ function stroke(list: readonly Schemas['Work'][]): { says: string; why: string }
   }
 }
 
-function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
+interface WorkListProps {
+  works: readonly Schemas['Work'][]
+  shapes: readonly Schemas['WorkShape'][]
+}
+
+function WorkList({ works: list, shapes }: WorkListProps) {
   const choose = useChange((work: Schemas['Work']) =>
     answered(
       client.PUT('/api/works/{work}/chosen', {
@@ -90,10 +95,11 @@ function WorkList({ works: list }: { works: readonly Schemas['Work'][] }) {
               aria-label={`${work.name} counts in the plan`}
               className="h-5 w-5 shrink-0 accent-ink"
             />
-            <Link
-              to={`/work/works/${work.id}`}
-              className="flex grow items-baseline gap-3 py-2.5 hover:bg-wood"
-            >
+            <Link to={`/work/works/${work.id}`} className="flex grow items-center gap-3 py-2 hover:bg-wood">
+              <SmallWork
+                form={work.form}
+                sizeMm={shapes.find((shape) => shape.work === work.id)?.measuresMm ?? {}}
+              />
               <WorkSign state={work.state} />
               <span className="grow">
                 <span className="font-bold underline decoration-rule underline-offset-4">{work.name}</span>
@@ -116,6 +122,15 @@ function stands(work: Schemas['Work']): string {
   return work.well === null
     ? `${operations} without a way that is good enough`
     : `${work.well}: ${operations} not done as well as it asks`
+}
+
+/** A work beside its name, from its own sizes. */
+function SmallWork({ form, sizeMm }: { form: string; sizeMm: Readonly<Record<string, number>> }) {
+  return (
+    <svg aria-hidden viewBox="0 0 120 76" className="h-12 w-19 shrink-0 border border-rule bg-sheet">
+      <WorkDrawing form={form} sizeMm={sizeMm} labels={NO_LABELS} width={120} height={76} bare />
+    </svg>
+  )
 }
 
 function PatternCard({ pattern }: { pattern: Schemas['Pattern'] }) {

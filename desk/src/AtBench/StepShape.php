@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Desk\Session;
+namespace JackRest\Desk\AtBench;
 
 use JackRest\Core\Job\Phase;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Desk\Session;
+namespace JackRest\Desk\AtBench;
 
 /** What bench mode draws of a step that is neither an edge on a stone nor a plane along an edge. */
 enum StepDrawing: string

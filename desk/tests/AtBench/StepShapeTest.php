@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace JackRest\Desk\Tests\Session;
+namespace JackRest\Desk\Tests\AtBench;
 
 use JackRest\Core\Job\Phase;
+use JackRest\Desk\AtBench\StepDrawing;
+use JackRest\Desk\AtBench\StepShape;
 use JackRest\Desk\Session\SessionStep;
-use JackRest\Desk\Session\StepDrawing;
-use JackRest\Desk\Session\StepShape;
 use PHPUnit\Framework\TestCase;
 
 /** What bench mode draws of a step is kept with it. */
