@@ -32,8 +32,9 @@ function compressed(): Plugin {
   }
 }
 
-/** Of the parts, those that most pages take. */
-const PARTS = /web\/src\/parts\/(?!photos\/|import\/|SignInField|Rests|TimeLeft|timeLeft|BigKeys|fileField)/
+/** Parts that few pages take: they come with those. */
+const OWN = 'photos/ import/ SignInField Rests TimeLeft timeLeft BigKeys fileField PlanSheet sound'.split(' ')
+const PARTS = new RegExp(`web/src/parts/(?!${OWN.join('|')})`)
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), addresses(), compressed()],

@@ -94,7 +94,8 @@ final class LengthParser
             $typed = str_replace($sign, " $fraction", $typed);
         }
 
-        $signs = ['⁄' => '/', '−' => '-', '–' => '-', "\u{00A0}" => ' ', "\u{202F}" => ' ', 'μ' => 'µ'];
+        $spaces = array_fill_keys(["\u{00A0}", "\u{202F}", "\u{2009}"], ' ');
+        $signs = ['⁄' => '/', '−' => '-', '–' => '-', 'μ' => 'µ', ...$spaces];
 
         return SpokenNumber::written(trim(strtr($typed, $signs)));
     }

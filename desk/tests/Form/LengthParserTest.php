@@ -52,6 +52,7 @@ final class LengthParserTest extends TestCase
         yield 'thou' => ['12 thou', 0.3048];
         yield 'minus' => ['-1/2', -12.7];
         yield 'real minus sign' => ['−0.5', -12.7];
+        yield 'as it stands on the screen' => ["1\u{2009}5⁄8 in", 41.275];
         yield 'point first' => ['.5', 12.7];
         yield 'point last, half typed' => ['5.', 127.0];
     }

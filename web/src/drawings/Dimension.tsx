@@ -1,3 +1,4 @@
+import { DrawnFigure } from './DrawnFigure'
 import type { Point } from './geometry'
 
 interface DimensionProps {
@@ -28,7 +29,7 @@ export function Dimension({ from, to, text, offset = 8 }: DimensionProps) {
         textAnchor="middle"
         className="figure halo"
       >
-        {text}
+        <DrawnFigure text={text} />
       </text>
     </g>
   )

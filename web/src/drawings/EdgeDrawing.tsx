@@ -1,3 +1,4 @@
+import { DrawnFigure } from './DrawnFigure'
 import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { Dimension } from './Dimension'
@@ -134,7 +135,7 @@ function Width({ shape, takes, text }: { shape: Shape; takes: boolean; text: str
         textAnchor="end"
         className="figure halo"
       >
-        {text}
+        <DrawnFigure text={text} />
       </text>
     </g>
   )

@@ -1,3 +1,4 @@
+import { DrawnFigure } from './DrawnFigure'
 import { Rings } from './Rings'
 
 interface WoodDrawingProps {
@@ -35,7 +36,7 @@ export function WoodDrawing({ widthMm, ringDeg, changeMm, change, width, height 
         strokeDasharray="6 4"
       />
       <text x={width / 2} y={top - 18} textAnchor="middle" className="figure halo">
-        {changeMm < 0 ? 'shrinks' : 'grows'} {change}
+        {changeMm < 0 ? 'shrinks' : 'grows'} <DrawnFigure text={change} />
       </text>
     </g>
   )

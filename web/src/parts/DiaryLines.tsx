@@ -6,6 +6,7 @@ import { Button } from './Button'
 import { asDate, asTime } from './dates'
 import { useChange } from './useChange'
 import { correctionAt } from './useCorrection'
+import { told } from './told'
 
 /** Diary entries, newest first, each with its way back. */
 export function DiaryLines({ entries, empty }: { entries: readonly Schemas['DiaryEntry'][]; empty: string }) {
@@ -33,7 +34,7 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
               {asDate(entry.happenedOn)}
             </time>
             <span className="grow basis-52">
-              <span className={clsx(entry.undone && 'text-soft line-through')}>{entry.sentence}</span>
+              <span className={clsx(entry.undone && 'text-soft line-through')}>{told(entry.sentence)}</span>
               {entry.by && <span className="text-sm text-soft"> {entry.by}.</span>}
               {!entry.writtenAt.startsWith(entry.happenedOn) && (
                 <span className="text-sm text-soft"> Written {asDate(entry.writtenAt)}.</span>

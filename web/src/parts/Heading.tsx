@@ -1,6 +1,7 @@
 import { memo, useEffect, useRef } from 'react'
 import { useLocation } from 'react-router'
 import { useTitle } from './useTitle'
+import { told } from './told'
 
 /** The address whose heading was arrived at last; the first page of all is where the browser puts the focus. */
 let arrivedAt: string | null = null
@@ -20,7 +21,7 @@ export const Heading = memo(function Heading({ title, says }: { title: string; s
       <h1 ref={heading} tabIndex={-1} className="text-2xl outline-none md:text-[2rem]">
         {title}
       </h1>
-      {says && <p className="mt-0.5 text-soft">{says}</p>}
+      {says && <p className="mt-0.5 text-soft">{told(says)}</p>}
     </div>
   )
 })

@@ -1,4 +1,5 @@
 import { memo } from 'react'
+import { told } from './told'
 
 /** What was found, a sentence a line. */
 export const Lines = memo(function Lines({ lines }: { lines: readonly string[] | undefined }) {
@@ -6,7 +7,7 @@ export const Lines = memo(function Lines({ lines }: { lines: readonly string[] |
     <ul>
       {lines?.map((line) => (
         <li key={line} className="border-b border-rule py-1">
-          {line}
+          {told(line)}
         </li>
       ))}
     </ul>

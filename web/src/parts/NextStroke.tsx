@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { useConnection } from '@/api/connection'
-import { unbroken } from './unbroken'
+import { told } from './told'
 
 interface NextStrokeProps {
   says: string
@@ -18,9 +18,9 @@ export function NextStroke({ says, why, children }: NextStrokeProps) {
         className="font-slab text-[1.65rem] leading-[1.15] font-semibold"
         data-testid="next-stroke"
       >
-        {unbroken(says)}
+        {told(says)}
       </p>
-      <p className="mt-2 text-soft">{unbroken(why)}</p>
+      <p className="mt-2 text-soft">{told(why)}</p>
       {lost && <p className="mt-1 text-sm">What you type now is reckoned when connected.</p>}
       {children && <div className="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2">{children}</div>}
     </section>

@@ -1,12 +1,12 @@
 import type { ReactNode } from 'react'
-import { unbroken } from './unbroken'
+import { told } from './told'
 import { useTitle } from './useTitle'
 
 /** Something to know before going on; nothing typed is lost behind it. */
 export function Notice({ children }: { children: ReactNode }) {
   return (
     <div role="alert" className="my-3 border-l-4 border-red bg-sheet py-2 pr-2 pl-3">
-      {typeof children === 'string' ? unbroken(children) : children}
+      {typeof children === 'string' ? told(children) : children}
     </div>
   )
 }

@@ -2,6 +2,7 @@ import clsx from 'clsx'
 import { lazy, Suspense, useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { useConnection } from '@/api/connection'
+import { told } from './told'
 import { useBigKeys } from './useBigKeys'
 import { useStep } from './useStep'
 import { differs } from './useUnderstood'
@@ -58,7 +59,7 @@ export function ReadingField({
         </label>
         <span className="flex min-w-0 items-baseline justify-end gap-2">
           {!bare && !said && current?.understood && differs(current.typed) && (
-            <span className="min-w-0 text-right text-xs text-soft">{current.understood}</span>
+            <span className="min-w-0 text-right text-xs text-soft">{told(current.understood)}</span>
           )}
           <input
             id={id}

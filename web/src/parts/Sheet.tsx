@@ -1,5 +1,7 @@
 import { type ReactNode, useCallback, useId, useState } from 'react'
 
+import { told } from './told'
+
 type Block = readonly (readonly [string, string])[]
 
 interface Box {
@@ -49,7 +51,7 @@ export function Sheet({ title, says, block, height, children, controls }: SheetP
             {(typeof block === 'function' ? block(box) : block).map(([name, value]) => (
               <div key={name} className="border-ink px-3 py-1.5 md:border-r">
                 <dt className="text-xs text-soft">{name}</dt>
-                <dd>{value}</dd>
+                <dd>{told(value)}</dd>
               </div>
             ))}
           </dl>

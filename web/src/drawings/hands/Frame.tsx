@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Schemas } from '@/api/client'
+import { DrawnFigure } from '../DrawnFigure'
 import { HEIGHT, WIDTH } from './onStone'
 
 /** What a step’s drawing is made of. */
@@ -45,7 +46,7 @@ export function Figure({ x, y, says, of, anchor = 'start' }: FigureProps) {
   return (
     <g textAnchor={anchor}>
       <text x={x} y={y} style={{ fontSize: 42 }} className={FIGURE}>
-        {says}
+        <DrawnFigure text={says} />
       </text>
       {of && (
         <text x={x} y={y + 24} style={{ fontSize: 20 }} className="fill-soft">

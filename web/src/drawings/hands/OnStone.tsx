@@ -1,3 +1,4 @@
+import { DrawnFigure } from '../DrawnFigure'
 import { FIGURE, Frame, type HandsProps, MOVING } from './Frame'
 import { bladeAt, STONE, WIDTH } from './onStone'
 
@@ -47,7 +48,7 @@ export function OnStone({
               textAnchor="end"
               className={FIGURE}
             >
-              {hands.projection}
+              <DrawnFigure text={hands.projection} />
             </text>
           </>
         )}

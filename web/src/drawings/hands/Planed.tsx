@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { DrawnFigure } from '../DrawnFigure'
 import { FIGURE, Frame } from './Frame'
 import { strokeAlong } from './onStone'
 
@@ -36,11 +37,11 @@ export function Planed({ hands }: { hands: Schemas['StepHands'] }) {
         textAnchor="middle"
         className={FIGURE}
       >
-        {hands.from}
+        <DrawnFigure text={hands.from ?? ''} />
       </text>
       {!isOnePlace && (
         <text x={to} y={214} style={{ fontSize: 42 }} textAnchor="middle" className={FIGURE}>
-          {hands.to}
+          <DrawnFigure text={hands.to ?? ''} />
         </text>
       )}
     </Frame>

@@ -12,6 +12,7 @@ import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Sheet } from '@/parts/Sheet'
 import { pageOf } from '@/shell/pages'
+import { told } from '@/parts/told'
 
 const doIt: Readonly<Record<Schemas['Chore']['kind'], string>> = {
   'choose-work': 'Choose a work',
@@ -51,7 +52,7 @@ export function BenchPlace() {
         }
         column={
           <>
-            {data.work && <p className="text-soft">{data.work.says}</p>}
+            {data.work && <p className="text-soft">{told(data.work.says)}</p>}
             <NextStroke says={data.sentence} why={data.why}>
               {first && <MainButton chore={first} />}
             </NextStroke>
@@ -120,9 +121,9 @@ function Chores({ chores }: { chores: readonly Schemas['Chore'][] }) {
             <span className="w-5 shrink-0 font-slab text-lg font-semibold">{index + 1}</span>
             <span className="grow">
               <span className="block font-bold underline decoration-rule underline-offset-4">
-                {chore.says}
+                {told(chore.says)}
               </span>
-              <span className="block text-sm text-soft">{chore.why}</span>
+              <span className="block text-sm text-soft">{told(chore.why)}</span>
             </span>
             <span className="shrink-0 text-right font-slab text-lg font-semibold">
               {chore.minutes !== null && `${chore.minutes} min`}

@@ -4,6 +4,7 @@ import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
 import { useChange } from '@/parts/useChange'
 import { pageOf } from '@/shell/pages'
+import { told } from '@/parts/told'
 
 /** What keeps the kit well and holds up no work: one tap each. */
 export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] }) {
@@ -18,8 +19,8 @@ export function SmallLines({ upkeep }: { upkeep: readonly Schemas['Upkeep'][] })
         {upkeep.map((line) => (
           <li key={line.key} className="flex items-baseline gap-3 border-t border-rule py-1.5">
             <Link to={pageOf(line.about)} className="min-w-0 grow hover:bg-wood">
-              <span className="block underline decoration-rule underline-offset-4">{line.says}</span>
-              <span className="block text-sm text-soft">{line.why}</span>
+              <span className="block underline decoration-rule underline-offset-4">{told(line.says)}</span>
+              <span className="block text-sm text-soft">{told(line.why)}</span>
             </Link>
             {line.minutes !== null && <span className="shrink-0 text-sm">{line.minutes} min</span>}
             {line.does !== null && (

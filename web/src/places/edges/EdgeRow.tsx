@@ -3,6 +3,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { EdgeSection } from '@/drawings/EdgeSection'
 import { degrees } from '@/drawings/geometry'
+import { told } from '@/parts/told'
 
 const STATE: Readonly<Record<string, string>> = { sharp: '', unknown: 'font-bold text-amber' }
 
@@ -23,7 +24,7 @@ export function EdgeRow({ edge, ahead, jobMinutes }: EdgeRowProps) {
         <strong className="block underline decoration-rule underline-offset-4">{edge.name}</strong>
         <span className={clsx('block', STATE[edge.condition] ?? 'font-bold text-red')}>
           {sign}
-          {edge.says}
+          {told(edge.says)}
         </span>
         <span className="block text-sm text-soft">
           {degrees(edge.primaryDeg)} ground

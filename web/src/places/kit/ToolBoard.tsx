@@ -6,7 +6,7 @@ import type { Schemas } from '@/api/client'
 import { pulse } from '@/api/queries'
 import { ToolOutline } from '@/drawings/ToolOutline'
 import { Toggle } from '@/parts/Toggle'
-import { unbroken } from '@/parts/unbroken'
+import { told } from '@/parts/told'
 
 /** Pixels for a millimetre: one scale for all of them, larger where there is room. */
 const SCALE = 0.25
@@ -241,7 +241,7 @@ const Hung = memo(function Hung({ tool, marked }: HungProps) {
           marked && 'font-bold',
         )}
       >
-        {unbroken(tool.name)}
+        {told(tool.name)}
         {tool.lentTo && <span className="block text-soft">lent to {tool.lentTo}</span>}
         {tool.isIdle && <span className="block text-soft">idle</span>}
       </span>

@@ -19,6 +19,7 @@ import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
 import { isTapped } from './walk'
 import { inHand, isCounted, words } from './words'
+import { told } from '@/parts/told'
 
 /** Bench mode: the plan stone by stone, readable at two metres; the whole screen is “done, next”. */
 export function SessionPage() {
@@ -74,7 +75,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
               : 'text-[clamp(1.8rem,min(6vw,8vh),4.5rem)]',
           )}
         >
-          {text.says}
+          {told(text.says)}
         </p>
         <div className="flex w-full flex-col items-center justify-center gap-x-12 gap-y-2 md:flex-row">
           {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} of={step.count} />}

@@ -1,4 +1,5 @@
 import clsx from 'clsx'
+import { Figures } from '@/parts/told'
 import { verdicts } from './verdicts'
 
 interface AnswerProps {
@@ -13,7 +14,9 @@ interface AnswerProps {
 export function Answer({ error, says, verdict }: AnswerProps) {
   return (
     <div className="mt-3 flex min-h-20 items-start gap-4" data-testid="answer">
-      <p className="shrink-0 font-slab text-4xl leading-none font-semibold">{error ?? '–'}</p>
+      <p className="shrink-0 font-slab text-4xl leading-none font-semibold">
+        {error ? <Figures text={error} /> : '–'}
+      </p>
       <p className="text-soft">
         {says}{' '}
         {verdict && (

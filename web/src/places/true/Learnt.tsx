@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { told } from '@/parts/told'
 
 interface LearntProps {
   learnt: Schemas['LearntShaving'] | null
@@ -13,7 +14,7 @@ export function Learnt({ learnt, shaving, onTake }: LearntProps) {
   if (!learnt || learnt.typed === shaving) return null
   return (
     <p className="mt-1">
-      {learnt.says} <Button onClick={() => onTake(learnt.typed)}>Use that</Button>
+      {told(learnt.says)} <Button onClick={() => onTake(learnt.typed)}>Use that</Button>
     </p>
   )
 }

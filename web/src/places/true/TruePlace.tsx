@@ -11,6 +11,7 @@ import { PaperField } from './PaperField'
 import { ReferenceOutline } from './ReferenceOutline'
 import { TrueNav } from './TrueNav'
 import { pageOf } from '@/shell/pages'
+import { told } from '@/parts/told'
 
 const LINKS = [
   ['/true/add', 'Add a reference'],
@@ -70,7 +71,7 @@ function Row({ listed }: { listed: Schemas['Listed'] }) {
       <ReferenceOutline outline={listed.outline} />
       <span className="min-w-0 grow">
         <strong className="block text-lg underline decoration-rule underline-offset-4">{listed.name}</strong>
-        <span className="block text-soft">{listed.says}</span>
+        <span className="block text-soft">{told(listed.says)}</span>
         <span className={listed.due ? 'block font-bold text-red' : 'block'}>
           {listed.due ? `○ ${listed.due}` : `✓ Next check ${asDate(listed.nextCheckOn ?? '')}.`}
         </span>

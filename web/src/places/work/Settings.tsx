@@ -1,5 +1,6 @@
 import { memo } from 'react'
 import type { Schemas } from '@/api/client'
+import { Figures, told } from '@/parts/told'
 
 /** What is set to what, in the order it is used. */
 export const Settings = memo(function Settings({
@@ -21,7 +22,9 @@ export const Settings = memo(function Settings({
               <span className="font-bold">{one.tool}</span>
               <span className="text-soft">, {one.for}</span>
             </span>
-            <span className="shrink-0 font-slab text-xl font-semibold">{one.to}</span>
+            <span className="shrink-0 font-slab text-xl font-semibold">
+              <Figures text={one.to} />
+            </span>
           </li>
         ))}
       </ol>
@@ -51,8 +54,8 @@ export const Ways = memo(function Ways({
             }`}
           >
             <span className="min-w-56 flex-1">
-              <span className="font-bold">{row.name}</span>: {row.verdict}
-              <span className="block text-sm text-soft">{row.says}</span>
+              <span className="font-bold">{row.name}</span>: {told(row.verdict)}
+              <span className="block text-sm text-soft">{told(row.says)}</span>
             </span>
             {row.sketch && <Sketch sketch={row.sketch} />}
           </li>

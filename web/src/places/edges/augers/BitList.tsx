@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface BitListProps {
   page: Schemas['AugerPage']
@@ -29,7 +30,7 @@ export function BitList({ page, chosen, onChoose }: BitListProps) {
               )}
             >
               <span>{bit.name}</span>
-              <span className={bit.verdict === 'set-aside' ? 'text-red' : 'text-soft'}>{bit.says}</span>
+              <span className={bit.verdict === 'set-aside' ? 'text-red' : 'text-soft'}>{told(bit.says)}</span>
             </button>
           </li>
         ))}

@@ -2,6 +2,7 @@ import type { Schemas, ReadingsByName } from '@/api/client'
 import { Choice } from '@/parts/Choice'
 import { readingOf } from '@/parts/readingOf'
 import { Readings } from '@/parts/Readings'
+import { told } from '@/parts/told'
 
 interface CurveFieldsProps {
   page: Schemas['CurvePage']
@@ -39,7 +40,7 @@ export function CurveFields({ page, values, figures, onChange, onRecord }: Curve
         options={page.woods}
         onChange={(value) => choose(values.role ?? '', value)}
       />
-      {role && <p className="border-b border-rule py-1.5 text-sm text-soft">{role.why}</p>}
+      {role && <p className="border-b border-rule py-1.5 text-sm text-soft">{told(role.why)}</p>}
       {reading('relief', 'Corners stay back by', 'in the wood', 0.01)}
       {reading('radius', 'or its radius', 'of the edge', 1)}
       <Choice

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface DayChoiceProps {
   edges: readonly Schemas['DayEdge'][]
@@ -27,7 +28,7 @@ export function DayChoice({ edges, onChoose }: DayChoiceProps) {
           />
           <span className="grow">{edge.name}</span>
           <span className={`text-sm ${edge.left ? 'font-bold text-red' : edge.due ? '' : 'text-soft'}`}>
-            {edge.says}
+            {told(edge.says)}
           </span>
         </label>
       ))}

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface GeometryLinesProps {
   lines: readonly Schemas['GeometryLine'][]
@@ -23,7 +24,7 @@ export function GeometryLines({ lines, warnings }: GeometryLinesProps) {
           >
             <dt className="font-bold">{line.label}</dt>
             <dd className="text-right font-slab text-lg font-semibold">{line.text}</dd>
-            <dd className="text-sm text-soft">{line.says}</dd>
+            <dd className="text-sm text-soft">{told(line.says)}</dd>
           </div>
         ))}
       </dl>

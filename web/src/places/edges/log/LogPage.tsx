@@ -18,6 +18,7 @@ import { entryToCorrect } from '@/parts/useCorrection'
 import { EdgeNav } from '@/places/edges/EdgesNav'
 import { NewEntry } from './NewEntry'
 import { Trials } from './Trials'
+import { told } from '@/parts/told'
 
 /** What happened to an edge, and what that tells of what is to come. */
 export function LogPage() {
@@ -138,7 +139,7 @@ function Entries({ log, onAll }: { log: Schemas['EdgeLog']; onAll: () => void })
             <time dateTime={entry.at} className="w-24 shrink-0 text-sm text-soft">
               {asDate(entry.at)}
             </time>
-            <span className="grow basis-52">{entry.says}</span>
+            <span className="grow basis-52">{told(entry.says)}</span>
             <Mend written={entry.written} says={entry.says} about={{ kind: 'edge', id: log.edge.id }} />
           </li>
         ))}

@@ -5,6 +5,7 @@ import { asDate } from '@/parts/dates'
 import { Choice } from '@/parts/Choice'
 import { useChange } from '@/parts/useChange'
 import { Marks } from './Marks'
+import { told } from '@/parts/told'
 
 interface TrialsProps {
   log: Schemas['EdgeLog']
@@ -23,7 +24,7 @@ export function Trials({ log, stones }: TrialsProps) {
       <ul>
         {log.trials.map((trial) => (
           <li key={trial.id} className="border-t border-rule py-1.5">
-            {trial.says}
+            {told(trial.says)}
             <span className="block text-sm text-soft">
               {asDate(trial.triedAt)}, {trial.sides.map((side) => side.stone).join(' against ')}
               {trial.keptUm !== null && `; stops at ${Math.round(trial.keptUm * 10) / 10} µm since`}

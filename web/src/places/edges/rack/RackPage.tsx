@@ -13,6 +13,7 @@ import { EdgesNav } from '@/places/edges/EdgesNav'
 import { RackCosts } from './RackCosts'
 import { StoneForm } from './StoneForm'
 import { StoneList } from './StoneList'
+import { told } from '@/parts/told'
 
 /** Everything that cuts steel here: on one scale, how worn and how flat, what it costs. */
 export function RackPage() {
@@ -77,7 +78,7 @@ function Notes({ notes }: { notes: readonly Schemas['RackNote'][] }) {
     <ul className="mt-5 border-t border-rule" aria-label="What to know about the rack">
       {notes.map((note) => (
         <li key={note.says} className="border-b border-rule py-1.5">
-          {note.says}
+          {told(note.says)}
         </li>
       ))}
     </ul>

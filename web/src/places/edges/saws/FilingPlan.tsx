@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 /** The steps in their order: what is in the hand, how many teeth, when it is done. */
 export function FilingPlan({ steps }: { steps: readonly Schemas['FilingStep'][] }) {
@@ -11,7 +12,7 @@ export function FilingPlan({ steps }: { steps: readonly Schemas['FilingStep'][] 
           <li key={index} className="flex gap-3 border-t border-rule py-1.5">
             <span className="w-6 shrink-0 text-right font-slab font-semibold">{index + 1}</span>
             <span className="min-w-0 grow">
-              <span className="font-bold">{step.tool}</span> {step.says}
+              <span className="font-bold">{step.tool}</span> {told(step.says)}
               <span className="block text-sm text-soft">{step.see}</span>
             </span>
             <span className="shrink-0 text-right text-sm">

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 /** When it was done before, the latest first. */
 export function Filings({ title, filings }: { title: string; filings: readonly Schemas['Filing'][] }) {
@@ -10,7 +11,7 @@ export function Filings({ title, filings }: { title: string; filings: readonly S
         {filings.map((filing) => (
           <li key={filing.id} className="border-t border-rule py-1">
             <span className="mr-3 text-soft">{filing.filedOn.slice(0, 10)}</span>
-            {filing.says}
+            {told(filing.says)}
           </li>
         ))}
       </ul>

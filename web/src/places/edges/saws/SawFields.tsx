@@ -5,6 +5,7 @@ import { OneOf } from '@/parts/OneOf'
 import { readingOf } from '@/parts/readingOf'
 import { Readings } from '@/parts/Readings'
 import type { Typed } from './sawForm'
+import { told } from '@/parts/told'
 
 interface SawFieldsProps {
   page: Schemas['SawPage']
@@ -43,7 +44,7 @@ export function SawFields({ page, values, preview, onChange, onRecord }: SawFiel
       {reading('set', 'Set a side', undefined, 0.01)}
       {suggestion && !suggestion.isMet && (
         <p className="border-b border-rule py-1.5 text-sm text-soft">
-          {suggestion.says}{' '}
+          {told(suggestion.says)}{' '}
           <Button
             onClick={() => {
               onChange('rake', suggestion.rake)

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 /** What other schools would do with the same edge, side by side, and what it costs in time. */
 export function OtherSchools({ schools }: { schools: readonly Schemas['PlanOfSchool'][] }) {
@@ -14,7 +15,7 @@ export function OtherSchools({ schools }: { schools: readonly Schemas['PlanOfSch
               <strong>{school.name}</strong>
               <span className="shrink-0 font-slab text-lg font-semibold">{school.minutes ?? '–'}</span>
             </p>
-            <p className="text-sm text-soft">{school.says}</p>
+            <p className="text-sm text-soft">{told(school.says)}</p>
             {school.seconds !== null && (
               <svg
                 aria-hidden

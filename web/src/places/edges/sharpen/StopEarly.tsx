@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface StopEarlyProps {
   earlier: readonly Schemas['Earlier'][]
@@ -27,7 +28,7 @@ export function StopEarly({ earlier, stopUm, onChange }: StopEarlyProps) {
             checked={option.stopUm === stopUm}
             onChange={() => onChange(option.stopUm)}
           />
-          <span className={option.stopUm === stopUm ? 'font-bold' : undefined}>{option.says}</span>
+          <span className={option.stopUm === stopUm ? 'font-bold' : undefined}>{told(option.says)}</span>
         </label>
       ))}
     </div>

@@ -10,6 +10,7 @@ import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
 import { KitNav } from '@/places/kit/KitNav'
 import { Stocks } from './Stocks'
+import { told } from '@/parts/told'
 
 /** What keeps the tools well, by interval and by the shop's damp; and what is used up. */
 export function CarePage() {
@@ -55,7 +56,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
                 <span className="min-w-0 grow">
                   <span className={round.isDue ? 'block font-bold' : 'block'}>
                     {round.isDue ? '○ ' : '✓ '}
-                    {round.says}
+                    {told(round.says)}
                   </span>
                   <span className="block text-sm text-soft">{round.last}</span>
                 </span>

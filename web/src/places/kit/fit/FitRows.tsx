@@ -1,6 +1,7 @@
 import clsx from 'clsx'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface FitRowsProps {
   rows: readonly Schemas['FitRow'][]
@@ -34,7 +35,7 @@ export function FitRows({ rows, shown, onShow }: FitRowsProps) {
               >
                 <strong className="underline decoration-rule underline-offset-4">{row.name}</strong>
                 <span className="block text-sm text-soft">
-                  {row.says}
+                  {told(row.says)}
                   {row.model && <span className="block">By {row.model}.</span>}
                 </span>
               </button>

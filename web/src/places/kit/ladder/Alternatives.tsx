@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { alternatives } from '@/api/queries'
+import { told } from '@/parts/told'
 
 /** What another choice would cost, and the price at which a tool left out would come in. */
 export function Alternatives() {
@@ -14,7 +15,7 @@ export function Alternatives() {
         {data.worth.map((row) => (
           <li key={row.offer} className="flex gap-3 border-t border-rule py-1.5">
             <span className="grow">
-              <strong>{row.name}</strong> <span className="block text-sm text-soft">{row.says}</span>
+              <strong>{row.name}</strong> <span className="block text-sm text-soft">{told(row.says)}</span>
             </span>
             <span className="shrink-0 text-soft">{row.price}</span>
           </li>
@@ -25,7 +26,7 @@ export function Alternatives() {
         <ul>
           {data.purchases.map((row) => (
             <li key={row.offer} className="border-t border-rule py-1.5 text-sm">
-              <strong>{row.name}</strong> <span className="text-soft">{row.says}</span>
+              <strong>{row.name}</strong> <span className="text-soft">{told(row.says)}</span>
             </li>
           ))}
         </ul>

@@ -3,6 +3,7 @@ import type { Schemas } from '@/api/client'
 import { StallSign } from '@/drawings/signs/StallSign'
 import { Button } from '@/parts/Button'
 import { ReadingField } from '@/parts/ReadingField'
+import { told } from '@/parts/told'
 
 interface CheckCardProps {
   check: Schemas['LookCheck']
@@ -52,7 +53,7 @@ export function CheckCard({ check, place, of, typed, onReadings, onOutcome, onNe
           <strong className={clsx(check.outcome === 'walk-away' && 'text-red')}>
             {WORDS[check.outcome]}
           </strong>{' '}
-          {check.says}
+          {told(check.says)}
         </p>
       )}
       <div className="mt-3 grid grid-cols-3 gap-2">

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface CheckListProps {
   checks: readonly Schemas['LookCheck'][]
@@ -44,7 +45,7 @@ function Line({ check, place, isShown, onChoose }: LineProps) {
           <span
             className={check.outcome === 'walk-away' ? 'block text-sm text-red' : 'block text-sm text-soft'}
           >
-            {check.says}
+            {told(check.says)}
           </span>
         )}
       </span>

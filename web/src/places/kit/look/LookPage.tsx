@@ -15,6 +15,7 @@ import { following } from './following'
 import { Photos } from '@/parts/photos/Photos'
 import { PriceSheet } from './PriceSheet'
 import { useLook } from './useLook'
+import { told } from '@/parts/told'
 
 /** A second-hand tool in one hand, the phone in the other: one check at a time, and what to offer. */
 export function LookPage() {
@@ -57,9 +58,9 @@ function Open({ page }: { page: Schemas['Look'] }) {
           ) : (
             <section aria-label="Next stroke" className="border-t-4 border-ink pt-3">
               <p className="font-slab text-[1.65rem] leading-[1.15] font-semibold" data-testid="next-stroke">
-                {page.next.says}
+                {told(page.next.says)}
               </p>
-              <p className="mt-2 text-soft">{page.next.why}</p>
+              <p className="mt-2 text-soft">{told(page.next.why)}</p>
             </section>
           )}
           {look.problem && <Notice>{look.problem}</Notice>}

@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client'
 import { PlainField } from '@/parts/PlainField'
 import type { Standing } from './useLook'
+import { told } from '@/parts/told'
 
 interface PriceSheetProps {
   page: Schemas['Look']
@@ -33,7 +34,7 @@ export function PriceSheet({ page, standing, onChange }: PriceSheetProps) {
           <tbody>
             {page.lines.map((line) => (
               <tr key={line.says} className="border-t border-rule">
-                <td className="py-1">{line.says}</td>
+                <td className="py-1">{told(line.says)}</td>
                 <td className="py-1 text-right font-slab font-semibold whitespace-nowrap">{line.amount}</td>
               </tr>
             ))}

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
+import { told } from '@/parts/told'
 
 interface ToolChoiceProps {
   groups: readonly Schemas['ToolGroup'][]
@@ -23,7 +24,7 @@ export function ToolChoice({ groups, tools, chosen, left, onChoose }: ToolChoice
         <ul className="mb-2 border-y border-rule py-1">
           {left.map((row) => (
             <li key={row.id} className="py-0.5">
-              <span className="font-bold">{row.name}</span> <span className="text-red">{row.says}</span>
+              <span className="font-bold">{row.name}</span> <span className="text-red">{told(row.says)}</span>
             </li>
           ))}
         </ul>

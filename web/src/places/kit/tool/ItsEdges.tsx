@@ -2,6 +2,7 @@ import { Link, useNavigate } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
 import { Button } from '@/parts/Button'
 import { useChange } from '@/parts/useChange'
+import { told } from '@/parts/told'
 
 /** The edges of a tool; several irons can serve one body. */
 export function ItsEdges({ page }: { page: Schemas['ToolPage'] }) {
@@ -26,7 +27,7 @@ export function ItsEdges({ page }: { page: Schemas['ToolPage'] }) {
             <Link to={`/edges/${edge.id}`} className="font-bold underline underline-offset-4">
               {edge.name}
             </Link>{' '}
-            <span className="text-soft">{edge.says}</span>
+            <span className="text-soft">{told(edge.says)}</span>
           </li>
         ))}
       </ul>

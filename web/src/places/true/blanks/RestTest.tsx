@@ -10,6 +10,7 @@ import { Mend } from '@/parts/Mend'
 import { PlainField } from '@/parts/PlainField'
 import { useChange } from '@/parts/useChange'
 import { type Correction, typedIn, useCorrection } from '@/parts/useCorrection'
+import { told } from '@/parts/told'
 
 const EMPTY = { bow: '', wind: '', cup: '' }
 const FIELDS = [
@@ -62,7 +63,7 @@ function Rest({ blank, unit, wrong }: RestProps) {
       <h2 className="text-lg">Its rest</h2>
       <p className={rest.verdict === 'moved' ? 'font-bold text-red' : undefined}>
         {rest.verdict === 'still' ? '✓ ' : ''}
-        {rest.says}
+        {told(rest.says)}
       </p>
       {rest.meanwhile && <p className="text-soft">{rest.meanwhile}</p>}
       {rest.visits.length > 0 && (

@@ -8,6 +8,7 @@ import { NextStroke } from '@/parts/NextStroke'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import type { Typed } from './blankForm'
+import { told } from '@/parts/told'
 
 interface ShelfProps {
   data: Schemas['Blanks']
@@ -99,7 +100,7 @@ function Ranked({ blank }: { blank: Schemas['ListedBlank'] }) {
             {FITNESS[blank.fitness]}
           </span>
         </p>
-        <p className="text-soft">{blank.says}</p>
+        <p className="text-soft">{told(blank.says)}</p>
         <p>{blank.moves}</p>
         <ul className="text-sm">
           {blank.reasons.map((reason) => (

@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface CuttingListProps {
   parts: readonly Schemas['PlanPart'][]
@@ -21,11 +22,11 @@ export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }
                 {part.count > 1 ? `${part.count} ` : ''}
                 {part.name}
               </strong>
-              <span>{part.size}</span>
+              <span>{told(part.size)}</span>
             </p>
             <p className="flex flex-wrap justify-between gap-x-4 text-sm text-soft">
               <span>{part.wood}</span>
-              <span>sawn out {part.rough}</span>
+              <span>sawn out {told(part.rough)}</span>
             </p>
             <label className="mt-1 flex flex-wrap items-baseline gap-x-2 text-sm">
               from
@@ -54,7 +55,7 @@ export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }
                 </strong>
               ) : (
                 part.from &&
-                part.from.fitness !== 'good' && <span className="text-amber">{part.from.says}</span>
+                part.from.fitness !== 'good' && <span className="text-amber">{told(part.from.says)}</span>
               )}
             </label>
           </li>

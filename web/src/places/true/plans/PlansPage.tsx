@@ -7,6 +7,7 @@ import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { TrueNav } from '@/places/true/TrueNav'
 import { hours } from './hours'
+import { told } from '@/parts/told'
 
 /** What can be made, and what is being made. */
 export function PlansPage() {
@@ -33,7 +34,7 @@ export function PlansPage() {
                 <strong className="block text-lg underline decoration-rule underline-offset-4">
                   {plan.label}
                 </strong>
-                <span className="block text-soft">{plan.says}</span>
+                <span className="block text-soft">{told(plan.says)}</span>
                 <span className="block text-sm">
                   {hours(plan.minutes)} at the bench, over{' '}
                   {plan.days < 1 ? 'one day' : `${plan.days + 1} days`}
@@ -60,7 +61,7 @@ function Makings({ makings }: { makings: readonly Schemas['ListedMaking'][] }) {
             </Link>{' '}
             <span className={one.isWaiting ? 'text-amber' : 'text-soft'}>
               {one.isMade ? '✓ ' : ''}
-              {one.says}
+              {told(one.says)}
             </span>
           </li>
         ))}

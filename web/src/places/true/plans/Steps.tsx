@@ -1,6 +1,7 @@
 import { memo } from 'react'
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
+import { told } from '@/parts/told'
 
 interface StepsProps {
   steps: readonly Schemas['MakingStep'][]
@@ -29,7 +30,7 @@ export const Steps = memo(function Steps({ steps, done }: StepsProps) {
             </p>
             {index >= done && (
               <>
-                <p>{step.says}</p>
+                <p>{told(step.says)}</p>
                 <p className="text-sm">
                   <strong>Look:</strong> {step.check}
                 </p>

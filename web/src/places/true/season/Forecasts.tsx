@@ -2,6 +2,7 @@ import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { WoodOfReference } from './WoodOfReference'
 import { pageOf } from '@/shell/pages'
+import { told } from '@/parts/told'
 
 /** Each reference: what is claimed of it and from which reading, or why nothing is. */
 export function Forecasts({ data }: { data: Schemas['Season'] }) {
@@ -24,7 +25,7 @@ export function Forecasts({ data }: { data: Schemas['Season'] }) {
             </Link>
             <p className={one.isClaim ? 'font-bold text-red' : one.chance === null ? 'text-soft' : undefined}>
               {one.isClaim ? '○ ' : one.chance === null ? '' : '✓ '}
-              {one.says}
+              {told(one.says)}
               {one.chance !== null && (
                 <span className="font-normal text-soft">
                   {' '}
@@ -32,7 +33,7 @@ export function Forecasts({ data }: { data: Schemas['Season'] }) {
                 </span>
               )}
             </p>
-            {one.why && <p className="text-sm text-soft">{one.why}</p>}
+            {one.why && <p className="text-sm text-soft">{told(one.why)}</p>}
             {one.isMoved && <WoodOfReference of={one} species={data.species} />}
           </li>
         ))}

@@ -3,6 +3,7 @@ import { Button } from '@/parts/Button'
 import { ImportFile } from '@/parts/import/ImportFile'
 import { useChange } from '@/parts/useChange'
 import { useRemoved } from '@/parts/useRemoved'
+import { told } from '@/parts/told'
 
 /** The log of the air: what was imported, out as CSV, in as CSV. */
 export function Log({ data }: { data: Schemas['Season'] }) {
@@ -26,7 +27,7 @@ export function Log({ data }: { data: Schemas['Season'] }) {
       <ul>
         {data.stretches.map((stretch) => (
           <li key={stretch.id} className="flex flex-wrap justify-between gap-x-4 border-t border-rule py-1">
-            {stretch.says}
+            {told(stretch.says)}
             <Button disabled={remove.isPending} onClick={() => remove.mutate(stretch)}>
               Remove these
             </Button>

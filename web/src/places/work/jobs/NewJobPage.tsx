@@ -19,6 +19,7 @@ import { useTyped } from '@/parts/useTyped'
 import { WorkNav } from '@/places/work/WorkNav'
 import { JobRows } from './JobRows'
 import { JobSheet } from './JobSheet'
+import { told } from '@/parts/told'
 
 const WOOD = [
   { value: 'rough', label: 'rough boards' },
@@ -148,7 +149,7 @@ function Others({ jobs }: { jobs: readonly Schemas['JobLine'][] }) {
             <Link to={`/work/jobs/${job.id}`} className="font-bold underline underline-offset-4">
               {job.name}
             </Link>
-            <span className="block text-sm text-soft">{job.says}</span>
+            <span className="block text-sm text-soft">{told(job.says)}</span>
           </li>
         ))}
       </ul>

@@ -6,6 +6,7 @@ import { Button } from '@/parts/Button'
 import { capital } from '@/parts/capital'
 import { useChange } from '@/parts/useChange'
 import { useToBench } from '@/parts/useToBench'
+import { told } from '@/parts/told'
 
 /** What is set out for a work, what it still asks, and the card of all settings. */
 export function SetOutOfWork({ work }: { work: number }) {
@@ -61,7 +62,7 @@ function Kept({ work, kept }: { work: number; kept: Schemas['KeptSetOut'] }) {
         >
           {capital(kept.label)}
         </Link>
-        <span className="block text-sm text-soft">{kept.says}</span>
+        <span className="block text-sm text-soft">{told(kept.says)}</span>
         {(remove.error ?? bench.error) && (
           <span role="alert" className="block font-bold text-red">
             {(remove.error ?? bench.error)?.message}

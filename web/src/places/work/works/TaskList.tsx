@@ -1,6 +1,7 @@
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
 import { WorkSign } from '@/parts/WorkSign'
+import { told } from '@/parts/told'
 
 const grades = ['', 'last resort', 'makeshift', 'sound', 'good', 'best'] as const
 
@@ -25,7 +26,7 @@ export function TaskList({ tasks }: { tasks: readonly Schemas['Task'][] }) {
               className={clsx('block text-sm', task.slow || task.state !== 'now' ? 'text-ink' : 'text-soft')}
             >
               {task.tools && <span className="text-soft">{task.tools} – </span>}
-              {task.says}
+              {told(task.says)}
             </span>
           </span>
           <span className="w-28 shrink-0 text-right text-sm text-soft max-sm:hidden">
