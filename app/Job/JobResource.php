@@ -26,6 +26,7 @@ use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Count;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\HowLong;
 use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobForm;
 use JackRest\Desk\Job\JobLines;
@@ -148,8 +149,8 @@ final class JobResource
             phases: array_map(
                 static fn (string $phase, array $sum): JobPhaseAnswer => new JobPhaseAnswer(
                     phase: $phase,
-                    planned: JobWords::howLong($sum[0]),
-                    took: $sum[1] > 0 ? JobWords::howLong($sum[1]) : '',
+                    planned: HowLong::of($sum[0]),
+                    took: $sum[1] > 0 ? HowLong::of($sum[1]) : '',
                 ),
                 array_keys($standing->phases()),
                 array_values($standing->phases()),
@@ -180,7 +181,7 @@ final class JobResource
         $standing = new JobStanding($job, [], Carbon::now()->toIso8601ZuluString());
 
         return $job->state === WorkJob::MADE
-            ? 'made, in '.JobWords::howLong(max(1.0, array_sum($job->seconds) / 60))
+            ? 'made, in '.HowLong::of(max(1.0, array_sum($job->seconds) / 60))
             : (int) floor(100 * $standing->share()).' % done. '.$standing->next()->says;
     }
 

@@ -10,6 +10,7 @@ use JackRest\Core\Job\Pace;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Desk\Advice;
 use JackRest\Desk\Count;
+use JackRest\Desk\HowLong;
 use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobStep;
 use JackRest\Desk\Job\JobUseWords;
@@ -205,13 +206,13 @@ final readonly class JobStanding
             $timed += $took;
         }
         if ($timed > 0 && $planned > 0) {
-            $lines[] = 'Timed so far: '.JobWords::howLong($timed).', where '.JobWords::howLong($planned).
+            $lines[] = 'Timed so far: '.HowLong::of($timed).', where '.HowLong::of($planned).
                 ' were planned.';
         }
 
         [$worked, $honings] = $this->edges();
 
-        return $worked < 1 ? $lines : [...$lines, 'Its edges have worked '.JobWords::howLong($worked).
+        return $worked < 1 ? $lines : [...$lines, 'Its edges have worked '.HowLong::of($worked).
             ($honings > 0 ? ' and were honed '.Count::of($honings, 'time').'.' : '.')];
     }
 

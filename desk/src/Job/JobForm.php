@@ -11,6 +11,7 @@ use JackRest\Desk\Advice;
 use JackRest\Desk\Form\Form;
 use JackRest\Desk\Form\FormField;
 use JackRest\Desk\Form\Quantity;
+use JackRest\Desk\HowLong;
 
 /** How many are made, how many go through together, from what wood, with how many hours a week; and the plan of it. */
 final readonly class JobForm
@@ -108,7 +109,7 @@ final readonly class JobForm
     private static function next(JobBook $book, JobAsk $ask): Advice
     {
         $lacking = $book->lacking();
-        $time = JobWords::howLong($book->minutes());
+        $time = HowLong::of($book->minutes());
 
         return $lacking === []
             ? new Advice("$time at the bench, in ".count($book->steps).' steps.', 'Begin with: '.

@@ -138,19 +138,4 @@ final class JobWords
     {
         return $units === 1 ? $part->label() : "{$part->label()}s";
     }
-
-    /** 40 minutes; 6½ hours; 31 hours */
-    public static function howLong(float $minutes): string
-    {
-        if ($minutes < 90) {
-            return Count::of((int) max(1, round($minutes)), 'minute');
-        }
-        $halves = (int) round($minutes / 30);
-
-        return match (true) {
-            $halves >= 20 => intdiv($halves + 1, 2).' hours',
-            $halves % 2 === 1 => intdiv($halves, 2).'½ hours',
-            default => intdiv($halves, 2).' hours',
-        };
-    }
 }

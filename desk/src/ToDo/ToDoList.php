@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\ToDo;
 
+use JackRest\Desk\HowLong;
+
 /** What stands between a person and the next work, in one sentence. */
 final readonly class ToDoList
 {
@@ -88,7 +90,7 @@ final readonly class ToDoList
                 $atBench > 0
                     ? self::counted($atBench, 'thing').
                         ' to see to, about '.
-                        self::counted($this->minutes(), 'minute').
+                        self::howLong($this->minutes()).
                         ($making ? ' in all' : '')
                     : '',
             ],
@@ -96,6 +98,11 @@ final readonly class ToDoList
         );
 
         return "Before the {$this->work}: ".implode(', and ', $parts).'.';
+    }
+
+    private static function howLong(int $minutes): string
+    {
+        return $minutes < HowLong::HOURS_FROM ? self::counted($minutes, 'minute') : HowLong::of($minutes);
     }
 
     private static function counted(int $count, string $thing): string

@@ -23,6 +23,7 @@ use JackRest\Core\Timber\Hardness;
 use JackRest\Core\Work\Operations;
 use JackRest\Core\Work\Patterns;
 use JackRest\Core\Work\Task;
+use JackRest\Desk\HowLong;
 use JackRest\Desk\Job\JobAsk;
 use JackRest\Desk\Job\JobDays;
 use JackRest\Desk\Job\JobEdge;
@@ -171,7 +172,7 @@ final class JobFormTest extends TestCase
     public function test_time_is_told_as_people_tell_it(): void
     {
         self::assertSame(['1 minute', '40 minutes', '1½ hours', '6½ hours', '31 hours'], array_map(
-            JobWords::howLong(...),
+            HowLong::of(...),
             [0.2, 40.0, 95.0, 385.0, 1850.0],
         ));
     }
