@@ -2,17 +2,34 @@ import { Dimension } from './Dimension'
 import { path } from './geometry'
 import type { WorkDrawingProps } from './WorkDrawing'
 
+const USUAL = { length: 460, height: 240 }
+
+/** The largest scale at which it and its dimensions fit, px a mm. */
+export function boxFits(
+  { length = USUAL.length, height: heightMm = USUAL.height }: Readonly<Record<string, number>>,
+  { width, height }: { width: number; height: number },
+  bare: boolean,
+): number {
+  const margin = bare ? 20 : 110
+  return Math.min((width - margin) / length, (height - margin) / heightMm)
+}
+
 /** A dovetailed box seen from its long side, from the work's own dimensions. */
-export function BoxDrawing({ sizeMm, labels, width, height, bare = false }: WorkDrawingProps) {
+export function BoxDrawing({
+  sizeMm,
+  labels,
+  width,
+  height,
+  bare = false,
+  scale = boxFits(sizeMm, { width, height }, bare),
+}: WorkDrawingProps) {
   const {
-    length: lengthMm = 460,
-    height: heightMm = 240,
+    length: lengthMm = USUAL.length,
+    height: heightMm = USUAL.height,
     thickness: boardMm = 22,
     tails = 5,
     rebate: rebateMm = 0,
   } = sizeMm
-  const margin = bare ? 20 : 110
-  const scale = Math.min((width - margin) / lengthMm, (height - margin) / heightMm)
   const left = (width - lengthMm * scale) / 2 + (bare ? 0 : 18)
   const top = (height - heightMm * scale) / 2 - (bare ? 0 : 8)
   const at = (x: number, y: number) => ({ x: left + x * scale, y: top + y * scale })

@@ -10,13 +10,23 @@ interface ToolDrawingProps {
   wanted: boolean
   width: number
   height: number
+  /** px a mm */
+  scale: number
 }
 
 const MARGIN = 64
+/** Nothing is drawn larger, px a mm. */
+const LARGEST = 3
+
+/** The largest scale at which a tool and its dimensions fit, px a mm. */
+export const toolFits = (
+  outline: Pick<Schemas['ToolOutline'], 'widthMm' | 'heightMm'>,
+  { width, height }: { width: number; height: number },
+): number =>
+  Math.min((width - 2 * MARGIN) / outline.widthMm, (height - 2 * MARGIN) / outline.heightMm, LARGEST)
 
 /** A tool from its own dimensions, with those that can be measured on its outline written on it. */
-export function ToolDrawing({ outline, labels, wanted, width, height }: ToolDrawingProps) {
-  const scale = Math.min((width - 2 * MARGIN) / outline.widthMm, (height - 2 * MARGIN) / outline.heightMm, 3)
+export function ToolDrawing({ outline, labels, wanted, width, height, scale }: ToolDrawingProps) {
   const left = (width - outline.widthMm * scale) / 2
   const top = (height - outline.heightMm * scale) / 2 - 8
   const at = (point: { x: number; y: number }) => ({ x: left + point.x * scale, y: top + point.y * scale })

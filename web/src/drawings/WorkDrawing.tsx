@@ -1,4 +1,4 @@
-import { BoxDrawing } from './BoxDrawing'
+import { BoxDrawing, boxFits } from './BoxDrawing'
 import { Dimension } from './Dimension'
 import { workShapes } from './workShapes'
 
@@ -8,6 +8,8 @@ export interface WorkDrawingProps {
   labels: Readonly<Record<string, string>>
   width: number
   height: number
+  /** px a mm; none: as large as fits. */
+  scale?: number
   /** Without margins and words, for a list. */
   bare?: boolean
 }
@@ -21,6 +23,22 @@ export function WorkDrawing({ form, ...props }: WorkDrawingProps & { form: strin
 const MARGIN = 60
 const BARE_MARGIN = 10
 
+const shapeOf = (form: string, sizeMm: Readonly<Record<string, number>>) =>
+  (workShapes[form] ?? workShapes.own)?.((name, usual) => sizeMm[name] ?? usual)
+
+/** The largest scale at which a work and its dimensions fit, px a mm. */
+export function workFits(
+  form: string,
+  sizeMm: Readonly<Record<string, number>>,
+  { width, height }: { width: number; height: number },
+  bare = false,
+): number {
+  if (form === 'box') return boxFits(sizeMm, { width, height }, bare)
+  const shape = shapeOf(form, sizeMm)
+  const margin = bare ? BARE_MARGIN : MARGIN
+  return shape ? Math.min((width - 2 * margin) / shape.width, (height - 2 * margin) / shape.height) : 0
+}
+
 function PlainDrawing({
   form,
   sizeMm,
@@ -28,11 +46,10 @@ function PlainDrawing({
   width,
   height,
   bare = false,
+  scale = workFits(form, sizeMm, { width, height }, bare),
 }: WorkDrawingProps & { form: string }) {
-  const shape = (workShapes[form] ?? workShapes.own)?.((name, usual) => sizeMm[name] ?? usual)
+  const shape = shapeOf(form, sizeMm)
   if (!shape) return null
-  const margin = bare ? BARE_MARGIN : MARGIN
-  const scale = Math.min((width - 2 * margin) / shape.width, (height - 2 * margin) / shape.height)
   const left = (width - shape.width * scale) / 2 + (bare ? 0 : 14)
   const top = (height - shape.height * scale) / 2 - (bare ? 0 : 10)
 

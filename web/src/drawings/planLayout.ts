@@ -50,7 +50,8 @@ interface Arranged {
   placed: Placed[]
 }
 
-function arrange(views: readonly View[], width: number, scale: number): Arranged {
+/** The views at one scale, row by row. */
+export function arrange(views: readonly View[], width: number, scale: number): Arranged {
   const placed: Placed[] = []
   let [x, y, row] = [0, 0, 0]
   for (const view of views) {

@@ -1,7 +1,7 @@
 import { memo } from 'react'
 import type { Schemas } from '@/api/client'
 import { PlanDrawing } from '@/drawings/PlanDrawing'
-import { placeViews } from '@/drawings/planLayout'
+import { arrange, placeViews } from '@/drawings/planLayout'
 import { Sheet } from '@/parts/Sheet'
 
 /** What the sheet grows by, px: with each key it would push the page up and down. */
@@ -30,12 +30,10 @@ export const PlanSheet = memo(function PlanSheet({
         ['Drawn', preview.label],
         ['Dashed', dashed],
       ]}
+      fits={({ width }) => placeViews(views, width, highest).scale}
       height={(width) => inSteps(placeViews(views, width, highest).height)}
     >
-      {({ width }) => {
-        const { placed, scale } = placeViews(views, width, highest)
-        return <PlanDrawing placed={placed} scale={scale} />
-      }}
+      {({ width, scale }) => <PlanDrawing placed={arrange(views, width, scale).placed} scale={scale} />}
     </Sheet>
   )
 })

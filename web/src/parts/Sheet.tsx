@@ -1,12 +1,22 @@
 import { type ReactNode, useCallback, useId, useState } from 'react'
 
+import { paperScale, toldScale } from './paperScale'
 import { told } from './told'
+import { usePrinting } from './usePrinting'
+
+/** What a sheet’s drawing is wide on paper, px: it fits between the margins of A4 and of Letter. */
+const ON_PAPER = 660
 
 type Block = readonly (readonly [string, string])[]
 
 interface Box {
   width: number
   height: number
+}
+
+interface ScaledBox extends Box {
+  /** px a mm, where the sheet was told what fits; else 0. */
+  scale: number
 }
 
 interface SheetProps {
@@ -17,15 +27,22 @@ interface SheetProps {
   block: Block | ((box: Box) => Block)
   /** Height for a width, in pixels. */
   height: (width: number) => number
-  children: (box: Box) => ReactNode
+  /** The largest scale that fits, px a mm: on paper the next usual one below it is taken, and said. */
+  fits?: (box: Box) => number
+  children: (box: ScaledBox) => ReactNode
   controls?: ReactNode
 }
 
 /** A drawing sheet: border, title block, and a drawing made for the sheet's own width. */
-export function Sheet({ title, says, block, height, children, controls }: SheetProps) {
-  const [frame, width] = useWidth()
+export function Sheet({ title, says, block, height, fits, children, controls }: SheetProps) {
+  const [frame, measured] = useWidth()
+  const printing = usePrinting()
+  const width = printing ? ON_PAPER : measured
   const id = useId()
   const box = { width, height: height(width) }
+  const fitting = width > 0 && fits ? fits(box) : 0
+  const scale = printing && fitting > 0 ? paperScale(fitting) : fitting
+  const cells = typeof block === 'function' ? block(box) : block
 
   return (
     <figure data-answer className="border border-rule p-1">
@@ -42,18 +59,20 @@ export function Sheet({ title, says, block, height, children, controls }: SheetP
             >
               <title id={`${id}-t`}>{title}</title>
               <desc id={`${id}-d`}>{says}</desc>
-              {children(box)}
+              {children({ ...box, scale })}
             </svg>
           )}
         </div>
         <figcaption className="flex flex-wrap justify-between border-t border-ink text-sm">
           <dl className="flex flex-wrap">
-            {(typeof block === 'function' ? block(box) : block).map(([name, value]) => (
-              <div key={name} className="border-ink px-3 py-1.5 md:border-r">
-                <dt className="text-xs text-soft">{name}</dt>
-                <dd>{told(value)}</dd>
-              </div>
-            ))}
+            {[...cells, ...(printing && scale > 0 ? [['Scale', toldScale(scale)] as const] : [])].map(
+              ([name, value]) => (
+                <div key={name} className="border-ink px-3 py-1.5 md:border-r">
+                  <dt className="text-xs text-soft">{name}</dt>
+                  <dd>{told(value)}</dd>
+                </div>
+              ),
+            )}
           </dl>
           {controls && <div className="px-2 py-1.5">{controls}</div>}
         </figcaption>

@@ -3,6 +3,7 @@ import { Outlet, useNavigate } from 'react-router'
 import { useConnection } from '@/api/connection'
 import { Materials } from '@/drawings/Materials'
 import { ConnectionLost } from '@/parts/ConnectionLost'
+import { OnPaper } from './OnPaper'
 import { Rail } from './Rail'
 import { Tools } from './Tools'
 import { places } from './places'
@@ -35,6 +36,7 @@ export function Shell() {
         <main id="page" tabIndex={-1} className="outline-none" data-lost={lost || undefined}>
           <Outlet />
         </main>
+        <OnPaper />
       </div>
     </div>
   )

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { bench } from '@/api/queries'
 import { SmallLines } from './SmallLines'
-import { WorkDrawing } from '@/drawings/WorkDrawing'
+import { WorkDrawing, workFits } from '@/drawings/WorkDrawing'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { DiaryLines } from '@/parts/DiaryLines'
@@ -85,6 +85,7 @@ function NextWork({ work }: { work: Schemas['WorkPiece'] }) {
       title={`Drawing of the ${work.name}`}
       says={`${work.says} ${sizes.filter(Boolean).join(', ')}.`}
       block={[['Work', work.name], ...(thickness ? [['Board', thickness] as const] : [])]}
+      fits={(box) => workFits(work.form, work.measuresMm, box)}
       height={(width) => Math.max(210, Math.min(400, width * 0.6))}
     >
       {(box) => <WorkDrawing form={work.form} sizeMm={work.measuresMm} labels={work.labels} {...box} />}

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query'
 import { Link, useNavigate, useSearchParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { kinds, pulse, toolPreview } from '@/api/queries'
-import { ToolDrawing } from '@/drawings/ToolDrawing'
+import { ToolDrawing, toolFits } from '@/drawings/ToolDrawing'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
@@ -172,6 +172,7 @@ function KindSheet({ kind, preview, wanted }: KindSheetProps) {
         title={capital(kind.name)}
         says={`${kind.says} ${kind.for}`}
         block={[['What can go wrong', kind.wrong]]}
+        fits={(box) => toolFits(current?.outline ?? kind.outline, box)}
         height={() => 190}
       >
         {(box) => (

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { pulse, toolPage, toolPreview } from '@/api/queries'
-import { ToolDrawing } from '@/drawings/ToolDrawing'
+import { ToolDrawing, toolFits } from '@/drawings/ToolDrawing'
 import { Board } from '@/parts/Board'
 import { Heading } from '@/parts/Heading'
 import { NextStroke } from '@/parts/NextStroke'
@@ -61,6 +61,7 @@ function OneTool({ page, unit }: { page: Schemas['ToolPage']; unit: string }) {
               ['Status', tool.status === 'owned' ? 'owned' : 'wanted'],
               ...(kind.running ? [['Running', kind.running] as const] : []),
             ]}
+            fits={(box) => toolFits(preview?.outline ?? tool.outline, box)}
             height={(width) => Math.max(240, Math.min(380, width * 0.5))}
           >
             {(box) => (

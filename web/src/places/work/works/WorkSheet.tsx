@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import { WorkDrawing } from '@/drawings/WorkDrawing'
+import { WorkDrawing, workFits } from '@/drawings/WorkDrawing'
 import { Sheet } from '@/parts/Sheet'
 import { labelsOf } from './workForm'
 
@@ -16,6 +16,8 @@ export function WorkSheet({ name, says, pattern, values, preview }: WorkSheetPro
   const usual = Object.fromEntries((pattern?.measures ?? []).map((row) => [row.name, row.usualMm]))
   // Half a figure is drawn as it is typed.
   const labels = { ...labelsOf(pattern, values), ...preview?.labels }
+  const form = pattern?.form ?? 'own'
+  const sizeMm = preview && Object.keys(preview.measuresMm).length > 0 ? preview.measuresMm : usual
   return (
     <Sheet
       title={name}
@@ -25,16 +27,10 @@ export function WorkSheet({ name, says, pattern, values, preview }: WorkSheetPro
         ['Kind', pattern?.name ?? 'your own'],
         ...(labels.thickness ? [['Thickness', labels.thickness] as const] : []),
       ]}
+      fits={(box) => workFits(form, sizeMm, box)}
       height={(width) => Math.max(220, Math.min(340, width * 0.45))}
     >
-      {(box) => (
-        <WorkDrawing
-          form={pattern?.form ?? 'own'}
-          sizeMm={preview && Object.keys(preview.measuresMm).length > 0 ? preview.measuresMm : usual}
-          labels={labels}
-          {...box}
-        />
-      )}
+      {(box) => <WorkDrawing {...{ form, sizeMm, labels }} {...box} />}
     </Sheet>
   )
 }
