@@ -94,13 +94,22 @@ abstract class BrowserTestCase extends TestCase
     protected function sees(string $xpath, ?RemoteWebDriver $in = null): RemoteWebElement
     {
         $browser = $in ?? $this->browser;
+        $found = self::asSpaced($xpath);
         Server::until(
-            static fn (): bool => $browser->findElements(WebDriverBy::xpath($xpath)) !== [],
+            static fn (): bool => $browser->findElements($found) !== [],
             "$xpath at {$browser->getCurrentURL()}",
             10,
         );
 
-        return $browser->findElement(WebDriverBy::xpath($xpath));
+        return $browser->findElement($found);
+    }
+
+    /** A figure stands beside its unit by a space that does not break; to a test it is a space. */
+    protected static function asSpaced(string $xpath): WebDriverBy
+    {
+        $own = "translate(., '\u{A0}', ' ')";
+
+        return WebDriverBy::xpath(str_replace(['contains(.,', '[. ='], ["contains($own,", "[$own ="], $xpath));
     }
 
     protected function seesText(string $text, ?RemoteWebDriver $in = null): void

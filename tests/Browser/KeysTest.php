@@ -49,7 +49,7 @@ final class KeysTest extends BrowserTestCase
         $this->seesText('Stropped the 12 mm chisel');
         $today = gmdate('j M');
         $lines = $this->browser->findElements(
-            WebDriverBy::xpath("//li[contains(., 'Stropped the 12 mm chisel') and contains(., '$today ')]"),
+            self::asSpaced("//li[contains(., 'Stropped the 12 mm chisel') and contains(., '$today ')]"),
         );
         self::assertCount(2, $lines);
     }

@@ -54,7 +54,7 @@ final class StallTest extends BrowserTestCase
         file_put_contents($text, 'no picture');
         $this->open('/kit/look');
         $this->press('Look it over');
-        $this->seesText('Look for cracks');
+        $this->seesText('check 1 of');
         $field = $this->browser->findElement(WebDriverBy::cssSelector('input[type=file]'));
         $field->sendKeys($picture);
         $this->sees("//img[contains(@alt, 'Photograph 1')]");

@@ -8,9 +8,9 @@ interface StoneRackProps {
   width: number
 }
 
-export const RACK_HEIGHT = 196
+export const RACK_HEIGHT = 204
 const TICKS = [500, 200, 100, 50, 20, 10, 5, 2, 1, 0.5, 0.2]
-const LINE = 104
+const LINE = 112
 const STEPS = LINE + 50
 
 /** The stones on one logarithmic micrometre scale, coarse to the left; below it how far each step jumps. */
@@ -45,36 +45,60 @@ export function StoneRack({ stones, gaps, width }: StoneRackProps) {
   )
 }
 
-/** A stone standing on the scale; what is worn off it is left pale. */
+const HIGH = 38
+const WIDE = 34
+
+/** A stone, paper, plate or strop standing on the scale as it looks from the end; what is worn off it is left pale. */
 function Piece({ stone, x, row }: { stone: Schemas['Stone']; x: number; row: number }) {
-  const height = 34
-  const worn = height * stone.worn
   return (
     <g>
-      <rect
-        x={x - 15}
-        y={LINE - height}
-        width={30}
-        height={height}
-        className="fill-sheet stroke-ink"
-        strokeWidth={1.25}
-        strokeDasharray="3 2"
-      />
-      <rect
-        x={x - 15}
-        y={LINE - height + worn}
-        width={30}
-        height={height - worn}
-        className="fill-steel stroke-ink"
-        strokeWidth={1.25}
-      />
-      {row > 0 && <line x1={x} x2={x} y1={LINE - 38} y2={LINE - 40 - row * 17} className="stroke-soft" />}
-      <text x={x} y={LINE - 42 - row * 17} textAnchor="middle" fontWeight={700} className="halo">
+      <g transform={`translate(${x - WIDE / 2} ${LINE - HIGH})`}>
+        <Body medium={stone.medium} worn={HIGH * stone.worn} />
+      </g>
+      {row > 0 && <line x1={x} x2={x} y1={LINE - 42} y2={LINE - 44 - row * 17} className="stroke-soft" />}
+      <text x={x} y={LINE - 46 - row * 17} textAnchor="middle" fontWeight={700} className="halo">
         {stone.label}
       </text>
     </g>
   )
 }
+
+/** How thick what cuts is on what carries it, px; a stone cuts all through. */
+const ON_TOP: Readonly<Record<string, number>> = { paper: 5, film: 4, 'diamond-plate': 9, strop: 11 }
+
+function Body({ medium, worn }: { medium: string; worn: number }) {
+  const line = { strokeWidth: 1.25, className: 'stroke-ink' }
+  const top = ON_TOP[medium]
+  if (medium === 'wheel')
+    return (
+      <g>
+        <circle cx={WIDE / 2} cy={HIGH / 2} r={HIGH / 2} {...line} fill="url(#stone)" />
+        <circle cx={WIDE / 2} cy={HIGH / 2} r={3} {...line} fill="var(--steel)" />
+      </g>
+    )
+  if (top === undefined)
+    return (
+      <g>
+        <rect width={WIDE} height={HIGH} {...line} fill="var(--sheet)" strokeDasharray="3 2" />
+        <rect y={worn} width={WIDE} height={HIGH - worn} {...line} fill={FILL[medium] ?? 'url(#stone)'} />
+      </g>
+    )
+  return (
+    <g>
+      <rect y={top} width={WIDE} height={HIGH - top} {...line} fill={CARRIED[medium] ?? 'var(--steel)'} />
+      <rect width={WIDE} height={top} {...line} fill={FILL[medium] ?? 'var(--stone)'} />
+      {worn > 0 && <line x1={0} x2={WIDE} y1={top * (worn / HIGH)} y2={top * (worn / HIGH)} {...line} />}
+    </g>
+  )
+}
+
+const FILL: Readonly<Record<string, string>> = {
+  file: 'var(--steel)',
+  'diamond-plate': 'var(--steel)',
+}
+
+/** Paper and film lie on glass, a strop on wood. */
+const CARRIED: Readonly<Record<string, string>> = { strop: 'url(#wood)', 'diamond-plate': 'url(#wood)' }
 
 function Gap({ gap, from, to }: { gap: Schemas['RackGap']; from: number; to: number }) {
   const middle = (from + to) / 2
