@@ -12,6 +12,8 @@ export const RACK_HEIGHT = 204
 const TICKS = [500, 200, 100, 50, 20, 10, 5, 2, 1, 0.5, 0.2]
 const LINE = 112
 const STEPS = LINE + 50
+/** What a figure and its unit take between two ticks, px. */
+const UNIT_ROOM = 56
 
 /** The stones on one logarithmic micrometre scale, coarse to the left; below it how far each step jumps. */
 export function StoneRack({ stones, gaps, width }: StoneRackProps) {
@@ -31,7 +33,7 @@ export function StoneRack({ stones, gaps, width }: StoneRackProps) {
           <line x1={at(um)} x2={at(um)} y1={LINE} y2={LINE + 7} className="stroke-ink" />
           <text x={at(um)} y={LINE + 23} textAnchor="middle" className="fill-soft">
             {um}
-            {um === 100 ? ' µm' : ''}
+            {um === 100 && at(50) - at(100) > UNIT_ROOM ? ' µm' : ''}
           </text>
         </g>
       ))}

@@ -5,9 +5,9 @@ import { arrange, placeViews } from '@/drawings/planLayout'
 import { Sheet } from '@/parts/Sheet'
 
 /** What the sheet grows by, px: with each key it would push the page up and down. */
-const STEP = 60
+const STEP = 30
 
-const inSteps = (height: number) => Math.max(2, Math.ceil(height / STEP)) * STEP
+const inSteps = (height: number) => Math.max(4, Math.ceil(height / STEP)) * STEP
 
 /** The shop drawing of a plan. */
 export const PlanSheet = memo(function PlanSheet({

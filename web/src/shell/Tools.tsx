@@ -39,7 +39,7 @@ export function Tools() {
         to="/benches"
         aria-label={`Benches: ${data?.bench ?? ''}`}
         className={clsx(
-          'mr-auto min-h-8 max-w-20 truncate content-center font-slab font-semibold md:max-w-none',
+          'mr-auto min-h-8 max-w-32 truncate content-center font-slab font-semibold md:max-w-none',
           'text-ink underline decoration-rule underline-offset-4 hover:decoration-ink',
         )}
       >
@@ -51,10 +51,16 @@ export function Tools() {
           {!data.mayRecord && ' (reader)'}
         </Link>
       )}
-      <Toggle
-        label="Ground"
-        options={grounds}
-        value={data?.ground}
+      <div className="max-md:hidden">
+        <Toggle
+          label="Ground"
+          options={grounds}
+          value={data?.ground}
+          onChoose={(ground) => choose({ ground } as Schemas['PreferencesRequest'])}
+        />
+      </div>
+      <NextGround
+        ground={data?.ground}
         onChoose={(ground) => choose({ ground } as Schemas['PreferencesRequest'])}
       />
       <Toggle
@@ -69,6 +75,22 @@ export function Tools() {
       <RepeatDialog open={open === 'repeat'} onClose={() => setOpen(null)} />
       <KeysDialog open={open === 'keys'} onClose={() => setOpen(null)} />
     </header>
+  )
+}
+
+/** On a phone the ground is one word, which changes at a tap: all that is used more often stands in its row. */
+function NextGround({ ground, onChoose }: { ground: string | undefined; onChoose: (to: string) => void }) {
+  const at = grounds.findIndex(({ value }) => value === ground)
+  const next = grounds[(at + 1) % grounds.length]
+  return (
+    <button
+      type="button"
+      aria-label={`Ground: ${grounds[at]?.label ?? ''}`}
+      onClick={() => next && onChoose(next.value)}
+      className="min-h-8 px-1.5 font-bold text-ink underline underline-offset-4 md:hidden"
+    >
+      {grounds[at]?.label}
+    </button>
   )
 }
 

@@ -8,7 +8,7 @@ interface KnownReadingProps {
 
 const [EDGE, TIP, FOOT, LEAN, WIDE, ARM, DEEP] = [112, 20, 150, 14, 24, 96, 26]
 
-/** A known square and one that is tested, stocks against one straight edge, blades together: a gap at tip or heel. */
+/** A known square, of steel, and the one that is tested, of wood: stocks against one straight edge, blades together: a gap at tip or heel. */
 export function KnownReading({ width, height }: KnownReadingProps) {
   return (
     <Panels
@@ -19,7 +19,7 @@ export function KnownReading({ width, height }: KnownReadingProps) {
           scene: (
             <g>
               <BoardEdge y={EDGE} />
-              <Held side={-1} says="known" />
+              <Held side={-1} />
             </g>
           ),
         },
@@ -28,8 +28,8 @@ export function KnownReading({ width, height }: KnownReadingProps) {
           scene: (
             <g>
               <BoardEdge y={EDGE} />
-              <Held side={-1} says="known" />
-              <Held side={1} lean={LEAN} shift={44} says="tested" />
+              <Held side={-1} />
+              <Held side={1} lean={LEAN} shift={44} />
               <path
                 d="M206 70H188M188 70l8 -5M188 70l8 5"
                 className="fill-none stroke-ink"
@@ -44,8 +44,8 @@ export function KnownReading({ width, height }: KnownReadingProps) {
             <g>
               <BoardEdge y={EDGE} />
               <path d={`M${FOOT} ${EDGE}V${TIP}H${FOOT + LEAN}Z`} className="fill-light stroke-amber" />
-              <Held side={-1} says="known" />
-              <Held side={1} lean={LEAN} says="tested" />
+              <Held side={-1} />
+              <Held side={1} lean={LEAN} />
               <Gap x={FOOT} y={TIP - 4} to={{ x: FOOT + LEAN, y: TIP - 4 }} />
             </g>
           ),
@@ -56,8 +56,8 @@ export function KnownReading({ width, height }: KnownReadingProps) {
             <g>
               <BoardEdge y={EDGE} />
               <path d={`M${FOOT} ${TIP}V${EDGE}H${FOOT + LEAN}Z`} className="fill-light stroke-amber" />
-              <Held side={-1} says="known" />
-              <Held side={1} lean={-LEAN} shift={LEAN} says="tested" />
+              <Held side={-1} />
+              <Held side={1} lean={-LEAN} shift={LEAN} />
               <Gap x={FOOT} y={EDGE - 8} to={{ x: FOOT + LEAN, y: EDGE - 8 }} />
             </g>
           ),
@@ -73,17 +73,16 @@ interface HeldProps {
   /** How far its tip leans to the right, px of the field. */
   lean?: number
   shift?: number
-  says: string
 }
 
-function Held({ side, lean = 0, shift = 0, says }: HeldProps) {
+function Held({ side, lean = 0, shift = 0 }: HeldProps) {
   const at = FOOT + shift
   const out = at + side * WIDE
   return (
     <g>
       <path
         d={`M${at} ${EDGE}L${at + lean} ${TIP}H${out + lean}L${out} ${EDGE}Z`}
-        className="fill-steel stroke-ink"
+        className={side < 0 ? 'fill-steel stroke-ink' : 'fill-timber stroke-ink'}
         strokeWidth={1.5}
       />
       <rect
@@ -91,12 +90,9 @@ function Held({ side, lean = 0, shift = 0, says }: HeldProps) {
         y={EDGE}
         width={ARM}
         height={DEEP}
-        className="fill-steel stroke-ink"
+        className={side < 0 ? 'fill-steel stroke-ink' : 'fill-timber stroke-ink'}
         strokeWidth={1.5}
       />
-      <text x={at + (side * ARM) / 2} y={EDGE + 18} textAnchor="middle">
-        {says}
-      </text>
     </g>
   )
 }
