@@ -16,4 +16,9 @@ enum StepDrawing: string
     case Saw = 'saw';
     case Mark = 'mark';
     case Chisel = 'chisel';
+    case Plane = 'plane';
+    case Shoot = 'shoot';
+    case Check = 'check';
+    case Fit = 'fit';
+    case Clamp = 'clamp';
 }

@@ -14,15 +14,37 @@ final readonly class StepShape
     {
     }
 
-    /** What the hands do in that part of a job; null: nothing that a drawing would make plainer. */
-    public static function ofPhase(Phase $phase): ?self
+    /** Where an operation is done otherwise than its part of a job would say. Common practice. */
+    private const OTHERWISE = [
+        'rough-out' => StepDrawing::Saw,
+        'crosscut' => StepDrawing::Saw,
+        'rip' => StepDrawing::Saw,
+        'saw-curve' => StepDrawing::Saw,
+        'measure' => StepDrawing::Check,
+        'check-flat' => StepDrawing::Check,
+        'check-wind' => StepDrawing::Check,
+        'check-straight' => StepDrawing::Check,
+        'check-square' => StepDrawing::Check,
+        'shoot-end' => StepDrawing::Shoot,
+        'shoot-mitre' => StepDrawing::Shoot,
+        'clear-glue' => StepDrawing::Chisel,
+        'edge-glue' => StepDrawing::Clamp,
+        'assemble' => StepDrawing::Clamp,
+        'clamp-frame' => StepDrawing::Clamp,
+        'tap-home' => StepDrawing::Fit,
+    ];
+
+    /** What the hands do at a step of a job; null: nothing that a drawing would make plainer. */
+    public static function ofJob(string $operation, Phase $phase): ?self
     {
-        $drawing = match ($phase) {
+        $drawing = self::OTHERWISE[$operation] ?? match ($operation === '' ? null : $phase) {
+            Phase::Prepare, Phase::CleanUp => StepDrawing::Plane,
             Phase::Mark => StepDrawing::Mark,
             Phase::Saw => StepDrawing::Saw,
             Phase::Clear, Phase::Pare => StepDrawing::Chisel,
             Phase::Recess => StepDrawing::Recess,
             Phase::Bore => StepDrawing::Hole,
+            Phase::Fit => StepDrawing::Fit,
             default => null,
         };
 

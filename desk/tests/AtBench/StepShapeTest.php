@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Tests\AtBench;
 
+use JackRest\Core\Job\Craft;
 use JackRest\Core\Job\Phase;
 use JackRest\Desk\AtBench\StepDrawing;
 use JackRest\Desk\AtBench\StepShape;
@@ -33,10 +34,18 @@ final class StepShapeTest extends TestCase
         self::assertNull(SessionStep::fromArray($step->toArray())->shape);
     }
 
-    public function test_what_the_hands_do_in_a_job_goes_by_its_phase(): void
+    public function test_what_the_hands_do_in_a_job_goes_by_the_operation(): void
     {
-        self::assertSame(StepDrawing::Saw, StepShape::ofPhase(Phase::Saw)?->drawing);
-        self::assertSame(StepShape::ofPhase(Phase::Clear)?->drawing, StepShape::ofPhase(Phase::Pare)?->drawing);
-        self::assertNull(StepShape::ofPhase(Phase::Glue), 'clamps say it themselves');
+        $drawn = static fn (string $operation): ?StepDrawing => StepShape::ofJob(
+            $operation,
+            Craft::of($operation)->phase ?? Phase::Prepare,
+        )?->drawing;
+        self::assertSame(StepDrawing::Saw, $drawn('saw-dovetail'));
+        self::assertSame(StepDrawing::Saw, $drawn('rip'), 'boards are prepared with a saw, too');
+        self::assertSame(StepDrawing::Plane, $drawn('flatten'));
+        self::assertSame(StepDrawing::Shoot, $drawn('shoot-end'));
+        self::assertSame(StepDrawing::Clamp, $drawn('assemble'));
+        self::assertNull($drawn('drive-screw'));
+        self::assertNull(StepShape::ofJob('', Phase::Prepare), 'an edge is honed meanwhile');
     }
 }

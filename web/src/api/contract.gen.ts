@@ -6654,7 +6654,7 @@ export interface components {
              * @description what else is drawn; null: nothing
              * @enum {string}
              */
-            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel";
+            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel" | "plane" | "shoot" | "check" | "fit" | "clamp";
         };
         SticksDrawn: {
             /** @description length, mm */

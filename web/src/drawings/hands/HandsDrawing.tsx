@@ -4,6 +4,7 @@ import { Boring } from './Boring'
 import { Chiselled } from './Chiselled'
 import type { HandsProps } from './Frame'
 import { InRecess } from './InRecess'
+import { Checked, Clamped, Fitted, PlanedFace, Shot } from './Joinery'
 import { Marked } from './Marked'
 import { OnStone } from './OnStone'
 import { Planed } from './Planed'
@@ -21,6 +22,11 @@ const DRAWINGS: Record<NonNullable<Schemas['StepHands']['drawing']>, ComponentTy
   saw: Sawn,
   mark: Marked,
   chisel: Chiselled,
+  plane: PlanedFace,
+  shoot: Shot,
+  check: Checked,
+  fit: Fitted,
+  clamp: Clamped,
 }
 
 /** What the hands do in one step, to be read at two metres; nothing where there is nothing to draw. */

@@ -8,7 +8,7 @@ interface KnownReadingProps {
 
 const [EDGE, TIP, FOOT, LEAN, WIDE, ARM, DEEP] = [112, 20, 150, 14, 24, 96, 26]
 
-/** A known square, of steel, and the one that is tested, of wood: stocks against one straight edge, blades together: a gap at tip or heel. */
+/** A known square, of steel, and one of wood that is tested: stocks against one straight edge, blades together. */
 export function KnownReading({ width, height }: KnownReadingProps) {
   return (
     <Panels

@@ -15,6 +15,7 @@ import { Lost, Notice, Waiting } from '@/parts/Notice'
 import { BesideJob } from './BesideJob'
 import { Adjust, NotYet, Strokes, Together } from './Counting'
 import { Ended } from './Ended'
+import { OfPlan } from './OfPlan'
 import { useSession } from './useSession'
 import { useWakeLock } from './useWakeLock'
 import { isTapped } from './walk'
@@ -79,6 +80,7 @@ function Running({ at }: { at: Schemas['Session'] }) {
         </p>
         <div className="flex w-full flex-col items-center justify-center gap-x-12 gap-y-2 md:flex-row">
           {hands && phase !== 'check' && <HandsDrawing hands={hands} count={count} of={step.count} />}
+          {at.about?.kind === 'making' && at.about.id !== null && <OfPlan id={at.about.id} />}
           {counted && <Strokes phase={phase} count={count} step={step} />}
         </div>
         {phase === 'check' && counted && <Adjust onAdjust={walk.adjust} />}
