@@ -38,7 +38,7 @@ final class StepShapeTest extends TestCase
     {
         $drawn = static fn (string $operation): ?StepDrawing => StepShape::ofJob(
             $operation,
-            Craft::of($operation)->phase ?? Phase::Prepare,
+            Craft::of($operation)->phase,
         )?->drawing;
         self::assertSame(StepDrawing::Saw, $drawn('saw-dovetail'));
         self::assertSame(StepDrawing::Saw, $drawn('rip'), 'boards are prepared with a saw, too');
