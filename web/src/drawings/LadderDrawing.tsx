@@ -3,7 +3,7 @@ import { useId } from 'react'
 import type { Schemas } from '@/api/client'
 import { path } from './geometry'
 import { Hatch } from './Hatch'
-import { ladderLayout, type Tread } from './ladderLayout'
+import { ladderLayout, type Tread, standsBefore } from './ladderLayout'
 
 interface LadderDrawingProps {
   rungs: readonly Schemas['Rung'][]
@@ -63,7 +63,7 @@ export function LadderDrawing({ rungs, beyond, money, width, height }: LadderDra
       {layout.treads.map((tread, index) => (
         <g key={index}>
           <Ticks tread={tread} />
-          <Names tread={tread} left={layout.left} />
+          <Names tread={tread} left={layout.left} right={layout.right} />
         </g>
       ))}
     </g>
@@ -91,8 +91,8 @@ function Ticks({ tread }: { tread: Tread }) {
 }
 
 /** What a riser unlocks, to the side where there is room. */
-function Names({ tread, left }: { tread: Tread; left: number }) {
-  const before = tread.to.x - left > 190
+function Names({ tread, left, right }: { tread: Tread; left: number; right: number }) {
+  const before = standsBefore(tread, left, right)
   return tread.works.map((work) => (
     <text
       key={`${work.id} ${work.well}`}

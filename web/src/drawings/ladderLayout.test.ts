@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ladderLayout } from './ladderLayout'
+import { ladderLayout, standsBefore } from './ladderLayout'
 
 const rung = (from: number, to: number, unlocks: string[], costs: number[] = [to - from]) => ({
   from,
@@ -33,4 +33,12 @@ describe('ladderLayout', () => {
   it('stands on its floor when nothing is to be got', () => {
     expect(ladderLayout([], 600, 300).treads).toEqual([])
   })
+})
+
+it('a name stands where it is not cut off', () => {
+  const works = [{ id: 1, name: 'grooved lids', well: 'soundly made', y: 0 }]
+  const at = (x: number) => ({ to: { x, y: 0 }, works })
+  expect(standsBefore(at(170), 24, 292)).toBe(true)
+  expect(standsBefore(at(60), 24, 292)).toBe(false)
+  expect(standsBefore(at(400), 24, 616)).toBe(true)
 })

@@ -61,6 +61,19 @@ export function ladderLayout(rungs: readonly Rung[], width: number, height: numb
   }
 }
 
+/** What a letter of a name takes, and what it stands off its riser, px. */
+const LETTER = 6.9
+const OFF = 9
+/** Room enough for most names, px: there they stand over their own tread. */
+const ENOUGH = 190
+
+/** Whether the names of a riser stand to its left: over their tread, or where to the right they would be cut off. */
+export function standsBefore(tread: Pick<Tread, 'to' | 'works'>, left: number, right: number): boolean {
+  const long = Math.max(0, ...tread.works.map((work) => `${work.name}, ${work.well}`.length)) * LETTER + OFF
+  const [before, after] = [tread.to.x, right + MARGIN.right - tread.to.x]
+  return tread.to.x - left > ENOUGH || (long > after && before > after)
+}
+
 function ticksOf(rung: Rung): Tread['ticks'] {
   let at = rung.from
   return rung.tools.map((tool) => ({ at: (at += tool.cost), made: tool.made }))

@@ -21,7 +21,7 @@ export const Heading = memo(function Heading({ title, says }: { title: string; s
       <h1 ref={heading} tabIndex={-1} className="text-2xl outline-none md:text-[2rem]">
         {title}
       </h1>
-      {says && <p className="mt-0.5 text-soft">{told(says)}</p>}
+      {says && <p className="mt-0.5 max-w-[95ch] text-soft">{told(says)}</p>}
     </div>
   )
 })

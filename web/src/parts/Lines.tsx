@@ -7,7 +7,7 @@ export const Lines = memo(function Lines({ lines }: { lines: readonly string[] |
     <ul>
       {lines?.map((line) => (
         <li key={line} className="border-b border-rule py-1">
-          <span className="block max-w-[68ch]">{told(line)}</span>
+          <span className="block max-w-[75ch]">{told(line)}</span>
         </li>
       ))}
     </ul>

@@ -82,7 +82,7 @@ function Row({ listed }: { listed: Schemas['Listed'] }) {
         )}
       </span>
       {listed.trail.length > 1 && (
-        <span className="max-[350px]:hidden">
+        <span className="max-sm:hidden">
           <Trail listed={listed} width={96} height={44} />
         </span>
       )}

@@ -120,19 +120,19 @@ function Page({ asked, unit, work, kept }: PageProps) {
             </>
           )
         }
+        next={
+          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
+            {work && preview && preview.views.length > 0 && (
+              <Button weight="main" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
+                {kept ? 'Keep it so' : `Keep it for the ${work.name}`}
+              </Button>
+            )}
+            {draft.touched && <Button onClick={draft.clear}>{kept ? 'As it was kept' : 'The usual'}</Button>}
+            {preview && <How how={preview.how} />}
+          </NextStroke>
+        }
         column={
           <>
-            <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
-              {work && preview && preview.views.length > 0 && (
-                <Button weight="main" disabled={keep.isPending} onClick={() => keep.mutate(undefined)}>
-                  {kept ? 'Keep it so' : `Keep it for the ${work.name}`}
-                </Button>
-              )}
-              {draft.touched && (
-                <Button onClick={draft.clear}>{kept ? 'As it was kept' : 'The usual'}</Button>
-              )}
-              {preview && <How how={preview.how} />}
-            </NextStroke>
             <Complaint problem={keep.error} besides={[]} />
             <div className="mt-4" />
             <Readings title={work ? `From the ${work.name}` : 'Its numbers'} onRecord={null}>

@@ -49,16 +49,18 @@ export function LadderPage() {
           </Sheet>
         }
         below={<Rungs rungs={data.rungs} meanwhile={data.meanwhile} />}
+        next={
+          <NextStroke says={data.says} why={data.why}>
+            {data.works === 0 ? (
+              <MainLink to="/work">Choose a work</MainLink>
+            ) : (
+              first && <TakeButton tool={first} weight="main" />
+            )}
+            <How how={data.how} />
+          </NextStroke>
+        }
         column={
           <>
-            <NextStroke says={data.says} why={data.why}>
-              {data.works === 0 ? (
-                <MainLink to="/work">Choose a work</MainLink>
-              ) : (
-                first && <TakeButton tool={first} weight="main" />
-              )}
-              <How how={data.how} />
-            </NextStroke>
             <AskLatest />
             {data.outOfReach && <Notice>{data.outOfReach}</Notice>}
             {data.impossible && <Notice>{data.impossible}</Notice>}

@@ -40,7 +40,7 @@ export function LooksPage() {
         says="Looked over in the order it can be done there: what it is worth to you, and the most to offer."
       />
       <KitNav />
-      <div className="grid items-start gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,30rem)_minmax(0,1fr)]">
+      <div className="grid items-start gap-x-12 gap-y-6 lg:grid-cols-[min(30rem,45%)_minmax(0,1fr)]">
         <div>
           <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
             <SmallTool outline={outlineOf(kind)} width={150} height={96} />

@@ -41,12 +41,14 @@ export function SeasonPage() {
             <Log data={data} />
           </>
         }
+        next={
+          <NextStroke says={data.next.says} why={data.next.why}>
+            {claim && <MainLink to={pageOf({ kind: 'reference', id: claim.id })}>Test it</MainLink>}
+            <How how={data.how} />
+          </NextStroke>
+        }
         column={
           <>
-            <NextStroke says={data.next.says} why={data.next.why}>
-              {claim && <MainLink to={pageOf({ kind: 'reference', id: claim.id })}>Test it</MainLink>}
-              <How how={data.how} />
-            </NextStroke>
             <div className="mt-4" />
             <ReadingField
               label="Wood drawn"

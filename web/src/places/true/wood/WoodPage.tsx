@@ -51,11 +51,13 @@ function Page({ data, unit }: { data: Schemas['Wood']; unit: string }) {
       <Board
         drawing={<EndOfBoard preview={preview} />}
         below={<Lines lines={preview?.lines} />}
+        next={
+          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
+            {preview && <How how={preview.how} />}
+          </NextStroke>
+        }
         column={
           <>
-            <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
-              {preview && <How how={preview.how} />}
-            </NextStroke>
             <div className="mt-4" />
             <Readings title="The piece" onRecord={null}>
               <Choice

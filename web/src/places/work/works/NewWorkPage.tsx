@@ -61,21 +61,23 @@ function NewWork({ pattern, unit }: { pattern: Schemas['Pattern'] | null; unit: 
             <TaskList tasks={preview?.tasks ?? []} />
           </section>
         }
+        next={
+          <NextStroke
+            says={preview?.sentence ?? 'Working it out…'}
+            why="Once added, it counts in the plan: the ladder leads to it."
+          >
+            <Button
+              weight="main"
+              keys="Ctrl Enter"
+              disabled={!record || add.isPending}
+              onClick={() => record?.()}
+            >
+              Add this work
+            </Button>
+          </NextStroke>
+        }
         column={
           <>
-            <NextStroke
-              says={preview?.sentence ?? 'Working it out…'}
-              why="Once added, it counts in the plan: the ladder leads to it."
-            >
-              <Button
-                weight="main"
-                keys="Ctrl Enter"
-                disabled={!record || add.isPending}
-                onClick={() => record?.()}
-              >
-                Add this work
-              </Button>
-            </NextStroke>
             <div className="mt-6">
               <WorkForm
                 pattern={pattern}
