@@ -33,7 +33,10 @@ function compressed(): Plugin {
 }
 
 /** Parts that few pages take: they come with those. */
-const OWN = 'photos/ import/ SignInField Rests TimeLeft timeLeft BigKeys fileField PlanSheet sound'.split(' ')
+const OWN = [
+  'photos/ import/ SignInField Rests TimeLeft timeLeft BigKeys fileField',
+  'PlanSheet sound Enlargement RecordNav Correcting',
+].flatMap((names) => names.split(' '))
 const PARTS = new RegExp(`web/src/parts/(?!${OWN.join('|')})`)
 
 export default defineConfig({
