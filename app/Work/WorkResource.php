@@ -106,8 +106,9 @@ final class WorkResource
     private static function typed(Work $work, Pattern $pattern, LengthFormatter $format): array
     {
         $typed = [];
+        $now = $work->measuresNow();
         foreach ($pattern->measures as $measure) {
-            $value = (float) ($work->measures[$measure->name] ?? $measure->usual);
+            $value = $now[$measure->name];
             $typed[$measure->name] = $measure->isLength ? $format->typed($value) : LengthFormatter::decimal($value, 0);
         }
 

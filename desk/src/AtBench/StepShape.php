@@ -4,51 +4,65 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\AtBench;
 
-use JackRest\Core\Job\Phase;
-
 /** What is drawn of a step, true to the sizes it was begun with. */
 final readonly class StepShape
 {
+    /**
+     * What is in the hand at an operation of a job, where one drawing is right whatever tool does it. Common practice.
+     * The others have none: a marking gauge would be wrong for a line that is squared over with a knife.
+     */
+    private const AT_OPERATION = [
+        'rough-out' => StepDrawing::Saw,
+        'crosscut' => StepDrawing::Saw,
+        'rip' => StepDrawing::Saw,
+        'saw-tenon-cheek' => StepDrawing::Saw,
+        'saw-tenon-shoulder' => StepDrawing::Saw,
+        'saw-mitre' => StepDrawing::Saw,
+        'saw-dovetail' => StepDrawing::Saw,
+        'flatten-coarse' => StepDrawing::Plane,
+        'flatten' => StepDrawing::Plane,
+        'joint-edge' => StepDrawing::Plane,
+        'bring-to-width' => StepDrawing::Plane,
+        'thickness' => StepDrawing::Plane,
+        'taper' => StepDrawing::Plane,
+        'smooth' => StepDrawing::Plane,
+        'shoot-end' => StepDrawing::Shoot,
+        'check-flat' => StepDrawing::Check,
+        'check-straight' => StepDrawing::Check,
+        'mark-parallel' => StepDrawing::Mark,
+        'mark-wide' => StepDrawing::Mark,
+        'mark-mortise' => StepDrawing::Mark,
+        'chop-mortise' => StepDrawing::Chisel,
+        'clear-waste' => StepDrawing::Chisel,
+        'chop-across' => StepDrawing::Chisel,
+        'clean-corner' => StepDrawing::Chisel,
+        'rebate-along' => StepDrawing::Recess,
+        'rebate-across' => StepDrawing::Recess,
+        'groove' => StepDrawing::Recess,
+        'dado' => StepDrawing::Recess,
+        'bore' => StepDrawing::Hole,
+        'tap-home' => StepDrawing::Fit,
+        'edge-glue' => StepDrawing::Clamp,
+        'assemble' => StepDrawing::Clamp,
+        'clamp-frame' => StepDrawing::Clamp,
+    ];
+
+    /** A rebate lies at the edge. */
+    private const AT_EDGE = ['rebate-along', 'rebate-across'];
+
     /** @param  array<string, float>  $sizesMm  by name; none: drawn without figures */
     public function __construct(public StepDrawing $drawing, public array $sizesMm = [])
     {
     }
 
-    /** Where an operation is done otherwise than its part of a job would say. Common practice. */
-    private const OTHERWISE = [
-        'rough-out' => StepDrawing::Saw,
-        'crosscut' => StepDrawing::Saw,
-        'rip' => StepDrawing::Saw,
-        'saw-curve' => StepDrawing::Saw,
-        'measure' => StepDrawing::Check,
-        'check-flat' => StepDrawing::Check,
-        'check-wind' => StepDrawing::Check,
-        'check-straight' => StepDrawing::Check,
-        'check-square' => StepDrawing::Check,
-        'shoot-end' => StepDrawing::Shoot,
-        'shoot-mitre' => StepDrawing::Shoot,
-        'clear-glue' => StepDrawing::Chisel,
-        'edge-glue' => StepDrawing::Clamp,
-        'assemble' => StepDrawing::Clamp,
-        'clamp-frame' => StepDrawing::Clamp,
-        'tap-home' => StepDrawing::Fit,
-    ];
-
     /** What the hands do at a step of a job; null: nothing that a drawing would make plainer. */
-    public static function ofJob(string $operation, Phase $phase): ?self
+    public static function ofJob(string $operation): ?self
     {
-        $drawing = self::OTHERWISE[$operation] ?? match ($operation === '' ? null : $phase) {
-            Phase::Prepare, Phase::CleanUp => StepDrawing::Plane,
-            Phase::Mark => StepDrawing::Mark,
-            Phase::Saw => StepDrawing::Saw,
-            Phase::Clear, Phase::Pare => StepDrawing::Chisel,
-            Phase::Recess => StepDrawing::Recess,
-            Phase::Bore => StepDrawing::Hole,
-            Phase::Fit => StepDrawing::Fit,
-            default => null,
-        };
+        $drawing = self::AT_OPERATION[$operation] ?? null;
 
-        return $drawing === null ? null : new self($drawing);
+        return $drawing === null
+            ? null
+            : new self($drawing, in_array($operation, self::AT_EDGE, true) ? ['edge' => 0.0] : []);
     }
 
     /** @param  array{drawing: string, sizesMm: array<string, float>}  $kept  as {@see toArray} wrote it */

@@ -168,7 +168,7 @@ final readonly class SessionStep
             JobWords::plural($step->part, $units),
             trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').$step->says),
             $step->tools,
-            shape: StepShape::ofJob($step->operation, $step->phase),
+            shape: StepShape::ofJob($step->operation),
         );
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\AtBench;
 
 use JackRest\Core\Job\Craft;
-use JackRest\Core\Job\Phase;
+use JackRest\Core\Work\Operations;
 use JackRest\Desk\AtBench\StepDrawing;
 use JackRest\Desk\AtBench\StepShape;
 use JackRest\Desk\Session\SessionStep;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What bench mode draws of a step is kept with it. */
@@ -36,16 +37,39 @@ final class StepShapeTest extends TestCase
 
     public function test_what_the_hands_do_in_a_job_goes_by_the_operation(): void
     {
-        $drawn = static fn (string $operation): ?StepDrawing => StepShape::ofJob(
-            $operation,
-            Craft::of($operation)->phase,
-        )?->drawing;
+        $drawn = static fn (string $operation): ?StepDrawing => StepShape::ofJob($operation)?->drawing;
         self::assertSame(StepDrawing::Saw, $drawn('saw-dovetail'));
-        self::assertSame(StepDrawing::Saw, $drawn('rip'), 'boards are prepared with a saw, too');
-        self::assertSame(StepDrawing::Plane, $drawn('flatten'));
+        self::assertSame(StepDrawing::Saw, $drawn('rip'));
         self::assertSame(StepDrawing::Shoot, $drawn('shoot-end'));
         self::assertSame(StepDrawing::Clamp, $drawn('assemble'));
-        self::assertNull($drawn('drive-screw'));
-        self::assertNull(StepShape::ofJob('', Phase::Prepare), 'an edge is honed meanwhile');
+        self::assertSame(['edge' => 0.0], StepShape::ofJob('rebate-along')?->sizesMm, 'it lies at the edge');
+        self::assertNull($drawn(''), 'an edge is honed meanwhile');
+    }
+
+    /** Dividers, a bevel and a knife are no marking gauge, a router plane and a screwdriver no plough and no bit. */
+    #[TestWith(['step-off'])]
+    #[TestWith(['mark-slope'])]
+    #[TestWith(['mark-square'])]
+    #[TestWith(['transfer'])]
+    #[TestWith(['measure'])]
+    #[TestWith(['check-square'])]
+    #[TestWith(['check-wind'])]
+    #[TestWith(['level-recess'])]
+    #[TestWith(['drive-screw'])]
+    public function test_a_drawing_that_would_show_the_wrong_tool_is_left_out(string $operation): void
+    {
+        self::assertNull(StepShape::ofJob($operation));
+    }
+
+    public function test_every_operation_that_is_drawn_is_a_step_of_a_job(): void
+    {
+        $drawn = array_filter(
+            array_keys(Operations::all()),
+            static fn (string $operation): bool => StepShape::ofJob($operation) !== null,
+        );
+        self::assertNotSame([], $drawn);
+        foreach ($drawn as $operation) {
+            self::assertTrue(Craft::isStep($operation));
+        }
     }
 }

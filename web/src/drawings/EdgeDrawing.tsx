@@ -82,10 +82,11 @@ type Shape = ReturnType<typeof edgeShape>
 
 function Angle({ at, deg, radius, text }: { at: Point; deg: number; radius: number; text: string }) {
   const turn = (deg * Math.PI) / 180
+  const end = { x: at.x + radius * Math.cos(turn), y: at.y - radius * Math.sin(turn) }
   return (
     <g>
       <path
-        d={`M${at.x + radius} ${at.y} A${radius} ${radius} 0 0 0 ${at.x + radius * Math.cos(turn)} ${at.y - radius * Math.sin(turn)}`}
+        d={`M${at.x + radius} ${at.y} A${radius} ${radius} 0 0 0 ${end.x} ${end.y}`}
         className="fill-none stroke-ink"
       />
       <text x={at.x + radius + 8} y={at.y - radius * 0.22} className="figure">

@@ -1,4 +1,4 @@
-import { Figure, Frame, type HandsProps } from './Frame'
+import { Figure, Frame, type HandsProps, MOVING } from './Frame'
 import { FACE, recessAt } from './sections'
 
 /** The skate in its groove, in section: the fence at the edge, and what is still to come out. */
@@ -27,10 +27,7 @@ export function InRecess({ hands, done }: HandsProps) {
         strokeWidth={2}
       />
       {at.isBroken && <Break x={(at.edgeX + at.left) / 2} bottom={at.bottom} />}
-      <g
-        className="transition-transform duration-300 motion-reduce:transition-none"
-        style={{ transform: `translateY(${at.cut - FACE}px)` }}
-      >
+      <g className={MOVING} style={{ transform: `translateY(${at.cut - FACE}px)` }}>
         <rect
           x={middle - 5}
           y={54}

@@ -3,7 +3,7 @@ import { Frame, type HandsProps, MOVING } from './Frame'
 /** A plane along a board, and the shaving it throws. */
 export function PlanedFace({ count }: HandsProps) {
   return (
-    <Frame says="The plane along the board, its toe down first and its heel last">
+    <Frame says="The plane along the board: press on its toe first, on its heel last">
       <rect x={40} y={170} width={560} height={44} className="fill-timber stroke-ink" strokeWidth={2.5} />
       <g className={MOVING} style={{ transform: `translateX(${count % 2 === 0 ? -70 : 90}px)` }}>
         <PlaneSide />

@@ -1,4 +1,4 @@
-import { Figure, Frame, type HandsProps } from './Frame'
+import { Figure, Frame, type HandsProps, MOVING } from './Frame'
 
 const [LEFT, RIGHT, TOP, BOTTOM, OFF] = [170, 470, 78, 200, 44]
 
@@ -25,10 +25,7 @@ export function Thicknessed({ hands, done }: HandsProps) {
         strokeWidth={2.5}
       />
       {/* The plane, from behind, and the shaving it throws. */}
-      <g
-        className="transition-transform duration-300 motion-reduce:transition-none"
-        style={{ transform: `translateY(${now - TOP}px)` }}
-      >
+      <g className={MOVING} style={{ transform: `translateY(${now - TOP}px)` }}>
         <rect
           x={250}
           y={22}

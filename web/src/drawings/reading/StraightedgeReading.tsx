@@ -25,7 +25,7 @@ function Edge({ above = false, isGhost = false }: { above?: boolean; isGhost?: b
   return (
     <path
       d={
-        `${bow(-away * BOW * (above ? -1 : 1) * away)}L${RIGHT} ${LINE + away * 12}` +
+        `${bow(-away * BOW)}L${RIGHT} ${LINE + away * 12}` +
         `Q150 ${back + away * 16} ${LEFT} ${LINE + away * 12}Z`
       }
       className={isGhost ? 'fill-none stroke-soft' : 'fill-timber stroke-ink'}

@@ -134,7 +134,6 @@ function Page({ asked, unit, work, kept }: PageProps) {
         column={
           <>
             <Complaint problem={keep.error} besides={[]} />
-            <div className="mt-4" />
             <Readings title={work ? `From the ${work.name}` : 'Its numbers'} onRecord={null}>
               {first.map(field)}
               {asked.choices.map((choice) => (

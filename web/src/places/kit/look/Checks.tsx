@@ -7,8 +7,8 @@ export function Checks({ kind }: { kind: string }) {
   const { data } = useQuery(stallKind(kind))
   if (!data) return null
   return (
-    <section aria-label="What is looked at" data-answer>
-      <h2 className="text-lg">What is looked at on a {data.name}</h2>
+    <section aria-label="What to look at" data-answer>
+      <h2 className="text-lg">What to look at on a {data.name}</h2>
       <p className="text-sm text-soft">
         In this order. A good one is worth {data.good} (invented); each thing to mend comes off that.
       </p>

@@ -44,9 +44,6 @@ export const inWords = ({ preview, good }: ReferenceSheetProps): string => {
 /** What came out the last time. */
 export const lastOf = ({ page }: ReferenceSheetProps) => page.history.tests.at(-1)
 
-/** In the title block, before anything is read. */
-export const HOW_READ = ['Drawn', 'how it is read'] as const
-
 /** The lines of the title block that every test has. */
 export const block = ({ page }: ReferenceSheetProps): readonly (readonly [string, string])[] => [
   ['Test', String(page.history.tests.length + 1)],

@@ -1,7 +1,8 @@
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { SlopeReading } from '@/drawings/reading/SlopeReading'
 import { SlopeDrawing, slopeFactor } from '@/drawings/SlopeDrawing'
 import { Sheet } from '@/parts/Sheet'
-import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** A template's slope against the one it should have. */
 export function SlopeSheet(props: ReferenceSheetProps) {

@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import { fittingFactor } from '@/drawings/geometry'
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { SquareReading } from '@/drawings/reading/SquareReading'
 import { SquareTestDrawing } from '@/drawings/SquareTestDrawing'
 import { Enlargement } from '@/parts/Enlargement'
 import { Sheet } from '@/parts/Sheet'
-import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500]
 const USUAL_FACTOR = 100

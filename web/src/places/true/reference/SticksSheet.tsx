@@ -1,7 +1,8 @@
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { SightedReading } from '@/drawings/reading/SightedReading'
 import { SticksDrawing, sticksFactor } from '@/drawings/SticksDrawing'
 import { Sheet } from '@/parts/Sheet'
-import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 /** Winding sticks as they are sighted, before and after the far one is turned. */
 export function SticksSheet(props: ReferenceSheetProps) {

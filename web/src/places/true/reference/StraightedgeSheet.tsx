@@ -1,10 +1,11 @@
 import { useState } from 'react'
 import type { Schemas } from '@/api/client'
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { StraightedgeReading } from '@/drawings/reading/StraightedgeReading'
 import { straightedgeFactor } from '@/drawings/straightedgeLayout'
 import { profileHeight, StraightedgeProfile } from '@/drawings/StraightedgeProfile'
 import { Sheet } from '@/parts/Sheet'
-import { block, HOW_READ, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
+import { block, inWords, lastOf, type ReferenceSheetProps } from './ReferenceSheet'
 
 const FACTORS = [10, 20, 50, 100, 200, 500, 1000]
 const ROOM = 86

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, threeEdges, threeEdgesPreview } from '@/api/queries'
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { PairsReading } from '@/drawings/reading/PairsReading'
 import { ThreeProfiles, threeHeight, threeFactor } from '@/drawings/ThreeProfiles'
 import { Board } from '@/parts/Board'
@@ -70,7 +71,7 @@ function Page({ page, unit, wrong }: PageProps) {
                     ['Heights', `drawn ×${threeFactor(preview, box.width)}`],
                     ['Hatched', 'stands proud'],
                   ] as const)
-                : ([['Drawn', 'how it is read']] as const)),
+                : [HOW_READ]),
               ...(preview.inconsistency ? [['Contradiction', preview.inconsistency] as const] : []),
             ]}
             height={() => threeHeight}

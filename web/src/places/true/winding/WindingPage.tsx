@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { pulse, winding, windingPreview } from '@/api/queries'
+import { HOW_READ } from '@/drawings/reading/howRead'
 import { SightedReading } from '@/drawings/reading/SightedReading'
 import { WindingDrawing, windingFactor } from '@/drawings/WindingDrawing'
 import { Board } from '@/parts/Board'
@@ -75,7 +76,7 @@ function Page({ page, unit, wrong }: PageProps) {
                     ['The sticks show it', `${result.magnification} times as large`],
                     ...(result.stickError ? [['The far stick’s own error', result.stickError] as const] : []),
                   ]
-                : [['Drawn', 'how it is read']]
+                : [HOW_READ]
             }
             height={() => 330}
           >

@@ -58,7 +58,6 @@ function Page({ data, unit }: { data: Schemas['Wood']; unit: string }) {
         }
         column={
           <>
-            <div className="mt-4" />
             <Readings title="The piece" onRecord={null}>
               <Choice
                 label="Wood"
