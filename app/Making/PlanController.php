@@ -30,27 +30,18 @@ final class PlanController
         return PlanResource::all($bench, $format);
     }
 
-    /** A plan with its sizes chosen: drawing, cutting list and steps; writes nothing. */
-    public function preview(
-        PlanRequest $request,
-        Bench $bench,
-        PlanKind $plan,
-        LengthFormatter $format,
-    ): PlanPreviewAnswer {
-        $form = $request->form($plan, $format);
-
-        return PlanResource::preview(
-            $form,
-            new CuttingOfBench($bench, $form, $request->chosen(), $format),
-            $bench,
-            $format,
-        );
+    /** A plan with its sizes chosen: drawing, parts and steps; writes nothing. */
+    public function preview(PlanRequest $request, PlanKind $plan, LengthFormatter $format): PlanPreviewAnswer
+    {
+        return PlanResource::preview($request->form($plan, $format), $format);
     }
 
-    /** What the kit lacks for a plan of these sizes; writes nothing. */
+    /** The wood it comes from, and what the kit lacks for it; writes nothing. */
     public function needs(PlanRequest $request, Bench $bench, PlanKind $plan, LengthFormatter $format): PlanNeedsAnswer
     {
-        return PlanNeeds::of($request->form($plan, $format), $bench);
+        $form = $request->form($plan, $format);
+
+        return PlanNeeds::of($form, new CuttingOfBench($bench, $form, $request->chosen(), $format), $bench, $format);
     }
 
     /**

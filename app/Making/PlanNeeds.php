@@ -18,16 +18,21 @@ use JackRest\Core\Kit\Offer;
 use JackRest\Core\Kit\PlannedWork;
 use JackRest\Core\Kit\TaskCoverage;
 use JackRest\Core\Kit\ToolsAtHand;
+use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Making\PlanForm;
 
-/** What a bench's kit lacks for a plan, and the cheapest way up to it: asked beside the drawing, which is faster. */
+/** What a plan asks of a bench’s shelf and kit, and the cheapest way up to it: asked when a size stands still. */
 final class PlanNeeds
 {
     /** How well a plan's operations have to be done, 1 to 5: what is made by it is a tool. */
     private const LEAST = 5;
 
-    public static function of(PlanForm $form, Bench $bench): PlanNeedsAnswer
-    {
+    public static function of(
+        PlanForm $form,
+        CuttingOfBench $cutting,
+        Bench $bench,
+        LengthFormatter $format,
+    ): PlanNeedsAnswer {
         $tools = KitTools::of($bench);
         $school = KitSettings::now($bench)->school();
         $tasks = $form->making->tasks();
@@ -38,22 +43,19 @@ final class PlanNeeds
                 static fn (TaskCoverage $row): bool => ! $row->isEnough(),
             ),
         );
-        if ($lacking === []) {
-            return new PlanNeedsAnswer(
-                says: 'Your kit has all that it needs.',
-                missing: [],
-                ladder: [],
-                cost: '',
-                next: null,
-            );
-        }
-        $works = [new PlannedWork('plan', $form->kind->label(), $tasks)];
-        $ladder = new Ladder($works, $tools->owned, [], $school, least: self::LEAST);
-        $says = count($lacking) === 1
-            ? 'One thing cannot be done with your kit.'
-            : count($lacking).' things cannot be done with your kit.';
+        $ladder = $lacking === [] ? null : new Ladder(
+            [new PlannedWork('plan', $form->kind->label(), $tasks)],
+            $tools->owned,
+            [],
+            $school,
+            least: self::LEAST,
+        );
+        $offers = $ladder?->inOrder() ?? [];
+        $says = self::says(count($lacking));
 
         return new PlanNeedsAnswer(
+            wood: PlanWood::rows($cutting, $format),
+            blanks: PlanWood::shelf($cutting),
             says: $says,
             missing: array_map(
                 static fn (TaskCoverage $row): PlanLackAnswer => new PlanLackAnswer(
@@ -68,14 +70,26 @@ final class PlanNeeds
                     price: Money::plain($offer->price),
                     made: $offer->making !== null,
                 ),
-                $ladder->inOrder(),
+                $offers,
             ),
-            cost: Money::plain($ladder->total()),
-            next: self::next($ladder->inOrder()[0] ?? null, $says),
+            cost: $ladder === null ? '' : Money::plain($ladder->total()),
+            // Wood first, then tools.
+            next: PlanWood::next($cutting) ?? ($lacking === []
+                ? new NextAnswer(says: 'Begin: saw out and plane.', why: 'Wood for all of it is on your shelf.')
+                : self::get($offers[0] ?? null, $says)),
         );
     }
 
-    private static function next(?Offer $first, string $says): NextAnswer
+    private static function says(int $lacking): string
+    {
+        return match ($lacking) {
+            0 => 'Your kit has all that it needs.',
+            1 => 'One thing cannot be done with your kit.',
+            default => "$lacking things cannot be done with your kit.",
+        };
+    }
+
+    private static function get(?Offer $first, string $says): NextAnswer
     {
         return new NextAnswer(
             says: $first === null ? $says : "Get the {$first->name} first.",

@@ -5,29 +5,25 @@ declare(strict_types=1);
 namespace App\Making;
 
 use App\Bench\Bench;
-use App\Blank\Blank;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
-use App\Http\Answer\WordAnswer;
 use App\Making\Answer\ListedMakingAnswer;
 use App\Making\Answer\ListedPlanAnswer;
 use App\Making\Answer\MakingStepAnswer;
-use App\Making\Answer\PartFromAnswer;
 use App\Making\Answer\PlanPartAnswer;
 use App\Making\Answer\PlanPreviewAnswer;
 use App\Making\Answer\PlansAnswer;
 use Illuminate\Support\Carbon;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Desk\Form\FormField;
-use JackRest\Desk\Making\Assigned;
 use JackRest\Desk\Making\Cautions;
 use JackRest\Desk\Making\MakingStep;
+use JackRest\Desk\Making\Part;
 use JackRest\Desk\Making\PlanField;
 use JackRest\Desk\Making\PlanForm;
 use JackRest\Desk\Making\PlanKind;
 use JackRest\Desk\Making\PlanPrint;
 use JackRest\Desk\Print\Tile;
-use JackRest\Desk\Shelf\JudgedWords;
 
 /** Plans: the list of them, and one with its sizes chosen. */
 final class PlanResource
@@ -67,19 +63,10 @@ final class PlanResource
         );
     }
 
-    public static function preview(
-        PlanForm $form,
-        CuttingOfBench $cutting,
-        Bench $bench,
-        LengthFormatter $format,
-    ): PlanPreviewAnswer {
+    /** What follows from the sizes alone: it is asked at every key. */
+    public static function preview(PlanForm $form, LengthFormatter $format): PlanPreviewAnswer
+    {
         $views = $form->making->views($format);
-        $open = array_values(
-            array_filter(
-                $cutting->list->rows,
-                static fn (Assigned $row): bool => $row->from === null || $row->wrong !== null,
-            ),
-        );
 
         return new PlanPreviewAnswer(
             plan: $form->kind->value,
@@ -96,18 +83,8 @@ final class PlanResource
             figures: $form->form->readings,
             views: array_map(ViewResource::of(...), $views),
             parts: array_map(
-                static fn (Assigned $row): PlanPartAnswer => self::part($row, $format),
-                $cutting->list->rows,
-            ),
-            blanks: array_values(
-                $cutting->blanks
-                    ->map(
-                        static fn (Blank $blank): WordAnswer => new WordAnswer(
-                            value: (string) $blank->id,
-                            label: $blank->name,
-                        ),
-                    )
-                    ->all(),
+                static fn (Part $part): PlanPartAnswer => self::part($part, $format),
+                $form->making->parts(),
             ),
             steps: array_map(self::step(...), $form->making->steps($format)),
             minutes: $form->minutes($format),
@@ -115,9 +92,10 @@ final class PlanResource
             lines: $form->making->lines($format),
             caution: Cautions::TEXT,
             how: $form->making->how($format),
-            next: self::next($form, $open),
-            sound: $form->isSound(),
-            ready: $form->isSound() && $open === [],
+            wrong: $form->isSound() ? null : new NextAnswer(
+                says: 'Correct the size marked ✗.',
+                why: 'The drawing shows it in its usual proportion meanwhile.',
+            ),
             sheets: array_map(static fn (Tile $tile): string => $tile->name, (new PlanPrint('', $views))->tiles()),
         );
     }
@@ -152,49 +130,18 @@ final class PlanResource
         };
     }
 
-    private static function part(Assigned $row, LengthFormatter $format): PlanPartAnswer
+    private static function part(Part $part, LengthFormatter $format): PlanPartAnswer
     {
         $by = static fn (float ...$mm): string => implode(' × ', array_map($format->dimension(...), $mm));
-        $wanted = $row->part->wanted;
-        $from = $row->from;
+        $wanted = $part->wanted;
 
         return new PlanPartAnswer(
-            key: $row->part->key,
-            name: $row->part->name,
-            count: $row->part->count,
-            wood: $row->part->wood,
+            key: $part->key,
+            name: $part->name,
+            count: $part->count,
+            wood: $part->wood,
             size: $by($wanted->lengthMm, $wanted->widthMm, $wanted->thicknessMm),
             rough: $by($wanted->roughLengthMm(), $wanted->roughWidthMm(), $wanted->roughThicknessMm()),
-            from: $from === null
-                ? null
-                : new PartFromAnswer(
-                    id: (int) $from->blank->id,
-                    name: $from->blank->name,
-                    says: (new JudgedWords($from, $format))->first(),
-                    fitness: $from->fitness,
-                ),
-            wrong: $row->wrong,
-            isChosen: $row->isChosen,
         );
-    }
-
-    /** @param  list<Assigned>  $open  parts that no blank is found for */
-    private static function next(PlanForm $form, array $open): NextAnswer
-    {
-        return match (true) {
-            ! $form->isSound() => new NextAnswer(
-                says: 'Correct the size marked ✗.',
-                why: 'The drawing shows it in its usual proportion meanwhile.',
-            ),
-            $open !== [] && $open[0]->wrong !== null => new NextAnswer(
-                says: "Choose another blank for the {$open[0]->part->name}.",
-                why: $open[0]->wrong,
-            ),
-            $open !== [] => new NextAnswer(
-                says: "Find a blank for the {$open[0]->part->name}.",
-                why: 'None on your shelf will do; you can begin all the same, with wood from elsewhere.',
-            ),
-            default => new NextAnswer(says: 'Begin: saw out and plane.', why: 'Wood for all of it is on your shelf.'),
-        };
     }
 }

@@ -44,12 +44,12 @@ final class LongShelfTest extends HttpTestCase
 
     public function test_a_plan_finds_its_wood_among_them(): void
     {
-        $parts = $this->ask('POST', '/api/plans/winding-sticks/preview', ['figures' => [], 'blanks' => []])
+        $wood = $this->ask('POST', '/api/plans/winding-sticks/needs', ['figures' => [], 'blanks' => []])
             ->assertOk()
-            ->json('parts');
-        self::assertNotNull($parts[0]['from']);
-        self::assertNotSame('unfit', $parts[0]['from']['fitness']);
-        self::assertNotNull($parts[1]['from']);
+            ->json('wood');
+        self::assertNotNull($wood[0]['from']);
+        self::assertNotSame('unfit', $wood[0]['from']['fitness']);
+        self::assertNotNull($wood[1]['from']);
     }
 
     public function test_find_stops_at_what_can_be_read(): void

@@ -15,20 +15,25 @@ final class PlanTest extends HttpTestCase
 {
     /**
      * @param  array<string, string>  $figures
-     * @param  array<string, string>  $blanks
      * @return array<string, mixed>
      */
-    private function preview(string $plan, array $figures = [], array $blanks = []): array
+    private function preview(string $plan, array $figures = []): array
     {
-        return $this->ask('POST', "/api/plans/$plan/preview", ['figures' => $figures, 'blanks' => $blanks])
+        return $this->ask('POST', "/api/plans/$plan/preview", ['figures' => $figures, 'blanks' => []])
             ->assertOk()
             ->json();
     }
 
-    /** @return array<string, mixed> what the kit lacks for it */
-    private function needs(string $plan): array
+    /**
+     * @param  array<string, string>  $figures
+     * @param  array<string, string>  $blanks
+     * @return array<string, mixed> where its wood comes from, and what the kit lacks for it
+     */
+    private function needs(string $plan, array $figures = [], array $blanks = []): array
     {
-        return $this->ask('POST', "/api/plans/$plan/needs", ['figures' => [], 'blanks' => []])->assertOk()->json();
+        return $this->ask('POST', "/api/plans/$plan/needs", ['figures' => $figures, 'blanks' => $blanks])
+            ->assertOk()
+            ->json();
     }
 
     /** @return array<string, int> */
@@ -49,7 +54,7 @@ final class PlanTest extends HttpTestCase
     public function test_each_plan_stands_there_whole(string $plan): void
     {
         $preview = $this->preview($plan);
-        self::assertTrue($preview['sound']);
+        self::assertNull($preview['wrong']);
         self::assertNotSame([], $preview['views']);
         self::assertGreaterThan(3, count($preview['steps']));
         self::assertNotSame([], $preview['sheets']);
@@ -60,20 +65,21 @@ final class PlanTest extends HttpTestCase
     public function test_the_parts_come_out_of_the_shelf_with_what_is_planed_off(): void
     {
         $parts = array_column($this->preview('bridle-square', ['blade' => '200'])['parts'], null, 'key');
+        $wood = array_column($this->needs('bridle-square', ['blade' => '200'])['wood'], null, 'key');
+        self::assertSame(array_keys($parts), array_keys($wood));
         self::assertSame(
             ['240 mm × 40 mm × 6.5 mm', '260 mm × 45 mm × 9.5 mm', 'cherry offcut', null],
             [
                 $parts['blade']['size'],
                 $parts['blade']['rough'],
-                $parts['blade']['from']['name'],
-                $parts['blade']['wrong'],
+                $wood['blade']['from']['name'],
+                $wood['blade']['wrong'],
             ],
         );
-        $straight = $this->preview('straightedge');
-        self::assertSame('maple length', $straight['parts'][0]['from']['name']);
+        self::assertSame('maple length', $this->needs('straightedge')['wood'][0]['from']['name']);
         self::assertSame(
             'Find a blank for the board.',
-            $this->preview('bench-hook', ['width' => '300'])['next']['says'],
+            $this->needs('bench-hook', ['width' => '300'])['next']['says'],
         );
     }
 
@@ -81,12 +87,12 @@ final class PlanTest extends HttpTestCase
     public function test_a_blade_longer_than_its_blank_is_told_beside_it(): void
     {
         $walnut = (string) self::shelf()['walnut end'];
-        $preview = $this->preview('bridle-square', ['blade' => '600'], ['blade' => $walnut]);
+        $needs = $this->needs('bridle-square', ['blade' => '600'], ['blade' => $walnut]);
         self::assertSame(
             'Too short: it has 620 mm, and with what is planed off 680 mm are wanted.',
-            $preview['parts'][0]['wrong'],
+            $needs['wood'][0]['wrong'],
         );
-        self::assertSame('Choose another blank for the blade.', $preview['next']['says']);
+        self::assertSame('Choose another blank for the blade.', $needs['next']['says']);
         $this->ask('POST', '/api/plans/bridle-square/makings', [
             'figures' => ['blade' => '600'],
             'blanks' => ['blade' => $walnut],
@@ -109,8 +115,8 @@ final class PlanTest extends HttpTestCase
         self::assertNotSame([], $needs['ladder']);
         self::assertStringStartsWith('€ ', $needs['cost']);
         // Wood first, then tools.
-        self::assertSame('Find a blank for the head.', $this->preview('mallet')['next']['says']);
-        self::assertTrue($this->preview('straightedge')['ready']);
+        self::assertSame('Find a blank for the head.', $needs['next']['says']);
+        self::assertNotContains(null, array_column($this->needs('straightedge')['wood'], 'from'));
         self::assertSame('Get the bow saw first.', $this->needs('straightedge')['next']['says']);
     }
 
@@ -121,8 +127,7 @@ final class PlanTest extends HttpTestCase
             'Narrower than the middle, or it looks like two true edges.',
             $preview['figures']['endWidth']['error'],
         );
-        self::assertFalse($preview['sound']);
-        self::assertSame('Correct the size marked ✗.', $preview['next']['says']);
+        self::assertSame('Correct the size marked ✗.', $preview['wrong']['says']);
         self::assertNotSame([], $preview['views']);
         $this->ask('POST', '/api/plans/straightedge/makings', [
             'figures' => ['length' => 'long'],

@@ -17,9 +17,6 @@ final readonly class PlanPartAnswer extends Answer
         #[Field('finished size, ready to be read')] public string $size,
         #[Field('rough size, ready to be read')] public string $rough,
         #[Field('of which wood')] public string $wood,
-        #[Field('from where')] public ?PartFromAnswer $from,
-        #[Field('what is wrong; null: nothing')] public ?string $wrong,
-        #[Field('whether the user chose it')] public bool $isChosen,
     ) {
     }
 }

@@ -7,7 +7,6 @@ namespace App\Making\Answer;
 use App\Http\Answer;
 use App\Http\Answer\FieldAnswer;
 use App\Http\Answer\NextAnswer;
-use App\Http\Answer\WordAnswer;
 use JackRest\Core\Calculation\Field;
 use JackRest\Desk\Explanation;
 use JackRest\Desk\Form\Reading;
@@ -20,7 +19,6 @@ final readonly class PlanPreviewAnswer extends Answer
      * @param  array<string, Reading>  $figures
      * @param  list<PlanViewAnswer>  $views
      * @param  list<PlanPartAnswer>  $parts
-     * @param  list<WordAnswer>  $blanks
      * @param  list<MakingStepAnswer>  $steps
      * @param  list<string>  $lines
      * @param  list<Explanation>  $how
@@ -34,16 +32,13 @@ final readonly class PlanPreviewAnswer extends Answer
         #[Field('the figures, by name', of: Reading::class, keyed: true)] public array $figures,
         #[Field('the drawing\'s views', of: PlanViewAnswer::class)] public array $views,
         #[Field('what it is made of', of: PlanPartAnswer::class)] public array $parts,
-        #[Field('wood on the shelf', of: WordAnswer::class)] public array $blanks,
         #[Field('step by step', of: MakingStepAnswer::class)] public array $steps,
         #[Field('how long it takes')] public int $minutes,
         #[Field('how many days')] public int $days,
         #[Field('line by line, ready to be read', of: 'string')] public array $lines,
         #[Field('what to beware of')] public string $caution,
         #[Field('where the numbers come from', of: Explanation::class)] public array $how,
-        #[Field('what to do next')] public NextAnswer $next,
-        #[Field('whether it can be recorded as it is')] public bool $sound,
-        #[Field('whether it is sound and has wood for every part')] public bool $ready,
+        #[Field('what to correct first; null: nothing, it can be made as it is')] public ?NextAnswer $wrong,
         #[Field('what can be printed', of: 'string')] public array $sheets,
     ) {
     }

@@ -5640,6 +5640,16 @@ export interface components {
              */
             fitness: "good" | "doubtful" | "unfit";
         };
+        PartWood: {
+            /** @description the part's name within the program */
+            key: string;
+            /** @description the blank it is cut from; null: none on the shelf will do */
+            from: components["schemas"]["PartFrom"] | null;
+            /** @description what is wrong; null: nothing */
+            wrong: string | null;
+            /** @description whether the user chose it */
+            isChosen: boolean;
+        };
         Pattern: {
             /** @description its name within the program */
             id: string;
@@ -5706,7 +5716,11 @@ export interface components {
             says: string;
         };
         PlanNeeds: {
-            /** @description ready to be read */
+            /** @description where the wood for each part comes from */
+            wood: components["schemas"]["PartWood"][];
+            /** @description wood on the shelf */
+            blanks: components["schemas"]["Word"][];
+            /** @description what the kit lacks, ready to be read */
             says: string;
             /** @description what is not there yet */
             missing: components["schemas"]["PlanLack"][];
@@ -5714,8 +5728,8 @@ export interface components {
             ladder: components["schemas"]["PlanGet"][];
             /** @description what it comes to, ready to be read */
             cost: string;
-            /** @description what to do first; null: nothing is missing */
-            next: components["schemas"]["Next"] | null;
+            /** @description what to do next */
+            next: components["schemas"]["Next"];
         };
         PlanOfSchool: {
             /** @description what it is called */
@@ -5740,12 +5754,6 @@ export interface components {
             rough: string;
             /** @description of which wood */
             wood: string;
-            /** @description from where */
-            from: components["schemas"]["PartFrom"] | null;
-            /** @description what is wrong; null: nothing */
-            wrong: string | null;
-            /** @description whether the user chose it */
-            isChosen: boolean;
         };
         PlanPreview: {
             /** @description the plan */
@@ -5764,8 +5772,6 @@ export interface components {
             views: components["schemas"]["PlanView"][];
             /** @description what it is made of */
             parts: components["schemas"]["PlanPart"][];
-            /** @description wood on the shelf */
-            blanks: components["schemas"]["Word"][];
             /** @description step by step */
             steps: components["schemas"]["MakingStep"][];
             /** @description how long it takes */
@@ -5778,12 +5784,8 @@ export interface components {
             caution: string;
             /** @description where the numbers come from */
             how: components["schemas"]["Explanation"][];
-            /** @description what to do next */
-            next: components["schemas"]["Next"];
-            /** @description whether it can be recorded as it is */
-            sound: boolean;
-            /** @description whether it is sound and has wood for every part */
-            ready: boolean;
+            /** @description what to correct first; null: nothing, it can be made as it is */
+            wrong: components["schemas"]["Next"] | null;
             /** @description what can be printed */
             sheets: string[];
         };

@@ -5,12 +5,15 @@ import { told } from '@/parts/told'
 
 interface CuttingListProps {
   parts: readonly Schemas['PlanPart'][]
-  blanks: readonly Schemas['Word'][]
+  needs: Schemas['PlanNeeds']
+  /** The blank that the user wants each part from, where one is wanted. */
+  chosen: Readonly<Record<string, string>>
   onChoose: (part: string, blank: string) => void
 }
 
 /** Each part finished and rough, and the blank on the shelf it comes from. */
-export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }: CuttingListProps) {
+export const CuttingList = memo(function CuttingList({ parts, needs, chosen, onChoose }: CuttingListProps) {
+  const woodFor = new Map(needs.wood.map((wood) => [wood.key, wood]))
   return (
     <section className="mt-5" aria-label="Cutting list">
       <h2 className="text-lg">Cutting list</h2>
@@ -28,36 +31,13 @@ export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }
               <span>{part.wood}</span>
               <span>sawn out {told(part.rough)}</span>
             </p>
-            <label className="mt-1 flex flex-wrap items-baseline gap-x-2 text-sm">
-              from
-              <select
-                aria-label={`Blank for the ${part.name}`}
-                value={part.isChosen ? String(part.from?.id ?? '') : ''}
-                onChange={(event) => onChoose(part.key, event.target.value)}
-                className="min-h-8 max-w-64 border border-rule bg-sheet px-1"
-              >
-                <option value="">
-                  {part.isChosen
-                    ? 'the best on the shelf'
-                    : part.from
-                      ? `${part.from.name}, the best on the shelf`
-                      : 'none on the shelf will do'}
-                </option>
-                {blanks.map((blank) => (
-                  <option key={blank.value} value={blank.value}>
-                    {blank.label}
-                  </option>
-                ))}
-              </select>
-              {part.wrong ? (
-                <strong role="alert" className="text-red">
-                  {part.wrong}
-                </strong>
-              ) : (
-                part.from &&
-                part.from.fitness !== 'good' && <span className="text-amber">{told(part.from.says)}</span>
-              )}
-            </label>
+            <PartWood
+              part={part}
+              wood={woodFor.get(part.key)}
+              blanks={needs.blanks}
+              chosen={chosen[part.key] ?? ''}
+              onChoose={onChoose}
+            />
           </li>
         ))}
       </ul>
@@ -71,3 +51,47 @@ export const CuttingList = memo(function CuttingList({ parts, blanks, onChoose }
     </section>
   )
 })
+
+interface PartWoodProps extends Pick<CuttingListProps, 'onChoose'> {
+  part: Schemas['PlanPart']
+  wood: Schemas['PartWood'] | undefined
+  blanks: readonly Schemas['Word'][]
+  chosen: string
+}
+
+/** The blank that one part is cut from, to be chosen otherwise. */
+function PartWood({ part, wood, blanks, chosen, onChoose }: PartWoodProps) {
+  const best = wood && !wood.isChosen ? wood.from : null
+  return (
+    <label className="mt-1 flex flex-wrap items-baseline gap-x-2 text-sm">
+      from
+      <select
+        aria-label={`Blank for the ${part.name}`}
+        value={chosen}
+        onChange={(event) => onChoose(part.key, event.target.value)}
+        className="min-h-8 max-w-64 border border-rule bg-sheet px-1"
+      >
+        <option value="">
+          {best
+            ? `${best.name}, the best on the shelf`
+            : wood?.isChosen
+              ? 'the best on the shelf'
+              : 'none on the shelf will do'}
+        </option>
+        {blanks.map((blank) => (
+          <option key={blank.value} value={blank.value}>
+            {blank.label}
+          </option>
+        ))}
+      </select>
+      {wood?.wrong ? (
+        <strong role="alert" className="text-red">
+          {wood.wrong}
+        </strong>
+      ) : (
+        wood?.from &&
+        wood.from.fitness !== 'good' && <span className="text-amber">{told(wood.from.says)}</span>
+      )}
+    </label>
+  )
+}

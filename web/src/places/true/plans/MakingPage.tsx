@@ -47,7 +47,7 @@ function Page({ at }: { at: Schemas['Making'] }) {
               plan={at.plan}
               figures={at.figures}
               sheets={preview?.sheets ?? []}
-              isSound={preview?.sound ?? false}
+              isSound={preview?.wrong === null}
             />
           </>
         }

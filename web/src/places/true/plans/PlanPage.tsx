@@ -69,12 +69,12 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
     [],
   )
   const figures = draft.values
-  const { data = usual } = useQuery(planPreview(plan, { figures, blanks }))
-  const type = useAhead(figures, draft.change, (typed) => planPreview(plan, { figures: typed, blanks }))
-  // What it lacks hardly changes with a size: it waits for a pause, and leaves the key its time.
-  const { data: needs = usualNeeds } = useQuery(
-    planNeeds(plan, { figures: useSettled(figures), blanks: NOTHING }),
+  const { data = usual } = useQuery(planPreview(plan, { figures, blanks: NOTHING }))
+  const type = useAhead(figures, draft.change, (typed) =>
+    planPreview(plan, { figures: typed, blanks: NOTHING }),
   )
+  // Wood and tools hardly change with a size: they wait for a pause, and leave the key its time.
+  const { data: needs = usualNeeds } = useQuery(planNeeds(plan, { figures: useSettled(figures), blanks }))
   // The drawing follows the key first, and what is read after it a moment later.
   const later = useLater(data)
   const begin = useChange(
@@ -87,19 +87,32 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
       ),
     (made) => void navigate(`/true/plans/makings/${made.id}`),
   )
-  const next = (later.ready && needs.next) || later.next
-  const canBegin = later.sound && later.parts.every((part) => part.wrong === null)
+  const next = later.wrong ?? needs.next
+  const canBegin = !later.wrong && needs.wood.every((wood) => wood.wrong === null)
 
   return (
     <>
       <Heading title={sentence(later.label)} says={later.says} />
       <TrueNav />
       <Board
+        next={
+          <NextStroke says={next.says} why={next.why}>
+            <Button
+              weight="main"
+              disabled={!canBegin || begin.isPending}
+              onClick={() => begin.mutate(undefined)}
+            >
+              Begin to make it
+            </Button>
+            {draft.touched && <Button onClick={draft.clear}>The usual sizes</Button>}
+            <How how={later.how} />
+          </NextStroke>
+        }
         drawing={<PlanSheet preview={data} />}
         below={
           <>
             <Lines lines={later.lines} />
-            <CuttingList parts={later.parts} blanks={later.blanks} onChoose={choose} />
+            <CuttingList parts={later.parts} needs={needs} chosen={blanks} onChoose={choose} />
             <Steps steps={later.steps} done={0} />
             <p className="mt-4 max-w-2xl border-l-4 border-red pl-3 text-sm">{later.caution}</p>
           </>
@@ -117,17 +130,6 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
                 />
               ))}
             </Readings>
-            <NextStroke says={next.says} why={next.why}>
-              <Button
-                weight="main"
-                disabled={!canBegin || begin.isPending}
-                onClick={() => begin.mutate(undefined)}
-              >
-                Begin to make it
-              </Button>
-              {draft.touched && <Button onClick={draft.clear}>The usual sizes</Button>}
-              <How how={later.how} />
-            </NextStroke>
             <Complaint problem={begin.error} besides={[]} />
             <p className="mt-3">
               {sentence(hours(later.minutes))} at the bench
@@ -139,7 +141,7 @@ function Page({ plan, usual, usualNeeds, unit }: PageProps) {
               plan={plan}
               figures={typedOf(later.figures)}
               sheets={later.sheets}
-              isSound={later.sound}
+              isSound={!later.wrong}
             />
           </>
         }
