@@ -35,6 +35,16 @@ final readonly class ArrivalFigures
 
     private const KEYS = 20;
 
+    /** @var list<array{string, string, string, string}> what, the page, the field and how its figures begin */
+    private const TYPED = [
+        ['a square’s reading', '/true/references/1', 'reading 1', '0.'],
+        ['a plan’s size', '/true/plans/bridle-square', 'Blade, beyond the stock', '1'],
+        ['dovetails’ width', '/work/dovetails', 'Width of the boards', '1'],
+    ];
+
+    /** So often it is typed at most, until others leave the machine in quiet. */
+    private const TURNS = 4;
+
     /** @var array<int, array{float, float}> middle and 95th percentile, ms, by how much slower the processor is */
     private const KEY_LIMITS = [1 => [60.0, 100.0], 4 => [100.0, 160.0]];
 
@@ -61,13 +71,10 @@ final readonly class ArrivalFigures
         foreach (self::KEY_LIMITS as $slower => $limits) {
             (new ChromeDevToolsDriver($browser))->execute('Emulation.setCPUThrottlingRate', ['rate' => $slower]);
             $on = $slower === 1 ? '' : ", on a processor $slower times slower";
-            $reading = $this->keys($browser, '/true/references/1', 'reading 1', '0.', $slower);
-            $size = $this->keys($browser, '/true/plans/bridle-square', 'Blade, beyond the stock', '', 10 + $slower);
-            $tails = $this->keys($browser, '/work/dovetails', 'Width of the boards', '1', 20 + $slower);
-            $all = [
-                "a square’s reading$on" => $reading, "a plan’s size$on" => $size, "dovetails’ width$on" => $tails,
-            ];
-            foreach ($all as $what => $times) {
+            foreach (self::TYPED as [$what, $path, $label, $begun]) {
+                $times = $this->inQuiet(
+                    fn (): array => $this->keys($browser, $path, $label, $begun),
+                );
                 sort($times);
                 yield new Figure(
                     "$what: new figure to drawing, middle of ".count($times),
@@ -96,8 +103,30 @@ final readonly class ArrivalFigures
         yield new Figure('the same reloaded', is_numeric($again) ? (float) $again : INF, 'kB', 13);
     }
 
-    /** @return list<float> milliseconds from each key to the drawing painted anew; no figure comes twice */
-    private function keys(RemoteWebDriver $browser, string $path, string $label, string $begun, int $round): array
+    /**
+     * Again, while others take this machine's time: the turn in which they took least counts, whatever it measured.
+     *
+     * @param  callable(): list<float>  $measure
+     * @return list<float>
+     */
+    private function inQuiet(callable $measure): array
+    {
+        $times = [];
+        $least = INF;
+        for ($turn = 0; $turn < self::TURNS && $least > OthersTime::QUIET_PCT; $turn++) {
+            $others = new OthersTime();
+            $measured = $measure();
+            $pct = $others->pct() ?? 0.0;
+            if ($pct < $least) {
+                [$times, $least] = [$measured, $pct];
+            }
+        }
+
+        return $times;
+    }
+
+    /** @return list<float> milliseconds from each key to the drawing painted anew */
+    private function keys(RemoteWebDriver $browser, string $path, string $label, string $begun): array
     {
         $browser->get($this->heavy->server->url($path));
         // What was typed in the round before would be found again.
@@ -106,19 +135,18 @@ final readonly class ArrivalFigures
         $field = WebDriverBy::xpath("//input[@id = //label[contains(., '$label')]/@for]");
         Server::until(static fn (): bool => $browser->findElements($field) !== [], $path);
         $input = $browser->findElement($field);
-        $input->sendKeys($begun === '' ? '' : $begun);
+        $input->sendKeys($begun);
         usleep(500_000);
         $drawing = WebDriverBy::cssSelector('figure svg');
         Server::until(static fn (): bool => $browser->findElements($drawing) !== [], "the drawing of $path");
         Watch::begin($browser, 'figure svg');
         for ($key = 0; $key < self::KEYS; $key++) {
-            // Five digits, of which no beginning was typed in another round.
             if ($key % 4 === 0) {
                 $input->clear();
-                $input->sendKeys($begun === '' ? '1' : $begun);
+                $input->sendKeys($begun);
                 usleep(400_000);
             }
-            $input->sendKeys((string) (1 + ($round * 3 + $key * 7) % 9));
+            $input->sendKeys((string) mt_rand(1, 9));
             usleep(350_000);
         }
 

@@ -7,13 +7,23 @@ namespace Bench;
 /** One line of the table: what was measured, and what it may be at most. */
 final readonly class Figure
 {
-    /** @param  float|null  $limit  null: told and not judged */
+    /**
+     * @param  float|null  $limit  null: told and not judged
+     * @param  float  $othersPct  what others took of this machine's time meanwhile, per cent
+     */
     public function __construct(
         public string $what,
         public float $value,
         public string $unit = 'ms',
         public ?float $limit = null,
+        public float $othersPct = 0.0,
     ) {
+    }
+
+    /** The same, measured while others took so much of this machine's time. */
+    public function beside(float $othersPct): self
+    {
+        return new self($this->what, $this->value, $this->unit, $this->limit, $othersPct);
     }
 
     /** A count that must be reached, where others may not be passed. */
@@ -34,16 +44,24 @@ final readonly class Figure
             round($this->value, 2),
             $this->unit,
             $this->most(),
-            $this->isMissed() ? ' MISSED' : '',
+            rtrim(($this->isMissed() ? ' MISSED' : '').' '.$this->disturbed()),
         );
     }
 
     public function row(): string
     {
         $value = trim(round($this->value, 2)." {$this->unit}");
-        $judged = $this->isMissed() ? '**missed**' : '';
+        $judged = trim(($this->isMissed() ? '**missed**' : '').' '.$this->disturbed());
 
         return '| '.trim($this->what)." | $value | {$this->most()} | $judged |";
+    }
+
+    /** A machine that was not quiet is told of where it matters. */
+    private function disturbed(): string
+    {
+        return $this->limit !== null && $this->othersPct > OthersTime::QUIET_PCT
+            ? 'others took '.round($this->othersPct).' %'
+            : '';
     }
 
     private function most(): string

@@ -25,8 +25,14 @@ final class Report
 
     private ?HeavyServer $heavy = null;
 
+    /** Since the last figure that took any time. */
+    private OthersTime $others;
+
+    private float $othersPct = 0.0;
+
     public function __construct(private readonly int $port)
     {
+        $this->others = new OthersTime();
     }
 
     public function run(): int
@@ -54,6 +60,7 @@ final class Report
             fn () => $this->told((new StartFigures())->measured()),
         ];
         $failed = 0;
+        $whole = new OthersTime();
         foreach ($figures as $measure) {
             try {
                 $measure();
@@ -63,6 +70,7 @@ final class Report
                 printf("NOT MEASURED: %s\n", $problem->getMessage());
             }
         }
+        $this->add('of this machine’s time, others took', $whole->pct() ?? 0.0, '%', null);
         $this->write();
 
         return $failed === 0 ? 0 : 1;
@@ -85,9 +93,21 @@ final class Report
     private function told(iterable $figures): void
     {
         foreach ($figures as $figure) {
-            $this->rows[] = $figure;
-            echo $figure->line(), "\n";
+            $this->rows[] = $row = $figure->beside($this->othersPct());
+            echo $row->line(), "\n";
         }
+    }
+
+    /** Figures that were measured together come one after the other: the later ones took no time of their own. */
+    private function othersPct(): float
+    {
+        $pct = $this->others->pct();
+        if ($pct !== null) {
+            $this->othersPct = $pct;
+            $this->others = new OthersTime();
+        }
+
+        return $this->othersPct;
     }
 
     private function http(): void
@@ -261,7 +281,8 @@ final class Report
             '',
             'Measured by `./jackrest bench` on '.date('j F Y').', on two cores. Pages are asked over HTTP; the heavy',
             'bench holds 20,000 entries of the diary, 12,000 of edges, 1,500 sessions, 300 tools, 60 edges, 40',
-            'references of 40 tests each and ten years of hourly air. Written anew by each run.',
+            'references of 40 tests each and ten years of hourly air. Where other machines on the same hardware took',
+            'more than '.OthersTime::QUIET_PCT.' % of this one’s time, it says so. Written anew by each run.',
             '',
             '| what | value | limit | |',
             '| --- | ---: | ---: | --- |',
