@@ -12,25 +12,40 @@ interface BoardProps {
   next?: ReactNode
 }
 
+const COLUMNS =
+  'grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_min(26rem,50%)] lg:grid-rows-[auto_1fr] ' +
+  'min-[1800px]:grid-cols-[minmax(0,1fr)_32rem]'
+
 /** Drawing to the left, readings and next stroke to the right; one under the other where it is narrow. */
 export function Board({ drawing, column, below, columnFirst = false, next }: BoardProps) {
+  if (next) return <NextFirst {...{ drawing, column, below, columnFirst, next }} />
+  const read = <div className="min-w-0 lg:col-start-2 lg:row-span-2 lg:row-start-1">{column}</div>
+  return (
+    <div className={COLUMNS}>
+      {columnFirst && read}
+      <div className="min-w-0 lg:col-start-1">{drawing}</div>
+      {!columnFirst && read}
+      {below && <div className="min-w-0 lg:col-start-1">{below}</div>}
+    </div>
+  )
+}
+
+/** With the next stroke before both: what stands below the drawing follows it at once where there are two columns. */
+function NextFirst({ drawing, column, below, columnFirst, next }: BoardProps) {
   const read = (
-    <div className={clsx('min-w-0 lg:col-start-2', next ? 'lg:row-start-2' : 'lg:row-span-2 lg:row-start-1')}>
+    <div className={clsx('min-w-0 lg:col-start-2 lg:row-start-2', columnFirst ? 'order-1' : 'order-2')}>
       {column}
     </div>
   )
   return (
-    <div
-      className={
-        'grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_min(26rem,50%)] lg:grid-rows-[auto_1fr] ' +
-        'min-[1800px]:grid-cols-[minmax(0,1fr)_32rem]'
-      }
-    >
-      {next && <div className="min-w-0 lg:col-start-2 lg:row-start-1">{next}</div>}
+    <div className={COLUMNS}>
+      <div className="min-w-0 lg:col-start-2 lg:row-start-1">{next}</div>
       {columnFirst && read}
-      <div className={clsx('min-w-0 lg:col-start-1', next && 'lg:row-span-2 lg:row-start-1')}>{drawing}</div>
+      <div className="contents lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:block lg:min-w-0 lg:space-y-5">
+        <div className={clsx('min-w-0', columnFirst ? 'order-2' : 'order-1')}>{drawing}</div>
+        {below && <div className="order-3 min-w-0">{below}</div>}
+      </div>
       {!columnFirst && read}
-      {below && <div className="min-w-0 lg:col-start-1">{below}</div>}
     </div>
   )
 }

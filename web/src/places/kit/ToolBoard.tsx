@@ -154,6 +154,9 @@ function Filter({ groups, status, onStatus, kind, onKind, words, onWords }: Filt
   )
 }
 
+/** So many of a group are seen on a phone before it is opened: two rows. */
+const FOLDED = 6
+
 interface GroupProps {
   group: Schemas['ToolGroup']
   tools: readonly HungTool[]
@@ -165,7 +168,9 @@ interface GroupProps {
 }
 
 function Group({ group, tools, shown, filtering, rack, marked }: GroupProps) {
+  const [isOpen, setOpen] = useState(false)
   const empty = tools.length === 0
+  const folds = !isOpen && !filtering && tools.length > FOLDED
   const away = empty ? filtering || group.first === null : !tools.some((tool) => shown.has(tool.id))
 
   return (
@@ -178,10 +183,11 @@ function Group({ group, tools, shown, filtering, rack, marked }: GroupProps) {
       {empty && rack.length === 0 && <EmptyHook group={group} />}
       {!empty && (
         <ul className="flex flex-wrap items-start gap-x-4 gap-y-3 pt-1.5">
-          {tools.map((tool) => (
+          {tools.map((tool, index) => (
             <li
               key={tool.id}
               hidden={!shown.has(tool.id)}
+              className={clsx(folds && index >= FOLDED && 'max-md:hidden print:block')}
               data-testid={`tool-${tool.kind}`}
               data-status={tool.status}
             >
@@ -189,6 +195,15 @@ function Group({ group, tools, shown, filtering, rack, marked }: GroupProps) {
             </li>
           ))}
         </ul>
+      )}
+      {folds && (
+        <button
+          type="button"
+          onClick={() => setOpen(true)}
+          className="mt-2 min-h-10 underline underline-offset-4 md:hidden print:hidden"
+        >
+          All {tools.length} of them
+        </button>
       )}
       {rack.length > 0 && (
         <p className="pt-2 text-sm">

@@ -35,6 +35,21 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
 
   return (
     <Board
+      next={
+        <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
+          {isStartable && (
+            <StartAtBench
+              running={page.running}
+              onStart={() => begin.mutate(undefined)}
+              busy={begin.isPending}
+            />
+          )}
+          {draft.touched && (
+            <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} quiet={isStartable} />
+          )}
+          {preview && <How how={preview.how} />}
+        </NextStroke>
+      }
       drawing={<TeethSheet name={page.name} preview={preview} />}
       below={
         <>
@@ -46,19 +61,6 @@ export function SawBench({ page, unit }: { page: Schemas['SawPage']; unit: strin
       column={
         <>
           {draft.overtaken && <Overtaken name={page.name} onKeep={draft.keep} onDrop={draft.clear} />}
-          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
-            {isStartable && (
-              <StartAtBench
-                running={page.running}
-                onStart={() => begin.mutate(undefined)}
-                busy={begin.isPending}
-              />
-            )}
-            {draft.touched && (
-              <Keeping onKeep={record} onDrop={draft.clear} busy={keep.isPending} quiet={isStartable} />
-            )}
-            {preview && <How how={preview.how} />}
-          </NextStroke>
           <div className="mt-6">
             <SawFields
               page={page}

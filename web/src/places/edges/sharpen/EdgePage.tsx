@@ -71,6 +71,35 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
       <Heading title={edge.name} says={`${edge.tool}. ${edge.says}.`} />
       <EdgeNav edge={edge} />
       <Board
+        next={
+          <>
+            {draft.overtaken && <Overtaken name={edge.name} onKeep={draft.keep} onDrop={draft.clear} />}
+            {problem && <Notice>{problem.message}</Notice>}
+            <NextStroke
+              says={plan.next.says}
+              why={plan.minutes ? `${plan.minutes} ${plan.next.why}` : plan.next.why}
+            >
+              {page.running !== null ? (
+                <Button weight="main" onClick={() => void navigate(`/sessions/${page.running}`)}>
+                  Go on at the bench
+                </Button>
+              ) : (
+                begin && (
+                  <Button weight="main" keys="Ctrl Enter" disabled={start.isPending} onClick={begin}>
+                    Start at the bench
+                  </Button>
+                )
+              )}
+              {plan.rackIsEmpty && <MainLink to="/edges/rack?stone=new">Put a stone on the rack</MainLink>}
+              {page.running === null && draft.values.condition !== edge.condition && (
+                <Button disabled={report.isPending} onClick={() => report.mutate(undefined)}>
+                  Only note it
+                </Button>
+              )}
+              <How how={plan.how} />
+            </NextStroke>
+          </>
+        }
         drawing={
           <Sheet
             title={`Section of the ${edge.name}`}
@@ -114,31 +143,6 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
               value={draft.values.condition}
               onChange={(condition) => draft.change({ condition, stopUm: '' })}
             />
-            {draft.overtaken && <Overtaken name={edge.name} onKeep={draft.keep} onDrop={draft.clear} />}
-            {problem && <Notice>{problem.message}</Notice>}
-            <NextStroke
-              says={plan.next.says}
-              why={plan.minutes ? `${plan.minutes} ${plan.next.why}` : plan.next.why}
-            >
-              {page.running !== null ? (
-                <Button weight="main" onClick={() => void navigate(`/sessions/${page.running}`)}>
-                  Go on at the bench
-                </Button>
-              ) : (
-                begin && (
-                  <Button weight="main" keys="Ctrl Enter" disabled={start.isPending} onClick={begin}>
-                    Start at the bench
-                  </Button>
-                )
-              )}
-              {plan.rackIsEmpty && <MainLink to="/edges/rack?stone=new">Put a stone on the rack</MainLink>}
-              {page.running === null && draft.values.condition !== edge.condition && (
-                <Button disabled={report.isPending} onClick={() => report.mutate(undefined)}>
-                  Only note it
-                </Button>
-              )}
-              <How how={plan.how} />
-            </NextStroke>
             <div className="mt-6">
               <Readings title="Measure it, or go straight on" onRecord={begin}>
                 <Measures
