@@ -11,6 +11,7 @@ use App\Blank\Answer\BlankTypedAnswer;
 use App\Blank\Answer\ListedBlankAnswer;
 use App\Blank\Answer\RestAnswer;
 use App\Blank\Answer\RestVisitAnswer;
+use App\Blank\Answer\RoughSizeAnswer;
 use App\Climate\AirRests;
 use App\Http\Answer\NextAnswer;
 use App\Http\Answer\WordAnswer;
@@ -64,6 +65,11 @@ final class BlankResource
                 'width' => $format->typed($usual->widthMm),
                 'thickness' => $format->typed($usual->thicknessMm),
             ],
+            wanted: new RoughSizeAnswer(
+                lengthMm: $form->wanted->roughLengthMm(),
+                widthMm: $form->wanted->roughWidthMm(),
+                thicknessMm: $form->wanted->roughThicknessMm(),
+            ),
             blanks: array_map(
                 static fn (Judged $judged): ListedBlankAnswer => self::blank(
                     $blanks->findOrFail((int) $judged->blank->id),
@@ -110,6 +116,7 @@ final class BlankResource
             ),
             moves: $words->moves(),
             ringDeg: $blank->ring_deg,
+            lengthMm: $blank->length_mm,
             widthMm: $blank->width_mm,
             thicknessMm: $blank->thickness_mm,
             typed: new BlankTypedAnswer(

@@ -13,11 +13,15 @@ use App\Http\Answer\WordAnswer;
 use JackRest\Core\Care\CareRound;
 use JackRest\Core\Care\Consumable;
 use JackRest\Core\Care\Damp;
+use JackRest\Core\Kit\ToolAtHand;
 use JackRest\Desk\Care\CareWords;
 
 /** Rounds of care with when they were done last, and what is used up. */
 final class CareResource
 {
+    /** So many tools of a round are drawn at most. */
+    private const DRAWN = 7;
+
     public static function of(Bench $bench): CareAnswer
     {
         $care = new CareOfBench($bench);
@@ -27,11 +31,15 @@ final class CareResource
             rounds: array_map(
                 static fn (CareRound $round): CareRoundAnswer => new CareRoundAnswer(
                     key: "care-{$round->job->value}",
-                    says: $round->job->says($round->tools),
+                    says: $round->says(),
                     why: $round->job->why(),
                     last: CareWords::last($round),
                     isDue: $round->isDue($here),
                     minutes: $round->minutes(),
+                    tools: array_map(
+                        static fn (ToolAtHand $tool): int => (int) $tool->id,
+                        array_slice($round->oneOfEachKind(), 0, self::DRAWN),
+                    ),
                 ),
                 $care->rounds(),
             ),

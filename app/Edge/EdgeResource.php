@@ -22,6 +22,7 @@ final class EdgeResource
             id: $edge->id,
             version: $edge->version,
             name: $edge->name,
+            toolId: $edge->tool_id,
             tool: $edge->tool->name,
             condition: $edge->condition,
             says: Edge::says($edge->condition),

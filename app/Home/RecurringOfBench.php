@@ -188,7 +188,7 @@ final readonly class RecurringOfBench
         return array_map(
             static fn (CareRound $round): UpkeepTask => new UpkeepTask(
                 "care-{$round->job->value}",
-                $round->job->says($round->tools),
+                $round->says(),
                 CareWords::last($round),
                 $round->minutes(),
                 new Topic('care'),
@@ -240,7 +240,7 @@ final readonly class RecurringOfBench
                     static fn (CareRound $round): bool => $round->job === $job,
                 ),
             )[0] ?? abort(404);
-        $ledger->record('cared', 'kit', $job->says($round->tools).' Done.', static function (Changes $changes) use (
+        $ledger->record('cared', 'kit', $round->says().' Done.', static function (Changes $changes) use (
             $job,
         ): void {
             $changes->create(CareDone::of($changes->bench), [

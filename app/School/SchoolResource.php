@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\School;
 
+use App\Http\Answer\ToolOutlineAnswer;
+use App\Http\OutlineResource;
 use App\School\Answer\OverruleAnswer;
 use App\School\Answer\SchoolAnswer;
 use App\School\Answer\SchoolAnswerAnswer;
 use App\School\Answer\SchoolQuestionAnswer;
+use JackRest\Core\Kit\ToolAtHand;
+use JackRest\Core\Outline\Outlines;
 use JackRest\Core\School\Option;
 use JackRest\Core\School\Overrule;
 use JackRest\Core\School\Question;
@@ -34,6 +38,7 @@ final class SchoolResource
                                 id: $answer->id,
                                 name: $answer->name,
                                 because: $answer->because,
+                                outline: self::outline($answer),
                             ),
                             $question->answers,
                         ),
@@ -55,5 +60,19 @@ final class SchoolResource
             budget: $settings->budget,
             floor: $settings->floor,
         );
+    }
+
+    /** Of the tool that an answer comes down to, as large as is usual by it. */
+    private static function outline(Option $answer): ?ToolOutlineAnswer
+    {
+        $kind = $answer->shownBy();
+
+        return $kind === null
+            ? null
+            : OutlineResource::small(
+                Outlines::ofTool(
+                    new ToolAtHand('', $kind, ToolKinds::named($kind)->name, $answer->effect->sizes[$kind] ?? []),
+                ),
+            );
     }
 }

@@ -67,6 +67,18 @@ final class BlankTest extends HttpTestCase
     }
 
     /** Prepared, measured, a week gone by, measured again. */
+    public function test_the_wanted_piece_lies_on_the_shelf_with_what_is_planed_off(): void
+    {
+        $shelf = $this->ask('GET', '/api/blanks?purpose=blade&length=250&width=45&thickness=8')->assertOk();
+        self::assertSame(
+            ['lengthMm' => 270.0, 'widthMm' => 50.0, 'thicknessMm' => 11.0],
+            array_map(floatval(...), $shelf->json('wanted')),
+        );
+        foreach ($shelf->json('blanks') as $blank) {
+            self::assertStringContainsString($blank['lengthMm'].' mm', $blank['says']);
+        }
+    }
+
     public function test_a_blank_is_laid_rested_and_found_still(): void
     {
         $this->ask('POST', '/api/blanks', self::HOLLY)

@@ -6,6 +6,7 @@ namespace Tests\Http;
 
 use App\Edge\Edge;
 use App\Session\BenchSession;
+use App\Tool\Tool;
 use Database\Factories\StoneFactory;
 use JackRest\Desk\Session\SessionStep;
 
@@ -33,6 +34,18 @@ final class CareTest extends HttpTestCase
     }
 
     /** Wiped four days ago: not due in a damp shed (7 days), and waxing waits longer in a dry one. */
+    public function test_a_round_names_tools_of_the_kit_that_it_is_for(): void
+    {
+        $kinds = Tool::of(self::bench())->pluck('kind', 'id');
+        $rounds = array_column($this->ask('GET', '/api/care')->assertOk()->json('rounds'), 'tools', 'key');
+        self::assertSame([], $rounds['care-damp'], 'drawers and board are no tools');
+        self::assertNotSame([], $rounds['care-wax']);
+        foreach ($rounds as $tools) {
+            $of = array_map(static fn (int $id): string => $kinds[$id], $tools);
+            self::assertSame(array_unique($of), $of, 'one of each kind');
+        }
+    }
+
     public function test_the_shops_damp_decides(): void
     {
         $days = fn (): array => array_column($this->ask('GET', '/api/care')->json('rounds'), 'last', 'key');

@@ -14,6 +14,19 @@ final class SchoolTest extends HttpTestCase
         $school->assertJsonPath('overrules.0.label', 'leave it out');
     }
 
+    /** A saw's number of teeth is no part of its outline, its kind is. */
+    public function test_an_answer_is_drawn_by_the_tool_that_it_comes_down_to(): void
+    {
+        $questions = array_column($this->ask('GET', '/api/kit/school')->json('questions'), 'answers', 'id');
+        $widths = array_map(
+            static fn (array $answer): ?float => $answer['outline']['widthMm'] ?? null,
+            array_column($questions['bench-plane'], null, 'id'),
+        );
+        self::assertNotContains(null, $widths);
+        self::assertGreaterThan($widths['smoother'], $widths['jack']);
+        self::assertSame([null], array_unique(array_column($questions['spend'], 'outline')));
+    }
+
     public function test_an_answer_shifts_the_plan_and_can_be_undone(): void
     {
         $before = $this->ask('GET', '/api/kit/ladder')->json('total');

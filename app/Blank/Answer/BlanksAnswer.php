@@ -27,6 +27,7 @@ final readonly class BlanksAnswer extends Answer
         #[Field('what wood can be wanted for', of: WordAnswer::class)] public array $purposes,
         #[Field('the figures, by name', of: Reading::class, keyed: true)] public array $figures,
         #[Field('what stands for it where nothing is typed', of: 'string', keyed: true)] public array $usual,
+        #[Field('the piece that is wanted, with what is planed off it')] public RoughSizeAnswer $wanted,
         #[Field('wood on the shelf', of: ListedBlankAnswer::class)] public array $blanks,
         #[Field('what to do next')] public NextAnswer $next,
         #[Field('which species there are', of: WordAnswer::class)] public array $species,

@@ -23,6 +23,7 @@ final readonly class ListedBlankAnswer extends Answer
         #[Field('what speaks for it and against it', of: BlankReasonAnswer::class)] public array $reasons,
         #[Field('how much it moves, ready to be read')] public string $moves,
         #[Field('angle of the rings to the face, degrees')] public float $ringDeg,
+        #[Field('length, mm')] public float $lengthMm,
         #[Field('width, mm')] public float $widthMm,
         #[Field('thickness, mm')] public float $thicknessMm,
         #[Field('as it would be typed')] public BlankTypedAnswer $typed,

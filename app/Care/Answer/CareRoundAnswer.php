@@ -10,6 +10,7 @@ use JackRest\Core\Calculation\Field;
 /** One round of care. */
 final readonly class CareRoundAnswer extends Answer
 {
+    /** @param  list<int>  $tools */
     public function __construct(
         #[Field('its name within the program')] public string $key,
         #[Field('ready to be read')] public string $says,
@@ -17,6 +18,7 @@ final readonly class CareRoundAnswer extends Answer
         #[Field('when it was done last; null: never')] public string $last,
         #[Field('whether it is due')] public bool $isDue,
         #[Field('how long it takes')] public int $minutes,
+        #[Field('some of the tools that it is for, one of each kind', of: 'integer')] public array $tools,
     ) {
     }
 }

@@ -14,6 +14,7 @@ final readonly class EdgeAnswer extends Answer
         #[Field('the record\'s number')] public int $id,
         #[Field('which state of the record this is')] public int $version,
         #[Field('what it is called')] public string $name,
+        #[Field('the tool\'s number')] public int $toolId,
         #[Field('the tool')] public string $tool,
         #[Field('how the edge is')] public string $condition,
         #[Field('ready to be read')] public string $says,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\School\Answer;
 
 use App\Http\Answer;
+use App\Http\Answer\ToolOutlineAnswer;
 use JackRest\Core\Calculation\Field;
 
 /** An answer to it. */
@@ -14,6 +15,7 @@ final readonly class SchoolAnswerAnswer extends Answer
         #[Field('its name within the program')] public string $id,
         #[Field('what it is called')] public string $name,
         #[Field('why one says so')] public string $because,
+        #[Field('the tool it comes down to; null: none')] public ?ToolOutlineAnswer $outline,
     ) {
     }
 }

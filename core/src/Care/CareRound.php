@@ -9,9 +9,10 @@ use JackRest\Core\Kit\ToolAtHand;
 /** One job of care as it stands: for how many tools, when last, and whether it is due. */
 final readonly class CareRound
 {
+    /** @param  list<ToolAtHand>  $tools  those it is for */
     private function __construct(
         public CareJob $job,
-        public int $tools,
+        public array $tools,
         public ?int $daysSince,
         public float $everyDays,
     ) {
@@ -27,9 +28,9 @@ final readonly class CareRound
     {
         $rounds = [];
         foreach (CareJob::cases() as $job) {
-            $count = count($job->for($tools));
-            if ($count > 0 || ($job->isForTheShop() && $tools !== [])) {
-                $rounds[] = new self($job, $count, $daysSince[$job->value] ?? null, $job->days($damp));
+            $for = $job->for($tools);
+            if ($for !== [] || ($job->isForTheShop() && $tools !== [])) {
+                $rounds[] = new self($job, $for, $daysSince[$job->value] ?? null, $job->days($damp));
             }
         }
         $late = static fn (self $round): float => ($round->daysSince ?? $daysHere) / $round->everyDays;
@@ -44,8 +45,24 @@ final readonly class CareRound
         return ($this->daysSince ?? $daysHere) >= $this->everyDays;
     }
 
+    public function says(): string
+    {
+        return $this->job->says(count($this->tools));
+    }
+
     public function minutes(): int
     {
-        return $this->job->minutes($this->tools);
+        return $this->job->minutes(count($this->tools));
+    }
+
+    /** @return list<ToolAtHand> one of each kind that it is for */
+    public function oneOfEachKind(): array
+    {
+        $kinds = [];
+        foreach ($this->tools as $tool) {
+            $kinds[$tool->kind] ??= $tool;
+        }
+
+        return array_values($kinds);
     }
 }

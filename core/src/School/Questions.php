@@ -155,8 +155,15 @@ final class Questions
                     'push saws with a back',
                     'Stiff, can be filed, last a lifetime.',
                     new Effect(leavesOut: self::PULL),
+                    'dovetail-saw',
                 ),
-                new Option('pull', 'pull saws', 'Thin kerf, light work, no filing.', new Effect(leavesOut: self::PUSH)),
+                new Option(
+                    'pull',
+                    'pull saws',
+                    'Thin kerf, light work, no filing.',
+                    new Effect(leavesOut: self::PUSH),
+                    'backed-pull-saw',
+                ),
                 new Option('either', 'either', 'Whatever is cheapest for the cut.'),
             ]),
             new Question('dovetail-pitch', 'Dovetail saw: how fine?', [
@@ -191,6 +198,7 @@ final class Questions
                     'chisel only',
                     'One tool less, and no blade to break.',
                     new Effect(leavesOut: ['coping-saw', 'fret-saw']),
+                    'bench-chisel',
                 ),
             ]),
         ];
@@ -221,7 +229,7 @@ final class Questions
                 ),
             ]),
             new Question('squares', 'Squares?', [
-                new Option('wood', 'of wood, made', 'Light, kind to the work, and can be trued.'),
+                new Option('wood', 'of wood, made', 'Light, kind to the work, and can be trued.', kind: 'try-square'),
                 new Option(
                     'metal',
                     'of metal, bought',
@@ -320,7 +328,12 @@ final class Questions
             ]),
             new Question('upkeep', 'Between honings?', [
                 new Option('stone', 'straight back to the finest stone', 'A stone keeps the edge flat.'),
-                new Option('strop', 'strop often, stone seldom', 'Ten strokes a side, and on with the work.'),
+                new Option(
+                    'strop',
+                    'strop often, stone seldom',
+                    'Ten strokes a side, and on with the work.',
+                    kind: 'strop',
+                ),
             ]),
             new Question('flatness', 'When are stones flattened?', [
                 new Option('every-few', 'every few sessions', 'A stone stays flat enough for that long.'),

@@ -119,7 +119,7 @@ final class CareTest extends TestCase
     {
         $rounds = array_column(
             array_map(
-                static fn (CareRound $round): array => [$round->job->value, [$round->tools, $round->minutes()]],
+                static fn (CareRound $round): array => [$round->job->value, [count($round->tools), $round->minutes()]],
                 CareRound::all([...array_fill(0, 9, new ToolAtHand('1', 'jack-plane', 'jack plane'))], [],
                     Damp::Ordinary, 300),
             ),

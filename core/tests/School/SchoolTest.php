@@ -38,11 +38,24 @@ final class SchoolTest extends TestCase
             ...$effect->leavesOut,
             ...$effect->buys,
             ...array_keys($effect->sizes),
-            ...array_filter([$effect->hones], is_string(...)),
+            ...array_filter([$effect->hones, $answer->shownBy()], is_string(...)),
         ];
         self::assertSame([], array_values(array_diff($kinds, array_keys(ToolKinds::all()))));
         self::assertSame([], array_values(array_diff(array_keys($effect->minGrades), array_keys(Operations::all()))));
         self::assertSame($answer, (new School([$question->id => $answer->id]))->answer($question));
+    }
+
+    public function test_an_answer_is_shown_by_the_tool_that_it_comes_down_to(): void
+    {
+        $kind = static fn (string $question, string $answer): ?string => (new School([$question => $answer]))
+            ->answer(Questions::all()[$question])
+            ->shownBy();
+        self::assertSame('smoothing-plane', $kind('bench-plane', 'smoother'));
+        self::assertSame('oilstones', $kind('media', 'oilstone'));
+        self::assertSame('honing-guide', $kind('angle', 'guide'));
+        self::assertSame('backed-pull-saw', $kind('saws', 'pull'));
+        self::assertSame('dovetail-saw', $kind('dovetail-pitch', 'fine'));
+        self::assertNull($kind('spend', 'steady'));
     }
 
     public function test_the_first_answer_stands_until_another_is_chosen(): void

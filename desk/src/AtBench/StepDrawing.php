@@ -18,7 +18,18 @@ enum StepDrawing: string
     case Chisel = 'chisel';
     case Plane = 'plane';
     case Shoot = 'shoot';
+    case SquareLine = 'square-line';
+    case BevelLine = 'bevel-line';
+    case StepOff = 'step-off';
+    case Measure = 'measure';
+    case Pare = 'pare';
+    case Level = 'level';
+    case Shave = 'shave';
+    case Chamfer = 'chamfer';
+    case Screw = 'screw';
     case Check = 'check';
+    case CheckSquare = 'check-square';
+    case CheckWind = 'check-wind';
     case Fit = 'fit';
     case Clamp = 'clamp';
 }

@@ -9,7 +9,7 @@ final readonly class StepShape
 {
     /**
      * What is in the hand at an operation of a job, where one drawing is right whatever tool does it. Common practice.
-     * The others have none: a marking gauge would be wrong for a line that is squared over with a knife.
+     * The others have none: a part is shaped by many tools, and the wrong one would mislead.
      */
     private const AT_OPERATION = [
         'rough-out' => StepDrawing::Saw,
@@ -27,8 +27,17 @@ final readonly class StepShape
         'taper' => StepDrawing::Plane,
         'smooth' => StepDrawing::Plane,
         'shoot-end' => StepDrawing::Shoot,
+        'chamfer' => StepDrawing::Chamfer,
+        'ease-edges' => StepDrawing::Chamfer,
         'check-flat' => StepDrawing::Check,
         'check-straight' => StepDrawing::Check,
+        'check-square' => StepDrawing::CheckSquare,
+        'check-wind' => StepDrawing::CheckWind,
+        'mark-square' => StepDrawing::SquareLine,
+        'mark-bevel' => StepDrawing::BevelLine,
+        'mark-slope' => StepDrawing::BevelLine,
+        'step-off' => StepDrawing::StepOff,
+        'measure' => StepDrawing::Measure,
         'mark-parallel' => StepDrawing::Mark,
         'mark-wide' => StepDrawing::Mark,
         'mark-mortise' => StepDrawing::Mark,
@@ -36,11 +45,16 @@ final readonly class StepShape
         'clear-waste' => StepDrawing::Chisel,
         'chop-across' => StepDrawing::Chisel,
         'clean-corner' => StepDrawing::Chisel,
+        'pare' => StepDrawing::Pare,
+        'flush-trim' => StepDrawing::Pare,
+        'level-recess' => StepDrawing::Level,
+        'shape-convex' => StepDrawing::Shave,
         'rebate-along' => StepDrawing::Recess,
         'rebate-across' => StepDrawing::Recess,
         'groove' => StepDrawing::Recess,
         'dado' => StepDrawing::Recess,
         'bore' => StepDrawing::Hole,
+        'drive-screw' => StepDrawing::Screw,
         'tap-home' => StepDrawing::Fit,
         'edge-glue' => StepDrawing::Clamp,
         'assemble' => StepDrawing::Clamp,

@@ -42,20 +42,22 @@ final class StepShapeTest extends TestCase
         self::assertSame(StepDrawing::Saw, $drawn('rip'));
         self::assertSame(StepDrawing::Shoot, $drawn('shoot-end'));
         self::assertSame(StepDrawing::Clamp, $drawn('assemble'));
+        self::assertSame(StepDrawing::StepOff, $drawn('step-off'), 'dividers are no gauge');
+        self::assertSame(StepDrawing::BevelLine, $drawn('mark-slope'));
+        self::assertSame(StepDrawing::SquareLine, $drawn('mark-square'));
+        self::assertSame(StepDrawing::Level, $drawn('level-recess'), 'a router plane is no plough');
+        self::assertSame(StepDrawing::Screw, $drawn('drive-screw'), 'a screwdriver is no bit');
         self::assertSame(['edge' => 0.0], StepShape::ofJob('rebate-along')?->sizesMm, 'it lies at the edge');
         self::assertNull($drawn(''), 'an edge is honed meanwhile');
     }
 
-    /** Dividers, a bevel and a knife are no marking gauge, a router plane and a screwdriver no plough and no bit. */
-    #[TestWith(['step-off'])]
-    #[TestWith(['mark-slope'])]
-    #[TestWith(['mark-square'])]
+    /** Done with one tool here and another there. */
     #[TestWith(['transfer'])]
-    #[TestWith(['measure'])]
-    #[TestWith(['check-square'])]
-    #[TestWith(['check-wind'])]
-    #[TestWith(['level-recess'])]
-    #[TestWith(['drive-screw'])]
+    #[TestWith(['round'])]
+    #[TestWith(['shape-concave'])]
+    #[TestWith(['saw-curve'])]
+    #[TestWith(['fit-tenon-cheek'])]
+    #[TestWith(['mould-edge'])]
     public function test_a_drawing_that_would_show_the_wrong_tool_is_left_out(string $operation): void
     {
         self::assertNull(StepShape::ofJob($operation));

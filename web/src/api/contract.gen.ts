@@ -3736,6 +3736,8 @@ export interface components {
             usual: {
                 [key: string]: string;
             };
+            /** @description the piece that is wanted, with what is planed off it */
+            wanted: components["schemas"]["RoughSize"];
             /** @description wood on the shelf */
             blanks: components["schemas"]["ListedBlank"][];
             /** @description what to do next */
@@ -3837,6 +3839,8 @@ export interface components {
             isDue: boolean;
             /** @description how long it takes */
             minutes: number;
+            /** @description some of the tools that it is for, one of each kind */
+            tools: number[];
         };
         Chore: {
             /**
@@ -4189,6 +4193,8 @@ export interface components {
             version: number;
             /** @description what it is called */
             name: string;
+            /** @description the tool's number */
+            toolId: number;
             /** @description the tool */
             tool: string;
             /** @description how the edge is */
@@ -5248,6 +5254,8 @@ export interface components {
             moves: string;
             /** @description angle of the rings to the face, degrees */
             ringDeg: number;
+            /** @description length, mm */
+            lengthMm: number;
             /** @description width, mm */
             widthMm: number;
             /** @description thickness, mm */
@@ -6058,6 +6066,14 @@ export interface components {
             /** @description its entry in the diary; null: it has none of its own */
             written: components["schemas"]["Written"] | null;
         };
+        RoughSize: {
+            /** @description length, mm */
+            lengthMm: number;
+            /** @description width, mm */
+            widthMm: number;
+            /** @description thickness, mm */
+            thicknessMm: number;
+        };
         Rung: {
             /** @description which stage it is part of, from 1; 0: what is possible already */
             stage: number;
@@ -6231,6 +6247,8 @@ export interface components {
             name: string;
             /** @description why one says so */
             because: string;
+            /** @description the tool it comes down to; null: none */
+            outline: components["schemas"]["ToolOutline"] | null;
         };
         SchoolQuestion: {
             /** @description its name within the program */
@@ -6656,7 +6674,7 @@ export interface components {
              * @description what else is drawn; null: nothing
              * @enum {string}
              */
-            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel" | "plane" | "shoot" | "check" | "fit" | "clamp";
+            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel" | "plane" | "shoot" | "square-line" | "bevel-line" | "step-off" | "measure" | "pare" | "level" | "shave" | "chamfer" | "screw" | "check" | "check-square" | "check-wind" | "fit" | "clamp";
         };
         SticksDrawn: {
             /** @description length, mm */

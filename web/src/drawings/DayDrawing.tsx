@@ -9,9 +9,15 @@ interface DayDrawingProps {
   width: number
 }
 
-const ROW = 26
-const TOP = 34
-const RIGHT = 16
+const ROW = 30
+const TOP = 66
+const RIGHT = 40
+
+/** Of a stone over its round, px. */
+const STONE = { y: 14, height: 30 }
+
+/** About what a figure of the strokes takes, px. */
+const FIGURE = 24
 
 const edgesOf = (plan: Schemas['Day']) => [
   ...new Map(
@@ -21,7 +27,7 @@ const edgesOf = (plan: Schemas['Day']) => [
 
 export const dayHeight = (plan: Schemas['Day']): number => TOP + edgesOf(plan).length * ROW + 34
 
-/** The day from left to right: a row for each edge, a band for each stone. */
+/** The day from left to right: the stones as they lie, below them a row for each edge with its strokes. */
 export function DayDrawing({ plan, width }: DayDrawingProps) {
   const id = useId()
   const edges = edgesOf(plan)
@@ -40,7 +46,8 @@ export function DayDrawing({ plan, width }: DayDrawingProps) {
       </defs>
       {rounds.map((round, index) => (
         <g key={`${round.stone} ${index}`}>
-          <line x1={x(round.from)} x2={x(round.from)} y1={TOP - 22} y2={bottom} className="stroke-rule" />
+          <Stone from={x(round.from)} to={x(round.until)} label={round.label} />
+          <line x1={x(round.from)} x2={x(round.from)} y1={STONE.y} y2={bottom} className="stroke-rule" />
           <rect
             x={x(round.from)}
             y={TOP - 4}
@@ -49,23 +56,33 @@ export function DayDrawing({ plan, width }: DayDrawingProps) {
             fill={`url(#${id})`}
             opacity={0.5}
           />
-          <text x={x(round.from) + 4} y={TOP - 10} fontWeight={700} className="halo">
-            {round.label}
-          </text>
-          {round.visits.map((visit) => (
-            <rect
-              key={`${visit.edgeId} ${visit.from}`}
-              x={x(visit.from)}
-              y={row(visit.edgeId) + 4}
-              width={Math.max(2, x(visit.to) - x(visit.from))}
-              height={ROW - 9}
-              className="fill-steel stroke-ink"
-            />
-          ))}
+          {round.visits.map((visit) => {
+            const wide = Math.max(2, x(visit.to) - x(visit.from))
+            return (
+              <g key={`${visit.edgeId} ${visit.from}`}>
+                <rect
+                  x={x(visit.from)}
+                  y={row(visit.edgeId) + 4}
+                  width={wide}
+                  height={ROW - 9}
+                  className="fill-steel stroke-ink"
+                />
+                <text
+                  x={wide >= FIGURE ? x(visit.from) + wide / 2 : x(visit.to) + 5}
+                  y={row(visit.edgeId) + ROW / 2 + 4}
+                  textAnchor={wide >= FIGURE ? 'middle' : 'start'}
+                  fontWeight={600}
+                  className={wide >= FIGURE ? undefined : 'halo'}
+                >
+                  {visit.strokes}
+                </text>
+              </g>
+            )
+          })}
         </g>
       ))}
       {edges.map(([edge, name]) => (
-        <text key={edge} x={10} y={row(edge) + 17}>
+        <text key={edge} x={10} y={row(edge) + ROW / 2 + 4}>
           {shortened(name, left - 16)}
         </text>
       ))}
@@ -75,6 +92,34 @@ export function DayDrawing({ plan, width }: DayDrawingProps) {
           {seconds < 240 ? `${tick} s` : `${Math.round((tick / 60) * 10) / 10} min`}
         </text>
       ))}
+    </g>
+  )
+}
+
+interface StoneProps {
+  from: number
+  to: number
+  label: string
+}
+
+/** The stone that a round is on, as long as the round. */
+function Stone({ from, to, label }: StoneProps) {
+  const wide = Math.max(6, to - from - 6)
+  return (
+    <g>
+      <rect
+        x={from}
+        y={STONE.y}
+        width={wide}
+        height={STONE.height}
+        rx={3}
+        fill="url(#stone)"
+        className="stroke-ink"
+        strokeWidth={1.25}
+      />
+      <text x={from + 8} y={STONE.y + 20} fontWeight={700} className="halo">
+        {label}
+      </text>
     </g>
   )
 }

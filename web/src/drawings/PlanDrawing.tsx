@@ -73,7 +73,7 @@ export function SmallView({
   const scale = Math.min((width - 4) / view.widthMm, (height - 4) / view.heightMm)
   const [x, y] = [(width - view.widthMm * scale) / 2, (height - view.heightMm * scale) / 2]
   return (
-    <svg aria-hidden width={width} height={height} className="shrink-0">
+    <svg aria-hidden width={width} height={height} viewBox={`0 0 ${width} ${height}`} className="shrink-0">
       <g transform={`translate(${x} ${y}) scale(${scale})`}>
         <ViewPaths view={view} />
       </g>

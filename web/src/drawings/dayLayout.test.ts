@@ -25,10 +25,10 @@ describe('daySpans', () => {
       ],
     })
     expect(rounds[0]?.visits).toEqual([
-      { edgeId: 1, from: 20, to: 50 },
-      { edgeId: 2, from: 50, to: 90 },
+      { edgeId: 1, strokes: 5, from: 20, to: 50 },
+      { edgeId: 2, strokes: 5, from: 50, to: 90 },
     ])
-    expect(rounds[1]).toMatchObject({ from: 90, visits: [{ edgeId: 1, from: 100, to: 105 }] })
+    expect(rounds[1]).toMatchObject({ from: 90, until: 105, visits: [{ edgeId: 1, from: 100, to: 105 }] })
     expect(seconds).toBe(105)
   })
 })

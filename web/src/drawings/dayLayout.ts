@@ -9,9 +9,9 @@ export function daySpans(plan: Pick<Schemas['Day'], 'rounds'>) {
     const visits = round.visits.map((visit) => {
       const start = clock
       clock += visit.seconds
-      return { edgeId: visit.edgeId, from: start, to: clock }
+      return { edgeId: visit.edgeId, strokes: visit.strokes, from: start, to: clock }
     })
-    return { stone: round.stone, label: round.label, changeSeconds: round.changeSeconds, from, visits }
+    return { ...round, from, until: clock, visits }
   })
   return { rounds, seconds: clock }
 }

@@ -1,5 +1,6 @@
 import clsx from 'clsx'
 import { answered, client, type Schemas } from '@/api/client'
+import { ToolOutline } from '@/drawings/ToolOutline'
 import { formOf, pageOf } from '@/shell/pages'
 import { Link } from 'react-router'
 import { Button } from './Button'
@@ -8,8 +9,15 @@ import { useChange } from './useChange'
 import { correctionAt } from './useCorrection'
 import { told } from './told'
 
+interface DiaryLinesProps {
+  entries: readonly Schemas['DiaryEntry'][]
+  empty: string
+  /** What each is about, small, where it can be drawn; without it nothing is. */
+  drawn?: (about: Schemas['About'] | null) => Schemas['ToolOutline'] | undefined
+}
+
 /** Diary entries, newest first, each with its way back. */
-export function DiaryLines({ entries, empty }: { entries: readonly Schemas['DiaryEntry'][]; empty: string }) {
+export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
   const undo = useUndo()
   if (entries.length === 0) return <p className="text-soft">{empty}</p>
 
@@ -21,18 +29,25 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
         </p>
       )}
       <ul>
-        {entries.map((entry) => (
+        {entries.map((entry, index) => (
           <li
             key={entry.id}
-            className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1.5 last:border-b-0"
+            className={clsx(
+              'flex flex-wrap items-baseline gap-x-3 border-t py-1.5 first:border-t-0',
+              isDayOf(entries[index - 1], entry) ? 'border-rule' : 'border-ink',
+            )}
           >
             <time
               dateTime={entry.happenedOn}
               title={asTime(entry.writtenAt)}
-              className="w-24 shrink-0 text-sm text-soft"
+              className={clsx(
+                'w-full shrink-0 text-sm md:w-24',
+                isDayOf(entries[index - 1], entry) ? 'text-soft max-md:hidden md:invisible' : 'font-bold',
+              )}
             >
               {asDate(entry.happenedOn)}
             </time>
+            {drawn && <Small outline={drawn(entry.about)} />}
             <span className="grow basis-52">
               <span className={clsx(entry.undone && 'text-soft line-through')}>{told(entry.sentence)}</span>
               {entry.by && <span className="text-sm text-soft"> {entry.by}.</span>}
@@ -73,6 +88,25 @@ export function DiaryLines({ entries, empty }: { entries: readonly Schemas['Diar
         ))}
       </ul>
     </>
+  )
+}
+
+const isDayOf = (before: Schemas['DiaryEntry'] | undefined, entry: Schemas['DiaryEntry']) =>
+  before?.happenedOn === entry.happenedOn
+
+/** Of what an entry is about: px. */
+const SMALL = { width: 60, height: 26 }
+
+function Small({ outline }: { outline: Schemas['ToolOutline'] | undefined }) {
+  return (
+    <span className="flex w-16 shrink-0 items-center justify-center self-center max-md:hidden" aria-hidden>
+      {outline && (
+        <ToolOutline
+          outline={outline}
+          scale={Math.min(SMALL.width / outline.widthMm, SMALL.height / outline.heightMm, 0.3)}
+        />
+      )}
+    </span>
   )
 }
 

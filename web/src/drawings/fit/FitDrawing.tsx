@@ -10,6 +10,8 @@ import { SoleOnBoard } from './SoleOnBoard'
 export interface FitDrawingProps {
   row: Schemas['FitRow']
   rows: readonly Schemas['FitRow'][]
+  /** The tool's own, where it hangs on the board. */
+  outline?: Schemas['ToolOutline'] | undefined
   width: number
   height: number
 }

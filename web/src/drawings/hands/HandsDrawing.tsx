@@ -1,14 +1,17 @@
 import type { ComponentType } from 'react'
 import type { Schemas } from '@/api/client'
 import { Boring } from './Boring'
+import { Checked, CheckedSquare, CheckedWind } from './Checks'
 import { Chiselled } from './Chiselled'
 import type { HandsProps } from './Frame'
 import { InRecess } from './InRecess'
-import { Checked, Clamped, Fitted, PlanedFace, Shot } from './Joinery'
+import { Clamped, Fitted, PlanedFace, Shot } from './Joinery'
+import { BevelLine, Measured, SquareLine, SteppedOff } from './Lines'
 import { Marked } from './Marked'
 import { OnStone } from './OnStone'
 import { Planed } from './Planed'
 import { Sawn } from './Sawn'
+import { Chamfered, Levelled, Pared, Screwed, Shaved } from './Shaped'
 import { FiledTeeth, JointedTeeth, SetTeeth } from './Teeth'
 import { Thicknessed } from './Thicknessed'
 
@@ -24,7 +27,18 @@ const DRAWINGS: Record<NonNullable<Schemas['StepHands']['drawing']>, ComponentTy
   chisel: Chiselled,
   plane: PlanedFace,
   shoot: Shot,
+  'square-line': SquareLine,
+  'bevel-line': BevelLine,
+  'step-off': SteppedOff,
+  measure: Measured,
+  pare: Pared,
+  level: Levelled,
+  shave: Shaved,
+  chamfer: Chamfered,
+  screw: Screwed,
   check: Checked,
+  'check-square': CheckedSquare,
+  'check-wind': CheckedWind,
   fit: Fitted,
   clamp: Clamped,
 }

@@ -48,17 +48,6 @@ export function Shot({ count }: HandsProps) {
   )
 }
 
-/** A straightedge on the wood, and the light that shows below it. */
-export function Checked() {
-  return (
-    <Frame says="The straightedge on the wood: where does light show?">
-      <path d="M60 150Q320 172 580 150V214H60Z" className="fill-timber stroke-ink" strokeWidth={2.5} />
-      <path d="M60 150Q320 172 580 150Z" className="fill-light stroke-amber" strokeWidth={2} />
-      <path d="M50 150H590V112Q320 40 50 112Z" className="fill-steel stroke-ink" strokeWidth={2.5} />
-    </Frame>
-  )
-}
-
 /** Two parts of a joint on their way together. */
 export function Fitted({ count }: HandsProps) {
   return (

@@ -1,6 +1,4 @@
-export type Tone = 'steel' | 'wood' | 'line' | 'blue' | 'amber' | 'red' | 'light' | 'hidden'
-
-type Shape = readonly [Tone, string]
+import type { Shape } from './shapes'
 
 const PLANE = 'M8 46 H104 V36 H88 L80 22 L66 22 L60 36 H42 L38 26 L24 26 L22 36 H8 Z'
 const SAW = 'M24 20 L104 28 L104 34 L24 48 Z'

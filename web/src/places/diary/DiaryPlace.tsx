@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
-import { diary } from '@/api/queries'
+import type { Schemas } from '@/api/client'
+import { diary, edges } from '@/api/queries'
 import { Button } from '@/parts/Button'
 import { DiaryLines } from '@/parts/DiaryLines'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
+import { useOutlines } from '@/parts/useOutlines'
 
 /** Everything recorded, newest first, searchable, undoable. */
 export function DiaryPlace() {
@@ -53,6 +55,7 @@ interface PageProps {
 
 function Page({ words, before, onMore }: PageProps) {
   const { data, error } = useQuery(diary(words, before))
+  const drawn = useDrawn()
   if (error && !data) return <Lost problem={error} />
   if (!data) return <Waiting />
   const last = data.entries.at(-1)
@@ -61,6 +64,7 @@ function Page({ words, before, onMore }: PageProps) {
     <>
       <DiaryLines
         entries={data.entries}
+        drawn={drawn}
         empty={
           words
             ? 'No entry holds those words.'
@@ -74,4 +78,16 @@ function Page({ words, before, onMore }: PageProps) {
       )}
     </>
   )
+}
+
+/** The tool that an entry is about, or whose edge it is about. */
+function useDrawn() {
+  const outlines = useOutlines()
+  const { data } = useQuery(edges())
+  const toolOf = useMemo(() => new Map(data?.edges.map((edge) => [edge.id, edge.toolId])), [data])
+  return (about: Schemas['About'] | null) => {
+    if (about === null || about.id === null) return undefined
+    if (about.kind === 'tool') return outlines.get(about.id)
+    return about.kind === 'edge' ? outlines.get(toolOf.get(about.id) ?? -1) : undefined
+  }
 }

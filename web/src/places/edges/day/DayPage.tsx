@@ -72,7 +72,8 @@ function DaySheet({ plan }: { plan: Schemas['Day'] }) {
         .join('. ')}
       block={[
         ['Across', 'time'],
-        ['Blocks', 'strokes on a stone; the hatched start is fetching and wetting it'],
+        ['Figures', 'strokes on the stone above'],
+        ['Hatched', 'fetching and wetting it'],
       ]}
       height={() => dayHeight(plan)}
     >

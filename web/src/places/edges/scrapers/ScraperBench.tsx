@@ -34,6 +34,12 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
 
   return (
     <Board
+      next={
+        <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
+          <StartAtBench running={page.running} onStart={start} busy={begin.isPending} />
+          {preview && <How how={preview.how} />}
+        </NextStroke>
+      }
       drawing={<BurrSheet name={page.name} preview={preview} />}
       below={
         <>
@@ -54,10 +60,6 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
               onChange={(text) => draft.change('filed', text)}
             />
           </Readings>
-          <NextStroke says={preview?.next.says ?? 'Working it out…'} why={preview?.next.why ?? ''}>
-            <StartAtBench running={page.running} onStart={start} busy={begin.isPending} />
-            {preview && <How how={preview.how} />}
-          </NextStroke>
           <Complaint problem={begin.error} besides={[]} />
           {preview && <p className="mt-3 text-soft">{preview.lasts}</p>}
           <p className="mt-4 border-l-4 border-red pl-3 text-sm">{page.caution}</p>
@@ -66,6 +68,9 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
     />
   )
 }
+
+/** A sheet of a phone is higher than it is wide. */
+const NARROW = 520
 
 function BurrSheet({ name, preview }: { name: string; preview: Schemas['ScraperPreview'] | undefined }) {
   const drawn = preview?.drawn
@@ -81,7 +86,7 @@ function BurrSheet({ name, preview }: { name: string; preview: Schemas['ScraperP
             ]
           : []
       }
-      height={(width) => Math.max(240, Math.min(340, width * 0.5))}
+      height={(width) => Math.max(width < NARROW ? 420 : 240, Math.min(340, width * 0.45))}
     >
       {(box) =>
         drawn ? (

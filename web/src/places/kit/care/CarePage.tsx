@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { care } from '@/api/queries'
+import { ToolOutline } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Heading } from '@/parts/Heading'
@@ -8,6 +9,7 @@ import { Complaint } from '@/parts/Keeping'
 import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
+import { useOutlines } from '@/parts/useOutlines'
 import { KitNav } from '@/places/kit/KitNav'
 import { Stocks } from './Stocks'
 import { told } from '@/parts/told'
@@ -19,6 +21,9 @@ export function CarePage() {
   return data ? <Page data={data} /> : <Waiting />
 }
 
+/** Pixels for a millimetre: what fits into a line, and small tools no larger than they are beside others. */
+const small = (outline: Schemas['ToolOutline']) => Math.min(56 / outline.widthMm, 32 / outline.heightMm, 0.3)
+
 function Page({ data }: { data: Schemas['Care'] }) {
   const done = useChange((key: string) =>
     answered(client.POST('/api/upkeep/{key}/done', { params: { path: { key } } })),
@@ -26,6 +31,7 @@ function Page({ data }: { data: Schemas['Care'] }) {
   const damp = useChange((chosen: string) =>
     answered(client.PUT('/api/care/damp', { body: { damp: chosen as Schemas['DampRequest']['damp'] } })),
   )
+  const outlines = useOutlines()
   const due = data.rounds.filter((round) => round.isDue)
   const first = due[0]
 
@@ -59,6 +65,14 @@ function Page({ data }: { data: Schemas['Care'] }) {
                     {told(round.says)}
                   </span>
                   <span className="block text-sm text-soft">{round.last}</span>
+                  {round.tools.length > 0 && (
+                    <span className="mt-1.5 flex h-9 flex-wrap items-center gap-x-4 overflow-hidden">
+                      {round.tools.map((id) => {
+                        const outline = outlines.get(id)
+                        return outline && <ToolOutline key={id} outline={outline} scale={small(outline)} />
+                      })}
+                    </span>
+                  )}
                 </span>
                 <span className="shrink-0 text-sm text-soft">{round.minutes} min</span>
                 <Button className="shrink-0" disabled={done.isPending} onClick={() => done.mutate(round.key)}>

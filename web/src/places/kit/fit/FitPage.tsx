@@ -15,6 +15,7 @@ import { OneOf } from '@/parts/OneOf'
 import { ReadingField } from '@/parts/ReadingField'
 import { Readings } from '@/parts/Readings'
 import { Sheet } from '@/parts/Sheet'
+import { useOutlines } from '@/parts/useOutlines'
 import { useTyped } from '@/parts/useTyped'
 import { hardnesses, type Hardness } from '@/parts/hardness'
 import { KitNav } from '@/places/kit/KitNav'
@@ -57,6 +58,8 @@ export function FitPage() {
 
 /** A cut along the grain wants rip teeth, one across it crosscut teeth. */
 const NOTHING = {}
+/** A sheet of a phone is as high as it is wide. */
+const NARROW = 520
 const GRAIN = ['along', 'across'] as const
 
 function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
@@ -69,11 +72,17 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
   const rows = data?.rows ?? []
   const [shown, setShown] = useState<string | null>(null)
   const row = rows.find((candidate) => candidate.name === shown) ?? rows[0]
+  const outline = useOutlines().get(row?.toolId ?? -1)
   const value = (name: string) =>
     data?.figures[name]?.typed || fit.fields.find((field) => field.name === name)?.usual || ''
 
   return (
     <Board
+      next={
+        <NextStroke says={data?.next.says ?? 'Working it out…'} why={data?.next.why ?? ''}>
+          {data && <How how={data.how} />}
+        </NextStroke>
+      }
       drawing={
         <Sheet
           title={fit.asks}
@@ -83,9 +92,9 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
             ['Verdict', row?.verdict ?? '–'],
             ...fit.fields.slice(0, 2).map((field) => [field.label, value(field.name)] as const),
           ]}
-          height={(width) => Math.max(230, Math.min(340, width * 0.45))}
+          height={(width) => Math.max(width < NARROW ? 340 : 230, Math.min(340, width * 0.45))}
         >
-          {(box) => <FitDrawing question={fit.id} row={row} rows={rows} {...box} />}
+          {(box) => <FitDrawing question={fit.id} row={row} rows={rows} outline={outline} {...box} />}
         </Sheet>
       }
       below={<FitRows rows={rows} shown={row?.name ?? null} onShow={setShown} />}
@@ -117,9 +126,6 @@ function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
               <Choice label="wood" value={hardness} options={hardnesses} onChange={setHardness} />
             )}
           </Readings>
-          <NextStroke says={data?.next.says ?? 'Working it out…'} why={data?.next.why ?? ''}>
-            {data && <How how={data.how} />}
-          </NextStroke>
         </>
       }
     />

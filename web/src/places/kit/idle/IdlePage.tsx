@@ -10,6 +10,7 @@ import { NextStroke } from '@/parts/NextStroke'
 import { Lost, Waiting } from '@/parts/Notice'
 import { Toggle } from '@/parts/Toggle'
 import { useChange } from '@/parts/useChange'
+import { useOutlines } from '@/parts/useOutlines'
 import { KitNav } from '@/places/kit/KitNav'
 import { IdleTool } from './IdleTool'
 import { NotHere } from './NotHere'
@@ -26,6 +27,7 @@ type Which = 'byWorth' | 'byNumber'
 function Page({ data }: { data: Schemas['Idle'] }) {
   const [which, setWhich] = useState<Which>('byWorth')
   const [left, setLeft] = useState<ReadonlySet<number>>(new Set())
+  const outlines = useOutlines()
   const set = data[which]
   const goes = new Set(set.ids.filter((id) => !left.has(id)))
   const away = useChange(
@@ -57,6 +59,7 @@ function Page({ data }: { data: Schemas['Idle'] }) {
               <IdleTool
                 key={tool.id}
                 tool={tool}
+                outline={outlines.get(tool.id)}
                 isGoing={set.ids.includes(tool.id) ? goes.has(tool.id) : null}
                 onGoing={(isGoing) => choose(tool.id, isGoing)}
               />

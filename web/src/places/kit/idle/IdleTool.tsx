@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { Link } from 'react-router'
 import { answered, client, type Schemas } from '@/api/client'
+import { SmallTool } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { Complaint } from '@/parts/Keeping'
 import { useChange } from '@/parts/useChange'
@@ -8,13 +9,14 @@ import { LendForm } from './LendForm'
 
 interface IdleToolProps {
   tool: Schemas['IdleTool']
+  outline: Schemas['ToolOutline'] | undefined
   /** Whether it goes with the chosen set; null: it does not belong to it. */
   isGoing: boolean | null
   onGoing: (isGoing: boolean) => void
 }
 
 /** One tool: when it was used, what would be lost without it, what does the same. */
-export function IdleTool({ tool, isGoing, onGoing }: IdleToolProps) {
+export function IdleTool({ tool, outline, isGoing, onGoing }: IdleToolProps) {
   const [lending, setLending] = useState(false)
   const params = { path: { tool: tool.id } }
   const keep = useChange((kept: boolean) =>
@@ -35,6 +37,7 @@ export function IdleTool({ tool, isGoing, onGoing }: IdleToolProps) {
           />
         )}
       </span>
+      <SmallTool outline={outline} width={76} height={52} />
       <div className="min-w-0 grow">
         <p className="flex flex-wrap items-baseline justify-between gap-x-4">
           <Link

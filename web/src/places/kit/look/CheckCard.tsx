@@ -1,6 +1,7 @@
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
-import { StallSign } from '@/drawings/signs/StallSign'
+import { Sign } from '@/drawings/signs/Sign'
+import { STALL_SIGNS } from '@/drawings/signs/stallSigns'
 import { Button } from '@/parts/Button'
 import { ReadingField } from '@/parts/ReadingField'
 import { told } from '@/parts/told'
@@ -30,7 +31,7 @@ export function CheckCard({ check, place, of, typed, onReadings, onOutcome, onNe
         {check.asks}
       </p>
       <div className="mt-3 flex items-start gap-4">
-        <StallSign sign={check.sign} />
+        <Sign shapes={STALL_SIGNS[check.sign]} large />
         <p className="text-soft">
           Sound: {check.see}
           {check.sound && <span className="block">By the rule: {check.sound}.</span>}

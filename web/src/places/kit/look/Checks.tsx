@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { stallKind } from '@/api/queries'
-import { StallSign } from '@/drawings/signs/StallSign'
+import { Sign } from '@/drawings/signs/Sign'
+import { STALL_SIGNS } from '@/drawings/signs/stallSigns'
 
 /** What is looked at, in the order it can be done at a stall: to be read on the way there. */
 export function Checks({ kind }: { kind: string }) {
@@ -16,7 +17,7 @@ export function Checks({ kind }: { kind: string }) {
         {data.checks.map((check, index) => (
           <li key={check.id} className="flex items-start gap-4 border-t border-rule py-2">
             <span className="w-5 shrink-0 font-slab font-semibold">{index + 1}</span>
-            <StallSign sign={check.sign} />
+            <Sign shapes={STALL_SIGNS[check.sign]} />
             <span className="min-w-0">
               <strong className="block">{check.asks}</strong>
               <span className="block text-sm text-soft">Sound: {check.see}</span>

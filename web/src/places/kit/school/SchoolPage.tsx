@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
 import { answered, client, type Schemas } from '@/api/client'
 import { school } from '@/api/queries'
+import { ToolOutline } from '@/drawings/ToolOutline'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
@@ -53,6 +54,9 @@ function useSchoolChange() {
   )
 }
 
+/** Pixels for a millimetre: what fits beside two lines. */
+const small = (outline: Schemas['ToolOutline']) => Math.min(76 / outline.widthMm, 36 / outline.heightMm, 0.4)
+
 interface QuestionProps {
   question: Schemas['SchoolQuestion']
   busy: boolean
@@ -84,10 +88,15 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
                 'group-data-[state=checked]:bg-ink',
               )}
             />
-            <span>
+            <span className="grow">
               <span className="group-data-[state=checked]:font-bold">{answer.name}</span>
               <span className="block text-sm text-soft">{answer.because}</span>
             </span>
+            {answer.outline && (
+              <span className="flex w-20 shrink-0 justify-center self-center" aria-hidden>
+                <ToolOutline outline={answer.outline} scale={small(answer.outline)} />
+              </span>
+            )}
           </RadioGroup.Item>
         ))}
       </RadioGroup.Root>

@@ -2,6 +2,7 @@ import clsx from 'clsx'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { EndGrain } from '@/drawings/EndGrain'
+import { Plank } from '@/drawings/Plank'
 import { Choice } from '@/parts/Choice'
 import { MainLink } from '@/parts/MainLink'
 import { NextStroke } from '@/parts/NextStroke'
@@ -24,6 +25,7 @@ const SIZES = [
 
 /** The whole shelf for one piece, the best first. */
 export function Shelf({ data, values, onChange }: ShelfProps) {
+  const longestMm = Math.max(data.wanted.lengthMm, ...data.blanks.map((blank) => blank.lengthMm))
   const best = data.blanks.find((blank) => blank.fitness !== 'unfit')
   return (
     <div className="grid items-start gap-x-8 gap-y-5 lg:grid-cols-[minmax(0,1fr)_26rem]">
@@ -68,7 +70,7 @@ export function Shelf({ data, values, onChange }: ShelfProps) {
         )}
         {data.blanks.map((blank) => (
           <li key={blank.id} className="border-t border-rule py-3">
-            <Ranked blank={blank} />
+            <Ranked blank={blank} wanted={data.wanted} longestMm={longestMm} />
           </li>
         ))}
       </ol>
@@ -78,10 +80,19 @@ export function Shelf({ data, values, onChange }: ShelfProps) {
 
 const FITNESS = { good: '✓ good for it', doubtful: '? with doubts', unfit: '✗ not for it' } as const
 
-function Ranked({ blank }: { blank: Schemas['ListedBlank'] }) {
+interface RankedProps {
+  blank: Schemas['ListedBlank']
+  wanted: Schemas['RoughSize']
+  longestMm: number
+}
+
+/** What the longest blank takes of a phone's width, px. */
+const PLANK_PX = 250
+
+function Ranked({ blank, wanted, longestMm }: RankedProps) {
   return (
     <div className="flex gap-4">
-      <EndGrain blank={blank} width={104} height={64} />
+      <EndGrain blank={blank} width={72} height={64} />
       <div className="min-w-0 grow">
         <p className="flex flex-wrap justify-between gap-x-4">
           <Link
@@ -100,6 +111,7 @@ function Ranked({ blank }: { blank: Schemas['ListedBlank'] }) {
             {FITNESS[blank.fitness]}
           </span>
         </p>
+        <Plank blank={blank} wanted={wanted} longestMm={longestMm} width={PLANK_PX} />
         <p className="text-soft">{told(blank.says)}</p>
         <p>{blank.moves}</p>
         <ul className="text-sm">

@@ -25,6 +25,7 @@ test('a kept blank goes out as it came in', () => {
     reasons: [],
     moves: '',
     ringDeg: 80,
+    lengthMm: 300,
     widthMm: 40,
     thicknessMm: 10,
     typed,

@@ -3,6 +3,8 @@ import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
 import { answered, client, Refused, type Schemas } from '@/api/client'
 import { eye } from '@/api/queries'
+import { EYE_SIGNS } from '@/drawings/signs/eyeSigns'
+import { Sign } from '@/drawings/signs/Sign'
 import { Board } from '@/parts/Board'
 import { Button } from '@/parts/Button'
 import { Heading } from '@/parts/Heading'
@@ -66,11 +68,9 @@ function Page({ at }: { at: Schemas['Eye'] }) {
         below={
           <ul>
             {at.exercises.map((one) => (
-              <li
-                key={one.exercise}
-                className="flex items-baseline justify-between gap-4 border-t border-rule py-2"
-              >
-                <span>
+              <li key={one.exercise} className="flex items-center gap-4 border-t border-rule py-2">
+                <Sign shapes={EYE_SIGNS[one.exercise]} />
+                <span className="min-w-0 grow">
                   <strong>{one.label}</strong>
                   {one.seen === null ? (
                     <span className="block">{one.says}</span>

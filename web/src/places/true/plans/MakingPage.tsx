@@ -35,8 +35,8 @@ function Page({ at }: { at: Schemas['Making'] }) {
       <TrueNav />
       <Board
         columnFirst
-        drawing={preview && <PlanSheet preview={preview} />}
-        below={<Steps steps={at.steps} done={at.done} />}
+        drawing={preview && <PlanSheet preview={preview} stands={standing(at)} />}
+        below={<Steps steps={at.steps} done={at.done} isBegun />}
         column={
           <>
             <NextStroke says={at.next.says} why={at.next.why}>
@@ -55,6 +55,12 @@ function Page({ at }: { at: Schemas['Making'] }) {
     </>
   )
 }
+
+/** How far it is, for the sheet. */
+const standing = ({ steps, done }: Schemas['Making']): readonly (readonly [string, string])[] => [
+  ['Done', `${done} of ${steps.length} steps`],
+  ...(steps[done] ? ([['Now', steps[done].title]] as const) : []),
+]
 
 /** To the bench, to its first test, or off the list. */
 function Onward({ at }: { at: Schemas['Making'] }) {

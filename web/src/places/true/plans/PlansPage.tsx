@@ -27,7 +27,7 @@ export function PlansPage() {
         {data.plans.map((plan) => (
           <li key={plan.value} className="border-t border-rule">
             <Link to={`/true/plans/${plan.value}`} className="flex gap-5 py-3 hover:bg-wood">
-              <span className="shrink-0 self-start border border-rule bg-sheet p-1">
+              <span className="shrink-0 self-start border border-rule bg-sheet p-1 max-md:[&_svg]:h-[3.4rem] max-md:[&_svg]:w-[4.5rem]">
                 <SmallView view={plan.face} width={112} height={84} />
               </span>
               <span>

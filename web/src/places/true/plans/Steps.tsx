@@ -2,18 +2,21 @@ import { memo } from 'react'
 import clsx from 'clsx'
 import type { Schemas } from '@/api/client'
 import { told } from '@/parts/told'
+import { StepRail } from './StepRail'
 
 interface StepsProps {
   steps: readonly Schemas['MakingStep'][]
   /** How many of them are done. */
   done: number
+  isBegun?: boolean
 }
 
 /** What is done, one after the other, with the check after each. */
-export const Steps = memo(function Steps({ steps, done }: StepsProps) {
+export const Steps = memo(function Steps({ steps, done, isBegun = false }: StepsProps) {
   return (
     <section className="mt-5" aria-label="Steps">
-      <h2 className="text-lg">Step by step</h2>
+      <h2 className="mb-2 text-lg">Step by step</h2>
+      {isBegun && <StepRail steps={steps} done={done} />}
       <ol>
         {steps.map((step, index) => (
           <li

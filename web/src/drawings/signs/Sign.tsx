@@ -1,4 +1,5 @@
-import { STALL_SIGNS } from './stallSigns'
+import clsx from 'clsx'
+import type { Shape } from './shapes'
 
 const WIDTH = 112
 const HEIGHT = 64
@@ -14,17 +15,20 @@ const TONES = {
   hidden: 'fill-none stroke-soft',
 } as const
 
-/** How a check is done, as a small drawing; the words beside it say the same. */
-export function StallSign({ sign }: { sign: string }) {
-  const shapes = STALL_SIGNS[sign]
+interface SignProps {
+  shapes: readonly Shape[] | undefined
+  /** Twice as large where there is room. */
+  large?: boolean
+}
+
+/** How something is done or looked at, as a small drawing; the words beside it say the same. */
+export function Sign({ shapes, large = false }: SignProps) {
   if (!shapes) return null
   return (
     <svg
       aria-hidden
-      width={WIDTH}
-      height={HEIGHT}
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className="shrink-0 border border-rule bg-sheet"
+      className={clsx('h-auto w-28 shrink-0 border border-rule bg-sheet', large && 'md:w-56')}
     >
       {shapes.map(([tone, d]) => (
         <path
