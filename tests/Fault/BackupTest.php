@@ -38,16 +38,16 @@ final class BackupTest extends TestCase
         self::assertSame(404, $client->ask('POST', '/api/backups/asked-1/back')[0]);
         $elsewhere = ['folder' => '/proc/nowhere', 'daily' => 7, 'weekly' => 8];
         self::assertSame('folder', $client->ask('PUT', '/api/backups', $elsewhere)[1]['errors'][0]['field']);
-        $this->carried($server, $now);
+        $this->carried($server, $before, $now);
     }
 
-    /** Another machine that has nothing but the folder of backups. */
-    private function carried(Server $server, int $looks): void
+    /** Another machine that has nothing but the folder of backups; one of them is taken by its name. */
+    private function carried(Server $server, string $backup, int $looks): void
     {
         $other = "$server->data-other";
         mkdir("$other/carried", recursive: true);
         exec('cp -r '.escapeshellarg("$server->data/backups/.").' '.escapeshellarg("$other/carried"));
-        $copy = (string) array_slice((array) glob("$other/carried/before-*.sqlite"), -1)[0];
+        $copy = "$other/carried/$backup.sqlite";
         $run = static fn (string $what): string => (string) shell_exec('cd '.escapeshellarg(dirname(__DIR__, 2)).
             ' && JACKREST_DATA='.escapeshellarg($other).' DB_DATABASE='.escapeshellarg("$other/jackrest.sqlite").
             " APP_ENV=production ./jackrest $what 2>&1");
