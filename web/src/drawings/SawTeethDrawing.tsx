@@ -10,6 +10,8 @@ interface SawTeethDrawingProps {
 }
 
 const MARGIN = 44
+/** What is written above the tips takes so much at least. */
+const TOP = 64
 /** The view from the end takes this share of the width, where the plate is known. */
 const END = 0.26
 
@@ -17,19 +19,15 @@ const END = 0.26
 export function SawTeethDrawing({ drawn, width, height }: SawTeethDrawingProps) {
   const endWidth = drawn.plateMm === null ? 0 : width * END
   const sideWidth = width - endWidth - 2 * MARGIN
+  const top = Math.max(TOP, height * 0.28)
   return (
     <g>
-      <g transform={`translate(${MARGIN} ${height * 0.28})`}>
-        <FromTheSide drawn={drawn} width={sideWidth} height={height * 0.72} />
+      <g transform={`translate(${MARGIN} ${top})`}>
+        <FromTheSide drawn={drawn} width={sideWidth} height={height - top} />
       </g>
       {drawn.plateMm !== null && (
-        <g transform={`translate(${width - endWidth / 2 - 8} ${height * 0.28})`}>
-          <FromTheEnd
-            drawn={drawn}
-            plateMm={drawn.plateMm}
-            width={endWidth - MARGIN}
-            height={height * 0.72}
-          />
+        <g transform={`translate(${width - endWidth / 2 - 8} ${top})`}>
+          <FromTheEnd drawn={drawn} plateMm={drawn.plateMm} width={endWidth - MARGIN} height={height - top} />
         </g>
       )}
     </g>

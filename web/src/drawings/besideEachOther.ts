@@ -1,5 +1,5 @@
 /** Narrower than this, what is enlarged stands below the whole, px. */
-const NARROW = 520
+export const NARROW = 520
 
 const MARGIN = 20
 

@@ -30,22 +30,21 @@ export function Board({ drawing, column, below, columnFirst = false, next }: Boa
   )
 }
 
-/** With the next stroke before both: what stands below the drawing follows it at once where there are two columns. */
+/** What stands below the drawing follows it at once where there are two columns, however long the other is. */
+const STACKED = 'contents lg:row-start-1 lg:block lg:min-w-0 lg:space-y-5'
+
+/** With the next stroke before both; for the keyboard, what is read follows it. */
 function NextFirst({ drawing, column, below, columnFirst, next }: BoardProps) {
-  const read = (
-    <div className={clsx('min-w-0 lg:col-start-2 lg:row-start-2', columnFirst ? 'order-1' : 'order-2')}>
-      {column}
-    </div>
-  )
   return (
     <div className={COLUMNS}>
-      <div className="min-w-0 lg:col-start-2 lg:row-start-1">{next}</div>
-      {columnFirst && read}
-      <div className="contents lg:col-start-1 lg:row-span-2 lg:row-start-1 lg:block lg:min-w-0 lg:space-y-5">
+      <div className={clsx(STACKED, 'lg:col-start-2')}>
+        <div className="min-w-0">{next}</div>
+        <div className={clsx('min-w-0', columnFirst ? 'order-1' : 'order-2')}>{column}</div>
+      </div>
+      <div className={clsx(STACKED, 'lg:col-start-1')}>
         <div className={clsx('min-w-0', columnFirst ? 'order-2' : 'order-1')}>{drawing}</div>
         {below && <div className="order-3 min-w-0">{below}</div>}
       </div>
-      {!columnFirst && read}
     </div>
   )
 }

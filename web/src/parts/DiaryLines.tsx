@@ -42,7 +42,7 @@ export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
               title={asTime(entry.writtenAt)}
               className={clsx(
                 'w-full shrink-0 text-sm md:w-24',
-                isDayOf(entries[index - 1], entry) ? 'text-soft max-md:hidden md:invisible' : 'font-bold',
+                isDayOf(entries[index - 1], entry) ? 'max-md:sr-only md:opacity-0' : 'font-bold',
               )}
             >
               {asDate(entry.happenedOn)}
@@ -91,6 +91,7 @@ export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
   )
 }
 
+/** The day is seen once, and read out with each. */
 const isDayOf = (before: Schemas['DiaryEntry'] | undefined, entry: Schemas['DiaryEntry']) =>
   before?.happenedOn === entry.happenedOn
 
@@ -99,7 +100,10 @@ const SMALL = { width: 60, height: 26 }
 
 function Small({ outline }: { outline: Schemas['ToolOutline'] | undefined }) {
   return (
-    <span className="flex w-16 shrink-0 items-center justify-center self-center max-md:hidden" aria-hidden>
+    <span
+      className="flex h-8 w-16 shrink-0 items-center justify-center self-center max-md:hidden"
+      aria-hidden
+    >
       {outline && (
         <ToolOutline
           outline={outline}

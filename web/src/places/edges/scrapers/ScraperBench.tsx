@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { scraperPreview } from '@/api/queries'
+import { NARROW } from '@/drawings/besideEachOther'
 import { ScraperDrawing } from '@/drawings/ScraperDrawing'
 import { Board } from '@/parts/Board'
 import { How } from '@/parts/How'
@@ -68,9 +69,6 @@ export function ScraperBench({ page, unit }: { page: Schemas['ScraperPage']; uni
     />
   )
 }
-
-/** A sheet of a phone is higher than it is wide. */
-const NARROW = 520
 
 function BurrSheet({ name, preview }: { name: string; preview: Schemas['ScraperPreview'] | undefined }) {
   const drawn = preview?.drawn

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { NavLink, useParams } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { fits, fitPreview, pulse } from '@/api/queries'
+import { NARROW } from '@/drawings/besideEachOther'
 import { FitDrawing } from '@/drawings/fit/FitDrawing'
 import { Board } from '@/parts/Board'
 import { Choice } from '@/parts/Choice'
@@ -58,8 +59,6 @@ export function FitPage() {
 
 /** A cut along the grain wants rip teeth, one across it crosscut teeth. */
 const NOTHING = {}
-/** A sheet of a phone is as high as it is wide. */
-const NARROW = 520
 const GRAIN = ['along', 'across'] as const
 
 function OneFit({ fit, unit }: { fit: Schemas['Fit']; unit: string }) {
