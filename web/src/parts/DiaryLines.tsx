@@ -101,7 +101,7 @@ const SMALL = { width: 60, height: 26 }
 function Small({ outline }: { outline: Schemas['ToolOutline'] | undefined }) {
   return (
     <span
-      className="flex h-8 w-16 shrink-0 items-center justify-center self-center max-md:hidden"
+      className="flex h-8 w-[64px] shrink-0 items-center justify-center self-center max-md:hidden"
       aria-hidden
     >
       {outline && (

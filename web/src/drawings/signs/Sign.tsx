@@ -28,7 +28,7 @@ export function Sign({ shapes, large = false }: SignProps) {
     <svg
       aria-hidden
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      className={clsx('h-auto w-28 shrink-0 border border-rule bg-sheet', large && 'md:w-56')}
+      className={clsx('h-auto w-[112px] shrink-0 border border-rule bg-sheet', large && 'md:w-[224px]')}
     >
       {shapes.map(([tone, d]) => (
         <path

@@ -88,12 +88,12 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
                 'group-data-[state=checked]:bg-ink',
               )}
             />
-            <span className="grow">
+            <span className="min-w-0 grow wrap-anywhere">
               <span className="group-data-[state=checked]:font-bold">{answer.name}</span>
               <span className="block text-sm text-soft">{answer.because}</span>
             </span>
             {answer.outline && (
-              <span className="flex w-20 shrink-0 justify-center self-center" aria-hidden>
+              <span className="flex w-[80px] shrink-0 justify-center self-center" aria-hidden>
                 <ToolOutline outline={answer.outline} scale={small(answer.outline)} />
               </span>
             )}
