@@ -35,9 +35,10 @@ function compressed(): Plugin {
 /** Parts that few pages take: they come with those. */
 const OWN = [
   'photos/ import/ SignInField Rests TimeLeft timeLeft BigKeys fileField',
-  'PlanSheet sound Enlargement RecordNav Correcting',
+  'PlanSheet sound Enlargement RecordNav Correcting useOutlines useSettled',
+  'useAhead useLater StartAtBench WorkSign',
 ].flatMap((names) => names.split(' '))
-const PARTS = new RegExp(`web/src/parts/(?!${OWN.join('|')})`)
+const PARTS = new RegExp(`web/src/(parts/(?!${OWN.join('|')})|drawings/DrawnFigure)`)
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), addresses(), compressed()],

@@ -38,15 +38,48 @@ final class AnswerUnchanged
         if (! $request->isMethod('GET') || $request->is(...self::NEVER)) {
             return $next($request);
         }
-        $tag = $this->tag();
-        if (in_array($tag, $request->getETags(), true)) {
-            return self::tagged(new Response('', Response::HTTP_NOT_MODIFIED), $tag);
+        $made = $this->madeOf();
+        foreach (self::held($request) as $held) {
+            if (str_starts_with($held, "\"$made-")) {
+                return self::unchanged($held);
+            }
         }
-        $response = $this->kept->answer($request, $tag, static fn (): Response => $next($request));
+        $response = $this->kept->answer($request, $made, static fn (): Response => $next($request));
+        if (! $response->isOk() || $response->getEtag() !== null || $response->isCacheable()) {
+            return $response;
+        }
+        $body = hash('xxh64', (string) $response->getContent());
+        $tag = "\"$made-$body\"";
 
-        return $response->isOk() && $response->getEtag() === null && ! $response->isCacheable()
-            ? self::tagged($response, $tag)
-            : $response;
+        return $response->getContent() !== false && self::holds($request, $body)
+            ? self::unchanged($tag)
+            : self::tagged($response, $tag);
+    }
+
+    /** Worked out anew in another minute, and the same to the letter: it need not be sent again. */
+    private static function holds(Request $request, string $body): bool
+    {
+        foreach (self::held($request) as $held) {
+            if (str_ends_with($held, "-$body\"")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> a server that compresses on the way calls them weak */
+    private static function held(Request $request): array
+    {
+        return array_map(
+            static fn (string $tag): string => str_starts_with($tag, 'W/') ? substr($tag, 2) : $tag,
+            array_values(array_filter($request->getETags(), is_string(...))),
+        );
+    }
+
+    private static function unchanged(string $tag): Response
+    {
+        return self::tagged(new Response('', Response::HTTP_NOT_MODIFIED), $tag);
     }
 
     private static function tagged(Response $response, string $tag): Response
@@ -57,14 +90,15 @@ final class AnswerUnchanged
         return $response;
     }
 
-    private function tag(): string
+    /** All that an answer is made of. */
+    private function madeOf(): string
     {
-        return '"'.hash('xxh64', implode(' ', [
+        return hash('xxh64', implode(' ', [
             Kept::origin(),
             $this->bench->id,
             $this->bench->revision,
             json_encode($this->user->getAttributes(), JSON_THROW_ON_ERROR),
             intdiv(Carbon::now()->getTimestamp(), self::SECONDS),
-        ])).'"';
+        ]));
     }
 }

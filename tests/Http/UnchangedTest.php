@@ -57,6 +57,21 @@ final class UnchangedTest extends HttpTestCase
         self::assertSame($tags, array_values(array_unique($tags)));
     }
 
+    public function test_what_is_worked_out_anew_and_comes_out_the_same_is_not_sent_again(): void
+    {
+        $get = fn (string $tag) => $this->get('/api/kit', ['If-None-Match' => $tag, 'Accept' => 'application/json']);
+        $tag = (string) $this->ask('GET', '/api/kit')->assertOk()->headers->get('ETag');
+        Carbon::setTestNow('2026-11-28T10:01:00Z');
+        $again = $get($tag);
+        self::assertSame([304, ''], [$again->getStatusCode(), $again->getContent()]);
+        self::assertNotSame($tag, $again->headers->get('ETag'), 'of this minute');
+        self::assertSame(304, $get("W/$tag")->getStatusCode(), 'compressed on the way');
+        $tool = Tool::of(self::bench())->where('status', 'wanted')->firstOrFail();
+        $this->ask('PUT', "/api/tools/{$tool->id}/price", ['price' => '12', 'version' => $tool->version])->assertOk();
+        self::assertSame(200, $get($tag)->getStatusCode());
+        self::assertSame(200, $get((string) $again->headers->get('ETag'))->getStatusCode());
+    }
+
     public function test_what_is_read_elsewhere_is_read_each_time(): void
     {
         foreach (['benches', 'pulse'] as $page) {

@@ -1,6 +1,6 @@
 import clsx from 'clsx'
+import type { ReactNode } from 'react'
 import { answered, client, type Schemas } from '@/api/client'
-import { ToolOutline } from '@/drawings/ToolOutline'
 import { formOf, pageOf } from '@/shell/pages'
 import { Link } from 'react-router'
 import { Button } from './Button'
@@ -12,8 +12,8 @@ import { told } from './told'
 interface DiaryLinesProps {
   entries: readonly Schemas['DiaryEntry'][]
   empty: string
-  /** What each is about, small, where it can be drawn; without it nothing is. */
-  drawn?: (about: Schemas['About'] | null) => Schemas['ToolOutline'] | undefined
+  /** What each is about, 60 px by 28 at most; without it there is no room for it. */
+  drawn?: (about: Schemas['About'] | null) => ReactNode
 }
 
 /** Diary entries, newest first, each with its way back. */
@@ -47,7 +47,14 @@ export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
             >
               {asDate(entry.happenedOn)}
             </time>
-            {drawn && <Small outline={drawn(entry.about)} />}
+            {drawn && (
+              <span
+                className="flex h-8 w-[64px] shrink-0 items-center justify-center self-center max-md:hidden"
+                aria-hidden
+              >
+                {drawn(entry.about)}
+              </span>
+            )}
             <span className="grow basis-52">
               <span className={clsx(entry.undone && 'text-soft line-through')}>{told(entry.sentence)}</span>
               {entry.by && <span className="text-sm text-soft"> {entry.by}.</span>}
@@ -94,25 +101,6 @@ export function DiaryLines({ entries, empty, drawn }: DiaryLinesProps) {
 /** The day is seen once, and read out with each. */
 const isDayOf = (before: Schemas['DiaryEntry'] | undefined, entry: Schemas['DiaryEntry']) =>
   before?.happenedOn === entry.happenedOn
-
-/** Of what an entry is about: px. */
-const SMALL = { width: 60, height: 26 }
-
-function Small({ outline }: { outline: Schemas['ToolOutline'] | undefined }) {
-  return (
-    <span
-      className="flex h-8 w-[64px] shrink-0 items-center justify-center self-center max-md:hidden"
-      aria-hidden
-    >
-      {outline && (
-        <ToolOutline
-          outline={outline}
-          scale={Math.min(SMALL.width / outline.widthMm, SMALL.height / outline.heightMm, 0.3)}
-        />
-      )}
-    </span>
-  )
-}
 
 function useUndo() {
   return useChange((entry: number) =>

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { diary, edges } from '@/api/queries'
+import { ToolOutline } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { DiaryLines } from '@/parts/DiaryLines'
 import { Heading } from '@/parts/Heading'
@@ -86,8 +87,13 @@ function useDrawn() {
   const { data } = useQuery(edges())
   const toolOf = useMemo(() => new Map(data?.edges.map((edge) => [edge.id, edge.toolId])), [data])
   return (about: Schemas['About'] | null) => {
-    if (about === null || about.id === null) return undefined
-    if (about.kind === 'tool') return outlines.get(about.id)
-    return about.kind === 'edge' ? outlines.get(toolOf.get(about.id) ?? -1) : undefined
+    const tool =
+      about?.kind === 'edge' ? toolOf.get(about.id ?? -1) : about?.kind === 'tool' ? about.id : null
+    const outline = outlines.get(tool ?? -1)
+    return (
+      outline && (
+        <ToolOutline outline={outline} scale={Math.min(60 / outline.widthMm, 26 / outline.heightMm, 0.3)} />
+      )
+    )
   }
 }
