@@ -40,6 +40,22 @@ final class OnPaperTest extends BrowserTestCase
         self::assertStringContainsString('200 mm try square', $this->text('[data-testid=on-paper]'));
     }
 
+    /** Their lines are pressed on the screen and read on paper. */
+    public function test_what_is_read_is_on_paper_though_it_can_be_pressed(): void
+    {
+        $read = fn (string $words): bool => (bool) $this->asked(
+            '[...document.querySelectorAll("button")].some((one) => one.getClientRects().length > 0 && '.
+                'one.textContent.includes(arguments[0]))',
+            $words,
+        );
+        foreach (['/kit/school' => 'hand tools only', '/kit/fit/saws' => 'carcase saw'] as $page => $words) {
+            $this->open($page);
+            $this->seesText($words);
+            $this->onPaper();
+            self::assertTrue($read($words), $page);
+        }
+    }
+
     /** As A4 between the browser’s own margins. */
     private function onPaper(): void
     {

@@ -12,6 +12,7 @@ export function OneOf({ label, words, value, onChange }: OneOfProps) {
   return (
     <div className="flex items-baseline justify-between border-b border-rule py-1.5">
       <span>{label}</span>
+      <span className="hidden print:inline">{value}</span>
       <Toggle
         label={label}
         options={words.map((word) => ({ value: word, label: word }))}

@@ -22,6 +22,7 @@ export function BitList({ page, chosen, onChoose }: BitListProps) {
           <li key={bit.sixteenths} className="border-t border-rule">
             <button
               type="button"
+              data-read
               aria-pressed={bit.sixteenths === chosen}
               onClick={() => onChoose(bit.sixteenths)}
               className={clsx(

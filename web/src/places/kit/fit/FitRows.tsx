@@ -29,6 +29,7 @@ export function FitRows({ rows, shown, onShow }: FitRowsProps) {
               </span>
               <button
                 type="button"
+                data-read
                 aria-pressed={row.name === shown}
                 onClick={() => onShow(row.name)}
                 className="grow text-left"

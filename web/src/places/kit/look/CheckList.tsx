@@ -54,6 +54,7 @@ function Line({ check, place, isShown, onChoose }: LineProps) {
   return onChoose ? (
     <button
       type="button"
+      data-read
       onClick={() => onChoose(check.id)}
       className="flex w-full items-baseline gap-2 py-2 hover:bg-wood"
     >

@@ -79,13 +79,14 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
           <RadioGroup.Item
             key={answer.id}
             value={answer.id}
+            data-read
             className="group flex w-full items-baseline gap-3 border-t border-rule py-1.5 text-left hover:bg-wood"
           >
             <span
               aria-hidden
               className={clsx(
                 'relative top-0.5 size-3.5 shrink-0 rounded-full border-2 border-ink',
-                'group-data-[state=checked]:bg-ink',
+                'group-data-[state=checked]:bg-ink print:group-data-[state=checked]:border-[7px]',
               )}
             />
             <span className="min-w-0 grow wrap-anywhere">
