@@ -35,7 +35,7 @@ function compressed(): Plugin {
 /** Parts that few pages take: they come with those. */
 const OWN = [
   'photos/ import/ SignInField Rests TimeLeft timeLeft BigKeys fileField',
-  'PlanSheet sound Enlargement RecordNav Correcting useOutlines useSettled',
+  'PlanSheet sound Enlargement RecordNav Correcting useSettled',
   'useAhead useLater StartAtBench WorkSign',
 ].flatMap((names) => names.split(' '))
 const PARTS = new RegExp(`web/src/(parts/(?!${OWN.join('|')})|drawings/DrawnFigure)`)
