@@ -21,6 +21,7 @@ use App\Session\Answer\SessionAnswer;
 use App\Session\BenchSession;
 use App\Session\SessionResource;
 use App\Session\Sessions;
+use App\Tool\Tool;
 use App\Work\Work;
 use Illuminate\Http\Request;
 use Illuminate\Support\Carbon;
@@ -109,9 +110,13 @@ final class JobController
         if ($session === null) {
             $rows = self::sitting($job, $request->isEarly());
             $plan = $job->plan($format->unit);
+            $used = array_map(static fn (int $row): array => $plan[$row]->used, $rows);
+            /** @var array<int, string> $kinds */
+            $kinds = Tool::of($ledger->bench)->findMany(array_merge(...$used))->pluck('kind', 'id')->all();
             $steps = array_map(static fn (int $row): SessionStep => SessionStep::ofJob(
                 $plan[$row],
                 $plan[$row]->units - ($job->done[$row] ?? 0),
+                array_values(array_intersect_key($kinds, array_flip($plan[$row]->used))),
             ), $rows);
             $ledger->save(static function (Changes $changes) use ($job, $request, $rows, $steps, &$session): void {
                 // Whoever has two windows open takes the same steps to the bench once.

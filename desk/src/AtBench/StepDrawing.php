@@ -26,7 +26,6 @@ enum StepDrawing: string
     case Level = 'level';
     case Shave = 'shave';
     case Chamfer = 'chamfer';
-    case Screw = 'screw';
     case Check = 'check';
     case CheckSquare = 'check-square';
     case CheckWind = 'check-wind';

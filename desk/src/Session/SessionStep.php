@@ -156,8 +156,9 @@ final readonly class SessionStep
      * A step of a job: a tap for each part it is done to.
      *
      * @param  int  $units  parts that are left
+     * @param  list<string>  $kinds  of the tools that it is done with
      */
-    public static function ofJob(JobStep $step, int $units): self
+    public static function ofJob(JobStep $step, int $units, array $kinds): self
     {
         return new self(
             $step->title,
@@ -168,7 +169,7 @@ final readonly class SessionStep
             JobWords::plural($step->part, $units),
             trim(($step->setting === '' ? '' : ucfirst($step->setting).'. ').$step->says),
             $step->tools,
-            shape: StepShape::ofJob($step->operation),
+            shape: StepShape::ofJob($step->operation, $kinds),
         );
     }
 }

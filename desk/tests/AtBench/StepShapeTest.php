@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace JackRest\Desk\Tests\AtBench;
 
 use JackRest\Core\Job\Craft;
+use JackRest\Core\Tool\ToolKinds;
 use JackRest\Core\Work\Operations;
+use JackRest\Core\Work\Way;
 use JackRest\Desk\AtBench\StepDrawing;
 use JackRest\Desk\AtBench\StepShape;
 use JackRest\Desk\Session\SessionStep;
@@ -35,43 +37,56 @@ final class StepShapeTest extends TestCase
         self::assertNull(SessionStep::fromArray($step->toArray())->shape);
     }
 
-    public function test_what_the_hands_do_in_a_job_goes_by_the_operation(): void
+    public function test_what_the_hands_do_in_a_job_goes_by_the_operation_and_its_tools(): void
     {
-        $drawn = static fn (string $operation): ?StepDrawing => StepShape::ofJob($operation)?->drawing;
-        self::assertSame(StepDrawing::Saw, $drawn('saw-dovetail'));
-        self::assertSame(StepDrawing::Saw, $drawn('rip'));
-        self::assertSame(StepDrawing::Shoot, $drawn('shoot-end'));
-        self::assertSame(StepDrawing::Clamp, $drawn('assemble'));
-        self::assertSame(StepDrawing::StepOff, $drawn('step-off'), 'dividers are no gauge');
-        self::assertSame(StepDrawing::BevelLine, $drawn('mark-slope'));
-        self::assertSame(StepDrawing::SquareLine, $drawn('mark-square'));
-        self::assertSame(StepDrawing::Level, $drawn('level-recess'), 'a router plane is no plough');
-        self::assertSame(StepDrawing::Screw, $drawn('drive-screw'), 'a screwdriver is no bit');
-        self::assertSame(['edge' => 0.0], StepShape::ofJob('rebate-along')?->sizesMm, 'it lies at the edge');
+        $drawn = static fn (string $operation, string ...$kinds): ?StepDrawing => StepShape::ofJob(
+            $operation,
+            array_values($kinds),
+        )?->drawing;
+        self::assertSame(StepDrawing::Saw, $drawn('saw-dovetail', 'dovetail-saw', 'bench-vice'));
+        self::assertSame(StepDrawing::Shoot, $drawn('shoot-end', 'jack-plane', 'shooting-board'));
+        self::assertSame(StepDrawing::Clamp, $drawn('assemble', 'clamps', 'mallet'));
+        self::assertSame(StepDrawing::StepOff, $drawn('step-off', 'dividers'), 'dividers are no gauge');
+        self::assertSame(StepDrawing::BevelLine, $drawn('mark-slope', 'sliding-bevel', 'marking-knife'));
+        self::assertSame(StepDrawing::SquareLine, $drawn('mark-square', 'try-square', 'marking-knife'));
+        self::assertSame(StepDrawing::Level, $drawn('level-recess', 'router-plane'), 'a router plane is no plough');
+        self::assertSame(['edge' => 0.0], StepShape::ofJob('rebate-along', ['rebate-plane'])?->sizesMm);
         self::assertNull($drawn(''), 'an edge is honed meanwhile');
     }
 
-    /** Done with one tool here and another there. */
-    #[TestWith(['transfer'])]
-    #[TestWith(['round'])]
-    #[TestWith(['shape-concave'])]
-    #[TestWith(['saw-curve'])]
-    #[TestWith(['fit-tenon-cheek'])]
-    #[TestWith(['mould-edge'])]
-    public function test_a_drawing_that_would_show_the_wrong_tool_is_left_out(string $operation): void
-    {
-        self::assertNull(StepShape::ofJob($operation));
+    /** Done with one tool here and another there: the second is not the one that is drawn. */
+    #[TestWith(['groove', 'plough-plane', 'bench-chisel'])]
+    #[TestWith(['chamfer', 'block-plane', 'flat-spokeshave'])]
+    #[TestWith(['mark-slope', 'sliding-bevel', 'dovetail-template'])]
+    #[TestWith(['mark-square', 'marking-knife', 'pencil'])]
+    #[TestWith(['shape-convex', 'flat-spokeshave', 'drawknife'])]
+    #[TestWith(['saw-tenon-cheek', 'tenon-saw', 'bench-chisel'])]
+    #[TestWith(['smooth', 'smoothing-plane', 'card-scraper'])]
+    #[TestWith(['rough-out', 'scrub-plane', 'hatchet'])]
+    public function test_a_drawing_that_would_show_the_wrong_tool_is_left_out(
+        string $operation,
+        string $shown,
+        string $other,
+    ): void {
+        self::assertNotNull(StepShape::ofJob($operation, [$shown]));
+        self::assertNull(StepShape::ofJob($operation, [$other]));
     }
 
-    public function test_every_operation_that_is_drawn_is_a_step_of_a_job(): void
+    public function test_every_drawing_of_an_operation_belongs_to_a_way_of_it(): void
     {
-        $drawn = array_filter(
-            array_keys(Operations::all()),
-            static fn (string $operation): bool => StepShape::ofJob($operation) !== null,
-        );
-        self::assertNotSame([], $drawn);
-        foreach ($drawn as $operation) {
-            self::assertTrue(Craft::isStep($operation));
+        $drawn = 0;
+        foreach (Operations::all() as $id => $operation) {
+            if (StepShape::ofJob($id, array_keys(ToolKinds::all())) === null) {
+                continue;
+            }
+            $drawn++;
+            self::assertTrue(Craft::isStep($id));
+            $ways = array_filter(
+                $operation->ways,
+                static fn (Way $way): bool => StepShape::ofJob($id, $way->kinds) !== null,
+            );
+            self::assertNotSame([], $ways, "$id is drawn with a tool that never does it");
         }
+        self::assertGreaterThan(30, $drawn);
     }
 }

@@ -6674,7 +6674,7 @@ export interface components {
              * @description what else is drawn; null: nothing
              * @enum {string}
              */
-            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel" | "plane" | "shoot" | "square-line" | "bevel-line" | "step-off" | "measure" | "pare" | "level" | "shave" | "chamfer" | "screw" | "check" | "check-square" | "check-wind" | "fit" | "clamp";
+            drawing?: "recess" | "hole" | "thickness" | "joint" | "file-teeth" | "set-teeth" | "saw" | "mark" | "chisel" | "plane" | "shoot" | "square-line" | "bevel-line" | "step-off" | "measure" | "pare" | "level" | "shave" | "chamfer" | "check" | "check-square" | "check-wind" | "fit" | "clamp";
         };
         SticksDrawn: {
             /** @description length, mm */

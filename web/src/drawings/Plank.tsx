@@ -32,7 +32,6 @@ export function Plank({ blank, wanted, longestMm, width }: PlankProps) {
   const piece = { ...seenOf(wanted.widthMm, scale), long: wanted.lengthMm * scale }
   const [left, face] = [4, back.y + 6]
   const height = face + thick + 3
-  const isOver = wanted.lengthMm > blank.lengthMm || wanted.widthMm > blank.widthMm
 
   return (
     <svg viewBox={`0 0 ${width} ${height}`} aria-hidden className="my-1 block h-auto w-full max-w-lg">
@@ -64,7 +63,7 @@ export function Plank({ blank, wanted, longestMm, width }: PlankProps) {
           { x: left + piece.x + piece.long, y: face - piece.y },
           { x: left + piece.long, y: face },
         ])}
-        className={isOver ? 'fill-none stroke-red' : 'fill-none stroke-blue'}
+        className="fill-none stroke-blue"
         strokeDasharray="5 3"
         strokeWidth={1.5}
       />

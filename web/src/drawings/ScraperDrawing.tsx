@@ -104,7 +104,7 @@ function Hook({ drawn, at, lens }: HookProps) {
       <line x1={x - r} x2={x + r} y1={wood} y2={wood} className="stroke-ink" strokeWidth={1.5} />
       <path d={path(card)} className="fill-steel stroke-ink" strokeWidth={1.5} strokeLinejoin="round" />
       <text x={x} y={wood + 24} textAnchor="middle" fontSize={12}>
-        slopes by {degrees(drawn.burrDeg)}
+        the edge slopes {degrees(drawn.burrDeg)}
       </text>
       <text x={x} y={wood + 40} textAnchor="middle" fontSize={12}>
         behind the hook

@@ -28,7 +28,25 @@ export function ToolOutline({ outline, scale, wanted = false, marked = false }: 
 /** See Materials; steel is plain. */
 export const fillOf = (of: Schemas['OutlineBody']['of']): string => (of ? `url(#${of})` : 'var(--steel)')
 
-/** A tool as large as fits into a box, px. */
+interface ToolWithinProps {
+  outline: Schemas['ToolOutline']
+  width: number
+  height: number
+  /** Nothing is drawn larger, px a mm: small tools stay small beside others. */
+  most?: number
+}
+
+/** A tool as large as fits, px. */
+export function ToolWithin({ outline, width, height, most = Infinity }: ToolWithinProps) {
+  return (
+    <ToolOutline
+      outline={outline}
+      scale={Math.min(width / outline.widthMm, height / outline.heightMm, most)}
+    />
+  )
+}
+
+/** A tool in a frame of its own, px. */
 export function SmallTool({
   outline,
   width,
@@ -43,12 +61,7 @@ export function SmallTool({
       className="flex shrink-0 items-center justify-center border border-rule bg-sheet"
       style={{ width, height }}
     >
-      {outline && (
-        <ToolOutline
-          outline={outline}
-          scale={Math.min((width - 12) / outline.widthMm, (height - 12) / outline.heightMm)}
-        />
-      )}
+      {outline && <ToolWithin outline={outline} width={width - 12} height={height - 12} />}
     </span>
   )
 }

@@ -11,7 +11,7 @@ import { Marked } from './Marked'
 import { OnStone } from './OnStone'
 import { Planed } from './Planed'
 import { Sawn } from './Sawn'
-import { Chamfered, Levelled, Pared, Screwed, Shaved } from './Shaped'
+import { Chamfered, Levelled, Pared, Shaved } from './Shaped'
 import { FiledTeeth, JointedTeeth, SetTeeth } from './Teeth'
 import { Thicknessed } from './Thicknessed'
 
@@ -35,7 +35,6 @@ const DRAWINGS: Record<NonNullable<Schemas['StepHands']['drawing']>, ComponentTy
   level: Levelled,
   shave: Shaved,
   chamfer: Chamfered,
-  screw: Screwed,
   check: Checked,
   'check-square': CheckedSquare,
   'check-wind': CheckedWind,

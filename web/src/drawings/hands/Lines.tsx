@@ -90,7 +90,7 @@ export function SteppedOff({ count }: HandsProps) {
 /** A rule along the board from its end, and the mark at the length. */
 export function Measured() {
   return (
-    <Frame says="The rule from the end, on its edge; a mark at the length">
+    <Frame says="The rule flush with the end, and a mark at the length">
       <Face />
       <rect x={70} y={76} width={420} height={40} className="fill-steel stroke-ink" strokeWidth={2.5} />
       {Array.from({ length: 21 }, (_, tick) => (

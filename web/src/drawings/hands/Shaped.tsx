@@ -30,7 +30,8 @@ export function Levelled({ count }: HandsProps) {
         {[176, 448].map((x) => (
           <path
             key={x}
-            d={`M${x - 16} 98Q${x - 22} 78 ${x - 10} 72Q${x - 26} 44 ${x} 40Q${x + 26} 44 ${x + 10} 72Q${x + 22} 78 ${x + 16} 98Z`}
+            transform={`translate(${x} 0)`}
+            d="M-16 98Q-22 78 -10 72Q-26 44 0 40Q26 44 10 72Q22 78 16 98Z"
             className="fill-timber stroke-ink"
             strokeWidth={2.5}
           />
@@ -59,7 +60,7 @@ export function Shaved({ count }: HandsProps) {
 /** The end of a board, its corner taken off at 45°, the plane leaned on it. */
 export function Chamfered({ count }: HandsProps) {
   return (
-    <Frame says="The plane leaned at 45°, strokes the whole length; both lines are reached at once">
+    <Frame says="The plane held at 45°, strokes the whole length: both lines are reached together">
       <path d="M120 94H356L396 134V220H120Z" className="fill-timber stroke-ink" strokeWidth={2.5} />
       <path d="M356 94H396V134Z" className="fill-none stroke-blue" strokeDasharray="7 5" strokeWidth={2} />
       <g
@@ -74,36 +75,6 @@ export function Chamfered({ count }: HandsProps) {
       <text x={440} y={206} style={{ fontSize: 24 }}>
         45°
       </text>
-    </Frame>
-  )
-}
-
-/** A screw on its way in: the driver in its slot, both in one line. */
-export function Screwed({ count, done }: HandsProps) {
-  const deep = 44 * done
-  const turn = count % 2 === 0 ? 1 : 0.7
-  return (
-    <Frame says="The driver fills the slot and stands in line with the screw; home, and not past it">
-      <rect x={120} y={130} width={400} height={34} className="fill-wood stroke-ink" strokeWidth={2.5} />
-      <rect x={120} y={164} width={400} height={58} className="fill-timber stroke-ink" strokeWidth={2.5} />
-      <g className={MOVING} style={{ transform: `translateY(${deep}px)` }}>
-        <path
-          d="M302 86H338L328 100V166L320 178L312 166V100Z"
-          className="fill-steel stroke-ink"
-          strokeWidth={2.5}
-        />
-        {[112, 126, 140, 154].map((y) => (
-          <line key={y} x1={311} x2={329} y1={y + 6} y2={y} className="stroke-ink" strokeWidth={2} />
-        ))}
-        <path d="M312 86V30H328V86Z" className="fill-steel stroke-ink" strokeWidth={2.5} />
-        <g className={MOVING} style={{ transform: `scaleX(${turn})`, transformOrigin: '320px 0px' }}>
-          <path
-            d="M296 30Q288 2 300 -14H340Q352 2 344 30Z"
-            className="fill-timber stroke-ink"
-            strokeWidth={2.5}
-          />
-        </g>
-      </g>
     </Frame>
   )
 }

@@ -103,7 +103,8 @@ export const STALL_SIGNS: Readonly<Record<string, readonly Shape[]>> = {
   teeth: [
     [
       'steel',
-      'M8 14 H104 V38 l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 l-6 -10 h-12 l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 L8 38 Z',
+      'M8 14 H104 V38 l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 l-6 -10 h-12 ' +
+        'l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 l-6 -10 l-6 10 L8 38 Z',
     ],
     ['red', 'M56 36 H68'],
   ],
@@ -154,7 +155,8 @@ export const STALL_SIGNS: Readonly<Record<string, readonly Shape[]>> = {
   ratchet: [
     [
       'steel',
-      'M56 12 L66 16 L72 10 L76 20 L86 20 L82 30 L88 36 L80 42 L80 52 L70 50 L62 56 L56 48 L46 54 L42 46 L32 46 L36 36 L28 30 L38 26 L36 16 L46 18 Z',
+      'M56 12 L66 16 L72 10 L76 20 L86 20 L82 30 L88 36 L80 42 L80 52 L70 50 ' +
+        'L62 56 L56 48 L46 54 L42 46 L32 46 L36 36 L28 30 L38 26 L36 16 L46 18 Z',
     ],
     ['blue', 'M96 14 q10 18 0 36 M96 50 l8 -3 M96 50 l-1 -8'],
   ],

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react'
 import { Link } from 'react-router'
 import type { Schemas } from '@/api/client'
 import { diary, edges } from '@/api/queries'
-import { ToolOutline } from '@/drawings/ToolOutline'
+import { ToolWithin } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { DiaryLines } from '@/parts/DiaryLines'
 import { Heading } from '@/parts/Heading'
@@ -90,10 +90,6 @@ function useDrawn() {
     const tool =
       about?.kind === 'edge' ? toolOf.get(about.id ?? -1) : about?.kind === 'tool' ? about.id : null
     const outline = outlines.get(tool ?? -1)
-    return (
-      outline && (
-        <ToolOutline outline={outline} scale={Math.min(60 / outline.widthMm, 26 / outline.heightMm, 0.3)} />
-      )
-    )
+    return outline && <ToolWithin outline={outline} width={60} height={26} most={0.3} />
   }
 }

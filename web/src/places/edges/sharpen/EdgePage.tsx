@@ -103,7 +103,7 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
         drawing={
           <Sheet
             title={`Section of the ${edge.name}`}
-            says={`Ground at ${plan.drawn.primaryDeg.toFixed(1)} degrees, honed at ${plan.drawn.secondaryDeg.toFixed(1)}, ${plan.drawn.thickness} thick. ${plan.next.why}`}
+            says={`${sectionSays(plan.drawn)} ${plan.next.why}`}
             block={(box) => [
               ['Section', plan.angle ? 'as measured' : 'from the record'],
               [
@@ -173,6 +173,9 @@ function Page({ page, unit }: { page: Schemas['EdgePage']; unit: string }) {
     </>
   )
 }
+
+const sectionSays = ({ primaryDeg, secondaryDeg, thickness }: Schemas['DrawnEdge']): string =>
+  `Ground at ${primaryDeg.toFixed(1)} degrees, honed at ${secondaryDeg.toFixed(1)}, ${thickness} thick.`
 
 function honedBevel(drawn: Schemas['DrawnEdge']): string {
   if (drawn.contactLengthMm === 0) return 'one bevel'

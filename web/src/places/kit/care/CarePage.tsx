@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { answered, client, type Schemas } from '@/api/client'
 import { care } from '@/api/queries'
-import { ToolOutline } from '@/drawings/ToolOutline'
+import { ToolWithin } from '@/drawings/ToolOutline'
 import { Button } from '@/parts/Button'
 import { Choice } from '@/parts/Choice'
 import { Heading } from '@/parts/Heading'
@@ -20,9 +20,6 @@ export function CarePage() {
   if (error && !data) return <Lost problem={error} />
   return data ? <Page data={data} /> : <Waiting />
 }
-
-/** Pixels for a millimetre: what fits into a line, and small tools no larger than they are beside others. */
-const small = (outline: Schemas['ToolOutline']) => Math.min(56 / outline.widthMm, 32 / outline.heightMm, 0.3)
 
 function Page({ data }: { data: Schemas['Care'] }) {
   const done = useChange((key: string) =>
@@ -69,7 +66,11 @@ function Page({ data }: { data: Schemas['Care'] }) {
                     <span className="mt-1.5 flex h-9 flex-wrap items-center gap-x-4 overflow-hidden">
                       {round.tools.map((id) => {
                         const outline = outlines.get(id)
-                        return outline && <ToolOutline key={id} outline={outline} scale={small(outline)} />
+                        return (
+                          outline && (
+                            <ToolWithin key={id} outline={outline} width={56} height={32} most={0.3} />
+                          )
+                        )
                       })}
                     </span>
                   )}

@@ -3,7 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { RadioGroup } from 'radix-ui'
 import { answered, client, type Schemas } from '@/api/client'
 import { school } from '@/api/queries'
-import { ToolOutline } from '@/drawings/ToolOutline'
+import { ToolWithin } from '@/drawings/ToolOutline'
 import { Heading } from '@/parts/Heading'
 import { Lost, Waiting } from '@/parts/Notice'
 import { useChange } from '@/parts/useChange'
@@ -54,9 +54,6 @@ function useSchoolChange() {
   )
 }
 
-/** Pixels for a millimetre: what fits beside two lines. */
-const small = (outline: Schemas['ToolOutline']) => Math.min(76 / outline.widthMm, 36 / outline.heightMm, 0.4)
-
 interface QuestionProps {
   question: Schemas['SchoolQuestion']
   busy: boolean
@@ -95,7 +92,7 @@ function Question({ question, busy, onAnswer }: QuestionProps) {
             </span>
             {answer.outline && (
               <span className="flex w-[80px] shrink-0 justify-center self-center" aria-hidden>
-                <ToolOutline outline={answer.outline} scale={small(answer.outline)} />
+                <ToolWithin outline={answer.outline} width={76} height={36} most={0.4} />
               </span>
             )}
           </RadioGroup.Item>

@@ -9,6 +9,10 @@ import { TrueNav } from '@/places/true/TrueNav'
 import { hours } from './hours'
 import { told } from '@/parts/told'
 
+/** Smaller on a phone, where its words need the width. */
+const FACE =
+  'shrink-0 self-start border border-rule bg-sheet p-1 max-md:[&_svg]:h-[3.4rem] max-md:[&_svg]:w-[4.5rem]'
+
 /** What can be made, and what is being made. */
 export function PlansPage() {
   const { data, error } = useQuery(plans())
@@ -27,7 +31,7 @@ export function PlansPage() {
         {data.plans.map((plan) => (
           <li key={plan.value} className="border-t border-rule">
             <Link to={`/true/plans/${plan.value}`} className="flex gap-5 py-3 hover:bg-wood">
-              <span className="shrink-0 self-start border border-rule bg-sheet p-1 max-md:[&_svg]:h-[3.4rem] max-md:[&_svg]:w-[4.5rem]">
+              <span className={FACE}>
                 <SmallView view={plan.face} width={112} height={84} />
               </span>
               <span>
