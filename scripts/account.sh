@@ -12,7 +12,7 @@ while [ $# -gt 0 ]; do
     *) NAME=("$1"); shift ;;
   esac
 done
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
 exec php artisan account "${NAME[@]}" --at="$AT"

@@ -7,7 +7,7 @@ case "${1:-}" in
   "" | --due) ;;
   *) fail "backup takes --due, not \"$1\"" ;;
 esac
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
 exec php artisan backup "$@"

@@ -16,7 +16,7 @@ while [ $# -gt 0 ]; do
   shift
 done
 [ -n "$FILE" ] || fail "bring takes the FILE of a bench"
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
 exec php artisan bring "$FILE" "${HOW[@]}"

@@ -7,7 +7,7 @@ set -euo pipefail
 case "$1" in /*) FILE=$1 ;; *) FILE=$JACKREST_FROM/$1 ;; esac
 [ -d "$(dirname "$FILE")" ] || fail "there is no folder $(dirname "$FILE")"
 shift
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
 exec php artisan carry "$FILE" "$@"

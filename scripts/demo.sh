@@ -14,9 +14,8 @@ case "${1:-}" in
     ;;
   *) fail "demo takes --reset [--yes] or --leave" ;;
 esac
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
-mkdir -p build
 migrate
 php artisan "$command"

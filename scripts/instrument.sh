@@ -17,7 +17,7 @@ while [ $# -gt 0 ]; do
   esac
 done
 export INSTRUMENT POINTED_AT
-want_packages serve
+want_packages program
 install_php serve
 if [ -n "$LOG" ]; then
   [ "$INSTRUMENT" = hygrometer ] || fail "a $INSTRUMENT keeps no log: instrument hygrometer --log"

@@ -3,7 +3,7 @@
 set -euo pipefail
 . scripts/lib.sh
 
-want_packages serve
+want_packages program
 prepare_data
 install_php serve
 case "${1:-}" in

@@ -30,8 +30,8 @@ prepare_data
 make_ready
 
 DATA=$(realpath "$(data_folder)")
-# The path of a socket may have 107 characters at most, so it does not lie in the data.
-RUN=$(mktemp -d /tmp/jackrest-share.XXXXXX)
+# The path of a socket may have 107 characters at most, so it does not lie in the data; a service has a folder for it.
+RUN=$(mktemp -d "${RUNTIME_DIRECTORY:-/tmp}/jackrest-share.XXXXXX")
 trap 'rm -rf "$RUN"' EXIT
 mkdir -p "$RUN/trust"
 
@@ -65,7 +65,7 @@ fill deploy/nginx.conf >"$RUN/nginx.conf"
 fill deploy/php-fpm.conf >"$RUN/php-fpm.conf"
 fill deploy/trust.html >"$RUN/trust/index.html"
 
-FPM=(php-fpm8.2 --fpm-config "$RUN/php-fpm.conf" -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0)
+FPM=("$(php_fpm)" --fpm-config "$RUN/php-fpm.conf" -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0)
 if [ "$(id -u)" -eq 0 ]; then
   # Program and data are root's then, and nobody else could read them.
   FPM+=(--allow-to-run-as-root)
@@ -84,7 +84,8 @@ exec 9> >(exec setsid bash -c "cat; kill $SERVER $WORKERS; rm -rf $RUN" >/dev/nu
 for _ in $(seq 100); do
   if curl -fsSk -o /dev/null "https://localhost:$PORT/up" 2>/dev/null; then
     say "Jack Rest is ready at $URL"
-    node scripts/code.mjs "$URL" 2>/dev/null || true
+    # The address as a code for a phone's camera.
+    qrencode -t UTF8 -m 2 "$URL" 2>/dev/null || say "Install qrencode to see this address as a code for a camera, too."
     if [ -n "${FINGERPRINT:-}" ]; then
       say "A device that warns of its certificate learns to trust it at http://$SHOWN:$TRUST_PORT"
       say "Fingerprint of the shop (SHA-256): $FINGERPRINT"

@@ -23,21 +23,22 @@ ROOT=$PWD
 LOG=$(realpath "$(data_folder)")/logs/server.log
 # At a limit for the size of files a write fails, and is answered for; without this the server would be ended.
 trap '' XFSZ
-(cd public && exec "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") > >(exec php scripts/bounded-log.php "$LOG") 2>&1 &
+# In a process group of its own: PHP's server leaves its workers behind when it alone is ended.
+(cd public && exec setsid "${PHP_SERVE[@]}" -S "127.0.0.1:$PORT" "$ROOT/$ROUTER") > >(exec php scripts/bounded-log.php "$LOG") 2>&1 &
 SERVER=$!
-# PHP's own server leaves its workers behind when it is ended.
-trap 'pkill -P "$SERVER" 2>/dev/null; kill "$SERVER" 2>/dev/null; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
+end() { kill -- "-$SERVER" 2>/dev/null || true; }
+trap 'end; wait "$SERVER" 2>/dev/null; exit 0' INT TERM
 # And when this script is killed without a word, somebody has to end them all the same: it reads until nobody can write.
-exec 9> >(exec setsid bash -c "cat; pkill -P $SERVER; kill $SERVER" >/dev/null 2>&1)
+exec 9> >(exec setsid bash -c "cat; kill -- -$SERVER" >/dev/null 2>&1)
 for _ in $(seq 100); do
   if answers "$PORT"; then
     say "Jack Rest is ready at http://127.0.0.1:$PORT"
-    (warm_up "$PORT") >/dev/null 2>&1 &
+    (warm_up "$PORT") >/dev/null 2>&1 9>&- &
     wait "$SERVER"
     exit $?
   fi
   kill -0 "$SERVER" 2>/dev/null || fail "the server ended at once; see $(data_folder)/logs/server.log"
   sleep 0.1
 done
-kill "$SERVER" 2>/dev/null
+end
 fail "the server does not answer; see $(data_folder)/logs/server.log and $(data_folder)/logs/jackrest.log"

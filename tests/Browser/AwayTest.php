@@ -14,8 +14,8 @@ final class AwayTest extends BrowserTestCase
 
     public function test_a_phone_goes_to_the_market_and_comes_back(): void
     {
-        if (exec('command -v nginx') === '' || exec('command -v php-fpm8.2') === '') {
-            self::markTestSkipped('Without nginx and php8.2-fpm no shop is shared.');
+        if (! SharedServer::isPossible()) {
+            self::markTestSkipped('Without nginx and php-fpm no shop is shared.');
         }
         $shop = new SharedServer();
         $phone = $this->newBrowser();

@@ -184,11 +184,7 @@ final class ServedTest extends TestCase
         mkdir($folder);
         file_put_contents(
             "$folder/php",
-            "#!/bin/bash\n[ \"\$1\" = -m ] && { ".
-                PHP_BINARY.
-                " -m | grep -v pdo_sqlite; exit 0; }\nexec ".
-                PHP_BINARY.
-                " \"\$@\"\n",
+            "#!/bin/bash\nexec ".PHP_BINARY." \"\$@\" | grep -v pdo_sqlite\n",
         );
         file_put_contents("$folder/id", "#!/bin/bash\necho 1000\n");
         array_map(static fn (string $file): bool => chmod("$folder/$file", 0755), ['php', 'id']);
@@ -202,8 +198,8 @@ final class ServedTest extends TestCase
         self::assertSame(
             [
                 1,
-                'Jack Rest: missing: php8.2-sqlite3. Run: sudo apt-get update && sudo apt-get install -y '
-                    .'--no-install-recommends php8.2-sqlite3',
+                'Jack Rest: missing: php-sqlite3. Run: sudo apt-get update && sudo apt-get install -y '
+                    .'--no-install-recommends php-sqlite3',
             ],
             $said,
         );

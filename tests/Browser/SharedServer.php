@@ -18,6 +18,14 @@ final class SharedServer
 
     private readonly string $log;
 
+    /** Whether nginx and the workers of this PHP are installed. */
+    public static function isPossible(): bool
+    {
+        $workers = 'php-fpm'.PHP_MAJOR_VERSION.'.'.PHP_MINOR_VERSION;
+
+        return exec('command -v nginx') !== '' && exec("command -v $workers || command -v php-fpm") !== '';
+    }
+
     public function __construct()
     {
         $this->port = Server::freePort();

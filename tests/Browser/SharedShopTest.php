@@ -22,8 +22,8 @@ final class SharedShopTest extends BrowserTestCase
 
     public function test_a_shop_is_shared_by_invitation_and_a_phone_is_paired(): void
     {
-        if (exec('command -v nginx') === '' || exec('command -v php-fpm8.2') === '') {
-            self::markTestSkipped('Without nginx and php8.2-fpm no shop is shared.');
+        if (! SharedServer::isPossible()) {
+            self::markTestSkipped('Without nginx and php-fpm no shop is shared.');
         }
         $shop = self::$shop = new SharedServer();
         $this->checksTheCertificate($shop);

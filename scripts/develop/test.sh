@@ -17,7 +17,8 @@ mkdir -p build
 
 step "Versions"
 # What is installed is what was tested, or the list is brought up to date in the same change.
-php scripts/versions.php || fail "the installed packages differ from composer.versions: php scripts/versions.php --write"
+php scripts/develop/versions.php ||
+  fail "the installed packages differ from composer.versions: php scripts/develop/versions.php --write"
 
 step "Formatting"
 vendor/bin/pint --test --quiet || fail "PHP is not formatted: vendor/bin/pint"

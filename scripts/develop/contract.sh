@@ -3,7 +3,7 @@
 set -euo pipefail
 . scripts/lib.sh
 
-want_packages serve
+want_packages build
 install_php
 install_node
 php contract/write.php

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-// Composer writes no lock file where this is built, so the versions that were tested stand in composer.versions.
-// Without an argument it compares and exits with 1 where they differ; `--served` compares what is there without the
-// tools of those who build; `--write` writes them anew.
-$root = dirname(__DIR__);
+// The versions that were tested stand in composer.versions, and are installed from it (scripts/install.sh). Without an
+// argument this compares what is installed, and exits with 1 where it differs; `--write` writes the list from it.
+$root = dirname(__DIR__, 2);
 /** @var array{packages: list<array{name: string, version: string}>} $installed */
 $installed = json_decode(
     (string) file_get_contents("$root/vendor/composer/installed.json"),
@@ -22,11 +21,6 @@ if (($argv[1] ?? '') === '--write') {
     exit(0);
 }
 $tested = (array) file("$root/composer.versions", FILE_IGNORE_NEW_LINES);
-if (($argv[1] ?? '') === '--served') {
-    $named = static fn (mixed $line): string => explode(' ', is_string($line) ? $line : '')[0];
-    $there = array_flip(array_map($named, $lines));
-    $tested = array_values(array_filter($tested, static fn (mixed $line): bool => isset($there[$named($line)])));
-}
 foreach (
     ['installed' => array_diff($lines, $tested), 'tested' => array_diff($tested, $lines)] as $which => $differing
 ) {
