@@ -78,7 +78,7 @@ final readonly class LengthFormatter
     /** Exactly so many decimals. */
     public static function fixed(float $number, int $places): string
     {
-        $text = number_format(abs($number), $places, '.', '');
+        $text = number_format(DecimalRounding::to(abs($number), $places), $places, '.', '');
 
         return ($number < 0 && (float) $text > 0 ? '−' : '').$text;
     }
@@ -86,7 +86,7 @@ final readonly class LengthFormatter
     /** Inches to the nearest 1/64 in lowest terms: 7/8, 1 1/8, 2. */
     private static function fraction(float $inches): string
     {
-        $parts = (int) round(abs($inches) * self::FINEST_FRACTION);
+        $parts = (int) DecimalRounding::to(abs($inches) * self::FINEST_FRACTION, 0);
         [$whole, $above, $under] = [
             intdiv($parts, self::FINEST_FRACTION),
             $parts % self::FINEST_FRACTION,

@@ -19,6 +19,7 @@ use JackRest\Core\Making\SquareSizes;
 use JackRest\Core\Making\StraightedgeSizes;
 use JackRest\Core\Making\TwinTenons;
 use JackRest\Core\Making\WindingSticksSizes;
+use JackRest\Core\Measure\DecimalRounding;
 use JackRest\Core\Measure\LengthFormatter;
 use JackRest\Core\Measure\LengthUnit;
 use JackRest\Core\Outline\Outlines;
@@ -232,7 +233,7 @@ final class TablesTest extends TestCase
     private static function points(Path $path): string
     {
         $written = static fn (array $points): string => implode(' ', array_map(
-            static fn (array $point): string => round($point[0], 1).','.round($point[1], 1),
+            static fn (array $point): string => DecimalRounding::to($point[0], 1).','.DecimalRounding::to($point[1], 1),
             $points,
         ));
 

@@ -55,7 +55,8 @@ final class OutlineShapesTest extends TestCase
                 $shapes[$name] = 'MULTIPOLYGON ('.implode(', ', array_map(self::rings(...), $outline->bodies)).')';
             }
         }
-        $united = array_combine(array_keys($shapes), self::ask('unaryUnion', array_values($shapes)));
+        // A buffer of nothing unites what touches, one shape at a time in every version of GEOS.
+        $united = array_combine(array_keys($shapes), self::ask('buffer 0', array_values($shapes)));
         self::assertSame([], array_keys(array_filter(
             $united,
             static fn (string $shape): bool => ! str_starts_with($shape, 'POLYGON'),
