@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Backup;
 
+use App\Http\InTerminal;
 use App\Http\Sent;
 use App\Photo\PhotoFile;
 use App\Upgrade\CheckedCopy;
@@ -119,7 +120,9 @@ final readonly class Backups
         }
         if (self::column($backup->path, 'SELECT migration FROM migrations ORDER BY 1')
             !== self::column($this->database, 'SELECT migration FROM migrations ORDER BY 1')) {
-            throw new RuntimeException('That backup is of another version. In the terminal: ./jackrest restore FILE.');
+            throw new RuntimeException(
+                'That backup is of another version. In the terminal: '.InTerminal::command('restore FILE'),
+            );
         }
         $before = $this->make(BackupKind::Before);
         $revision = (int) max([0, ...self::column($this->database, 'SELECT revision FROM benches')]);

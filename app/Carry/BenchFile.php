@@ -39,8 +39,8 @@ final class BenchFile
 
         This is a whole bench: its tools, edges, references, works and diary, with every photograph.
 
-        - `bench.json` says what this is: its format and version, the bench's name, the day it was written, the layout
-          of the database it came from, and how many lines each table has.
+        - `bench.json` says what this is: its format with its version, the version of the program that wrote it, the
+          bench's name, the day, the layout of the database, and how many lines each table has.
         - `tables/*.jsonl` are the records: one line of JSON each (JSON Lines), by number. Lengths in millimetres
           (`_mm`), angles in degrees (`_deg`), particles in micrometres (`_um`), days and times as ISO 8601. A record
           that was removed has a day in `deleted_at`. `tool_id`, `edge_id` and the like are the `id` of a line of

@@ -6,6 +6,7 @@ namespace App\Carry;
 
 use App\Bench\Bench;
 use App\Photo\PhotoFile;
+use App\Upgrade\Version;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
@@ -87,6 +88,7 @@ final readonly class BenchFileOut
         return BenchFile::json([
             'format' => BenchFile::FORMAT,
             'version' => BenchFile::VERSION,
+            'program' => (string) Version::ofProgram(),
             'written' => Carbon::now()->toDateString(),
             'layout' => DB::table('migrations')->max('migration'),
             'bench' => ['id' => $this->bench->id, 'name' => $this->bench->name],

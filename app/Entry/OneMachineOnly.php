@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entry;
 
+use App\Http\InTerminal;
 use App\People\Shop;
 use Closure;
 use Illuminate\Http\Request;
@@ -15,7 +16,11 @@ final class OneMachineOnly
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
-        abort_if(Shop::isShared(), 403, 'In a shared shop backups are made in the terminal: ./jackrest backup.');
+        abort_if(
+            Shop::isShared(),
+            403,
+            'In a shared shop backups are made in the terminal: '.InTerminal::command('backup'),
+        );
 
         return $next($request);
     }

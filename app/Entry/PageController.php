@@ -6,6 +6,7 @@ namespace App\Entry;
 
 use App\Http\Answer\HealthAnswer;
 use App\People\Shop;
+use App\Upgrade\Version;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\DB;
 
@@ -33,6 +34,7 @@ final class PageController
                 'styles' => $entry['css'] ?? [],
                 'fonts' => array_values($fonts),
                 'isShared' => Shop::isShared(),
+                'version' => (string) Version::ofProgram(),
             ],
             $addresses->has("/$page") ? 200 : 404,
         );

@@ -10,6 +10,7 @@ use App\Carry\BringBeside;
 use App\Home\Answer\BenchesAnswer;
 use App\Home\Answer\BroughtBenchAnswer;
 use App\Http\Created;
+use App\Http\InTerminal;
 use App\People\Here;
 use App\People\Role;
 use Illuminate\Http\Request;
@@ -71,7 +72,8 @@ final class BringController
         $file = $request->file('file');
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw InvalidInput::because('file', 'Choose the file of a bench, of less than '.
-                ini_get('upload_max_filesize').'B. In the terminal, ./jackrest bring takes larger ones.');
+                ini_get('upload_max_filesize').'B. In the terminal, '.InTerminal::command('bring').
+                ' takes larger ones.');
         }
         try {
             return new BenchFileIn($file->getPathname(), $file->getClientOriginalName());

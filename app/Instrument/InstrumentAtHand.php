@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Instrument;
 
 use App\Bench\User;
+use App\Http\InTerminal;
 use DomainException;
 use Illuminate\Http\Client\ConnectionException;
 use Illuminate\Support\Facades\Http;
@@ -51,7 +52,7 @@ final readonly class InstrumentAtHand
         } catch (ConnectionException) {
             throw InvalidInput::because(
                 'instrument',
-                "Nothing answers at {$this->url}. A simulated one is started by ./jackrest instrument dial.",
+                "Nothing answers at {$this->url}. This starts a simulated one: ".InTerminal::command('instrument dial'),
             );
         } catch (DomainException $wrong) {
             throw InvalidInput::because('instrument', $wrong->getMessage());

@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Http\InTerminal;
 use Illuminate\Http\Request;
 
 /** Whose request this is, at which bench, and what they may do there. */
@@ -24,7 +25,7 @@ final readonly class Here
     {
         $user = User::query()->with('bench')->first();
         if ($user === null) {
-            abort(503, 'There is no bench yet. Run ./jackrest start, which lays the demo bench.');
+            abort(503, 'There is no bench yet. Run '.InTerminal::command('start').', which lays the demo bench.');
         }
 
         return new self($user, $user->bench, Role::Owner);

@@ -6,6 +6,7 @@ namespace App\People;
 
 use App\Bench\Bench;
 use App\Bench\User;
+use App\Http\InTerminal;
 use App\People\Answer\DeviceAnswer;
 use App\People\Answer\HandedAnswer;
 use App\People\Answer\InvitationAnswer;
@@ -93,7 +94,7 @@ final class PeopleController
         $user = self::member($membership, $here)->user;
         if (! Membership::ownsAllOf($here->user, $user)) {
             throw InvalidInput::because('', "{$user->name} is at other benches, too. On the machine that serves them: ".
-                './jackrest account NAME.');
+                InTerminal::command('account NAME'));
         }
         [$ticket, $key] = Ticket::hand(TicketKind::Recovery, user: $user);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Upgrade;
 
+use App\Http\InTerminal;
+
 /** Whether the database can be opened at the start, and the way back where it cannot. */
 final readonly class Opening
 {
@@ -39,9 +41,11 @@ final readonly class Opening
             $lines[] = "  $at  $path";
         }
         if ($copies !== []) {
-            $lines[] = 'Go back to one with ./jackrest restore FILE; what is there now is set aside, not deleted.';
+            $lines[] = 'Go back to one with '.InTerminal::command('restore FILE').
+                '; what is there now is set aside, not deleted.';
         }
-        $lines[] = 'Begin anew with ./jackrest restore --new; what is there now is set aside, not deleted.';
+        $lines[] = 'Start with an empty one with '.InTerminal::command('restore --new').
+            '; what is there now is set aside, not deleted.';
 
         return $lines;
     }

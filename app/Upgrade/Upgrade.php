@@ -19,6 +19,7 @@ final class Upgrade
         private readonly Migrations $migrations,
         private readonly Connection $database,
         private readonly Copies $copies,
+        private readonly Version $version,
     ) {
     }
 
@@ -28,6 +29,7 @@ final class Upgrade
             new Migrations(app('migrator'), DB::connection(), database_path('migrations'), 'migrations'),
             DB::connection(),
             Copies::ofApplication(),
+            Version::ofProgram(),
         );
     }
 
@@ -40,7 +42,8 @@ final class Upgrade
     {
         if ($this->migrations->unknown() !== []) {
             throw new RuntimeException(
-                'This database was written by a later version of Jack Rest. Start that one, or take a copy back.',
+                "This database was written by {$this->laterVersion()} of Jack Rest, and this is {$this->version}. ".
+                    'Start that one, or go back to a copy.',
             );
         }
         $pending = $this->migrations->pending();
@@ -48,7 +51,30 @@ final class Upgrade
         $copy = $pending === [] || $this->migrations->areNone() ? null : $this->copies->before($pending[0]);
         $this->migrations->take();
         app(Sums::class)->renewAll();
+        $this->carryVersion();
 
         return $copy;
+    }
+
+    /** Whoever finds the file, a copy of it or a backup can tell what wrote it. */
+    private function carryVersion(): void
+    {
+        if ($this->carried()->number !== $this->version->number) {
+            $this->database->statement("PRAGMA user_version = {$this->version->number}");
+        }
+    }
+
+    private function carried(): Version
+    {
+        $number = $this->database->scalar('PRAGMA user_version');
+
+        return Version::numbered(is_int($number) ? $number : 0);
+    }
+
+    private function laterVersion(): string
+    {
+        $carried = $this->carried();
+
+        return $carried->number > $this->version->number ? "version $carried" : 'a later version';
     }
 }

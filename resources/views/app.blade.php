@@ -4,6 +4,7 @@
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <meta name="csp-nonce" content="{{ $nonce }}">
+    <meta name="version" content="{{ $version }}">
 @if ($isShared)
     <meta name="shared-shop" content="yes">
 @endif

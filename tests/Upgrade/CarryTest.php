@@ -38,6 +38,8 @@ final class CarryTest extends TestCase
             VALUES (1, 1, 'a.jpg', 8, 6, (SELECT min(id) FROM work_jobs))");
         $first = $this->out('one');
         $this->readsBySchemaAlone($first);
+        $program = trim((string) file_get_contents(dirname(__DIR__, 2).'/VERSION'));
+        self::assertStringContainsString("\"program\": \"$program\"", $first['bench.json']);
         $said = $this->artisan('two', "bring $this->folder/one.zip");
         self::assertStringContainsString('“Orchard Row” is here.', $said);
         self::assertFileEquals("$this->folder/one/photos/a.jpg", "$this->folder/two/photos/a.jpg");

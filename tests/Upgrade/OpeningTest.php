@@ -40,7 +40,8 @@ final class OpeningTest extends TestCase
         ];
         yield 'overwritten in its middle' => [self::scratch(...), 'it is damaged'];
         yield 'of another program' => [self::foreign(...), 'it is the database of another program'];
-        yield 'of a later version' => [self::later(...), 'written by a later version'];
+        yield 'of a later version' => [self::later(...), 'written by a later version of Jack Rest'];
+        yield 'of version 9.0.0' => [self::laterNumbered(...), 'written by version 9.0.0 of Jack Rest'];
     }
 
     /** @param  callable(string): mixed  $spoil */
@@ -121,6 +122,12 @@ final class OpeningTest extends TestCase
         (new PDO("sqlite:$path"))->exec(
             "INSERT INTO migrations (migration, batch) VALUES ('2099_01_01_000000_what_is_to_come', 99)",
         );
+    }
+
+    private static function laterNumbered(string $path): void
+    {
+        self::later($path);
+        (new PDO("sqlite:$path"))->exec('PRAGMA user_version = 9000000');
     }
 
     /** @return array{int, string} */

@@ -12,6 +12,9 @@ const others: readonly [string, string][] = [
   ['Space', 'in bench mode: done, next'],
 ]
 
+/** What this page was sent by. */
+const version = () => document.querySelector<HTMLMetaElement>('meta[name=version]')?.content
+
 export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => void }) {
   return (
     <Panel title="Keys" open={open} onClose={onClose}>
@@ -31,6 +34,7 @@ export function KeysDialog({ open, onClose }: { open: boolean; onClose: () => vo
         A figure may be typed as 9.5, 3/8 in or 12 thou, sent by a caliper that types, or said to the keyboard
         of a phone: “twelve point five”, “one and three eighths of an inch”.
       </p>
+      <p className="mt-2 text-soft">Jack Rest {version()}</p>
     </Panel>
   )
 }
