@@ -9,6 +9,7 @@ use App\Entry\EnterBench;
 use App\Entry\GuardContent;
 use App\Entry\OneMachineOnly;
 use App\Entry\Problems;
+use App\Entry\RefuseWhileRestoring;
 use App\Entry\SharedShopOnly;
 use App\Entry\SoundInput;
 use App\Entry\TakeTurns;
@@ -26,7 +27,7 @@ $app = Application::configure(basePath: $root)
         // The application answers its own origin only.
         $middleware->remove(HandleCors::class);
         $middleware->prepend([AnswerThisHostOnly::class, GuardContent::class]);
-        $middleware->append(SoundInput::class);
+        $middleware->append([RefuseWhileRestoring::class, SoundInput::class]);
         $middleware->alias([
             'bench' => EnterBench::class,
             'backup' => BackupWhenDue::class,

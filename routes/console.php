@@ -18,6 +18,7 @@ use App\People\TicketKind;
 use App\Upgrade\Copies;
 use App\Upgrade\Opening;
 use App\Upgrade\Upgrade;
+use App\Upgrade\UseOfDatabase;
 use Demo\DemoBench;
 use Illuminate\Support\Facades\Artisan;
 
@@ -164,7 +165,9 @@ Artisan::command('restore {copy?} {--new}', function (): int {
 
             return 0;
         }
-        $aside = is_string($copy) ? Copies::ofApplication()->takeBack($copy) : $opening->beginAnew();
+        $aside = UseOfDatabase::ofApplication()->alone(
+            static fn (): ?string => is_string($copy) ? Copies::ofApplication()->takeBack($copy) : $opening->beginAnew(),
+        );
         if (is_string($copy)) {
             Backups::ofApplication()->bringPhotos($copy);
         }

@@ -9,6 +9,8 @@ use App\Http\Sent;
 use App\Photo\PhotoFile;
 use App\Upgrade\CheckedCopy;
 use App\Upgrade\DatabaseFile;
+use App\Upgrade\Revision;
+use App\Upgrade\UseOfDatabase;
 use Illuminate\Support\Carbon;
 use PDO;
 use RuntimeException;
@@ -107,12 +109,18 @@ final readonly class Backups
     }
 
     /**
-     * Everything as it was then, while the program runs: one transaction of SQLite's own, and what stood there is kept
-     * as a backup of its own.
+     * Everything as it was then, while the program runs: nobody else reads or writes meanwhile, and what stood there is
+     * kept as a backup of its own.
      *
      * @throws RuntimeException when it is damaged, or of another version of the program; nothing was changed then
      */
     public function goBack(Backup $backup): Backup
+    {
+        return (new UseOfDatabase(dirname($this->database)))->alone(fn (): Backup => $this->replaceBy($backup));
+    }
+
+    /** @throws RuntimeException */
+    private function replaceBy(Backup $backup): Backup
     {
         $trouble = (new DatabaseFile($backup->path))->trouble();
         if ($trouble !== null) {
@@ -125,7 +133,7 @@ final readonly class Backups
             );
         }
         $before = $this->make(BackupKind::Before);
-        $revision = (int) max([0, ...self::column($this->database, 'SELECT revision FROM benches')]);
+        $revision = Revision::highest($this->database);
         $here = new SQLite3($this->database);
         $here->enableExceptions(true);
         $here->busyTimeout(10_000);
@@ -133,9 +141,8 @@ final readonly class Backups
         if (! $then->backup($here)) {
             throw new RuntimeException('The database is being written to. Try again; nothing was changed.');
         }
-        // Every window asks anew: no answer that was kept may pass for one of now.
-        $here->exec("UPDATE benches SET revision = revision + $revision + 1");
         $here->close();
+        Revision::raise($this->database, $revision);
         self::addFiles("{$this->settings->folder}/photos", $this->photos);
 
         return $before;

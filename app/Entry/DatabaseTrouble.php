@@ -13,6 +13,8 @@ use Throwable;
 final readonly class DatabaseTrouble
 {
     // SQLite's own result codes (sqlite.org/rescode.html).
+    private const ERROR = 1;
+
     private const BUSY = 5;
 
     private const READ_ONLY = 8;
@@ -41,6 +43,7 @@ final readonly class DatabaseTrouble
         $code = $problem instanceof PDOException ? $problem->errorInfo[1] ?? null : null;
 
         return match ($code) {
+            self::ERROR => self::ofLayout($problem),
             self::FULL => new self(
                 'The disk is full: '.self::since().' Free some space, then try again.',
                 self::STATUS_FULL,
@@ -64,6 +67,18 @@ final readonly class DatabaseTrouble
             ),
             default => null,
         };
+    }
+
+    /** The database was replaced by one of another layout, or by none, while the program goes on. */
+    private static function ofLayout(Throwable $problem): ?self
+    {
+        return preg_match('/no such (table|column)/', $problem->getMessage()) === 1
+            ? new self(
+                'The records here are those of another version now: nothing was recorded. '
+                    .'Stop Jack Rest and start it again.',
+                self::STATUS_UNAVAILABLE,
+            )
+            : null;
     }
 
     /** When something was recorded last: reading goes on when writing does not. */

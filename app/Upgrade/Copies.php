@@ -59,8 +59,10 @@ final readonly class Copies
         if ($trouble !== null) {
             throw new RuntimeException("$copy is no copy to go back to: $trouble");
         }
+        $revision = Revision::highest($this->database);
         $aside = $this->layAside();
         CheckedCopy::make($copy, $this->database);
+        Revision::raise($this->database, $revision);
 
         return $aside;
     }
