@@ -16,6 +16,7 @@ use App\People\Person;
 use App\People\Ticket;
 use App\People\TicketKind;
 use App\Upgrade\Copies;
+use App\Upgrade\LeftOver;
 use App\Upgrade\Opening;
 use App\Upgrade\Upgrade;
 use App\Upgrade\UseOfDatabase;
@@ -49,6 +50,7 @@ Artisan::command('upgrade', function (): int {
 
         return 1;
     }
+    LeftOver::sweep();
     $opening->lay();
     try {
         $copy = Upgrade::ofApplication()->run();

@@ -16,21 +16,19 @@ log_of() { printf '%s' "$(data_folder)/logs/$1.log"; }
 # The folder for everything written, with a key of its own. Nothing is written beside the program, which may be
 # another's: what the framework keeps of the program goes into the data, too.
 prepare_data() {
-  local data
+  local data why
   data=$(data_folder)
   # What is kept here is nobody else's to read.
   umask 077
-  mkdir -p "$data/framework/views" "$data/framework/cache" "$data/logs" 2>/dev/null &&
-    { printf '.' >"$data/.writable"; } 2>/dev/null || no_data "$data"
+  why=$({ mkdir -p "$data/framework/views" "$data/framework/cache" "$data/logs" &&
+    printf '.' >"$data/.writable"; } 2>&1) || no_data "$data" "$why"
   chmod 700 "$data" 2>/dev/null || true
   [ -s "$data/.env" ] || printf 'APP_KEY=base64:%s\n' "$(head -c 32 /dev/urandom | base64)" >"$data/.env" 2>/dev/null || no_room
   data=$(realpath "$data")
   export APP_PACKAGES_CACHE="$data/framework/cache/packages.php" APP_SERVICES_CACHE="$data/framework/cache/services.php"
 }
 no_data() {
-  local there=$1
-  while [ ! -e "$there" ]; do there=$(dirname "$there"); done
-  [ ! -w "$there" ] || no_room
+  ! grep -qi 'no space left' <<<"$2" || no_room
   fail "cannot write to $1. Give JACKREST_DATA a folder that can be written to."
 }
 
@@ -90,7 +88,7 @@ migrate() {
 }
 
 # What a request may take at most, of memory and of computing time, whether or not anybody still waits for it.
-PHP_SERVE=(php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0 -d display_errors=0 -d expose_php=0 -d memory_limit=512M -d max_execution_time=20)
+PHP_SERVE=(php -d upload_max_filesize=20M -d post_max_size=24M -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=32M -d opcache.validate_timestamps=0 -d display_errors=0 -d expose_php=0 -d memory_limit=512M -d max_execution_time=20)
 ROUTER=scripts/router.php
 
 port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Carry;
 
 use App\Bench\Bench;
+use App\Upgrade\LeftOver;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** The whole bench, to be carried away. */
@@ -12,7 +13,7 @@ final class BenchFileController
 {
     public function show(Bench $bench): BinaryFileResponse
     {
-        $path = (string) tempnam(sys_get_temp_dir(), 'jackrest-bench');
+        $path = LeftOver::passing();
         (new BenchFileOut($bench))->write($path);
         $name = trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($bench->name)), '-');
 

@@ -10,8 +10,15 @@ use ZipArchive;
 /** The file of a bench, read: what it has, line by line. */
 final class BenchFileIn
 {
-    /** Larger files are none that a bench makes. */
+    // Larger ones are none that a bench makes. A zip of a megabyte may hold a thousand: each part is bounded before it is
+    // unpacked, as it says it is, and again as it turns out to be.
     private const MOST_BYTES = 1_000_000_000;
+
+    private const MOST_HEAD_BYTES = 1_000_000;
+
+    private const MOST_TABLE_BYTES = 64_000_000;
+
+    private const MOST_PHOTO_BYTES = 20_000_000;
 
     private readonly ZipArchive $zip;
 
@@ -29,14 +36,14 @@ final class BenchFileIn
         if (! is_file($path) || $this->zip->open($path, ZipArchive::RDONLY) !== true) {
             throw new RuntimeException("$called is no file of a bench.");
         }
-        $this->head = BenchHead::read((string) $this->zip->getFromName(BenchFile::HEAD), $called);
         $size = 0;
         for ($entry = 0; $entry < $this->zip->numFiles; $entry++) {
             $size += (int) ($this->zip->statIndex($entry)['size'] ?? 0);
         }
         if ($size > self::MOST_BYTES) {
-            throw new RuntimeException('That file is larger than any bench.');
+            throw self::tooLarge();
         }
+        $this->head = BenchHead::read((string) $this->part(BenchFile::HEAD, self::MOST_HEAD_BYTES), $called);
     }
 
     /** @return list<int> the numbers of its records */
@@ -64,7 +71,7 @@ final class BenchFileIn
             throw new RuntimeException("That file has a table “{$table}” that this version does not know.");
         }
         $columns = BenchTables::columns($table);
-        $lines = explode("\n", rtrim((string) $this->zip->getFromName(BenchFile::table($table)), "\n"));
+        $lines = explode("\n", rtrim((string) $this->part(BenchFile::table($table), self::MOST_TABLE_BYTES), "\n"));
         $lines = array_values(array_filter($lines, static fn (string $line): bool => $line !== ''));
         if (count($lines) !== $this->head->lines[$table]) {
             throw new RuntimeException(
@@ -94,8 +101,26 @@ final class BenchFileIn
     /** As it was taken; null: the file does not have it. */
     public function photo(string $name): ?string
     {
-        $picture = $this->zip->getFromName(BenchFile::photo($name));
+        return $this->part(BenchFile::photo($name), self::MOST_PHOTO_BYTES);
+    }
 
-        return is_string($picture) ? $picture : null;
+    /** @throws RuntimeException when it is larger than that */
+    private function part(string $name, int $most): ?string
+    {
+        $told = $this->zip->statName($name);
+        if ($told === false) {
+            return null;
+        }
+        $part = $told['size'] > $most ? throw self::tooLarge() : $this->zip->getFromName($name, $most + 1);
+        if (is_string($part) && strlen($part) > $most) {
+            throw self::tooLarge();
+        }
+
+        return is_string($part) ? $part : null;
+    }
+
+    private static function tooLarge(): RuntimeException
+    {
+        return new RuntimeException('That file is larger than any bench.');
     }
 }

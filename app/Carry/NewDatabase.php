@@ -6,8 +6,10 @@ namespace App\Carry;
 
 use App\Upgrade\Copies;
 use App\Upgrade\DatabaseFile;
+use App\Upgrade\LeftOver;
 use App\Upgrade\Opening;
 use App\Upgrade\Upgrade;
+use App\Upgrade\UseOfDatabase;
 use Illuminate\Support\Facades\DB;
 
 /** A database that is filled beside the one there is, and takes its place once it is whole. */
@@ -23,8 +25,19 @@ final class NewDatabase
      */
     public static function with(callable $fill): array
     {
+        return UseOfDatabase::ofApplication()->alone(static fn (): array => self::filled($fill));
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $fill
+     * @return array{T, string|null}
+     */
+    private static function filled(callable $fill): array
+    {
         $path = DatabaseFile::ofApplication()->path;
-        $beside = "$path.brought";
+        $beside = $path.LeftOver::BROUGHT;
         @unlink($beside);
         try {
             self::open($beside);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entry;
 
+use App\Http\NoRoom;
 use App\Ledger\DiaryEntry;
 use Illuminate\Support\Carbon;
 use PDOException;
@@ -40,14 +41,14 @@ final readonly class DatabaseTrouble
     /** Null: it is another kind of problem. */
     public static function of(Throwable $problem): ?self
     {
+        if ($problem instanceof NoRoom) {
+            return self::full();
+        }
         $code = $problem instanceof PDOException ? $problem->errorInfo[1] ?? null : null;
 
         return match ($code) {
             self::ERROR => self::ofLayout($problem),
-            self::FULL => new self(
-                'The disk is full: '.self::since().' Free some space, then try again.',
-                self::STATUS_FULL,
-            ),
+            self::FULL => self::full(),
             self::IO => new self(
                 'The disk refuses to write: '.self::since().' It may be full, at a limit, or failing.',
                 self::STATUS_FULL,
@@ -67,6 +68,14 @@ final readonly class DatabaseTrouble
             ),
             default => null,
         };
+    }
+
+    private static function full(): self
+    {
+        return new self(
+            'The disk is full: '.self::since().' Free some space, then try again.',
+            self::STATUS_FULL,
+        );
     }
 
     /** The database was replaced by one of another layout, or by none, while the program goes on. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Photo;
 
+use App\Http\NoRoom;
 use App\Ledger\Changes;
 use App\Ledger\Ledger;
 use Illuminate\Database\Eloquent\Model;
@@ -12,6 +13,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\UploadedFile;
 use JackRest\Core\Calculation\InvalidInput;
 use JackRest\Desk\Count;
+use Throwable;
 
 /** The photographs of one record: never more than a few, and none in the folder that no record has. */
 final readonly class Album
@@ -31,6 +33,9 @@ final readonly class Album
     public function add(Request $request, Ledger $ledger, array $columns = []): void
     {
         $file = $request->file('photo');
+        if ($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_CANT_WRITE, UPLOAD_ERR_NO_TMP_DIR], true)) {
+            throw NoRoom::for($file->getClientOriginalName());
+        }
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {
             throw InvalidInput::because(
                 'photo',
@@ -39,15 +44,21 @@ final readonly class Album
         }
         $this->refuseMore();
         $kept = PhotoFile::keep($file->getPathname());
-        $ledger->save(function (Changes $changes) use ($kept, $columns): void {
-            try {
-                // Counted under the lock: others may have come meanwhile.
-                $this->refuseMore();
-            } catch (InvalidInput $tooMany) {
-                $kept->discard();
+        try {
+            $this->record($kept, $ledger, $columns);
+        } catch (Throwable $why) {
+            $kept->discard();
 
-                throw $tooMany;
-            }
+            throw $why;
+        }
+    }
+
+    /** @param  array<string, mixed>  $columns */
+    private function record(PhotoFile $kept, Ledger $ledger, array $columns): void
+    {
+        $ledger->save(function (Changes $changes) use ($kept, $columns): void {
+            // Counted under the lock: others may have come meanwhile.
+            $this->refuseMore();
             $changes->create($this->photos, [
                 'file' => $kept->name,
                 'width' => $kept->width,

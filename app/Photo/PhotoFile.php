@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Photo;
 
+use App\Http\NoRoom;
 use GdImage;
 use Illuminate\Support\Str;
 use JackRest\Core\Calculation\InvalidInput;
@@ -16,8 +17,8 @@ final readonly class PhotoFile
 {
     private const LONGEST_PX = 1280;
 
-    /** Larger ones would fill the memory; what comes from the page was shrunk before it travelled. */
-    private const MOST_PX = 20_000_000;
+    /** Four bytes each while it is drawn; larger ones would fill the memory (512 MB). */
+    private const MOST_PX = 50_000_000;
 
     private const QUALITY = 82;
 
@@ -25,7 +26,10 @@ final readonly class PhotoFile
     {
     }
 
-    /** @throws InvalidInput when the file is no picture */
+    /**
+     * @throws InvalidInput when the file is no picture
+     * @throws NoRoom when the disk does not take it
+     */
     public static function keep(string $path): self
     {
         $size = @getimagesize($path);
@@ -39,21 +43,31 @@ final readonly class PhotoFile
             );
         }
         if ($size[0] * $size[1] > self::MOST_PX) {
-            throw InvalidInput::because('photo', 'That picture has over 20 million pixels. Make it smaller first.');
+            throw InvalidInput::because('photo', 'That picture has over 50 million pixels. Make it smaller first.');
         }
         $picture = @imagecreatefromstring((string) file_get_contents($path));
         if ($picture === false) {
             throw InvalidInput::because('photo', 'That picture is damaged. Take it again.');
         }
-        $upright = self::upright($picture, $path, $size[2]);
-        $small = self::shrunk($upright);
+        $small = self::upright(self::shrunk($picture), $path, $size[2]);
         $name = Str::lower((string) Str::ulid()).'.jpg';
-        if (! is_dir(self::folder())) {
-            mkdir(self::folder(), 0o700, true);
-        }
-        imagejpeg($small, self::folder()."/$name", self::QUALITY);
+        self::write($small, self::folder()."/$name");
 
         return new self($name, imagesx($small), imagesy($small));
+    }
+
+    /** Drawn in memory first: what the disk takes of it is then known to the byte. */
+    private static function write(GdImage $picture, string $path): void
+    {
+        ob_start();
+        imagejpeg($picture, null, self::QUALITY);
+        $bytes = (string) ob_get_clean();
+        @mkdir(dirname($path), 0o700, true);
+        if (@file_put_contents($path, $bytes) !== strlen($bytes)) {
+            @unlink($path);
+
+            throw NoRoom::for($path);
+        }
     }
 
     /** It was drawn, and found no place. */

@@ -122,12 +122,13 @@ final class ServedTest extends TestCase
     public function test_with_its_script_the_server_is_ended_however_that_ends(): void
     {
         $server = new Server();
-        $left = static fn (): string => (string) shell_exec("pgrep -f -- '-S 127.0.0.1:{$server->port} '");
+        $left = static fn (): string => (string) shell_exec("pgrep -f -- '[-]S 127.0.0.1:{$server->port} '");
+        self::assertGreaterThan(10, count(explode("\n", trim($left()))));
         $script = trim((string) shell_exec("pgrep -f 'scripts/start.sh --port {$server->port}' | head -n 1"));
         self::assertNotSame('', $script);
         posix_kill((int) $script, SIGKILL);
         Server::until(
-            static fn (): bool => @fsockopen('127.0.0.1', $server->port, timeout: 1) === false,
+            static fn (): bool => $left() === '',
             static fn (): string => 'the end of '.$left(),
             10,
         );

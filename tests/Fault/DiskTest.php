@@ -30,14 +30,22 @@ final class DiskTest extends TestCase
         $folder = $this->smallDisk(24);
         $this->server = new Server("$folder/data");
         $client = new Client(rtrim($this->server->url('/'), '/'));
+        $look = $client->ask('POST', '/api/looks', ['kind' => 'jack-plane'])[1];
+        $photos = "/api/looks/{$look['id']}/photos";
         self::fill("$folder/filler");
         $kept = $this->writeUntilRefused($client, 507, 'The disk is full: nothing was recorded since ');
+
+        [$status, $answer] = $client->upload($photos, [self::picture()])[0];
+        self::assertSame(507, $status, (string) json_encode($answer));
+        self::assertStringContainsString('The disk is full', $answer['errors'][0]['message']);
+        self::assertSame([], glob("$folder/data/photos/*"));
 
         foreach (['/api/bench', '/api/kit', '/api/edges', '/api/references', '/api/diary', '/', '/up'] as $page) {
             self::assertSame(200, $client->ask('GET', $page)[0], $page);
         }
         self::assertSame($kept, (string) $this->price());
         unlink("$folder/filler");
+        self::assertSame(201, $client->upload($photos, [self::picture()])[0][0], 'a photograph of a phone is taken');
         [$status] = $this->write($client, 999);
         self::assertSame(200, $status);
         self::assertSame('999', $this->price());
@@ -91,6 +99,20 @@ final class DiskTest extends TestCase
         for ($try = 0; $try < 50 && is_dir($folder) && ! @rmdir($folder); $try++) {
             usleep(100_000);
         }
+    }
+
+    /** As a phone takes it: over 3 MB, 12 million pixels. */
+    private static function picture(): string
+    {
+        $path = dirname(__DIR__, 2).'/build/photo-'.getmypid().'.jpg';
+        $picture = imagecreatetruecolor(4000, 3000);
+        for ($spot = 0; $spot < 20_000; $spot++) {
+            imagefilledellipse($picture, mt_rand(0, 4000), mt_rand(0, 3000), 40, 40, mt_rand(0, 0xFFFFFF));
+        }
+        imagejpeg($picture, $path, 92);
+        self::assertGreaterThan(3_000_000, filesize($path));
+
+        return $path;
     }
 
     private static function fill(string $path): void

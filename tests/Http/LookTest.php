@@ -235,7 +235,7 @@ final class LookTest extends HttpTestCase
         $before = memory_get_peak_usage();
         $this->photo($look['id'], UploadedFile::fake()->createWithContent('plane.png', $png))
             ->assertStatus(422)
-            ->assertJsonPath('errors.0.message', 'That picture has over 20 million pixels. Make it smaller first.');
+            ->assertJsonPath('errors.0.message', 'That picture has over 50 million pixels. Make it smaller first.');
         self::assertLessThan($before + 50_000_000, memory_get_peak_usage());
         $this->ask('GET', "/api/looks/{$look['id']}")->assertJsonPath('photos', []);
     }

@@ -102,6 +102,47 @@ final class CarryTest extends TestCase
         self::assertSame(1, $this->process('one', 'bring /etc/hostname')->run());
     }
 
+    /** A small file with much in it, in each of its parts, is refused before it is unpacked. */
+    public function test_what_is_larger_inside_than_any_bench_is_refused(): void
+    {
+        $this->artisan('one', 'upgrade');
+        $this->artisan('one', 'demo:load');
+        $this->out('one');
+        foreach (['bench.json' => 2_000_000, 'tables/edges.jsonl' => 70_000_000] as $part => $bytes) {
+            copy("$this->folder/one.zip", "$this->folder/large.zip");
+            $zip = new ZipArchive();
+            $zip->open("$this->folder/large.zip");
+            $zip->addFromString($part, str_repeat(' ', $bytes));
+            $zip->close();
+            self::assertLessThan(3_000_000, filesize("$this->folder/large.zip"));
+            // In a fifth of the memory that it would take.
+            $process = new Process(
+                ['php', '-d', 'memory_limit=96M', 'artisan', 'bring', '--alone', "$this->folder/large.zip"],
+                dirname(__DIR__, 2),
+                $this->process('two', 'bring')->getEnv(),
+            );
+            self::assertSame(1, $process->run(), $part.$process->getOutput());
+            self::assertStringContainsString('That file is larger than any bench.', $process->getOutput(), $part);
+        }
+    }
+
+    /** What a killed import, export or copy leaves goes at the next start; what is kept stays. */
+    public function test_what_a_kill_leaves_is_swept_at_the_next_start(): void
+    {
+        $this->artisan('one', 'upgrade');
+        $left = ['jackrest.sqlite.brought', 'jackrest.sqlite.brought-wal', 'framework/passing-x', 'photos/a.jpg.half'];
+        @mkdir("$this->folder/one/framework", recursive: true);
+        foreach ([...$left, 'photos/a.jpg', 'backup.json'] as $file) {
+            touch("$this->folder/one/$file");
+        }
+        $this->artisan('one', 'upgrade');
+        foreach ($left as $file) {
+            self::assertFileDoesNotExist("$this->folder/one/$file");
+        }
+        self::assertFileExists("$this->folder/one/photos/a.jpg");
+        self::assertFileExists("$this->folder/one/backup.json");
+    }
+
     /** @param  array<string, string>  $file */
     private function readsBySchemaAlone(array $file): void
     {
