@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Entry;
 
+use App\Http\HiddenCharacters;
 use Closure;
 use Illuminate\Http\Request;
 use JackRest\Core\Calculation\InvalidInput;
@@ -11,15 +12,12 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Refuses numbers that are none and texts that nobody typed: `1e999` is read as infinite, and rules that compare or
- * cast it break; a control character in a name breaks what is printed and exported.
+ * cast it break; a character in a name that is not seen breaks what is printed and exported, or makes two names look alike.
  *
  * Calculations are read by the core, which refuses such numbers itself; files may hold what they like.
  */
 final class SoundInput
 {
-    /** All of them but tab and the ends of lines. */
-    private const CONTROL = '/[\x00-\x08\x0B\x0C\x0E-\x1F\x7F]|\xC2[\x80-\x9F]/';
-
     /** Longer lists and deeper trees nobody sends from a page; rules for each of their entries would take long. */
     private const LONGEST = 2000;
 
@@ -54,7 +52,7 @@ final class SoundInput
                 self::refuse($value, $field, $depth + 1);
             } elseif (is_float($value) && ! is_finite($value)) {
                 throw InvalidInput::because($field, 'That number is too large to work with.');
-            } elseif (is_string($value) && $field !== self::FILE && preg_match(self::CONTROL, $value) === 1) {
+            } elseif (is_string($value) && $field !== self::FILE && HiddenCharacters::areIn($value)) {
                 throw InvalidInput::because($field, 'It holds a character that cannot be printed. Type it again.');
             }
         }

@@ -7,6 +7,7 @@ namespace App\Files;
 use App\Bench\Bench;
 use App\Files\Answer\ImportQuestionAnswer;
 use App\Files\Answer\WrongLineAnswer;
+use App\Http\HiddenCharacters;
 use App\Ledger\Changes;
 use App\Ledger\DiaryEntry;
 use App\Ledger\Ledger;
@@ -39,6 +40,20 @@ final readonly class Import
     }
 
     /**
+     * @param  array<string, string>  $cells
+     *
+     * @throws InvalidInput
+     */
+    private static function refuseHidden(array $cells): void
+    {
+        foreach ($cells as $column => $cell) {
+            if (HiddenCharacters::areIn($cell)) {
+                throw InvalidInput::because($column, "“{$column}” holds a character that cannot be printed.");
+            }
+        }
+    }
+
+    /**
      * @param  string  $answer  to the file's question, where it raised one
      * @param  (callable(int, int): void)|null  $told  is told how many lines of how many have been read
      *
@@ -68,6 +83,7 @@ final readonly class Import
                 $told($index, count($rows));
             }
             try {
+                self::refuseHidden($cells);
                 $line = $table->line($bench, $cells);
                 $line === null ? $here++ : ($lines[] = $line);
             } catch (InvalidInput $problem) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Http\HiddenCharacters;
 use JackRest\Core\Outline\Path;
 use JackRest\Desk\Print\Line;
 use JackRest\Desk\Print\Sheet;
@@ -97,6 +98,6 @@ final class SvgSheet
 
     private static function escaped(string $text): string
     {
-        return htmlspecialchars($text, ENT_XML1 | ENT_QUOTES, 'UTF-8');
+        return htmlspecialchars(HiddenCharacters::without($text), ENT_XML1 | ENT_QUOTES, 'UTF-8');
     }
 }

@@ -10,6 +10,8 @@ use App\Reference\Reference;
 use App\Tool\Tool;
 use Database\Factories\ToolFactory;
 use Illuminate\Support\Carbon;
+use JackRest\Desk\Making\PlanKind;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A plan is made at the bench over several days, and hangs on the board at last, to be tested. */
 final class MakingTest extends HttpTestCase
@@ -195,6 +197,21 @@ final class MakingTest extends HttpTestCase
             '/api/diary/'.$this->ask('GET', '/api/diary')->json('entries.0.id').'/undo',
         )->assertCreated();
         self::assertContains($id, $this->ask('GET', '/api/plans')->json('makings.*.id'));
+    }
+
+    #[DataProvider('plans')]
+    public function test_every_plan_is_begun_without_a_name_of_its_own(PlanKind $plan): void
+    {
+        $this->ask('POST', "/api/plans/{$plan->value}/makings", ['figures' => [], 'blanks' => [], 'name' => ''])
+            ->assertCreated();
+    }
+
+    /** @return iterable<string, array{PlanKind}> */
+    public static function plans(): iterable
+    {
+        foreach (PlanKind::cases() as $plan) {
+            yield $plan->value => [$plan];
+        }
     }
 
     /** A mallet is no reference: it has no test to go to. */
