@@ -168,7 +168,9 @@ Artisan::command('restore {copy?} {--new}', function (): int {
             return 0;
         }
         $aside = UseOfDatabase::ofApplication()->alone(
-            static fn (): ?string => is_string($copy) ? Copies::ofApplication()->takeBack($copy) : $opening->beginAnew(),
+            static fn (): ?string => is_string($copy)
+                ? Copies::ofApplication()->takeBack($copy)
+                : $opening->beginAnew(),
         );
         if (is_string($copy)) {
             Backups::ofApplication()->bringPhotos($copy);

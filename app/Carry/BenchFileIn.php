@@ -10,8 +10,8 @@ use ZipArchive;
 /** The file of a bench, read: what it has, line by line. */
 final class BenchFileIn
 {
-    // Larger ones are none that a bench makes. A zip of a megabyte may hold a thousand: each part is bounded before it is
-    // unpacked, as it says it is, and again as it turns out to be.
+    // Larger ones are none that a bench makes. A zip of a megabyte may hold a thousand: each part is bounded before it
+    // is unpacked, as it says it is, and again as it turns out to be.
     private const MOST_BYTES = 1_000_000_000;
 
     private const MOST_HEAD_BYTES = 1_000_000;

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Refuses numbers that are none and texts that nobody typed: `1e999` is read as infinite, and rules that compare or
- * cast it break; a character in a name that is not seen breaks what is printed and exported, or makes two names look alike.
+ * cast it break; a character that nobody sees breaks what is printed and exported, or makes two names look alike.
  *
  * Calculations are read by the core, which refuses such numbers itself; files may hold what they like.
  */

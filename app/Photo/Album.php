@@ -18,6 +18,9 @@ use Throwable;
 /** The photographs of one record: never more than a few, and none in the folder that no record has. */
 final readonly class Album
 {
+    /** What PHP says when it cannot put down what was sent. */
+    private const NO_ROOM = [UPLOAD_ERR_CANT_WRITE, UPLOAD_ERR_NO_TMP_DIR];
+
     /** @param  HasMany<Photo, covariant Model>  $photos */
     public function __construct(private HasMany $photos, private int $most)
     {
@@ -33,7 +36,8 @@ final readonly class Album
     public function add(Request $request, Ledger $ledger, array $columns = []): void
     {
         $file = $request->file('photo');
-        if ($file instanceof UploadedFile && in_array($file->getError(), [UPLOAD_ERR_CANT_WRITE, UPLOAD_ERR_NO_TMP_DIR], true)) {
+        $error = $file instanceof UploadedFile ? $file->getError() : UPLOAD_ERR_OK;
+        if ($file instanceof UploadedFile && in_array($error, self::NO_ROOM, true)) {
             throw NoRoom::for($file->getClientOriginalName());
         }
         if (! ($file instanceof UploadedFile) || ! $file->isValid()) {

@@ -42,8 +42,9 @@ final class RestoreTest extends TestCase
         self::assertSame(201, $client->ask('POST', '/api/backups')[0]);
         $copy = self::files($server, 'backups/asked-*.sqlite')[0];
         [$acknowledged, $refused] = $this->rounds($client, static function () use ($server, $copy): void {
-            exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && JACKREST_DATA='.escapeshellarg($server->data).
-                " APP_ENV=production DB_DATABASE=$server->data/jackrest.sqlite php artisan restore $copy", $said, $code);
+            $here = 'cd '.escapeshellarg(dirname(__DIR__, 2)).' && APP_ENV=production';
+            $data = "JACKREST_DATA=$server->data DB_DATABASE=$server->data/jackrest.sqlite";
+            exec("$here $data php artisan restore $copy", $said, $code);
             self::assertSame(0, $code, implode("\n", $said));
             // Two within one second would have one name.
             sleep(1);

@@ -156,9 +156,10 @@ final class ShadowBoardTest extends HttpTestCase
             );
             // A rectangle covers a shape when it has all of its corners.
             preg_match_all('/(-?[\d.]+) (-?[\d.]+)/', implode(' ', $all), $corners);
-            self::assertGreaterThanOrEqual(0.0, min([0.0, ...array_map(floatval(...), [...$corners[1], ...$corners[2]])]));
-            self::assertLessThanOrEqual($width, max([0.0, ...array_map(floatval(...), $corners[1])]));
-            self::assertLessThanOrEqual($height, max([0.0, ...array_map(floatval(...), $corners[2])]));
+            [, $x, $y] = array_map(static fn (array $texts): array => array_map(floatval(...), $texts), $corners);
+            self::assertSame(0.0, min([0.0, ...$x, ...$y]));
+            self::assertLessThanOrEqual($width, max([0.0, ...$x]));
+            self::assertLessThanOrEqual($height, max([0.0, ...$y]));
             foreach (self::geos($all, $all, 'distance') as $pair => $distance) {
                 $isItself = intdiv($pair, count($all)) === $pair % count($all);
                 self::assertGreaterThanOrEqual(

@@ -39,7 +39,13 @@ if ($what === 'record') {
             implode('; ', array_map(static fn (array $cookie): string => "$cookie[1]=$cookie[2]", $cookies)).
             "\r\nX-XSRF-TOKEN: ".urldecode($names['XSRF-TOKEN'] ?? ''),
         json_encode(
-            ['name' => $value, 'kind' => 'bench-chisel', 'figures' => ['width' => '12'], 'status' => 'owned', 'price' => ''],
+            [
+                'kind' => 'bench-chisel',
+                'name' => $value,
+                'figures' => ['width' => '12'],
+                'status' => 'owned',
+                'price' => '',
+            ],
             JSON_THROW_ON_ERROR,
         ),
     );
