@@ -21,6 +21,9 @@ final class AnswerThisHostOnly
 {
     private const HOSTS = ['127.0.0.1', 'localhost', '[::1]'];
 
+    /** What a browser calls a page of another site, and one of another host of the same site (Fetch Metadata, W3C). */
+    private const OTHERS = ['cross-site', 'same-site'];
+
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response
     {
@@ -31,7 +34,7 @@ final class AnswerThisHostOnly
         $origin = $request->headers->get('Origin');
         $own = strtolower("{$request->getScheme()}://{$request->headers->get('Host')}");
         $foreign = $origin !== null && strtolower($origin) !== $own;
-        if ($foreign || $request->headers->get('Sec-Fetch-Site') === 'cross-site') {
+        if ($foreign || in_array($request->headers->get('Sec-Fetch-Site'), self::OTHERS, true)) {
             return self::refusal('Requests from other origins are refused.', 403);
         }
 

@@ -96,7 +96,7 @@ final class PeopleController
             throw InvalidInput::because('', "{$user->name} is at other benches, too. On the machine that serves them: ".
                 InTerminal::command('account NAME'));
         }
-        [$ticket, $key] = Ticket::hand(TicketKind::Recovery, user: $user);
+        [$ticket, $key] = Ticket::hand(TicketKind::Recovery, user: $user, by: $here->signIn);
 
         return self::handed($ticket, $key);
     }
@@ -104,7 +104,7 @@ final class PeopleController
     /** A code for one's own phone: this bench, once, within two minutes. */
     public function pair(Here $here): HandedAnswer
     {
-        [$ticket, $key] = Ticket::hand(TicketKind::Pairing, $here->bench, user: $here->user);
+        [$ticket, $key] = Ticket::hand(TicketKind::Pairing, $here->bench, user: $here->user, by: $here->signIn);
 
         return self::handed($ticket, $key);
     }

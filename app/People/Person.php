@@ -73,7 +73,7 @@ final class Person
         return $user;
     }
 
-    /** A new password; every other device is signed out. */
+    /** A new password; every other device is signed out, and what was handed out before signs nobody in. */
     public static function changePassword(User $user, string $password, ?SignIn $but = null): void
     {
         self::checkedPassword($password, $user->name);
@@ -84,6 +84,7 @@ final class Person
                 $others->whereKeyNot($but->id);
             }
             $others->delete();
+            Ticket::withdrawOf($user);
         });
     }
 

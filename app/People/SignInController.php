@@ -95,12 +95,14 @@ final class SignInController
     private function known(string $name, string $password, Request $request): User
     {
         $login = mb_strtolower($name);
-        Attempts::count($login, (string) $request->ip());
         $user = User::query()->where('login', $login)->first();
+        $device = KnownDevice::of($request);
+        $device = $device->knows($user) ? $device : null;
+        Attempts::count($login, (string) $request->ip(), $device);
         if (! Password::fits($password, $user?->password) || $user === null) {
             throw InvalidInput::because('password', self::WRONG);
         }
-        Attempts::forget($login, (string) $request->ip());
+        Attempts::forget($login, (string) $request->ip(), $device);
 
         return $user;
     }
@@ -108,6 +110,7 @@ final class SignInController
     private static function welcome(User $user, Request $request, ?Bench $only = null): WelcomeAnswer
     {
         Cookie::queue(SignIn::begin($user, $request, $only));
+        Cookie::queue(KnownDevice::of($request)->with($user));
 
         return new WelcomeAnswer(name: $user->name);
     }

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $bench_id
  * @property Role|null $role
  * @property int|null $user_id whom it signs in; null: whoever comes
+ * @property int|null $sign_in_id the device that handed it out, with which it ends; null: the terminal
  * @property string $ends_at
  * @property string|null $used_at
  */
@@ -38,6 +39,7 @@ final class Ticket extends Model
         ?Bench $bench = null,
         ?Role $role = null,
         ?User $user = null,
+        ?SignIn $by = null,
     ): array {
         $secret = Secret::make();
         $ticket = self::query()->create([
@@ -46,6 +48,7 @@ final class Ticket extends Model
             'bench_id' => $bench?->id,
             'role' => $role,
             'user_id' => $user?->id,
+            'sign_in_id' => $by?->id,
             'ends_at' => Carbon::now()->addMinutes($kind->minutes())->toIso8601ZuluString(),
         ]);
 
@@ -66,6 +69,12 @@ final class Ticket extends Model
     public static function see(string $key, array $kinds): ?self
     {
         return self::open()->where('key_hash', (new Secret($key))->hash)->whereIn('kind', $kinds)->first();
+    }
+
+    /** What signs somebody in, or takes a password for them, was handed out for the password they had. */
+    public static function withdrawOf(User $user): void
+    {
+        self::query()->where('user_id', $user->id)->delete();
     }
 
     /** Nobody can take it any more. */

@@ -8,6 +8,7 @@ use App\Bench\Bench;
 use App\Bench\User;
 use App\Ledger\DiaryEntry;
 use App\People\Attempts;
+use App\People\KnownDevice;
 use App\People\Membership;
 use App\People\Password;
 use App\People\Role;
@@ -80,6 +81,48 @@ final class PeopleTest extends PeopleTestCase
             $seconds += Attempts::waits(++$guesses - 5);
         }
         self::assertLessThan(120, $guesses);
+    }
+
+    /** As long as somebody guesses at her name, from one address or from many, Hazel signs in where she did before. */
+    public function test_guessing_keeps_nobody_waiting_who_signed_in_there_before(): void
+    {
+        Carbon::setTestNow('2026-11-02 09:00:00');
+        $this->signedOut();
+        $first = $this->ask('POST', '/api/sign-in', ['name' => 'hazel', 'password' => self::PASSWORD])->assertOk();
+        $device = (string) $first->getCookie(KnownDevice::COOKIE)?->getValue();
+        for ($guess = 0; $guess < 60; $guess++) {
+            try {
+                Attempts::count('hazel', '192.0.2.'.$guess % 20);
+            } catch (TooMany) {
+            }
+        }
+        for ($guess = 0; $guess < 8; $guess++) {
+            $this->ask('POST', '/api/sign-in', ['name' => 'hazel', 'password' => "wrong $guess"]);
+        }
+        $right = ['name' => 'hazel', 'password' => self::PASSWORD];
+        $this->ask('POST', '/api/sign-in', $right)->assertStatus(429);
+        $this->defaultCookies[KnownDevice::COOKIE] = $device;
+        $this->withCredentials();
+        $this->ask('POST', '/api/sign-in', $right)->assertOk();
+        // It is let through, and no further than any other: its own guesses wait, too; another name knows it not.
+        for ($guess = 0; $guess < 6; $guess++) {
+            $this->ask('POST', '/api/sign-in', ['name' => 'hazel', 'password' => "wrong $guess"])->assertStatus(422);
+        }
+        $this->ask('POST', '/api/sign-in', $right)->assertStatus(429);
+        self::person('Rowan', Role::Member);
+        self::assertFalse(KnownDevice::of(request())->knows(User::query()->where('login', 'rowan')->first()));
+    }
+
+    /** One address cannot slow down the name everywhere. */
+    public function test_a_few_guesses_from_elsewhere_keep_nobody_waiting(): void
+    {
+        for ($try = 0; $try < 8; $try++) {
+            try {
+                Attempts::count('hazel', '198.51.100.7');
+            } catch (TooMany) {
+            }
+        }
+        $this->signsIn('hazel');
     }
 
     /** Fifty people come from one address; somebody who guesses from there is slowed all the same. */
@@ -188,6 +231,34 @@ final class PeopleTest extends PeopleTestCase
         $this->on($here);
         $this->ask('POST', '/api/sign-in', ['name' => 'hazel', 'password' => self::PASSWORD])->assertStatus(422);
         $this->signsIn('hazel', 'six tall elms fell');
+    }
+
+    /** Whoever read the code over a shoulder gets in no more once the password is another, or its maker is gone. */
+    public function test_what_was_handed_out_ends_with_the_password_and_with_its_maker(): void
+    {
+        $this->signsIn('hazel');
+        $pairing = fn (): string => self::keyOf($this->ask('POST', '/api/pairings')->assertOk()->json('address'));
+        $before = $pairing();
+        $this->ask('PUT', '/api/password', ['current' => self::PASSWORD, 'password' => 'six tall elms fell'])
+            ->assertOk();
+        $after = $pairing();
+        $this->ask('DELETE', '/api/sign-in')->assertOk();
+        foreach ([$before, $after] as $key) {
+            $this->ask('POST', '/api/pair', ['key' => $key])
+                ->assertStatus(422)
+                ->assertJsonPath('errors.0.field', 'key');
+        }
+    }
+
+    public function test_a_recovery_ends_with_the_owner_who_handed_it_out(): void
+    {
+        $rowan = self::person('Rowan', Role::Member);
+        $place = Membership::query()->where('user_id', $rowan->id)->firstOrFail();
+        $this->signsIn('hazel');
+        $key = self::keyOf($this->ask('POST', "/api/people/$place->id/recovery")->assertOk()->json('address'));
+        $this->ask('DELETE', '/api/sign-in')->assertOk();
+        $this->ask('POST', '/api/recover', ['key' => $key, 'password' => 'six tall elms fell'])->assertStatus(422);
+        $this->signsIn('rowan');
     }
 
     public function test_an_owner_helps_who_forgot(): void
