@@ -76,10 +76,10 @@ final class ContractWriter
             $requests->add($request);
         }
         $errors = [
-            ...str_starts_with($path, '/api/') ? ['401', '403'] : [],
+            ...str_starts_with($path, '/api/') ? ['401', '403', '503'] : [],
             ...str_contains($path, '{') || in_array($path, self::PASSWORDS, true) ? ['404'] : [],
             ...in_array($path, self::PASSWORDS, true) ? ['429'] : [],
-            ...$method === 'GET' ? [] : ['409', '503', '507'],
+            ...$method === 'GET' ? [] : ['409', '413', '507'],
             ...$request === '' && ($part[7] ?? '') !== '422' ? [] : ['422'],
         ];
 
@@ -136,6 +136,9 @@ final class ContractWriter
         return ['application/json' => ['schema' => ['$ref' => "#/components/schemas/$schema"]]];
     }
 
+    /** Not signed in, too large, not understood, others at long work. */
+    private const CALCULATION_ERRORS = ['401', '413', '422', '503'];
+
     /**
      * @param  array{title: string, input: array<string, mixed>, output: array<string, mixed>}  $schema
      * @return array<string, mixed>
@@ -151,8 +154,7 @@ final class ContractWriter
                 'requestBody' => ['required' => true, 'content' => $json($schema['input'])],
                 'responses' => [
                     '200' => ['description' => 'The answer', 'content' => $json($schema['output'])],
-                    '422' => ['$ref' => '#/components/responses/Errors'],
-                ],
+                ] + array_fill_keys(self::CALCULATION_ERRORS, ['$ref' => '#/components/responses/Errors']),
             ],
         ];
     }

@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(static function (): void {
     Route::get('calc', [CalculationController::class, 'index']);
-    Route::post('calc/{name}', [CalculationController::class, 'compute']);
+    Route::post('calc/{name}', [CalculationController::class, 'compute'])->middleware('signed-in');
 
     // Through the door, in a shared shop alone.
     Route::middleware('shop')->group(static function (): void {

@@ -8,6 +8,7 @@ use App\Http\HiddenCharacters;
 use Closure;
 use Illuminate\Http\Request;
 use JackRest\Core\Calculation\InvalidInput;
+use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
@@ -23,6 +24,11 @@ final class SoundInput
 
     private const DEEPEST = 12;
 
+    /** Of all lists together. */
+    private const MOST_VALUES = 20_000;
+
+    private int $values = 0;
+
     /** The text of a file to be imported. */
     private const FILE = 'text';
 
@@ -30,10 +36,37 @@ final class SoundInput
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isJson() && ! $request->is('api/calc/*')) {
-            self::refuse($request->json()->all(), '', 0);
+            $this->refuse(self::read($request), '', 0);
         }
 
         return $next($request);
+    }
+
+    /**
+     * What was sent, no deeper than anything that a page sends.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws InvalidInput
+     */
+    private static function read(Request $request): array
+    {
+        $decoded = json_decode($request->getContent(), true, self::DEEPEST + 2);
+        if (json_last_error() === JSON_ERROR_DEPTH) {
+            throw self::tooMuch('');
+        }
+        $sent = [];
+        foreach ((array) $decoded as $name => $value) {
+            $sent[(string) $name] = $value;
+        }
+        $request->setJson(new InputBag($sent));
+
+        return $sent;
+    }
+
+    private static function tooMuch(string $field): InvalidInput
+    {
+        return InvalidInput::because($field, 'That is more than can be taken at once.');
     }
 
     /**
@@ -41,15 +74,16 @@ final class SoundInput
      *
      * @throws InvalidInput
      */
-    private static function refuse(array $sent, string $under, int $depth): void
+    private function refuse(array $sent, string $under, int $depth): void
     {
-        if (count($sent) > self::LONGEST || $depth > self::DEEPEST) {
-            throw InvalidInput::because($under, 'That is more than can be taken at once.');
+        $this->values += count($sent);
+        if (count($sent) > self::LONGEST || $this->values > self::MOST_VALUES || $depth > self::DEEPEST) {
+            throw self::tooMuch($under);
         }
         foreach ($sent as $name => $value) {
             $field = $under === '' ? (string) $name : "$under.$name";
             if (is_array($value)) {
-                self::refuse($value, $field, $depth + 1);
+                $this->refuse($value, $field, $depth + 1);
             } elseif (is_float($value) && ! is_finite($value)) {
                 throw InvalidInput::because($field, 'That number is too large to work with.');
             } elseif (is_string($value) && $field !== self::FILE && HiddenCharacters::areIn($value)) {

@@ -37,6 +37,13 @@ final class RulesTest extends PeopleTestCase
         }
     }
 
+    public function test_nobody_computes_without_signing_in(): void
+    {
+        $this->ask('POST', '/api/calc/grit', ['oops' => 1])->assertUnauthorized();
+        $this->signsIn('hazel');
+        $this->ask('POST', '/api/calc/grit', ['oops' => 1])->assertStatus(422);
+    }
+
     public function test_somebody_without_a_place_gets_in_nowhere(): void
     {
         self::person('Ilex', null);

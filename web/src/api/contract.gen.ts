@@ -8224,6 +8224,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     setPreferences: {
@@ -8251,6 +8252,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8276,6 +8278,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showBenches: {
@@ -8298,6 +8301,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     beginBench: {
@@ -8325,6 +8329,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8351,6 +8356,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8376,6 +8382,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8404,6 +8411,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8432,6 +8440,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8462,6 +8471,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8490,6 +8500,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8521,6 +8532,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8553,6 +8565,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8585,6 +8598,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8617,6 +8631,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8645,6 +8660,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     invite: {
@@ -8673,6 +8689,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8703,6 +8720,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8735,6 +8753,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8764,6 +8783,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8793,6 +8813,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8820,6 +8841,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8849,6 +8871,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -8879,6 +8902,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8911,6 +8935,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             429: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
@@ -8937,6 +8962,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     setBackups: {
@@ -8964,6 +8990,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -8990,6 +9017,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9019,6 +9047,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9046,6 +9075,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     readTyped: {
@@ -9073,6 +9103,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9103,6 +9134,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9128,6 +9160,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     gotOffer: {
@@ -9154,6 +9187,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -9182,6 +9216,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -9206,6 +9241,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showAlternatives: {
@@ -9228,6 +9264,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showSchool: {
@@ -9250,6 +9287,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     setSchool: {
@@ -9277,6 +9315,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9302,6 +9341,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addTool: {
@@ -9329,6 +9369,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9359,6 +9400,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9387,6 +9429,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     editTool: {
@@ -9417,6 +9460,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9450,6 +9494,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9483,6 +9528,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9508,6 +9554,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     putAway: {
@@ -9535,6 +9582,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9568,6 +9616,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9601,6 +9650,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9634,6 +9684,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9667,6 +9718,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9692,6 +9744,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     startLook: {
@@ -9719,6 +9772,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9744,6 +9798,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     bringLook: {
@@ -9771,6 +9826,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9799,6 +9855,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showLook: {
@@ -9824,6 +9881,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     saveLook: {
@@ -9854,6 +9912,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9887,6 +9946,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9920,6 +9980,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9953,6 +10014,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -9978,6 +10040,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     setDamp: {
@@ -10005,6 +10068,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10035,6 +10099,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10068,6 +10133,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10097,6 +10163,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -10121,6 +10188,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addWork: {
@@ -10148,6 +10216,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10178,6 +10247,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10206,6 +10276,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     editWork: {
@@ -10236,6 +10307,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10269,6 +10341,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10302,6 +10375,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10327,6 +10401,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showFits: {
@@ -10349,6 +10424,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     fit: {
@@ -10379,6 +10455,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10406,6 +10483,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewSetOut: {
@@ -10436,6 +10514,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10464,6 +10543,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     keepSetOut: {
@@ -10494,6 +10574,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10527,6 +10608,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10560,6 +10642,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10589,6 +10672,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10614,6 +10698,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     beginEyeRun: {
@@ -10644,6 +10729,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10672,6 +10758,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     answerEyeRun: {
@@ -10702,6 +10789,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10730,6 +10818,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewJob: {
@@ -10760,6 +10849,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10793,6 +10883,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10821,6 +10912,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     removeJob: {
@@ -10851,6 +10943,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10884,6 +10977,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10917,6 +11011,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10950,6 +11045,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -10983,6 +11079,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11016,6 +11113,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11049,6 +11147,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11074,6 +11173,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewStone: {
@@ -11101,6 +11201,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11131,6 +11232,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11164,6 +11266,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11197,6 +11300,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11230,6 +11334,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11263,6 +11368,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11288,6 +11394,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addGuide: {
@@ -11315,6 +11422,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11343,6 +11451,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     keepCurve: {
@@ -11373,6 +11482,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11406,6 +11516,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11431,6 +11542,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showAuger: {
@@ -11456,6 +11568,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     keepAugerBit: {
@@ -11486,6 +11599,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11519,6 +11633,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11552,6 +11667,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11577,6 +11693,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showScraper: {
@@ -11602,6 +11719,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewScraper: {
@@ -11632,6 +11750,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11665,6 +11784,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11690,6 +11810,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showSaw: {
@@ -11715,6 +11836,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     keepSaw: {
@@ -11745,6 +11867,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11778,6 +11901,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11811,6 +11935,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11836,6 +11961,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addShadowBoard: {
@@ -11863,6 +11989,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11893,6 +12020,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11926,6 +12054,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11959,6 +12088,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -11989,6 +12119,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12022,6 +12153,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12055,6 +12187,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12085,6 +12218,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12115,6 +12249,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12148,6 +12283,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12181,6 +12317,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12214,6 +12351,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12242,6 +12380,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     removeEdge: {
@@ -12272,6 +12411,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12297,6 +12437,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showGeometry: {
@@ -12322,6 +12463,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     keepGeometry: {
@@ -12352,6 +12494,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12385,6 +12528,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12416,6 +12560,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     recordEvent: {
@@ -12446,6 +12591,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12479,6 +12625,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12504,6 +12651,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     planEdge: {
@@ -12534,6 +12682,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12567,6 +12716,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12600,6 +12750,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12633,6 +12784,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12661,6 +12813,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showSession: {
@@ -12686,6 +12839,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     saveSession: {
@@ -12716,6 +12870,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12749,6 +12904,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12777,6 +12933,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     readAir: {
@@ -12800,6 +12957,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showReferences: {
@@ -12822,6 +12980,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addReference: {
@@ -12849,6 +13008,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12874,6 +13034,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     recordKnown: {
@@ -12901,6 +13062,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12931,6 +13093,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -12959,6 +13122,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     removeReference: {
@@ -12989,6 +13153,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13022,6 +13187,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13055,6 +13221,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13088,6 +13255,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13121,6 +13289,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13154,6 +13323,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13179,6 +13349,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewThreeEdges: {
@@ -13206,6 +13377,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13236,6 +13408,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13266,6 +13439,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13293,6 +13467,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     recordAir: {
@@ -13320,6 +13495,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13353,6 +13529,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13383,6 +13560,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     addBlank: {
@@ -13410,6 +13588,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13440,6 +13619,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13473,6 +13653,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13506,6 +13687,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13539,6 +13721,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13564,6 +13747,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewPlan: {
@@ -13594,6 +13778,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13627,6 +13812,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13660,6 +13846,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13688,6 +13875,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     leaveMaking: {
@@ -13718,6 +13906,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13751,6 +13940,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13776,6 +13966,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewWood: {
@@ -13803,6 +13994,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13828,6 +14020,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     previewWinding: {
@@ -13855,6 +14048,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13885,6 +14079,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13915,6 +14110,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
@@ -13943,6 +14139,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showDiaryEntry: {
@@ -13968,6 +14165,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     showTyped: {
@@ -13993,6 +14191,7 @@ export interface operations {
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     undoEntry: {
@@ -14019,6 +14218,7 @@ export interface operations {
             403: components["responses"]["Errors"];
             404: components["responses"]["Errors"];
             409: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             503: components["responses"]["Errors"];
             507: components["responses"]["Errors"];
         };
@@ -14043,6 +14243,7 @@ export interface operations {
             };
             401: components["responses"]["Errors"];
             403: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-grit": {
@@ -14090,7 +14291,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-bevel-angle": {
@@ -14132,7 +14336,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-cutting-geometry": {
@@ -14188,7 +14395,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-micro-bevel": {
@@ -14237,7 +14447,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-hollow-grind": {
@@ -14289,7 +14502,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-nick": {
@@ -14342,7 +14558,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-guide-calibrate": {
@@ -14384,7 +14603,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-guide-projection": {
@@ -14426,7 +14648,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-camber": {
@@ -14467,7 +14692,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-back-bevel": {
@@ -14500,7 +14728,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-edge-state": {
@@ -14556,7 +14787,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-honing-plan": {
@@ -14661,7 +14895,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-square-reversal": {
@@ -14741,7 +14978,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-square-grade": {
@@ -14784,7 +15024,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-straightedge-reversal": {
@@ -14837,7 +15080,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-three-edges": {
@@ -14918,7 +15164,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-winding-sticks": {
@@ -14967,7 +15216,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-winding-map": {
@@ -15023,7 +15275,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-shaving-map": {
@@ -15069,7 +15324,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-slope-template": {
@@ -15110,7 +15368,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-saw-fit": {
@@ -15192,7 +15453,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-sole-fit": {
@@ -15236,7 +15500,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-kit-plan": {
@@ -15332,7 +15599,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-kit-ladder": {
@@ -15421,7 +15691,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-kit-stages": {
@@ -15537,7 +15810,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-chisel-fit": {
@@ -15587,7 +15863,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-kerf-fit": {
@@ -15643,7 +15922,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-shoulder-fit": {
@@ -15692,7 +15974,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-marking-chain": {
@@ -15749,7 +16034,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-brace-fit": {
@@ -15811,7 +16099,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-saw-teeth": {
@@ -15891,7 +16182,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-saw-file": {
@@ -15961,7 +16255,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-saw-template": {
@@ -16013,7 +16310,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-auger-check": {
@@ -16080,7 +16380,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-camber-strokes": {
@@ -16155,7 +16458,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-scraper-burr": {
@@ -16216,7 +16522,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-wood-movement": {
@@ -16294,7 +16603,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-moisture-course": {
@@ -16345,7 +16657,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-bent-batten": {
@@ -16402,7 +16717,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-dovetail-layout": {
@@ -16489,7 +16807,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-mortise-layout": {
@@ -16567,7 +16888,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-tongue-and-groove": {
@@ -16625,7 +16949,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-recess-setup": {
@@ -16724,7 +17051,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-fence-check": {
@@ -16787,7 +17117,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-bore-turns": {
@@ -16852,7 +17185,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-shaving-count": {
@@ -16934,7 +17270,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
     "calc-thickness-stages": {
@@ -17007,7 +17346,10 @@ export interface operations {
                     };
                 };
             };
+            401: components["responses"]["Errors"];
+            413: components["responses"]["Errors"];
             422: components["responses"]["Errors"];
+            503: components["responses"]["Errors"];
         };
     };
 }
