@@ -10,7 +10,7 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** In a shared shop nobody computes who is not signed in, whichever bench they are at; on one machine everybody does. */
+/** In a shared shop nobody computes who is not signed in, at whichever bench; on one machine everybody does. */
 final class SignInFirst
 {
     /** @param  Closure(Request): Response  $next */

@@ -46,7 +46,7 @@ final class LookOverResource
                     : "$done of ".
                         count($core->looked).
                         ' checks made; offer at most '.
-                        Money::plain(floor($core->offering->most)).
+                        Money::plain($core->offering->wholeMost()).
                         '.',
             },
         );
@@ -84,8 +84,8 @@ final class LookOverResource
             good: self::typed($look->good_price),
             perHour: self::typed($look->per_hour),
             asked: $look->asked === null ? '' : self::typed($look->asked),
-            fair: Money::plain(floor($core->offering->fair)),
-            most: Money::plain(floor($core->offering->most)),
+            fair: Money::plain($core->offering->wholeFair()),
+            most: Money::plain($core->offering->wholeMost()),
             lines: array_map(
                 static fn (array $line): PriceLineAnswer => new PriceLineAnswer(
                     says: $line['says'],
@@ -93,7 +93,7 @@ final class LookOverResource
                 ),
                 $core->lines(),
             ),
-            mostTyped: self::typed(floor($core->offering->most)),
+            mostTyped: self::typed($core->offering->wholeMost()),
             photos: array_values(
                 $look->photos
                     ->map(static fn (Photo $photo, int $at): PhotoAnswer => PhotoAnswer::of(

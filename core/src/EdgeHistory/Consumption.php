@@ -43,7 +43,8 @@ final readonly class Consumption
         if (count($honed) < 2) {
             return new self($each, $known !== [], null, null);
         }
-        $perYear = (count($honed) * 365.25) / max(self::LEAST_DAYS, Life::days($honed[0]->at, $today));
+        // Counted from the first, which itself ends a stretch that nobody knows the length of.
+        $perYear = ((count($honed) - 1) * 365.25) / max(self::LEAST_DAYS, Life::days($honed[0]->at, $today));
 
         return new self($each, $known !== [], $perYear, $perYear * $each);
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Stall;
 
+use JackRest\Core\Measure\DecimalRounding;
+
 /**
  * What a second-hand tool is worth to this user, and the most to offer for it.
  *
@@ -13,12 +15,33 @@ namespace JackRest\Core\Stall;
  */
 final readonly class Offering
 {
+    /** Finer than any price, coarser than what adding leaves. */
+    private const NOISE_PLACES = 6;
+
     /** How likely something not looked at is wrong; from memory. */
     private const DOUBT = 0.5;
 
     /** @param  non-empty-list<OfferLine>  $lines  from the good one's price down */
     private function __construct(public float $fair, public float $most, public array $lines)
     {
+    }
+
+    /** What is fair in whole money, rounded down. */
+    public function wholeFair(): int
+    {
+        return self::whole($this->fair);
+    }
+
+    /** The most to offer in whole money, rounded down. */
+    public function wholeMost(): int
+    {
+        return self::whole($this->most);
+    }
+
+    /** Sums of floats leave 41.99999999999999 of 42 now and then, which is 42. */
+    private static function whole(float $price): int
+    {
+        return (int) floor(DecimalRounding::to($price, self::NOISE_PLACES));
     }
 
     /** @param  list<Finding>  $findings */

@@ -37,7 +37,7 @@ final readonly class PriceTable
         $most = [];
         for ($place = 0; $place < array_product($standings); $place++) {
             $findings = self::findings($checks, $standings, $place);
-            $most[] = (int) floor(Offering::of($goodPrice, $perHour, $findings)->most);
+            $most[] = Offering::of($goodPrice, $perHour, $findings)->wholeMost();
         }
 
         return new self($checks, $standings, $most);

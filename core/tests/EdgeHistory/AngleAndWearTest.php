@@ -106,17 +106,32 @@ final class AngleAndWearTest extends TestCase
         );
         self::assertEqualsWithDelta(0.1, $used->honingMm, 1e-12);
         self::assertTrue($used->isOwn);
-        self::assertEqualsWithDelta(7.305, $used->honingsPerYear, 1e-9);
-        self::assertEqualsWithDelta(0.7305, $used->lostPerYearMm, 1e-9);
-        self::assertEqualsWithDelta(10.0, $used->years(7.305), 1e-9);
+        self::assertEqualsWithDelta(3.6525, $used->honingsPerYear, 1e-9);
+        self::assertEqualsWithDelta(0.36525, $used->lostPerYearMm, 1e-9);
+        self::assertEqualsWithDelta(10.0, $used->years(3.6525), 1e-9);
         self::assertNull($used->years(null));
+    }
+
+    /** Every sixty days is six times a year, whether it was done twice or ten times, and counted on the day itself. */
+    public function test_the_first_honing_begins_the_count(): void
+    {
+        $first = (int) strtotime('2026-01-01 UTC');
+        $day = static fn (int $place): string => gmdate('Y-m-d', $first + $place * 60 * 86_400);
+        foreach ([2, 3, 10] as $times) {
+            $entries = array_map(
+                static fn (int $place): EdgeEntry => self::entry(EdgeEntryKind::Honed, $day($place)),
+                range(0, $times - 1),
+            );
+            $used = Consumption::of($entries, $day($times - 1));
+            self::assertEqualsWithDelta(365.25 / 60, $used->honingsPerYear, 1e-9, "$times times");
+        }
     }
 
     /** Two honings in a first week are counted as if over sixty days. */
     public function test_a_first_week_is_no_habit(): void
     {
         $week = [self::entry(EdgeEntryKind::Honed, '2026-01-01'), self::entry(EdgeEntryKind::Honed, '2026-01-05')];
-        self::assertEqualsWithDelta((2 * 365.25) / 60, Consumption::of($week, '2026-01-08')->honingsPerYear, 1e-9);
+        self::assertEqualsWithDelta(365.25 / 60, Consumption::of($week, '2026-01-08')->honingsPerYear, 1e-9);
     }
 
     public function test_one_honing_tells_nothing_of_a_year_and_the_usual_stands_in(): void

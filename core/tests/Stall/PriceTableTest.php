@@ -6,10 +6,15 @@ namespace JackRest\Core\Tests\Stall;
 
 use JackRest\Core\Stall\Check;
 use JackRest\Core\Stall\Checks;
+use JackRest\Core\Stall\Finding;
+use JackRest\Core\Stall\Offering;
+use JackRest\Core\Stall\Outcome;
 use JackRest\Core\Stall\PriceTable;
 use JackRest\Core\Tool\ToolKind;
 use JackRest\Core\Tool\ToolKinds;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** What a phone takes along to the stall is what the bench would say. */
 final class PriceTableTest extends TestCase
@@ -72,5 +77,32 @@ final class PriceTableTest extends TestCase
             1 => 0.0,
             default => $mending,
         };
+    }
+
+    /** Against the same sum in whole cents: never a unit low for what floats leave of it. */
+    public function test_whole_prices_against_a_sum_in_cents(): void
+    {
+        $dice = new Randomizer(new Mt19937(493));
+        $kinds = ToolKinds::all();
+        $asked = 0;
+        foreach ($kinds as $kind) {
+            $checks = Checks::of($kind);
+            for ($trial = 0; $trial < 20; $trial++) {
+                $findings = array_map(static fn (Check $check): Finding => Finding::byEye(
+                    $check,
+                    $check->mending !== null && $dice->getInt(0, 1) === 1 ? Outcome::Mend : Outcome::Sound,
+                ), $checks);
+                // An hour of 11.40 is nineteen cents a minute: a mending takes whole cents, and a whole price is left.
+                $left = $dice->getInt(0, 200);
+                $cents = 100 * $left + array_sum(array_map(
+                    static fn (Finding $one): int => (int) round(100 * ($one->mending?->price(11.4) ?? 0.0)),
+                    $findings,
+                ));
+                $offering = Offering::of($cents / 100, 11.4, $findings);
+                self::assertSame([$left, $left], [$offering->wholeFair(), $offering->wholeMost()]);
+                $asked++;
+            }
+        }
+        self::assertGreaterThan(1000, $asked);
     }
 }

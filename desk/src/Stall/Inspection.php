@@ -111,7 +111,7 @@ final readonly class Inspection
             return new Advice('Walk away.', $walk->whyNot());
         }
         $next = $this->nextCheck();
-        $most = $money(floor($this->offering->most));
+        $most = $money($this->offering->wholeMost());
         if ($next !== null) {
             return new Advice($next->check->asks, "Sound: {$next->check->see} Offer no more than $most as it stands.");
         }

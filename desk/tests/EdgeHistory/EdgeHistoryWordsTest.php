@@ -141,12 +141,12 @@ final class EdgeHistoryWordsTest extends TestCase
         self::assertNull((new AngleCourseWords(AngleCourse::of([], 30, 4, '2026-01-05')))->sentence());
     }
 
-    /** By hand: 10 honings of 0.05 mm in about a year: half a millimetre, so 20 mm last 40 years. */
+    /** By hand: ten honings of 0.05 mm in the year after the first: half a millimetre, so 20 mm last 40 years. */
     public function test_how_long_an_iron_lasts(): void
     {
         $events = array_map(
             static fn (int $month): EdgeEntry => self::honed(sprintf('2025-%02d-01', $month), recession: 0.05),
-            range(1, 10),
+            range(1, 11),
         );
         $used = Consumption::of($events, '2026-01-01');
         self::assertEqualsWithDelta(
