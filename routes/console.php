@@ -54,8 +54,13 @@ Artisan::command('upgrade', function (): int {
     $opening->lay();
     try {
         $copy = Upgrade::ofApplication()->run();
-    } catch (RuntimeException|PDOException $why) {
-        $this->line("The database could not be brought up to date: {$why->getMessage()}");
+    } catch (Exception $why) {
+        // What SQLite says helps nobody at a terminal; the log has it.
+        report($why);
+        $isOurs = $why instanceof RuntimeException && ! $why instanceof PDOException;
+        $this->line('The database could not be brought up to date: '.($isOurs
+            ? $why->getMessage()
+            : 'it is of a state between two versions that this one does not know. The log has the details.'));
         foreach ($opening->ways() as $line) {
             $this->line($line);
         }

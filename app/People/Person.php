@@ -13,15 +13,15 @@ use JackRest\Core\Measure\LengthUnit;
 /** Accounts: made by a ticket, changed by whoever they are of. */
 final class Person
 {
-    /** @throws InvalidInput when the name is taken or the password too weak */
+    /** @throws InvalidInput when the name is taken, or looks as if it were, or the password is too weak */
     public static function checked(string $name, string $password, ?User $self = null): void
     {
-        $taken = User::query()->where('login', mb_strtolower($name));
-        if ($self !== null) {
-            $taken->whereKeyNot($self->id);
-        }
-        if ($taken->exists()) {
-            throw InvalidInput::because('name', 'Somebody here has that name already.');
+        foreach (User::query()->whereNotNull('login')->get(['id', 'login', 'name']) as $other) {
+            if ($other->id !== $self?->id && LookAlike::are($name, $other->name)) {
+                throw InvalidInput::because('name', $other->login === mb_strtolower($name)
+                    ? 'Somebody here has that name already.'
+                    : 'That looks like the name of somebody here. Choose another.');
+            }
         }
         self::checkedPassword($password, $name);
     }

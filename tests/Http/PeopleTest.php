@@ -9,6 +9,7 @@ use App\Bench\User;
 use App\Ledger\DiaryEntry;
 use App\People\Attempts;
 use App\People\KnownDevice;
+use App\People\LookAlike;
 use App\People\Membership;
 use App\People\Password;
 use App\People\Role;
@@ -143,6 +144,20 @@ final class PeopleTest extends PeopleTestCase
             }
         }
         self::fail('Thirty-one names were tried from one address, and nobody waited.');
+    }
+
+    /** Another script's letters make no second Hazel. */
+    public function test_a_name_that_looks_like_another_is_refused(): void
+    {
+        $this->signsIn('hazel');
+        foreach (['Hаzel', 'НAZEL', 'haze1', 'Ηazel'] as $name) {
+            $key = $this->invited('member');
+            $this->ask('POST', '/api/join', [
+                'key' => $key, 'name' => $name, 'password' => 'six tall elms fell', 'isKnown' => false,
+            ])->assertStatus(422)->assertJsonPath('errors.0.field', 'name');
+        }
+        self::assertFalse(LookAlike::are('Hazel', 'Hazels'));
+        self::assertFalse(LookAlike::are('Rowan', 'Rowena'));
     }
 
     public function test_an_invitation_works_once_and_not_for_long(): void

@@ -124,6 +124,18 @@ final class OpeningTest extends TestCase
         );
     }
 
+    /** Of a state between two versions, that no migration expects: a sentence and the way back, nothing of SQL. */
+    public function test_a_state_between_two_versions_is_said_without_sql(): void
+    {
+        $this->bench->open()->exec('ALTER TABLE squares RENAME TO squares_of_another_day');
+        [$status, $said] = $this->artisan('upgrade');
+        self::assertSame(1, $status);
+        self::assertStringContainsString('it is of a state between two versions that this one does not know', $said);
+        self::assertStringContainsString($this->bench->copies()[0], $said);
+        self::assertStringContainsString('restore --new', $said);
+        self::assertStringNotContainsStringIgnoringCase('sql', str_replace('.sqlite', '', $said));
+    }
+
     private static function laterNumbered(string $path): void
     {
         self::later($path);
