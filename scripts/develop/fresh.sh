@@ -79,4 +79,6 @@ for DEBIAN in "${DEBIANS[@]}"; do
 done
 step "the container is built and serves" container
 rm -rf "$FRESH/root"
-say "All of it works, after $(($(date +%s) - BEGAN)) s. The figures are in build/fresh/figures.txt."
+. scripts/develop/fresh/figures.sh
+write_figures "$FRESH/figures.txt" docs/figures.md
+say "All of it works, after $(($(date +%s) - BEGAN)) s. The figures are in docs/figures.md."
