@@ -84,7 +84,7 @@ final class UpgradeTest extends TestCase
             VALUES (1, 7, 'one.jpg', 4, 3, 1)");
         $before = (new Facts($this->bench->open()))->all();
         $this->upgrade();
-        $back = $this->command('migrate:rollback', '--step=13', '--force');
+        $back = $this->command('migrate:rollback', '--step=14', '--force');
         self::assertSame(0, $back->run(), $back->getOutput().$back->getErrorOutput());
         $tables = $this->statements();
         self::assertStringNotContainsString('primary_deg > 0', $tables);
@@ -234,7 +234,7 @@ final class UpgradeTest extends TestCase
     /** Every step since the earlier layout. */
     private function rollBack(int $status): string
     {
-        $back = $this->command('migrate:rollback', '--step=15', '--force');
+        $back = $this->command('migrate:rollback', '--step=16', '--force');
         self::assertSame($status, $back->run(), $back->getOutput().$back->getErrorOutput());
 
         return (string) preg_replace('/\s+/', ' ', $back->getOutput().$back->getErrorOutput());
