@@ -188,12 +188,11 @@ use_now() {
   MEANWHILE=found started 'the package, the first start after an upgrade' 8 "${AS_USER[@]}" jackrest start
   shared now
 }
-# owners COMM: whose the processes of that name are.
-owners() {
+# processes_of USER: what that user runs, each name once.
+processes_of() {
   local process
   for process in /proc/[0-9]*; do
-    # shellcheck disable=SC2053
-    [[ "$(cat "$process/comm" 2>/dev/null)" != $1 ]] || stat -c %U "$process"
+    [ "$(stat -c %U "$process" 2>/dev/null)" != "$1" ] || cat "$process/comm"
   done | sort -u
 }
 # The service, by systemd, with its sandbox; its data carries the version.
@@ -202,11 +201,12 @@ shared() {
   systemctl start jack-rest
   php "$INSIDE/ask.php" up https://localhost:8443 60 ||
     { journalctl -u jack-rest --no-pager -n 15; return 1; }
-  [ "$(owners nginx)" = jack-rest ] && [ "$(owners 'php-fpm*')" = jack-rest ]
+  # Beside the services that Debian's packages of nginx and PHP start for themselves.
+  processes_of jack-rest | grep -qx nginx && processes_of jack-rest | grep -q '^php-fpm'
   [ "$(stat -c '%U %a' /var/lib/jack-rest)" = 'jack-rest 700' ]
   systemctl stop jack-rest
   gets_free 8443
-  [ -z "$(owners nginx)$(owners 'php*')" ]
+  [ -z "$(processes_of jack-rest)" ]
   php -r '
     [, $path, $version] = $argv;
     [$major, $minor, $patch] = explode(".", $version);
