@@ -33,7 +33,7 @@ no_data() {
 }
 
 no_room() { fail "the disk is full that $(data_folder) is on. Make room there and start again."; }
-# tell_failure LOG SENTENCE: a full disk is told by itself; of anything else the log's end, too.
+# tell_failure LOG SENTENCE: a full disk has a sentence of its own; of anything else the log ends the answer.
 tell_failure() {
   ! grep -qiE 'no space left|disk is full|ENOSPC' "$1" && [ -s "$1" ] || no_room
   tail -n 40 "$1" >&2

@@ -107,11 +107,11 @@ final class BenchFileIn
     /** @throws RuntimeException when it is larger than that */
     private function part(string $name, int $most): ?string
     {
-        $told = $this->zip->statName($name);
-        if ($told === false) {
+        $stat = $this->zip->statName($name);
+        if ($stat === false) {
             return null;
         }
-        $part = $told['size'] > $most ? throw self::tooLarge() : $this->zip->getFromName($name, $most + 1);
+        $part = $stat['size'] > $most ? throw self::tooLarge() : $this->zip->getFromName($name, $most + 1);
         if (is_string($part) && strlen($part) > $most) {
             throw self::tooLarge();
         }

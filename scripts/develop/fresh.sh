@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
 # Proves that it all works where nothing of ours was ever installed: a minimal Debian 12 and a minimal Debian 13, each
-# laid anew, with the README's two commands, the released file with PHP alone and no network, the package, and bad
+# newly installed, with the README's two commands, the released file with PHP alone and no network, the package, and bad
 # surroundings. Each step is a line with its seconds; the first failure ends it. As root.
 #
 #   fresh [--whole] [12|13]   --whole: the test command with its browser; 12 or 13: that Debian alone
@@ -63,15 +63,15 @@ step "systemd-analyze accepts the unit" unit_is_sound
 for DEBIAN in "${DEBIANS[@]}"; do
   lay_out "$DEBIAN"
   name="Debian $DEBIAN:"
-  step "$name laid anew" new_system
+  step "$name newly installed" new_system
   step "$name git installed, and the project cloned" inside clone
   step "$name ./jackrest start, the first and the second" inside start_of_clone
   step "$name ./jackrest test $QUICK" inside test_of_clone "$QUICK"
   step "$name bad surroundings of a clone" inside surroundings_of_clone
-  step "$name laid anew, PHP and its extensions installed" php_alone
+  step "$name newly installed, PHP and its extensions installed" php_alone
   step "$name the released file without a network, as a usual user" inside_alone released
   step "$name bad surroundings of the released file" inside_alone surroundings_of_released
-  step "$name laid anew, the package of the version before installed" package_before
+  step "$name newly installed, the package of the version before installed" package_before
   step "$name jackrest start as a usual user, jackrest share as a service" booted use_before
   step "$name upgraded to this version" inside upgrade_package
   step "$name the same, with what was recorded before" booted use_now
