@@ -12,7 +12,7 @@ final class ConnectionTest extends BrowserTestCase
         $this->open('/kit/add?kind=mallet');
         $this->type('Name', 'mallet of the silent hour');
         $this->sees("//button[contains(., 'Hang it up') and not(@disabled)]");
-        self::server()->kill();
+        $this->goesAway();
         $this->press('Hang it up');
         $this->seesText('The bench does not answer.');
         $this->seesText('Add a tool, ');
@@ -32,7 +32,7 @@ final class ConnectionTest extends BrowserTestCase
         $this->open('/kit/add?kind=mallet');
         $this->type('Name', 'mallet of the closed window');
         $this->sees("//button[contains(., 'Hang it up') and not(@disabled)]");
-        self::server()->kill();
+        $this->goesAway();
         $this->press('Hang it up');
         $this->seesText('Recorded, and sent as soon as it answers');
         $this->browser->get('about:blank');
@@ -64,7 +64,7 @@ final class ConnectionTest extends BrowserTestCase
         $this->press('Start at the bench');
         $this->seesText('Fetch the 1000 stone');
         $address = $this->browser->getCurrentURL();
-        self::server()->kill();
+        $this->goesAway();
         $this->sees("//*[@data-testid='next']")->click();
         $this->seesText('The bench does not answer.');
         $counted = fn (): int => (int) $this->sees("//*[@data-testid='count']")->getText();
@@ -88,7 +88,7 @@ final class ConnectionTest extends BrowserTestCase
     public function test_a_page_that_cannot_be_loaded_says_so_in_our_words(): void
     {
         $this->open('/');
-        self::server()->kill();
+        $this->goesAway();
         $this->sees("//nav[@aria-label='Places']//a[contains(., 'True')]")->click();
         $this->seesText('could not be loaded: the bench does not answer.');
         $this->sees("//nav[@aria-label='Places']", null);
@@ -105,5 +105,16 @@ final class ConnectionTest extends BrowserTestCase
     private function board(): string
     {
         return (string) file_get_contents(self::server()->url('/api/kit'));
+    }
+
+    /** The server is gone once all that was typed has its answer: a form that waits for one is grey. */
+    private function goesAway(): void
+    {
+        $asked = fn (): mixed => $this->browser->executeScript("return performance.getEntriesByType('resource').length");
+        do {
+            $before = $asked();
+            usleep(700_000);
+        } while ($asked() !== $before);
+        self::server()->kill();
     }
 }
