@@ -110,7 +110,8 @@ final class ConnectionTest extends BrowserTestCase
     /** The server is gone once all that was typed has its answer: a form that waits for one is grey. */
     private function goesAway(): void
     {
-        $asked = fn (): mixed => $this->browser->executeScript("return performance.getEntriesByType('resource').length");
+        $count = "return performance.getEntriesByType('resource').length";
+        $asked = fn (): mixed => $this->browser->executeScript($count);
         do {
             $before = $asked();
             usleep(700_000);
