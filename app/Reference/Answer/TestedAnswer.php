@@ -16,7 +16,7 @@ final readonly class TestedAnswer extends Answer
         #[Field('the record\'s number')] public int $id,
         #[Field('when it was tested, ISO 8601')] public string $testedAt,
         #[Field('its error, mm')] public float $errorMm,
-        #[Field('how uncertain that is, k = 2, mm')] public float $uncertaintyMm,
+        #[Field('how uncertain that is, for 95 of 100 tests, mm')] public float $uncertaintyMm,
         #[Field('its error, ready to be read')] public string $error,
         #[Field('what it comes to')] public Verdict $verdict,
         #[Field('what was found, ready to be read')] public ?string $found,

@@ -7,7 +7,7 @@ namespace JackRest\Core\Measure;
 /** The normal distribution: its share below a value, and the value below which a share lies. */
 final class Normal
 {
-    private const STEPS = 60;
+    private const STEPS = 3;
 
     /** Share below z. By its power series to 1e-14 (Abramowitz and Stegun 26.2.10), beyond 6.5 as good as 0 or 1. */
     public static function below(float $z): float
@@ -25,15 +25,25 @@ final class Normal
         return 0.5 + $sum * exp(-$z * $z / 2) / sqrt(2 * M_PI);
     }
 
-    /** The value below which a share lies, by bisection to 1e-12. */
+    /**
+     * The value below which a share lies, to 1e-13; ±6.5 where the share is as good as 0 or 1.
+     *
+     * Abramowitz and Stegun 26.2.23 to 4.5e-4, mended by Newton's steps on {@see below()}.
+     */
     public static function quantile(float $share): float
     {
-        [$low, $high] = [-6.5, 6.5];
+        $tail = min($share, 1 - $share);
+        if ($tail < 1e-10) {
+            return $share < 0.5 ? -6.5 : 6.5;
+        }
+        $t = sqrt(-2 * log($tail));
+        $far = $t - (2.515517 + 0.802853 * $t + 0.010328 * $t ** 2)
+            / (1 + 1.432788 * $t + 0.189269 * $t ** 2 + 0.001308 * $t ** 3);
+        $z = $share < 0.5 ? -$far : $far;
         for ($step = 0; $step < self::STEPS; $step++) {
-            $middle = ($low + $high) / 2;
-            self::below($middle) < $share ? $low = $middle : $high = $middle;
+            $z -= (self::below($z) - $share) * sqrt(2 * M_PI) * exp($z * $z / 2);
         }
 
-        return ($low + $high) / 2;
+        return $z;
     }
 }

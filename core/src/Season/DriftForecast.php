@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Season;
 
+use JackRest\Core\Measure\UncertaintyBudget;
+
 /**
  * Foretells a reference's error from its tests and the moisture of its wood.
  *
@@ -97,6 +99,6 @@ final readonly class DriftForecast
 
     private static function weight(TestedWood $tested): float
     {
-        return 1 / max(self::LEAST_DEVIATION_MM, $tested->test->uncertaintyMm / 2) ** 2;
+        return 1 / max(self::LEAST_DEVIATION_MM, $tested->test->uncertaintyMm / UncertaintyBudget::LARGE_SAMPLE) ** 2;
     }
 }

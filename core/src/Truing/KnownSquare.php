@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing;
 
+use JackRest\Core\Measure\UncertaintyBudget;
+
 /**
  * A square compared with one whose error is known.
  *
  * Both stocks against the same straight edge, one to the left and one to the right, the outer edges of both blades
  * pushed together. A blade that leans toward its stock leaves the other at the tip, so over the common length L the gap
  * at the tip is the sum of both errors, each in the proportion of L to its own length; a gap at the heel counts less
- * than
- * nought. Nothing is halved: U = (length/L)·√(4·resolution²/12 + (U known·L/length known)²), k = 2.
+ * than nought. Nothing is halved: u = (length/L)·√(resolution²/12 + (u known·L/length known)²), U = t₉₅·u.
  * Source: plane geometry, common practice; JCGM 100.
  */
 final readonly class KnownSquare
@@ -40,7 +41,9 @@ final readonly class KnownSquare
     {
         $common = min($this->lengthMm, $lengthMm);
 
-        return ($lengthMm / $common) *
-            sqrt($resolutionMm ** 2 / 3 + (($this->uncertaintyMm * $common) / $this->lengthMm) ** 2);
+        return $lengthMm / $common * (new UncertaintyBudget([
+            'reading' => $resolutionMm ** 2 / 12,
+            'known' => UncertaintyBudget::varianceOfExpanded($this->uncertaintyMm * $common / $this->lengthMm),
+        ]))->expandedMm();
     }
 }

@@ -29,7 +29,7 @@ final readonly class SquareReversalInput
             ),
         ]
         public array $farGapsMm,
-        #[Field('gap at the near end, mm, same sign')] public float $nearGapMm = 0.0,
+        #[Field('gap at the near end, mm, same sign; 0 where none was read')] public ?float $nearGapMm = null,
         #[Field('width of the line, mm', atLeast: 0)] public float $lineWidthMm = 0.0,
         #[Field('what the instrument can tell apart, mm', atLeast: 0)] public float $resolutionMm = 0.0,
         #[Field('the edge of the blade that was tested')] public SquareEdge $edge = SquareEdge::Outer,
@@ -44,7 +44,7 @@ final readonly class SquareReversalInput
                 );
             }
         }
-        if (abs($nearGapMm) >= $bladeLengthMm) {
+        if ($nearGapMm !== null && abs($nearGapMm) >= $bladeLengthMm) {
             throw InvalidInput::because('nearGapMm', "must be smaller than the length tested ($bladeLengthMm mm)");
         }
     }

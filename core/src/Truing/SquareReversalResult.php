@@ -12,7 +12,7 @@ final readonly class SquareReversalResult
         #[Field('how far the tip is out of square, mm; positive toward the stock')] public float $errorMm,
         #[Field('the same as an angle, degrees')] public float $errorDeg,
         #[Field('angle between blade and stock, degrees')] public float $innerAngleDeg,
-        #[Field('expanded uncertainty of the error (k = 2), mm')] public float $expandedUncertaintyMm,
+        #[Field('expanded uncertainty of the error (95 of 100 tests), mm')] public float $expandedUncertaintyMm,
         #[Field('which way the blade leans, where that can be told')] public Lean $lean,
         #[Field('to be taken off at the heel, mm')] public float $removeAtHeelMm,
         #[Field('to be taken off at the tip, mm')] public float $removeAtTipMm,

@@ -35,7 +35,7 @@ final class ReaderTest extends TestCase
             json_decode('{"bladeLengthMm":200,"farGapsMm":[0.1]}'),
         );
 
-        self::assertSame([0.0, SquareEdge::Outer, null], [$read->nearGapMm, $read->edge, $read->shavingMm]);
+        self::assertSame([null, SquareEdge::Outer, null], [$read->nearGapMm, $read->edge, $read->shavingMm]);
     }
 
     public function test_null_is_as_good_as_left_out_where_a_field_is_optional(): void

@@ -85,7 +85,7 @@ final class DriftForecastTest extends TestCase
         $predicted = (new DriftForecast(0.03, 0.1))->on([self::tested(1, 0.02, 11)], 15);
         self::assertNotNull($predicted);
         self::assertEqualsWithDelta(0.02, $predicted->errorMm, 1e-12);
-        self::assertEqualsWithDelta(sqrt(0.02 ** 2 + (4 * 0.03) ** 2), $predicted->deviationMm, 1e-12);
+        self::assertEqualsWithDelta(sqrt((0.04 / 1.96) ** 2 + (4 * 0.03) ** 2), $predicted->deviationMm, 1e-6);
         self::assertFalse($predicted->isLearnt);
     }
 
@@ -128,7 +128,7 @@ final class DriftForecastTest extends TestCase
                 foreach ($tests as $tested) {
                     $log -=
                         (($tested->test->errorMm - $height - $slope * ($tested->mcPct - 11)) /
-                            ($tested->test->uncertaintyMm / 2)) **
+                            ($tested->test->uncertaintyMm / 1.96)) **
                             2 /
                         2;
                 }

@@ -42,12 +42,12 @@ final class KnownSquareTest extends TestCase
         );
     }
 
-    /** By hand: √(0.06²/3 + (0.04·100/200)²) = 0.04 for 100 mm; for 400 mm twice √(0.06²/3 + 0.04²). */
+    /** By hand: √(1.96²·0.06²/12 + (0.04·100/200)²) = 0.0394 for 100 mm; for 400 mm twice √(0.034² + 0.04²). */
     public function test_the_doubt_of_both_comes_along(): void
     {
         $known = new KnownSquare('known', 200.0, 0.1, 0.04);
-        self::assertEqualsWithDelta(0.04, $known->uncertaintyOfMm(0.06, 100.0), 1e-12);
-        self::assertEqualsWithDelta(2 * sqrt(0.0012 + 0.0016), $known->uncertaintyOfMm(0.06, 400.0), 1e-12);
+        self::assertEqualsWithDelta(0.0394, $known->uncertaintyOfMm(0.06, 100.0), 1e-5);
+        self::assertEqualsWithDelta(2 * sqrt(0.033948 ** 2 + 0.0016), $known->uncertaintyOfMm(0.06, 400.0), 1e-5);
     }
 
     public function test_a_verdict_needs_the_doubt_to_be_on_one_side(): void

@@ -26,14 +26,28 @@ final class SquareReversalTest extends TestCase
         self::assertSame('toward-stock', $answer['lean']);
     }
 
-    /** s = 0.02: √(0.0004/3 + 0.01/6) = 0.042426 mm. */
+    /**
+     * s = 0.02: u = ½·√(0.0004/3 + 0.01/6) = 0.021213 mm. Of its variance 2/27 is the spread's, with two degrees of
+     * freedom: ν = 2·13.5² = 364.5, t = 1.9665 (between 1.9672 for 300 and 1.9659 for 400 of the printed tables).
+     */
     public function test_spread_and_line_add_in_squares(): void
     {
         self::assertEqualsWithDelta(
-            0.0424264,
+            0.041716,
             self::compute('square-reversal', self::TEST)['expandedUncertaintyMm'],
             1e-6,
         );
+    }
+
+    /** Two readings, each to 0.05: √2 of one; and t of 4.303 where three repeats are all that is known of it. */
+    public function test_what_is_read_adds_its_own_doubt(): void
+    {
+        $one = ['bladeLengthMm' => 200, 'farGapsMm' => [0.3], 'resolutionMm' => 0.05];
+        $u = static fn (array $test): float => self::compute('square-reversal', $test)['expandedUncertaintyMm'];
+        self::assertEqualsWithDelta(1.96 * 0.05 / sqrt(48), $u($one), 1e-6);
+        self::assertEqualsWithDelta(sqrt(2) * $u($one), $u([...$one, 'nearGapMm' => 0.0]), 1e-12);
+        $repeated = ['bladeLengthMm' => 200, 'farGapsMm' => [0.3, 0.34, 0.32]];
+        self::assertEqualsWithDelta(4.303 * 0.02 / sqrt(3) / 2, $u($repeated), 1e-5);
     }
 
     public function test_a_gap_at_the_foot_is_taken_off(): void
@@ -76,7 +90,7 @@ final class SquareReversalTest extends TestCase
         );
     }
 
-    /** U = 0.1/√6 = 0.0408 mm: boundaries of the verdict around the tolerance of 0.1 mm. */
+    /** U = 1.96 · 0.1/√24 = 0.0400 mm: boundaries of the verdict around the tolerance of 0.1 mm. */
     #[TestWith([0.11, 'within'])]
     #[TestWith([0.13, 'cannot-tell'])]
     #[TestWith([0.28, 'cannot-tell'])]
@@ -138,17 +152,21 @@ final class SquareReversalTest extends TestCase
 
     /**
      * Squares read with a line, a loupe and an unsteady hand, a thousand times each: the true error lies within the
-     * stated uncertainty 90 to 98 times of a hundred.
+     * stated uncertainty 90 to 98 times of a hundred, with few repeats, and with the foot's gap read as well.
      */
     #[TestWith([0.1, 0.02, 3, 0.05, 41])]
     #[TestWith([0.05, 0.05, 5, 0.01, 42])]
     #[TestWith([0.3, 0.0, 1, 0.05, 43])]
+    #[TestWith([0.02, 0.05, 3, 0.01, 44])]
+    #[TestWith([0.0, 0.05, 2, 0.01, 45])]
+    #[TestWith([0.05, 0.0, 1, 0.25, 46, true])]
     public function test_the_stated_uncertainty_holds(
         float $line,
         float $hand,
         int $repeats,
         float $resolution,
         int $seed,
+        bool $readsTheFoot = false,
     ): void {
         mt_srand($seed);
         $held = 0;
@@ -160,13 +178,20 @@ final class SquareReversalTest extends TestCase
             $gaps = [];
             for ($reading = 0; $reading < $repeats; $reading++) {
                 $shaken = $lines + $hand * 2 * ($uniform() + $uniform() + $uniform());
-                $gaps[] = round($shaken / $resolution) * $resolution;
+                $gaps[] = $shaken;
             }
+            // The foot was set down anywhere: all gaps are larger by what is read there, once.
+            $foot = $readsTheFoot ? 0.5 + 2 * $uniform() : 0.0;
+            $gaps = array_map(
+                static fn (float $gap): float => round(($gap + $foot) / $resolution) * $resolution,
+                $gaps,
+            );
             $answer = self::compute('square-reversal', [
                 'bladeLengthMm' => 200,
                 'farGapsMm' => $gaps,
                 'lineWidthMm' => $line,
                 'resolutionMm' => $resolution,
+                ...$readsTheFoot ? ['nearGapMm' => round($foot / $resolution) * $resolution] : [],
             ]);
             $held += abs($answer['errorMm'] - $error) <= $answer['expandedUncertaintyMm'] ? 1 : 0;
         }

@@ -44,7 +44,7 @@ abstract readonly class TestForm
     /** What was taken off, when what the next stroke asks for is done. */
     abstract public function correction(): Correction;
 
-    /** Expanded uncertainty (k = 2), mm. */
+    /** Expanded uncertainty, for 95 of 100 tests, mm. */
     public function uncertaintyMm(): float
     {
         return $this->budget()->expandedMm();

@@ -13,7 +13,7 @@ final readonly class TestOfOne
      * @param  string  $series  which of its edges, or which of its errors, has this history
      * @param  array<string, mixed>  $readings  as they were typed
      * @param  array<string, mixed>  $facts  what its correction at the bench needs to know of it
-     * @param  float  $uncertaintyMm  k = 2
+     * @param  float  $uncertaintyMm  expanded, for 95 of 100 tests
      * @param  string|null  $found  beside its size; null: nothing
      */
     public function __construct(

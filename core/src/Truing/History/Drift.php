@@ -4,21 +4,20 @@ declare(strict_types=1);
 
 namespace JackRest\Core\Truing\History;
 
-use JackRest\Core\Measure\StudentT;
+use JackRest\Core\Measure\UncertaintyBudget;
 
 /**
  * How fast a reference moves, told from the scatter of its tests.
  *
  * Correcting starts a new run. Through all runs goes one slope, each run having its own height:
  * slope = Σ(t−t̄)(e−ē) ÷ Σ(t−t̄)², the means each run's own. Its standard error comes from what scatters about the
- * line, and never from less than the tests' own uncertainty; it is a drift when |slope| exceeds Student's t (95 %, two
- * sides) times that. Source: least squares; Student, 1908.
+ * line, and never from less than the tests' own uncertainty: that is known beforehand, only what scatters beyond it
+ * has few degrees of freedom. It is a drift when |slope| exceeds t₉₅(ν_eff) times that. Source: least squares; JCGM 100,
+ * G.4.
  */
 final readonly class Drift
 {
     public const DAYS_PER_YEAR = 365.25;
-
-    private const SHARE = 0.975;
 
     private function __construct(
         public float $mmPerDay,
@@ -49,11 +48,13 @@ final readonly class Drift
         $left = array_sum(array_map(static fn (array $point): float => ($point[1] - $slope * $point[0]) ** 2, $points));
         $scatter = sqrt($left / $freedom);
         $known = array_sum(array_column($points, 2)) / count($points);
-        $error = max($scatter, $known) / sqrt($spread);
-        // Where the readings' own uncertainty is the larger, it is known beforehand: no few degrees of freedom then.
-        $factor = $known >= $scatter ? 1.96 : StudentT::quantile(self::SHARE, $freedom);
+        $budget = new UncertaintyBudget(
+            ['readings' => $known ** 2, 'scatter beyond them' => max(0.0, $scatter ** 2 - $known ** 2)],
+            ['scatter beyond them' => $freedom],
+        );
+        $error = $budget->standardMm() / sqrt($spread);
 
-        return new self($slope, $error, $scatter, $freedom, abs($slope) > $factor * $error);
+        return new self($slope, $error, $scatter, $freedom, abs($slope) > $budget->coverageFactor() * $error);
     }
 
     public function mmPerYear(): float
@@ -90,7 +91,11 @@ final readonly class Drift
         $error = array_sum(array_map(static fn (Tested $test): float => $test->errorMm, $run)) / count($run);
 
         return array_map(
-            static fn (Tested $test): array => [$test->day - $days, $test->errorMm - $error, $test->uncertaintyMm / 2],
+            static fn (Tested $test): array => [
+                $test->day - $days,
+                $test->errorMm - $error,
+                $test->uncertaintyMm / UncertaintyBudget::LARGE_SAMPLE,
+            ],
             $run,
         );
     }

@@ -12,7 +12,7 @@ final readonly class Tested
     /**
      * @param  float  $day  days since any one moment, the same for all tests of a history
      * @param  float  $errorMm  signed, so that a change of side shows
-     * @param  float  $uncertaintyMm  expanded, k = 2
+     * @param  float  $uncertaintyMm  expanded, for 95 of 100 tests
      * @param  bool  $corrected  whether wood or metal was taken off after it
      */
     public function __construct(

@@ -80,13 +80,13 @@ final readonly class FlatForm extends TestForm
         return $this->surface === null ? null : ($this->surface->crownMm() < 0 ? -1 : 1) * $this->surface->flatnessMm;
     }
 
-    /** Two standard deviations of the height known worst, each gap read to resolution/√12. Source: JCGM 100. */
+    /** Of the height that is known worst, each gap read to resolution/√12. Source: JCGM 100. */
     public function budget(): UncertaintyBudget
     {
         return new UncertaintyBudget(
             $this->surface === null
                 ? []
-                : ['reading' => (4 * $this->surface->leverage * $this->resolutionMm ** 2) / 12],
+                : ['reading' => $this->surface->leverage * $this->resolutionMm ** 2 / 12],
         );
     }
 
@@ -186,7 +186,7 @@ final readonly class FlatForm extends TestForm
                 ),
                 new Explanation(
                     'How sure is that?',
-                    'U = 2·√(largest variance of a height), each gap known to resolution ÷ √12',
+                    'U = 1.96 · √(largest variance of a height), each gap known to resolution ÷ √12',
                     '± '.$this->format->small($this->uncertaintyMm()),
                     Basis::Published,
                     'Guide to the expression of uncertainty in measurement, JCGM 100.',

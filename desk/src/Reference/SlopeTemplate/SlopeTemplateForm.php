@@ -58,7 +58,7 @@ final readonly class SlopeTemplateForm extends TestForm
     }
 
     /**
-     * A tail's wide end is known as the slope is: U = 2·thickness·2·√(resolution²/12 ÷ readings)/run. Source: JCGM 100.
+     * A tail's wide end is known as the slope is: u = 2·thickness·√(resolution²/12 ÷ readings)/run. Source: JCGM 100.
      */
     public function budget(): UncertaintyBudget
     {
@@ -68,7 +68,7 @@ final readonly class SlopeTemplateForm extends TestForm
         return new UncertaintyBudget(
             $thickness === null || $run === null
                 ? []
-                : ['reading' => (((4 * $thickness) / $run) ** 2 * $this->resolutionMm ** 2) / 12 / $readings],
+                : ['reading' => (2 * $thickness / $run) ** 2 * $this->resolutionMm ** 2 / 12 / $readings],
         );
     }
 

@@ -23,25 +23,34 @@ final class SquareExplained
             new Explanation(
                 'How far is it out?',
                 'error = (mean gap at the tip − gap at the foot) ÷ 2',
-                "({$length($test->meanFarGapMm())} − {$length($test->nearGapMm)}) ÷ 2 = {$length($result->errorMm)}",
+                "({$length($test->meanFarGapMm())} − {$length($test->nearGapMm ?? 0.0)}) ÷ 2 = {$length($result->errorMm)}",
                 Basis::CommonPractice,
                 'The square tested against itself, turned over.',
             ),
-            new Explanation(
-                'How sure is that?',
-                'U = √(s²/n + line²/6 + resolution²/12), for about 95 of 100 tests',
-                '√('.
-                    $length(SquareReversal::budget($test)->partMm('repeats')).
-                    '² + '.
-                    $length($test->lineWidthMm).
-                    '²/6 + '.
-                    $length($test->resolutionMm).
-                    "²/12) = {$length($result->expandedUncertaintyMm)}",
-                Basis::Published,
-                'Guide to the expression of uncertainty in measurement, JCGM 100.',
-            ),
+            self::uncertainty($test, $result, $format),
             ...self::shavings($test, $result, $format),
         ];
+    }
+
+    private static function uncertainty(
+        SquareReversalInput $test,
+        SquareReversalResult $result,
+        LengthFormatter $format,
+    ): Explanation {
+        $length = $format->small(...);
+        $budget = SquareReversal::budget($test);
+        $readings = $test->nearGapMm === null ? '' : '2 · ';
+
+        return new Explanation(
+            'How sure is that?',
+            "U = t · √(s²/n + line²/6 + {$readings}resolution²/12) ÷ 2, for about 95 of 100 tests",
+            LengthFormatter::decimal($budget->coverageFactor(), 2)
+                ." · √({$length(2 * $budget->partMm('repeats'))}² + {$length($test->lineWidthMm)}²/6 + "
+                ."$readings{$length($test->resolutionMm)}²/12) ÷ 2 = {$length($result->expandedUncertaintyMm)}",
+            Basis::Published,
+            'Guide to the expression of uncertainty in measurement, JCGM 100. t is 1.96 where nothing rests on '
+                .'repeats, and larger the fewer readings there are.',
+        );
     }
 
     /** @return list<Explanation> */

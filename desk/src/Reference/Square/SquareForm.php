@@ -314,6 +314,7 @@ final readonly class SquareForm extends TestForm
             ),
         );
         $length = $this->form->value('length');
+        $near = $this->form->value('nearGap');
         if ($gaps === [] || ! $this->isSound() || $length === null) {
             return [null, null];
         }
@@ -322,7 +323,7 @@ final readonly class SquareForm extends TestForm
                 new SquareReversalInput(
                     $length,
                     array_map(static fn (float $gap): float => $sign * $gap, $gaps),
-                    $sign * ($this->form->value('nearGap') ?? 0.0),
+                    $near === null ? null : $sign * $near,
                     $this->form->value('lineWidth') ?? 0.0,
                     $this->resolutionMm,
                     $this->edge(),

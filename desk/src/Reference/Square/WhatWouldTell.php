@@ -12,13 +12,18 @@ use JackRest\Core\Truing\SquareReversalResult;
 /**
  * When a test cannot tell: the thinner line, the number of repeats or the longer line that would.
  *
- * The uncertainty must shrink to the distance between error and tolerance. Solves
- * U² = s²/n + line²/6 + resolution²/12 for the line's width, then for n. Along a line of another length the error and
- * what it may be grow with the length, the uncertainty does not: length · U ÷ distance.
+ * The uncertainty must shrink to the distance between error and tolerance: thinner lines are tried one after the other,
+ * then more repeats. Along a line of another length the error and what it may be grow with the length, the uncertainty
+ * does not: length · U ÷ distance.
  */
 final readonly class WhatWouldTell
 {
     private const MOST_REPEATS = 12;
+
+    /** Nobody knifes a line thinner than this; from memory. */
+    private const THINNEST_LINE_MM = 0.02;
+
+    private const LINE_STEP_MM = 0.01;
 
     /** @param  float|null  $bladeMm  the longest line that can be knifed; null: not known */
     public function __construct(
@@ -52,22 +57,33 @@ final readonly class WhatWouldTell
     /** Width of the line that would be thin enough; null when the line is not what stands in the way. */
     public function lineWidthMm(): ?float
     {
-        $left = SquareReversal::budget($this->test)->roomFor('line', $this->neededMm());
-        $width = $left > 0 ? sqrt(6 * $left) : 0.0;
+        $budget = SquareReversal::budget($this->test);
+        // By trial: with few repeats a thinner line leaves fewer degrees of freedom, and the whole may even grow.
+        $steps = (int) ceil($this->test->lineWidthMm / self::LINE_STEP_MM - 1e-9) - 1;
+        for (; $steps * self::LINE_STEP_MM >= self::THINNEST_LINE_MM - 1e-9; $steps--) {
+            $width = round($steps * self::LINE_STEP_MM, 2);
+            $variance = SquareReversal::lineVarianceMm2($width);
+            if ($budget->with('line', $variance)->expandedMm() <= $this->neededMm()) {
+                return $width;
+            }
+        }
 
-        // Nobody knifes a line thinner than this; from memory.
-        return $width >= 0.02 && $width < $this->test->lineWidthMm ? floor($width * 100 - 1e-9) / 100 : null;
+        return null;
     }
 
     /** Readings in all that would do; null when no sensible number would. */
     public function repeats(): ?int
     {
-        $left = SquareReversal::budget($this->test)->roomFor('repeats', $this->neededMm());
-        $repeats = $left > 0 ? (int) ceil(min(1000.0, SquareReversal::varianceMm2($this->test) / $left)) : null;
+        $budget = SquareReversal::budget($this->test);
+        $variance = SquareReversal::varianceMm2($this->test);
+        for ($repeats = count($this->test->farGapsMm) + 1; $repeats <= self::MOST_REPEATS; $repeats++) {
+            $more = $budget->with('repeats', $variance / $repeats / 4, $repeats - 1);
+            if ($variance > 0.0 && $more->expandedMm() <= $this->neededMm()) {
+                return $repeats;
+            }
+        }
 
-        return $repeats !== null && $repeats > count($this->test->farGapsMm) && $repeats <= self::MOST_REPEATS
-            ? $repeats
-            : null;
+        return null;
     }
 
     /** The line that is long enough, to the next 5 mm; null: the blade is no longer, or no line would do. */

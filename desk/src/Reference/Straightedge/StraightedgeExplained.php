@@ -37,8 +37,8 @@ final class StraightedgeExplained
             new Explanation(
                 'How sure is that?',
                 $flat
-                    ? 'U = √(resolution²/2 + flat²), for about 95 of 100 tests'
-                    : 'U = √(1.5 · (line²/6 + resolution²/12)), for about 95 of 100 tests',
+                    ? 'U = √(1.96² · 1.5 · resolution²/12 + flat²), for about 95 of 100 tests'
+                    : 'U = 1.96 · √(1.5 · (line²/6 + resolution²/12)) ÷ 2, for about 95 of 100 tests',
                 '± '.
                     $small($form->uncertaintyMm()).
                     ($flat

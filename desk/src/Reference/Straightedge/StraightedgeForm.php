@@ -122,26 +122,30 @@ final readonly class StraightedgeForm extends TestForm
     }
 
     /**
-     * Expanded uncertainty (k = 2) of the straightness, mm.
+     * What the straightness is uncertain by.
      *
-     * One deviation is known to √(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one station's
+     * One deviation is known to u = ½·√(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one station's
      * distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of it (JCGM
      * 100).
      */
     public static function budgetReversed(float $lineWidthMm, float $resolutionMm): UncertaintyBudget
     {
         return new UncertaintyBudget([
-            'line' => (1.5 * $lineWidthMm ** 2) / 6,
-            'reading' => (1.5 * $resolutionMm ** 2) / 12,
+            'line' => 1.5 * $lineWidthMm ** 2 / 6 / 4,
+            'reading' => 1.5 * $resolutionMm ** 2 / 12 / 4,
         ]);
     }
 
     /**
-     * On a flat nothing is halved and no line drawn: U = √(resolution²/2 + flat²), the flat as true as the user says.
+     * On a flat nothing is halved and no line drawn: u² = 1.5·resolution²/12 + that of the flat, as true as the user
+     * says.
      */
     public static function budgetOnFlat(float $flatToMm, float $resolutionMm): UncertaintyBudget
     {
-        return new UncertaintyBudget(['reading' => $resolutionMm ** 2 / 2, 'flat' => $flatToMm ** 2]);
+        return new UncertaintyBudget([
+            'reading' => 1.5 * $resolutionMm ** 2 / 12,
+            'flat' => UncertaintyBudget::varianceOfExpanded($flatToMm),
+        ]);
     }
 
     public function verdict(): ?Verdict

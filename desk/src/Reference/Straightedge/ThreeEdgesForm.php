@@ -101,10 +101,10 @@ final readonly class ThreeEdgesForm
      */
     public function budget(): UncertaintyBudget
     {
-        return new UncertaintyBudget(['reading' => (2 ** 2 * 1.5 * 0.75 * $this->resolutionMm ** 2) / 12]);
+        return new UncertaintyBudget(['reading' => 1.5 * 0.75 * $this->resolutionMm ** 2 / 12]);
     }
 
-    /** Expanded uncertainty (k = 2) of an edge's straightness, mm. */
+    /** Expanded uncertainty of an edge's straightness, mm. */
     public function uncertaintyMm(): float
     {
         return $this->budget()->expandedMm();
@@ -189,7 +189,7 @@ final readonly class ThreeEdgesForm
                 ),
                 new Explanation(
                     'How sure is that?',
-                    'U = 2 · √1.5 · (√3 ÷ 2) · resolution ÷ √12',
+                    'U = 1.96 · √1.5 · (√3 ÷ 2) · resolution ÷ √12',
                     '± '.$this->format->small($this->uncertaintyMm()),
                     Basis::Published,
                     'Guide to the expression of uncertainty in measurement, JCGM 100.',

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace JackRest\Desk\Reference\Straightedge;
 
+use JackRest\Core\Measure\UncertaintyBudget;
 use JackRest\Core\Truing\StraightedgeMethod;
 
 /**
  * When a straightedge's test cannot tell: the thinner line, the finer reading or the truer flat that would.
  *
- * The uncertainty must shrink to the distance between straightness and tolerance; its formula
- * ({@see StraightedgeForm}) is
- * solved for one of them at a time, the others left as they are.
+ * The uncertainty must shrink to the distance between straightness and tolerance; its budget ({@see StraightedgeForm})
+ * is solved for one of them at a time, the others left as they are. A contribution's standard uncertainty goes with the
+ * line's width, or with the reading.
  */
 final readonly class WhatWouldTellStraightedge
 {
@@ -43,28 +44,25 @@ final readonly class WhatWouldTellStraightedge
         if ($this->form->method === StraightedgeMethod::Flat) {
             return null;
         }
-        // U² carries line²/4: 1.5 · line²/6.
-        $left = 4 * $this->form->budget()->roomFor('line', $this->neededMm());
 
-        return self::floored(
-            $left > 0 ? sqrt($left) : 0.0,
-            $this->form->form->value('lineWidth') ?? 0.0,
-            self::FINEST_MM['line'],
-        );
+        return $this->finer('line', $this->form->form->value('lineWidth') ?? 0.0);
     }
 
     /** Null when the reading is not what stands in the way. */
     public function resolutionMm(): ?float
     {
-        // U² carries resolution²/2 on a flat, and resolution²/8 turned over: 1.5 · resolution²/12.
-        $times = $this->form->method === StraightedgeMethod::Flat ? 2 : 8;
-        $left = $times * $this->form->budget()->roomFor('reading', $this->neededMm());
+        return $this->finer('reading', $this->form->resolutionMm);
+    }
 
-        return self::floored(
-            $left > 0 ? sqrt($left) : 0.0,
-            $this->form->resolutionMm,
-            self::FINEST_MM['reading'],
-        );
+    /** What a line's width, or a reading's resolution, would have to shrink to; null: it does not stand in the way. */
+    private function finer(string $part, float $now): ?float
+    {
+        $budget = $this->form->budget();
+        $room = UncertaintyBudget::varianceOfExpanded($this->neededMm()) - $budget->with($part, 0.0)->standardMm() ** 2;
+        $known = $budget->partMm($part);
+        $needed = $room > 0.0 && $known > 0.0 ? $now * sqrt($room) / $known : 0.0;
+
+        return self::floored($needed, $now, self::FINEST_MM[$part]);
     }
 
     private static function floored(float $needed, float $now, float $finest): ?float

@@ -110,8 +110,10 @@ final readonly class WindingForm
         $isTurned = $this->sticks?->stickErrorMm !== null;
 
         return new UncertaintyBudget([
-            'reading' => ($scale * self::SEEN_MM ** 2) / ($isTurned ? 6 : 3),
-            'sticks' => $isTurned ? 0.0 : $scale * ($this->sticksMm ?? self::UNTESTED_STICKS_MM) ** 2,
+            'reading' => $scale * self::SEEN_MM ** 2 / ($isTurned ? 24 : 12),
+            'sticks' => $isTurned
+                ? 0.0
+                : $scale * UncertaintyBudget::varianceOfExpanded($this->sticksMm ?? self::UNTESTED_STICKS_MM),
         ]);
     }
 
@@ -196,8 +198,8 @@ final readonly class WindingForm
                 ),
                 new Explanation(
                     'How sure is that?',
-                    'U = width ÷ length · √(seen² ÷ '.
-                        ($this->sticks->stickErrorMm === null ? '3 + sticks²' : '6').
+                    'U = width ÷ length · √(1.96² · seen² ÷ '.
+                        ($this->sticks->stickErrorMm === null ? '12 + sticks²' : '24').
                         ')',
                     '± '.$this->format->small($this->budget()->expandedMm()),
                     Basis::FromMemory,

@@ -22,8 +22,7 @@ use JackRest\Desk\Reference\TypedTest;
  * A pair of winding sticks tested on any board.
  *
  * Turning the far stick end for end changes the reading by twice its own error; turning the near one too changes it by
- * twice that one's, the other way. Each is half a difference of two readings: U = 2·√(2·resolution²/12)/2. Source:
- * plane
+ * twice that one's, the other way. Each is half a difference of two readings: u = ½·√(2·resolution²/12). Source: plane
  * geometry, common practice; JCGM 100.
  */
 final readonly class WindingSticksForm extends TestForm
@@ -58,10 +57,10 @@ final readonly class WindingSticksForm extends TestForm
         return $error === null || $first === null ? null : $first - $error + ($this->nearErrorMm() ?? 0.0);
     }
 
-    /** Half the difference of two readings, each known to resolution/√12: U² = resolution²/6. */
+    /** Half the difference of two readings, each known to resolution/√12: u² = resolution²/24. */
     public function budget(): UncertaintyBudget
     {
-        return new UncertaintyBudget(['reading' => $this->resolutionMm ** 2 / 6]);
+        return new UncertaintyBudget(['reading' => $this->resolutionMm ** 2 / 24]);
     }
 
     public function strokes(): array
@@ -163,7 +162,7 @@ final readonly class WindingSticksForm extends TestForm
                 ),
                 new Explanation(
                     'How sure is that?',
-                    'U = √(resolution² ÷ 6), for about 95 of 100 tests',
+                    'U = 1.96 · resolution ÷ √24, for about 95 of 100 tests',
                     '± '.$this->format->small($this->uncertaintyMm()),
                     Basis::Published,
                     'Guide to the expression of uncertainty in measurement, JCGM 100.',

@@ -105,15 +105,15 @@ final class SlopeTemplateFormTest extends TestCase
         self::assertNotNull(self::form(['nominal' => 'steep'])->form->readings['nominal']->error);
     }
 
-    /** 4 · 22 · √(0.05²/12/2)/70 = 0.0128 mm with both ways round, √2 times that with one. */
+    /** 1.96 · 2 · 22 · √(0.05²/12/2)/70 = 0.0126 mm with both ways round, √2 times that with one. */
     public function test_its_uncertainty_by_hand(): void
     {
         self::assertEqualsWithDelta(
-            0.0128307,
+            0.0125738,
             self::form(['turned' => '10.5'], resolution: 0.05)->uncertaintyMm(),
             1e-7,
         );
-        self::assertEqualsWithDelta(0.0181453, self::form(resolution: 0.05)->uncertaintyMm(), 1e-7);
+        self::assertEqualsWithDelta(0.0177820, self::form(resolution: 0.05)->uncertaintyMm(), 1e-7);
     }
 
     /** Read with a rule over 30 mm it cannot be told; over the length it names it can. */

@@ -33,7 +33,7 @@ final class KnownSquareTest extends TestCase
     {
         $row = self::form('0.12')->rows[0];
         self::assertEqualsWithDelta(0.2, $row->errorMm, 1e-12);
-        self::assertEqualsWithDelta(2 * sqrt(0.01 ** 2 / 3 + 0.02 ** 2), $row->uncertaintyMm, 1e-12);
+        self::assertEqualsWithDelta(2 * sqrt(1.96 ** 2 * 0.01 ** 2 / 12 + 0.02 ** 2), $row->uncertaintyMm, 1e-5);
         self::assertSame([Verdict::Outside, Lean::TowardStock], [$row->verdict, $row->lean()]);
     }
 

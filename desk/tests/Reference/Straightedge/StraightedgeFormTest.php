@@ -115,7 +115,7 @@ final class StraightedgeFormTest extends TestCase
         self::assertNotNull($form->result);
         self::assertEqualsWithDelta(0.2, $form->result->straightnessMm, 1e-12);
         self::assertSame('hollow', $form->result->shape->value);
-        self::assertEqualsWithDelta(sqrt(0.05 ** 2 / 2 + 0.02 ** 2), $form->uncertaintyMm(), 1e-12);
+        self::assertEqualsWithDelta(sqrt(1.96 ** 2 * 0.05 ** 2 / 8 + 0.02 ** 2), $form->uncertaintyMm(), 1e-5);
         self::assertStringStartsWith(
             'Lay the true edge on the flat',
             self::form(['0', '', '', '', ''], method: StraightedgeMethod::Flat)->next()->says,
@@ -133,10 +133,10 @@ final class StraightedgeFormTest extends TestCase
         );
         self::assertSame(Verdict::CannotTell, $form->verdict());
         self::assertSame(
-            'Can’t tell yet. Read the gaps with something that shows 0.13 mm or less.',
+            'Can’t tell yet. Read the gaps with something that shows 0.14 mm or less.',
             $form->next()->says,
         );
-        self::assertLessThanOrEqual(0.1, StraightedgeForm::budgetOnFlat(0.02, 0.13)->expandedMm());
+        self::assertLessThanOrEqual(0.1, StraightedgeForm::budgetOnFlat(0.02, 0.14)->expandedMm());
         self::assertStringContainsString(
             'on this flat',
             self::form(

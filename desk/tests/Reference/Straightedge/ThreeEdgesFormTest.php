@@ -104,10 +104,10 @@ final class ThreeEdgesFormTest extends TestCase
         self::assertNotNull(self::form(self::GAPS, at: ['0', '225', '225', '675', '900'])->pairs->rows[2]['at']->error);
     }
 
-    /** A reading of 0.01 mm: 2 · √1.5 · 0.866 · 0.01/√12 = 0.0061 mm. */
+    /** A reading of 0.01 mm: 1.96 · √1.5 · 0.866 · 0.01/√12 = 0.0060 mm. */
     public function test_how_sure_it_is(): void
     {
-        self::assertEqualsWithDelta(0.00612, self::form([])->uncertaintyMm(), 1e-5);
+        self::assertEqualsWithDelta(0.00600, self::form([])->uncertaintyMm(), 1e-5);
         self::assertSame('straight to 0.10 mm, 0.20 mm, 0.00 mm', self::form(self::GAPS)->explained()[0]->numbers);
     }
 

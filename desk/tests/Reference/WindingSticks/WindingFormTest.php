@@ -83,9 +83,9 @@ final class WindingFormTest extends TestCase
     }
 
     /**
-     * By hand: an eye tells 0.5 mm; one reading counts 0.5/√3 = 0.289 mm, 0.096 on a board a third as wide as the
-     * sticks are long; both ways round 0.5/√6 ÷ 3 = 0.068. Sticks nobody tested may be 0.3 out: √(0.289² + 0.3²) ÷ 3 =
-     * 0.139.
+     * By hand: an eye tells 0.5 mm; one reading counts 1.96 · 0.5/√12 = 0.283 mm, 0.094 on a board a third as wide as
+     * the sticks are long; both ways round 1.96 · 0.5/√24 ÷ 3 = 0.067. Sticks nobody tested may be 0.3 out:
+     * √(0.283² + 0.3²) ÷ 3 = 0.137.
      */
     public function test_how_sure_it_is(): void
     {
@@ -93,7 +93,7 @@ final class WindingFormTest extends TestCase
         $turned = self::form([['600', '0.5']], ['turned' => '0.5'], null);
         $untested = self::form([['600', '0.5']], sticksMm: null);
         self::assertEqualsWithDelta(
-            [0.0962, 0.0680, 0.1388],
+            [0.0943, 0.0667, 0.1374],
             array_map(
                 static fn (WindingForm $form): float => $form->budget()->expandedMm(),
                 [$known, $turned, $untested],

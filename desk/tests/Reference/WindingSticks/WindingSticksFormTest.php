@@ -71,10 +71,10 @@ final class WindingSticksFormTest extends TestCase
         self::assertStringContainsString($says, self::form($typed)->next()->says);
     }
 
-    /** Half the difference of two readings, each to 0.05: √(0.05²/6) = 0.0204. */
+    /** Half the difference of two readings, each to 0.05: 1.96 · 0.05/√24 = 0.0200. */
     public function test_its_uncertainty_by_hand(): void
     {
-        self::assertEqualsWithDelta(0.0204124, self::form(['reading' => '1', 'turned' => '1'])->uncertaintyMm(), 1e-7);
+        self::assertEqualsWithDelta(0.0200038, self::form(['reading' => '1', 'turned' => '1'])->uncertaintyMm(), 1e-7);
         self::assertNull(self::form(['reading' => '1', 'turned' => '1'])->found());
     }
 
