@@ -13,19 +13,23 @@ unless_fresh() {
   shift 3
   ! is_fresh "$stamp" "$deps" || return 0
   folder=$(dirname "$stamp")
-  local log="build/$1.log" had=
+  local log="build/$1.log" had= reason
   mkdir -p build 2>/dev/null || fail "cannot write to $JACKREST_ROOT. Run it as the owner of that folder."
   [ -e "$folder" ] && had=1
-  if ! "$@" >"$log" 2>&1; then
+  # npm takes a full disk for a warning, and says that all went well.
+  if ! "$@" >"$log" 2>&1 || grep -q ENOSPC "$log"; then
+    # Asked before anything is removed: that makes room.
+    reason=$(reason "$log")
     [ -n "$had" ] || rm -rf "$folder"
-    fail "could not $what: $(reason "$log") The whole output: $log"
+    fail "could not $what: $reason The whole output: $log"
   fi
   touch "$stamp"
 }
 
 # The reason in a word, where a log tells a usual one.
 reason() {
-  if grep -qiE 'no space left|ENOSPC|disk full' "$1"; then
+  # Where the disk is full, the log may have found no room either.
+  if grep -qiE 'no space left|ENOSPC|disk full' "$1" || [ "$(df -Pk . | awk 'END { print $4 }')" -lt 1024 ]; then
     printf 'the disk is full.'
   elif grep -qiE 'could not resolve|EAI_AGAIN|ENOTFOUND|ENETUNREACH|ECONNREFUSED|curl error' "$1"; then
     printf 'the network cannot be reached; the first start from the source needs it.'

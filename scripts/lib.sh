@@ -42,14 +42,18 @@ tell_failure() {
 
 # Everything that a server needs, with the demo bench where there is none.
 make_ready() {
-  # Each waits for its own registry, so both go at once.
-  (install_php serve) &
-  local php=$!
+  # Each waits for its own registry, so both go at once; where neither can be reached, one of them says so.
+  local php said
+  exec {php}< <(install_php serve 2>&1)
   if ! released && ! is_built_front_end; then
-    install_node serve
-    build_front_end
+    (
+      install_node serve
+      build_front_end
+    ) || { cat <&"$php" >/dev/null; exit 1; }
   fi
-  wait "$php" || exit 1
+  said=$(cat <&"$php")
+  exec {php}<&-
+  released || is_installed_php || { printf '%s\n' "$said" >&2; exit 1; }
   migrate
   php artisan demo:load >"$(log_of demo)" 2>&1 ||
     tell_failure "$(log_of demo)" "the demo bench could not be made ($(log_of demo))"

@@ -8,11 +8,11 @@ install() {
   apt-get update -qq
   apt-get install -y -qq --no-install-recommends "$@"
 }
-# says TEXT COMMAND…: the command fails, and says this in one line.
+# says TEXT COMMAND…: the command fails, and says this in one line of its errors.
 says() {
   local expected=$1 said
   shift
-  if said=$("$@" 2>&1 </dev/null); then
+  if said=$("$@" 2>&1 >/dev/null </dev/null); then
     printf 'this should have failed: %s\n' "$*"
     return 1
   fi
@@ -107,14 +107,14 @@ surroundings_of_clone() {
 }
 # A network of its own without anything in it.
 without_network() {
-  says '*the network cannot be reached*' "${AS_USER[@]}" unshare --user --map-root-user --net ./jackrest start
+  says '*the network cannot be reached*' unshare --net "${AS_USER[@]}" ./jackrest start
   [ ! -e vendor ] && [ ! -e node_modules ] && [ ! -e public/build ]
   small_disk
 }
 small_disk() {
   mkdir -p /mnt/small
-  mount -t tmpfs -o size=20m,mode=777 tmpfs /mnt/small
-  "${AS_USER[@]}" git clone -q /source /mnt/small/jack-rest
+  mount -t tmpfs -o size=40m,mode=777 tmpfs /mnt/small
+  "${AS_USER[@]}" git clone -q --depth 1 file:///source /mnt/small/jack-rest
   says '*the disk is full*' "${AS_USER[@]}" /mnt/small/jack-rest/jackrest start
   [ ! -e /mnt/small/jack-rest/vendor ] && [ ! -e /mnt/small/jack-rest/node_modules ]
   umount /mnt/small
