@@ -35,7 +35,10 @@ final class Beta
         return self::logGamma($a) + self::logGamma($b) - self::logGamma($a + $b);
     }
 
-    /** ln Γ(x) for x above 0: Stirling's series beyond 15, reached by Γ(x + 1) = xΓ(x). Abramowitz and Stegun 6.1.41. */
+    /**
+     * ln Γ(x) for x above 0: Stirling's series beyond 15, reached by Γ(x + 1) = xΓ(x). Source: Abramowitz and Stegun
+     * 6.1.15 and 6.1.41.
+     */
     private static function logGamma(float $x): float
     {
         $product = 1.0;

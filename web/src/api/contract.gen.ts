@@ -6902,7 +6902,7 @@ export interface components {
             testedAt: string;
             /** @description its error, mm */
             errorMm: number;
-            /** @description how uncertain that is, k = 2, mm */
+            /** @description how uncertain that is, for 95 of 100 tests, mm */
             uncertaintyMm: number;
             /** @description its error, ready to be read */
             error: string;
@@ -14915,10 +14915,7 @@ export interface operations {
                     bladeLengthMm: number;
                     /** @description gap between the lines at the far end, mm, once or several times; positive where the line knifed with the stock to the left is the left one */
                     farGapsMm: number[];
-                    /**
-                     * @description gap at the near end, mm, same sign
-                     * @default 0
-                     */
+                    /** @description gap at the near end, mm, same sign; 0 where none was read */
                     nearGapMm?: number;
                     /**
                      * @description width of the line, mm
@@ -14957,7 +14954,7 @@ export interface operations {
                         errorDeg: number;
                         /** @description angle between blade and stock, degrees */
                         innerAngleDeg: number;
-                        /** @description expanded uncertainty of the error (k = 2), mm */
+                        /** @description expanded uncertainty of the error (95 of 100 tests), mm */
                         expandedUncertaintyMm: number;
                         /**
                          * @description which way the blade leans, where that can be told

@@ -12,8 +12,8 @@ use JackRest\Core\Measure\UncertaintyBudget;
  * Correcting starts a new run. Through all runs goes one slope, each run having its own height:
  * slope = Σ(t−t̄)(e−ē) ÷ Σ(t−t̄)², the means each run's own. Its standard error comes from what scatters about the
  * line, and never from less than the tests' own uncertainty: that is known beforehand, only what scatters beyond it
- * has few degrees of freedom. It is a drift when |slope| exceeds t₉₅(ν_eff) times that. Source: least squares; JCGM 100,
- * G.4.
+ * has few degrees of freedom. It is a drift when |slope| exceeds t₉₅(ν_eff) times that. Source: least squares;
+ * JCGM 100, G.4.
  */
 final readonly class Drift
 {

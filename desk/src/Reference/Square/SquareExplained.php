@@ -23,7 +23,8 @@ final class SquareExplained
             new Explanation(
                 'How far is it out?',
                 'error = (mean gap at the tip − gap at the foot) ÷ 2',
-                "({$length($test->meanFarGapMm())} − {$length($test->nearGapMm ?? 0.0)}) ÷ 2 = {$length($result->errorMm)}",
+                "({$length($test->meanFarGapMm())} − {$length($test->nearGapMm ?? 0.0)}) ÷ 2 = "
+                    .$length($result->errorMm),
                 Basis::CommonPractice,
                 'The square tested against itself, turned over.',
             ),

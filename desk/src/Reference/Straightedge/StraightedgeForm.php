@@ -124,9 +124,9 @@ final readonly class StraightedgeForm extends TestForm
     /**
      * What the straightness is uncertain by.
      *
-     * One deviation is known to u = ½·√(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one station's
-     * distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of it (JCGM
-     * 100).
+     * One deviation is known to u = ½·√(line²/6 + resolution²/12) as in {@see SquareReversal}. Straightness is one
+     * station's distance from a line through two others; half way between them that distance carries √(1 + ¼ + ¼) of
+     * it (JCGM 100).
      */
     public static function budgetReversed(float $lineWidthMm, float $resolutionMm): UncertaintyBudget
     {
